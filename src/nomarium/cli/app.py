@@ -1,0 +1,45 @@
+"""The program ``nomarium`` and its commands."""
+
+from __future__ import annotations
+
+import typer
+
+from nomarium import __version__
+from nomarium.cli.convert import CONVERT_EXAMPLES, convert
+from nomarium.cli.demo import DEMO_EXAMPLES, demo
+
+app = typer.Typer(
+    name="nomarium",
+    help="Turn the spreadsheets of a school or an office into calendar files.",
+    epilog=(
+        "Examples: “nomarium demo” shows the whole way on a sample school. "
+        "“nomarium convert events.xlsx -o events.ics” makes a calendar of a sheet. "
+        "“nomarium convert --help” tells what can be said about a sheet."
+    ),
+    rich_markup_mode=None,
+    pretty_exceptions_enable=False,
+    no_args_is_help=True,
+    context_settings={"help_option_names": ["-h", "--help"]},
+)
+app.command(epilog=CONVERT_EXAMPLES)(convert)
+app.command(epilog=DEMO_EXAMPLES)(demo)
+
+
+def _show_version(wanted: bool) -> None:
+    if wanted:
+        typer.echo(f"nomarium {__version__}")
+        raise typer.Exit
+
+
+@app.callback()
+def _program(
+    version: bool = typer.Option(
+        False, "--version", callback=_show_version, is_eager=True, help="Show the version and exit."
+    ),
+) -> None:
+    """Turn the spreadsheets of a school or an office into calendar files."""
+
+
+def main() -> None:
+    """Run the command line."""
+    app(prog_name="nomarium")

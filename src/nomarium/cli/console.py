@@ -1,0 +1,126 @@
+"""Printing: what goes where, in which colour, how wide."""
+
+from __future__ import annotations
+
+import os
+import shutil
+import sys
+import textwrap
+import time
+from collections.abc import Iterable, Iterator
+from contextlib import contextmanager, suppress
+from typing import TYPE_CHECKING, TextIO
+
+import typer
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+
+_COLOURS = {"error": "red", "warning": "yellow", "note": "cyan"}
+_SHOWN_ALIKE = 5
+"""So many problems of one code and file are shown in full; the rest is counted."""
+
+
+def styled(text: str, stream: TextIO, colour: str | None = None, *, bold: bool = False) -> str:
+    """Return a text in a colour, where the stream is a terminal and NO_COLOR is not set."""
+    if os.environ.get("NO_COLOR") or not stream.isatty():
+        return text
+    return typer.style(text, fg=colour, bold=bold)
+
+
+def wrapped(text: str, stream: TextIO, indent: str) -> str:
+    """Return a text broken to the width of a terminal; on one line where the stream is none."""
+    if not stream.isatty():
+        return text
+    width = min(shutil.get_terminal_size().columns, 120)
+    return textwrap.fill(text, width, subsequent_indent=indent, break_long_words=False, break_on_hyphens=False)
+
+
+def print_problems(problems: Iterable[Problem], *, errors_only: bool = False) -> None:
+    """Print problems to standard error: where, what was found, what is wrong, and the way out."""
+    from collections import Counter
+
+    shown: Counter[tuple[str, str]] = Counter()
+    for problem in problems:
+        if errors_only and problem.severity != "error":
+            continue
+        key = (problem.place.file, problem.code)
+        shown[key] += 1
+        if shown[key] <= _SHOWN_ALIKE:
+            _print_problem(problem)
+    for (file, code), count in shown.items():
+        if count > _SHOWN_ALIKE:
+            more = count - _SHOWN_ALIKE
+            typer.echo(f"… and {more:,} more of “{code}” in {file} (--json lists them all)", err=True)
+
+
+def _print_problem(problem: Problem) -> None:
+    err = sys.stderr
+    label = styled(f"{problem.severity.value:<8}", err, _COLOURS[problem.severity.value], bold=True)
+    found = f" “{_shortened(problem.found)}”" if problem.found else ""
+    head = f"{label} {problem.place}{found}"
+    typer.echo(head, err=True)
+    for text in (problem.message, f"Expected: {problem.expected}" if problem.expected else "", problem.advice):
+        if text:
+            typer.echo(wrapped(f"         {text}", err, " " * 9), err=True)
+
+
+def _shortened(text: str) -> str:
+    text = " ".join(text.split())
+    return text if len(text) <= 60 else f"{text[:57]}…"
+
+
+class ProgressBar:
+    """A bar on standard error that appears when the work has taken over a second; nothing where that is no terminal."""
+
+    def __init__(self, label: str, *, wanted: bool) -> None:
+        self._label = label
+        self._wanted = wanted and sys.stderr.isatty()
+        self._started = time.monotonic()
+        self._bar = None
+
+    def __call__(self, done: int, total: int) -> None:
+        """Show how much is done."""
+        if not self._wanted or (self._bar is None and time.monotonic() - self._started < 1):
+            return
+        if self._bar is None:
+            from rich.console import Console
+            from rich.progress import Progress
+
+            self._bar = Progress(console=Console(stderr=True), transient=True)
+            self._task = self._bar.add_task(self._label, total=total)
+            self._bar.start()
+        self._bar.update(self._task, completed=done, total=total)
+
+    def close(self) -> None:
+        """Take the bar away."""
+        if self._bar is not None:
+            self._bar.stop()
+
+
+@contextmanager
+def progress(label: str, *, wanted: bool) -> Iterator[ProgressBar]:
+    """Give a progress bar for the time of a piece of work."""
+    bar = ProgressBar(label, wanted=wanted)
+    try:
+        yield bar
+    finally:
+        bar.close()
+
+
+@contextmanager
+def wrong_calls() -> Iterator[None]:
+    """Turn what the core says about a wrong call into the command line's own complaint (exit status 2)."""
+    from nomarium.core.problems import DataRefused, WrongCall
+
+    try:
+        yield
+    except WrongCall as wrong:
+        raise typer.BadParameter(f"{wrong.message} {wrong.hint}".strip()) from None
+    except DataRefused as refused:
+        print_problems([refused.problem])
+        raise typer.Exit(1) from None
+    except BrokenPipeError:
+        with suppress(OSError):
+            os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
+        raise typer.Exit(1) from None

@@ -1,0 +1,168 @@
+"""The options that several commands share, each declared once, and what their texts mean."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from pathlib import Path
+from typing import TYPE_CHECKING, Annotated
+
+import typer
+
+if TYPE_CHECKING:
+    from datetime import date, timedelta
+
+    from nomarium.core.values import Order
+
+Files = Annotated[
+    list[Path], typer.Argument(metavar="FILE…", show_default=False, help="The sheets: CSV or other delimited text, xlsx, ods.")
+]
+Sheet = Annotated[str | None, typer.Option("--sheet", metavar="NAME", help="The sheet of a workbook; else the first one.")]
+Columns = Annotated[
+    list[str] | None,
+    typer.Option("--column", metavar="HEADING=FIELD", help="What a column holds; “Heading=” leaves it alone. Repeatable."),
+]
+Dates = Annotated[
+    str | None, typer.Option("--dates", metavar="dmy|mdy|ymd", help="The order of day, month and year, where cells don’t prove it.")
+]
+Within = Annotated[
+    str | None,
+    typer.Option("--within", metavar="FROM..TO", help="The span the sheet is about: gives missing years and proves orders."),
+]
+Hours = Annotated[
+    str | None, typer.Option("--hours", metavar="7-19", help="The hours of the working day, for times without am or pm.")
+]
+TypedDates = Annotated[
+    str | None,
+    typer.Option("--typed-dates", metavar="keep|swap", help="For a workbook’s dates whose day and month seem exchanged."),
+]
+Zone = Annotated[
+    str | None, typer.Option("--zone", metavar="AREA/CITY", help="The time zone of the times; else the machine’s.")
+]
+EventLength = Annotated[
+    str, typer.Option("--length", metavar="LENGTH", help="How long an event without an end takes, such as 45m or 1h30m.")
+]
+Json = Annotated[bool, typer.Option("--json", help="Print the report as JSON, for programs.")]
+Quiet = Annotated[bool, typer.Option("-q", "--quiet", help="Print errors only.")]
+
+
+def existing(files: Iterable[Path]) -> list[Path]:
+    """Return the files, refusing the call where one is missing."""
+    from difflib import get_close_matches
+
+    found = list(files)
+    for path in found:
+        if not path.exists():
+            neighbours = [other.name for other in path.parent.iterdir()] if path.parent.is_dir() else []
+            near = get_close_matches(path.name, neighbours, 1)
+            hint = f" Did you mean “{path.with_name(near[0])}”?" if near else ""
+            raise typer.BadParameter(f"There is no file “{path}”.{hint}")
+    return found
+
+
+def column_fields(stated: Iterable[str] | None) -> dict[str, str]:
+    """Return the fields stated for headings: ["Booked by=", "What=summary"] → {"Booked by": "", "What": "summary"}."""
+    fields = {}
+    for item in stated or ():
+        heading, equals, field = item.rpartition("=")
+        if not equals or not heading.strip():
+            raise typer.BadParameter(f"“{item}” is not of the form “Heading=field”.", param_hint="--column")
+        fields[heading.strip()] = field.strip().lower()
+    return fields
+
+
+def date_order(text: str | None) -> Order | None:
+    """Return the order that ``--dates`` names."""
+    from nomarium.core.values import ORDERS
+
+    if text is None:
+        return None
+    for order in ORDERS:
+        if text.strip().lower() == order:
+            return order
+    raise typer.BadParameter(f"“{text}” is none of dmy, mdy and ymd.", param_hint="--dates")
+
+
+def iso_date(text: str, option: str) -> date:
+    """Return a date given as an option: only the ISO form, which can mean one thing."""
+    from datetime import date
+
+    try:
+        return date.fromisoformat(text.strip())
+    except ValueError:
+        raise typer.BadParameter(f"“{text}” is no date of the form 2026-09-08.", param_hint=option) from None
+
+
+def date_span(text: str | None) -> tuple[date, date] | None:
+    """Return the span that ``--within`` states."""
+    if text is None:
+        return None
+    first, dots, last = text.partition("..")
+    if not dots:
+        raise typer.BadParameter(f"“{text}” is not of the form 2026-09-01..2027-06-30.", param_hint="--within")
+    span = iso_date(first, "--within"), iso_date(last, "--within")
+    if span[1] < span[0]:
+        raise typer.BadParameter(f"“{text}” ends before it starts.", param_hint="--within")
+    return span
+
+
+def earliest_hour(text: str | None) -> int:
+    """Return the hour from which ``--hours`` reads times without am or pm: "8-20" → 8; 7 where it is not given."""
+    import re
+
+    if text is None:
+        return 7
+    match = re.fullmatch(r"(\d{1,2})(?::00)?\s*[-–]\s*(\d{1,2})(?::00)?", text.strip())
+    if not match or not 0 <= int(match[1]) <= 12 or int(match[2]) - int(match[1]) != 12:
+        raise typer.BadParameter(f"“{text}” is no span of twelve hours such as 7-19 or 8-20.", param_hint="--hours")
+    return int(match[1])
+
+
+def typed_dates(text: str | None) -> str | None:
+    """Return what ``--typed-dates`` states: "keep", "swap" or nothing."""
+    if text not in (None, "keep", "swap"):
+        raise typer.BadParameter(f"“{text}” is neither keep nor swap.", param_hint="--typed-dates")
+    return text
+
+
+def event_length(text: str) -> timedelta:
+    """Return the length of time that an option states."""
+    from datetime import timedelta
+
+    from nomarium.core.values import read_length
+
+    length = read_length(text)
+    if not length:
+        raise typer.BadParameter(f"“{text}” is no length such as 45m, 1h or 1h30m.", param_hint="--length")
+    return timedelta(days=length.days) + length.elapsed
+
+
+def zone_name(text: str | None) -> str:
+    """Return the time zone stated, or the machine's own."""
+    from zoneinfo import ZoneInfo, ZoneInfoNotFoundError, available_timezones
+
+    if text is None:
+        return machine_zone()
+    try:
+        ZoneInfo(text)
+    except (ZoneInfoNotFoundError, ValueError, OSError):
+        from difflib import get_close_matches
+
+        names = sorted(available_timezones())
+        by_city = [name for name in names if name.rpartition("/")[2].lower() == text.strip().lower().replace(" ", "_")]
+        near = by_city[:3] or get_close_matches(text, names, 3, 0.5)
+        hint = f" Did you mean {' or '.join(near)}?" if near else " It has the form Area/City, such as America/Halifax."
+        raise typer.BadParameter(f"“{text}” is no time zone.{hint}", param_hint="--zone") from None
+    return "UTC" if text in ("UTC", "Etc/UTC", "Z", "GMT", "Zulu") else text
+
+
+def machine_zone() -> str:
+    """Return the name of this machine's time zone; UTC where it has none that is known."""
+    from zoneinfo import ZoneInfoNotFoundError
+
+    from tzlocal import get_localzone_name
+
+    try:
+        name = get_localzone_name()
+    except (ZoneInfoNotFoundError, OSError, ValueError, LookupError):
+        return "UTC"
+    return "UTC" if name is None or name in ("Etc/UTC", "GMT", "Zulu", "local") else name

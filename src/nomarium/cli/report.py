@@ -1,0 +1,159 @@
+"""What a conversion read and wrote, in a few lines or as JSON; the lines know nothing of the command line."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Iterator, Sequence
+from datetime import timedelta
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from nomarium.core.tables import column_letters
+from nomarium.core.values import day_words, style_of
+
+if TYPE_CHECKING:
+    from nomarium.core.calendars import Calendar
+    from nomarium.core.conversion import Conversion, Request
+    from nomarium.core.problems import Problem
+    from nomarium.core.sources import EventSheet
+
+_LABEL = 9
+
+
+def conversion_lines(
+    result: Conversion, request: Request, writing: bool, path: Path | None, written: Sequence[Path], *, dry_run: bool
+) -> Iterator[str]:
+    """Return the report's lines."""
+    for sheet in result.sheets:
+        yield from _sheet_lines(sheet, request)
+    if not writing:
+        errors = sum(problem.severity == "error" for problem in result.problems)
+        yield f"{'Nothing':<{_LABEL}}{_nothing(errors)}"
+        return
+    name = str(path) if path else "standard output"
+    zone = "" if request.zone_stated else " (this machine’s; --zone states another)"
+    verb = "Would write" if dry_run else "Wrote"
+    where = f"{name}: " if path or not dry_run else ""
+    yield f"{verb:<{_LABEL - 1}} {where}{calendar_words(result.calendar)}, times of {request.events.zone}{zone}"
+    for extra in written[1:]:
+        yield f"{'':<{_LABEL}}{extra}: the refused rows, with the reasons"
+
+
+def _nothing(errors: int) -> str:
+    if not errors:
+        return "was written: there is no event."
+    return f"was written: {counted(errors, 'error')}, listed with the way out of each."
+
+
+def counted(number: int, noun: str) -> str:
+    """Return "1 event", "1,204 events"."""
+    return f"{number:,} {noun}" if number == 1 else f"{number:,} {noun}s"
+
+
+def calendar_words(calendar: Calendar) -> str:
+    """Return how many events a calendar has, and from when to when: "64 events, Tue 1 Sep 2026 to Fri 25 Jun 2027"."""
+    span = calendar.span()
+    if span is None:
+        return "no events"
+    first, last = span[0].date(), span[1].date()
+    if span[1].time() == span[0].min.time() and last > first:
+        last -= timedelta(days=1)
+    days = day_words(first) if first == last else f"{day_words(first)} to {day_words(last)}"
+    return f"{counted(len(calendar.uids), 'event')}, {days}"
+
+
+def _sheet_lines(sheet: EventSheet, request: Request) -> Iterator[str]:
+    """Say what one sheet held and how it was read."""
+    table = sheet.table
+    where = table.file if table.sheet is None else f"{table.file}, sheet “{table.sheet}”"
+    yield f"{'Read':<{_LABEL}}{where} ({table.form}): {_tally(sheet)}"
+    for column in sheet.moments:
+        style = style_of(table, column)
+        if any(style):
+            yield f"{'':<{_LABEL}}{column.column.heading}: {'; '.join(filter(None, style))}"
+    if sheet.lengths_assumed:
+        length = _length_words(request.events.length)
+        yield f"{'':<{_LABEL}}No end: {counted(sheet.lengths_assumed, 'event')}, taken as {length} each (--length)"
+    if sheet.matches.unused:
+        yield f"{'':<{_LABEL}}Not used: {', '.join(_column(c.index, c.heading) for c in sheet.matches.unused)}"
+
+
+def _column(index: int, heading: str) -> str:
+    return f"{column_letters(index)} “{heading}”" if heading else f"{column_letters(index)} (no heading)"
+
+
+def _tally(sheet: EventSheet) -> str:
+    """Say what became of all rows, so that the sum can be checked."""
+    parts = [counted(len(sheet.series), "event")]
+    reasons = [f"{count:,} {reason}" for reason, count in sheet.left_out.items() if count]
+    if reasons:
+        parts.append(f"{sheet.left_out.total():,} left out ({', '.join(reasons)})")
+    if sheet.refused:
+        parts.append(f"{len(sheet.refused):,} refused")
+    return f"{counted(sheet.rows, 'row')} = {' + '.join(parts)}"
+
+
+def _length_words(length: timedelta) -> str:
+    minutes = round(length.total_seconds() / 60)
+    hours, rest = divmod(minutes, 60)
+    return " ".join(filter(None, (counted(hours, "hour") if hours else "", counted(rest, "minute") if rest else "")))
+
+
+def conversion_json(result: Conversion, path: Path | None, written: Sequence[Path]) -> str:
+    """Return the report as JSON."""
+    span = result.calendar.span()
+    return json.dumps(
+        {
+            "calendar": result.calendar.name,
+            "output": str(path) if path else None,
+            "written": [str(file) for file in written],
+            "events": len(result.calendar.uids),
+            "first": span[0].isoformat() if span else None,
+            "last": span[1].isoformat() if span else None,
+            "zones": result.calendar.zones(),
+            "sheets": [_sheet_json(sheet) for sheet in result.sheets],
+            "problems": [problem_json(problem) for problem in result.problems],
+        },
+        ensure_ascii=False,
+        indent=2,
+    )
+
+
+def _sheet_json(sheet: EventSheet) -> dict[str, object]:
+    styles = {column.column.index: style_of(sheet.table, column) for column in sheet.moments}
+    return {
+        "file": sheet.table.file,
+        "sheet": sheet.table.sheet,
+        "form": sheet.table.form,
+        "rows": sheet.rows,
+        "events": len(sheet.series),
+        "left_out": {reason.value: count for reason, count in sheet.left_out.items() if count},
+        "refused": len(sheet.refused),
+        "lengths_assumed": sheet.lengths_assumed,
+        "columns": [
+            {
+                "column": column_letters(match.column.index),
+                "heading": match.column.heading,
+                "field": match.field or None,
+                "why": match.why or None,
+                "dates": styles[match.column.index].dates or None if match.column.index in styles else None,
+                "times": styles[match.column.index].times or None if match.column.index in styles else None,
+            }
+            for match in sheet.matches.all
+        ],
+    }
+
+
+def problem_json(problem: Problem) -> dict[str, object]:
+    """Return a problem for programs."""
+    return {
+        "severity": problem.severity.value,
+        "code": problem.code,
+        "file": problem.place.file,
+        "sheet": problem.place.sheet,
+        "cell": problem.place.cell,
+        "found": problem.found,
+        "message": problem.message,
+        "expected": problem.expected,
+        "advice": problem.advice,
+    }

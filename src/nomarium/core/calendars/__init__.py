@@ -1,0 +1,6 @@
+"""Series → calendars: which events, under which name, with which identity."""
+
+from nomarium.core.calendars.calendar import Calendar
+from nomarium.core.calendars.identity import assign_uids
+
+__all__ = ["Calendar", "assign_uids"]

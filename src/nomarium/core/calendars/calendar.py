@@ -1,0 +1,39 @@
+"""A calendar: a name, and events with the identities that they have in it."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from datetime import datetime
+
+from nomarium.core.calendars.identity import assign_uids
+from nomarium.core.sources import Occurrence, Series
+
+
+@dataclass(frozen=True, slots=True)
+class Calendar:
+    """What one calendar file holds: its name, its events, and the UID of each occurrence in their order."""
+
+    name: str
+    series: Sequence[Series]
+    uids: Sequence[str]
+
+    @classmethod
+    def of(cls, name: str, series: Sequence[Series]) -> Calendar:
+        """Make a calendar of events, in the order given, working out their UIDs."""
+        return cls(name, series, assign_uids(name, series))
+
+    def occurrences(self) -> Iterator[Occurrence]:
+        """All occurrences, in the order of the UIDs."""
+        return (occurrence for one in self.series for occurrence in one.occurrences)
+
+    def span(self) -> tuple[datetime, datetime] | None:
+        """The first start and the last end (local times), or None where there are no events."""
+        occurrences = list(self.occurrences())
+        if not occurrences:
+            return None
+        return min(o.start for o in occurrences), max(o.end for o in occurrences)
+
+    def zones(self) -> list[str]:
+        """The zones of its timed events, sorted."""
+        return sorted({occurrence.zone for occurrence in self.occurrences() if not occurrence.all_day})

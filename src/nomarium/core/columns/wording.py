@@ -1,0 +1,63 @@
+"""What is said about headings that fit no field, or two of them one."""
+
+from __future__ import annotations
+
+from difflib import get_close_matches
+
+from nomarium.core.columns.fields import FIELD_NAMES
+from nomarium.core.problems import Problem, error
+from nomarium.core.tables import Column, Table, column_letters
+
+
+def fields_hint(near: list[str]) -> str:
+    """Name the nearest field, and all of them."""
+    meant = f"Did you mean {near[0]}? " if near else ""
+    return f"{meant}The fields are: {', '.join(FIELD_NAMES)}."
+
+
+def headings_hint(table: Table, wanted: str) -> str:
+    """Name the nearest heading, and all of them."""
+    headings = [column.heading for column in table.columns if column.heading]
+    near = get_close_matches(wanted, headings, 1)
+    meant = f"Did you mean “{near[0]}”? " if near else ""
+    return f"{meant}Its headings are: {', '.join(f'“{heading}”' for heading in headings)}."
+
+
+def _named(column: Column) -> str:
+    return f"{column_letters(column.index)} “{column.heading}”"
+
+
+def _listed(table: Table) -> str:
+    return ", ".join(_named(column) for column in table.columns)
+
+
+def no_title_column(table: Table) -> Problem:
+    """No heading says what the events are called."""
+    return error(
+        "no-title-column",
+        table.place,
+        f"No column was recognised as the title; the columns are: {_listed(table)}.",
+        advice='Say which one it is: --column "Heading=summary".',
+    )
+
+
+def no_date_column(table: Table) -> Problem:
+    """No heading says when the events are."""
+    return error(
+        "no-date-column",
+        table.place,
+        f"No column was recognised as the date; the columns are: {_listed(table)}.",
+        advice='Say which one it is: --column "Heading=start_date".',
+    )
+
+
+def doubled_field(table: Table, name: str, columns: list[Column]) -> Problem:
+    """Two columns claim one field."""
+    both = " and ".join(_named(column) for column in columns)
+    other = columns[1].heading
+    return error(
+        "doubled-field",
+        table.heading_place(columns[1]),
+        f"Columns {both} both seem to be {name}.",
+        advice=f'Leave one alone, such as --column "{other}=", or give it another field.',
+    )

@@ -1,0 +1,50 @@
+"""Lines of RFC 5545: values escaped, lines folded."""
+
+from __future__ import annotations
+
+import re
+
+FOLD_AT = 75
+"""Octets of a line, its break not counted (RFC 5545, 3.1)."""
+
+_NEEDS_WORK = re.compile("[\\\\;,\x00-\x1f\x7f\x80-\x9f\u2028\u2029\ud800-\udfff]")
+_BREAKS = re.compile("\r\n|[\n\r\x0b\x0c\x85\u2028\u2029]")
+_UNWRITABLE = re.compile("[\x00-\x08\x0e-\x1f\x7f-\x9f\ud800-\udfff]")
+
+
+def escape(text: str) -> str:
+    """Return a text as a TEXT value (RFC 5545, 3.3.11): it cannot leave its property, whatever it holds.
+
+    Control characters have no form in iCalendar and are dropped; line breaks of every kind become ``\\n``.
+    """
+    if not _NEEDS_WORK.search(text):
+        return text
+    text = text.replace("\\", "\\\\").replace(";", "\\;").replace(",", "\\,")
+    return _UNWRITABLE.sub("", _BREAKS.sub(r"\\n", text))
+
+
+def uri(text: str) -> str:
+    """Return a URI value (RFC 5545, 3.3.13), which knows no escapes: what could break a line is left out."""
+    return _UNWRITABLE.sub("", _BREAKS.sub("", text))
+
+
+def fold(line: str) -> str:
+    """Return a line folded at 75 octets, never inside a character (RFC 5545, 3.1); without a line break at its end."""
+    if len(line) <= FOLD_AT and (line.isascii() or len(line.encode()) <= FOLD_AT):
+        return line
+    return fold_every_line(line)
+
+
+def fold_every_line(line: str) -> str:
+    """Fold without a look at whether it is needed."""
+    octets = line.encode()
+    parts = []
+    start, room = 0, FOLD_AT
+    while len(octets) - start > room:
+        end = start + room
+        while octets[end] & 0xC0 == 0x80:  # a continuation byte of UTF-8: step back to where its character begins
+            end -= 1
+        parts.append(octets[start:end])
+        start, room = end, FOLD_AT - 1
+    parts.append(octets[start:])
+    return b"\r\n ".join(parts).decode()

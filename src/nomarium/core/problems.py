@@ -1,0 +1,93 @@
+"""What can be wrong with a user's data or call, as values that travel to whoever shows them."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from enum import StrEnum
+
+
+class Severity(StrEnum):
+    """How much a problem weighs: an error stops the writing, a warning and a note do not."""
+
+    ERROR = "error"
+    WARNING = "warning"
+    NOTE = "note"
+
+
+@dataclass(frozen=True, slots=True)
+class Place:
+    """Where something stands: a file, perhaps one of its sheets, perhaps a cell or range of it ("B7")."""
+
+    file: str
+    sheet: str | None = None
+    cell: str | None = None
+    row: int = 0
+    """The row of the cell, counted from 1 as a spreadsheet program does; 0 where no row is meant."""
+
+    def __str__(self) -> str:
+        parts = [self.file]
+        if self.sheet is not None:
+            parts.append(f"sheet “{self.sheet}”")
+        if self.cell is not None:
+            parts.append(self.cell)
+        return ", ".join(parts)
+
+
+@dataclass(frozen=True, slots=True)
+class Problem:
+    """One thing that the user should know, with its place, the value found and the way out."""
+
+    severity: Severity
+    code: str
+    """A short stable name for programs, such as ``impossible-date``; docs/problems.md lists them all."""
+    place: Place
+    message: str
+    found: str = ""
+    expected: str = ""
+    advice: str = ""
+
+
+class DataRefused(Exception):
+    """The data cannot be used at all, and further reading would say nothing more: carries the problem."""
+
+    def __init__(self, problem: Problem) -> None:
+        super().__init__(problem.message)
+        self.problem = problem
+
+
+class WrongCall(Exception):
+    """The caller asked for something that does not exist or cannot be: a hint names what would do."""
+
+    def __init__(self, message: str, hint: str = "") -> None:
+        super().__init__(message)
+        self.message = message
+        self.hint = hint
+
+
+def error(code: str, place: Place, message: str, *, found: str = "", expected: str = "", advice: str = "") -> Problem:
+    """Return a problem that stops the writing."""
+    return Problem(Severity.ERROR, code, place, message, found, expected, advice)
+
+
+def warning(code: str, place: Place, message: str, *, found: str = "", advice: str = "") -> Problem:
+    """Return a problem that is written past, but that the user should look at."""
+    return Problem(Severity.WARNING, code, place, message, found, "", advice)
+
+
+def note(code: str, place: Place, message: str, *, advice: str = "") -> Problem:
+    """Return word of a decision that was taken."""
+    return Problem(Severity.NOTE, code, place, message, "", "", advice)
+
+
+def has_errors(problems: Iterable[Problem]) -> bool:
+    """Tell whether any of the problems stops the writing."""
+    return any(problem.severity is Severity.ERROR for problem in problems)
+
+
+_WEIGHT = {Severity.ERROR: 0, Severity.WARNING: 1, Severity.NOTE: 2}
+
+
+def by_place(problems: Iterable[Problem]) -> list[Problem]:
+    """Return the problems in the order in which a person looks them up: errors first, then by file, sheet and row."""
+    return sorted(problems, key=lambda p: (_WEIGHT[p.severity], p.place.file, p.place.sheet or "", p.place.row))

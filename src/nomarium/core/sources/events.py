@@ -1,0 +1,202 @@
+"""A sheet of dated events → Series, one a row."""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from datetime import timedelta
+
+from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, START_FIELDS, TIME_FIELDS, Matches
+from nomarium.core.problems import Place, Problem
+from nomarium.core.sources import wording
+from nomarium.core.sources.details import Details, read_details
+from nomarium.core.sources.series import Series
+from nomarium.core.sources.spans import RowTimes, SpanFound, SpanRules, find_span, gather
+from nomarium.core.tables import Cell, LeftOut, Table, plain_text
+from nomarium.core.values import (
+    DateChoices,
+    Fault,
+    Length,
+    Moment,
+    MomentColumn,
+    cell_length,
+    read_moments,
+    read_yes_no,
+    unit_in_heading,
+)
+
+
+@dataclass(frozen=True, slots=True)
+class EventChoices:
+    """What the user stated about a sheet of events."""
+
+    zone: str
+    length: timedelta = timedelta(hours=1)
+    dates: DateChoices = field(default_factory=DateChoices)
+
+
+@dataclass(slots=True)
+class EventSheet:
+    """What was read from one table: rows = series + left out + refused."""
+
+    table: Table
+    matches: Matches
+    series: list[Series] = field(default_factory=list)
+    moments: list[MomentColumn] = field(default_factory=list)
+    problems: list[Problem] = field(default_factory=list)
+    left_out: Counter[LeftOut] = field(default_factory=Counter)
+    refused: dict[int, Problem] = field(default_factory=dict)
+    """The records that make no event, each with its first problem."""
+    lengths_assumed: int = 0
+
+    @property
+    def rows(self) -> int:
+        """All rows below the headings, blank ones included."""
+        return len(self.table) + self.table.left_out.total()
+
+
+def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventSheet:
+    """Read every row of a table as an event; rows that cannot be are refused, each with its problem."""
+    sheet = EventSheet(table, matches, left_out=Counter(table.left_out))
+    columns = matches.columns(MOMENT_FIELDS)
+    wanted = [(column, name in TIME_FIELDS) for name, column in columns]
+    sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates)
+    if sheet.problems:
+        return sheet
+    spans = _Spans(sheet, choices)
+    details = read_details(table, matches)
+    sheet.problems += details.problems
+    sheet.refused.update(details.refused)
+    _make_series(sheet, spans.of_rows(), details)
+    return sheet
+
+
+class _Spans:
+    """When each row is: every distinct combination of date and time cells is worked out once."""
+
+    def __init__(self, sheet: EventSheet, choices: EventChoices) -> None:
+        self._sheet = sheet
+        names = [name for name, _ in sheet.matches.columns(MOMENT_FIELDS)]
+        self._columns = sheet.moments
+        self._is_end = [name in END_FIELDS for name in names]
+        self._length = sheet.matches.column("duration")
+        self._unit = unit_in_heading(self._length.heading) if self._length else None
+        self._all_day = sheet.matches.column("all_day")
+        self._rules = SpanRules(choices.zone, choices.length, any(column.has_times for column in sheet.moments))
+
+    def of_rows(self) -> list[SpanFound | Problem]:
+        """Return what was found for each row, in order."""
+        cells = [column.column.cells for column in self._columns]
+        blank: Sequence[Cell] = [""] * len(self._sheet.table)
+        lengths = self._length.cells if self._length else blank
+        all_days = self._all_day.cells if self._all_day else blank
+        known: dict[tuple[Cell, ...], SpanFound | Problem] = {}
+        found = []
+        for record, key in enumerate(zip(*cells, lengths, all_days, strict=True)):
+            span = known.get(key)
+            if span is None or isinstance(span, Problem):
+                span = known[key] = self._work_out(record, key)
+            found.append(span)
+        return found
+
+    def _work_out(self, record: int, key: tuple[Cell, ...]) -> SpanFound | Problem:
+        *cells, length_cell, all_day_cell = key
+        starts: list[Moment] = []
+        ends: list[Moment] = []
+        for column, cell, is_end in zip(self._columns, cells, self._is_end, strict=True):
+            moment = column.moments[cell]
+            if isinstance(moment, Fault):
+                return moment.at(self._sheet.table.cell_place(record, column.column))
+            (ends if is_end else starts).append(moment)
+        times = gather(starts, ends)
+        if not isinstance(times, RowTimes):
+            return SpanFound(None, (times,))
+        length = self._read_length(record, length_cell)
+        if isinstance(length, Problem):
+            return length
+        all_day = self._read_all_day(record, all_day_cell)
+        if isinstance(all_day, Problem):
+            return all_day
+        return find_span(times._replace(length=length, all_day=times.all_day or all_day), self._rules)
+
+    def _read_length(self, record: int, cell: Cell) -> Length | Problem | None:
+        if cell == "" or self._length is None:
+            return None
+        length = cell_length(cell, self._unit)
+        if length is None:
+            return wording.bare_length(self._sheet.table.cell_place(record, self._length), plain_text(cell))
+        return length
+
+    def _read_all_day(self, record: int, cell: Cell) -> bool | Problem:
+        answer = read_yes_no(plain_text(cell))
+        if answer is None and self._all_day is not None:
+            place = self._sheet.table.cell_place(record, self._all_day)
+            return wording.unknown_word(place, "all_day", self._all_day.heading, plain_text(cell), "yes or no")
+        return bool(answer)
+
+
+def _make_series(sheet: EventSheet, spans: list[SpanFound | Problem], details: Details) -> None:
+    """Join what and when, row by row."""
+    last_dated = _last_dated(spans)
+    rows = zip(details.summaries, spans, details.rows(), strict=True)
+    for record, (summary, span, detail) in enumerate(rows):
+        if isinstance(span, Problem) or span.occurrence is None or not summary:
+            _without_event(sheet, record, span, last_dated)
+            continue
+        if span.findings:
+            _report(sheet, record, span)
+        if record not in sheet.refused:
+            series = Series(summary, (span.occurrence,), *detail)
+            series.table, series.record = sheet.table, record
+            sheet.series.append(series)
+            sheet.lengths_assumed += span.length_assumed
+
+
+def _last_dated(spans: Sequence[SpanFound | Problem]) -> int:
+    """Return the last record that has a date, right or wrong."""
+    dated = (i for i in range(len(spans) - 1, -1, -1) if not _undated(spans[i]))
+    return next(dated, -1)
+
+
+def _undated(span: SpanFound | Problem) -> bool:
+    return isinstance(span, SpanFound) and any(finding.code == "no-date" for finding in span.findings)
+
+
+def _report(sheet: EventSheet, record: int, span: SpanFound) -> None:
+    place = _moment_place(sheet, record)
+    found = " ".join(filled for column in sheet.moments if (filled := plain_text(column.column.cells[record])))
+    sheet.problems += [finding.at(place, found) for finding in span.findings]
+
+
+def _moment_place(sheet: EventSheet, record: int) -> Place:
+    """The first cell that says when, or the first of its columns where all are empty."""
+    filled = (column.column for column in sheet.moments if column.column.cells[record] != "")
+    return sheet.table.cell_place(record, next(filled, sheet.moments[0].column))
+
+
+def _without_event(sheet: EventSheet, record: int, span: SpanFound | Problem, last_dated: int) -> None:
+    """Leave a row out that is no event, and refuse one that should be."""
+    filled = [text for column in sheet.table.columns if (text := plain_text(column.cells[record]))]
+    titles = sheet.matches.column("summary")
+    untitled = titles is not None and titles.cells[record] == ""
+    says_when = sum(1 for column in sheet.moments if column.column.cells[record] != "")
+    if _undated(span) and record > last_dated and len(filled) == 1:
+        sheet.left_out[LeftOut.FOOTER] += 1
+    elif isinstance(span, SpanFound) and untitled and len(filled) == says_when:
+        sheet.left_out[LeftOut.GAP] += 1
+    else:
+        _refuse(sheet, record, span, " | ".join(filled) if untitled else "")
+
+
+def _refuse(sheet: EventSheet, record: int, span: SpanFound | Problem, untitled: str) -> None:
+    """Report why a row makes no event; ``untitled`` is what a row without a title holds."""
+    before = len(sheet.problems)
+    titles = sheet.matches.column("summary")
+    if untitled and titles:
+        sheet.problems.append(wording.no_title(sheet.table.cell_place(record, titles), untitled))
+    if isinstance(span, Problem):
+        sheet.problems.append(span)
+    else:
+        _report(sheet, record, span)
+    sheet.refused.setdefault(record, sheet.problems[before])

@@ -1,0 +1,170 @@
+"""The date and time cells of one row, taken together → when the event is."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import UTC, date, datetime, time, timedelta
+from typing import NamedTuple
+from zoneinfo import ZoneInfo
+
+from nomarium.core.sources import wording
+from nomarium.core.sources.series import Occurrence
+from nomarium.core.sources.wording import Finding
+from nomarium.core.values import BLANK, ClockTime, Length, Moment, end_after
+
+LATEST_USUAL_START = 17 * 3600
+"""An event that starts at 17:00 or later may end past midnight…"""
+LONGEST_PAST_MIDNIGHT = timedelta(hours=8)
+"""…if it takes no longer than this."""
+NIGHT_FROM, NIGHT_TO = 22 * 3600, 6 * 3600
+
+
+@dataclass(frozen=True, slots=True)
+class SpanRules:
+    """What holds for all rows of a sheet."""
+
+    zone: str
+    length: timedelta
+    """For events with a start and no end."""
+    times_usual: bool
+    """Whether other rows have times, so that a row without any is worth a word."""
+
+
+class RowTimes(NamedTuple):
+    """All that a row says about when; each part from whichever column holds it."""
+
+    first: date | None = None
+    start: ClockTime | None = None
+    last: date | None = None
+    end: ClockTime | None = None
+    all_day: bool = False
+    length: Length | None = None
+
+
+class SpanFound(NamedTuple):
+    """When an event is (None where that can't be said), and what there is to say about it."""
+
+    occurrence: Occurrence | None
+    findings: tuple[Finding, ...] = ()
+    length_assumed: bool = False
+
+
+def gather(starts: Sequence[Moment], ends: Sequence[Moment]) -> RowTimes | Finding:
+    """Put together what the start columns and the end columns of a row say; two that differ are a finding."""
+    first, start, last, end, all_day = BLANK
+    for moment in starts:
+        all_day = all_day or moment.all_day
+        for mine, other in ((first, moment.first), (start, moment.start), (last, moment.last), (end, moment.end)):
+            if mine is not None and other is not None and mine != other:
+                return wording.two_answers(mine, other)
+        first, start = first or moment.first, start or moment.start
+        last, end = last or moment.last, end or moment.end
+    for moment in ends:
+        all_day = all_day or moment.all_day
+        final_day, final_time = moment.last or moment.first, moment.end or moment.start
+        for mine, other in ((last, final_day), (end, final_time)):
+            if mine is not None and other is not None and mine != other:
+                return wording.two_answers(mine, other)
+        last, end = last or final_day, end or final_time
+    return RowTimes(first, start, last, end, all_day)
+
+
+def find_span(times: RowTimes, rules: SpanRules) -> SpanFound:
+    """Work out when an event is from all that its row says."""
+    if times.first is None:
+        return _refused(wording.no_date())
+    if times.last is not None and times.last < times.first:
+        return _refused(wording.last_before_first(times.first, times.last))
+    if times.all_day or (times.start is None and times.end is None):
+        return _all_day(times, rules)
+    if times.start is None:
+        return _refused(wording.end_without_start())
+    return _timed(times, times.first, times.start, rules)
+
+
+def _refused(finding: Finding) -> SpanFound:
+    return SpanFound(None, (finding,))
+
+
+def _midnight(day: date) -> datetime:
+    return datetime.combine(day, time())
+
+
+def _all_day(times: RowTimes, rules: SpanRules) -> SpanFound:
+    first, last = times.first or date.min, times.last
+    if times.length and times.length.elapsed:
+        return _refused(wording.length_without_start())
+    if times.length and times.length.days and last is None:
+        last = first + timedelta(days=times.length.days - 1)
+    findings: list[Finding] = []
+    if times.start is not None or times.end is not None:
+        findings.append(wording.all_day_with_times())
+    elif rules.times_usual and not times.all_day:
+        findings.append(wording.no_time())
+    occurrence = Occurrence(_midnight(first), _midnight((last or first) + timedelta(days=1)), True, rules.zone)
+    return SpanFound(occurrence, tuple(findings))
+
+
+def _timed(times: RowTimes, first: date, starting: ClockTime, rules: SpanRules) -> SpanFound:
+    findings: list[Finding] = []
+    start, absolute = _local(first, starting, rules.zone)
+    if starting.seconds >= NIGHT_FROM or starting.seconds < NIGHT_TO:
+        findings.append(wording.night_start(start))
+    assumed = False
+    if times.end is None:
+        if times.last is not None and times.last != first:
+            return _refused(wording.last_day_without_end(times.last))
+        end = _after(start, times.length or Length(0, rules.length), rules.zone)
+        assumed = not times.length
+    else:
+        ending = end_after(starting, times.end) if times.last in (None, first) else times.end
+        end, _ = _local(times.last or first, ending, rules.zone)
+        if end < start and times.last is None and not absolute:
+            end += timedelta(days=1)
+            if starting.seconds < LATEST_USUAL_START or end - start > LONGEST_PAST_MIDNIGHT:
+                return _refused(wording.end_before_start(start, end - timedelta(days=1)))
+            findings.append(wording.ends_next_day(start, end))
+        if times.length and end != _after(start, times.length, rules.zone):
+            return _refused(wording.length_against_end(start, end))
+    if end < start:
+        return _refused(wording.end_before_start(start, end))
+    findings += _clock_change(start, end, rules.zone)
+    if any(finding.is_error for finding in findings):
+        return SpanFound(None, tuple(findings))
+    return SpanFound(Occurrence(start, end, False, rules.zone), tuple(findings), assumed)
+
+
+def _local(day: date, clock: ClockTime, zone: str) -> tuple[datetime, bool]:
+    """Return a local time of the zone, and whether the sheet had stated an offset that was converted."""
+    wall = _midnight(day) + timedelta(seconds=clock.seconds)
+    if clock.offset is None:
+        return wall, False
+    instant = (wall - timedelta(minutes=clock.offset)).replace(tzinfo=UTC)
+    return instant.astimezone(ZoneInfo(zone)).replace(tzinfo=None), True
+
+
+def _after(start: datetime, length: Length, zone: str) -> datetime:
+    """Return the local time a length after a start: days by the calendar, the rest as time elapses (RFC 5545, 3.3.6)."""
+    day = start + timedelta(days=length.days)
+    if not length.elapsed:
+        return day
+    instant = day.replace(tzinfo=ZoneInfo(zone)).astimezone(UTC) + length.elapsed
+    return instant.astimezone(ZoneInfo(zone)).replace(tzinfo=None)
+
+
+def _clock_change(start: datetime, end: datetime, zone: str) -> list[Finding]:
+    """Report local times that the clock skips, and those that it shows twice."""
+    findings = []
+    tz = ZoneInfo(zone)
+    for moment in dict.fromkeys((start, end)):
+        early, late = moment.replace(tzinfo=tz, fold=0), moment.replace(tzinfo=tz, fold=1)
+        if early.utcoffset() == late.utcoffset():
+            continue
+        if early.astimezone(UTC).astimezone(tz).replace(tzinfo=None) != moment:
+            findings.append(wording.skipped_time(moment, zone))
+        else:
+            findings.append(wording.doubled_time(moment, zone))
+    return findings
+
+

@@ -1,0 +1,196 @@
+"""What is said about rows that make no event, and about decisions taken for those that do."""
+
+from __future__ import annotations
+
+from datetime import date, datetime
+from typing import NamedTuple
+
+from nomarium.core.problems import Place, Problem, Severity, error, note, warning
+from nomarium.core.tables import Column, Table, column_letters
+from nomarium.core.values import ClockTime, day_words, long_day
+
+_CORRECT = "Correct the row, or leave it out with --keep-going."
+
+
+class Finding(NamedTuple):
+    """Something about a row's dates and times, before it is known which rows say just that."""
+
+    severity: Severity
+    code: str
+    message: str
+    advice: str = ""
+
+    @property
+    def is_error(self) -> bool:
+        """Whether the row makes no event."""
+        return self.severity is Severity.ERROR
+
+    def at(self, place: Place, found: str) -> Problem:
+        """Return the problem that this is in a row."""
+        return Problem(self.severity, self.code, place, self.message, found, "", self.advice)
+
+
+def _clock(moment: datetime) -> str:
+    return f"{moment:%H:%M}"
+
+
+def _spoken(value: date | ClockTime) -> str:
+    return day_words(value) if isinstance(value, date) else f"{value.seconds // 3600}:{value.seconds // 60 % 60:02}"
+
+
+def no_date() -> Finding:
+    """A title without a date."""
+    return Finding(Severity.ERROR, "no-date", "The row has no date.", "Write the date, or leave it out with --keep-going.")
+
+
+def two_answers(mine: date | ClockTime, other: date | ClockTime) -> Finding:
+    """Two columns say different things about the same part."""
+    message = f"The row says both {_spoken(mine)} and {_spoken(other)}."
+    return Finding(Severity.ERROR, "two-answers", message, _CORRECT)
+
+
+def last_before_first(first: date, last: date) -> Finding:
+    """The last day is before the first."""
+    message = f"The event ends on {day_words(last)}, before it starts on {day_words(first)}."
+    return Finding(Severity.ERROR, "end-before-start", message, _CORRECT)
+
+
+def end_before_start(start: datetime, end: datetime) -> Finding:
+    """The end time is before the start time, and not past midnight."""
+    message = f"The event ends at {_clock(end)}, before it starts at {_clock(start)}."
+    return Finding(Severity.ERROR, "end-before-start", message, _CORRECT)
+
+
+def end_without_start() -> Finding:
+    """An end time alone."""
+    message = "The event has an end time, but no start time."
+    return Finding(Severity.ERROR, "no-start-time", message, _CORRECT)
+
+
+def length_without_start() -> Finding:
+    """Some hours long, but from when?"""
+    message = "The event has a length in hours, but no start time."
+    return Finding(Severity.ERROR, "no-start-time", message, _CORRECT)
+
+
+def last_day_without_end(last: date) -> Finding:
+    """A start time, a later last day, no end time."""
+    message = f"The event has a start time and ends on {day_words(last)}, but at what time?"
+    return Finding(Severity.ERROR, "no-end-time", message, "Write the end time, or take the start time out.")
+
+
+def length_against_end(start: datetime, end: datetime) -> Finding:
+    """Start, end and length do not fit together."""
+    message = f"The length is not that from {_clock(start)} to {_clock(end)}."
+    return Finding(Severity.ERROR, "two-answers", message, _CORRECT)
+
+
+def all_day_with_times() -> Finding:
+    """Marked all-day, and times beside it."""
+    message = "The row says all-day and has times too: taken as all-day."
+    return Finding(Severity.WARNING, "all-day-with-times", message, "Take out the times or the mark.")
+
+
+def no_time() -> Finding:
+    """No time where other rows have one."""
+    message = "The row has no time where other rows have one: taken as all-day."
+    return Finding(Severity.WARNING, "no-time", message, "Write the time, or “all day” in its place.")
+
+
+def night_start(start: datetime) -> Finding:
+    """An event in the night is more often a slip."""
+    message = f"The event starts at {_clock(start)}, in the night."
+    return Finding(Severity.WARNING, "night-start", message, "If the afternoon is meant, write pm or 24-hour times.")
+
+
+def ends_next_day(start: datetime, end: datetime) -> Finding:
+    """Past midnight."""
+    message = f"The event runs from {_clock(start)} past midnight to {_clock(end)} on the next day."
+    return Finding(Severity.NOTE, "ends-next-day", message)
+
+
+def skipped_time(moment: datetime, zone: str) -> Finding:
+    """The clock is put forward over this time."""
+    message = f"{_clock(moment)} does not exist on {day_words(moment)} in {zone}: the clock is put forward over it."
+    return Finding(Severity.ERROR, "skipped-time", message, _CORRECT)
+
+
+def doubled_time(moment: datetime, zone: str) -> Finding:
+    """The clock is put back, and shows this time twice."""
+    message = f"{_clock(moment)} comes twice on {day_words(moment)} in {zone}: the first is taken."
+    return Finding(Severity.NOTE, "doubled-time", message)
+
+
+def no_title(place: Place, found: str) -> Problem:
+    """A date and more, but no title."""
+    return error(
+        "no-title", place, "The row has no title.", found=found, advice="Write one, or leave it out with --keep-going."
+    )
+
+
+def unknown_word(place: Place, name: str, heading: str, found: str, allowed: str) -> Problem:
+    """A cell that should say one of a few things says another."""
+    return error(
+        f"unknown-{name.replace('_', '-')}",
+        place,
+        f"This is no {name.replace('_', ' ')} that is known.",
+        found=found,
+        expected=f"{allowed.capitalize()}; or nothing.",
+        advice=f'Correct the cell, or leave the column alone with --column "{heading}=".',
+    )
+
+
+def bare_length(place: Place, found: str) -> Problem:
+    """A number without a unit: minutes or hours?"""
+    return error(
+        "unreadable-length",
+        place,
+        "This is no length of time.",
+        found=found,
+        expected="A length such as 90 min, 1h, 1:30 or 2 days; a bare number needs its unit in the heading: “Minutes”.",
+        advice="Correct the cell, or name the unit in the heading.",
+    )
+
+
+def no_web_address(place: Place, found: str) -> Problem:
+    """Text in the column of links."""
+    return warning(
+        "no-web-address",
+        place,
+        "This is no web address: it was put below the description instead.",
+        found=found,
+        advice="Write the address with https:// in front.",
+    )
+
+
+def doubled_id(place: Place, found: str, first: Place) -> Problem:
+    """The same identifier twice."""
+    return error(
+        "doubled-id",
+        place,
+        f"This id stands in {first.cell} too.",
+        found=found,
+        advice='Give each event its own, or leave the column alone with --column "…=".',
+    )
+
+
+def identical_events(place: Place, summary: str, first: Place) -> Problem:
+    """Two rows make the same event."""
+    return warning(
+        "identical-events",
+        place,
+        f"The row says the same as row {first.row}: both events are kept.",
+        found=summary,
+        advice="Delete one of the rows if it is one event.",
+    )
+
+
+def unused_columns(table: Table, columns: list[Column]) -> Problem:
+    """Columns that no field takes."""
+    listed = ", ".join(f"{column_letters(column.index)} “{column.heading}”" for column in columns)
+    return note("unused-columns", table.place, f"Not used: {listed}.", advice='--column "Heading=field" uses one.')
+
+
+def outside_within(place: Place, day: date, found: str) -> Problem:
+    """A date that the sheet is not about."""
+    return warning("outside-within", place, f"{long_day(day)} is outside --within.", found=found, advice="Check the year.")

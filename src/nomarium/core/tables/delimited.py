@@ -1,0 +1,103 @@
+"""Delimited text (CSV and its kin) → Grid."""
+
+from __future__ import annotations
+
+import csv
+from collections import Counter
+from collections.abc import Iterator
+from io import BytesIO, TextIOWrapper
+from itertools import islice
+
+from nomarium.core.problems import DataRefused, Place
+from nomarium.core.tables import wording
+from nomarium.core.tables.cells import MOST_COLUMNS, Cell
+from nomarium.core.tables.contents import bare_utf16
+from nomarium.core.tables.table import Grid
+
+DELIMITERS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "pipe"}
+_ENCODING_NAMES = {"utf-8-sig": "UTF-8", "utf-16": "UTF-16", "utf-16-le": "UTF-16", "utf-16-be": "UTF-16"}
+_SAMPLE_LINES = 300
+
+
+def read_delimited(data: bytes, file: str) -> Grid:
+    """Read delimited text: its bytes, and the file's name for messages.
+
+    Raises DataRefused where the text cannot be decoded, or where quotes do not close.
+    """
+    encoding = _encoding_of(data, file)
+    delimiter, skip = _delimiter_of(data, encoding)
+    rows = _rows(data, encoding, delimiter, skip, file)
+    if rows and max(map(len, islice(rows, _SAMPLE_LINES))) > MOST_COLUMNS:
+        raise DataRefused(wording.too_many_columns(Place(file), max(map(len, rows))))
+    form = f"{DELIMITERS[delimiter]}-separated text, {_ENCODING_NAMES.get(encoding, encoding)}"
+    return Grid(file, None, rows, form)
+
+
+def _encoding_of(data: bytes, file: str) -> str:
+    if data.startswith((b"\xff\xfe", b"\xfe\xff")):
+        return _checked(data, "utf-16", file)
+    return _checked(data, bare_utf16(data[:20_000]) or "utf-8-sig", file)
+
+
+def _checked(data: bytes, encoding: str, file: str) -> str:
+    try:
+        data.decode(encoding)
+    except UnicodeDecodeError as fault:
+        line = data.count(b"\n", 0, fault.start) + 1
+        raise DataRefused(wording.undecodable(Place(file, cell=f"line {line}", row=line), encoding)) from None
+    return encoding
+
+
+def _open(data: bytes, encoding: str) -> TextIOWrapper:
+    """Decode while reading: the text as a whole would stand in memory once more."""
+    return TextIOWrapper(BytesIO(data), encoding=encoding, newline="")
+
+
+def _delimiter_of(data: bytes, encoding: str) -> tuple[str, int]:
+    """Return the delimiter and how many lines to skip: a first line "sep=;" states it and is no row."""
+    lines = list(islice(_open(data, encoding), _SAMPLE_LINES))
+    stated = lines[0].strip().lower() if lines else ""
+    if stated.startswith("sep=") and stated[4:] in DELIMITERS:
+        return stated[4:], 1
+    if lines and lines[0].rstrip("\r\n") == "sep=\t":
+        return "\t", 1
+    return max(DELIMITERS, key=lambda delimiter: _consistency(lines, delimiter)), 0
+
+
+def _consistency(lines: list[str], delimiter: str) -> tuple[float, int]:
+    """How well a delimiter explains the lines: the share of rows with the commonest count of cells, and that count."""
+    try:
+        widths = Counter(len(row) for row in csv.reader(lines, delimiter=delimiter) if row)
+    except csv.Error:
+        return 0.0, 0
+    split = {width: count for width, count in widths.items() if width > 1}
+    if not split:
+        return 0.0, 0
+    width, count = max(split.items(), key=lambda item: (item[1], item[0]))
+    return count / widths.total(), width
+
+
+class _Lines:
+    """The lines of a text, knowing whether all have been taken: csv reports an open quote only at the end."""
+
+    def __init__(self, stream: TextIOWrapper) -> None:
+        self._stream = stream
+        self.ended = False
+
+    def __iter__(self) -> Iterator[str]:
+        yield from self._stream
+        self.ended = True
+
+
+def _rows(data: bytes, encoding: str, delimiter: str, skip: int, file: str) -> list[list[Cell]]:
+    lines = _Lines(_open(data, encoding))
+    reader = csv.reader(islice(lines, skip, None), delimiter=delimiter, strict=True)
+    rows: list[list[Cell]] = []
+    try:
+        rows.extend([*map(str.strip, row)] for row in reader)
+    except csv.Error:
+        row = len(rows) + 1
+        place = Place(file, cell=f"row {row}", row=row)
+        refused = wording.open_quote(place) if lines.ended else wording.stray_quote(place, reader.line_num + skip)
+        raise DataRefused(refused) from None
+    return rows

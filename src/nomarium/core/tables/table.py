@@ -1,0 +1,79 @@
+"""What reading a file gives: a grid of raw cells, and the table of headings and columns found in it."""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from enum import StrEnum
+
+from nomarium.core.problems import Place
+from nomarium.core.tables.cells import Cell, address
+
+
+@dataclass(slots=True)
+class Grid:
+    """All cells of one sheet. ``rows[0]`` is what a spreadsheet program shows as row 1; rows may differ in length."""
+
+    file: str
+    sheet: str | None
+    rows: list[list[Cell]]
+    form: str
+    """What the file turned out to be, in words: "comma-separated text, UTF-8"."""
+    merged: list[tuple[int, int, int, int]] = field(default_factory=list)
+    """Merged areas as (first row, first column, last row, last column), all counted from 0."""
+    typed: bool = False
+    """Whether the file can hold dates and times of its own (workbooks), not only text."""
+
+
+class LeftOut(StrEnum):
+    """Why a row of a sheet is no record."""
+
+    BLANK = "blank"
+    GAP = "a date alone"
+    FOOTER = "a footer"
+
+
+@dataclass(slots=True)
+class Column:
+    """One column of a table: its heading, its place on the sheet (counted from 0), and a cell for every record."""
+
+    heading: str
+    index: int
+    cells: list[Cell]
+
+
+@dataclass(slots=True)
+class Table:
+    """Headings and, below them, one record a row; ``row_numbers`` says where each record stood on the sheet."""
+
+    file: str
+    sheet: str | None
+    form: str
+    heading_row: int
+    columns: list[Column]
+    row_numbers: Sequence[int]
+    left_out: Counter[LeftOut] = field(default_factory=Counter)
+
+    def __len__(self) -> int:
+        return len(self.row_numbers)
+
+    @property
+    def place(self) -> Place:
+        """The file and sheet as a whole."""
+        return Place(self.file, self.sheet)
+
+    def cell_place(self, record: int, column: Column) -> Place:
+        """The place of one record's cell, the record counted from 0."""
+        row = self.row_numbers[record]
+        return Place(self.file, self.sheet, address(row, column.index), row)
+
+    def row_place(self, record: int) -> Place:
+        """The place of a whole record: its first to its last column."""
+        row = self.row_numbers[record]
+        first, last = self.columns[0].index, self.columns[-1].index
+        return Place(self.file, self.sheet, f"{address(row, first)}:{address(row, last)}", row)
+
+    def heading_place(self, column: Column) -> Place:
+        """The place of a column's heading."""
+        return Place(self.file, self.sheet, address(self.heading_row, column.index), self.heading_row)

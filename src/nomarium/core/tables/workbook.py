@@ -1,0 +1,103 @@
+"""Workbooks (xlsx, xlsb, xls, ods) → Grid: the one module that knows python-calamine and its habits."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from contextlib import contextmanager
+from datetime import date, datetime, time, timedelta
+from io import BytesIO
+from typing import TYPE_CHECKING
+
+from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.tables import wording
+from nomarium.core.tables.cells import Cell
+from nomarium.core.tables.contents import Kind
+from nomarium.core.tables.sheet_size import check_size
+from nomarium.core.tables.table import Grid
+
+if TYPE_CHECKING:
+    from python_calamine import CalamineWorkbook
+
+_FORMS = {
+    Kind.XLSX: "Excel workbook (xlsx)",
+    Kind.XLSB: "binary Excel workbook (xlsb)",
+    Kind.XLS: "old Excel workbook (xls)",
+    Kind.ODS: "OpenDocument spreadsheet (ods)",
+}
+
+
+class Workbook:
+    """An open workbook: its sheets' names, and each as a grid."""
+
+    def __init__(self, data: bytes, kind: Kind, file: str) -> None:
+        self.file = file
+        self._form = _FORMS[kind]
+        check_size(data, kind, file)
+        self._book = _open(data, file)
+        self.sheets, self.hidden = _sheet_names(self._book)
+
+    def grid(self, sheet: str) -> Grid:
+        """Return one sheet by its exact name, raising DataRefused where it is damaged."""
+        with _refusing(wording.damaged_workbook(Place(self.file, sheet))):
+            found = self._book.get_sheet_by_name(sheet)
+            rows = found.to_python(skip_empty_area=False)
+            merged = found.merged_cell_ranges or []
+        return Grid(
+            self.file,
+            sheet,
+            [[_cell(value) for value in row] for row in rows],
+            self._form,
+            [(top, left, bottom, right) for (top, left), (bottom, right) in merged],
+            typed=True,
+        )
+
+
+@contextmanager
+def _refusing(refusal: Problem) -> Iterator[None]:
+    """Turn whatever the library raises into a refusal; its compiled part panics past Exception on some files."""
+    try:
+        yield
+    except (KeyboardInterrupt, SystemExit, MemoryError, DataRefused):
+        raise
+    except BaseException as fault:
+        raise DataRefused(refusal) from fault
+
+
+def _open(data: bytes, file: str) -> CalamineWorkbook:
+    from python_calamine import PasswordError, load_workbook
+
+    with _refusing(wording.damaged_workbook(Place(file))):
+        try:
+            return load_workbook(BytesIO(data))
+        except PasswordError:
+            raise DataRefused(wording.unreadable_kind(Place(file), Kind.ENCRYPTED)) from None
+
+
+def _sheet_names(book: CalamineWorkbook) -> tuple[list[str], list[str]]:
+    """Return the names of the visible and of the hidden worksheets; charts and macros have no cells."""
+    from python_calamine import SheetTypeEnum, SheetVisibleEnum
+
+    sheets = [sheet for sheet in book.sheets_metadata if sheet.typ == SheetTypeEnum.WorkSheet]
+    visible = [sheet.name for sheet in sheets if sheet.visible == SheetVisibleEnum.Visible]
+    return visible, [sheet.name for sheet in sheets if sheet.name not in visible]
+
+
+def _cell(value: int | float | str | bool | time | date | datetime | timedelta) -> Cell:
+    """Return a library value as one of ours: yes/no as the word that the sheet shows, all numbers as floats."""
+    if isinstance(value, str):
+        return value.strip()
+    if isinstance(value, bool):
+        return "TRUE" if value else "FALSE"
+    if isinstance(value, datetime | time):
+        return _rounded(value)
+    return float(value) if isinstance(value, int) else value
+
+
+def _rounded(value: datetime | time) -> datetime | time:
+    """Round to the minute: a workbook keeps times as fractions of a day, and 9:05 comes as 9:04:59.998."""
+    if not (value.second or value.microsecond):
+        return value
+    if isinstance(value, datetime):
+        return value.replace(second=0, microsecond=0) + timedelta(minutes=value.second >= 30)
+    minutes = value.hour * 60 + value.minute + (value.second >= 30)
+    return time(23, 59) if minutes == 24 * 60 else time(minutes // 60, minutes % 60)

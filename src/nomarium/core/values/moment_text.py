@@ -1,0 +1,141 @@
+"""One text → date, time, date and time, or a span of them: what a cell of a date or time column can hold."""
+
+from __future__ import annotations
+
+import re
+from typing import NamedTuple
+
+from nomarium.core.values.date_text import DateShape, Order, YearMonthDay, day_alone, scan_date
+from nomarium.core.values.time_text import ALL_DAY_WORDS, Span, TimeShape, scan_span, scan_time
+from nomarium.core.values.words import CalendarWords, normalised
+
+
+class MomentShape(NamedTuple):
+    """What a cell says about when: any of a first and last date, a start and end time."""
+
+    first: DateShape | None = None
+    start: TimeShape | None = None
+    last: DateShape | None = None
+    end: TimeShape | None = None
+    all_day: bool = False
+
+    @property
+    def dates(self) -> tuple[DateShape, ...]:
+        """The dates named, in order."""
+        return tuple(shape for shape in (self.first, self.last) if shape is not None)
+
+    @property
+    def times(self) -> tuple[TimeShape, ...]:
+        """The times named, in order."""
+        return tuple(shape for shape in (self.start, self.end) if shape is not None)
+
+
+_GAP = re.compile(r"(?<=\d)t(?=\d)|,? (?:at |um |@ ?|à )|[,;] ?| ")
+_BETWEEN = re.compile(r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a) | - |(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)")
+_LEAD = re.compile(r"(?:from|between|von|du|del) ")
+
+
+class MomentScanner:
+    """Reads texts with the names of months and weekdays given, each distinct part of a text once."""
+
+    def __init__(self, words: CalendarWords) -> None:
+        self.words = words
+        self._dates: dict[str, DateShape | None] = {}
+        self._spans: dict[str, Span | None] = {}
+
+    def scan(self, text: str, *, times_first: bool = False) -> MomentShape | None:
+        """Return what a text says about when, or None where it is no date, time or span.
+
+        ``times_first`` says that "9.30" or "8-10" stand in a column of times.
+        """
+        text = normalised(text)
+        if text in ALL_DAY_WORDS:
+            return MomentShape(all_day=True)
+        if times_first and (span := self._span(text)):
+            return MomentShape(start=span.start, end=span.end)
+        return self._whole_date(text) or self._only_times(text) or self._split(text) or self._range(text)
+
+    def _whole_date(self, text: str) -> MomentShape | None:
+        shape = self._date(text)
+        return MomentShape(first=shape) if shape else None
+
+    def _only_times(self, text: str) -> MomentShape | None:
+        span = self._span(text)
+        return MomentShape(start=span.start, end=span.end) if span else None
+
+    def _split(self, text: str) -> MomentShape | None:
+        """A date (or range of dates) and, behind or before it, a time or span of times."""
+        for gap in _GAP.finditer(text):
+            left, right = text[: gap.start()], text[gap.end() :]
+            for dates_text, times_text in ((left, right), (right, left)):
+                span = self._span(times_text.strip("() "))
+                if span and (shape := self._date(dates_text)):
+                    return MomentShape(shape, span.start, None, span.end)
+                if times_text in ALL_DAY_WORDS and (shape := self._date(dates_text)):
+                    return MomentShape(shape, all_day=True)
+        return None
+
+    def _range(self, text: str) -> MomentShape | None:
+        """From one date, or date and time, to another; either may leave out what the other says."""
+        text = _LEAD.sub("", text, count=1)
+        for between in _BETWEEN.finditer(text):
+            left, right = text[: between.start()].strip(), text[between.end() :].strip()
+            found = self._range_of_dates(left, right) or self._range_of_moments(left, right)
+            if found:
+                return found
+        return None
+
+    def _range_of_dates(self, left: str, right: str) -> MomentShape | None:
+        first, last = self._date(left), self._date(right)
+        if first is None and last is not None and not last.month_first:
+            first = _with_day(last, day_alone(left, self.words))
+        elif last is None and first is not None and first.month_first:
+            last = _with_day(first, day_alone(right, self.words))
+        if first is None or last is None:
+            return None
+        return MomentShape(_with_year_of(first, last), None, last)
+
+    def _range_of_moments(self, left: str, right: str) -> MomentShape | None:
+        first, last = self._date_and_time(left), self._date_and_time(right)
+        if first is None or last is None or first.first is None or last.first is None:
+            return None
+        if first.end or last.end or (first.start is None) != (last.start is None):
+            return None
+        return MomentShape(_with_year_of(first.first, last.first), first.start, last.first, last.start)
+
+    def _date_and_time(self, text: str) -> MomentShape | None:
+        return self._whole_date(text) or self._split(text)
+
+    def _date(self, text: str) -> DateShape | None:
+        if text not in self._dates:
+            self._dates[text] = scan_date(text, self.words)
+        return self._dates[text]
+
+    def _span(self, text: str) -> Span | None:
+        if text not in self._spans:
+            time = scan_time(text)
+            self._spans[text] = Span(time) if time else scan_span(text)
+        return self._spans[text]
+
+
+def _with_day(shape: DateShape, alone: tuple[int, int | None, int | None] | None) -> DateShape | None:
+    """Return a shape's dates with another day, and year where one is stated: the shortened half of a range."""
+    if alone is None:
+        return None
+    day, year, weekday = alone
+    readings: dict[Order, YearMonthDay] = {
+        order: YearMonthDay(year or reading.year, reading.month, day) for order, reading in shape.readings.items()
+    }
+    return shape._replace(readings=readings, weekday=weekday, short_year=None)
+
+
+def _with_year_of(first: DateShape, last: DateShape) -> DateShape:
+    """Give the first date of a range the year that only the last one states: 30 Dec – 2 Jan 2027 begins in 2026."""
+    readings: dict[Order, YearMonthDay] = {}
+    for order, reading in first.readings.items():
+        end = last.readings.get(order)
+        if reading.year is None and end is not None and end.year is not None:
+            year = end.year - ((reading.month, reading.day) > (end.month, end.day))
+            reading = reading._replace(year=year)
+        readings[order] = reading
+    return first._replace(readings=readings)

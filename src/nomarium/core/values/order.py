@@ -1,0 +1,117 @@
+"""The order of day, month and year in a column, decided by the evidence of all its cells."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass, field
+from datetime import date
+
+from nomarium.core.values.date_text import ORDERS, DateShape, Order, YearMonthDay
+
+YEAR_PROOF_CELLS = 8
+"""So many cells with the same or neighbouring values in one part make that part the year."""
+
+
+@dataclass(slots=True)
+class OrderEvidence:
+    """What a column's dates allow: the orders left, and for each one excluded the text that excludes it."""
+
+    left: list[Order]
+    against: dict[Order, str] = field(default_factory=dict)
+    ambiguous: list[str] = field(default_factory=list)
+    """Texts whose readings differ between the orders left."""
+    by_dots: bool = False
+    """Whether nothing but the dots between the parts decided for day first."""
+    by_year_part: bool = False
+    """Whether a part that stays the same through the column was taken for the year."""
+
+    @property
+    def decided(self) -> Order | None:
+        """The only order left, or any where all orders left give the same dates."""
+        return self.left[0] if len(self.left) == 1 or (self.left and not self.ambiguous) else None
+
+
+def possible_date(
+    reading: YearMonthDay, weekday: int | None, within: tuple[date, date] | None
+) -> bool:
+    """Tell whether a reading exists, falls on the weekday named beside it, and lies within the span stated."""
+    if not reading.possible:
+        return False
+    if reading.year is None:
+        return within is None or bool(dates_within(reading, weekday, within))
+    day = date(reading.year, reading.month, reading.day)
+    return (weekday is None or day.weekday() == weekday) and (within is None or within[0] <= day <= within[1])
+
+
+def dates_within(reading: YearMonthDay, weekday: int | None, within: tuple[date, date]) -> list[date]:
+    """Return the dates within a span that a reading without a year can mean."""
+    years = range(within[0].year, within[1].year + 1)
+    days = (reading._replace(year=year).as_date() for year in years)
+    return [
+        day
+        for day in days
+        if day is not None and within[0] <= day <= within[1] and (weekday is None or day.weekday() == weekday)
+    ]
+
+
+def weigh(
+    shapes: Mapping[str, Iterable[DateShape]],
+    within: tuple[date, date] | None = None,
+    cells: Iterable[str] = (),
+) -> OrderEvidence:
+    """Weigh all dates of a column: the shapes of each distinct text, and the column's texts in their order.
+
+    A text that is possible in no reading proves nothing: it is wrong in itself.
+    """
+    unclear = {text: [shape for shape in found if not shape.plain] for text, found in shapes.items()}
+    unclear = {text: found for text, found in unclear.items() if found}
+    known = [order for order in ORDERS if any(order in s.readings for found in unclear.values() for s in found)]
+    evidence = OrderEvidence(known or list(ORDERS))
+    for text, found in unclear.items():
+        for order in _excluded(found, within):
+            evidence.against.setdefault(order, text)
+    evidence.left = [order for order in evidence.left if order not in evidence.against]
+    if len(evidence.left) > 1 and "ymd" in evidence.left:
+        _spot_year(evidence, unclear, cells)
+    evidence.ambiguous = [text for text, found in unclear.items() if _differs(found, evidence.left)]
+    if evidence.ambiguous and "dmy" in evidence.left and _all_dotted(unclear, evidence.ambiguous):
+        evidence.left, evidence.ambiguous, evidence.by_dots = ["dmy"], [], True
+    return evidence
+
+
+def _excluded(shapes: list[DateShape], within: tuple[date, date] | None) -> list[Order]:
+    """Return the orders that a text's dates rule out, while another order keeps them possible."""
+    offered = [order for order in ORDERS if all(order in shape.readings for shape in shapes)]
+    possible = [
+        order
+        for order in offered
+        if all(possible_date(shape.readings[order], shape.weekday, within) for shape in shapes)
+    ]
+    return [order for order in offered if order not in possible] if possible else []
+
+
+def _differs(shapes: list[DateShape], orders: list[Order]) -> bool:
+    """Tell whether some date of a text comes out differently under the orders."""
+    for shape in shapes:
+        readings = {shape.readings[order] for order in orders if order in shape.readings}
+        if len({reading for reading in readings if reading.possible}) > 1:
+            return True
+    return False
+
+
+def _all_dotted(unclear: Mapping[str, list[DateShape]], texts: list[str]) -> bool:
+    return all(shape.dotted for text in texts for shape in unclear[text])
+
+
+def _spot_year(evidence: OrderEvidence, unclear: Mapping[str, list[DateShape]], cells: Iterable[str]) -> None:
+    """Where years have two digits, the part that hardly changes while the others vary is the year."""
+    parts = [shape.short_year for text in cells for shape in unclear.get(text, ()) if shape.short_year]
+    if len(parts) < YEAR_PROOF_CELLS:
+        return
+    values = [sorted({part[position] for part in parts}) for position in range(3)]
+    steady = [len(found) <= 2 and found[-1] - found[0] <= 1 for found in values]
+    if steady[2] and not steady[0] and not steady[1]:
+        evidence.left.remove("ymd")
+        evidence.by_year_part = True
+    elif steady[0] and not steady[1] and not steady[2]:
+        evidence.left, evidence.by_year_part = ["ymd"], True

@@ -1,0 +1,179 @@
+"""What is said about values that cannot be read, and about columns that could be read in two ways."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from datetime import date
+
+from nomarium.core.problems import Problem, error
+from nomarium.core.tables import Cell, Column, Table, column_letters, plain_text
+from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
+from nomarium.core.values.faults import Fault
+from nomarium.core.values.moment_text import MomentShape
+from nomarium.core.values.order import OrderEvidence
+from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES
+
+_CORRECT = "Correct the cell, or leave its row out with --keep-going."
+_FIRST_PART: dict[Order, str] = {"dmy": "the day first", "mdy": "the month first", "ymd": "the year first"}
+
+
+def day_words(day: date) -> str:
+    """Return a date as messages and reports write it: "Tue 8 Sep 2026"."""
+    return f"{WEEKDAY_NAMES[day.weekday()][:3]} {day.day} {MONTH_NAMES[day.month - 1][:3]} {day.year}"
+
+
+def long_day(day: date) -> str:
+    """Return a date with its month in full: "4 December 2026"."""
+    return f"{day.day} {MONTH_NAMES[day.month - 1]} {day.year}"
+
+
+def unreadable_moment(text: str, is_time: bool) -> Fault:
+    """The text is neither a date nor a time."""
+    if is_time:
+        return Fault("unreadable-time", "This is no time.", text, "A time such as 9:30, 2:15 pm or 14:15.", _CORRECT)
+    return Fault("unreadable-date", "This is no date.", text, "A date such as 8/9/2026, 2026-09-08 or 8 Sep 2026.", _CORRECT)
+
+
+def impossible_date(text: str, reading: YearMonthDay, order: Order | None) -> Fault:
+    """No calendar has this date."""
+    as_read = f" Read as {ORDER_NAMES[order]}." if order else ""
+    if not 1 <= reading.month <= 12:
+        reason = f"there is no month {reading.month}."
+    else:
+        days = days_in_month(reading.year, reading.month)
+        year = f" {reading.year}" if reading.month == 2 and reading.year else ""
+        reason = f"{MONTH_NAMES[reading.month - 1]}{year} has {days} days."
+    return Fault("impossible-date", f"There is no such date: {reason}{as_read}", text, "A date that exists.", _CORRECT)
+
+
+def impossible_year(text: str, year: int) -> Fault:
+    """A slip of the finger in the year."""
+    return Fault("impossible-date", f"The year {year} can't be meant.", text, "A year from 1900 to 2199.", _CORRECT)
+
+
+def year_missing(text: str, span_stated: bool, readings: int) -> Fault:
+    """The text names no year, and the span stated does not give it either."""
+    if span_stated and not readings:
+        return Fault("year-missing", "This date has no year, and does not fall into --within.", text, "", _CORRECT)
+    if span_stated:
+        return Fault(
+            "year-missing",
+            f"This date has no year, and falls {readings} times into --within.",
+            text,
+            "A span of less than a year.",
+            "Shorten --within, or write the year into the cell.",
+        )
+    return Fault(
+        "year-missing",
+        "This date has no year.",
+        text,
+        "A date with its year.",
+        "Say what the sheet is about, such as --within 2026-09-01..2027-06-30, or write the year.",
+    )
+
+
+def wrong_weekday(text: str, weekday: int, day: date) -> Fault:
+    """The weekday and the date contradict each other."""
+    said, real = WEEKDAY_NAMES[weekday], WEEKDAY_NAMES[day.weekday()]
+    return Fault("wrong-weekday", f"{long_day(day)} is a {real}, not a {said}.", text, "", _CORRECT)
+
+
+def backward_range(text: str, first: date, last: date) -> Fault:
+    """A range that ends before it starts."""
+    return Fault("end-before-start", f"{long_day(last)} is before {long_day(first)}.", text, "", _CORRECT)
+
+
+def unswappable(cell: date) -> Fault:
+    """``--typed-dates swap`` on a date that cannot have been exchanged."""
+    return Fault(
+        "impossible-date",
+        f"{long_day(cell)} can't have day and month exchanged: there is no month {cell.day}.",
+        plain_text(cell),
+        "",
+        "Use --typed-dates keep, or correct the cell.",
+    )
+
+
+def _named(column: Column) -> str:
+    return f"column {column_letters(column.index)} “{column.heading}”"
+
+
+def _first_cell(table: Table, column: Column, text: Cell) -> tuple[str, int]:
+    record = column.cells.index(text)
+    place = table.cell_place(record, column)
+    return place.cell or "", record
+
+
+def unproved_order(
+    table: Table,
+    column: Column,
+    shapes: Mapping[str, MomentShape],
+    evidence: OrderEvidence,
+    differing: int,
+    ascending: list[Order],
+) -> Problem:
+    """Dates such as 04/12/2026, and nothing in the column that says which part is the month."""
+    text = evidence.ambiguous[0]
+    record = column.cells.index(text)
+    both = " or ".join(_readings(shapes[text], evidence.left))
+    rows = "1 row" if differing == 1 else f"{differing:,} rows"
+    hint = ""
+    if len(ascending) == 1:
+        hint = f" (Read with {_FIRST_PART[ascending[0]]}, the rows would be in order of date: a sign, no proof.)"
+    ways = ", ".join(f"--dates {order} ({_FIRST_PART[order]})" for order in evidence.left)
+    return error(
+        "unproved-dates",
+        table.cell_place(record, column),
+        f"This is {both}, and nothing in {_named(column)} proves which; {rows} would differ.{hint}",
+        found=text,
+        advice=f"Say which: {ways}.",
+    )
+
+
+def _readings(shape: MomentShape, orders: list[Order]) -> list[str]:
+    """Return a text's first date that differs between the orders, in words, under each of them."""
+    for date_shape in shape.dates:
+        words = dict.fromkeys(_reading_words(date_shape, order) for order in orders if order in date_shape.readings)
+        if len(words) > 1:
+            return list(words)
+    return []
+
+
+def _reading_words(shape: DateShape, order: Order) -> str:
+    reading = shape.readings[order]
+    if not reading.possible:
+        return f"no date with {_FIRST_PART[order]}"
+    year = f" {reading.year}" if reading.year is not None else ""
+    return f"{reading.day} {MONTH_NAMES[reading.month - 1]}{year}"
+
+
+def contradictory_order(table: Table, column: Column, evidence: OrderEvidence) -> Problem:
+    """One cell proves day first, another month first."""
+    shown = []
+    for order, text in evidence.against.items():
+        cell, _ = _first_cell(table, column, text)
+        shown.append(f"{cell} “{text}” can't have {_FIRST_PART[order]}")
+    record = column.cells.index(next(iter(evidence.against.values())))
+    return error(
+        "contradictory-dates",
+        table.cell_place(record, column),
+        f"The dates in {_named(column)} contradict each other: {'; '.join(shown)}.",
+        advice="Correct the cells that are wrong, or say which order holds with --dates; the others are then named.",
+    )
+
+
+def exchanged_dates(table: Table, column: Column, typed: Cell, text: str) -> Problem:
+    """A spreadsheet program has converted half of the column under the wrong order."""
+    typed_cell, record = _first_cell(table, column, typed)
+    text_cell, _ = _first_cell(table, column, text)
+    shown = plain_text(typed)
+    year, month, day = shown[:10].split("-")
+    return error(
+        "exchanged-dates",
+        table.cell_place(record, column),
+        f"A spreadsheet program seems to have exchanged day and month in some cells of {_named(column)}: "
+        f"{text_cell} “{text}” stayed text, which proves the order, while no date that became one has a day past 12: "
+        f"{typed_cell} is {shown}, and was perhaps meant as {year}-{day}-{month}.",
+        found=shown,
+        advice="Compare with the original: --typed-dates swap changes them back, --typed-dates keep takes them as they are.",
+    )
