@@ -42,7 +42,9 @@ def write_sheet(path: Path, rows: int) -> None:
 def measured(command: list[str]) -> tuple[float, float]:
     """Run a command; return its seconds of processor time and its peak memory in MB."""
     started = time.perf_counter()
-    pid = os.posix_spawn(command[0], command, os.environ, file_actions=[(os.POSIX_SPAWN_OPEN, 1, os.devnull, os.O_WRONLY, 0)])
+    pid = os.posix_spawn(
+        command[0], command, os.environ, file_actions=[(os.POSIX_SPAWN_OPEN, 1, os.devnull, os.O_WRONLY, 0)]
+    )
     _, status, usage = os.wait4(pid, 0)
     if status:
         raise SystemExit(f"{' '.join(command)} failed after {time.perf_counter() - started:.1f} s")
@@ -70,7 +72,9 @@ def main() -> None:
     print(f"ours / floor, time      {statistics.median(o[0] / f[0] for o, f in runs):6.2f}")
     print(f"ours / floor, memory    {statistics.median(o[1] / f[1] for o, f in runs):6.2f}")
     print(f"glue / ours, time       {glued / seconds:6.1f}")
-    print(f"(ours {seconds:.2f} s, floor {statistics.median(f[0] for _, f in runs):.2f} s, glue {glued:.0f} s as scaled)")
+    print(
+        f"(ours {seconds:.2f} s, floor {statistics.median(f[0] for _, f in runs):.2f} s, glue {glued:.0f} s as scaled)"
+    )
 
 
 if __name__ == "__main__":

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import gc
+
 import typer
 
 from nomarium import __version__
@@ -41,5 +43,10 @@ def _program(
 
 
 def main() -> None:
-    """Run the command line."""
+    """Run the command line.
+
+    What a run makes lives until its end: the collector of cyclic garbage would walk a year's events again and again
+    in vain, so it is put off.
+    """
+    gc.disable()
     app(prog_name="nomarium")

@@ -14,6 +14,8 @@ from typing import TYPE_CHECKING, TextIO
 import typer
 
 if TYPE_CHECKING:
+    from rich.progress import Progress, TaskID
+
     from nomarium.core.problems import Problem
 
 _COLOURS = {"error": "red", "warning": "yellow", "note": "cyan"}
@@ -77,13 +79,14 @@ class ProgressBar:
         self._label = label
         self._wanted = wanted and sys.stderr.isatty()
         self._started = time.monotonic()
-        self._bar = None
+        self._bar: Progress | None = None
+        self._task: TaskID | None = None
 
     def __call__(self, done: int, total: int) -> None:
         """Show how much is done."""
         if not self._wanted or (self._bar is None and time.monotonic() - self._started < 1):
             return
-        if self._bar is None:
+        if self._bar is None or self._task is None:
             from rich.console import Console
             from rich.progress import Progress
 

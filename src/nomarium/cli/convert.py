@@ -18,7 +18,8 @@ Examples:
 """
 
 Output = Annotated[
-    str | None, typer.Option("-o", "--output", metavar="OUT.ics", help="The calendar file to write; “-” is standard output.")
+    str | None,
+    typer.Option("-o", "--output", metavar="OUT.ics", help="The calendar file to write; “-” is standard output."),
 ]
 CalendarName = Annotated[
     str | None, typer.Option("--calendar", metavar="NAME", help="The calendar’s name; else that of the output file.")
@@ -59,7 +60,10 @@ def convert(
     target = Target.of(output, dry_run=dry_run, keep_going=keep_going)
     paths = options.existing(files)
     choices = DateChoices(
-        options.date_order(dates), options.date_span(within), options.earliest_hour(hours), options.typed_dates(typed_dates)
+        options.date_order(dates),
+        options.date_span(within),
+        options.earliest_hour(hours),
+        options.typed_dates(typed_dates),
     )
     events = EventChoices(options.zone_name(zone), options.event_length(length), choices)
     request = conversion.Request(

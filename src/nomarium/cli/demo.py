@@ -1,5 +1,73 @@
 """``nomarium demo``: the sample school, from its sheets to its calendars."""
 
-DEMO_EXAMPLES = ""
-def demo() -> None:
-    """x"""
+from __future__ import annotations
+
+import subprocess
+import sys
+from itertools import count
+from pathlib import Path
+from typing import Annotated
+
+import typer
+
+from nomarium.cli.console import styled
+
+DEMO_EXAMPLES = """\b
+Examples:
+  nomarium demo
+  nomarium demo try-it-here
+"""
+
+Folder = Annotated[
+    Path | None, typer.Argument(metavar="DIR", show_default=False, help="The folder to write to; else a new one here.")
+]
+
+
+def demo(folder: Folder = None) -> None:
+    """Write the sheets of a sample school, and go the whole way from them to calendars.
+
+    The Orrin Sound Boatbuilding School is invented, and so is everything in its sheets. Each command is shown as you
+    would type it, with what it prints. Files that are there already are never written over.
+    """
+    from nomarium.demo import SCHOOL, write_sheets
+
+    place = folder or _new_folder()
+    try:
+        place.mkdir(parents=True, exist_ok=True)
+        sheets = write_sheets(place)
+    except FileExistsError as existing:
+        raise typer.BadParameter(f"“{existing}” is there already. Name another folder.", param_hint="DIR") from None
+    except OSError as fault:
+        raise typer.BadParameter(
+            f"“{place}” can't be written: {(fault.strerror or '').lower()}.", param_hint="DIR"
+        ) from None
+    typer.echo(f"The {SCHOOL.name} keeps its sheets in {place}:")
+    for sheet in sheets:
+        typer.echo(f"  {sheet.name}")
+    for line in _script(SCHOOL.zone):
+        _run(line, place)
+    typer.echo(f"\nThe calendars lie in {place}: open them, or import them into any calendar program.")
+
+
+def _new_folder() -> Path:
+    """Return the first folder name of its kind that is free here."""
+    names = ("orrin-sound" if number == 1 else f"orrin-sound-{number}" for number in count(1))
+    return next(path for name in names if not (path := Path(name)).exists())
+
+
+def _script(zone: str) -> list[list[str]]:
+    """Return the commands of the tour."""
+    return [
+        ["convert", "office-events.csv", "-o", "office.ics", "--zone", zone],
+        ["convert", "slipway-bookings.xlsx", "-o", "slipway.ics", "--zone", zone, "--length", "2h"],
+    ]
+
+
+def _run(arguments: list[str], folder: Path) -> None:
+    """Show a command and run it, its output going where ours goes."""
+    typer.echo()
+    typer.echo(styled(f"$ nomarium {' '.join(arguments)}", sys.stdout, "green", bold=True))
+    sys.stdout.flush()
+    status = subprocess.run([sys.executable, "-m", "nomarium", *arguments], cwd=folder, check=False).returncode
+    if status:
+        raise typer.Exit(status)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 from pathlib import Path
-from typing import TYPE_CHECKING, Annotated
+from typing import TYPE_CHECKING, Annotated, Literal
 
 import typer
 
@@ -14,32 +14,46 @@ if TYPE_CHECKING:
     from nomarium.core.values import Order
 
 Files = Annotated[
-    list[Path], typer.Argument(metavar="FILE…", show_default=False, help="The sheets: CSV or other delimited text, xlsx, ods.")
+    list[Path],
+    typer.Argument(metavar="FILE", show_default=False, help="The sheets: CSV or other delimited text, xlsx, ods."),
 ]
-Sheet = Annotated[str | None, typer.Option("--sheet", metavar="NAME", help="The sheet of a workbook; else the first one.")]
+Sheet = Annotated[
+    str | None, typer.Option("--sheet", metavar="NAME", help="The sheet of a workbook; else the first one.")
+]
 Columns = Annotated[
     list[str] | None,
-    typer.Option("--column", metavar="HEADING=FIELD", help="What a column holds; “Heading=” leaves it alone. Repeatable."),
+    typer.Option(
+        "--column", metavar="HEADING=FIELD", help="What a column holds; “Heading=” leaves it alone. Repeatable."
+    ),
 ]
 Dates = Annotated[
-    str | None, typer.Option("--dates", metavar="dmy|mdy|ymd", help="The order of day, month and year, where cells don’t prove it.")
+    str | None,
+    typer.Option(
+        "--dates", metavar="dmy|mdy|ymd", help="The order of day, month and year, where cells don’t prove it."
+    ),
 ]
 Within = Annotated[
     str | None,
-    typer.Option("--within", metavar="FROM..TO", help="The span the sheet is about: gives missing years and proves orders."),
+    typer.Option(
+        "--within", metavar="FROM..TO", help="The span the sheet is about: gives missing years and proves orders."
+    ),
 ]
 Hours = Annotated[
-    str | None, typer.Option("--hours", metavar="7-19", help="The hours of the working day, for times without am or pm.")
+    str | None,
+    typer.Option("--hours", metavar="7-19", help="The hours of the working day, for times without am or pm."),
 ]
 TypedDates = Annotated[
     str | None,
-    typer.Option("--typed-dates", metavar="keep|swap", help="For a workbook’s dates whose day and month seem exchanged."),
+    typer.Option(
+        "--typed-dates", metavar="keep|swap", help="For a workbook’s dates whose day and month seem exchanged."
+    ),
 ]
 Zone = Annotated[
     str | None, typer.Option("--zone", metavar="AREA/CITY", help="The time zone of the times; else the machine’s.")
 ]
 EventLength = Annotated[
-    str, typer.Option("--length", metavar="LENGTH", help="How long an event without an end takes, such as 45m or 1h30m.")
+    str,
+    typer.Option("--length", metavar="LENGTH", help="How long an event without an end takes, such as 45m or 1h30m."),
 ]
 Json = Annotated[bool, typer.Option("--json", help="Print the report as JSON, for programs.")]
 Quiet = Annotated[bool, typer.Option("-q", "--quiet", help="Print errors only.")]
@@ -117,11 +131,11 @@ def earliest_hour(text: str | None) -> int:
     return int(match[1])
 
 
-def typed_dates(text: str | None) -> str | None:
+def typed_dates(text: str | None) -> Literal["keep", "swap"] | None:
     """Return what ``--typed-dates`` states: "keep", "swap" or nothing."""
-    if text not in (None, "keep", "swap"):
-        raise typer.BadParameter(f"“{text}” is neither keep nor swap.", param_hint="--typed-dates")
-    return text
+    if text is None or text == "keep" or text == "swap":
+        return text
+    raise typer.BadParameter(f"“{text}” is neither keep nor swap.", param_hint="--typed-dates")
 
 
 def event_length(text: str) -> timedelta:

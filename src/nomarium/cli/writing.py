@@ -31,7 +31,9 @@ class Target:
     def of(cls, output: str | None, *, dry_run: bool, keep_going: bool) -> Target:
         """Read the option ``-o``, refusing a call that names no output or one of an unknown ending."""
         if output is None and not dry_run:
-            raise typer.BadParameter("Name the calendar to write, such as -o events.ics, or use --dry-run.", param_hint="-o")
+            raise typer.BadParameter(
+                "Name the calendar to write, such as -o events.ics, or use --dry-run.", param_hint="-o"
+            )
         if output is None or output == "-":
             return cls(None, dry_run, keep_going)
         path = Path(output)

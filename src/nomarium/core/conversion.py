@@ -80,6 +80,9 @@ def _read_tables(request: Request) -> tuple[list[Table], list[Problem]]:
 
 def _identical(series: Sequence[Series]) -> list[Problem]:
     """Report rows that make just the same event as an earlier one."""
+    titled = {(one.summary, one.occurrences[0].start) for one in series}
+    if len(titled) == len(series):
+        return []
     first: dict[object, Series] = {}
     problems = []
     for one in series:

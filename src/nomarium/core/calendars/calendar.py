@@ -29,11 +29,20 @@ class Calendar:
 
     def span(self) -> tuple[datetime, datetime] | None:
         """The first start and the last end (local times), or None where there are no events."""
-        occurrences = list(self.occurrences())
+        occurrences = self._distinct()
         if not occurrences:
             return None
         return min(o.start for o in occurrences), max(o.end for o in occurrences)
 
     def zones(self) -> list[str]:
         """The zones of its timed events, sorted."""
-        return sorted({occurrence.zone for occurrence in self.occurrences() if not occurrence.all_day})
+        return sorted({occurrence.zone for occurrence in self._distinct() if not occurrence.all_day})
+
+    def timed_span(self, zone: str) -> tuple[datetime, datetime]:
+        """The first start and the last end of the timed events in one of its zones."""
+        timed = [occurrence for occurrence in self._distinct() if occurrence.zone == zone and not occurrence.all_day]
+        return min(o.start for o in timed), max(o.end for o in timed)
+
+    def _distinct(self) -> list[Occurrence]:
+        """Each occurrence once: rows that say the same about when share one."""
+        return list({id(occurrence): occurrence for occurrence in self.occurrences()}.values())

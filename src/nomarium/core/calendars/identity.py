@@ -22,46 +22,43 @@ def assign_uids(calendar: str, series: Sequence[Series]) -> list[str]:
     within the calendar of that name. Without one, the title and start make the UID; then, only among events that
     share these, the place, then the end, then the order.
     """
-    uids: list[str | None] = []
-    unnamed: list[tuple[Series, Occurrence]] = []
-    for one in series:
-        for occurrence in one.occurrences:
-            if one.id and len(one.occurrences) == 1:
-                uids.append(one.id if _GLOBAL_ID.fullmatch(one.id) else _uuid((calendar, "id", one.id)))
-            else:
-                uids.append(None)
-                unnamed.append((one, occurrence))
-    names = iter(_names(unnamed))
-    return [uid or _uuid((calendar, *next(names))) for uid in uids]
+    named = [one for one in series if one.id and len(one.occurrences) == 1]
+    if not named:
+        return _by_contents(calendar, series)
+    own_ids = {id(one) for one in named}
+    rest = iter(_by_contents(calendar, [one for one in series if id(one) not in own_ids]))
+    return [_by_id(calendar, one.id) if id(one) in own_ids else next(rest) for one in series for _ in one.occurrences]
 
 
-def _names(events: Iterable[tuple[Series, Occurrence]]) -> list[tuple[str, ...]]:
-    """Return the shortest distinct name of each event."""
-    whole = [
-        (one.summary, occurrence.start.isoformat(), one.location, occurrence.end.isoformat())
-        for one, occurrence in events
-    ]
-    by_two = Counter(name[:2] for name in whole)
-    if len(by_two) == len(whole):
-        return [name[:2] for name in whole]
-    by_three, by_four = Counter(name[:3] for name in whole), Counter(whole)
-    taken: Counter[tuple[str, ...]] = Counter()
-    names: list[tuple[str, ...]] = []
-    for name in whole:
-        if by_two[name[:2]] == 1:
-            names.append(name[:2])
-        elif by_three[name[:3]] == 1:
-            names.append(name[:3])
-        elif by_four[name] == 1:
-            names.append(name)
-        else:
-            taken[name] += 1
-            names.append((*name, str(taken[name])))
-    return names
+def _by_id(calendar: str, identifier: str) -> str:
+    return identifier if _GLOBAL_ID.fullmatch(identifier) else _uuid(f"{calendar}\x1fid\x1f{identifier}")
 
 
-def _uuid(name: tuple[str, ...]) -> str:
+def _by_contents(calendar: str, series: Sequence[Series]) -> list[str]:
+    events = [(one, occurrence) for one in series for occurrence in one.occurrences]
+    stamps = {start: start.isoformat() for start in {occurrence.start for _, occurrence in events}}
+    titled = [f"{calendar}\x1f{one.summary}\x1f{stamps[occurrence.start]}" for one, occurrence in events]
+    if len(set(titled)) < len(titled):
+        titled = _told_apart(titled, events)
+    return list(map(_uuid, titled))
+
+
+def _told_apart(names: list[str], events: Iterable[tuple[Series, Occurrence]]) -> list[str]:
+    """Return the names, with the place, then the end, then the order added to those that are shared."""
+    further = [(f"\x1f{one.location}", f"\x1f{occurrence.end.isoformat()}") for one, occurrence in events]
+    for part in (0, 1):
+        counts = Counter(names)
+        names = [name + more[part] if counts[name] > 1 else name for name, more in zip(names, further, strict=True)]
+    counts, taken = Counter(names), Counter[str]()
+    told_apart = []
+    for name in names:
+        taken[name] += 1
+        told_apart.append(f"{name}\x1f{taken[name]}" if counts[name] > 1 else name)
+    return told_apart
+
+
+def _uuid(name: str) -> str:
     """Return the UUID of a name (RFC 9562, version 5: SHA-1 of the namespace and the name)."""
-    digest = sha1(_NAMESPACE + "\x1f".join(name).encode("utf-8", "replace"), usedforsecurity=False).hexdigest()
+    digest = sha1(_NAMESPACE + name.encode("utf-8", "replace"), usedforsecurity=False).hexdigest()
     variant = "89ab"[int(digest[16], 16) & 3]
     return f"{digest[:8]}-{digest[8:12]}-5{digest[13:16]}-{variant}{digest[17:20]}-{digest[20:32]}"

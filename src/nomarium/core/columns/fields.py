@@ -21,15 +21,16 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "summary",
         "the title; required",
-        "summary|title|event|event name|event title|name|name of event|what|subject|description of event|activity|"
-        "activity name|occasion|meeting|appointment|topic|item|details of event|function|programme|program",
+        "summary|title|event|event name|event title|name|name of event|what|subject|description of event|"
+        "activity|activity name|occasion|meeting|appointment|topic|item|details of event|function|programme|"
+        "program",
     ),
     Field(
         "start_date",
         "the day it happens, or its first day; a date or a range of dates; required",
-        "start date|date|dates|begin date|beginning date|from date|date from|first day|event date|date of event|"
-        "starting date|date start|start day|on|when date|due date|due|scheduled date|calendar date|day and date|"
-        "date begins|begins on|starts on|date(s)|opening date",
+        "start date|date|dates|begin date|beginning date|from date|date from|first day|event date|"
+        "date of event|starting date|date start|start day|on|when date|due date|due|scheduled date|"
+        "calendar date|day and date|date begins|begins on|starts on|date(s)|opening date",
     ),
     Field(
         "start_time",
@@ -37,50 +38,126 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "start time|time|begin time|beginning time|from time|time from|starting time|time start|event time|"
         "time of event|start hour|doors|at|time begins|time of start|kick off|times|hour",
     ),
-    Field("end_date", "its last day, included", "end date|to date|date to|last day|finish date|until date|ending date|"
-          "date end|end day|return date|date ends|ends on|through date|closing date"),
-    Field("end_time", "the time it ends", "end time|to time|time to|finish time|ending time|time end|finishing time|"
-          "until time|time until|end hour|time ends|time of end|close time|closing time"),
-    Field("start", "when it starts: a date and time in one cell, or either of them", "start|starts|begin|begins|from|"
-          "starting|beginning|start date time|start date and time|begin date time|start datetime|starts at|begins at|"
-          "dtstart|start date/time|date time|date and time|datetime|date & time|start date & time|commences|commencing"),
-    Field("end", "when it ends: a date and time in one cell, or either of them", "end|ends|finish|finishes|to|until|till|"
-          "ending|finishing|end date time|end date and time|end datetime|ends at|dtend|end date/time|end date & time|"
-          "through|concludes"),
-    Field("when", "all of it in one cell: “Tue 8 Sep 9:00–10:30”", "when|day and time|date and hours|schedule|session"),
-    Field("hours", "its times in one cell: “9:00–10:30”", "hours|time span|time range|time slot|timeslot|slot|"
-          "from to|start end|times from to|opening hours"),
-    Field("duration", "how long it takes: “1h”, “90 min”, “1:30”, “2 days”", "duration|length|how long|lasts|"
-          "event length|time needed|minutes|duration minutes|duration hours|length of event"),
-    Field("weekday", "the weekday of the date: proof of how the date is read", "weekday|week day|day of week|"
-          "day of the week|dow|day name"),
-    Field("all_day", "yes where it has no times", "all day|allday|whole day|full day|all day event|is all day|day event|"
-          "whole day event|full day event"),
-    Field("location", "where it is", "location|place|where|venue|room|site|address|building|room location|event location|"
-          "location room|hall|spot|meeting place|campus"),
-    Field("description", "more about it", "description|notes|note|details|detail|comments|comment|remarks|remark|info|"
-          "information|event description|further information|additional information|memo|body|more|agenda|"
-          "event details|more information|extra information|message"),
-    Field("categories", "one or more kinds, separated by ; or ,", "categories|category|type|kind|event type|tags|tag|"
-          "label|labels|type of event|class of event|calendar type|event category"),
-    Field("url", "a web address", "url|link|web|website|web address|web page|webpage|web link|web site|online|"
-          "registration link|event link|meeting link|join link"),
-    Field("status", "confirmed, tentative or cancelled", "status|state|event status|confirmed|booking status"),
-    Field("visibility", "public, private or confidential", "visibility|private|privacy|access|classification|"
-          "confidential|public|sensitivity|public or private"),
-    Field("busy", "whether it takes up the time: busy or free", "busy|free|free busy|busy free|availability|show as|"
-          "transparency|show time as|shown as"),
-    Field("organizer", "who calls it: a name with an address, or an address", "organizer|organiser|organised by|"
-          "organized by|host|hosted by|lead|contact|convenor|convener|organizer email|organiser email|chair|"
-          "contact person|person responsible|owner"),
-    Field("attendees", "who takes part, separated by ;", "attendees|attendee|participants|guests|invitees|invited|people|"
-          "attending|members|required attendees|who|staff|invite|invitation list"),
-    Field("reminders", "how long before it to remind: “1 day; 15 min”", "reminders|reminder|alarm|alarms|alert|alerts|"
-          "remind|remind me|notify|notification|reminder time"),
-    Field("zone", "its time zone, such as America/Halifax", "zone|time zone|timezone|tz|tzid|iana zone"),
-    Field("id", "what identifies it, so that it can be corrected later", "id|uid|event id|event no|event number|"
-          "ref|reference|identifier|unique id|booking id|booking no|booking number|event ref"),
-)  # fmt: skip
+    Field(
+        "end_date",
+        "its last day, included",
+        "end date|to date|date to|last day|finish date|until date|ending date|date end|end day|return date|"
+        "date ends|ends on|through date|closing date",
+    ),
+    Field(
+        "end_time",
+        "the time it ends",
+        "end time|to time|time to|finish time|ending time|time end|finishing time|until time|time until|"
+        "end hour|time ends|time of end|close time|closing time",
+    ),
+    Field(
+        "start",
+        "when it starts: a date and time in one cell, or either of them",
+        "start|starts|begin|begins|from|starting|beginning|start date time|start date and time|"
+        "begin date time|start datetime|starts at|begins at|dtstart|start date/time|date time|date and time|"
+        "datetime|date & time|start date & time|commences|commencing",
+    ),
+    Field(
+        "end",
+        "when it ends: a date and time in one cell, or either of them",
+        "end|ends|finish|finishes|to|until|till|ending|finishing|end date time|end date and time|"
+        "end datetime|ends at|dtend|end date/time|end date & time|through|concludes",
+    ),
+    Field(
+        "when",
+        "all of it in one cell: “Tue 8 Sep 9:00–10:30”",
+        "when|day and time|date and hours|schedule|session",
+    ),
+    Field(
+        "hours",
+        "its times in one cell: “9:00–10:30”",
+        "hours|time span|time range|time slot|timeslot|slot|from to|start end|times from to|opening hours",
+    ),
+    Field(
+        "duration",
+        "how long it takes: “1h”, “90 min”, “1:30”, “2 days”",
+        "duration|length|how long|lasts|event length|time needed|minutes|duration minutes|duration hours|"
+        "length of event",
+    ),
+    Field(
+        "weekday",
+        "the weekday of the date: proof of how the date is read",
+        "weekday|week day|day of week|day of the week|dow|day name",
+    ),
+    Field(
+        "all_day",
+        "yes where it has no times",
+        "all day|allday|whole day|full day|all day event|is all day|day event|whole day event|full day event",
+    ),
+    Field(
+        "location",
+        "where it is",
+        "location|place|where|venue|room|site|address|building|room location|event location|location room|"
+        "hall|spot|meeting place|campus",
+    ),
+    Field(
+        "description",
+        "more about it",
+        "description|notes|note|details|detail|comments|comment|remarks|remark|info|information|"
+        "event description|further information|additional information|memo|body|more|agenda|event details|"
+        "more information|extra information|message",
+    ),
+    Field(
+        "categories",
+        "one or more kinds, separated by ; or ,",
+        "categories|category|type|kind|event type|tags|tag|label|labels|type of event|class of event|"
+        "calendar type|event category",
+    ),
+    Field(
+        "url",
+        "a web address",
+        "url|link|web|website|web address|web page|webpage|web link|web site|online|registration link|"
+        "event link|meeting link|join link",
+    ),
+    Field(
+        "status",
+        "confirmed, tentative or cancelled",
+        "status|state|event status|confirmed|booking status",
+    ),
+    Field(
+        "visibility",
+        "public, private or confidential",
+        "visibility|private|privacy|access|classification|confidential|public|sensitivity|public or private",
+    ),
+    Field(
+        "busy",
+        "whether it takes up the time: busy or free",
+        "busy|free|free busy|busy free|availability|show as|transparency|show time as|shown as",
+    ),
+    Field(
+        "organizer",
+        "who calls it: a name with an address, or an address",
+        "organizer|organiser|organised by|organized by|host|hosted by|lead|contact|convenor|convener|"
+        "organizer email|organiser email|chair|contact person|person responsible|owner",
+    ),
+    Field(
+        "attendees",
+        "who takes part, separated by ;",
+        "attendees|attendee|participants|guests|invitees|invited|people|attending|members|required attendees|"
+        "who|staff|invite|invitation list",
+    ),
+    Field(
+        "reminders",
+        "how long before it to remind: “1 day; 15 min”",
+        "reminders|reminder|alarm|alarms|alert|alerts|remind|remind me|notify|notification|reminder time",
+    ),
+    Field(
+        "zone",
+        "its time zone, such as America/Halifax",
+        "zone|time zone|timezone|tz|tzid|iana zone",
+    ),
+    Field(
+        "id",
+        "what identifies it, so that it can be corrected later",
+        "id|uid|event id|event no|event number|ref|reference|identifier|unique id|booking id|booking no|"
+        "booking number|event ref",
+    ),
+)
 
 FIELD_NAMES: tuple[str, ...] = tuple(field.name for field in EVENT_FIELDS)
 

@@ -7,7 +7,6 @@ import re
 FOLD_AT = 75
 """Octets of a line, its break not counted (RFC 5545, 3.1)."""
 
-_NEEDS_WORK = re.compile("[\\\\;,\x00-\x1f\x7f\x80-\x9f\u2028\u2029\ud800-\udfff]")
 _BREAKS = re.compile("\r\n|[\n\r\x0b\x0c\x85\u2028\u2029]")
 _UNWRITABLE = re.compile("[\x00-\x08\x0e-\x1f\x7f-\x9f\ud800-\udfff]")
 
@@ -17,10 +16,14 @@ def escape(text: str) -> str:
 
     Control characters have no form in iCalendar and are dropped; line breaks of every kind become ``\\n``.
     """
-    if not _NEEDS_WORK.search(text):
-        return text
-    text = text.replace("\\", "\\\\").replace(";", "\\;").replace(",", "\\,")
-    return _UNWRITABLE.sub("", _BREAKS.sub(r"\\n", text))
+    if "\\" in text:
+        text = text.replace("\\", "\\\\")
+    if ";" in text:
+        text = text.replace(";", "\\;")
+    if "," in text:
+        text = text.replace(",", "\\,")
+    # Printable is what has no break, no control character and no half of a pair: most texts, at one glance.
+    return text if text.isprintable() else _UNWRITABLE.sub("", _BREAKS.sub(r"\\n", text))
 
 
 def uri(text: str) -> str:

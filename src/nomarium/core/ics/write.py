@@ -46,36 +46,41 @@ def _head(calendar: Calendar) -> Iterator[str]:
     yield from (fold(f"NAME:{name}"), fold(f"X-WR-CALNAME:{name}"))
     for zone in calendar.zones():
         if zone != "UTC":
-            timed = [o for o in calendar.occurrences() if o.zone == zone and not o.all_day]
-            yield from vtimezone(zone, min(o.start for o in timed), max(o.end for o in timed))
+            yield from vtimezone(zone, *calendar.timed_span(zone))
 
 
 def _events(calendar: Calendar, stamped: str) -> Iterator[str]:
     """Render each occurrence as a VEVENT; what a series says is rendered once."""
     uids = iter(calendar.uids)
-    moments = _Moments()
+    moments, said = _Moments(), _Said()
     for series in calendar.series:
-        said = _said(series)
+        unchanging = said.lines(series)
         for occurrence in series.occurrences:
-            uid = fold(f"UID:{escape(next(uids))}")
-            yield f"BEGIN:VEVENT\r\n{uid}\r\n{stamped}\r\n{moments.lines(occurrence)}{said}\r\nEND:VEVENT"
+            # Only an id from a sheet can hold what needs escaping or folding.
+            uid = fold(f"UID:{escape(next(uids))}") if series.id else f"UID:{next(uids)}"
+            yield f"BEGIN:VEVENT\r\n{uid}\r\n{stamped}\r\n{moments.lines(occurrence)}{unchanging}END:VEVENT"
 
 
 class _Moments:
-    """Renders DTSTART and DTEND, each distinct date or time once."""
+    """Renders DTSTART and DTEND: each distinct moment once, and each occurrence that several series share once."""
 
     def __init__(self) -> None:
         self._stamps: dict[datetime, str] = {}
-        self._prefixes = {"UTC": ":"}
+        self._known: dict[int, str] = {}
 
     def lines(self, occurrence: Occurrence) -> str:
         """Return the lines of an occurrence's start and end, with their breaks."""
+        known = self._known.get(id(occurrence))
+        if known is None:
+            known = self._known[id(occurrence)] = self._rendered(occurrence)
+        return known
+
+    def _rendered(self, occurrence: Occurrence) -> str:
         start, end = occurrence.start, occurrence.end
         if occurrence.all_day:
             first, after = self._stamp(start)[:8], self._stamp(end)[:8]
             return f"DTSTART;VALUE=DATE:{first}\r\nDTEND;VALUE=DATE:{after}\r\n"
-        prefix = self._prefixes.get(occurrence.zone) or f";TZID={occurrence.zone}:"
-        suffix = "Z" if occurrence.zone == "UTC" else ""
+        prefix, suffix = (":", "Z") if occurrence.zone == "UTC" else (f";TZID={occurrence.zone}:", "")
         begins = f"DTSTART{prefix}{self._stamp(start)}{suffix}\r\n"
         # An end that is the start is left out: RFC 5545, 3.6.1 then ends the event where it starts.
         return begins if end == start else f"{begins}DTEND{prefix}{self._stamp(end)}{suffix}\r\n"
@@ -87,15 +92,35 @@ class _Moments:
         return stamp
 
 
-def _said(series: Series) -> str:
-    """Return the lines that are the same for every occurrence of a series, without a break at the end."""
-    lines = [fold(f"SUMMARY:{escape(series.summary)}")]
-    if series.location:
-        lines.append(fold(f"LOCATION:{escape(series.location)}"))
-    if series.description:
-        lines.append(fold(f"DESCRIPTION:{escape(series.description)}"))
-    if series.categories:
-        lines.append(fold(f"CATEGORIES:{','.join(map(escape, series.categories))}"))
+class _Said:
+    """Renders the lines that are the same for every occurrence of a series; places and the like, which recur, once."""
+
+    def __init__(self) -> None:
+        self._places: dict[str, str] = {"": ""}
+        self._kinds: dict[tuple[str, ...], str] = {(): ""}
+
+    def lines(self, series: Series) -> str:
+        """Return the lines of a series, with their breaks."""
+        summary = _text_line("SUMMARY", series.summary)
+        place = self._places.get(series.location)
+        if place is None:
+            place = self._places[series.location] = _text_line("LOCATION", series.location)
+        kinds = self._kinds.get(series.categories)
+        if kinds is None:
+            listed = ",".join(map(escape, series.categories))
+            kinds = self._kinds[series.categories] = fold(f"CATEGORIES:{listed}") + "\r\n"
+        description = _text_line("DESCRIPTION", series.description) if series.description else ""
+        rarer = series.url or series.status or series.visibility or series.busy or series.reminders
+        return f"{summary}{place}{description}{kinds}{_rarer_lines(series) if rarer else ''}"
+
+
+def _text_line(name: str, text: str) -> str:
+    return fold(f"{name}:{escape(text)}") + "\r\n"
+
+
+def _rarer_lines(series: Series) -> str:
+    """Return the lines that most events do without."""
+    lines = []
     if series.url:
         lines.append(fold(f"URL:{uri(series.url)}"))
     if series.status:
@@ -105,9 +130,9 @@ def _said(series: Series) -> str:
     if series.busy:
         lines.append(f"TRANSP:{_TRANSP[series.busy]}")
     for reminder in series.reminders:
-        lines += ["BEGIN:VALARM", "ACTION:DISPLAY", lines[0].replace("SUMMARY:", "DESCRIPTION:", 1)]
-        lines += [f"TRIGGER:{_before(reminder)}", "END:VALARM"]
-    return "\r\n".join(lines)
+        words = _text_line("DESCRIPTION", series.summary).rstrip("\r\n")
+        lines += ["BEGIN:VALARM", "ACTION:DISPLAY", words, f"TRIGGER:{_before(reminder)}", "END:VALARM"]
+    return "".join(f"{line}\r\n" for line in lines)
 
 
 def _before(reminder: timedelta) -> str:
@@ -116,4 +141,9 @@ def _before(reminder: timedelta) -> str:
     days, seconds = divmod(seconds, 86_400)
     hours, minutes = seconds // 3600, seconds // 60 % 60
     clock = (f"{hours}H" if hours else "") + (f"{minutes}M" if minutes else "")
-    return "-P" + (f"{days}D" if days else "") + (f"T{clock}" if clock or not days else "") + ("" if clock or days else "0S")
+    return (
+        "-P"
+        + (f"{days}D" if days else "")
+        + (f"T{clock}" if clock or not days else "")
+        + ("" if clock or days else "0S")
+    )

@@ -95,7 +95,11 @@ def _grouped(changes: list[Onset]) -> list[list[Onset]]:
     groups: list[list[Onset]] = []
     for change in changes:
         for group in groups:
-            if group[-1].key == change.key and group[-1].local.year + 1 == change.local.year and _rule([*group, change]):
+            if (
+                group[-1].key == change.key
+                and group[-1].local.year + 1 == change.local.year
+                and _rule([*group, change])
+            ):
                 group.append(change)
                 break
         else:

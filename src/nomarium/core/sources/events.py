@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import timedelta
 
-from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, START_FIELDS, TIME_FIELDS, Matches
+from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, TIME_FIELDS, Matches
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import wording
 from nomarium.core.sources.details import Details, read_details

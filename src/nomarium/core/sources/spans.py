@@ -145,7 +145,7 @@ def _local(day: date, clock: ClockTime, zone: str) -> tuple[datetime, bool]:
 
 
 def _after(start: datetime, length: Length, zone: str) -> datetime:
-    """Return the local time a length after a start: days by the calendar, the rest as time elapses (RFC 5545, 3.3.6)."""
+    """Return the local time a length after a start: days by the calendar, the rest elapsed (RFC 5545, 3.3.6)."""
     day = start + timedelta(days=length.days)
     if not length.elapsed:
         return day
@@ -166,5 +166,3 @@ def _clock_change(start: datetime, end: datetime, zone: str) -> list[Finding]:
         else:
             findings.append(wording.doubled_time(moment, zone))
     return findings
-
-

@@ -40,7 +40,9 @@ def _spoken(value: date | ClockTime) -> str:
 
 def no_date() -> Finding:
     """A title without a date."""
-    return Finding(Severity.ERROR, "no-date", "The row has no date.", "Write the date, or leave it out with --keep-going.")
+    return Finding(
+        Severity.ERROR, "no-date", "The row has no date.", "Write the date, or leave it out with --keep-going."
+    )
 
 
 def two_answers(mine: date | ClockTime, other: date | ClockTime) -> Finding:
@@ -193,4 +195,6 @@ def unused_columns(table: Table, columns: list[Column]) -> Problem:
 
 def outside_within(place: Place, day: date, found: str) -> Problem:
     """A date that the sheet is not about."""
-    return warning("outside-within", place, f"{long_day(day)} is outside --within.", found=found, advice="Check the year.")
+    return warning(
+        "outside-within", place, f"{long_day(day)} is outside --within.", found=found, advice="Check the year."
+    )

@@ -30,8 +30,8 @@ class LeftOut(StrEnum):
     """Why a row of a sheet is no record."""
 
     BLANK = "blank"
-    GAP = "a date alone"
-    FOOTER = "a footer"
+    GAP = "date alone"
+    FOOTER = "footer"
 
 
 @dataclass(slots=True)

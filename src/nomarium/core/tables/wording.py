@@ -30,7 +30,9 @@ def unreadable_kind(place: Place, kind: Kind) -> Problem:
 
 def unreadable_file(place: Place, reason: str) -> Problem:
     """The operating system does not give the file's bytes."""
-    return error("unreadable-file", place, f"The file can't be read: {reason}.", advice="Check the name and the rights.")
+    return error(
+        "unreadable-file", place, f"The file can't be read: {reason}.", advice="Check the name and the rights."
+    )
 
 
 def too_large(place: Place, size: int, most: int) -> Problem:

@@ -77,7 +77,6 @@ def read_busy(text: str, heading: str = "") -> str | None:
     return "FREE" if answer == asks_free else "BUSY"
 
 
-
 def split_list(text: str) -> tuple[str, ...]:
     """Split a list in one cell at ``;``, else at line breaks or ``|``, else at ``,``; each item once."""
     if ";" in text:

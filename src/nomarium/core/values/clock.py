@@ -50,7 +50,9 @@ class Clock:
         """Return the time that a shape is on this clock."""
         seconds = shape.minute * 60 + shape.second
         if shape.half is not None:
-            return ClockTime(shape.hour % 12 * HOUR + (NOON if shape.half is Half.PM else 0) + seconds, False, shape.offset)
+            return ClockTime(
+                shape.hour % 12 * HOUR + (NOON if shape.half is Half.PM else 0) + seconds, False, shape.offset
+            )
         if shape.certain or (self.twenty_four and not self.halves_named):
             return ClockTime(shape.hour * HOUR + seconds, False, shape.offset)
         early = shape.hour % 12 * HOUR + seconds

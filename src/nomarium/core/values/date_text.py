@@ -66,7 +66,9 @@ def full_year(year: int) -> int:
 
 
 _ISO = re.compile(r"(\d{4})-(\d{2})-(\d{2})")
-_TOKEN = re.compile(r"(?P<number>\d+)|(?P<separator>[./\-,'])|(?P<space>\s)|(?P<bracket>[()\[\]])|(?P<word>[^\d\s./\-,'()\[\]]+)")
+_TOKEN = re.compile(
+    r"(?P<number>\d+)|(?P<separator>[./\-,'])|(?P<space>\s)|(?P<bracket>[()\[\]])|(?P<word>[^\d\s./\-,'()\[\]]+)"
+)
 _ORDINALS = frozenset("st nd rd th er º ª re ème eme e".split())
 _FILLERS = frozenset("of the de del den der le el dia día am d on do".split())
 

@@ -27,7 +27,11 @@ _UNITS = {
     "m": "minutes", "min": "minutes", "mins": "minutes", "minute": "minutes", "minutes": "minutes", "'": "minutes",
     "s": "seconds", "sec": "seconds", "secs": "seconds", "second": "seconds", "seconds": "seconds",
 }  # fmt: skip
-_PART = re.compile(r"(\d+(?:[.,]\d+)?|\d*[½¼¾]|a|an|half an?|one) ?(" + "|".join(sorted(_UNITS, key=len, reverse=True)) + r")\.?(?![a-z])")
+_PART = re.compile(
+    r"(\d+(?:[.,]\d+)?|\d*[½¼¾]|a|an|half an?|one) ?("
+    + "|".join(sorted(_UNITS, key=len, reverse=True))
+    + r")\.?(?![a-z])"
+)
 _AMOUNTS = {"a": 1.0, "an": 1.0, "one": 1.0, "half a": 0.5, "half an": 0.5}
 _ISO = re.compile(r"p(?:(\d+)w)?(?:(\d+)d)?(?:t(?:(\d+)h)?(?:(\d+)m)?(?:(\d+)s)?)?")
 _CLOCK = re.compile(r"(\d{1,3}):([0-5]\d)(?::([0-5]\d))?")

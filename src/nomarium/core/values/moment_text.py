@@ -31,7 +31,9 @@ class MomentShape(NamedTuple):
 
 
 _GAP = re.compile(r"(?<=\d)t(?=\d)|,? (?:at |um |@ ?|à )|[,;] ?| ")
-_BETWEEN = re.compile(r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a) | - |(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)")
+_BETWEEN = re.compile(
+    r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a) | - |(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)"
+)
 _LEAD = re.compile(r"(?:from|between|von|du|del) ")
 
 
@@ -135,7 +137,8 @@ def _with_year_of(first: DateShape, last: DateShape) -> DateShape:
     for order, reading in first.readings.items():
         end = last.readings.get(order)
         if reading.year is None and end is not None and end.year is not None:
-            year = end.year - ((reading.month, reading.day) > (end.month, end.day))
-            reading = reading._replace(year=year)
-        readings[order] = reading
+            turn_of_year = (reading.month, reading.day) > (end.month, end.day)
+            readings[order] = reading._replace(year=end.year - turn_of_year)
+        else:
+            readings[order] = reading
     return first._replace(readings=readings)

@@ -7,6 +7,7 @@ from collections import Counter
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
+from itertools import pairwise
 from typing import Literal, NamedTuple
 
 from nomarium.core.problems import Problem
@@ -118,7 +119,9 @@ def _scan(column: Column, scanner: MomentScanner, choices: DateChoices, times_fi
     return result
 
 
-_HEADING_ORDER = re.compile(r"(?<![a-z])([dtj]{1,2}|m{1,3}|[yja]{2,4})[./\- ]([dtj]{1,2}|m{1,3})[./\- ]([dtj]{1,2}|[yja]{2,4})(?![a-z])")
+_HEADING_ORDER = re.compile(
+    r"(?<![a-z])([dtj]{1,2}|m{1,3}|[yja]{2,4})[./\- ]([dtj]{1,2}|m{1,3})[./\- ]([dtj]{1,2}|[yja]{2,4})(?![a-z])"
+)
 _HEADING_PAIR = re.compile(r"(?<![a-z])([dtj]{1,2}|m{1,2})[./\- ]([dtj]{1,2}|m{1,2})(?![a-z])")
 
 
@@ -182,7 +185,7 @@ def _ascends(column: MomentColumn, order: Order) -> bool:
         reading = shape.first.readings.get(order) if shape and shape.first else None
         days.append(reading.as_date() if reading else None)
     known = [day for day in days if day]
-    return len(known) > 2 and all(earlier <= later for earlier, later in zip(known, known[1:], strict=False))
+    return len(known) > 2 and all(earlier <= later for earlier, later in pairwise(known))
 
 
 def _exchanged(column: MomentColumn) -> tuple[Cell, str] | None:
@@ -264,7 +267,9 @@ def _typed_moment(cell: Cell, result: MomentColumn, scanner: MomentScanner) -> M
         return Moment(start=ClockTime(cell.hour * 3600 + cell.minute * 60 + cell.second))
     if isinstance(cell, timedelta):
         seconds = round(cell.total_seconds())
-        return Moment(start=ClockTime(seconds)) if 0 <= seconds <= 86_400 else wording.unreadable_moment(str(cell), True)
+        return (
+            Moment(start=ClockTime(seconds)) if 0 <= seconds <= 86_400 else wording.unreadable_moment(str(cell), True)
+        )
     return _number(float(cell), result, scanner)
 
 

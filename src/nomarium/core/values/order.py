@@ -31,9 +31,7 @@ class OrderEvidence:
         return self.left[0] if len(self.left) == 1 or (self.left and not self.ambiguous) else None
 
 
-def possible_date(
-    reading: YearMonthDay, weekday: int | None, within: tuple[date, date] | None
-) -> bool:
+def possible_date(reading: YearMonthDay, weekday: int | None, within: tuple[date, date] | None) -> bool:
     """Tell whether a reading exists, falls on the weekday named beside it, and lies within the span stated."""
     if not reading.possible:
         return False
@@ -71,7 +69,7 @@ def weigh(
         for order in _excluded(found, within):
             evidence.against.setdefault(order, text)
     evidence.left = [order for order in evidence.left if order not in evidence.against]
-    if len(evidence.left) > 1 and "ymd" in evidence.left:
+    if len(evidence.left) > 1 and "ymd" in evidence.left and unclear:
         _spot_year(evidence, unclear, cells)
     evidence.ambiguous = [text for text, found in unclear.items() if _differs(found, evidence.left)]
     if evidence.ambiguous and "dmy" in evidence.left and _all_dotted(unclear, evidence.ambiguous):

@@ -31,7 +31,9 @@ def unreadable_moment(text: str, is_time: bool) -> Fault:
     """The text is neither a date nor a time."""
     if is_time:
         return Fault("unreadable-time", "This is no time.", text, "A time such as 9:30, 2:15 pm or 14:15.", _CORRECT)
-    return Fault("unreadable-date", "This is no date.", text, "A date such as 8/9/2026, 2026-09-08 or 8 Sep 2026.", _CORRECT)
+    return Fault(
+        "unreadable-date", "This is no date.", text, "A date such as 8/9/2026, 2026-09-08 or 8 Sep 2026.", _CORRECT
+    )
 
 
 def impossible_date(text: str, reading: YearMonthDay, order: Order | None) -> Fault:
@@ -175,5 +177,5 @@ def exchanged_dates(table: Table, column: Column, typed: Cell, text: str) -> Pro
         f"{text_cell} “{text}” stayed text, which proves the order, while no date that became one has a day past 12: "
         f"{typed_cell} is {shown}, and was perhaps meant as {year}-{day}-{month}.",
         found=shown,
-        advice="Compare with the original: --typed-dates swap changes them back, --typed-dates keep takes them as they are.",
+        advice="Compare with the original: --typed-dates swap changes them back, --typed-dates keep leaves them.",
     )
