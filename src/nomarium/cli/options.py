@@ -131,11 +131,14 @@ def earliest_hour(text: str | None) -> int:
     return int(match[1])
 
 
+_TYPED_DATES: dict[str | None, Literal["keep", "swap"] | None] = {None: None, "keep": "keep", "swap": "swap"}
+
+
 def typed_dates(text: str | None) -> Literal["keep", "swap"] | None:
     """Return what ``--typed-dates`` states: "keep", "swap" or nothing."""
-    if text is None or text == "keep" or text == "swap":
-        return text
-    raise typer.BadParameter(f"“{text}” is neither keep nor swap.", param_hint="--typed-dates")
+    if text not in _TYPED_DATES:
+        raise typer.BadParameter(f"“{text}” is neither keep nor swap.", param_hint="--typed-dates")
+    return _TYPED_DATES[text]
 
 
 def event_length(text: str) -> timedelta:

@@ -5,6 +5,7 @@ Case, spaces, punctuation and line breaks of a heading do not matter: "Start-Dat
 
 from __future__ import annotations
 
+import re
 from typing import NamedTuple
 
 
@@ -166,6 +167,14 @@ END_FIELDS = ("end", "end_date", "end_time")
 MOMENT_FIELDS = (*START_FIELDS, *END_FIELDS)
 TIME_FIELDS = ("start_time", "end_time", "hours")
 """Fields in which "9.30" is a time rather than a date."""
+
+
+_BRACKETS = re.compile(r"\([^()]*\)|\[[^\[\]]*\]")
+
+
+def without_brackets(heading: str) -> str:
+    """Return a heading without what stands in brackets: "Date (dd/mm/yyyy)" → "Date"."""
+    return _BRACKETS.sub(" ", heading).strip()
 
 
 def heading_key(heading: str) -> str:

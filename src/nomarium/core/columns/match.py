@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 from difflib import get_close_matches
 
 from nomarium.core.columns import wording
-from nomarium.core.columns.fields import FIELD_NAMES, MOMENT_FIELDS, heading_key, headings_by_key
+from nomarium.core.columns.fields import FIELD_NAMES, MOMENT_FIELDS, heading_key, headings_by_key, without_brackets
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table
 
@@ -47,11 +47,11 @@ def match_columns(table: Table, stated: Mapping[str, str]) -> tuple[Matches, lis
     known = headings_by_key()
     matches = Matches()
     for column in table.columns:
-        key = heading_key(column.heading)
+        name = known.get(heading_key(column.heading)) or known.get(heading_key(without_brackets(column.heading)))
         if column.index in by_user:
             matches.all.append(Match(column, by_user[column.index], "--column"))
-        elif key in known and known[key] not in by_user.values():
-            matches.all.append(Match(column, known[key], "its heading"))
+        elif name and name not in by_user.values():
+            matches.all.append(Match(column, name, "its heading"))
         else:
             matches.all.append(Match(column, "", ""))
     return matches, _doubled(table, matches) + _missing(table, matches)

@@ -180,13 +180,17 @@ def _without_event(sheet: EventSheet, record: int, span: SpanFound | Problem, la
     filled = [text for column in sheet.table.columns if (text := plain_text(column.cells[record]))]
     titles = sheet.matches.column("summary")
     untitled = titles is not None and titles.cells[record] == ""
-    says_when = sum(1 for column in sheet.moments if column.column.cells[record] != "")
+    dates = sum(1 for column in sheet.moments if _is_date_alone(column.moments[column.column.cells[record]]))
     if _undated(span) and record > last_dated and len(filled) == 1:
         sheet.left_out[LeftOut.FOOTER] += 1
-    elif isinstance(span, SpanFound) and untitled and len(filled) == says_when:
+    elif isinstance(span, SpanFound) and untitled and len(filled) == dates:
         sheet.left_out[LeftOut.GAP] += 1
     else:
         _refuse(sheet, record, span, " | ".join(filled) if untitled else "")
+
+
+def _is_date_alone(moment: Moment | Fault) -> bool:
+    return isinstance(moment, Moment) and moment.first is not None and moment.start is None
 
 
 def _refuse(sheet: EventSheet, record: int, span: SpanFound | Problem, untitled: str) -> None:

@@ -8,7 +8,7 @@ from collections.abc import Iterator
 from io import BytesIO, TextIOWrapper
 from itertools import islice
 
-from nomarium.core.problems import DataRefused, Place
+from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import MOST_COLUMNS, Cell
 from nomarium.core.tables.contents import bare_utf16
@@ -83,9 +83,11 @@ class _Lines:
     def __init__(self, stream: TextIOWrapper) -> None:
         self._stream = stream
         self.ended = False
+        self.last = ""
 
     def __iter__(self) -> Iterator[str]:
-        yield from self._stream
+        for self.last in self._stream:
+            yield self.last
         self.ended = True
 
 
@@ -96,8 +98,15 @@ def _rows(data: bytes, encoding: str, delimiter: str, skip: int, file: str) -> l
     try:
         rows.extend([*map(str.strip, row)] for row in reader)
     except csv.Error:
-        row = len(rows) + 1
-        place = Place(file, cell=f"row {row}", row=row)
-        refused = wording.open_quote(place) if lines.ended else wording.stray_quote(place, reader.line_num + skip)
-        raise DataRefused(refused) from None
+        raise DataRefused(_fault(lines, len(rows) + 1, reader.line_num + skip, file)) from None
     return rows
+
+
+def _fault(lines: _Lines, row: int, line: int, file: str) -> Problem:
+    """Tell what stopped the reading in a row: the end of the file, a cell of enormous length, or a stray quote."""
+    place = Place(file, cell=f"row {row}", row=row)
+    if lines.ended:
+        return wording.open_quote(place)
+    if len(lines.last) > csv.field_size_limit():
+        return wording.huge_cell(place)
+    return wording.stray_quote(place, line)

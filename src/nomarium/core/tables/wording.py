@@ -72,6 +72,16 @@ def stray_quote(place: Place, line: int) -> Problem:
     )
 
 
+def huge_cell(place: Place) -> Problem:
+    """A cell longer than any text that people write."""
+    return error(
+        "huge-cell",
+        place,
+        "A cell has more than 131,072 characters: perhaps a quotation mark never closes, or this is no sheet.",
+        advice="Close the quotation mark, or take the cell out.",
+    )
+
+
 def too_many_columns(place: Place, columns: int) -> Problem:
     """More columns than any spreadsheet has."""
     return error(

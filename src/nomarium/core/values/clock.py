@@ -80,6 +80,6 @@ def _earliest_after(time: ClockTime, start: ClockTime) -> ClockTime:
 
 def end_after(start: ClockTime, end: ClockTime) -> ClockTime:
     """Return an end whose half of the day was assumed, moved to the other half where it would precede its start."""
-    if end.assumed and end.seconds <= start.seconds and start.seconds < end.seconds % NOON + NOON:
+    if end.assumed and end.seconds < start.seconds < end.seconds % NOON + NOON:
         return ClockTime(end.seconds % NOON + NOON, assumed=True)
     return end

@@ -125,7 +125,7 @@ def _take_apart(text: str, words: CalendarWords) -> _Pieces | None:
     between = ""
     for kind, token in _tokens(text):
         if kind == "number":
-            if numbers and month is None:
+            if numbers:
                 separators.append(between)
             numbers.append(token)
             between = ""
@@ -159,6 +159,8 @@ def _with_month_name(pieces: _Pieces) -> DateShape | None:
         day, year = year, day
     if len(day) > 2 or len(year) not in (2, 4):
         return None
+    if before == 0 and len(year) == 2 and pieces.separators[0] not in (",", "'"):
+        return None  # "Sept 8-12" and "Sept 8 10" may as well go on with a range or a time
     return _plain(YearMonthDay(full_year(int(year)), month, int(day)), pieces.weekday, month_first=before == 0)
 
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterator
 from typing import NamedTuple
 
 from nomarium.core.values.date_text import DateShape, Order, YearMonthDay, day_alone, scan_date
@@ -34,6 +35,9 @@ _GAP = re.compile(r"(?<=\d)t(?=\d)|,? (?:at |um |@ ?|à )|[,;] ?| ")
 _BETWEEN = re.compile(
     r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a) | - |(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)"
 )
+_DATE_AND_CLOCK = re.compile(r"(\S+)[t ](\d{1,2}:\d{2}\S*)")
+_ISO_OFFSET = re.compile(r"(\d{4}-\d{2}-\d{2})t(\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?(z|[+-]\d{2}:?\d{2})")
+_BARE_NUMBER = re.compile(r"\d{1,4}")
 _LEAD = re.compile(r"(?:from|between|von|du|del) ")
 
 
@@ -55,7 +59,22 @@ class MomentScanner:
             return MomentShape(all_day=True)
         if times_first and (span := self._span(text)):
             return MomentShape(start=span.start, end=span.end)
-        return self._whole_date(text) or self._only_times(text) or self._split(text) or self._range(text)
+        return self._simple(text) or self._only_times(text) or self._compound(text)
+
+    def _simple(self, text: str) -> MomentShape | None:
+        """A date, or a date and a time with nothing that could be taken otherwise: most cells are that."""
+        instant = _ISO_OFFSET.fullmatch(text)
+        if instant:
+            text = f"{instant[1]} {instant[2]}{instant[3] or ':00'}{instant[4]}"
+        parts = _DATE_AND_CLOCK.fullmatch(text)
+        if parts and (shape := self._date(parts[1])) and (span := self._span(parts[2])):
+            return MomentShape(shape, span.start, None, span.end)
+        return self._whole_date(text)
+
+    def _compound(self, text: str) -> MomentShape | None:
+        """A date with times, or a range; None where the text can be taken apart in ways that differ."""
+        found = [*self._split(text), *self._range(text)]
+        return found[0] if found and all(other == found[0] for other in found) else None
 
     def _whole_date(self, text: str) -> MomentShape | None:
         shape = self._date(text)
@@ -65,27 +84,38 @@ class MomentScanner:
         span = self._span(text)
         return MomentShape(start=span.start, end=span.end) if span else None
 
-    def _split(self, text: str) -> MomentShape | None:
-        """A date (or range of dates) and, behind or before it, a time or span of times."""
+    def _split(self, text: str) -> Iterator[MomentShape]:
+        """Yield the ways to take a text for a date and, behind or before it, a time or span of times."""
         for gap in _GAP.finditer(text):
             left, right = text[: gap.start()], text[gap.end() :]
             for dates_text, times_text in ((left, right), (right, left)):
-                span = self._span(times_text.strip("() "))
-                if span and (shape := self._date(dates_text)):
-                    return MomentShape(shape, span.start, None, span.end)
-                if times_text in ALL_DAY_WORDS and (shape := self._date(dates_text)):
-                    return MomentShape(shape, all_day=True)
-        return None
+                found = self._date_with_times(
+                    dates_text, times_text.strip("() "), stated="at" in gap[0] or "@" in gap[0]
+                )
+                if found:
+                    yield found
 
-    def _range(self, text: str) -> MomentShape | None:
-        """From one date, or date and time, to another; either may leave out what the other says."""
+    def _date_with_times(self, dates_text: str, times_text: str, *, stated: bool) -> MomentShape | None:
+        """A bare number is a time only where the date has its year already, or where "at" says so."""
+        shape = self._date(dates_text)
+        if shape is None:
+            return None
+        if times_text in ALL_DAY_WORDS:
+            return MomentShape(shape, all_day=True)
+        has_year = all(reading.year is not None for reading in shape.readings.values())
+        if _BARE_NUMBER.fullmatch(times_text) and not stated and (len(times_text) < 3 or not has_year):
+            return None
+        span = self._span(times_text)
+        return MomentShape(shape, span.start, None, span.end) if span else None
+
+    def _range(self, text: str) -> Iterator[MomentShape]:
+        """Yield the ways to take a text for a range; either half may leave out what the other says."""
         text = _LEAD.sub("", text, count=1)
         for between in _BETWEEN.finditer(text):
             left, right = text[: between.start()].strip(), text[between.end() :].strip()
             found = self._range_of_dates(left, right) or self._range_of_moments(left, right)
             if found:
-                return found
-        return None
+                yield found
 
     def _range_of_dates(self, left: str, right: str) -> MomentShape | None:
         first, last = self._date(left), self._date(right)
@@ -106,7 +136,7 @@ class MomentScanner:
         return MomentShape(_with_year_of(first.first, last.first), first.start, last.first, last.start)
 
     def _date_and_time(self, text: str) -> MomentShape | None:
-        return self._whole_date(text) or self._split(text)
+        return self._whole_date(text) or next(self._split(text), None)
 
     def _date(self, text: str) -> DateShape | None:
         if text not in self._dates:

@@ -200,13 +200,14 @@ def _exchanged(column: MomentColumn) -> tuple[Cell, str] | None:
     dates += [(text, shape.readings["ymd"].day) for text, shape in texts.items() if shape.plain and text[:4].isdigit()]
     if not unclear or not dates or column.order not in ("dmy", "mdy"):
         return None
-    if any(day > 12 for _, day in dates) or any(_valid_both_ways(texts[text]) for text in unclear):
+    if any(day > 12 for _, day in dates) or not all(_proves_alone(texts[text]) for text in unclear):
         return None
     return dates[0][0], unclear[0]
 
 
-def _valid_both_ways(shape: DateShape) -> bool:
-    return all(shape.readings[order].possible for order in ("dmy", "mdy") if order in shape.readings)
+def _proves_alone(shape: DateShape) -> bool:
+    """Tell whether a date is possible with the day first or with the month first, but not with both."""
+    return [reading.possible for order, reading in shape.readings.items() if order != "ymd"].count(True) == 1
 
 
 def _resolve(column: MomentColumn, choices: DateChoices) -> None:

@@ -43,7 +43,7 @@ def _date_styles(table: Table, column: MomentColumn) -> list[str]:
 
 def _proof(table: Table, column: MomentColumn, order: Order) -> str:
     if column.order_from:
-        return f", as {column.order_from} {'say' if column.order_from == '--dates' else 'says'}"
+        return f", as {column.order_from} says"
     proofs = dict.fromkeys(text for other, text in column.evidence.against.items() if other != order)
     if proofs:
         return ", proved by " + " and ".join(_cell(table, column, text) for text in proofs)

@@ -45,7 +45,7 @@ _TIME = re.compile(
     r"|(?P<block>\d{3,4}))"
     r" ?(?P<half>a\.?m?\.?|p\.?m?\.?)?"
     r" ?(?P<clock>uhr|h|hrs?|hours|heures|o'clock)?"
-    r" ?(?P<offset>z|utc|gmt|(?:utc|gmt)?[+-]\d{1,2}(?::?\d{2})?)?"
+    r" ?(?P<offset>z|utc|gmt|(?:utc|gmt|(?(second)|(?!-)))[+-]\d{1,2}(?::?\d{2})?)?"
 )
 _BETWEEN = re.compile(r" ?[–—−~→] ?|->| (?:to|until|till|til|bis|through|à|a) | - |-")
 _LEAD = re.compile(r"(?:from|between|von|de) ")

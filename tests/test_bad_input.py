@@ -1,0 +1,105 @@
+"""Files that are no sheets, or broken ones: one clear line each, and the old output as it was."""
+
+import io
+import os
+import signal
+import subprocess
+import time
+import zipfile
+
+import pytest
+from conftest import COMMAND
+
+
+def workbook(*rows):
+    """The bytes of an xlsx file with some rows on its first sheet."""
+    openpyxl = pytest.importorskip("openpyxl")
+    book = openpyxl.Workbook()
+    for row in rows:
+        book.active.append(row)
+    stream = io.BytesIO()
+    book.save(stream)
+    return stream.getvalue()
+
+
+def with_sheet_xml(change):
+    """A workbook whose first sheet's XML has been changed."""
+    source = zipfile.ZipFile(io.BytesIO(workbook(["Title", "Date"], ["A", "2026-09-08"])))
+    stream = io.BytesIO()
+    with zipfile.ZipFile(stream, "w", zipfile.ZIP_DEFLATED) as target:
+        for name in source.namelist():
+            data = source.read(name)
+            target.writestr(name, change(data) if name.endswith("sheet1.xml") else data)
+    return stream.getvalue()
+
+
+STRAY = (
+    b'<row r="2"><c r="A2" t="inlineStr"><is><t>x</t></is></c></row>'
+    b'<row r="1048576"><c r="XFD1048576"><v>1</v></c></row></sheetData>'
+)
+
+BAD = [
+    ("empty.csv", b"", "empty-file"),
+    ("spaces.csv", b"\n \n\t\n", "empty-file"),
+    ("garbage.csv", bytes(range(256)) * 40, "not-a-sheet"),
+    ("paper.csv", b"%PDF-1.7\n...", "not-a-sheet"),
+    ("letter.xlsx", b"{\\rtf1 hello}", "not-a-sheet"),
+    ("cal.csv", b"BEGIN:VCALENDAR\r\nEND:VCALENDAR\r\n", "not-a-sheet"),
+    ("zip.xlsx", b"PK\x03\x04 and then nothing", "not-a-sheet"),
+    ("cut.xlsx", workbook(["Title", "Date"], ["A", "2026-09-08"])[:3000], "not-a-sheet"),
+    ("old.xls", b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1" + b"\x00" * 600, "damaged-workbook"),
+    ("locked.xlsx", b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1" + "EncryptedPackage".encode("utf-16-le") + b"\x00" * 600, "locked-workbook"),
+    ("broken.xlsx", with_sheet_xml(lambda data: data[: len(data) // 2]), "damaged-workbook"),
+    ("stray.xlsx", with_sheet_xml(lambda data: data.replace(b"</sheetData>", STRAY)), "stray-far-cell"),
+    ("bomb.xlsx", with_sheet_xml(lambda data: data + b" " * 1_600_000_000), "too-large"),
+    ("headings.csv", b"Title,Date\n", "no-rows"),
+    ("wide.csv", b"Title,Date\nA" + b"," * 1_000_000 + b"\n", "too-many-columns"),
+    ("line.csv", b"Title,Date\n" + b"x" * 3_000_000 + b",2026-09-08\n", "huge-cell"),
+]  # fmt: skip
+
+
+@pytest.mark.parametrize(("name", "data", "code"), BAD, ids=[case[0] for case in BAD])
+def test_bad_files_get_one_clear_line(desk, name, data, code):
+    desk.put("out.ics", "as it was")
+    desk.put(name, data)
+    run = desk.run("convert", name, "-o", "out.ics", "--json")
+    assert run.status == 1
+    assert [found for found, _ in run.codes] == [code]
+    problem = run.report["problems"][0]
+    assert problem["file"] == name
+    assert problem["advice"]
+    assert (desk.folder / "out.ics").read_text() == "as it was"
+
+
+def test_endings_do_not_matter(desk):
+    desk.put("sheet.xls", "Title\tDate\nA\t2026-09-08\n")
+    desk.put("book.csv", workbook(["Title", "Date"], ["A", "2026-09-08"]))
+    for name in ("sheet.xls", "book.csv"):
+        assert desk.run("convert", name, "-o", "out.ics").status == 0
+
+
+def test_folders_and_outputs_that_cannot_be(desk):
+    desk.put("s.csv", "Title,Date\nA,2026-09-08\n")
+    (desk.folder / "folder.ics").mkdir()
+    for source, target, words in [
+        ("folder.ics", "o.ics", "is a directory"),
+        ("s.csv", "folder.ics", "it is a folder"),
+        ("s.csv", "none/o.ics", "no such file or directory"),
+    ]:
+        run = desk.run("convert", source, "-o", target)
+        assert run.status == 1
+        assert words in run.err
+    assert sorted(path.name for path in desk.folder.iterdir()) == ["folder.ics", "s.csv"]
+
+
+def test_a_killed_run_leaves_the_old_output(desk):
+    rows = "".join(f"Session {n},2026-09-{n % 28 + 1:02},{n % 12 + 7}:{n % 60:02},note {n}\n" for n in range(60_000))
+    desk.put("s.csv", "Title,Date,Time,Notes\n" + rows)
+    desk.put("out.ics", "as it was")
+    for wait in (0.5, 1.0, 1.5):
+        run = subprocess.Popen([COMMAND, "convert", "s.csv", "-o", "out.ics", "-q"], cwd=desk.folder, env=os.environ)
+        time.sleep(wait)
+        run.send_signal(signal.SIGKILL)
+        run.wait()
+        text = (desk.folder / "out.ics").read_text()
+        assert text == "as it was" or text.endswith("END:VCALENDAR\n")

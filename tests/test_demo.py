@@ -1,0 +1,36 @@
+"""The tour through the sample school, as a newcomer runs it."""
+
+from conftest import events_in, told
+
+
+def test_the_demo_goes_from_sheets_to_calendars(desk):
+    run = desk.run("demo")
+    assert run.status == 0, run.err
+    assert "$ nomarium convert office-events.csv -o office.ics" in run.out
+    office = events_in(desk.folder / "orrin-sound" / "office.ics")
+    slipway = events_in(desk.folder / "orrin-sound" / "slipway.ics")
+    assert len(office) >= 60
+    assert "Launch day: skiffs of the Yard 2026-10-23 13:00–16:30" in map(told, office)
+    assert sum(event.get("CLASS") == "PRIVATE" for event in office) == 5
+    assert len(slipway) == 40
+    assert told(slipway[3]).endswith("10:00–12:00")
+    assert {"TENTATIVE", "CANCELLED", "CONFIRMED"} == {event["STATUS"] for event in slipway}
+
+
+def test_the_demo_never_writes_over_files(desk):
+    assert desk.run("demo", "here").status == 0
+    before = {path: path.stat().st_mtime_ns for path in (desk.folder / "here").iterdir()}
+    again = desk.run("demo", "here")
+    assert again.status == 2
+    assert "is there already" in again.err
+    assert before == {path: path.stat().st_mtime_ns for path in (desk.folder / "here").iterdir()}
+    assert desk.run("demo").status == desk.run("demo").status == 0
+    assert (desk.folder / "orrin-sound-2" / "office.ics").exists()
+
+
+def test_version_help_and_module(desk):
+    assert desk.run("--version").out.startswith("nomarium 0.")
+    for call in (["--help"], ["convert", "--help"], ["demo", "--help"]):
+        run = desk.run(*call)
+        assert run.status == 0
+        assert "Examples" in run.out
