@@ -8,6 +8,7 @@ import time
 import zipfile
 
 import pytest
+
 from conftest import COMMAND
 
 
@@ -38,6 +39,8 @@ STRAY = (
     b'<row r="1048576"><c r="XFD1048576"><v>1</v></c></row></sheetData>'
 )
 
+COMPOUND_FILE = b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1"
+
 BAD = [
     ("empty.csv", b"", "empty-file"),
     ("spaces.csv", b"\n \n\t\n", "empty-file"),
@@ -47,8 +50,8 @@ BAD = [
     ("cal.csv", b"BEGIN:VCALENDAR\r\nEND:VCALENDAR\r\n", "not-a-sheet"),
     ("zip.xlsx", b"PK\x03\x04 and then nothing", "not-a-sheet"),
     ("cut.xlsx", workbook(["Title", "Date"], ["A", "2026-09-08"])[:3000], "not-a-sheet"),
-    ("old.xls", b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1" + b"\x00" * 600, "damaged-workbook"),
-    ("locked.xlsx", b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1" + "EncryptedPackage".encode("utf-16-le") + b"\x00" * 600, "locked-workbook"),
+    ("old.xls", COMPOUND_FILE + b"\x00" * 600, "damaged-workbook"),
+    ("locked.xlsx", COMPOUND_FILE + "EncryptedPackage".encode("utf-16-le") + b"\x00" * 600, "locked-workbook"),
     ("broken.xlsx", with_sheet_xml(lambda data: data[: len(data) // 2]), "damaged-workbook"),
     ("stray.xlsx", with_sheet_xml(lambda data: data.replace(b"</sheetData>", STRAY)), "stray-far-cell"),
     ("bomb.xlsx", with_sheet_xml(lambda data: data + b" " * 1_600_000_000), "too-large"),

@@ -5,6 +5,7 @@ import io
 from datetime import UTC, date, datetime, time
 
 import pytest
+
 from conftest import EPOCH, events_in, told
 
 FULL = """Event,Date,Start time,End time,Where,Notes,Type,Private?,Web page,Status,Ref,Free?

@@ -8,6 +8,7 @@ import icalendar
 import pytest
 from hypothesis import example, given, settings
 from hypothesis import strategies as st
+
 from nomarium.core.calendars import Calendar
 from nomarium.core.ics import escape, fold, render_calendar, vtimezone
 from nomarium.core.ics.text import fold_every_line
@@ -60,7 +61,7 @@ def _writable(text):
     for line_break in ("\r\n", "\r", "\x0b", "\x0c", "\x85", "\u2028", "\u2029"):
         text = text.replace(line_break, "\n")
     return "".join(
-        c for c in text if c == "\n" or c == "\t" or not (c < " " or "\x7f" <= c <= "\x9f" or "\ud800" <= c <= "\udfff")
+        c for c in text if c in "\n\t" or not (c < " " or "\x7f" <= c <= "\x9f" or "\ud800" <= c <= "\udfff")
     )
 
 

@@ -6,8 +6,9 @@ import subprocess
 import sys
 from pathlib import Path
 
-import nomarium
 import pytest
+
+import nomarium
 
 SOURCE = Path(nomarium.__file__).parent
 MODULES = sorted(SOURCE.rglob("*.py"))

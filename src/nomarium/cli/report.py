@@ -20,16 +20,16 @@ if TYPE_CHECKING:
 _LABEL = 9
 
 
-def conversion_lines(
-    result: Conversion, request: Request, writing: bool, path: Path | None, written: Sequence[Path], *, dry_run: bool
-) -> Iterator[str]:
-    """Return the report's lines."""
+def read_lines(result: Conversion, request: Request) -> Iterator[str]:
+    """Say what was read, and how."""
     for sheet in result.sheets:
         yield from _sheet_lines(sheet, request)
-    if not writing:
-        errors = sum(problem.severity == "error" for problem in result.problems)
-        yield f"{'Nothing':<{_LABEL}}{_nothing(errors)}"
-        return
+
+
+def written_lines(
+    result: Conversion, request: Request, path: Path | None, written: Sequence[Path], *, dry_run: bool
+) -> Iterator[str]:
+    """Say what was written: how many events, from when to when, in which zone."""
     name = str(path) if path else "standard output"
     zone = "" if request.zone_stated else " (this machine’s; --zone states another)"
     verb = "Would write" if dry_run else "Wrote"
@@ -39,10 +39,11 @@ def conversion_lines(
         yield f"{'':<{_LABEL}}{extra}: the refused rows, with the reasons"
 
 
-def _nothing(errors: int) -> str:
-    if not errors:
-        return "was written: there is no event."
-    return f"was written: {counted(errors, 'error')}, listed with the way out of each."
+def nothing_line(result: Conversion) -> str:
+    """Say that nothing was written, and why."""
+    errors = sum(problem.severity == "error" for problem in result.problems)
+    why = f"{counted(errors, 'error')}, each listed with the way out" if errors else "there is no event"
+    return f"{'Nothing':<{_LABEL}}was written: {why}."
 
 
 def counted(number: int, noun: str) -> str:
@@ -67,15 +68,23 @@ def _sheet_lines(sheet: EventSheet, request: Request) -> Iterator[str]:
     table = sheet.table
     where = table.file if table.sheet is None else f"{table.file}, sheet “{table.sheet}”"
     yield f"{'Read':<{_LABEL}}{where} ({table.form}): {_tally(sheet)}"
-    for column in sheet.moments:
-        style = style_of(table, column)
-        if any(style):
-            yield f"{'':<{_LABEL}}{column.column.heading}: {'; '.join(filter(None, style))}"
+    for headings, style in _styles(sheet):
+        yield f"{'':<{_LABEL}}{headings}: {style}"
     if sheet.lengths_assumed:
         length = _length_words(request.events.length)
         yield f"{'':<{_LABEL}}No end: {counted(sheet.lengths_assumed, 'event')}, taken as {length} each (--length)"
     if sheet.matches.unused:
         yield f"{'':<{_LABEL}}Not used: {', '.join(_column(c.index, c.heading) for c in sheet.matches.unused)}"
+
+
+def _styles(sheet: EventSheet) -> list[tuple[str, str]]:
+    """Return how the columns of dates and times were read; columns that were read alike share a line."""
+    by_style: dict[str, list[str]] = {}
+    for column in sheet.moments:
+        style = "; ".join(filter(None, style_of(sheet.table, column)))
+        if style:
+            by_style.setdefault(style, []).append(column.column.heading)
+    return [(", ".join(headings), style) for style, headings in by_style.items()]
 
 
 def _column(index: int, heading: str) -> str:

@@ -4,15 +4,16 @@ from __future__ import annotations
 
 import os
 import sys
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from datetime import UTC, datetime
 from pathlib import Path
+from typing import TextIO
 
 import typer
 
-from nomarium.cli.console import print_problems, progress
-from nomarium.cli.report import conversion_json, conversion_lines
+from nomarium.cli.console import print_problems, progress, wrapped
+from nomarium.cli.report import conversion_json, nothing_line, read_lines, written_lines
 from nomarium.core.conversion import Conversion, Request
 from nomarium.core.ics import render_calendar
 from nomarium.core.output import write_whole
@@ -66,12 +67,25 @@ def write_conversion(result: Conversion, request: Request, target: Target, *, as
     report_to = sys.stderr if target.to_stdout else sys.stdout
     if as_json:
         typer.echo(conversion_json(result, target.path if writing else None, written), file=report_to)
-    elif not quiet:
-        for line in conversion_lines(result, request, writing, target.path, written, dry_run=target.dry_run):
-            typer.echo(line, file=report_to)
-    if not as_json:
-        print_problems(result.problems, errors_only=quiet)
+        return _status(result)
+    if not quiet:
+        _print(read_lines(result, request), report_to)
+    print_problems(result.problems, errors_only=quiet)
+    if writing and not quiet:
+        _print(written_lines(result, request, target.path, written, dry_run=target.dry_run), report_to)
+    elif not writing:
+        typer.echo(nothing_line(result), err=True)
+    return _status(result)
+
+
+def _status(result: Conversion) -> int:
     return 1 if result.failed or not result.calendar.uids else 0
+
+
+def _print(lines: Iterable[str], stream: TextIO) -> None:
+    for line in lines:
+        typer.echo(wrapped(line, stream, " " * 9), file=stream)
+    stream.flush()
 
 
 def _write(result: Conversion, request: Request, target: Target, *, quiet: bool) -> list[Path]:

@@ -5,9 +5,8 @@ from __future__ import annotations
 from datetime import date, datetime
 from typing import NamedTuple
 
-from nomarium.core.problems import Place, Problem, Severity, error, note, warning
-from nomarium.core.tables import Column, Table, column_letters
-from nomarium.core.values import ClockTime, day_words, long_day
+from nomarium.core.problems import Place, Problem, Severity, error, warning
+from nomarium.core.values import ClockTime, day_words
 
 _CORRECT = "Correct the row, or leave it out with --keep-going."
 
@@ -184,17 +183,4 @@ def identical_events(place: Place, summary: str, first: Place) -> Problem:
         f"The row says the same as row {first.row}: both events are kept.",
         found=summary,
         advice="Delete one of the rows if it is one event.",
-    )
-
-
-def unused_columns(table: Table, columns: list[Column]) -> Problem:
-    """Columns that no field takes."""
-    listed = ", ".join(f"{column_letters(column.index)} “{column.heading}”" for column in columns)
-    return note("unused-columns", table.place, f"Not used: {listed}.", advice='--column "Heading=field" uses one.')
-
-
-def outside_within(place: Place, day: date, found: str) -> Problem:
-    """A date that the sheet is not about."""
-    return warning(
-        "outside-within", place, f"{long_day(day)} is outside --within.", found=found, advice="Check the year."
     )

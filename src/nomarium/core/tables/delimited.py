@@ -86,8 +86,9 @@ class _Lines:
         self.last = ""
 
     def __iter__(self) -> Iterator[str]:
-        for self.last in self._stream:
-            yield self.last
+        for line in self._stream:
+            self.last = line
+            yield line
         self.ended = True
 
 

@@ -19,10 +19,10 @@ if TYPE_CHECKING:
     from python_calamine import CalamineWorkbook
 
 _FORMS = {
-    Kind.XLSX: "Excel workbook (xlsx)",
-    Kind.XLSB: "binary Excel workbook (xlsb)",
-    Kind.XLS: "old Excel workbook (xls)",
-    Kind.ODS: "OpenDocument spreadsheet (ods)",
+    Kind.XLSX: "xlsx workbook",
+    Kind.XLSB: "xlsb workbook",
+    Kind.XLS: "xls workbook",
+    Kind.ODS: "ods workbook",
 }
 
 

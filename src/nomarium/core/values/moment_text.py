@@ -57,8 +57,8 @@ class MomentScanner:
         text = normalised(text)
         if text in ALL_DAY_WORDS:
             return MomentShape(all_day=True)
-        if times_first and (span := self._span(text)):
-            return MomentShape(start=span.start, end=span.end)
+        if times_first:
+            return self._only_times(text) or _dated(self._simple(text) or self._compound(text))
         return self._simple(text) or self._only_times(text) or self._compound(text)
 
     def _simple(self, text: str) -> MomentShape | None:
@@ -148,6 +148,12 @@ class MomentScanner:
             time = scan_time(text)
             self._spans[text] = Span(time) if time else scan_span(text)
         return self._spans[text]
+
+
+def _dated(shape: MomentShape | None) -> MomentShape | None:
+    """Let a date stand in a column of times only with its year: "9.75" there is a slip, no date."""
+    has_year = shape and all(reading.year is not None for date in shape.dates for reading in date.readings.values())
+    return shape if has_year else None
 
 
 def _with_day(shape: DateShape, alone: tuple[int, int | None, int | None] | None) -> DateShape | None:

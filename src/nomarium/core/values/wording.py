@@ -45,7 +45,7 @@ def impossible_date(text: str, reading: YearMonthDay, order: Order | None) -> Fa
         days = days_in_month(reading.year, reading.month)
         year = f" {reading.year}" if reading.month == 2 and reading.year else ""
         reason = f"{MONTH_NAMES[reading.month - 1]}{year} has {days} days."
-    return Fault("impossible-date", f"There is no such date: {reason}{as_read}", text, "A date that exists.", _CORRECT)
+    return Fault("impossible-date", f"There is no such date: {reason}{as_read}", text, "", _CORRECT)
 
 
 def impossible_year(text: str, year: int) -> Fault:

@@ -1,0 +1,76 @@
+"""The docs say what is true: commands, outputs, fields and problem codes are held against the program."""
+
+import ast
+import importlib.util
+import re
+import shlex
+from pathlib import Path
+
+import nomarium
+from nomarium.core.columns import FIELD_NAMES
+
+ROOT = Path(__file__).parent.parent
+SOURCE = Path(nomarium.__file__).parent
+
+
+def code_blocks(page, language):
+    return re.findall(rf"```{language}\n(.*?)```", page, re.DOTALL)
+
+
+def test_the_reference_follows_from_the_program():
+    spec = importlib.util.spec_from_file_location("make_reference", ROOT / "docs" / "make_reference.py")
+    reference = importlib.util.module_from_spec(spec)
+    spec.loader.exec_module(reference)
+    assert (ROOT / "docs" / "commands.md").read_text("utf-8") == reference.commands_page()
+    assert (ROOT / "docs" / "fields.md").read_text("utf-8") == reference.fields_page()
+
+
+def test_the_sessions_of_the_readme_print_what_it_shows(desk):
+    page = (ROOT / "README.md").read_text("utf-8")
+    assert desk.run("demo", ".").status == 0
+    calls = [line for block in code_blocks(page, "sh") for line in block.splitlines() if line.startswith("nomarium ")]
+    shown = code_blocks(page, "text")
+    assert len(calls) == len(shown) > 0
+    for call, output in zip(calls, shown, strict=True):
+        assert desk.run(*shlex.split(call)[1:], zone=None).out == output
+
+
+def problem_codes():
+    """The codes that the program's message builders name, found in its source."""
+    codes = set()
+    for module in SOURCE.rglob("*.py"):
+        for call in ast.walk(ast.parse(module.read_text("utf-8"))):
+            if isinstance(call, ast.Call) and isinstance(call.func, ast.Name):
+                if call.func.id in {"error", "warning", "note", "Fault"}:
+                    codes.add(call.args[0])
+                elif call.func.id == "Finding":
+                    codes.add(call.args[1])
+    return {code.value for code in codes if isinstance(code, ast.Constant)}
+
+
+def test_every_problem_is_explained():
+    page = (ROOT / "docs" / "problems.md").read_text("utf-8")
+    explained = set(re.findall(r"^\| `([a-z-]+)` \|", page, re.MULTILINE))
+    codes = problem_codes()
+    assert len(codes) > 40
+    assert codes <= explained
+    assert {code for code in explained - codes if not code.startswith("unknown-")} == set()
+
+
+def test_every_field_and_link_is_in_the_docs():
+    fields = (ROOT / "docs" / "fields.md").read_text("utf-8")
+    assert all(f"`{name}`" in fields for name in FIELD_NAMES)
+    pages = [ROOT / "README.md", *sorted((ROOT / "docs").glob("*.md"))]
+    links = [(page, link) for page in pages for link in re.findall(r"\]\(([^)#:]+)\)", page.read_text("utf-8"))]
+    assert len(links) > 5
+    assert not [link for page, link in links if not (page.parent / link).exists()]
+    pictures = sorted((ROOT / "docs" / "screenshots").glob("*.png"))
+    assert 0 < len(pictures) < 20
+    assert all(f"docs/screenshots/{picture.name}" in (ROOT / "README.md").read_text("utf-8") for picture in pictures)
+
+
+def test_dependencies_are_explained():
+    names = re.findall(r'^    "([A-Za-z-]+)[>\[]', (ROOT / "pyproject.toml").read_text("utf-8"), re.MULTILINE)
+    page = (ROOT / "docs" / "dependencies.md").read_text("utf-8").lower()
+    assert len(names) > 8
+    assert [name for name in names if name != "nomarium" and name.lower() not in page] == []
