@@ -9,13 +9,16 @@ import typer
 from nomarium import __version__
 from nomarium.cli.convert import CONVERT_EXAMPLES, convert
 from nomarium.cli.demo import DEMO_EXAMPLES, demo
+from nomarium.cli.inspect import INSPECT_EXAMPLES, inspect
+from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
 
 app = typer.Typer(
     name="nomarium",
     help="Turn the spreadsheets of a school or an office into calendar files.",
     epilog=(
         "Examples: “nomarium demo” shows the whole way on a sample school. "
-        "“nomarium convert events.xlsx -o events.ics” makes a calendar of a sheet. "
+        "“nomarium inspect events.xlsx” shows how a sheet is read, "
+        "“nomarium convert events.xlsx -o events.ics” makes a calendar of it. "
         "“nomarium convert --help” tells what can be said about a sheet."
     ),
     rich_markup_mode=None,
@@ -23,7 +26,9 @@ app = typer.Typer(
     no_args_is_help=True,
     context_settings={"help_option_names": ["-h", "--help"]},
 )
+app.command(epilog=INSPECT_EXAMPLES)(inspect)
 app.command(epilog=CONVERT_EXAMPLES)(convert)
+app.command(epilog=SHEET_EXAMPLES)(sheet)
 app.command(epilog=DEMO_EXAMPLES)(demo)
 
 

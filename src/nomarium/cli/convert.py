@@ -1,4 +1,4 @@
-"""``nomarium convert``: sheets → a calendar."""
+"""``nomarium convert``: sheets → a calendar, or several."""
 
 from __future__ import annotations
 
@@ -8,6 +8,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import progress, wrong_calls
+from nomarium.cli.reading import DateOptions, event_choices
 
 CONVERT_EXAMPLES = """\b
 Examples:
@@ -15,15 +16,55 @@ Examples:
   nomarium convert bookings.xlsx -o bookings.ics --sheet "Term 1" --zone America/Halifax
   nomarium convert list.csv -o list.ics --column "Occasion=summary" --column "Booked by="
   nomarium convert list.csv --dates dmy --dry-run
+  nomarium convert duties.csv -o duties --split Person --remind 1d --prefix "{group}: "
+  nomarium convert last-year.csv -o this-year.ics --shift 364d --without status=cancelled
 """
 
 Output = Annotated[
     str | None,
-    typer.Option("-o", "--output", metavar="OUT.ics", help="The calendar file to write; “-” is standard output."),
+    typer.Option(
+        "-o", "--output", metavar="OUT", help="The file to write: .ics, .csv, .xlsx or .json; “-” is standard output."
+    ),
+]
+Format = Annotated[
+    str | None, typer.Option("--format", metavar="ics|csv|xlsx|json", help="The form, where the ending does not say.")
 ]
 CalendarName = Annotated[
     str | None, typer.Option("--calendar", metavar="NAME", help="The calendar’s name; else that of the output file.")
 ]
+Set = Annotated[
+    list[str] | None, typer.Option("--set", metavar="FIELD=VALUE", help="A value for every event. Repeatable.")
+]
+Remind = Annotated[
+    list[str] | None, typer.Option("--remind", metavar="1d", help="Remind so long before each event. Repeatable.")
+]
+Prefix = Annotated[
+    str | None,
+    typer.Option("--prefix", metavar="TEXT", help="Text in front of each title; {heading} is filled in from the row."),
+]
+Only = Annotated[
+    list[str] | None,
+    typer.Option("--only", metavar="FIELD=VALUE", help="Only rows that say so; several values by comma. Repeatable."),
+]
+Without = Annotated[
+    list[str] | None, typer.Option("--without", metavar="FIELD=VALUE", help="Not the rows that say so. Repeatable.")
+]
+From = Annotated[
+    str | None, typer.Option("--from", metavar="DATE", help="Only events with a part on or after this day.")
+]
+To = Annotated[str | None, typer.Option("--to", metavar="DATE", help="Only events with a part on or before this day.")]
+Shift = Annotated[
+    str | None, typer.Option("--shift", metavar="14d", help="Move every date by so many days; -14d goes back.")
+]
+Start = Annotated[
+    str | None,
+    typer.Option("--start", metavar="DATE", help="Move the whole list so that its first event falls on this day."),
+]
+Split = Annotated[
+    str | None, typer.Option("--split", metavar="FIELD", help="One file for each value, into the folder OUT.")
+]
+Once = Annotated[bool, typer.Option("--once", help="Keep one of identical events.")]
+Expect = Annotated[int | None, typer.Option("--expect", metavar="NUMBER", help="How many events there must be.")]
 KeepGoing = Annotated[
     bool, typer.Option("--keep-going", help="Write what can be read, and the refused rows beside it with the reasons.")
 ]
@@ -33,7 +74,9 @@ DryRun = Annotated[bool, typer.Option("--dry-run", help="Report only; write noth
 def convert(
     files: options.Files,
     output: Output = None,
+    output_format: Format = None,
     sheet: options.Sheet = None,
+    area: options.Range = None,
     column: options.Columns = None,
     dates: options.Dates = None,
     typed_dates: options.TypedDates = None,
@@ -41,35 +84,67 @@ def convert(
     hours: options.Hours = None,
     zone: options.Zone = None,
     length: options.EventLength = "1h",
+    places: options.Places = None,
+    people: options.People = None,
     calendar: CalendarName = None,
+    stated: Set = None,
+    remind: Remind = None,
+    prefix: Prefix = None,
+    only: Only = None,
+    without: Without = None,
+    first: From = None,
+    last: To = None,
+    shift: Shift = None,
+    start: Start = None,
+    split: Split = None,
+    once: Once = False,
+    expect: Expect = None,
     keep_going: KeepGoing = False,
     dry_run: DryRun = False,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
-    """Make a calendar file of one or more sheets of dated events.
+    """Make a calendar of one or more sheets of dated events.
 
     Only a title and a date are required. How each column was read, and what proves it, stands in the report;
     where a sheet can be read in two ways, nothing is written and the option that settles it is named.
+    “nomarium inspect” shows the reading beforehand.
     """
-    from nomarium.cli.writing import Target, write_conversion
+    from nomarium.cli.target import Target
+    from nomarium.cli.writing import write_conversion
     from nomarium.core import conversion
-    from nomarium.core.sources import EventChoices
-    from nomarium.core.values import DateChoices
+    from nomarium.core.sources import Adjustments
+    from nomarium.core.tables import TableChoices
 
-    target = Target.of(output, dry_run=dry_run, keep_going=keep_going)
+    target = Target.of(output, output_format, split, dry_run=dry_run, keep_going=keep_going)
     paths = options.existing(files)
-    choices = DateChoices(
-        options.date_order(dates),
-        options.date_span(within),
-        options.earliest_hour(hours),
-        options.typed_dates(typed_dates),
-    )
-    events = EventChoices(options.zone_name(zone), options.event_length(length), choices)
-    request = conversion.Request(
-        paths, calendar or target.stem, events, zone is not None, sheet, options.column_fields(column)
+    days, back = options.shift_days(shift)
+    adjustments = Adjustments(
+        dict(options.pairs(stated, "--set")),
+        options.reminders(remind),
+        prefix or "",
+        options.conditions(only, "--only"),
+        options.conditions(without, "--without"),
+        days,
+        back,
+        options.iso_date(start, "--start") if start else None,
+        options.iso_date(first, "--from") if first else None,
+        options.iso_date(last, "--to") if last else None,
     )
     with wrong_calls():
+        date_options = DateOptions(dates, typed_dates, within, hours)
+        events, problems = event_choices(date_options, zone, length, places, people)
+        request = conversion.Request(
+            paths,
+            calendar or target.stem,
+            events,
+            zone is not None,
+            TableChoices(sheet, area),
+            options.column_fields(column),
+            adjustments,
+            once,
+            expect,
+        )
         with progress("Reading", wanted=not quiet) as bar:
-            result = conversion.convert(request, lambda done: bar(done, len(paths)))
+            result = conversion.convert(request, lambda done: bar(done, len(paths)), problems)
         raise typer.Exit(write_conversion(result, request, target, as_json=as_json, quiet=quiet))

@@ -11,14 +11,20 @@ import typer
 if TYPE_CHECKING:
     from datetime import date, timedelta
 
-    from nomarium.core.values import Order
+    from nomarium.core.values import Length, Order
 
 Files = Annotated[
     list[Path],
-    typer.Argument(metavar="FILE", show_default=False, help="The sheets: CSV or other delimited text, xlsx, ods."),
+    typer.Argument(
+        metavar="FILE", show_default=False, help="The sheets: CSV or other delimited text, xlsx, xlsb, xls, ods."
+    ),
 ]
 Sheet = Annotated[
-    str | None, typer.Option("--sheet", metavar="NAME", help="The sheet of a workbook; else the first one.")
+    str | None, typer.Option("--sheet", metavar="NAME", help="The sheet of a workbook; else the one that holds events.")
+]
+Range = Annotated[
+    str | None,
+    typer.Option("--range", metavar="B4:H90", help="The part of the sheet that is meant, or a name given to it."),
 ]
 Columns = Annotated[
     list[str] | None,
@@ -54,6 +60,13 @@ Zone = Annotated[
 EventLength = Annotated[
     str,
     typer.Option("--length", metavar="LENGTH", help="How long an event without an end takes, such as 45m or 1h30m."),
+]
+Places = Annotated[
+    Path | None,
+    typer.Option("--places", metavar="FILE", help="A sheet from codes to names, addresses and links of places."),
+]
+People = Annotated[
+    Path | None, typer.Option("--people", metavar="FILE", help="A sheet from names or initials to mail addresses.")
 ]
 Json = Annotated[bool, typer.Option("--json", help="Print the report as JSON, for programs.")]
 Quiet = Annotated[bool, typer.Option("-q", "--quiet", help="Print errors only.")]
@@ -155,21 +168,16 @@ def event_length(text: str) -> timedelta:
 
 def zone_name(text: str | None) -> str:
     """Return the time zone stated, or the machine's own."""
-    from zoneinfo import ZoneInfo, ZoneInfoNotFoundError, available_timezones
+    from nomarium.core.values import near_zones, read_zone
 
     if text is None:
         return machine_zone()
-    try:
-        ZoneInfo(text)
-    except (ZoneInfoNotFoundError, ValueError, OSError):
-        from difflib import get_close_matches
-
-        names = sorted(available_timezones())
-        by_city = [name for name in names if name.rpartition("/")[2].lower() == text.strip().lower().replace(" ", "_")]
-        near = by_city[:3] or get_close_matches(text, names, 3, 0.5)
-        hint = f" Did you mean {' or '.join(near)}?" if near else " It has the form Area/City, such as America/Halifax."
-        raise typer.BadParameter(f"“{text}” is no time zone.{hint}", param_hint="--zone") from None
-    return "UTC" if text in ("UTC", "Etc/UTC", "Z", "GMT", "Zulu") else text
+    name = read_zone(text)
+    if name is None:
+        near = near_zones(text)
+        hint = f"Did you mean {' or '.join(near)}?" if near else "It has the form Area/City, such as America/Halifax."
+        raise typer.BadParameter(f"“{text}” is no time zone. {hint}", param_hint="--zone")
+    return name
 
 
 def machine_zone() -> str:
@@ -178,8 +186,52 @@ def machine_zone() -> str:
 
     from tzlocal import get_localzone_name
 
+    from nomarium.core.values import read_zone
+
     try:
         name = get_localzone_name()
     except (ZoneInfoNotFoundError, OSError, ValueError, LookupError):
         return "UTC"
-    return "UTC" if name is None or name in ("Etc/UTC", "GMT", "Zulu", "local") else name
+    return read_zone(name or "") or "UTC"
+
+
+def pairs(stated: Iterable[str] | None, option: str) -> list[tuple[str, str]]:
+    """Return the halves of options of the form ``name=value``."""
+    found = []
+    for item in stated or ():
+        name, equals, value = item.partition("=")
+        if not equals or not name.strip() or not value.strip():
+            raise typer.BadParameter(f"“{item}” is not of the form “field=value”.", param_hint=option)
+        found.append((name.strip(), value.strip()))
+    return found
+
+
+def conditions(stated: Iterable[str] | None, option: str) -> list[tuple[str, tuple[str, ...]]]:
+    """Return what ``--only`` or ``--without`` asks: names, each with the values separated by commas."""
+    return [(name, tuple(part.strip() for part in value.split(","))) for name, value in pairs(stated, option)]
+
+
+def shift_days(text: str | None) -> tuple[Length | None, bool]:
+    """Return the days of ``--shift`` ("14d", "-2 weeks"), and whether they go back."""
+    from nomarium.core.values import read_length
+
+    if text is None:
+        return None, False
+    back = text.strip().startswith(("-", "−"))
+    length = read_length(text.strip().lstrip("+-−"))
+    if length is None or length.elapsed or not length.days:
+        raise typer.BadParameter(f"“{text}” is no number of days such as 14d, -7d or 2 weeks.", param_hint="--shift")
+    return length, back
+
+
+def reminders(stated: Iterable[str] | None) -> tuple[timedelta, ...]:
+    """Return how long before each event to remind."""
+    from nomarium.core.sources import read_reminders
+
+    found: list[timedelta] = []
+    for text in stated or ():
+        read = read_reminders(text)
+        if not read:
+            raise typer.BadParameter(f"“{text}” is no length such as 1d, 15min or 1h30m.", param_hint="--remind")
+        found += read
+    return tuple(found)

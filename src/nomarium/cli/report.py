@@ -8,14 +8,17 @@ from datetime import timedelta
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from nomarium.core.inspection import view_sheet
 from nomarium.core.tables import column_letters
 from nomarium.core.values import day_words, style_of
 
 if TYPE_CHECKING:
     from nomarium.core.calendars import Calendar
     from nomarium.core.conversion import Conversion, Request
+    from nomarium.core.inspection import SheetView
     from nomarium.core.problems import Problem
     from nomarium.core.sources import EventSheet
+    from nomarium.core.tables import Table
 
 _LABEL = 9
 
@@ -66,8 +69,7 @@ def calendar_words(calendar: Calendar) -> str:
 def _sheet_lines(sheet: EventSheet, request: Request) -> Iterator[str]:
     """Say what one sheet held and how it was read."""
     table = sheet.table
-    where = table.file if table.sheet is None else f"{table.file}, sheet “{table.sheet}”"
-    yield f"{'Read':<{_LABEL}}{where} ({table.form}): {_tally(sheet)}"
+    yield f"{'Read':<{_LABEL}}{sheet_name(table)} ({table.form}): {tally(sheet)}"
     for headings, style in _styles(sheet):
         yield f"{'':<{_LABEL}}{headings}: {style}"
     if sheet.lengths_assumed:
@@ -75,6 +77,11 @@ def _sheet_lines(sheet: EventSheet, request: Request) -> Iterator[str]:
         yield f"{'':<{_LABEL}}No end: {counted(sheet.lengths_assumed, 'event')}, taken as {length} each (--length)"
     if sheet.matches.unused:
         yield f"{'':<{_LABEL}}Not used: {', '.join(_column(c.index, c.heading) for c in sheet.matches.unused)}"
+
+
+def sheet_name(table: Table) -> str:
+    """Return the name of a file and its sheet."""
+    return str(table.place)
 
 
 def _styles(sheet: EventSheet) -> list[tuple[str, str]]:
@@ -91,7 +98,7 @@ def _column(index: int, heading: str) -> str:
     return f"{column_letters(index)} “{heading}”" if heading else f"{column_letters(index)} (no heading)"
 
 
-def _tally(sheet: EventSheet) -> str:
+def tally(sheet: EventSheet) -> str:
     """Say what became of all rows, so that the sum can be checked."""
     parts = [counted(len(sheet.series), "event")]
     reasons = [f"{count:,} {reason}" for reason, count in sheet.left_out.items() if count]
@@ -120,7 +127,7 @@ def conversion_json(result: Conversion, path: Path | None, written: Sequence[Pat
             "first": span[0].isoformat() if span else None,
             "last": span[1].isoformat() if span else None,
             "zones": result.calendar.zones(),
-            "sheets": [_sheet_json(sheet) for sheet in result.sheets],
+            "sheets": [sheet_json(view_sheet(sheet)) for sheet in result.sheets],
             "problems": [problem_json(problem) for problem in result.problems],
         },
         ensure_ascii=False,
@@ -128,12 +135,14 @@ def conversion_json(result: Conversion, path: Path | None, written: Sequence[Pat
     )
 
 
-def _sheet_json(sheet: EventSheet) -> dict[str, object]:
-    styles = {column.column.index: style_of(sheet.table, column) for column in sheet.moments}
+def sheet_json(view: SheetView) -> dict[str, object]:
+    """Return how a sheet was read, for programs."""
+    sheet = view.sheet
     return {
         "file": sheet.table.file,
         "sheet": sheet.table.sheet,
         "form": sheet.table.form,
+        "area": sheet.table.area,
         "rows": sheet.rows,
         "events": len(sheet.series),
         "left_out": {reason.value: count for reason, count in sheet.left_out.items() if count},
@@ -141,14 +150,16 @@ def _sheet_json(sheet: EventSheet) -> dict[str, object]:
         "lengths_assumed": sheet.lengths_assumed,
         "columns": [
             {
-                "column": column_letters(match.column.index),
-                "heading": match.column.heading,
-                "field": match.field or None,
-                "why": match.why or None,
-                "dates": styles[match.column.index].dates or None if match.column.index in styles else None,
-                "times": styles[match.column.index].times or None if match.column.index in styles else None,
+                "column": column.letters,
+                "heading": column.heading,
+                "field": column.field or None,
+                "certainty": column.certainty or None,
+                "why": column.why or None,
+                "dates": column.style.dates or None,
+                "times": column.style.times or None,
+                "samples": [{"cell": cell, "became": value or None} for cell, value in column.samples],
             }
-            for match in sheet.matches.all
+            for column in view.columns
         ],
     }
 

@@ -4,8 +4,7 @@ from __future__ import annotations
 
 import os
 import sys
-from collections.abc import Iterable, Iterator
-from dataclasses import dataclass
+from collections.abc import Callable, Iterable, Iterator
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import TextIO
@@ -14,56 +13,22 @@ import typer
 
 from nomarium.cli.console import print_problems, progress, wrapped
 from nomarium.cli.report import conversion_json, nothing_line, read_lines, written_lines
+from nomarium.cli.target import Target
+from nomarium.core.calendars import Calendar, file_names, split_calendar
 from nomarium.core.conversion import Conversion, Request
 from nomarium.core.ics import render_calendar
-from nomarium.core.output import write_whole
+from nomarium.core.output import write_all
 from nomarium.core.refused import refused_rows
-
-
-@dataclass(frozen=True, slots=True)
-class Target:
-    """Where the result goes: a file, standard output (no path), or nowhere (a dry run)."""
-
-    path: Path | None
-    dry_run: bool
-    keep_going: bool
-
-    @classmethod
-    def of(cls, output: str | None, *, dry_run: bool, keep_going: bool) -> Target:
-        """Read the option ``-o``, refusing a call that names no output or one of an unknown ending."""
-        if output is None and not dry_run:
-            raise typer.BadParameter(
-                "Name the calendar to write, such as -o events.ics, or use --dry-run.", param_hint="-o"
-            )
-        if output is None or output == "-":
-            return cls(None, dry_run, keep_going)
-        path = Path(output)
-        if path.suffix.lower() != ".ics":
-            raise typer.BadParameter(f"“{output}” does not end in .ics.", param_hint="-o")
-        return cls(path, dry_run, keep_going)
-
-    @property
-    def stem(self) -> str:
-        """The name that a calendar gets where none is stated."""
-        return self.path.stem if self.path else "Events"
-
-    @property
-    def to_stdout(self) -> bool:
-        """Whether the result, not the report, goes to standard output."""
-        return self.path is None and not self.dry_run
-
-    @property
-    def refused_path(self) -> Path | None:
-        """The file beside the output that takes refused rows."""
-        return self.path.with_suffix(".refused.csv") if self.path else None
+from nomarium.core.rows import ROW_FIELDS, event_rows, render_csv, render_json, render_xlsx
+from nomarium.core.sources import check_name
 
 
 def write_conversion(result: Conversion, request: Request, target: Target, *, as_json: bool, quiet: bool) -> int:
     """Write the calendar unless errors forbid it, print report and problems, and return the exit status."""
+    if target.split:
+        check_name(result.sheets, target.split, "--split")
     writing = bool(result.calendar.uids) and (target.keep_going or not result.failed)
-    written: list[Path] = []
-    if writing and not target.dry_run:
-        written = _write(result, request, target, quiet=quiet)
+    written = _write(result, request, target, quiet=quiet) if writing and not target.dry_run else []
     report_to = sys.stderr if target.to_stdout else sys.stdout
     if as_json:
         typer.echo(conversion_json(result, target.path if writing else None, written), file=report_to)
@@ -89,28 +54,51 @@ def _print(lines: Iterable[str], stream: TextIO) -> None:
 
 
 def _write(result: Conversion, request: Request, target: Target, *, quiet: bool) -> list[Path]:
+    stamp = stamp_of(request)
     total = len(result.calendar.uids)
     with progress("Writing", wanted=not quiet) as bar:
-        parts = render_calendar(result.calendar, _stamp(request), lambda done: bar(done, total))
+        files = list(_files(result.calendar, target, stamp, lambda done: bar(done, total)))
+        rows = refused_rows(result.sheets)
+        refused_path = target.refused_path()
+        if rows is not None and refused_path:
+            files.append((refused_path, iter([rows])))
         if target.path is None:
-            _to_stdout(parts)
+            _to_stdout(parts for _, file in files for parts in file)
             return []
-        write_whole(target.path, parts)
-    written = [target.path]
-    rows = refused_rows(result.sheets)
-    if rows is not None and target.refused_path:
-        write_whole(target.refused_path, [rows])
-        written.append(target.refused_path)
-    return written
+        if target.split:
+            target.folder.mkdir(parents=True, exist_ok=True)
+        return write_all(files)
 
 
-def _to_stdout(parts: Iterator[bytes]) -> None:
+def _files(
+    calendar: Calendar, target: Target, stamp: datetime, done: Callable[[int], None]
+) -> Iterator[tuple[Path, Iterator[bytes]]]:
+    """Yield each file to write, rendered when its turn comes."""
+    if not target.split:
+        yield target.path or Path(), _rendered(calendar, target.form, stamp, done)
+        return
+    parts = split_calendar(calendar, target.split)
+    names = file_names(parts, empty=f"without {target.split}")
+    for value, part in parts.items():
+        yield target.part_path(names[value]), _rendered(part, target.form, stamp, done)
+
+
+def _rendered(calendar: Calendar, form: str, stamp: datetime, done: Callable[[int], None]) -> Iterator[bytes]:
+    if form == "ics":
+        return render_calendar(calendar, stamp, done)
+    rows = event_rows(calendar)
+    if form == "csv":
+        return render_csv(ROW_FIELDS, rows)
+    return render_json(ROW_FIELDS, rows) if form == "json" else render_xlsx(ROW_FIELDS, rows, stamp)
+
+
+def _to_stdout(parts: Iterable[bytes]) -> None:
     for part in parts:
         sys.stdout.buffer.write(part)
     sys.stdout.buffer.flush()
 
 
-def _stamp(request: Request) -> datetime:
+def stamp_of(request: Request) -> datetime:
     """Return the DTSTAMP: SOURCE_DATE_EPOCH, else when the newest input was changed; never the clock."""
     epoch = os.environ.get("SOURCE_DATE_EPOCH", "")
     if epoch.isdecimal() and int(epoch) < 250_000_000_000:

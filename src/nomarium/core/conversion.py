@@ -1,4 +1,4 @@
-"""From sheets to one calendar: what the command ``convert`` does, without a word to any screen."""
+"""From sheets to one calendar: what the commands ``convert`` and ``inspect`` do, without a word to any screen."""
 
 from __future__ import annotations
 
@@ -7,11 +7,11 @@ from dataclasses import dataclass, field
 from pathlib import Path
 
 from nomarium.core.calendars import Calendar
-from nomarium.core.columns import check_stated, match_columns
-from nomarium.core.problems import DataRefused, Place, Problem, by_place, has_errors, warning
-from nomarium.core.sources import EventChoices, EventSheet, Series, read_events
+from nomarium.core.columns import EventHeadings, check_stated, match_columns
+from nomarium.core.problems import DataRefused, Place, Problem, by_place, error, has_errors, warning
+from nomarium.core.sources import Adjustments, EventChoices, EventSheet, Series, adjust, read_events
 from nomarium.core.sources.wording import identical_events
-from nomarium.core.tables import Table, read_table
+from nomarium.core.tables import LeftOut, Table, TableChoices, read_table
 
 
 @dataclass(frozen=True, slots=True)
@@ -23,9 +23,14 @@ class Request:
     """The calendar's name."""
     events: EventChoices
     zone_stated: bool = True
-    sheet: str | None = None
+    tables: TableChoices = field(default_factory=TableChoices)
     columns: Mapping[str, str] = field(default_factory=dict)
     """Fields by the headings that the user gave them to; "" leaves a column alone."""
+    adjustments: Adjustments = field(default_factory=Adjustments)
+    once: bool = False
+    """Whether one of identical events is enough."""
+    expected: int | None = None
+    """How many events there must be."""
 
 
 @dataclass(slots=True)
@@ -42,34 +47,41 @@ class Conversion:
         return has_errors(self.problems)
 
 
-def convert(request: Request, progress: Callable[[int], None] = lambda done: None) -> Conversion:
+def convert(
+    request: Request, progress: Callable[[int], None] = lambda done: None, problems: Sequence[Problem] = ()
+) -> Conversion:
     """Read all files and put their events into one calendar; ``progress`` is told how many files are read.
 
-    Raises WrongCall where a stated heading or field does not exist.
+    ``problems`` are those found before, in look-up sheets. Raises WrongCall where a stated heading, field or value
+    does not exist.
     """
-    tables, problems = _read_tables(request)
+    headings = EventHeadings()
+    tables, found = _read_tables(request, headings)
+    found = [*problems, *found]
     check_stated(tables, request.columns)
     sheets = []
     for done, table in enumerate(tables, 1):
-        matches, found = match_columns(table, request.columns)
-        problems += found
-        if not has_errors(found):
+        matches, unsure = match_columns(table, request.columns, headings)
+        found += unsure
+        if has_errors(unsure):
+            sheets.append(EventSheet(table, matches))
+        else:
             sheets.append(read_events(table, matches, request.events))
         progress(done)
-    problems += [problem for sheet in sheets for problem in sheet.problems]
+    found += [problem for sheet in sheets for problem in sheet.problems]
+    found += adjust(sheets, request.adjustments)
+    found += _identical(sheets, once=request.once)
     series = [one for sheet in sheets for one in sheet.series]
-    problems += _identical(series)
-    if not request.zone_stated and request.events.zone == "UTC" and any(not s.occurrences[0].all_day for s in series):
-        problems.append(_utc_by_chance(request))
-    return Conversion(sheets, by_place(problems), Calendar.of(request.name, series))
+    found += _expectations(request, series)
+    return Conversion(sheets, by_place(found), Calendar.of(request.name, series))
 
 
-def _read_tables(request: Request) -> tuple[list[Table], list[Problem]]:
+def _read_tables(request: Request, headings: EventHeadings) -> tuple[list[Table], list[Problem]]:
     tables: list[Table] = []
     problems: list[Problem] = []
     for path in request.files:
         try:
-            table, found = read_table(path, request.sheet)
+            table, found = read_table(path, headings, request.tables)
         except DataRefused as refused:
             problems.append(refused.problem)
         else:
@@ -78,24 +90,55 @@ def _read_tables(request: Request) -> tuple[list[Table], list[Problem]]:
     return tables, problems
 
 
-def _identical(series: Sequence[Series]) -> list[Problem]:
-    """Report rows that make just the same event as an earlier one."""
+def _identical(sheets: Sequence[EventSheet], *, once: bool) -> list[Problem]:
+    """Report rows that make just the same event as an earlier one; with ``once`` take them out and count them."""
+    series = [one for sheet in sheets for one in sheet.series]
     titled = {(one.summary, one.occurrences[0].start) for one in series}
     if len(titled) == len(series):
         return []
-    first: dict[object, Series] = {}
+    first: dict[object, list[Series]] = {}
     problems = []
-    for one in series:
-        earlier = first.setdefault((one.summary, one.occurrences, one.location), one)
-        if earlier is not one and earlier == one:
-            problems.append(identical_events(one.place, one.summary, earlier.place))
+    for sheet in sheets:
+        kept = []
+        for one in sheet.series:
+            alike = first.setdefault((one.summary, one.occurrences, one.location), [])
+            earlier = next((other for other in alike if other == one), None)
+            if earlier is None:
+                alike.append(one)
+            elif once:
+                sheet.left_out[LeftOut.IDENTICAL] += 1
+                continue
+            else:
+                problems.append(identical_events(one.place, one.summary, earlier.place))
+            kept.append(one)
+        sheet.series = kept
     return problems
 
 
-def _utc_by_chance(request: Request) -> Problem:
+def _expectations(request: Request, series: Sequence[Series]) -> list[Problem]:
+    """Hold the whole against what was expected of it."""
+    place = Place(request.files[0].name)
+    problems = []
+    if request.expected is not None and request.expected != len(series):
+        problems.append(_unexpected_count(place, request.expected, len(series)))
+    if not request.zone_stated and request.events.zone == "UTC" and any(not s.occurrences[0].all_day for s in series):
+        problems.append(_utc_by_chance(place))
+    return problems
+
+
+def _unexpected_count(place: Place, expected: int, found: int) -> Problem:
+    return error(
+        "unexpected-count",
+        place,
+        f"There are {found:,} events, but {expected:,} were expected (--expect).",
+        advice="Look for rows left out or refused, or correct the number.",
+    )
+
+
+def _utc_by_chance(place: Place) -> Problem:
     return warning(
         "zone-unknown",
-        Place(request.files[0].name),
+        place,
         "No time zone was stated, and this machine runs on UTC: the times are taken as UTC.",
         advice="State the zone that the sheet means, such as --zone America/Halifax.",
     )

@@ -16,6 +16,32 @@ def write_whole(path: Path, parts: Iterable[bytes]) -> None:
 
     Raises DataRefused where the folder or the file cannot be written; then what was there before is as it was.
     """
+    write_all([(path, parts)])
+
+
+def write_all(files: Iterable[tuple[Path, Iterable[bytes]]]) -> list[Path]:
+    """Write files so that all of them are ready before the first takes its place; folders are made.
+
+    Returns their paths. Raises DataRefused as write_whole does.
+    """
+    ready: list[tuple[Path, Path]] = []
+    try:
+        for path, parts in files:
+            ready.append((_written_beside(path, parts), path))
+        for temporary, path in ready:
+            try:
+                temporary.replace(path)
+            except OSError as fault:
+                raise DataRefused(_unwritable(path, fault)) from None
+    finally:
+        for temporary, _ in ready:
+            with suppress(OSError):
+                temporary.unlink(missing_ok=True)
+    return [path for _, path in ready]
+
+
+def _written_beside(path: Path, parts: Iterable[bytes]) -> Path:
+    """Write a temporary file next to its target, with the rights that the target has or will have."""
     temporary: Path | None = None
     try:
         if path.is_dir():
@@ -28,14 +54,14 @@ def write_whole(path: Path, parts: Iterable[bytes]) -> None:
             stream.flush()
             os.fsync(stream.fileno())
         temporary.chmod(_mode_of(path))
-        temporary.replace(path)
-    except OSError as fault:
-        reason = (fault.strerror or str(fault)).lower()
-        raise DataRefused(_unwritable(path, reason)) from None
-    finally:
+    except BaseException as fault:
         if temporary is not None:
-            with suppress(FileNotFoundError):
-                temporary.unlink()
+            with suppress(OSError):
+                temporary.unlink(missing_ok=True)
+        if isinstance(fault, OSError):
+            raise DataRefused(_unwritable(path, fault)) from None
+        raise
+    return temporary
 
 
 def _mode_of(path: Path) -> int:
@@ -47,7 +73,8 @@ def _mode_of(path: Path) -> int:
     return 0o666 & ~mask
 
 
-def _unwritable(path: Path, reason: str) -> Problem:
+def _unwritable(path: Path, fault: OSError) -> Problem:
+    reason = (fault.strerror or str(fault)).lower()
     return error(
         "unwritable-output",
         Place(str(path)),

@@ -2,5 +2,6 @@
 
 from nomarium.core.calendars.calendar import Calendar
 from nomarium.core.calendars.identity import assign_uids
+from nomarium.core.calendars.split import file_names, split_calendar
 
-__all__ = ["Calendar", "assign_uids"]
+__all__ = ["Calendar", "assign_uids", "file_names", "split_calendar"]

@@ -1,17 +1,31 @@
 """Headings → fields: which column of a table holds what."""
 
-from nomarium.core.columns.fields import END_FIELDS, EVENT_FIELDS, FIELD_NAMES, MOMENT_FIELDS, START_FIELDS, TIME_FIELDS
-from nomarium.core.columns.match import Match, Matches, check_stated, match_columns
+from nomarium.core.columns.fields import (
+    END_FIELDS,
+    EVENT_FIELDS,
+    FIELD_NAMES,
+    FILE_WIDE_FIELDS,
+    MOMENT_FIELDS,
+    START_FIELDS,
+    TIME_FIELDS,
+    heading_key,
+)
+from nomarium.core.columns.headings import EventHeadings
+from nomarium.core.columns.match import Match, Matches, check_stated, columns_headed, match_columns
 
 __all__ = [
     "END_FIELDS",
     "EVENT_FIELDS",
     "FIELD_NAMES",
+    "FILE_WIDE_FIELDS",
     "MOMENT_FIELDS",
     "START_FIELDS",
     "TIME_FIELDS",
+    "EventHeadings",
     "Match",
     "Matches",
     "check_stated",
+    "columns_headed",
+    "heading_key",
     "match_columns",
 ]

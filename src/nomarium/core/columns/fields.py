@@ -169,6 +169,22 @@ TIME_FIELDS = ("start_time", "end_time", "hours")
 """Fields in which "9.30" is a time rather than a date."""
 
 
+DAY_HEADINGS = frozenset({"day", "days"})
+"""Headings that mean a weekday or a date: what stands below decides."""
+
+FILE_WIDE_FIELDS = (
+    "location",
+    "description",
+    "categories",
+    "url",
+    "status",
+    "visibility",
+    "busy",
+    "organizer",
+    "attendees",
+)
+"""Fields that can be stated for all events of a file at once."""
+
 _BRACKETS = re.compile(r"\([^()]*\)|\[[^\[\]]*\]")
 
 
@@ -180,12 +196,3 @@ def without_brackets(heading: str) -> str:
 def heading_key(heading: str) -> str:
     """Return a heading without all that does not matter: "Start-Date:" → "startdate", "#" stays "#"."""
     return "".join(letter for letter in heading.casefold() if letter.isalnum()) or heading.strip()
-
-
-def headings_by_key() -> dict[str, str]:
-    """Return the field that each known heading means, by the heading's key."""
-    known = {heading_key(field.name): field.name for field in EVENT_FIELDS}
-    for field in EVENT_FIELDS:
-        for heading in field.headings.split("|"):
-            known[heading_key(heading)] = field.name
-    return known

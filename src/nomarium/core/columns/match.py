@@ -1,24 +1,37 @@
-"""Headings → fields: what the user said, else what the table of headings knows."""
+"""Headings → fields: what the user said, else what is known, else what is like it, else what the cells hold."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 from difflib import get_close_matches
+from enum import StrEnum
 
 from nomarium.core.columns import wording
-from nomarium.core.columns.fields import FIELD_NAMES, MOMENT_FIELDS, heading_key, headings_by_key, without_brackets
+from nomarium.core.columns.contents import holds_titles, holds_weekdays, may_be_the_day
+from nomarium.core.columns.fields import DAY_HEADINGS, FIELD_NAMES, MOMENT_FIELDS, heading_key
+from nomarium.core.columns.headings import EventHeadings
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table
 
 
+class Certainty(StrEnum):
+    """How sure a match is."""
+
+    STATED = "stated"
+    SURE = "sure"
+    LIKELY = "likely"
+    DOUBTFUL = "doubtful"
+
+
 @dataclass(slots=True)
 class Match:
-    """One column, the field it was taken for ("" for none), and why."""
+    """One column, the field it was taken for ("" for none), how sure that is, and why."""
 
     column: Column
-    field: str
-    why: str
+    field: str = ""
+    certainty: Certainty = Certainty.SURE
+    why: str = ""
 
 
 @dataclass(slots=True)
@@ -31,7 +44,7 @@ class Matches:
         """Return the column of a field, or None."""
         return next((match.column for match in self.all if match.field == name), None)
 
-    def columns(self, names: tuple[str, ...]) -> list[tuple[str, Column]]:
+    def columns(self, names: Iterable[str]) -> list[tuple[str, Column]]:
         """Return the fields among those named that the table has, each with its column."""
         return [(match.field, match.column) for match in self.all if match.field in names]
 
@@ -40,21 +53,28 @@ class Matches:
         """The columns that no field takes."""
         return [match.column for match in self.all if not match.field]
 
+    def open(self, name: str) -> bool:
+        """Tell whether no column has a field yet."""
+        return self.column(name) is None
 
-def match_columns(table: Table, stated: Mapping[str, str]) -> tuple[Matches, list[Problem]]:
+
+def match_columns(table: Table, stated: Mapping[str, str], headings: EventHeadings) -> tuple[Matches, list[Problem]]:
     """Find the field of each column; ``stated`` maps headings to fields, or to "" for a column to leave alone."""
     by_user = _stated_columns(table, stated)
-    known = headings_by_key()
     matches = Matches()
     for column in table.columns:
-        name = known.get(heading_key(column.heading)) or known.get(heading_key(without_brackets(column.heading)))
         if column.index in by_user:
-            matches.all.append(Match(column, by_user[column.index], "--column"))
-        elif name and name not in by_user.values():
-            matches.all.append(Match(column, name, "its heading"))
+            matches.all.append(Match(column, by_user[column.index], Certainty.STATED, "--column"))
         else:
-            matches.all.append(Match(column, "", ""))
-    return matches, _doubled(table, matches) + _missing(table, matches)
+            matches.all.append(_by_heading(column, headings, set(by_user.values())))
+    doubled = _doubled(table, matches)
+    _by_likeness(matches, headings)
+    _by_contents(matches)
+    unsure = [
+        match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
+    ]
+    notes = [wording.unsure_match(table, match.column, match.field, match.why) for match in unsure]
+    return matches, doubled + _missing(table, matches) + notes
 
 
 def check_stated(tables: Sequence[Table], stated: Mapping[str, str]) -> None:
@@ -63,17 +83,59 @@ def check_stated(tables: Sequence[Table], stated: Mapping[str, str]) -> None:
         if name and name not in FIELD_NAMES:
             near = get_close_matches(name, FIELD_NAMES, 1)
             raise WrongCall(f"There is no field “{name}”.", wording.fields_hint(near))
-        if tables and not any(_columns_headed(table, heading) for table in tables):
+        if tables and not any(columns_headed(table, heading) for table in tables):
             raise WrongCall(f"No column has the heading “{heading}”.", wording.headings_hint(tables[0], heading))
 
 
-def _columns_headed(table: Table, heading: str) -> list[Column]:
+def columns_headed(table: Table, heading: str) -> list[Column]:
+    """Return the columns with a heading, case and punctuation apart."""
     return [column for column in table.columns if heading_key(column.heading) == heading_key(heading)]
 
 
 def _stated_columns(table: Table, stated: Mapping[str, str]) -> dict[int, str]:
     """Return the field stated for each column, by the column's place on the sheet."""
-    return {column.index: name for heading, name in stated.items() for column in _columns_headed(table, heading)}
+    return {column.index: name for heading, name in stated.items() for column in columns_headed(table, heading)}
+
+
+def _by_heading(column: Column, headings: EventHeadings, taken: set[str]) -> Match:
+    name = headings(column.heading) if column.heading else None
+    if heading_key(column.heading) in DAY_HEADINGS and holds_weekdays(column):
+        name = "weekday"
+    return Match(column, name, why="its heading") if name and name not in taken else Match(column)
+
+
+def _by_likeness(matches: Matches, headings: EventHeadings) -> None:
+    """Let an unknown heading stand for a field that it is like, where no other column does and no other is like it."""
+    claims: dict[str, list[tuple[Match, str]]] = {}
+    for match in matches.all:
+        if not match.field and match.certainty is not Certainty.STATED and match.column.heading:
+            likeness = headings.likeness(match.column.heading)
+            if likeness and matches.open(likeness.field):
+                claims.setdefault(likeness.field, []).append((match, likeness.heading))
+    for name, claimants in claims.items():
+        if len(claimants) == 1:
+            match, heading = claimants[0]
+            match.field, match.certainty, match.why = name, Certainty.LIKELY, f"like “{heading}”"
+
+
+def _by_contents(matches: Matches) -> None:
+    """Find the date, then the title, among columns that no heading explains; only where a single one can be it."""
+    if not matches.columns(MOMENT_FIELDS) or not matches.columns(("start", "start_date", "when")):
+        _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
+    if matches.open("summary"):
+        described = [match for match in matches.all if match.field == "description"]
+        if described and described[0].certainty is Certainty.SURE:
+            described[0].field, described[0].certainty = "summary", Certainty.DOUBTFUL
+            described[0].why = "no other column is the title"
+        else:
+            _take_only(matches, "summary", holds_titles, "the only column of words left")
+
+
+def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why: str) -> None:
+    free = [match for match in matches.all if not match.field and match.certainty is not Certainty.STATED]
+    fitting = [match for match in free if fits(match.column)]
+    if len(fitting) == 1:
+        fitting[0].field, fitting[0].certainty, fitting[0].why = name, Certainty.DOUBTFUL, why
 
 
 def _doubled(table: Table, matches: Matches) -> list[Problem]:
@@ -88,7 +150,7 @@ def _doubled(table: Table, matches: Matches) -> list[Problem]:
 def _missing(table: Table, matches: Matches) -> list[Problem]:
     """A title and a date are all that an event needs."""
     problems = []
-    if matches.column("summary") is None:
+    if matches.open("summary"):
         problems.append(wording.no_title_column(table))
     if not matches.columns(MOMENT_FIELDS):
         problems.append(wording.no_date_column(table))

@@ -5,7 +5,7 @@ from __future__ import annotations
 from difflib import get_close_matches
 
 from nomarium.core.columns.fields import FIELD_NAMES
-from nomarium.core.problems import Problem, error
+from nomarium.core.problems import Problem, error, note
 from nomarium.core.tables import Column, Table, column_letters
 
 
@@ -60,4 +60,14 @@ def doubled_field(table: Table, name: str, columns: list[Column]) -> Problem:
         table.heading_place(columns[1]),
         f"Columns {both} both seem to be {name}.",
         advice=f'Leave one alone, such as --column "{other}=", or give it another field.',
+    )
+
+
+def unsure_match(table: Table, column: Column, name: str, why: str) -> Problem:
+    """A column that was taken for a field without its heading saying so."""
+    return note(
+        "unsure-column",
+        table.heading_place(column),
+        f"Column {_named(column)} was taken for {name}: {why}.",
+        advice=f'--column "{column.heading}={name}" confirms it, --column "{column.heading}=" leaves it alone.',
     )

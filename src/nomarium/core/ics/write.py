@@ -10,6 +10,7 @@ from nomarium.core.calendars import Calendar
 from nomarium.core.ics.text import escape, fold, uri
 from nomarium.core.ics.zones import vtimezone
 from nomarium.core.sources import Occurrence, Series
+from nomarium.core.values import Person
 
 PRODID = "-//Nomarium//Nomarium 1//EN"
 BATCH = 2_000
@@ -110,7 +111,10 @@ class _Said:
             listed = ",".join(map(escape, series.categories))
             kinds = self._kinds[series.categories] = fold(f"CATEGORIES:{listed}") + "\r\n"
         description = _text_line("DESCRIPTION", series.description) if series.description else ""
-        rarer = series.url or series.status or series.visibility or series.busy or series.reminders
+        rarer = (
+            series.url or series.status or series.visibility or series.busy
+            or series.organizer or series.attendees or series.reminders
+        )  # fmt: skip
         return f"{summary}{place}{description}{kinds}{_rarer_lines(series) if rarer else ''}"
 
 
@@ -129,10 +133,27 @@ def _rarer_lines(series: Series) -> str:
         lines.append(f"CLASS:{series.visibility}")
     if series.busy:
         lines.append(f"TRANSP:{_TRANSP[series.busy]}")
+    if series.organizer:
+        lines.append(fold(_person("ORGANIZER", series.organizer)))
+    lines += [fold(_person("ATTENDEE", person)) for person in series.attendees]
     for reminder in series.reminders:
         words = _text_line("DESCRIPTION", series.summary).rstrip("\r\n")
         lines += ["BEGIN:VALARM", "ACTION:DISPLAY", words, f"TRIGGER:{_before(reminder)}", "END:VALARM"]
     return "".join(f"{line}\r\n" for line in lines)
+
+
+def _person(name: str, person: Person) -> str:
+    """Return an ORGANIZER or ATTENDEE; one without a mail address can only be named, as CONTACT (RFC 5545, 3.8.4.2)."""
+    if not person.address:
+        return f"CONTACT:{escape(person.name)}"
+    common_name = f';CN="{_parameter(person.name)}"' if person.name else ""
+    return f"{name}{common_name}:mailto:{uri(person.address)}"
+
+
+def _parameter(text: str) -> str:
+    """Return a quoted parameter value's inside (RFC 6868): no quotation mark, break or control character."""
+    text = text.replace("^", "^^").replace('"', "^'")
+    return uri(" ".join(text.split()))
 
 
 def _before(reminder: timedelta) -> str:

@@ -1,6 +1,24 @@
 """Records of each kind → Series with Occurrences."""
 
+from nomarium.core.sources.adjust import Adjustments, adjust, check_name, fill_in, values_of
+from nomarium.core.sources.details import read_reminders
 from nomarium.core.sources.events import EventChoices, EventSheet, read_events
+from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
 from nomarium.core.sources.series import Occurrence, Series
 
-__all__ = ["EventChoices", "EventSheet", "Occurrence", "Series", "read_events"]
+__all__ = [
+    "Adjustments",
+    "EventChoices",
+    "EventSheet",
+    "Lookup",
+    "Lookups",
+    "Occurrence",
+    "Series",
+    "adjust",
+    "check_name",
+    "fill_in",
+    "read_events",
+    "read_lookup",
+    "read_reminders",
+    "values_of",
+]

@@ -3,20 +3,42 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Iterable, Iterator, Sequence
+from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, field
-from itertools import repeat
+from datetime import timedelta
 from typing import Any, TypeVar
 
 from nomarium.core.columns import Matches
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import wording
+from nomarium.core.sources.lookups import Lookup, Lookups
 from nomarium.core.tables import Cell, Column, Table, plain_text
-from nomarium.core.values import read_busy, read_status, read_visibility, split_list
+from nomarium.core.values import (
+    Person,
+    read_busy,
+    read_length,
+    read_person,
+    read_status,
+    read_visibility,
+    split_list,
+    unit_in_heading,
+)
 
 _Value = TypeVar("_Value")
 
-DETAIL_FIELDS = ("location", "description", "categories", "url", "status", "visibility", "busy", "id")
+DETAIL_FIELDS = (
+    "location",
+    "description",
+    "categories",
+    "url",
+    "status",
+    "visibility",
+    "busy",
+    "id",
+    "organizer",
+    "attendees",
+    "reminders",
+)
 """The fields that details hold, in the order in which a Series takes them."""
 
 
@@ -36,13 +58,19 @@ class Details:
 
     def rows(self) -> Iterator[tuple[Any, ...]]:
         """For each row the values of DETAIL_FIELDS."""
-        empty: dict[str, Iterable[Any]] = {"categories": repeat((), len(self.table))}
+        nothing: Sequence[Any] = [()] * len(self.table)
+        empty = {
+            "categories": nothing,
+            "attendees": nothing,
+            "reminders": nothing,
+            "organizer": [None] * len(self.table),
+        }
         blank = [""] * len(self.table)
         return zip(*(self.columns.get(name, empty.get(name, blank)) for name in DETAIL_FIELDS), strict=True)
 
 
-def read_details(table: Table, matches: Matches) -> Details:
-    """Read all columns but those of dates and times."""
+def read_details(table: Table, matches: Matches, lookups: Lookups) -> Details:
+    """Read all columns but those of dates and times; places and people by the look-up sheets given."""
     details = Details(table)
     for name in ("summary", "location", "description", "id"):
         if column := matches.column(name):
@@ -56,6 +84,11 @@ def read_details(table: Table, matches: Matches) -> Details:
         _read_urls(details, column)
     if column := matches.column("id"):
         _check_ids(details, column)
+    if column := matches.column("location"):
+        _look_up_places(details, column, lookups.places)
+    _read_people(details, matches, lookups.people)
+    if column := matches.column("reminders"):
+        _read_reminders(details, column)
     return details
 
 
@@ -132,3 +165,96 @@ def _check_ids(details: Details, column: Column) -> None:
             place = details.table.cell_place(record, column)
             other: Place = details.table.cell_place(first[identifier], column)
             _refuse(details, record, wording.doubled_id(place, identifier, other))
+
+
+def _look_up_places(details: Details, column: Column, places: Lookup | None) -> None:
+    """Put full names and addresses in the place of codes, and links where the event has none."""
+    if places is None:
+        return
+    locations = list(details.columns["location"])
+    urls = list(details.columns.get("url", [""] * len(locations)))
+    for record, text in enumerate(locations):
+        entry = places.find(text) if text else None
+        if entry is not None:
+            locations[record] = entry.words
+            urls[record] = urls[record] or entry.link
+        elif text:
+            _warn_unknown(details, record, column, places, text)
+    details.columns["location"], details.columns["url"] = locations, urls
+
+
+def _warn_unknown(details: Details, record: int, column: Column, lookup: Lookup, text: str) -> None:
+    place = details.table.cell_place(record, column)
+    details.problems.append(wording.not_looked_up(place, text, lookup.file, lookup.nearest(text)))
+
+
+def _read_people(details: Details, matches: Matches, people: Lookup | None) -> None:
+    """Read organisers and attendees; names get their addresses from the look-up sheet."""
+    for name in ("organizer", "attendees"):
+        column = matches.column(name)
+        if column is None:
+            continue
+        split = split_list if name == "attendees" else _as_one
+        known = {
+            cell: tuple(_person(item, people) for item in split(plain_text(cell)))
+            for cell in dict.fromkeys(column.cells)
+        }
+        _tell_without_address(details, column, known, people)
+        values = [known[cell] for cell in column.cells]
+        details.columns[name] = (
+            values if name == "attendees" else [persons[0] if persons else None for persons in values]
+        )
+
+
+def _as_one(text: str) -> tuple[str, ...]:
+    return (text,) if text else ()
+
+
+def _person(text: str, people: Lookup | None) -> Person:
+    person = read_person(text)
+    entry = people.find(person.name or person.address) if people else None
+    if entry is None:
+        return person
+    return Person(entry.name or person.name, person.address or entry.address)
+
+
+def _tell_without_address(
+    details: Details, column: Column, known: dict[Cell, tuple[Person, ...]], people: Lookup | None
+) -> None:
+    """Warn of each name that the look-up sheet lacks; without such a sheet, say once that names have no address."""
+    unaddressed = {cell: [person.name for person in persons if not person.address] for cell, persons in known.items()}
+    if people is None:
+        names = dict.fromkeys(name for found in unaddressed.values() for name in found)
+        if names:
+            details.problems.append(wording.without_address(details.table.heading_place(column), list(names)))
+        return
+    for record, cell in enumerate(column.cells):
+        for name in unaddressed[cell]:
+            if not people.find(name):
+                _warn_unknown(details, record, column, people, name)
+
+
+def _read_reminders(details: Details, column: Column) -> None:
+    unit = unit_in_heading(column.heading)
+    values = _each_once(column.cells, lambda cell: read_reminders(plain_text(cell), unit))
+    for record, value in enumerate(values):
+        if value is None:
+            place = details.table.cell_place(record, column)
+            _refuse(details, record, wording.unreadable_reminder(place, plain_text(column.cells[record])))
+    details.columns["reminders"] = [value or () for value in values]
+
+
+_BEFORE = re.compile(r"\s*(?:before(?:hand)?|earlier|prior|in advance|ahead)\s*$", re.IGNORECASE)
+
+
+def read_reminders(text: str, unit: str | None = None) -> tuple[timedelta, ...] | None:
+    """Return how long before the start to remind ("1 day; 15 min before"), or None where a part is no length."""
+    if text.strip().casefold() in {"", "none", "no", "-", "–"}:
+        return ()
+    lengths = []
+    for item in split_list(text):
+        length = read_length(_BEFORE.sub("", item), unit)
+        if length is None:
+            return None
+        lengths.append(timedelta(days=length.days) + length.elapsed)
+    return tuple(sorted(set(lengths), reverse=True))

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import timedelta
 
 from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, TIME_FIELDS, Matches
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import wording
 from nomarium.core.sources.details import Details, read_details
+from nomarium.core.sources.lookups import Lookups
 from nomarium.core.sources.series import Series
 from nomarium.core.sources.spans import RowTimes, SpanFound, SpanRules, find_span, gather
 from nomarium.core.tables import Cell, LeftOut, Table, plain_text
@@ -21,8 +22,10 @@ from nomarium.core.values import (
     Moment,
     MomentColumn,
     cell_length,
+    near_zones,
     read_moments,
     read_yes_no,
+    read_zone,
     unit_in_heading,
 )
 
@@ -34,6 +37,7 @@ class EventChoices:
     zone: str
     length: timedelta = timedelta(hours=1)
     dates: DateChoices = field(default_factory=DateChoices)
+    lookups: Lookups = field(default_factory=Lookups)
 
 
 @dataclass(slots=True)
@@ -61,11 +65,11 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     sheet = EventSheet(table, matches, left_out=Counter(table.left_out))
     columns = matches.columns(MOMENT_FIELDS)
     wanted = [(column, name in TIME_FIELDS) for name, column in columns]
-    sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates)
+    sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
     if sheet.problems:
         return sheet
     spans = _Spans(sheet, choices)
-    details = read_details(table, matches)
+    details = read_details(table, matches, choices.lookups)
     sheet.problems += details.problems
     sheet.refused.update(details.refused)
     _make_series(sheet, spans.of_rows(), details)
@@ -83,17 +87,21 @@ class _Spans:
         self._length = sheet.matches.column("duration")
         self._unit = unit_in_heading(self._length.heading) if self._length else None
         self._all_day = sheet.matches.column("all_day")
-        self._rules = SpanRules(choices.zone, choices.length, any(column.has_times for column in sheet.moments))
+        self._weekday = sheet.matches.column("weekday")
+        self._zone = sheet.matches.column("zone")
+        timed = any(column.has_times for column in sheet.moments)
+        self._rules = SpanRules(choices.zone, choices.length, timed, choices.dates.within)
 
     def of_rows(self) -> list[SpanFound | Problem]:
         """Return what was found for each row, in order."""
-        cells = [column.column.cells for column in self._columns]
         blank: Sequence[Cell] = [""] * len(self._sheet.table)
-        lengths = self._length.cells if self._length else blank
-        all_days = self._all_day.cells if self._all_day else blank
+        more = [
+            column.cells if column else blank for column in (self._length, self._all_day, self._weekday, self._zone)
+        ]
+        cells = [column.column.cells for column in self._columns]
         known: dict[tuple[Cell, ...], SpanFound | Problem] = {}
         found = []
-        for record, key in enumerate(zip(*cells, lengths, all_days, strict=True)):
+        for record, key in enumerate(zip(*cells, *more, strict=True)):
             span = known.get(key)
             if span is None or isinstance(span, Problem):
                 span = known[key] = self._work_out(record, key)
@@ -101,7 +109,7 @@ class _Spans:
         return found
 
     def _work_out(self, record: int, key: tuple[Cell, ...]) -> SpanFound | Problem:
-        *cells, length_cell, all_day_cell = key
+        *cells, length_cell, all_day_cell, weekday_cell, zone_cell = key
         starts: list[Moment] = []
         ends: list[Moment] = []
         for column, cell, is_end in zip(self._columns, cells, self._is_end, strict=True):
@@ -113,12 +121,24 @@ class _Spans:
         if not isinstance(times, RowTimes):
             return SpanFound(None, (times,))
         length = self._read_length(record, length_cell)
+        all_day = self._read_all_day(record, all_day_cell)
+        zone = self._read_zone(record, zone_cell)
         if isinstance(length, Problem):
             return length
-        all_day = self._read_all_day(record, all_day_cell)
         if isinstance(all_day, Problem):
             return all_day
-        return find_span(times._replace(length=length, all_day=times.all_day or all_day), self._rules)
+        if isinstance(zone, Problem):
+            return zone
+        rules = replace(self._rules, zone=zone) if zone else self._rules
+        weekday = self._columns[0].weekday(plain_text(weekday_cell)) if weekday_cell else None
+        return find_span(times._replace(length=length, all_day=times.all_day or all_day, weekday=weekday), rules)
+
+    def _read_zone(self, record: int, cell: Cell) -> str | Problem:
+        if cell == "" or self._zone is None:
+            return ""
+        text = plain_text(cell)
+        place = self._sheet.table.cell_place(record, self._zone)
+        return read_zone(text) or wording.unknown_zone(place, text, near_zones(text))
 
     def _read_length(self, record: int, cell: Cell) -> Length | Problem | None:
         if cell == "" or self._length is None:

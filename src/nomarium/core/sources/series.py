@@ -7,6 +7,7 @@ from datetime import datetime, timedelta
 
 from nomarium.core.problems import Place
 from nomarium.core.tables import Table
+from nomarium.core.values import Person
 
 
 @dataclass(frozen=True, slots=True)
@@ -41,7 +42,10 @@ class Series:
     """"", "BUSY" or "FREE"."""
     id: str = ""
     """The sheet's own identifier of the event."""
+    organizer: Person | None = None
+    attendees: tuple[Person, ...] = ()
     reminders: tuple[timedelta, ...] = ()
+    """How long before each start to remind."""
     table: Table | None = field(default=None, compare=False, repr=False)
     record: int = field(default=0, compare=False)
     """Which record of the table this is, counted from 0: where the row stands is worked out when it is asked."""

@@ -11,7 +11,7 @@ from zoneinfo import ZoneInfo
 from nomarium.core.sources import wording
 from nomarium.core.sources.series import Occurrence
 from nomarium.core.sources.wording import Finding
-from nomarium.core.values import BLANK, ClockTime, Length, Moment, end_after
+from nomarium.core.values import BLANK, WEEKDAY_NAMES, ClockTime, Length, Moment, end_after
 
 LATEST_USUAL_START = 17 * 3600
 """An event that starts at 17:00 or later may end past midnight…"""
@@ -29,6 +29,8 @@ class SpanRules:
     """For events with a start and no end."""
     times_usual: bool
     """Whether other rows have times, so that a row without any is worth a word."""
+    within: tuple[date, date] | None = None
+    """What the sheet is about: a date outside it is worth a word."""
 
 
 class RowTimes(NamedTuple):
@@ -40,6 +42,8 @@ class RowTimes(NamedTuple):
     end: ClockTime | None = None
     all_day: bool = False
     length: Length | None = None
+    weekday: int | None = None
+    """The weekday that a column of its own names, Monday being 0."""
 
 
 class SpanFound(NamedTuple):
@@ -74,13 +78,19 @@ def find_span(times: RowTimes, rules: SpanRules) -> SpanFound:
     """Work out when an event is from all that its row says."""
     if times.first is None:
         return _refused(wording.no_date())
+    if times.weekday is not None and times.weekday != times.first.weekday():
+        return _refused(wording.weekday_beside(WEEKDAY_NAMES[times.weekday], times.first))
     if times.last is not None and times.last < times.first:
         return _refused(wording.last_before_first(times.first, times.last))
     if times.all_day or (times.start is None and times.end is None):
-        return _all_day(times, rules)
-    if times.start is None:
+        found = _all_day(times, rules)
+    elif times.start is None:
         return _refused(wording.end_without_start())
-    return _timed(times, times.first, times.start, rules)
+    else:
+        found = _timed(times, times.first, times.start, rules)
+    if rules.within and not rules.within[0] <= times.first <= rules.within[1]:
+        return found._replace(findings=(*found.findings, wording.outside_within(times.first)))
+    return found
 
 
 def _refused(finding: Finding) -> SpanFound:
@@ -129,7 +139,7 @@ def _timed(times: RowTimes, first: date, starting: ClockTime, rules: SpanRules) 
             return _refused(wording.length_against_end(start, end))
     if end < start:
         return _refused(wording.end_before_start(start, end))
-    findings += _clock_change(start, end, rules.zone)
+    findings += clock_changes(start, end, rules.zone)
     if any(finding.is_error for finding in findings):
         return SpanFound(None, tuple(findings))
     return SpanFound(Occurrence(start, end, False, rules.zone), tuple(findings), assumed)
@@ -153,7 +163,7 @@ def _after(start: datetime, length: Length, zone: str) -> datetime:
     return instant.astimezone(ZoneInfo(zone)).replace(tzinfo=None)
 
 
-def _clock_change(start: datetime, end: datetime, zone: str) -> list[Finding]:
+def clock_changes(start: datetime, end: datetime, zone: str) -> list[Finding]:
     """Report local times that the clock skips, and those that it shows twice."""
     findings = []
     tz = ZoneInfo(zone)

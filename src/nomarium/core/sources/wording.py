@@ -5,7 +5,7 @@ from __future__ import annotations
 from datetime import date, datetime
 from typing import NamedTuple
 
-from nomarium.core.problems import Place, Problem, Severity, error, warning
+from nomarium.core.problems import Place, Problem, Severity, error, note, warning
 from nomarium.core.values import ClockTime, day_words
 
 _CORRECT = "Correct the row, or leave it out with --keep-going."
@@ -184,3 +184,61 @@ def identical_events(place: Place, summary: str, first: Place) -> Problem:
         found=summary,
         advice="Delete one of the rows if it is one event.",
     )
+
+
+def not_looked_up(place: Place, found: str, file: str, near: str | None) -> Problem:
+    """A code or name that the look-up sheet does not have."""
+    meant = f" The nearest there is “{near}”." if near else ""
+    return warning(
+        "not-looked-up",
+        place,
+        f"This is not in {file}: it was taken as it stands.{meant}",
+        found=found,
+        advice=f"Add it to {file}, or correct the cell.",
+    )
+
+
+def without_address(place: Place, names: list[str]) -> Problem:
+    """Names in the column of people, and nothing that says their addresses."""
+    listed = ", ".join(names[:5]) + (", …" if len(names) > 5 else "")
+    return note(
+        "no-address",
+        place,
+        f"These names have no mail address, so no calendar can invite them: {listed}. They are written as text.",
+        advice="--people FILE gives a sheet of names and addresses.",
+    )
+
+
+def unreadable_reminder(place: Place, found: str) -> Problem:
+    """Some text that says no time before the start."""
+    return error(
+        "unreadable-reminder",
+        place,
+        "This is no reminder.",
+        found=found,
+        expected="How long before, such as 1 day or 15 min; several separated by “;”.",
+        advice="Correct the cell; a bare number needs its unit in the heading: “Reminder (minutes)”.",
+    )
+
+
+def unknown_zone(place: Place, found: str, near: list[str]) -> Problem:
+    """No time zone has this name."""
+    return error(
+        "unknown-zone",
+        place,
+        "This is no time zone.",
+        found=found,
+        expected=f"A name such as {' or '.join(near) if near else 'America/Halifax'}.",
+        advice="Correct the cell; an empty one means the zone of the file (--zone).",
+    )
+
+
+def weekday_beside(said: str, day: date) -> Finding:
+    """The column of weekdays contradicts the date."""
+    message = f"{day_words(day)} is not the {said} that stands beside it."
+    return Finding(Severity.ERROR, "wrong-weekday", message, _CORRECT)
+
+
+def outside_within(day: date) -> Finding:
+    """A date that the sheet is not about."""
+    return Finding(Severity.WARNING, "outside-within", f"{day_words(day)} is outside --within.", "Check the year.")

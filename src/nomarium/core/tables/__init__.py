@@ -1,7 +1,22 @@
 """A file → the table in it: headings, columns of raw cells, and where each stood."""
 
 from nomarium.core.tables.cells import Cell, address, column_letters, guarded, plain_text
-from nomarium.core.tables.open import read_table
+from nomarium.core.tables.find import OWN_SAMPLE
+from nomarium.core.tables.headings import is_data
+from nomarium.core.tables.open import TableChoices, read_table
 from nomarium.core.tables.table import Column, LeftOut, Table
 
-__all__ = ["Cell", "Column", "LeftOut", "Table", "address", "column_letters", "guarded", "plain_text", "read_table"]
+__all__ = [
+    "OWN_SAMPLE",
+    "Cell",
+    "Column",
+    "LeftOut",
+    "Table",
+    "TableChoices",
+    "address",
+    "column_letters",
+    "guarded",
+    "is_data",
+    "plain_text",
+    "read_table",
+]

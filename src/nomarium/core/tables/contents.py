@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import re
 import zipfile
+from collections.abc import Callable
 from enum import StrEnum
 from io import BytesIO
 
@@ -16,6 +18,7 @@ class Kind(StrEnum):
     XLS = "an old Excel workbook (xls)"
     ODS = "an OpenDocument spreadsheet (ods)"
     CALENDAR = "a calendar file"
+    HTML = "a web page without a table"
     EMPTY = "an empty file"
     PDF = "a PDF document"
     WORD = "a word processor’s document"
@@ -29,13 +32,6 @@ class Kind(StrEnum):
 
 WORKBOOKS = frozenset({Kind.XLSX, Kind.XLSB, Kind.XLS, Kind.ODS})
 
-_STARTS: tuple[tuple[bytes, Kind], ...] = (
-    (b"%PDF", Kind.PDF),
-    (b"{\\rtf", Kind.WORD),
-    (b"\x89PNG", Kind.PICTURE),
-    (b"\xff\xd8\xff", Kind.PICTURE),
-    (b"GIF8", Kind.PICTURE),
-)
 _ZIP_MEMBERS: tuple[tuple[str, Kind], ...] = (
     ("xl/workbook.xml", Kind.XLSX),
     ("xl/workbook.bin", Kind.XLSB),
@@ -47,6 +43,11 @@ _OPEN_DOCUMENTS: tuple[tuple[bytes, Kind], ...] = (
     (b"opendocument.text", Kind.WORD),
     (b"opendocument.presentation", Kind.SLIDES),
 )
+_HTML = re.compile(
+    rb"(?:\xef\xbb\xbf)?\s*(?:<\?xml[^>]*>\s*)?<(?:!doctype html|html|head|meta|table|style|body|div|!--)",
+    re.IGNORECASE,
+)
+_CALENDAR = re.compile(rb"(?:\xef\xbb\xbf)?\s*BEGIN:VCALENDAR", re.IGNORECASE)
 _UTF16_MARKS = (b"\xff\xfe", b"\xfe\xff")
 
 
@@ -54,15 +55,13 @@ def kind_of(data: bytes) -> Kind:
     """Return what a whole file's bytes are."""
     if not data.strip(b"\x00 \t\r\n\xef\xbb\xbf"):
         return Kind.EMPTY
-    for start, kind in _STARTS:
+    for start, told in _STARTS:
         if data.startswith(start):
-            return kind
-    if data.startswith(b"PK"):
-        return _kind_of_zip(data)
-    if data.startswith(b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1"):
-        return _kind_of_compound_file(data)
-    if data[:2000].lstrip(b"\xef\xbb\xbf \t\r\n").upper().startswith(b"BEGIN:VCALENDAR"):
+            return told(data) if callable(told) else told
+    if _CALENDAR.match(data[:2000]):
         return Kind.CALENDAR
+    if _HTML.match(data[:3000]):
+        return Kind.HTML
     return Kind.TEXT if _looks_like_text(data) else Kind.BINARY
 
 
@@ -120,3 +119,15 @@ def bare_utf16(sample: bytes) -> str | None:
     if sample[::2].count(0) > 0.7 * half and sample[1::2].count(0) == 0:
         return "utf-16-be"
     return None
+
+
+_STARTS: tuple[tuple[bytes, Kind | Callable[[bytes], Kind]], ...] = (
+    (b"PK", _kind_of_zip),
+    (b"\xd0\xcf\x11\xe0\xa1\xb1\x1a\xe1", _kind_of_compound_file),
+    (b"%PDF", Kind.PDF),
+    (b"{\\rtf", Kind.WORD),
+    (b"\x89PNG", Kind.PICTURE),
+    (b"\xff\xd8\xff", Kind.PICTURE),
+    (b"GIF8", Kind.PICTURE),
+)
+"""The first bytes of files, and what they are or who looks further."""

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import csv
+import re
 from collections import Counter
 from collections.abc import Iterator
 from io import BytesIO, TextIOWrapper
@@ -15,37 +16,95 @@ from nomarium.core.tables.contents import bare_utf16
 from nomarium.core.tables.table import Grid
 
 DELIMITERS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "pipe"}
-_ENCODING_NAMES = {"utf-8-sig": "UTF-8", "utf-16": "UTF-16", "utf-16-le": "UTF-16", "utf-16-be": "UTF-16"}
+_ENCODING_NAMES = {
+    "utf-8-sig": "UTF-8",
+    "utf-16": "UTF-16",
+    "utf-16-le": "UTF-16",
+    "utf-16-be": "UTF-16",
+    "cp1252": "Windows-1252",
+}
+_WESTERN = frozenset(
+    {
+        "cp1252",
+        "latin_1",
+        "iso8859_15",
+        "cp1250",
+        "iso8859_2",
+        "cp1254",
+        "cp1257",
+        "cp850",
+        "cp437",
+        "mac_roman",
+        "cp858",
+        "cp775",
+        "cp1258",
+        "hp_roman8",
+        "cp852",
+    }
+)
+"""Encodings that a few accented letters do not tell from Windows-1252."""
+
 _SAMPLE_LINES = 300
 
 
-def read_delimited(data: bytes, file: str) -> Grid:
+def read_delimited(data: bytes, file: str) -> tuple[Grid, list[Problem]]:
     """Read delimited text: its bytes, and the file's name for messages.
 
     Raises DataRefused where the text cannot be decoded, or where quotes do not close.
     """
-    encoding = _encoding_of(data, file)
+    encoding, problems = encoding_of(data, file)
     delimiter, skip = _delimiter_of(data, encoding)
     rows = _rows(data, encoding, delimiter, skip, file)
     if rows and max(map(len, islice(rows, _SAMPLE_LINES))) > MOST_COLUMNS:
         raise DataRefused(wording.too_many_columns(Place(file), max(map(len, rows))))
-    form = f"{DELIMITERS[delimiter]}-separated text, {_ENCODING_NAMES.get(encoding, encoding)}"
-    return Grid(file, None, rows, form)
+    form = f"{DELIMITERS[delimiter]}-separated text, {encoding_name(encoding)}"
+    return Grid(file, None, rows, form), problems
 
 
-def _encoding_of(data: bytes, file: str) -> str:
-    if data.startswith((b"\xff\xfe", b"\xfe\xff")):
-        return _checked(data, "utf-16", file)
-    return _checked(data, bare_utf16(data[:20_000]) or "utf-8-sig", file)
+def encoding_name(encoding: str) -> str:
+    """Return how reports name an encoding."""
+    return _ENCODING_NAMES.get(encoding, encoding)
 
 
-def _checked(data: bytes, encoding: str, file: str) -> str:
+def encoding_of(data: bytes, file: str) -> tuple[str, list[Problem]]:
+    """Return the encoding of a text, with a note where it had to be told from the letters themselves.
+
+    Text with a byte order mark, UTF-16, and what is valid UTF-8 say what they are.
+    """
+    marked = "utf-16" if data.startswith((b"\xff\xfe", b"\xfe\xff")) else bare_utf16(data[:20_000])
+    for encoding in (marked, "utf-8-sig"):
+        if encoding and _decodes(data, encoding):
+            return encoding, []
+    guessed = _guess(data)
+    if guessed is None:
+        raise DataRefused(wording.undecodable(Place(file)))
+    sample = _odd_words(data, guessed)
+    return guessed, [wording.encoding_guessed(Place(file), encoding_name(guessed), sample)]
+
+
+def _decodes(data: bytes, encoding: str) -> bool:
     try:
         data.decode(encoding)
-    except UnicodeDecodeError as fault:
-        line = data.count(b"\n", 0, fault.start) + 1
-        raise DataRefused(wording.undecodable(Place(file, cell=f"line {line}", row=line), encoding)) from None
-    return encoding
+    except UnicodeDecodeError:
+        return False
+    return True
+
+
+def _guess(data: bytes) -> str | None:
+    """Return the likeliest encoding of the lines that are not ASCII: Windows-1252 unless the letters say otherwise."""
+    from charset_normalizer import from_bytes
+
+    odd = b"\n".join(islice((line for line in data.split(b"\n") if not line.isascii()), 2_000))
+    best = from_bytes(odd, cp_exclusion=["utf_7"]).best()
+    if best is not None and best.encoding not in _WESTERN and _decodes(data, best.encoding) and len(odd) > 200:
+        return best.encoding
+    return "cp1252" if _decodes(data, "cp1252") else (best.encoding if best and _decodes(data, best.encoding) else None)
+
+
+def _odd_words(data: bytes, encoding: str) -> str:
+    """Return a few words with letters beyond ASCII, for a person to judge the encoding by."""
+    words = (word for line in data.split(b"\n") if not line.isascii() for word in re.split(rb"[\s,;|\"]+", line))
+    return " ".join(islice((word.decode(encoding, "replace") for word in words if not word.isascii()), 3))
 
 
 def _open(data: bytes, encoding: str) -> TextIOWrapper:

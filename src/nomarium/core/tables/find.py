@@ -2,57 +2,212 @@
 
 from __future__ import annotations
 
+import re
+from collections import Counter
+from collections.abc import Sequence
+from dataclasses import dataclass
 from itertools import compress, islice, zip_longest
 
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
-from nomarium.core.tables.cells import Cell, address, plain_text
+from nomarium.core.tables.cells import Cell, address, plain_text, range_address
+from nomarium.core.tables.headings import Vocabulary, find_headings, is_data, known_fields, same_headings
 from nomarium.core.tables.table import Column, Grid, LeftOut, Table
 
+DATE_FIELDS = frozenset({"start", "start_date", "when"})
+TITLE_FIELD = "summary"
 
-def find_table(grid: Grid) -> tuple[Table, list[Problem]]:
-    """Find the table of a grid: headings in the first filled row, and below them one record a row.
 
-    Raises DataRefused where there are no headings, or nothing below them.
+@dataclass(frozen=True, slots=True)
+class Block:
+    """Neighbouring columns with headings: (first column, last column), and the fields that they mean."""
+
+    first: int
+    last: int
+    fields: frozenset[str]
+
+    @property
+    def is_whole(self) -> bool:
+        """Whether the block alone makes events."""
+        return TITLE_FIELD in self.fields and bool(self.fields & DATE_FIELDS)
+
+
+def find_table(grid: Grid, vocabulary: Vocabulary) -> tuple[Table, list[Problem]]:
+    """Find the table of a grid: its headings below titles and notes, and below them one record a row.
+
+    Raises DataRefused where there are no headings, nothing below them, or more than one table.
     """
-    place = Place(grid.file, grid.sheet)
-    start = next((index for index, row in enumerate(grid.rows) if any(row)), None)
+    start = find_headings(grid.rows, vocabulary)
     if start is None:
-        raise DataRefused(wording.no_headings(place))
+        raise DataRefused(wording.no_headings(grid.place))
     headings = _headings(grid.rows[start])
-    table = _cut(grid, start, headings)
+    end = _last_filled(grid.rows)
+    columns = _columns_of_table(grid, start, end, headings, vocabulary)
+    _refuse_table_below(grid, start, end, vocabulary)
+    spread = _spread_merged(grid, start, end)
+    problems = [wording.spread_cells(grid.place, spread)] if spread else []
+    table, samples = _cut(grid, start, end, headings, columns)
+    problems += samples
     if not len(table):
-        raise DataRefused(wording.no_rows(place))
-    return table, [] if grid.typed else _shifted_rows(grid, start, len(headings))
+        raise DataRefused(wording.no_rows(grid.place, table.left_out[LeftOut.SAMPLE]))
+    if not grid.typed:
+        problems += _shifted_rows(grid, start, len(headings))
+    return table, problems
 
 
-def _headings(row: list[Cell]) -> list[str]:
+def _headings(row: Sequence[Cell]) -> list[str]:
     """Return the texts of a heading row, its empty end cut off."""
     headings = [" ".join(plain_text(cell).split()) for cell in row]
-    while not headings[-1]:
+    while headings and not headings[-1]:
         headings.pop()
     return headings
 
 
-def _cut(grid: Grid, start: int, headings: list[str]) -> Table:
-    """Cut the records out of the grid, column by column, leaving out blank rows."""
-    end = len(grid.rows)
-    while end > start + 1 and not any(grid.rows[end - 1]):
+def _last_filled(rows: Sequence[Sequence[Cell]]) -> int:
+    """Return the index behind the last row that holds anything."""
+    end = len(rows)
+    while end and not any(rows[end - 1]):
         end -= 1
-    filled = [any(row) for row in grid.rows[start + 1 : end]]
-    records = list(compress(islice(grid.rows, start + 1, end), filled))
-    numbers = list(compress(range(start + 2, end + 1), filled))
-    table = Table(grid.file, grid.sheet, grid.form, start + 1, _columns(records, headings), numbers)
-    table.left_out[LeftOut.BLANK] = len(filled) - len(records)
-    return table
+    return end
 
 
-def _columns(records: list[list[Cell]], headings: list[str]) -> list[Column]:
+def _columns_of_table(grid: Grid, start: int, end: int, headings: list[str], vocabulary: Vocabulary) -> tuple[int, int]:
+    """Return the first and last column of the table, refusing two tables side by side."""
+    blocks = _blocks(headings, vocabulary)
+    whole = [block for block in blocks if block.is_whole]
+    if len(whole) > 1:
+        areas = [range_address(start + 1, block.first, end, block.last) for block in whole]
+        raise DataRefused(wording.two_tables(grid.place, areas, "side by side"))
+    if len(whole) == 1 and any(block.fields & whole[0].fields for block in blocks if block != whole[0]):
+        return whole[0].first, whole[0].last
+    return next(i for i, heading in enumerate(headings) if heading), len(headings) - 1
+
+
+def _blocks(headings: list[str], vocabulary: Vocabulary) -> list[Block]:
+    """Split headings where a column has none."""
+    blocks: list[Block] = []
+    first = None
+    for index, heading in enumerate([*headings, ""]):
+        if heading and first is None:
+            first = index
+        elif not heading and first is not None:
+            blocks.append(Block(first, index - 1, frozenset(known_fields(headings[first:index], vocabulary))))
+            first = None
+    return blocks
+
+
+def _refuse_table_below(grid: Grid, start: int, end: int, vocabulary: Vocabulary) -> None:
+    """Refuse a second row of other headings below the first: two tables, one below the other."""
+    first = _headings(grid.rows[start])
+    for index in range(start + 1, min(end, 20_000)):
+        row = grid.rows[index]
+        head = next((cell for cell in row if cell != ""), "")
+        if not isinstance(head, str) or len(head) > 40 or not vocabulary(head) or any(map(is_data, row)):
+            continue
+        filled = [cell for cell in row if cell != ""]
+        fields = set(known_fields(row, vocabulary))
+        is_heading_row = len(fields) == len(filled) and fields & DATE_FIELDS and TITLE_FIELD in fields
+        if is_heading_row and not same_headings(row, first):
+            areas = [
+                range_address(start + 1, 0, index, len(first) - 1),
+                range_address(index + 1, 0, end, len(_headings(row)) - 1),
+            ]
+            raise DataRefused(wording.two_tables(grid.place, areas, "one below the other"))
+
+
+def _spread_merged(grid: Grid, start: int, end: int) -> list[str]:
+    """Give every row of a merged area in the table its value, and return the areas' addresses."""
+    spread = []
+    for top, left, bottom, right in grid.merged:
+        if top <= start or top >= end or bottom == top:
+            continue
+        value = grid.rows[top][left] if left < len(grid.rows[top]) else ""
+        if value == "":
+            continue
+        for row in grid.rows[top + 1 : min(bottom + 1, end)]:
+            row.extend([""] * (left + 1 - len(row)))
+            row[left] = value
+        spread.append(range_address(top + 1, left, bottom + 1, right))
+    return spread
+
+
+def _cut(
+    grid: Grid, start: int, end: int, headings: list[str], columns: tuple[int, int]
+) -> tuple[Table, list[Problem]]:
+    """Cut the records out of the grid, column by column, leaving out the rows that are none."""
+    first, last = columns
+    whole_width = first == 0 and last == len(headings) - 1
+    body = islice(grid.rows, start + 1, end)
+    rows = list(body) if whole_width else [row[first : last + 1] for row in body]
+    reasons = _reasons(grid, rows, start, headings[first : last + 1])
+    kept = [reason is None for reason in reasons]
+    records = rows if all(kept) else list(compress(rows, kept))
+    numbers = list(compress(range(start + 2, end + 1), kept))
+    table = Table(
+        grid.file, grid.sheet, grid.form, start + 1, _columns(records, headings[first : last + 1], first), numbers
+    )
+    table.left_out = Counter(reason for reason in reasons if reason)
+    samples = [
+        wording.sample_row(Place(grid.file, grid.sheet, address(row, first), row), plain_text(rows[row - start - 2][0]))
+        for row, reason in enumerate(reasons, start + 2)
+        if reason is LeftOut.SAMPLE and OWN_SAMPLE not in rows[row - start - 2]
+    ]
+    return table, samples
+
+
+OWN_SAMPLE = "Example: Launch of the skiffs"
+"""The title in the sample row of our own blank sheets: left out without a word more than the count."""
+
+_TOTAL = re.compile(r"(grand |sub-?)?totals?\b.*|sum|sum:.*|count:.*", re.IGNORECASE)
+_SAMPLE = re.compile(r"(example|sample)\s*:.*|e\.g\..*", re.IGNORECASE | re.DOTALL)
+_MONTH_CAPTION = re.compile(
+    r"(january|february|march|april|may|june|july|august|september|october|november|december)\.?,?(\s+\d{4})?",
+    re.IGNORECASE,
+)
+
+
+def _reasons(grid: Grid, rows: list[list[Cell]], start: int, headings: list[str]) -> list[LeftOut | None]:
+    """Return for each row below the headings why it is left out, or None for a record."""
+    wide = {top for top, left, bottom, right in grid.merged if top > start and right - left >= 2 and bottom == top}
+    repeated = headings[0].casefold()
+    reasons: list[LeftOut | None] = []
+    samples_may_come = True
+    for index, row in enumerate(rows):
+        if not any(row):
+            reasons.append(LeftOut.BLANK)
+            continue
+        # Only a row with few cells, or one that begins as the headings do, needs a closer look.
+        head = row[0] if row else ""
+        reason = None
+        if isinstance(head, str):
+            if samples_may_come and any(isinstance(cell, str) and _SAMPLE.fullmatch(cell) for cell in row):
+                reason = LeftOut.SAMPLE
+            elif head.casefold() == repeated and same_headings(row, headings):
+                reason = LeftOut.HEADINGS
+            elif row.count("") >= len(row) - 2 or head[:3].casefold() in ("tot", "sum", "gra", "sub"):
+                reason = _sparse_reason(row, start + 1 + index in wide)
+        samples_may_come = samples_may_come and reason is LeftOut.SAMPLE
+        reasons.append(reason)
+    return reasons
+
+
+def _sparse_reason(row: list[Cell], merged_wide: bool) -> LeftOut | None:
+    """Judge a row of hardly any cells: a total, the caption of what follows, or a record after all."""
+    filled = [cell for cell in row if cell != ""]
+    texts = [cell for cell in filled if isinstance(cell, str)]
+    if texts and _TOTAL.fullmatch(texts[0]) and not any(map(is_data, filled)):
+        return LeftOut.TOTAL
+    if len(filled) == 1 and texts and (merged_wide or _MONTH_CAPTION.fullmatch(texts[0])):
+        return LeftOut.CAPTION
+    return None
+
+
+def _columns(records: list[list[Cell]], headings: list[str], first: int) -> list[Column]:
     """Turn records on their side; a column without a heading counts where it holds anything."""
     columns = []
     for index, (heading, cells) in enumerate(zip_longest(headings, zip_longest(*records, fillvalue=""), fillvalue="")):
         if heading or any(cells):
-            columns.append(Column(heading, index, list(cells) if cells else [""] * len(records)))
+            columns.append(Column(heading, first + index, list(cells) if cells else [""] * len(records)))
     return columns
 
 

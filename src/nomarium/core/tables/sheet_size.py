@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 import zipfile
+import zlib
 from io import BytesIO
 
 from nomarium.core.problems import DataRefused, Place
@@ -20,50 +21,115 @@ MOST_CELLS = 30_000_000
 _ROWS_BELOW_WORRY = 1_500
 """So many rows stay below MOST_CELLS even at the widest that a sheet can be."""
 
-_FAR_CELL = re.compile(rb' r="([A-Z]{0,3})(\d{1,7})"')
 _LAST_ROW = re.compile(rb'<(?:\w+:)?row [^>]*?r="(\d{1,7})"')
 _WIDE_CELL = re.compile(rb' r="([A-Z]{2,3})\d')
 _DEEP_CELL = re.compile(rb' r="[A-Z]{0,3}(\d{5,7})"')
-_REPEATED = re.compile(rb'number-(columns|rows)-repeated="(\d{1,9})"')
-_PART_SIZE = 8_000_000
+_PIECE = 8_000_000
 
 
-def check_size(data: bytes, kind: Kind, file: str) -> None:
-    """Raise DataRefused for a workbook that would unfold to more than this machine should hold."""
+_UNSAVED_RESULTS = (b"</f></c>", b"</f><v></v>", b"</f><v/>", b"</f><v />")
+
+
+def check_size(data: bytes, kind: Kind, file: str) -> bool:
+    """Look through a workbook's parts, and tell whether it has formulas whose results were never saved.
+
+    Raises DataRefused for one that would unfold to more than a machine should hold, or that is damaged. Every part
+    is unpacked once, which proves the sizes that the archive states.
+    """
     if kind is Kind.XLS:
-        return
-    with zipfile.ZipFile(BytesIO(data)) as archive:
-        members = archive.infolist()
-        if sum(member.file_size for member in members) > MOST_UNPACKED:
-            raise DataRefused(wording.unfolds_too_far(Place(file)))
-        if kind is Kind.XLSX:
-            for member in members:
-                if member.filename.startswith("xl/worksheets/") and member.filename.endswith(".xml"):
-                    _check_sheet(archive, member, file)
-
-
-def _check_sheet(archive: zipfile.ZipFile, member: zipfile.ZipInfo, file: str) -> None:
-    """Refuse a sheet whose farthest row and column span too large a rectangle (ECMA-376, part 1, 18.3.1.4)."""
-    rows = columns = 0
-    carry = b""
+        return False
+    place = Place(file)
+    unsaved = False
     try:
-        with archive.open(member) as stream:
-            while part := stream.read(_PART_SIZE):
-                text = carry + part
-                rows = max(rows, _last_row(text))
-                columns = max(columns, _last_column(text))
-                carry = part[-100:]
-    except (zipfile.BadZipFile, EOFError, OSError, zlib_error()):
-        raise DataRefused(wording.damaged_workbook(Place(file))) from None
-    if rows > _ROWS_BELOW_WORRY and rows * columns > MOST_CELLS:
-        raise DataRefused(wording.stray_far_cell(Place(file), rows, columns))
+        with zipfile.ZipFile(BytesIO(data)) as archive:
+            members = archive.infolist()
+            if sum(member.file_size for member in members) > MOST_UNPACKED:
+                raise DataRefused(wording.unfolds_too_far(place))
+            for member in members:
+                part = _Part(place, kind, member.filename)
+                with archive.open(member) as stream:
+                    while piece := stream.read(_PIECE):
+                        part.look(piece)
+                part.check()
+                unsaved = unsaved or part.unsaved
+    except (zipfile.BadZipFile, EOFError, OSError, NotImplementedError, RuntimeError, zlib.error):
+        raise DataRefused(wording.damaged_workbook(place)) from None
+    return unsaved
 
 
-def zlib_error() -> type[Exception]:
-    """Return what a broken compressed stream raises."""
-    import zlib
+class _Part:
+    """One part of a workbook, looked through piece by piece for the farthest cell it names."""
 
-    return zlib.error
+    def __init__(self, place: Place, kind: Kind, name: str) -> None:
+        self._place = place
+        self._is_sheet = name.startswith("xl/worksheets/") and name.endswith(".xml")
+        self._is_binary_sheet = kind is Kind.XLSB and name.startswith("xl/worksheets/") and name.endswith(".bin")
+        self._is_document = kind is Kind.ODS and name == "content.xml"
+        self._carry = b""
+        self._rows = self._columns = 0
+        self.unsaved = False
+
+    def look(self, piece: bytes) -> None:
+        """Look at the next piece of the part."""
+        if self._is_sheet:
+            text = self._carry + piece
+            self._rows = max(self._rows, _last_row(text))
+            self._columns = max(self._columns, _last_column(text))
+            self.unsaved = self.unsaved or (b"</f>" in text and any(mark in text for mark in _UNSAVED_RESULTS))
+            self._carry = piece[-100:]
+        elif self._is_binary_sheet or self._is_document:
+            self._carry += piece
+
+    def check(self) -> None:
+        """Refuse a rectangle of cells that is too large (ECMA-376, part 1, 18.3.1.4; OpenDocument 1.3, 19.675)."""
+        if self._is_binary_sheet:
+            self._rows, self._columns = _binary_extent(self._carry)
+        elif self._is_document:
+            self._rows, self._columns = _document_extent(self._carry)
+        if self._rows > _ROWS_BELOW_WORRY and self._rows * self._columns > MOST_CELLS:
+            raise DataRefused(wording.stray_far_cell(self._place, self._rows, self._columns))
+
+
+def _binary_extent(data: bytes) -> tuple[int, int]:
+    """Return the rows and columns that the records of an xlsb sheet reach to (MS-XLSB, 2.1.4, 2.4.722 and 2.5.9)."""
+    position = rows = columns = 0
+    while position + 2 <= len(data):
+        kind = data[position]
+        position += 2 if kind & 0x80 else 1
+        length = shift = 0
+        while position < len(data):
+            byte = data[position]
+            position += 1
+            length |= (byte & 0x7F) << shift
+            shift += 7
+            if not byte & 0x80 or shift > 21:
+                break
+        if kind == 0:
+            rows = max(rows, int.from_bytes(data[position : position + 4], "little") + 1)
+        elif kind <= 11:
+            columns = max(columns, int.from_bytes(data[position : position + 4], "little") + 1)
+        position += length
+    return rows, columns
+
+
+_REPEATED_CELL = re.compile(rb"<table:table-cell\b[^>]*>")
+_REPEATED_ROW = re.compile(
+    rb'<table:table-row\b[^>]*?number-rows-repeated="(\d{1,9})"[^>]*>(.*?)</table:table-row>', re.DOTALL
+)
+_COLUMNS = re.compile(rb'number-columns-repeated="(\d{1,9})"')
+
+
+def _document_extent(data: bytes) -> tuple[int, int]:
+    """Return the rows and columns that filled, repeated cells of an ods sheet unfold to."""
+    columns = rows = 1
+    for cell in _REPEATED_CELL.finditer(data):
+        repeated = _COLUMNS.search(cell[0])
+        if repeated and b"value-type" in cell[0]:
+            columns = max(columns, int(repeated[1]))
+    for row in _REPEATED_ROW.finditer(data):
+        if b"value-type" in row[2]:
+            rows = max(rows, int(row[1]))
+    return (max(rows, _ROWS_BELOW_WORRY + 1), columns) if columns > 20_000 else (rows, max(columns, 64))
 
 
 def _last_row(text: bytes) -> int:

@@ -8,7 +8,7 @@ from dataclasses import dataclass, field
 from enum import StrEnum
 
 from nomarium.core.problems import Place
-from nomarium.core.tables.cells import Cell, address
+from nomarium.core.tables.cells import Cell, address, range_address
 
 
 @dataclass(slots=True)
@@ -25,13 +25,24 @@ class Grid:
     typed: bool = False
     """Whether the file can hold dates and times of its own (workbooks), not only text."""
 
+    @property
+    def place(self) -> Place:
+        """The file and sheet as a whole."""
+        return Place(self.file, self.sheet)
+
 
 class LeftOut(StrEnum):
-    """Why a row of a sheet is no record."""
+    """Why a row of a sheet is no record; the value completes "3 …" in reports."""
 
     BLANK = "blank"
+    HEADINGS = "repeated headings"
+    SAMPLE = "sample"
+    TOTAL = "total"
+    CAPTION = "caption"
     GAP = "date alone"
     FOOTER = "footer"
+    NOT_CHOSEN = "not chosen"
+    IDENTICAL = "identical"
 
 
 @dataclass(slots=True)
@@ -62,6 +73,12 @@ class Table:
     def place(self) -> Place:
         """The file and sheet as a whole."""
         return Place(self.file, self.sheet)
+
+    @property
+    def area(self) -> str:
+        """The rectangle from the first heading to the last record: "B4:H90"."""
+        last = self.row_numbers[-1] if self.row_numbers else self.heading_row
+        return range_address(self.heading_row, self.columns[0].index, last, self.columns[-1].index)
 
     def cell_place(self, record: int, column: Column) -> Place:
         """The place of one record's cell, the record counted from 0."""

@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
-from nomarium.core.problems import Place, Problem, error
+from nomarium.core.problems import Place, Problem, error, note, warning
 from nomarium.core.tables.contents import Kind
+
+TWO_TABLES = "two-tables"
+NO_ROWS = "no-rows"
 
 _SAVE_AS = "Save the sheet as CSV (UTF-8) or xlsx and give that file."
 
@@ -45,10 +48,11 @@ def too_large(place: Place, size: int, most: int) -> Problem:
     )
 
 
-def undecodable(place: Place, encoding: str) -> Problem:
-    """The text is not in the encoding that it seemed to be in."""
-    name = "UTF-16" if encoding.startswith("utf-16") else "UTF-8"
-    return error("encoding", place, f"The text is not {name} from here on.", advice="Save the sheet as CSV (UTF-8).")
+def undecodable(place: Place) -> Problem:
+    """The text is in no encoding that could be told."""
+    return error(
+        "encoding", place, "The text is in no encoding that could be told.", advice="Save the sheet as CSV (UTF-8)."
+    )
 
 
 def open_quote(place: Place) -> Problem:
@@ -148,9 +152,10 @@ def no_headings(place: Place) -> Problem:
     )
 
 
-def no_rows(place: Place) -> Problem:
-    """Headings and nothing below."""
-    return error("no-rows", place, "There is nothing below the headings.", advice="Give the sheet with the events.")
+def no_rows(place: Place, samples: int) -> Problem:
+    """Headings and nothing below, or only the example of a blank sheet."""
+    message = "There is nothing below the headings" + (" but an example." if samples else ".")
+    return error(NO_ROWS, place, message, advice="Fill the sheet in, or give the one with the events.")
 
 
 def shifted_row(place: Place, cells: int, headings: int, extra: str) -> Problem:
@@ -162,4 +167,100 @@ def shifted_row(place: Place, cells: int, headings: int, extra: str) -> Problem:
         found=extra,
         expected="A cell that holds a delimiter within its text stands in quotation marks.",
         advice="Quote that cell, or give the last column a heading.",
+    )
+
+
+def two_tables(place: Place, areas: list[str], how: str) -> Problem:
+    """Two tables on one sheet: which is meant?"""
+    return error(
+        TWO_TABLES,
+        Place(place.file, place.sheet, areas[0]),
+        f"The sheet has two tables {how}: {' and '.join(areas)}.",
+        advice=f"Say which one is meant, such as --range {areas[0]}, or convert one after the other.",
+    )
+
+
+def spread_cells(place: Place, areas: list[str]) -> Problem:
+    """Merged cells of a list hold for all their rows."""
+    shown = ", ".join(areas[:6]) + (", …" if len(areas) > 6 else "")
+    return note("merged-cells", place, f"What a merged cell says was taken for each of its rows: {shown}.")
+
+
+def sample_row(place: Place, found: str) -> Problem:
+    """The example of a blank sheet, left in."""
+    return warning(
+        "sample-row",
+        place,
+        "This row is an example, and was left out.",
+        found=found,
+        advice="If it is a real event, take the word in front out.",
+    )
+
+
+def hidden_sheets(place: Place, sheets: list[str]) -> Problem:
+    """Sheets that the workbook does not show."""
+    listed = ", ".join(f"“{sheet}”" for sheet in sheets)
+    return note("hidden-sheets", place, f"Hidden sheets were left alone: {listed}.", advice="--sheet NAME reads one.")
+
+
+def several_event_sheets(place: Place, events: list[str], others: list[str]) -> Problem:
+    """More than one sheet of the workbook holds events."""
+    rest = f" The others: {'; '.join(others)}." if others else ""
+    return error(
+        "several-sheets",
+        place,
+        f"Several sheets hold events: {'; '.join(events)}.{rest}",
+        advice="Say which one is meant with --sheet NAME; each can be converted by itself.",
+    )
+
+
+def no_event_sheet(place: Place, sheets: list[str]) -> Problem:
+    """None of a workbook's sheets looks like a list of events."""
+    return error(
+        "no-event-sheet",
+        place,
+        f"No sheet looks like a list of events: {'; '.join(sheets)}.",
+        advice='Name one with --sheet NAME, and its columns with --column "Heading=field".',
+    )
+
+
+def several_html_tables(place: Place, count: int) -> Problem:
+    """A page with more than one table of events."""
+    return error(
+        "several-sheets",
+        place,
+        f"The page has {count} tables that hold events.",
+        advice="Open the file in a spreadsheet program, and save the table that is meant as CSV or xlsx.",
+    )
+
+
+def encoding_guessed(place: Place, name: str, sample: str) -> Problem:
+    """The text is not UTF-8: it was read as another encoding."""
+    shown = f", so that it says “{sample}”" if sample else ""
+    return note(
+        "encoding-guessed",
+        place,
+        f"The text is not UTF-8; it was read as {name}{shown}.",
+        advice="If letters came out wrong, save the sheet as CSV (UTF-8).",
+    )
+
+
+def never_calculated(place: Place) -> Problem:
+    """Formulas without their results."""
+    return warning(
+        "never-calculated",
+        place,
+        "The workbook has formulas whose results were not saved: their cells count as empty.",
+        advice="Open it in a spreadsheet program, save it, and try again.",
+    )
+
+
+def no_such_range(place: Place, wanted: str, names: list[str]) -> Problem:
+    """``--range`` is no address and no name of the workbook."""
+    known = f"; the workbook’s names are: {', '.join(names)}" if names else ""
+    return error(
+        "no-such-range",
+        place,
+        f"“{wanted}” is no range such as B4:H90, and no name in the workbook{known}.",
+        advice="Give an address, or one of the names.",
     )

@@ -32,7 +32,7 @@ class Workbook:
     def __init__(self, data: bytes, kind: Kind, file: str) -> None:
         self.file = file
         self._form = _FORMS[kind]
-        check_size(data, kind, file)
+        self.never_calculated = check_size(data, kind, file)
         self._book = _open(data, file)
         self.sheets, self.hidden = _sheet_names(self._book)
 

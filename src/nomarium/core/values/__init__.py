@@ -5,15 +5,22 @@ from nomarium.core.values.clock import DAY, ClockTime, end_after
 from nomarium.core.values.date_text import ORDER_NAMES, ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
+from nomarium.core.values.languages import is_weekday, weekday_of
 from nomarium.core.values.moments import BLANK, DateChoices, Moment, MomentColumn, read_moments
-from nomarium.core.values.style import style_of
+from nomarium.core.values.people import Person, read_person
+from nomarium.core.values.style import Style, style_of
+from nomarium.core.values.time_text import scan_span
 from nomarium.core.values.wording import day_words, long_day
+from nomarium.core.values.words import ENGLISH, WEEKDAY_NAMES
+from nomarium.core.values.zones import near_zones, read_zone
 
 __all__ = [
     "BLANK",
     "DAY",
+    "ENGLISH",
     "ORDERS",
     "ORDER_NAMES",
+    "WEEKDAY_NAMES",
     "ClockTime",
     "DateChoices",
     "Fault",
@@ -21,17 +28,25 @@ __all__ = [
     "Moment",
     "MomentColumn",
     "Order",
+    "Person",
+    "Style",
     "cell_length",
     "day_words",
     "end_after",
+    "is_weekday",
     "long_day",
+    "near_zones",
     "read_busy",
     "read_length",
     "read_moments",
+    "read_person",
     "read_status",
     "read_visibility",
     "read_yes_no",
+    "read_zone",
+    "scan_span",
     "split_list",
     "style_of",
     "unit_in_heading",
+    "weekday_of",
 ]

@@ -69,8 +69,8 @@ _ISO = re.compile(r"(\d{4})-(\d{2})-(\d{2})")
 _TOKEN = re.compile(
     r"(?P<number>\d+)|(?P<separator>[./\-,'])|(?P<space>\s)|(?P<bracket>[()\[\]])|(?P<word>[^\d\s./\-,'()\[\]]+)"
 )
-_ORDINALS = frozenset("st nd rd th er º ª re ème eme e".split())
-_FILLERS = frozenset("of the de del den der le el dia día am d on do".split())
+ORDINALS = frozenset("st nd rd th er º ª re ème eme e".split())
+FILLERS = frozenset("of the de del den der le el dia día am d on do".split())
 
 
 class _Pieces(NamedTuple):
@@ -123,7 +123,10 @@ def _take_apart(text: str, words: CalendarWords) -> _Pieces | None:
     month = weekday = None
     before_month = 0
     between = ""
-    for kind, token in _tokens(text):
+    tokens = list(_tokens(text))
+    # In some languages a short name is both ("mar." is Tuesday and March): beside a month it is the weekday.
+    months_named = sum(token in words.months for _, token in tokens)
+    for kind, token in tokens:
         if kind == "number":
             if numbers:
                 separators.append(between)
@@ -131,13 +134,14 @@ def _take_apart(text: str, words: CalendarWords) -> _Pieces | None:
             between = ""
         elif kind != "word":
             between = token if kind == "separator" else between or " "
-        elif token in _ORDINALS and numbers and not between:
+        elif token in ORDINALS and numbers and not between:
             continue
+        elif token in words.weekdays and weekday is None and (months_named > 1 or token not in words.months):
+            weekday = words.weekdays[token]
+            months_named -= token in words.months
         elif token in words.months and month is None:
             month, before_month = words.months[token], len(numbers)
-        elif token in words.weekdays and weekday is None:
-            weekday = words.weekdays[token]
-        elif token not in _FILLERS:
+        elif token not in FILLERS:
             return None
     return _Pieces(numbers, separators, month, before_month, weekday)
 

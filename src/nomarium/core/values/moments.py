@@ -16,9 +16,10 @@ from nomarium.core.values import wording
 from nomarium.core.values.clock import Clock, ClockTime
 from nomarium.core.values.date_text import DateShape, Order
 from nomarium.core.values.faults import Fault
+from nomarium.core.values.languages import calendar_words, weekday_of
 from nomarium.core.values.moment_text import MomentScanner, MomentShape
 from nomarium.core.values.order import OrderEvidence, dates_within, weigh
-from nomarium.core.values.words import ENGLISH
+from nomarium.core.values.words import ENGLISH, CalendarWords
 
 
 class Moment(NamedTuple):
@@ -54,6 +55,8 @@ class MomentColumn:
     shapes: dict[str, MomentShape] = field(default_factory=dict)
     moments: dict[Cell, Moment | Fault] = field(default_factory=dict)
     evidence: OrderEvidence = field(default_factory=lambda: OrderEvidence([]))
+    words: CalendarWords = ENGLISH
+    """The names of months and weekdays that hold in the column."""
     order: Order | None = None
     order_from: str = ""
     """What settled the order where the column itself did not: "--dates", "the heading", another column."""
@@ -62,6 +65,10 @@ class MomentColumn:
     """Whether the column's dates are day numbers that have lost their format."""
     swapped: bool = False
     """Whether day and month of the workbook's own dates were changed back."""
+
+    def weekday(self, text: str) -> int | None:
+        """Return the weekday that a text beside the column names (Monday is 0), or None."""
+        return weekday_of(text, self.words)
 
     @property
     def typed(self) -> list[date]:
@@ -80,27 +87,53 @@ class MomentColumn:
 
 
 def read_moments(
-    table: Table, columns: Sequence[tuple[Column, bool]], choices: DateChoices
+    table: Table, columns: Sequence[tuple[Column, bool]], choices: DateChoices, weekdays: Column | None = None
 ) -> tuple[list[MomentColumn], list[Problem]]:
     """Read columns of dates and times together: (column, whether "9.30" there is rather a time than a date).
 
-    A column whose order nothing proves follows one beside it that is proved and written in the same way.
+    A column whose order nothing proves follows one beside it that is proved and written in the same way. A column of
+    weekday names beside the dates proves, or contradicts.
     """
-    scanner = MomentScanner(ENGLISH)
-    read = [_scan(column, scanner, choices, times_first) for column, times_first in columns]
+    texts = [text for column, _ in columns for text in _texts(column)]
+    words = calendar_words(texts + (_texts(weekdays) if weekdays else []))
+    if isinstance(words, list):
+        return [], [wording.ambiguous_names(table, columns[0][0], words)]
+    scanner = MomentScanner(words)
+    read = []
+    for column, times_first in columns:
+        beside = _weekdays_beside(column, weekdays, words) if weekdays and not times_first else {}
+        read.append(_scan(column, scanner, choices, times_first, beside))
     _settle_by_neighbours(read)
     problems: list[Problem] = []
-    for column in read:
-        problems += _order_problems(table, column, choices)
-        _resolve(column, choices)
+    for result in read:
+        problems += _order_problems(table, result)
+        if choices.typed is None and (pair := _exchanged(result)):
+            problems.append(wording.exchanged_dates(table, result.column, *pair))
+        _resolve(result, choices)
     return read, problems
+
+
+def _texts(column: Column) -> list[str]:
+    """The distinct texts of a column that have letters."""
+    return [cell for cell in dict.fromkeys(column.cells) if isinstance(cell, str) and cell.upper() != cell.lower()]
+
+
+def _weekdays_beside(column: Column, weekdays: Column, words: CalendarWords) -> dict[str, set[int]]:
+    """Return the weekdays that stand in the same rows as each text."""
+    beside: dict[str, set[int]] = {}
+    for text, name in dict.fromkeys(zip(column.cells, weekdays.cells, strict=True)):
+        if isinstance(text, str) and isinstance(name, str) and (day := weekday_of(name, words)) is not None:
+            beside.setdefault(text, set()).add(day)
+    return beside
 
 
 _BLANK_MARKS = frozenset({"", "-", "–", "—", "n/a", "N/A", "none", "None"})
 
 
-def _scan(column: Column, scanner: MomentScanner, choices: DateChoices, times_first: bool) -> MomentColumn:
-    result = MomentColumn(column, times_first)
+def _scan(
+    column: Column, scanner: MomentScanner, choices: DateChoices, times_first: bool, weekdays: dict[str, set[int]]
+) -> MomentColumn:
+    result = MomentColumn(column, times_first, words=scanner.words)
     distinct = dict.fromkeys(column.cells)
     result.serials = not times_first and _are_serials(distinct)
     for cell in distinct:
@@ -115,7 +148,7 @@ def _scan(column: Column, scanner: MomentScanner, choices: DateChoices, times_fi
         else:
             result.moments[cell] = wording.unreadable_moment(cell, times_first)
     result.clock = Clock.of({text: shape.times for text, shape in result.shapes.items()}, choices.earliest_hour)
-    _weigh_order(result, choices)
+    _weigh_order(result, choices, weekdays)
     return result
 
 
@@ -139,9 +172,10 @@ def order_in_heading(heading: str) -> Order | None:
     return "mdy" if parts[0] == "m" else "dmy"
 
 
-def _weigh_order(result: MomentColumn, choices: DateChoices) -> None:
+def _weigh_order(result: MomentColumn, choices: DateChoices, weekdays: dict[str, set[int]]) -> None:
     shapes = {text: shape.dates for text, shape in result.shapes.items() if shape.dates}
-    result.evidence = weigh(shapes, choices.within, (cell for cell in result.column.cells if isinstance(cell, str)))
+    cells = (cell for cell in result.column.cells if isinstance(cell, str))
+    result.evidence = weigh(shapes, choices.within, cells, weekdays)
     stated = order_in_heading(result.column.heading)
     if choices.order is not None:
         result.order, result.order_from = choices.order, "--dates"
@@ -162,8 +196,8 @@ def _settle_by_neighbours(columns: list[MomentColumn]) -> None:
             column.order, column.order_from = proved[0].order, f"column “{proved[0].column.heading}”"
 
 
-def _order_problems(table: Table, column: MomentColumn, choices: DateChoices) -> list[Problem]:
-    """Report a column whose order is unproved or contradictory, or whose typed dates seem to be exchanged."""
+def _order_problems(table: Table, column: MomentColumn) -> list[Problem]:
+    """Report a column whose order is unproved or contradictory."""
     evidence = column.evidence
     if column.order is None and column.shapes and any(shape.dates for shape in column.shapes.values()):
         if not evidence.left:
@@ -172,8 +206,6 @@ def _order_problems(table: Table, column: MomentColumn, choices: DateChoices) ->
         differing = sum(counts[text] for text in evidence.ambiguous)
         ascending = [order for order in evidence.left if _ascends(column, order)]
         return [wording.unproved_order(table, column.column, column.shapes, evidence, differing, ascending)]
-    if choices.typed is None and (pair := _exchanged(column)):
-        return [wording.exchanged_dates(table, column.column, *pair)]
     return []
 
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from datetime import date
+from types import MappingProxyType
 
 from nomarium.core.values.date_text import ORDERS, DateShape, Order, YearMonthDay
 
@@ -56,8 +57,11 @@ def weigh(
     shapes: Mapping[str, Iterable[DateShape]],
     within: tuple[date, date] | None = None,
     cells: Iterable[str] = (),
+    weekdays: Mapping[str, set[int]] = MappingProxyType({}),
 ) -> OrderEvidence:
     """Weigh all dates of a column: the shapes of each distinct text, and the column's texts in their order.
+
+    ``weekdays`` are those that stand beside a text in a column of their own.
 
     A text that is possible in no reading proves nothing: it is wrong in itself.
     """
@@ -66,6 +70,9 @@ def weigh(
     known = [order for order in ORDERS if any(order in s.readings for found in unclear.values() for s in found)]
     evidence = OrderEvidence(known or list(ORDERS))
     for text, found in unclear.items():
+        beside = weekdays.get(text, set())
+        if len(beside) == 1 and found[0].weekday is None:
+            found = [found[0]._replace(weekday=next(iter(beside))), *found[1:]]  # noqa: PLW2901
         for order in _excluded(found, within):
             evidence.against.setdefault(order, text)
     evidence.left = [order for order in evidence.left if order not in evidence.against]

@@ -35,7 +35,8 @@ def _date_styles(table: Table, column: MomentColumn) -> list[str]:
         styles.append("day numbers that have lost their date format")
     if any(shape.plain for shape in shapes):
         named = any(shape.plain and not text[:4].isdigit() for text, m in column.shapes.items() for shape in m.dates)
-        styles.append("months in words" if named else "year-month-day")
+        language = "" if column.words.language == "English" else f", in {column.words.language}"
+        styles.append(f"months in words{language}" if named else "year-month-day")
     if any(not shape.plain for shape in shapes) and column.order:
         styles.append(ORDER_NAMES[column.order] + _proof(table, column, column.order))
     return styles

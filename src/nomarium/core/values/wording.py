@@ -11,7 +11,7 @@ from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMo
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.moment_text import MomentShape
 from nomarium.core.values.order import OrderEvidence
-from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES
+from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
 
 _CORRECT = "Correct the cell, or leave its row out with --keep-going."
 _FIRST_PART: dict[Order, str] = {"dmy": "the day first", "mdy": "the month first", "ymd": "the year first"}
@@ -178,4 +178,15 @@ def exchanged_dates(table: Table, column: Column, typed: Cell, text: str) -> Pro
         f"{typed_cell} is {shown}, and was perhaps meant as {year}-{day}-{month}.",
         found=shown,
         advice="Compare with the original: --typed-dates swap changes them back, --typed-dates keep leaves them.",
+    )
+
+
+def ambiguous_names(table: Table, column: Column, languages: list[CalendarWords]) -> Problem:
+    """The names of months mean different months in two languages."""
+    listed = " or ".join(words.language for words in languages[:4])
+    return error(
+        "ambiguous-names",
+        table.heading_place(column),
+        f"The names of months or weekdays can be {listed}, and mean different ones there.",
+        advice="Write the months as numbers, or one of them in full.",
     )

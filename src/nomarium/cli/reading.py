@@ -1,0 +1,68 @@
+"""From the options that say how sheets are read to what the core is asked: the same for every command that reads."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from nomarium.cli import options
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.sources import EventChoices, Lookup
+    from nomarium.core.values import DateChoices
+
+
+@dataclass(frozen=True, slots=True)
+class DateOptions:
+    """The options about dates and times, as they were given."""
+
+    order: str | None
+    typed: str | None
+    within: str | None
+    hours: str | None
+
+    def choices(self) -> DateChoices:
+        """Return what they state, refusing a call with a value that says nothing."""
+        from nomarium.core.values import DateChoices
+
+        return DateChoices(
+            options.date_order(self.order),
+            options.date_span(self.within),
+            options.earliest_hour(self.hours),
+            options.typed_dates(self.typed),
+        )
+
+
+def event_choices(
+    dates: DateOptions, zone: str | None, length: str, places: Path | None, people: Path | None
+) -> tuple[EventChoices, list[Problem]]:
+    """Return what is stated about events, look-up sheets read; and the problems found in these.
+
+    Raises DataRefused where a look-up sheet cannot be used.
+    """
+    from nomarium.core.sources import EventChoices, Lookups
+
+    problems: list[Problem] = []
+    lookups = Lookups(_lookup(places, problems), _lookup(people, problems))
+    return EventChoices(options.zone_name(zone), options.event_length(length), dates.choices(), lookups), problems
+
+
+def _lookup(path: Path | None, problems: list[Problem]) -> Lookup | None:
+    if path is None:
+        return None
+    from nomarium.core.sources import read_lookup
+
+    options.existing([path])
+    lookup, found = read_lookup(path)
+    problems += found
+    return lookup
+
+
+def quoted_call(words: Iterable[str]) -> str:
+    """Return a command as it would be typed in a shell."""
+    from shlex import join
+
+    return join(["nomarium", *words])

@@ -1,0 +1,51 @@
+"""``nomarium sheet``: a blank sheet to fill in."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Annotated
+
+import typer
+
+from nomarium.cli.console import wrong_calls
+
+SHEET_EXAMPLES = """\b
+Examples:
+  nomarium sheet events -o events.xlsx
+  nomarium sheet events -o events.csv
+  nomarium sheet events -o events.xlsx --categories "Yard,Loft,Office"
+"""
+
+Kind = Annotated[str, typer.Argument(metavar="KIND", show_default=False, help="What it is for: events.")]
+Output = Annotated[
+    Path, typer.Option("-o", "--output", metavar="FILE", show_default=False, help="The .xlsx or .csv file to write.")
+]
+Categories = Annotated[
+    str | None, typer.Option("--categories", metavar="A,B", help="What the drop-down list of categories offers.")
+]
+Force = Annotated[bool, typer.Option("--force", help="Write over a file that is there already.")]
+
+
+def sheet(kind: Kind, output: Output, categories: Categories = None, force: Force = False) -> None:
+    """Write a blank sheet to fill in: headings with notes, drop-down lists, checks and a sample row.
+
+    What is filled in there, “nomarium convert” reads without a question. The sample row is never imported.
+    """
+    from nomarium.core.blanks import KINDS, render_blank_csv, render_blank_xlsx
+    from nomarium.core.output import write_whole
+
+    if kind.lower() not in KINDS:
+        raise typer.BadParameter(f"“{kind}” is no kind of sheet; there are: {', '.join(KINDS)}.", param_hint="KIND")
+    renderers = {".csv": render_blank_csv, ".xlsx": render_blank_xlsx}
+    render = renderers.get(output.suffix.lower())
+    if render is None:
+        raise typer.BadParameter(f"“{output}” ends neither in .xlsx nor in .csv.", param_hint="-o")
+    if output.exists() and not force:
+        raise typer.BadParameter(f"“{output}” is there already; --force writes over it.", param_hint="-o")
+    offered = tuple(part.strip() for part in (categories or "").split(",") if part.strip())
+    blank = KINDS[kind.lower()].with_choices("Category", offered)
+    with wrong_calls():
+        write_whole(output, [render(blank)])
+
+
+XX

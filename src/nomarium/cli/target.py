@@ -1,0 +1,82 @@
+"""Where a result goes, and in which form."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass
+from pathlib import Path
+
+import typer
+
+FORMATS = ("ics", "csv", "xlsx", "json")
+
+
+@dataclass(frozen=True, slots=True)
+class Target:
+    """A file, a folder or pattern of files, standard output (no path), or nowhere (a dry run)."""
+
+    path: Path | None
+    form: str
+    split: str | None
+    dry_run: bool
+    keep_going: bool
+
+    @classmethod
+    def of(cls, output: str | None, form: str | None, split: str | None, *, dry_run: bool, keep_going: bool) -> Target:
+        """Read ``-o``, ``--format`` and ``--split``, refusing a call that names no output or an unknown form."""
+        if form is not None and form.lower() not in FORMATS:
+            raise typer.BadParameter(f"“{form}” is none of {', '.join(FORMATS)}.", param_hint="--format")
+        if output is None and not dry_run:
+            raise typer.BadParameter(
+                "Name the file to write, such as -o events.ics, or use --dry-run.", param_hint="-o"
+            )
+        if output is None or output == "-":
+            if split and output == "-":
+                raise typer.BadParameter("--split writes several files: name a folder.", param_hint="-o")
+            return cls(None, (form or "ics").lower(), split, dry_run, keep_going)
+        path = Path(output)
+        ending = path.suffix.lower().removeprefix(".")
+        if split and not _PLACEHOLDER.search(path.name):
+            return cls(path, (form or "ics").lower(), split, dry_run, keep_going)
+        if form is None and ending not in FORMATS:
+            known = ", ".join(f".{known}" for known in FORMATS)
+            raise typer.BadParameter(
+                f"“{output}” ends in none of {known}; --format says what is meant.", param_hint="-o"
+            )
+        return cls(path, (form or ending).lower(), split, dry_run, keep_going)
+
+    @property
+    def stem(self) -> str:
+        """The name that a calendar gets where none is stated."""
+        if self.path is None:
+            return "Events"
+        return self.path.name if self.split else self.path.stem
+
+    @property
+    def to_stdout(self) -> bool:
+        """Whether the result, not the report, goes to standard output."""
+        return self.path is None and not self.dry_run
+
+    def refused_path(self) -> Path | None:
+        """The file beside the output that takes refused rows."""
+        if self.path is None:
+            return None
+        if self.split:
+            return self.folder / "refused.csv"
+        return self.path.with_name(f"{self.path.stem}.refused.csv")
+
+    @property
+    def folder(self) -> Path:
+        """The folder that split files go into."""
+        path = self.path or Path()
+        return path.parent if _PLACEHOLDER.search(path.name) else path
+
+    def part_path(self, name: str) -> Path:
+        """Return the file for one value of a split, from the value's safe name."""
+        path = self.path or Path()
+        if _PLACEHOLDER.search(path.name):
+            return path.with_name(_PLACEHOLDER.sub(lambda _: name, path.name))
+        return path / f"{name}.{self.form}"
+
+
+_PLACEHOLDER = re.compile(r"\{[^{}]*\}")

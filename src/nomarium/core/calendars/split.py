@@ -1,0 +1,55 @@
+"""One calendar → several, one for each value of a field; and file names that are safe and told apart."""
+
+from __future__ import annotations
+
+import re
+import unicodedata
+from collections.abc import Iterable, Mapping
+
+from nomarium.core.calendars.calendar import Calendar
+from nomarium.core.sources import Series, values_of
+
+_UNSAFE = re.compile(r"[^\w\-. ()&+,']", re.UNICODE)
+_RESERVED = frozenset({"con", "prn", "aux", "nul", *(f"{port}{n}" for port in ("com", "lpt") for n in range(1, 10))})
+LONGEST_NAME = 80
+"""Characters of a file's name before its ending."""
+
+
+def split_calendar(calendar: Calendar, name: str) -> dict[str, Calendar]:
+    """Return a calendar for each value of a field or column, sorted; events keep the UIDs that they had together.
+
+    An event with several values is in several calendars; one without any is under "".
+    """
+    parts: dict[str, tuple[list[Series], list[str]]] = {}
+    uids = iter(calendar.uids)
+    for series in calendar.series:
+        own = [next(uids) for _ in series.occurrences]
+        for value in values_of(series, name) or [""]:
+            events, names = parts.setdefault(value, ([], []))
+            events.append(series)
+            names += own
+    return {value: Calendar(value or calendar.name, *parts[value]) for value in sorted(parts)}
+
+
+def file_names(values: Iterable[str], empty: str) -> Mapping[str, str]:
+    """Return a file name, without ending, for each value: no path, no sign that a system forbids, no two alike.
+
+    ``empty`` is the name for an empty value.
+    """
+    names: dict[str, str] = {}
+    taken: set[str] = set()
+    for value in values:
+        base = _safe(value) or _safe(empty) or "calendar"
+        name, number = base, 1
+        while name.casefold() in taken:
+            number += 1
+            name = f"{base} ({number})"
+        taken.add(name.casefold())
+        names[value] = name
+    return names
+
+
+def _safe(text: str) -> str:
+    text = unicodedata.normalize("NFC", text)
+    text = " ".join(_UNSAFE.sub("-", text).split()).strip(". -")[:LONGEST_NAME].strip(". ")
+    return f"{text}-" if text.casefold() in _RESERVED else text

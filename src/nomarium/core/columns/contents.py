@@ -1,0 +1,51 @@
+"""What a column holds, told from its cells where its heading says nothing."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from datetime import date
+from itertools import islice
+
+from nomarium.core.columns.fields import heading_key
+from nomarium.core.tables import Cell, Column, is_data
+from nomarium.core.values import is_weekday, scan_span
+
+_LOOKED_AT = 300
+_NOT_THE_DAY = (
+    "created modified updated changed birth dob born invoice paid payment submitted timestamp registered "
+    "registration approved printed entered booked recorded sent received expires expiry deadline"
+).split()
+"""Words of headings whose dates are not those of the event."""
+
+
+def _filled(column: Column) -> Iterator[Cell]:
+    return islice((cell for cell in dict.fromkeys(column.cells) if cell != ""), _LOOKED_AT)
+
+
+def holds_dates(column: Column) -> bool:
+    """Tell whether all filled cells of a column look like dates, with or without times."""
+    cells = list(_filled(column))
+    return bool(cells) and all(_is_date(cell) for cell in cells)
+
+
+def _is_date(cell: Cell) -> bool:
+    return isinstance(cell, date) or (isinstance(cell, str) and is_data(cell) and scan_span(cell) is None)
+
+
+def may_be_the_day(column: Column) -> bool:
+    """Tell whether a column's dates can be those of the events, and not when a row was entered or someone born."""
+    key = heading_key(column.heading)
+    return holds_dates(column) and not any(word in key for word in _NOT_THE_DAY)
+
+
+def holds_weekdays(column: Column) -> bool:
+    """Tell whether all filled cells of a column are names of weekdays."""
+    cells = list(_filled(column))
+    return bool(cells) and all(isinstance(cell, str) and is_weekday(cell) for cell in cells)
+
+
+def holds_titles(column: Column) -> bool:
+    """Tell whether a column's cells could be titles: words in at least half of the rows, few of them repeated."""
+    cells = [cell for cell in column.cells if cell != ""]
+    words = [cell for cell in cells if isinstance(cell, str) and any(map(str.isalpha, cell)) and not is_data(cell)]
+    return len(words) * 2 > len(column.cells) and len(words) * 10 >= len(cells) * 9

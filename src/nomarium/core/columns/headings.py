@@ -1,0 +1,67 @@
+"""What a heading means: by the table of known headings, else by its likeness to one of them."""
+
+from __future__ import annotations
+
+import re
+from typing import NamedTuple
+
+from nomarium.core.columns.fields import EVENT_FIELDS, heading_key, without_brackets
+
+_WORD = re.compile(r"[^\W_]+")
+_CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])")
+_MEANINGLESS = frozenset({"event", "events", "the", "of", "our", "please"})
+
+ONE_SLIP_FROM, TWO_SLIPS_FROM = 6, 10
+"""A heading of so many letters may differ from a known one by one slip of the finger, or by two."""
+
+
+class Likeness(NamedTuple):
+    """The field that a heading probably means, and the known heading that it is like."""
+
+    field: str
+    heading: str
+
+
+class EventHeadings:
+    """The known headings of event sheets; call it with a heading for the field that it surely means."""
+
+    def __init__(self) -> None:
+        self._fields: dict[str, str] = {heading_key(field.name): field.name for field in EVENT_FIELDS}
+        self._by_words: dict[tuple[str, ...], Likeness] = {}
+        self._headings: dict[str, str] = {}
+        for field in EVENT_FIELDS:
+            for heading in field.headings.split("|"):
+                self._fields[heading_key(heading)] = field.name
+                self._headings[heading_key(heading)] = heading
+                self._by_words.setdefault(_words(heading), Likeness(field.name, heading))
+
+    def __call__(self, heading: str) -> str | None:
+        """Return the field that a heading surely means, or None."""
+        exact = self._fields.get(heading_key(heading))
+        return exact or self._fields.get(heading_key(without_brackets(heading)))
+
+    def likeness(self, heading: str) -> Likeness | None:
+        """Return what a heading probably means: the same words in another order, or a slip of the finger."""
+        heading = without_brackets(heading)
+        words = _words(heading)
+        if words in self._by_words:
+            return self._by_words[words]
+        return self._misspelt("".join(words))
+
+    def _misspelt(self, key: str) -> Likeness | None:
+        if len(key) < ONE_SLIP_FROM:
+            return None
+        from rapidfuzz.distance import OSA
+
+        slips = 2 if len(key) >= TWO_SLIPS_FROM else 1
+        near = [(OSA.distance(key, known, score_cutoff=slips), known) for known in self._headings]
+        distance, known = min(near)
+        if distance > slips:
+            return None
+        return Likeness(self._fields[known], self._headings[known])
+
+
+def _words(heading: str) -> tuple[str, ...]:
+    """Return the words of a heading that say something, in alphabetical order."""
+    words = _WORD.findall(_CAMEL.sub(" ", heading).casefold())
+    return tuple(sorted(word for word in words if word not in _MEANINGLESS)) or tuple(words)

@@ -1,0 +1,83 @@
+"""Each occurrence of a calendar as a row of texts."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from datetime import datetime, timedelta
+
+from nomarium.core.calendars import Calendar
+from nomarium.core.sources import Occurrence, Series
+
+ROW_FIELDS = (
+    "id",
+    "summary",
+    "start",
+    "end",
+    "all_day",
+    "location",
+    "description",
+    "categories",
+    "url",
+    "status",
+    "visibility",
+    "busy",
+    "organizer",
+    "attendees",
+    "reminders",
+    "zone",
+    "repeat",
+)
+
+
+def event_rows(calendar: Calendar) -> Iterator[list[str]]:
+    """Yield the values of ROW_FIELDS for each occurrence, in order.
+
+    Times are local times of ``zone`` ("2026-09-08T09:00"), all-day events are dates, their end the last day.
+    """
+    uids = iter(calendar.uids)
+    for series in calendar.series:
+        said = _said(series)
+        for occurrence in series.occurrences:
+            start, end = _span(occurrence)
+            all_day = "yes" if occurrence.all_day else ""
+            zone = "" if occurrence.all_day else occurrence.zone
+            yield [next(uids), series.summary, start, end, all_day, *said, zone, ""]
+
+
+def _span(occurrence: Occurrence) -> tuple[str, str]:
+    if occurrence.all_day:
+        return occurrence.start.date().isoformat(), (occurrence.end - timedelta(days=1)).date().isoformat()
+    end = "" if occurrence.end == occurrence.start else _moment(occurrence.end)
+    return _moment(occurrence.start), end
+
+
+def _moment(moment: datetime) -> str:
+    return moment.isoformat(timespec="seconds" if moment.second else "minutes")
+
+
+def _said(series: Series) -> list[str]:
+    """Return the values from location to reminders."""
+    return [
+        series.location,
+        series.description,
+        "; ".join(series.categories),
+        series.url,
+        series.status.lower(),
+        series.visibility.lower(),
+        series.busy.lower(),
+        str(series.organizer or ""),
+        "; ".join(map(str, series.attendees)),
+        "; ".join(map(length_words, series.reminders)),
+    ]
+
+
+def length_words(length: timedelta) -> str:
+    """Return a length as a person writes it and as it is read again: "1 day", "1h 30min"."""
+    days, seconds = divmod(round(length.total_seconds()), 86_400)
+    hours, minutes = seconds // 3600, seconds // 60 % 60
+    parts = [
+        f"{days} day{'s' if days > 1 else ''}" if days else "",
+        f"{hours}h" if hours else "",
+        f"{minutes}min" if minutes else "",
+    ]
+    return " ".join(filter(None, parts)) or "0min"

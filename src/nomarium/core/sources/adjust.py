@@ -1,0 +1,201 @@
+"""What is stated for a whole file of events: values for all, which rows, another date, a title in front."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable, Iterable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
+from datetime import date, timedelta
+
+from nomarium.core.columns import FIELD_NAMES, FILE_WIDE_FIELDS, columns_headed
+from nomarium.core.problems import Problem, WrongCall, note
+from nomarium.core.sources.details import web_address
+from nomarium.core.sources.events import EventSheet
+from nomarium.core.sources.series import Occurrence, Series
+from nomarium.core.sources.spans import clock_changes
+from nomarium.core.tables import LeftOut, plain_text
+from nomarium.core.values import (
+    WEEKDAY_NAMES,
+    Length,
+    read_busy,
+    read_person,
+    read_status,
+    read_visibility,
+    split_list,
+)
+
+
+@dataclass(frozen=True, slots=True)
+class Adjustments:
+    """All that is to be changed or chosen after reading."""
+
+    stated: Mapping[str, str] = field(default_factory=dict)
+    """Values of fields for every event; lists are added to, the rest is replaced."""
+    reminders: tuple[timedelta, ...] = ()
+    prefix: str = ""
+    """Put in front of each title, with ``{heading}`` or ``{field}`` filled in from the row."""
+    only: Sequence[tuple[str, tuple[str, ...]]] = ()
+    """(field or heading, values): rows that have one of the values stay; all conditions hold together."""
+    without: Sequence[tuple[str, tuple[str, ...]]] = ()
+    shift: Length | None = None
+    back: bool = False
+    """Whether the shift goes into the past."""
+    start: date | None = None
+    """The day on which the first event is to fall."""
+    first: date | None = None
+    last: date | None = None
+    """What has no part in the days from ``first`` to ``last`` is left out; both are included."""
+
+
+_PLAIN_FIELDS = ("summary", "location", "description", "url", "status", "visibility", "busy", "id")
+
+
+def values_of(series: Series, name: str) -> list[str] | None:
+    """Return what an event says for a field or under a heading, as text; None where there is no such column."""
+    key = name.strip().casefold()
+    if key in _TEXTS_OF:
+        return [text for text in _TEXTS_OF[key](series) if text]
+    columns = columns_headed(series.table, name) if series.table else []
+    if not columns:
+        return None
+    return [text for column in columns for text in split_list(plain_text(column.cells[series.record])) if text]
+
+
+_TEXTS_OF: dict[str, Callable[[Series], Iterable[str]]] = {
+    **{name: lambda series, name=name: (getattr(series, name),) for name in _PLAIN_FIELDS},  # type: ignore[misc]
+    "categories": lambda series: series.categories,
+    "attendees": lambda series: [text for person in series.attendees for text in person],
+    "organizer": lambda series: series.organizer or (),
+    "date": lambda series: [occurrence.start.date().isoformat() for occurrence in series.occurrences],
+    "start_date": lambda series: [occurrence.start.date().isoformat() for occurrence in series.occurrences],
+}
+"""How the texts of each field are got from an event."""
+
+
+def check_name(sheets: Sequence[EventSheet], name: str, option: str) -> None:
+    """Raise WrongCall where a name is neither a field nor a heading of any sheet."""
+    if name.strip().casefold() in FIELD_NAMES or any(columns_headed(sheet.table, name) for sheet in sheets):
+        return
+    headings = dict.fromkeys(column.heading for sheet in sheets for column in sheet.table.columns if column.heading)
+    raise WrongCall(f"{option}: “{name}” is no field and no heading.", f"The headings are: {', '.join(headings)}.")
+
+
+def adjust(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
+    """Apply all adjustments to the events of sheets, in place, and return what there is to say about it.
+
+    Raises WrongCall where one names a field, heading or value that does not exist.
+    """
+    problems: list[Problem] = []
+    for name, text in wanted.stated.items():
+        set_value = _setter(name, text)
+        for sheet in sheets:
+            for series in sheet.series:
+                set_value(series)
+    for series in (one for sheet in sheets for one in sheet.series):
+        series.reminders = tuple(sorted({*series.reminders, *wanted.reminders}, reverse=True))
+    for conditions, keep, option in ((wanted.only, True, "--only"), (wanted.without, False, "--without")):
+        for name, values in conditions:
+            check_name(sheets, name, option)
+            _choose(sheets, lambda series, name=name, values=values, keep=keep: _has(series, name, values) is keep)  # type: ignore[misc]
+    problems += _move(sheets, wanted)
+    if wanted.first or wanted.last:
+        _choose(sheets, lambda series: _within(series, wanted.first, wanted.last))
+    if wanted.prefix:
+        _put_in_front(sheets, wanted.prefix)
+    return problems
+
+
+def _setter(name: str, text: str) -> Callable[[Series], None]:
+    """Return what gives one event the value stated for all."""
+    if name not in FILE_WIDE_FIELDS:
+        raise WrongCall(f"--set: “{name}” can't be stated for all.", f"What can: {', '.join(FILE_WIDE_FIELDS)}.")
+    if name in ("categories", "attendees"):
+        items = tuple(read_person(item) if name == "attendees" else item for item in split_list(text))
+        return lambda series: setattr(series, name, tuple(dict.fromkeys((*getattr(series, name), *items))))
+    if name == "organizer":
+        return lambda series: setattr(series, name, read_person(text))
+    readers: dict[str, Callable[[str], str | None]] = {
+        "status": read_status,
+        "visibility": read_visibility,
+        "busy": read_busy,
+        "url": web_address,
+    }
+    value = readers[name](text) if name in readers else text
+    if value is None:
+        raise WrongCall(f"--set: “{text}” is no {name}.")
+    return lambda series: setattr(series, name, value)
+
+
+def _has(series: Series, name: str, values: tuple[str, ...]) -> bool:
+    wanted = {value.strip().casefold() for value in values}
+    return any(text.casefold() in wanted for text in values_of(series, name) or ())
+
+
+def _choose(sheets: Sequence[EventSheet], keep: Callable[[Series], bool]) -> None:
+    for sheet in sheets:
+        kept = [series for series in sheet.series if keep(series)]
+        sheet.left_out[LeftOut.NOT_CHOSEN] += len(sheet.series) - len(kept)
+        sheet.series = kept
+
+
+def _within(series: Series, first: date | None, last: date | None) -> bool:
+    """Tell whether an event has any part in a span of days."""
+    for occurrence in series.occurrences:
+        ends = occurrence.end if occurrence.end == occurrence.start else occurrence.end - timedelta(seconds=1)
+        if (last is None or occurrence.start.date() <= last) and (first is None or ends.date() >= first):
+            return True
+    return False
+
+
+def _move(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
+    """Move all dates by whole days; times stay what the clock on the wall says."""
+    starts = [occurrence.start for sheet in sheets for one in sheet.series for occurrence in one.occurrences]
+    if not starts or (wanted.start is None and wanted.shift is None):
+        return []
+    earliest = min(starts).date()
+    if wanted.start is not None:
+        days = (wanted.start - earliest).days
+    else:
+        days = (wanted.shift or Length(0, timedelta())).days * (-1 if wanted.back else 1)
+    problems: list[Problem] = []
+    if days % 7:
+        before, after = earliest.weekday(), (earliest + timedelta(days=days)).weekday()
+        message = f"The weekdays change: what was on a {WEEKDAY_NAMES[before]} is on a {WEEKDAY_NAMES[after]} now."
+        problems.append(note("weekdays-moved", sheets[0].table.place, message))
+    for sheet in sheets:
+        for series in list(sheet.series):
+            moved = tuple(_moved(occurrence, days) for occurrence in series.occurrences)
+            findings = [
+                finding for one in moved if not one.all_day for finding in clock_changes(one.start, one.end, one.zone)
+            ]
+            problems += [finding.at(series.place, series.summary) for finding in findings]
+            if any(finding.is_error for finding in findings):
+                sheet.refused[series.record] = problems[-1]
+                sheet.series.remove(series)
+            series.occurrences = moved
+    return problems
+
+
+def _moved(occurrence: Occurrence, days: int) -> Occurrence:
+    by = timedelta(days=days)
+    return replace(occurrence, start=occurrence.start + by, end=occurrence.end + by)
+
+
+_PLACEHOLDER = re.compile(r"\{([^{}]+)\}")
+
+
+def _put_in_front(sheets: Sequence[EventSheet], pattern: str) -> None:
+    for name in _PLACEHOLDER.findall(pattern):
+        check_name(sheets, name, "--prefix")
+    for sheet in sheets:
+        for series in sheet.series:
+            series.summary = fill_in(pattern, series) + series.summary
+
+
+def fill_in(pattern: str, series: Series) -> str:
+    """Return a pattern with each ``{field}`` or ``{heading}`` filled in; "" where the row leaves them all empty."""
+    names = _PLACEHOLDER.findall(pattern)
+    values = {name: ", ".join(values_of(series, name) or ()) for name in names}
+    if names and not any(values.values()):
+        return ""
+    return _PLACEHOLDER.sub(lambda match: values[match[1]], pattern)

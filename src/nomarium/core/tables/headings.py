@@ -1,0 +1,94 @@
+"""Where the headings of a sheet stand: below titles and instructions, above the first event."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable, Sequence
+from datetime import date, datetime, time
+from itertools import islice
+
+from nomarium.core.tables.cells import Cell, plain_text
+
+Vocabulary = Callable[[str], str | None]
+"""Returns the field that a heading means, or None: whoever reads a table knows which headings it may have."""
+
+MOST_ROWS_ABOVE = 400
+"""So many rows are searched for headings."""
+
+_LONGEST_HEADING = 80
+_MONTH = r"(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?"
+_DATA = re.compile(
+    r"\d{1,4}\s*[./-]\s*\d{1,2}(?:\s*[./-]\s*\d{2,4})?|\d{1,2}[:h.]\d{2}(?!\d).*|\d{1,2}\s*[ap]\.?m\b.*|\d{8}"
+    rf"|(?:\w+,?\s+)?\d{{1,2}}(?:st|nd|rd|th)?[\s-]+{_MONTH}(?:[\s,-].*)?|(?:\w+,?\s+)?{_MONTH}\s+\d{{1,2}}(?:st|nd|rd|th)?(?:[\s,].*)?"
+    r"|(?:\w+\.?,?\s+)?\d{1,2}\.?\s+(?:de\s+)?[^\W\d_]{3,}\.?\s+(?:de\s+)?\d{4}.*",
+    re.IGNORECASE,
+)
+
+
+def is_data(cell: Cell) -> bool:
+    """Tell whether a cell looks like a date or a time, which no heading does."""
+    if isinstance(cell, str):
+        return bool(_DATA.fullmatch(cell.strip()) or (len(cell) < 40 and _has_numeric_date(cell)))
+    return isinstance(cell, date | datetime | time)
+
+
+_NUMERIC_DATE = re.compile(r"(?<!\d)\d{1,4}[./-]\d{1,2}[./-]\d{2,4}(?!\d)")
+
+
+def _has_numeric_date(text: str) -> bool:
+    return bool(_NUMERIC_DATE.search(text))
+
+
+def find_headings(rows: Sequence[Sequence[Cell]], vocabulary: Vocabulary) -> int | None:
+    """Return the index of the row of headings, or None where no row can be one.
+
+    The row that knows most fields wins, the first among equals; without any known heading, the last row of texts
+    above the first row with a date.
+    """
+    best, best_score = None, 0
+    for index, row in enumerate(islice(rows, MOST_ROWS_ABOVE)):
+        score = _score(row, vocabulary)
+        if score > best_score:
+            best, best_score = index, score
+    if best is not None and best_score >= 2:
+        return best
+    above = _row_above_data(rows)
+    if above is None:
+        return best
+    return above if best is None or best > above else best
+
+
+def known_fields(row: Sequence[Cell], vocabulary: Vocabulary) -> list[str]:
+    """Return the fields that the cells of a row would mean as headings, each once."""
+    texts = (cell for cell in row if isinstance(cell, str) and cell and len(cell) <= _LONGEST_HEADING)
+    return list(dict.fromkeys(name for text in texts if (name := vocabulary(text))))
+
+
+def _score(row: Sequence[Cell], vocabulary: Vocabulary) -> int:
+    """Count the known headings of a row; 0 for a row that holds data, and for a sentence with a known word."""
+    filled = [cell for cell in row if cell != ""]
+    if not filled or any(is_data(cell) for cell in filled):
+        return 0
+    return len(known_fields(row, vocabulary))
+
+
+def _row_above_data(rows: Sequence[Sequence[Cell]]) -> int | None:
+    """Return the row of at least two texts right above the first row with a date or time, blank rows skipped."""
+    candidate = None
+    for index, row in enumerate(islice(rows, MOST_ROWS_ABOVE)):
+        filled = [cell for cell in row if cell != ""]
+        if not filled:
+            continue
+        if any(is_data(cell) for cell in filled):
+            return candidate
+        texts = [cell for cell in filled if isinstance(cell, str) and len(cell) <= _LONGEST_HEADING]
+        candidate = index if len(texts) >= 2 and len(texts) == len(filled) else None
+    return None
+
+
+def same_headings(row: Sequence[Cell], headings: Sequence[str]) -> bool:
+    """Tell whether a row repeats the headings."""
+    texts = [" ".join(plain_text(cell).split()).casefold() for cell in row]
+    while texts and not texts[-1]:
+        texts.pop()
+    return texts == [heading.casefold() for heading in headings]

@@ -1,0 +1,124 @@
+"""The language of a sheet's month and weekday names, found from the names themselves (CLDR's, by Babel)."""
+
+from __future__ import annotations
+
+import re
+import unicodedata
+from collections.abc import Iterable, Iterator
+
+from nomarium.core.values.date_text import FILLERS, ORDINALS
+from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
+
+_USUAL = (
+    "fr es de pt it nl sv da nb nn fi is pl cs sk hu ro bg hr sr sl lt lv et el tr ru uk be ca gl eu cy ga gd br "
+    "id ms fil sw af sq mk he ar fa ur hi bn ta te ml mr gu pa th vi ko ja zh ka hy az kk mn"
+).split()
+"""Languages tried first; only where none of them knows the names, all others are."""
+
+_TIME_WORDS = frozenset(
+    "am pm a p t z noon midday midnight h hr hrs hours uhr um at to until till til from between o'clock utc gmt "
+    "all day full whole and through thru bis von au al heures à".split()
+)
+_WORD = re.compile(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")
+_ALSO_WRITTEN = {"de": {"mrz": 3}}
+_SHORTEST_PREFIX = 3
+
+
+def words_in(texts: Iterable[str]) -> set[str]:
+    """Return the words of texts that could name a month or a weekday."""
+    found = {word.strip("'") for text in texts for word in _WORD.findall(normalised(text))}
+    return found - _TIME_WORDS - FILLERS - ORDINALS
+
+
+def calendar_words(texts: Iterable[str]) -> CalendarWords | list[CalendarWords]:
+    """Return the names that explain the words in cells of dates: English, or English and the language found.
+
+    Where two languages explain them, but differently (listopad is October here and November there): both of them.
+    """
+    words = words_in(texts)
+    english = {word for word in words if word in ENGLISH.months or word in ENGLISH.weekdays}
+    if words == english:
+        return ENGLISH
+    for languages in (_USUAL, None):
+        found = _explaining(words, english, languages)
+        if found:
+            return found[0] if len(found) == 1 else found
+    return ENGLISH
+
+
+def _explaining(words: set[str], english: set[str], languages: Iterable[str] | None) -> list[CalendarWords]:
+    """Return the languages that know most of the words, and all of those that English knows; alike ones once."""
+    best: dict[tuple[tuple[str, int | None, int | None], ...], CalendarWords] = {}
+    most = 0
+    for names in _languages(languages):
+        known = {word for word in words if word in names.months or word in names.weekdays}
+        if not english <= known or len(known) == len(english) or len(known) < most:
+            continue
+        if len(known) > most:
+            best, most = {}, len(known)
+        meaning = tuple((word, names.months.get(word), names.weekdays.get(word)) for word in sorted(known))
+        best.setdefault(meaning, _with_english(names))
+    return list(best.values())
+
+
+def _with_english(names: CalendarWords) -> CalendarWords:
+    return CalendarWords(names.language, {**ENGLISH.months, **names.months}, {**ENGLISH.weekdays, **names.weekdays})
+
+
+def _languages(identifiers: Iterable[str] | None) -> Iterator[CalendarWords]:
+    from babel import Locale, UnknownLocaleError
+    from babel.localedata import locale_identifiers
+
+    if identifiers is None:
+        identifiers = [name for name in locale_identifiers() if "_" not in name and name not in _USUAL and name != "en"]
+    for identifier in identifiers:
+        try:
+            locale = Locale.parse(identifier)
+        except (UnknownLocaleError, ValueError):
+            continue
+        yield _names_of(locale, identifier)
+
+
+def _names_of(locale: object, identifier: str) -> CalendarWords:
+    """Collect a language's names, their forms without accents, and their beginnings where these tell them apart."""
+    months: dict[str, int] = {}
+    weekdays: dict[str, int] = {}
+    for target, source in ((months, "months"), (weekdays, "days")):
+        forms = getattr(locale, source)
+        wide: dict[str, int] = {}
+        for context in ("format", "stand-alone"):
+            for width in ("wide", "abbreviated"):
+                for number, name in forms[context][width].items():
+                    word = normalised(name).strip(". ")
+                    if word and not any(map(str.isdigit, word)) and " " not in word:
+                        target[word] = number
+                        target.setdefault(_plain(word), number)
+                        if width == "wide":
+                            wide[word] = number
+        _add_beginnings(target, wide)
+    months.update(_ALSO_WRITTEN.get(identifier, {}))
+    return CalendarWords(getattr(locale, "english_name", identifier) or identifier, months, weekdays)
+
+
+def _plain(word: str) -> str:
+    return "".join(letter for letter in unicodedata.normalize("NFD", word) if not unicodedata.combining(letter))
+
+
+def _add_beginnings(target: dict[str, int], wide: dict[str, int]) -> None:
+    for word, number in wide.items():
+        for length in range(_SHORTEST_PREFIX, len(word)):
+            beginning = word[:length]
+            if {other for name, other in wide.items() if name.startswith(beginning)} == {number}:
+                target.setdefault(beginning, number)
+                target.setdefault(_plain(beginning), number)
+
+
+def is_weekday(text: str) -> bool:
+    """Tell whether a text is the name of a weekday in English or in one of the usual languages."""
+    word = normalised(text).strip(". ")
+    return weekday_of(word, ENGLISH) is not None or any(word in names.weekdays for names in _languages(_USUAL[:12]))
+
+
+def weekday_of(text: str, words: CalendarWords) -> int | None:
+    """Return the weekday that a text names (Monday is 0), or None."""
+    return words.weekdays.get(normalised(text).strip(". "))

@@ -1,0 +1,31 @@
+"""Time zones by their IANA names."""
+
+from __future__ import annotations
+
+from difflib import get_close_matches
+from zoneinfo import ZoneInfo, ZoneInfoNotFoundError, available_timezones
+
+_UTC_NAMES = frozenset({"utc", "etc/utc", "z", "gmt", "zulu", "etc/gmt"})
+
+
+def read_zone(text: str) -> str | None:
+    """Return the IANA name of a zone ("UTC" for all forms of it), or None where there is none of that name."""
+    name = text.strip().replace(" ", "_")
+    if name.casefold() in _UTC_NAMES:
+        return "UTC"
+    if "/" not in name:
+        return None
+    try:
+        ZoneInfo(name)
+    except (ZoneInfoNotFoundError, ValueError, OSError):
+        by_lower = {known.casefold(): known for known in available_timezones()}
+        return by_lower.get(name.casefold())
+    return name
+
+
+def near_zones(text: str) -> list[str]:
+    """Return up to three zone names like a text: those of that city first."""
+    names = sorted(available_timezones())
+    city = text.strip().casefold().replace(" ", "_")
+    by_city = [name for name in names if name.rpartition("/")[2].casefold() == city]
+    return (by_city or get_close_matches(text, names, 3, 0.5))[:3]
