@@ -54,6 +54,14 @@ def counted(number: int, noun: str) -> str:
     return f"{number:,} {noun}" if number == 1 else f"{number:,} {noun}s"
 
 
+def plural(count: int, reason: str) -> str:
+    """Return "1 blank row", "2 dates without an event", "3 rows not chosen"."""
+    first, space, rest = reason.partition(" ")
+    if reason.startswith(("date ", "row ")):
+        return f"{counted(count, first)}{space}{rest}"
+    return counted(count, reason)
+
+
 def calendar_words(calendar: Calendar) -> str:
     """Return how many events a calendar has, and from when to when: "64 events, Tue 1 Sep 2026 to Fri 25 Jun 2027"."""
     span = calendar.span()
@@ -90,7 +98,7 @@ def _styles(sheet: EventSheet) -> list[tuple[str, str]]:
     for column in sheet.moments:
         style = "; ".join(filter(None, style_of(sheet.table, column)))
         if style:
-            by_style.setdefault(style, []).append(column.column.heading)
+            by_style.setdefault(style, []).append(column.column.heading.rstrip(":"))
     return [(", ".join(headings), style) for style, headings in by_style.items()]
 
 
@@ -101,7 +109,7 @@ def _column(index: int, heading: str) -> str:
 def tally(sheet: EventSheet) -> str:
     """Say what became of all rows, so that the sum can be checked."""
     parts = [counted(len(sheet.series), "event")]
-    reasons = [f"{count:,} {reason}" for reason, count in sheet.left_out.items() if count]
+    reasons = [plural(count, reason) for reason, count in sheet.left_out.items() if count]
     if reasons:
         parts.append(f"{sheet.left_out.total():,} left out ({', '.join(reasons)})")
     if sheet.refused:

@@ -47,5 +47,5 @@ def sheet(kind: Kind, output: Output, categories: Categories = None, force: Forc
     with wrong_calls():
         write_whole(output, [render(blank)])
 
-
-XX
+    typer.echo(f"Wrote    {output}: a blank sheet of {kind.lower()}.")
+    typer.echo(f"Next     fill it in, then: nomarium convert {output} -o {output.with_suffix('.ics')}")

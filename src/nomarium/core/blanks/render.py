@@ -35,7 +35,7 @@ def _text(sample: str | date | time) -> str:
 
 
 def render_blank_xlsx(blank: BlankSheet) -> bytes:
-    """Return a blank sheet as a workbook: notes on the headings, drop-down lists, checks, and instructions beside it."""
+    """Return a blank sheet as a workbook: notes on headings, drop-down lists, checks, a sheet of instructions."""
     from xlsxwriter import Workbook
 
     held = io.BytesIO()

@@ -5,12 +5,13 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from datetime import datetime
+from functools import cached_property
 
 from nomarium.core.calendars.identity import assign_uids
 from nomarium.core.sources import Occurrence, Series
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class Calendar:
     """What one calendar file holds: its name, its events, and the UID of each occurrence in their order."""
 
@@ -29,20 +30,21 @@ class Calendar:
 
     def span(self) -> tuple[datetime, datetime] | None:
         """The first start and the last end (local times), or None where there are no events."""
-        occurrences = self._distinct()
+        occurrences = self._distinct
         if not occurrences:
             return None
         return min(o.start for o in occurrences), max(o.end for o in occurrences)
 
     def zones(self) -> list[str]:
         """The zones of its timed events, sorted."""
-        return sorted({occurrence.zone for occurrence in self._distinct() if not occurrence.all_day})
+        return sorted({occurrence.zone for occurrence in self._distinct if not occurrence.all_day})
 
     def timed_span(self, zone: str) -> tuple[datetime, datetime]:
         """The first start and the last end of the timed events in one of its zones."""
-        timed = [occurrence for occurrence in self._distinct() if occurrence.zone == zone and not occurrence.all_day]
+        timed = [occurrence for occurrence in self._distinct if occurrence.zone == zone and not occurrence.all_day]
         return min(o.start for o in timed), max(o.end for o in timed)
 
+    @cached_property
     def _distinct(self) -> list[Occurrence]:
         """Each occurrence once: rows that say the same about when share one."""
         return list({id(occurrence): occurrence for occurrence in self.occurrences()}.values())

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
-from datetime import date
+from datetime import date, time
 from itertools import islice
 
 from nomarium.core.columns.fields import heading_key
@@ -32,10 +32,22 @@ def _is_date(cell: Cell) -> bool:
     return isinstance(cell, date) or (isinstance(cell, str) and is_data(cell) and scan_span(cell) is None)
 
 
+def holds_times(column: Column) -> bool:
+    """Tell whether all filled cells of a column are times or spans of times, and some are more than bare numbers."""
+    cells = list(_filled(column))
+    spans = [cell for cell in cells if isinstance(cell, time) or (isinstance(cell, str) and scan_span(cell))]
+    return len(spans) == len(cells) and any(isinstance(cell, time) or not cell.isdecimal() for cell in spans)
+
+
 def may_be_the_day(column: Column) -> bool:
     """Tell whether a column's dates can be those of the events, and not when a row was entered or someone born."""
+    return holds_dates(column) and not is_about_the_row(column)
+
+
+def is_about_the_row(column: Column) -> bool:
+    """Tell whether a heading says that the column is about the entry, a person or a payment, not about the event."""
     key = heading_key(column.heading)
-    return holds_dates(column) and not any(word in key for word in _NOT_THE_DAY)
+    return any(word in key for word in _NOT_THE_DAY)
 
 
 def holds_weekdays(column: Column) -> bool:

@@ -24,45 +24,48 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "the title; required",
         "summary|title|event|event name|event title|name|name of event|what|subject|description of event|"
         "activity|activity name|occasion|meeting|appointment|topic|item|details of event|function|programme|"
-        "program",
+        "program|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
+        "asunto|objet",
     ),
     Field(
         "start_date",
         "the day it happens, or its first day; a date or a range of dates; required",
         "start date|date|dates|begin date|beginning date|from date|date from|first day|event date|"
         "date of event|starting date|date start|start day|on|when date|due date|due|scheduled date|"
-        "calendar date|day and date|date begins|begins on|starts on|date(s)|opening date",
+        "calendar date|day and date|date begins|begins on|starts on|date(s)|opening date|datum|fecha|data|"
+        "dato|startdatum|date de début|fecha de inicio|data inizio",
     ),
     Field(
         "start_time",
         "the time it starts; a time or a span of times",
         "start time|time|begin time|beginning time|from time|time from|starting time|time start|event time|"
-        "time of event|start hour|doors|at|time begins|time of start|kick off|times|hour",
+        "time of event|start hour|doors|at|time begins|time of start|kick off|times|hour|uhrzeit|zeit|heure|"
+        "hora|ora|tijd|tid|klokkeslett|beginnzeit",
     ),
     Field(
         "end_date",
         "its last day, included",
         "end date|to date|date to|last day|finish date|until date|ending date|date end|end day|return date|"
-        "date ends|ends on|through date|closing date",
+        "date ends|ends on|through date|closing date|enddatum|date de fin|fecha de fin|data fine",
     ),
     Field(
         "end_time",
         "the time it ends",
         "end time|to time|time to|finish time|ending time|time end|finishing time|until time|time until|"
-        "end hour|time ends|time of end|close time|closing time",
+        "end hour|time ends|time of end|close time|closing time|endzeit|heure de fin|hora de fin",
     ),
     Field(
         "start",
         "when it starts: a date and time in one cell, or either of them",
         "start|starts|begin|begins|from|starting|beginning|start date time|start date and time|"
         "begin date time|start datetime|starts at|begins at|dtstart|start date/time|date time|date and time|"
-        "datetime|date & time|start date & time|commences|commencing",
+        "datetime|date & time|start date & time|commences|commencing|beginn|anfang|début|inicio|inizio",
     ),
     Field(
         "end",
         "when it ends: a date and time in one cell, or either of them",
         "end|ends|finish|finishes|to|until|till|ending|finishing|end date time|end date and time|"
-        "end datetime|ends at|dtend|end date/time|end date & time|through|concludes",
+        "end datetime|ends at|dtend|end date/time|end date & time|through|concludes|ende|fin|fine|einde|slut",
     ),
     Field(
         "when",
@@ -88,26 +91,27 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "all_day",
         "yes where it has no times",
-        "all day|allday|whole day|full day|all day event|is all day|day event|whole day event|full day event",
+        "all day|allday|whole day|full day|all day event|is all day|whole day event|full day event",
     ),
     Field(
         "location",
         "where it is",
         "location|place|where|venue|room|site|address|building|room location|event location|location room|"
-        "hall|spot|meeting place|campus",
+        "hall|spot|meeting place|campus|ort|raum|lieu|salle|lugar|sala|luogo|plaats|sted|plats",
     ),
     Field(
         "description",
         "more about it",
         "description|notes|note|details|detail|comments|comment|remarks|remark|info|information|"
         "event description|further information|additional information|memo|body|more|agenda|event details|"
-        "more information|extra information|message",
+        "more information|extra information|message|beschreibung|notizen|bemerkung|bemerkungen|remarques|"
+        "descripción|descripcion|notas|descrizione|beschrijving",
     ),
     Field(
         "categories",
         "one or more kinds, separated by ; or ,",
         "categories|category|type|kind|event type|tags|tag|label|labels|type of event|class of event|"
-        "calendar type|event category",
+        "calendar type|event category|kategorie|art|catégorie|categoría|categoria",
     ),
     Field(
         "url",

@@ -55,7 +55,7 @@ class EventHeadings:
 
         slips = 2 if len(key) >= TWO_SLIPS_FROM else 1
         near = [(OSA.distance(key, known, score_cutoff=slips), known) for known in self._headings]
-        distance, known = min(near)
+        distance, known = min(near, key=lambda found: found[0])
         if distance > slips:
             return None
         return Likeness(self._fields[known], self._headings[known])

@@ -8,11 +8,18 @@ from difflib import get_close_matches
 from enum import StrEnum
 
 from nomarium.core.columns import wording
-from nomarium.core.columns.contents import holds_titles, holds_weekdays, may_be_the_day
+from nomarium.core.columns.contents import (
+    holds_dates,
+    holds_times,
+    holds_titles,
+    holds_weekdays,
+    is_about_the_row,
+    may_be_the_day,
+)
 from nomarium.core.columns.fields import DAY_HEADINGS, FIELD_NAMES, MOMENT_FIELDS, heading_key
 from nomarium.core.columns.headings import EventHeadings
 from nomarium.core.problems import Problem, WrongCall
-from nomarium.core.tables import Column, Table
+from nomarium.core.tables import Column, Table, column_letters
 
 
 class Certainty(StrEnum):
@@ -53,6 +60,10 @@ class Matches:
         """The columns that no field takes."""
         return [match.column for match in self.all if not match.field]
 
+    def unused_matches(self) -> list[Match]:
+        """The columns that no field takes, those apart that the user has left alone."""
+        return [match for match in self.all if not match.field and match.certainty is not Certainty.STATED]
+
     def open(self, name: str) -> bool:
         """Tell whether no column has a field yet."""
         return self.column(name) is None
@@ -70,10 +81,12 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: EventHeadin
     doubled = _doubled(table, matches)
     _by_likeness(matches, headings)
     _by_contents(matches)
+    unread = [match.column for match in matches.unused_matches() if _says_when(match.column)]
     unsure = [
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
     ]
     notes = [wording.unsure_match(table, match.column, match.field, match.why) for match in unsure]
+    notes += [wording.unread_moments(table, column) for column in unread]
     return matches, doubled + _missing(table, matches) + notes
 
 
@@ -88,8 +101,9 @@ def check_stated(tables: Sequence[Table], stated: Mapping[str, str]) -> None:
 
 
 def columns_headed(table: Table, heading: str) -> list[Column]:
-    """Return the columns with a heading, case and punctuation apart."""
-    return [column for column in table.columns if heading_key(column.heading) == heading_key(heading)]
+    """Return the columns with a heading, case and punctuation apart; one without a heading goes by its letters."""
+    headed = [column for column in table.columns if heading_key(column.heading) == heading_key(heading)]
+    return headed or [c for c in table.columns if not c.heading and column_letters(c.index) == heading.strip().upper()]
 
 
 def _stated_columns(table: Table, stated: Mapping[str, str]) -> dict[int, str]:
@@ -108,7 +122,7 @@ def _by_likeness(matches: Matches, headings: EventHeadings) -> None:
     """Let an unknown heading stand for a field that it is like, where no other column does and no other is like it."""
     claims: dict[str, list[tuple[Match, str]]] = {}
     for match in matches.all:
-        if not match.field and match.certainty is not Certainty.STATED and match.column.heading:
+        if not match.field and match.certainty is not Certainty.STATED and _is_telling(match.column.heading):
             likeness = headings.likeness(match.column.heading)
             if likeness and matches.open(likeness.field):
                 claims.setdefault(likeness.field, []).append((match, likeness.heading))
@@ -118,10 +132,16 @@ def _by_likeness(matches: Matches, headings: EventHeadings) -> None:
             match.field, match.certainty, match.why = name, Certainty.LIKELY, f"like “{heading}”"
 
 
+def _is_telling(heading: str) -> bool:
+    return bool(heading) and heading_key(heading) not in DAY_HEADINGS
+
+
 def _by_contents(matches: Matches) -> None:
     """Find the date, then the title, among columns that no heading explains; only where a single one can be it."""
     if not matches.columns(MOMENT_FIELDS) or not matches.columns(("start", "start_date", "when")):
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
+    if all(map(matches.open, ("start_time", "start", "when", "hours", "end_time", "end"))):
+        _take_times(matches)
     if matches.open("summary"):
         described = [match for match in matches.all if match.field == "description"]
         if described and described[0].certainty is Certainty.SURE:
@@ -131,9 +151,20 @@ def _by_contents(matches: Matches) -> None:
             _take_only(matches, "summary", holds_titles, "the only column of words left")
 
 
+def _take_times(matches: Matches) -> None:
+    """Take the only column of times for the starts, or the only two for starts and ends."""
+    timed = [match for match in matches.unused_matches() if holds_times(match.column)]
+    if len(timed) <= 2:
+        for match, name in zip(timed, ("start_time", "end_time"), strict=False):
+            match.field, match.certainty, match.why = name, Certainty.DOUBTFUL, "all its cells are times"
+
+
+def _says_when(column: Column) -> bool:
+    return (holds_dates(column) or holds_times(column)) and not is_about_the_row(column)
+
+
 def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why: str) -> None:
-    free = [match for match in matches.all if not match.field and match.certainty is not Certainty.STATED]
-    fitting = [match for match in free if fits(match.column)]
+    fitting = [match for match in matches.unused_matches() if fits(match.column)]
     if len(fitting) == 1:
         fitting[0].field, fitting[0].certainty, fitting[0].why = name, Certainty.DOUBTFUL, why
 

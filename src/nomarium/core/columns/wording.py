@@ -5,7 +5,7 @@ from __future__ import annotations
 from difflib import get_close_matches
 
 from nomarium.core.columns.fields import FIELD_NAMES
-from nomarium.core.problems import Problem, error, note
+from nomarium.core.problems import Problem, error, note, warning
 from nomarium.core.tables import Column, Table, column_letters
 
 
@@ -24,7 +24,12 @@ def headings_hint(table: Table, wanted: str) -> str:
 
 
 def _named(column: Column) -> str:
-    return f"{column_letters(column.index)} “{column.heading}”"
+    return f"{column_letters(column.index)} “{column.heading}”" if column.heading else column_letters(column.index)
+
+
+def _option(column: Column, name: str = "") -> str:
+    """Return the option that gives a column a field, or leaves it alone."""
+    return f'--column "{column.heading or column_letters(column.index)}={name}"'
 
 
 def _listed(table: Table) -> str:
@@ -54,12 +59,11 @@ def no_date_column(table: Table) -> Problem:
 def doubled_field(table: Table, name: str, columns: list[Column]) -> Problem:
     """Two columns claim one field."""
     both = " and ".join(_named(column) for column in columns)
-    other = columns[1].heading
     return error(
         "doubled-field",
         table.heading_place(columns[1]),
         f"Columns {both} both seem to be {name}.",
-        advice=f'Leave one alone, such as --column "{other}=", or give it another field.',
+        advice=f"Leave one alone, such as {_option(columns[1])}, or give it another field.",
     )
 
 
@@ -69,5 +73,15 @@ def unsure_match(table: Table, column: Column, name: str, why: str) -> Problem:
         "unsure-column",
         table.heading_place(column),
         f"Column {_named(column)} was taken for {name}: {why}.",
-        advice=f'--column "{column.heading}={name}" confirms it, --column "{column.heading}=" leaves it alone.',
+        advice=f"{_option(column, name)} confirms it, {_option(column)} leaves it alone.",
+    )
+
+
+def unread_moments(table: Table, column: Column) -> Problem:
+    """A column of dates or times that nothing was made of: a start, an end?"""
+    return warning(
+        "unread-times",
+        table.heading_place(column),
+        f"Column {_named(column)} holds dates or times, but was not used.",
+        advice=f"Say what it is, such as {_option(column, 'end_time')}; or leave it alone: {_option(column)}.",
     )

@@ -91,7 +91,7 @@ def adjust(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
         for sheet in sheets:
             for series in sheet.series:
                 set_value(series)
-    for series in (one for sheet in sheets for one in sheet.series):
+    for series in (one for sheet in sheets for one in sheet.series if wanted.reminders):
         series.reminders = tuple(sorted({*series.reminders, *wanted.reminders}, reverse=True))
     for conditions, keep, option in ((wanted.only, True, "--only"), (wanted.without, False, "--without")):
         for name, values in conditions:

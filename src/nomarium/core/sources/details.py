@@ -57,16 +57,13 @@ class Details:
         return self.columns["summary"]
 
     def rows(self) -> Iterator[tuple[Any, ...]]:
-        """For each row the values of DETAIL_FIELDS."""
-        nothing: Sequence[Any] = [()] * len(self.table)
-        empty = {
-            "categories": nothing,
-            "attendees": nothing,
-            "reminders": nothing,
-            "organizer": [None] * len(self.table),
-        }
-        blank = [""] * len(self.table)
-        return zip(*(self.columns.get(name, empty.get(name, blank)) for name in DETAIL_FIELDS), strict=True)
+        """For each row all that a Series takes behind its occurrences: DETAIL_FIELDS, the table, the record."""
+        count = len(self.table)
+        nothing: Sequence[Any] = [()] * count
+        empty = {"categories": nothing, "attendees": nothing, "reminders": nothing, "organizer": [None] * count}
+        blank = [""] * count
+        columns = (self.columns.get(name, empty.get(name, blank)) for name in DETAIL_FIELDS)
+        return zip(*columns, [self.table] * count, range(count), strict=True)
 
 
 def read_details(table: Table, matches: Matches, lookups: Lookups) -> Details:
@@ -106,11 +103,6 @@ _WORDS: dict[str, _Reader] = {
     "visibility": read_visibility,
     "busy": read_busy,
 }
-_ALLOWED = {
-    "status": "confirmed, tentative or cancelled",
-    "visibility": "public, private or confidential",
-    "busy": "busy or free",
-}
 
 
 def _read_words(details: Details, name: str, column: Column, read: _Reader) -> None:
@@ -120,7 +112,7 @@ def _read_words(details: Details, name: str, column: Column, read: _Reader) -> N
             if value is None:
                 place = details.table.cell_place(record, column)
                 found = plain_text(column.cells[record])
-                _refuse(details, record, wording.unknown_word(place, name, column.heading, found, _ALLOWED[name]))
+                _refuse(details, record, wording.unknown_word(place, name, column.heading, found))
     details.columns[name] = values
 
 

@@ -152,7 +152,7 @@ class _Spans:
         answer = read_yes_no(plain_text(cell))
         if answer is None and self._all_day is not None:
             place = self._sheet.table.cell_place(record, self._all_day)
-            return wording.unknown_word(place, "all_day", self._all_day.heading, plain_text(cell), "yes or no")
+            return wording.unknown_word(place, "all_day", self._all_day.heading, plain_text(cell))
         return bool(answer)
 
 
@@ -167,9 +167,7 @@ def _make_series(sheet: EventSheet, spans: list[SpanFound | Problem], details: D
         if span.findings:
             _report(sheet, record, span)
         if record not in sheet.refused:
-            series = Series(summary, (span.occurrence,), *detail)
-            series.table, series.record = sheet.table, record
-            sheet.series.append(series)
+            sheet.series.append(Series(summary, (span.occurrence,), *detail))
             sheet.lengths_assumed += span.length_assumed
 
 
@@ -201,7 +199,7 @@ def _without_event(sheet: EventSheet, record: int, span: SpanFound | Problem, la
     titles = sheet.matches.column("summary")
     untitled = titles is not None and titles.cells[record] == ""
     dates = sum(1 for column in sheet.moments if _is_date_alone(column.moments[column.column.cells[record]]))
-    if _undated(span) and record > last_dated and len(filled) == 1:
+    if _undated(span) and record > last_dated >= 0 and len(filled) == 1:
         sheet.left_out[LeftOut.FOOTER] += 1
     elif isinstance(span, SpanFound) and untitled and len(filled) == dates:
         sheet.left_out[LeftOut.GAP] += 1

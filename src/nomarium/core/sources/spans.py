@@ -42,6 +42,8 @@ class RowTimes(NamedTuple):
     end: ClockTime | None = None
     all_day: bool = False
     length: Length | None = None
+    midnights: tuple[bool, bool] = (False, False)
+    """Whether the first and the last date may be midnights."""
     weekday: int | None = None
     """The weekday that a column of its own names, Monday being 0."""
 
@@ -56,7 +58,7 @@ class SpanFound(NamedTuple):
 
 def gather(starts: Sequence[Moment], ends: Sequence[Moment]) -> RowTimes | Finding:
     """Put together what the start columns and the end columns of a row say; two that differ are a finding."""
-    first, start, last, end, all_day = BLANK
+    first, start, last, end, all_day, _ = BLANK
     for moment in starts:
         all_day = all_day or moment.all_day
         for mine, other in ((first, moment.first), (start, moment.start), (last, moment.last), (end, moment.end)):
@@ -71,7 +73,17 @@ def gather(starts: Sequence[Moment], ends: Sequence[Moment]) -> RowTimes | Findi
             if mine is not None and other is not None and mine != other:
                 return wording.two_answers(mine, other)
         last, end = last or final_day, end or final_time
-    return RowTimes(first, start, last, end, all_day)
+    midnights = any(moment.midnight for moment in starts), any(moment.midnight for moment in ends)
+    return _with_midnights(RowTimes(first, start, last, end, all_day, midnights=midnights))
+
+
+def _with_midnights(times: RowTimes) -> RowTimes:
+    """Let a bare date be its midnight where only the other end of the event has a time."""
+    if times.start is None and times.end is not None and times.midnights[0]:
+        return times._replace(start=ClockTime(0))
+    if times.end is None and times.start is not None and times.last is not None and times.midnights[1]:
+        return times._replace(end=ClockTime(0))
+    return times
 
 
 def find_span(times: RowTimes, rules: SpanRules) -> SpanFound:

@@ -129,15 +129,22 @@ def no_title(place: Place, found: str) -> Problem:
     )
 
 
-def unknown_word(place: Place, name: str, heading: str, found: str, allowed: str) -> Problem:
+_CHOICES = {
+    "all_day": "neither yes nor no",
+    "status": "neither confirmed, tentative nor cancelled",
+    "visibility": "neither public, private nor confidential",
+    "busy": "neither busy nor free",
+}
+
+
+def unknown_word(place: Place, name: str, heading: str, found: str) -> Problem:
     """A cell that should say one of a few things says another."""
     return error(
         f"unknown-{name.replace('_', '-')}",
         place,
-        f"This is no {name.replace('_', ' ')} that is known.",
+        f"This is {_CHOICES[name]}.",
         found=found,
-        expected=f"{allowed.capitalize()}; or nothing.",
-        advice=f'Correct the cell, or leave the column alone with --column "{heading}=".',
+        advice=f'Correct or empty the cell, or leave the column alone with --column "{heading}=".',
     )
 
 

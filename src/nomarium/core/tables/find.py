@@ -97,10 +97,12 @@ def _blocks(headings: list[str], vocabulary: Vocabulary) -> list[Block]:
 
 
 def _refuse_table_below(grid: Grid, start: int, end: int, vocabulary: Vocabulary) -> None:
-    """Refuse a second row of other headings below the first: two tables, one below the other."""
+    """Refuse a second row of other headings below the first and a blank row: two tables, one below the other."""
     first = _headings(grid.rows[start])
     for index in range(start + 1, min(end, 20_000)):
         row = grid.rows[index]
+        if any(grid.rows[index - 1]):
+            continue
         head = next((cell for cell in row if cell != ""), "")
         if not isinstance(head, str) or len(head) > 40 or not vocabulary(head) or any(map(is_data, row)):
             continue
@@ -169,26 +171,26 @@ _MONTH_CAPTION = re.compile(
 def _reasons(grid: Grid, rows: list[list[Cell]], start: int, headings: list[str]) -> list[LeftOut | None]:
     """Return for each row below the headings why it is left out, or None for a record."""
     wide = {top for top, left, bottom, right in grid.merged if top > start and right - left >= 2 and bottom == top}
-    repeated = headings[0].casefold()
+    # Only a row with few cells, or one that begins as the headings or a total do, needs a closer look.
+    beginnings = {headings[0][:3].lower(), "tot", "sum", "gra", "sub"}
+    few = len(headings) - 2
     reasons: list[LeftOut | None] = []
     samples_may_come = True
     for index, row in enumerate(rows):
-        if not any(row):
-            reasons.append(LeftOut.BLANK)
-            continue
-        # Only a row with few cells, or one that begins as the headings do, needs a closer look.
-        head = row[0] if row else ""
         reason = None
-        if isinstance(head, str):
-            if samples_may_come and any(isinstance(cell, str) and _SAMPLE.fullmatch(cell) for cell in row):
-                reason = LeftOut.SAMPLE
-            elif head.casefold() == repeated and same_headings(row, headings):
-                reason = LeftOut.HEADINGS
-            elif row.count("") >= len(row) - 2 or head[:3].casefold() in ("tot", "sum", "gra", "sub"):
-                reason = _sparse_reason(row, start + 1 + index in wide)
-        samples_may_come = samples_may_come and reason is LeftOut.SAMPLE
+        if not any(row):
+            reason = LeftOut.BLANK
+        elif samples_may_come and any(isinstance(cell, str) and _SAMPLE.fullmatch(cell) for cell in row):
+            reason = LeftOut.SAMPLE
+        elif row.count("") >= few or (isinstance(row[0], str) and row[0][:3].lower() in beginnings):
+            reason = _closer_look(row, headings, start + 1 + index in wide)
+        samples_may_come = samples_may_come and reason in (LeftOut.SAMPLE, LeftOut.BLANK)
         reasons.append(reason)
     return reasons
+
+
+def _closer_look(row: list[Cell], headings: list[str], merged_wide: bool) -> LeftOut | None:
+    return LeftOut.HEADINGS if same_headings(row, headings) else _sparse_reason(row, merged_wide)
 
 
 def _sparse_reason(row: list[Cell], merged_wide: bool) -> LeftOut | None:

@@ -19,6 +19,9 @@ from nomarium.core.tables.workbook import Workbook
 MOST_BYTES = 250_000_000
 """The largest file that is read: far beyond any school's sheet, and bounded in memory."""
 
+_SAMPLE = 200
+"""So many cells of a column tell whether it holds dates."""
+
 Found = tuple[Table, list[Problem]]
 
 
@@ -113,8 +116,6 @@ class _Outlook:
     grid: Grid
     found: Found | DataRefused
     fields: frozenset[str]
-    dated: bool
-    """Whether some column holds mostly dates."""
 
     @classmethod
     def of(cls, grid: Grid, vocabulary: Vocabulary, area: Area | None = None) -> _Outlook:
@@ -125,15 +126,19 @@ class _Outlook:
             table, problems = find_table(grid, vocabulary)
         except DataRefused as refused:
             two_tables = refused.problem.code == wording.TWO_TABLES
-            return cls(grid, refused, frozenset({TITLE_FIELD, *DATE_FIELDS}) if two_tables else frozenset(), two_tables)
+            return cls(grid, refused, frozenset({TITLE_FIELD, *DATE_FIELDS}) if two_tables else frozenset())
         fields = frozenset(name for column in table.columns if (name := vocabulary(column.heading)))
-        dated = any(sum(map(is_data, column.cells)) * 2 > len(table) for column in table.columns)
-        return cls(grid, (table, problems), fields, dated)
+        return cls(grid, (table, problems), fields)
 
     @property
     def has_events(self) -> bool:
         """Whether the sheet has titles and dates, by its headings or by what is in it."""
-        return self.dated and (TITLE_FIELD in self.fields or bool(self.fields & DATE_FIELDS))
+        if isinstance(self.found, DataRefused):
+            return bool(self.fields)
+        table, _ = self.found
+        samples = [column.cells[:_SAMPLE] for column in table.columns]
+        dated = any(sum(map(is_data, cells)) * 2 > len(cells) for cells in samples)
+        return dated and (TITLE_FIELD in self.fields or bool(self.fields & DATE_FIELDS))
 
     @property
     def only_headings(self) -> bool:
@@ -148,7 +153,8 @@ class _Outlook:
             return f"{name} ({'empty' if not any(map(any, self.grid.rows)) else 'no table'})"
         table, _ = self.found
         headings = [column.heading for column in table.columns if column.heading]
-        return f"{name} ({len(table):,} rows: {', '.join(headings[:4])}{', …' if len(headings) > 4 else ''})"
+        rows = "1 row" if len(table) == 1 else f"{len(table):,} rows"
+        return f"{name} ({rows}: {', '.join(headings[:4])}{', …' if len(headings) > 4 else ''})"
 
     def result(self) -> Found:
         """Return the table found, raising DataRefused where there is none."""

@@ -21,6 +21,7 @@ MOST_CELLS = 30_000_000
 _ROWS_BELOW_WORRY = 1_500
 """So many rows stay below MOST_CELLS even at the widest that a sheet can be."""
 
+_FAR_CELL = re.compile(rb' r="(?:[A-Z]{2,3}\d|[A-Z]?\d{6})')
 _LAST_ROW = re.compile(rb'<(?:\w+:)?row [^>]*?r="(\d{1,7})"')
 _WIDE_CELL = re.compile(rb' r="([A-Z]{2,3})\d')
 _DEEP_CELL = re.compile(rb' r="[A-Z]{0,3}(\d{5,7})"')
@@ -73,8 +74,10 @@ class _Part:
         """Look at the next piece of the part."""
         if self._is_sheet:
             text = self._carry + piece
-            self._rows = max(self._rows, _last_row(text))
-            self._columns = max(self._columns, _last_column(text))
+            # Most sheets name no cell beyond Z99999: one look, and no more is needed.
+            if _FAR_CELL.search(text):
+                self._rows = max(self._rows, _last_row(text))
+                self._columns = max(self._columns, _last_column(text))
             self.unsaved = self.unsaved or (b"</f>" in text and any(mark in text for mark in _UNSAVED_RESULTS))
             self._carry = piece[-100:]
         elif self._is_binary_sheet or self._is_document:

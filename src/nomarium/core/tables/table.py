@@ -32,17 +32,17 @@ class Grid:
 
 
 class LeftOut(StrEnum):
-    """Why a row of a sheet is no record; the value completes "3 …" in reports."""
+    """Why a row of a sheet is no record."""
 
-    BLANK = "blank"
-    HEADINGS = "repeated headings"
-    SAMPLE = "sample"
+    BLANK = "blank row"
+    HEADINGS = "repeated heading row"
+    SAMPLE = "sample row"
     TOTAL = "total"
     CAPTION = "caption"
-    GAP = "date alone"
+    GAP = "date without an event"
     FOOTER = "footer"
-    NOT_CHOSEN = "not chosen"
-    IDENTICAL = "identical"
+    NOT_CHOSEN = "row not chosen"
+    IDENTICAL = "identical row"
 
 
 @dataclass(slots=True)

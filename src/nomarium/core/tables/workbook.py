@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from datetime import date, datetime, time, timedelta
 from io import BytesIO
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
@@ -45,7 +45,7 @@ class Workbook:
         return Grid(
             self.file,
             sheet,
-            [[_cell(value) for value in row] for row in rows],
+            [[_AS_CELL[type(value)](value) for value in row] for row in rows],
             self._form,
             [(top, left, bottom, right) for (top, left), (bottom, right) in merged],
             typed=True,
@@ -82,17 +82,6 @@ def _sheet_names(book: CalamineWorkbook) -> tuple[list[str], list[str]]:
     return visible, [sheet.name for sheet in sheets if sheet.name not in visible]
 
 
-def _cell(value: int | float | str | bool | time | date | datetime | timedelta) -> Cell:
-    """Return a library value as one of ours: yes/no as the word that the sheet shows, all numbers as floats."""
-    if isinstance(value, str):
-        return value.strip()
-    if isinstance(value, bool):
-        return "TRUE" if value else "FALSE"
-    if isinstance(value, datetime | time):
-        return _rounded(value)
-    return float(value) if isinstance(value, int) else value
-
-
 def _rounded(value: datetime | time) -> datetime | time:
     """Round to the minute: a workbook keeps times as fractions of a day, and 9:05 comes as 9:04:59.998."""
     if not (value.second or value.microsecond):
@@ -101,3 +90,16 @@ def _rounded(value: datetime | time) -> datetime | time:
         return value.replace(second=0, microsecond=0) + timedelta(minutes=value.second >= 30)
     minutes = value.hour * 60 + value.minute + (value.second >= 30)
     return time(23, 59) if minutes == 24 * 60 else time(minutes // 60, minutes % 60)
+
+
+_AS_CELL: dict[type, Callable[[Any], Cell]] = {
+    str: str.strip,
+    bool: lambda value: "TRUE" if value else "FALSE",
+    int: float,
+    float: lambda value: value,
+    date: lambda value: value,
+    timedelta: lambda value: value,
+    datetime: _rounded,
+    time: _rounded,
+}
+"""What makes a cell of each of the library's values: yes/no becomes the word that the sheet shows."""

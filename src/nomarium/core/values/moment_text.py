@@ -37,6 +37,7 @@ _BETWEEN = re.compile(
 )
 _DATE_AND_CLOCK = re.compile(r"(\S+)[t ](\d{1,2}:\d{2}\S*)")
 _ISO_OFFSET = re.compile(r"(\d{4}-\d{2}-\d{2})t(\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?(z|[+-]\d{2}:?\d{2})")
+_ISO_BASIC = re.compile(r"(\d{4})(\d{2})(\d{2})t(\d{2})(\d{2})(\d{2})?(z?)")
 _BARE_NUMBER = re.compile(r"\d{1,4}")
 _LEAD = re.compile(r"(?:from|between|von|du|del) ")
 
@@ -63,6 +64,9 @@ class MomentScanner:
 
     def _simple(self, text: str) -> MomentShape | None:
         """A date, or a date and a time with nothing that could be taken otherwise: most cells are that."""
+        basic = _ISO_BASIC.fullmatch(text)
+        if basic:
+            text = f"{basic[1]}-{basic[2]}-{basic[3]}t{basic[4]}:{basic[5]}:{basic[6] or '00'}{basic[7]}"
         instant = _ISO_OFFSET.fullmatch(text)
         if instant:
             text = f"{instant[1]} {instant[2]}{instant[3] or ':00'}{instant[4]}"

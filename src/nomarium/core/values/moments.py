@@ -30,6 +30,8 @@ class Moment(NamedTuple):
     last: date | None = None
     end: ClockTime | None = None
     all_day: bool = False
+    midnight: bool = False
+    """Whether the first date may as well be its midnight: a workbook's own moments at midnight come as bare dates."""
 
 
 BLANK = Moment()
@@ -136,11 +138,14 @@ def _scan(
     result = MomentColumn(column, times_first, words=scanner.words)
     distinct = dict.fromkeys(column.cells)
     result.serials = not times_first and _are_serials(distinct)
+    with_midnights = any(isinstance(cell, datetime) and cell.year >= 1901 for cell in distinct)
     for cell in distinct:
         if cell in _BLANK_MARKS:
             result.moments[cell] = BLANK
         elif not isinstance(cell, str):
-            result.moments[cell] = _typed_moment(cell, result, scanner)
+            moment = _typed_moment(cell, result, scanner)
+            midnight = with_midnights and isinstance(moment, Moment) and moment.start is None
+            result.moments[cell] = moment._replace(midnight=True) if midnight else moment  # type: ignore[call-arg]
         elif result.serials:
             result.moments[cell] = _serial_moment(float(cell))
         elif shape := scanner.scan(cell, times_first=times_first):
