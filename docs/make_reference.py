@@ -11,7 +11,7 @@ from pathlib import Path
 from nomarium.core.columns import EVENT_FIELDS
 
 DOCS = Path(__file__).parent
-COMMANDS = ["convert", "demo"]
+COMMANDS = ["inspect", "convert", "sheet", "demo"]
 INTRODUCTION = """# The commands
 
 What `--help` says of each. Options have the same name and meaning in every command. Exit status: 0 done; 1 the data

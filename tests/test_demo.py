@@ -30,7 +30,7 @@ def test_the_demo_never_writes_over_files(desk):
 
 def test_version_help_and_module(desk):
     assert desk.run("--version").out.startswith("nomarium 0.")
-    for call in (["--help"], ["convert", "--help"], ["demo", "--help"]):
+    for call in (["--help"], *([name, "--help"] for name in ("inspect", "convert", "sheet", "demo"))):
         run = desk.run(*call)
         assert run.status == 0
         assert "Examples" in run.out

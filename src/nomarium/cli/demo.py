@@ -58,6 +58,7 @@ def _new_folder() -> Path:
 def _script(zone: str) -> list[list[str]]:
     """Return the commands of the tour."""
     return [
+        ["inspect", "slipway-bookings.xlsx", "--zone", zone, "--length", "2h"],
         ["convert", "office-events.csv", "-o", "office.ics", "--zone", zone],
         ["convert", "slipway-bookings.xlsx", "-o", "slipway.ics", "--zone", zone, "--length", "2h"],
     ]

@@ -64,7 +64,7 @@ def inspect(
         sys.stdout.flush()
         print_problems(result.problems)
         if not result.failed:
-            typer.echo(f"\nNext:  {_next_call(paths)}")
+            typer.echo(f"Next:  {_next_call(paths)}")
     raise typer.Exit(1 if result.failed or not result.calendar.uids else 0)
 
 
@@ -86,7 +86,7 @@ def _print_view(view: SheetView) -> None:
     table = view.sheet.table
     console.print(Text(f"{sheet_name(table)}, {table.area} ({table.form})", style="bold"))
     grid = Table(box=None, pad_edge=False, show_header=True, header_style="dim", padding=(0, 2, 0, 0))
-    for heading in ("", "Heading", "Field", "Why", "How it is read, and samples"):
+    for heading in ("", "Heading", "Field", "Why", "How it is read"):
         grid.add_column(heading, overflow="fold", ratio=4 if heading.startswith("How") else None)
     for column in view.columns:
         how = Text()
@@ -102,7 +102,6 @@ def _print_view(view: SheetView) -> None:
         console.print(Text("First events:", style="dim"))
         for event in view.first_events:
             console.print(Text(f"  {event}"), overflow="ellipsis", no_wrap=True)
-    console.print()
 
 
 def _sample(cell: str, value: str) -> str:

@@ -73,6 +73,8 @@ def became(series: Series, name: str) -> str:
     if name in ("all_day", "weekday", "zone", ""):
         return {"all_day": "yes" if occurrence.all_day else "no", "zone": occurrence.zone}.get(name, "")
     value = getattr(series, name)
+    if name in ("status", "visibility", "busy"):
+        return str(value).lower()
     if name == "reminders":
         return "; ".join(f"{reminder} before" for reminder in value)
     return (

@@ -56,6 +56,7 @@ def render_blank_xlsx(blank: BlankSheet) -> bytes:
         sheet.write_comment(0, index, column.note, {"x_scale": 1.6})
         _write_column(sheet, index, column, formats)
     sheet.freeze_panes(1, 1)
+    sheet.set_landscape()
     _write_instructions(book, blank)
     book.close()
     return held.getvalue()
@@ -113,6 +114,7 @@ def _write_instructions(book: Workbook, blank: BlankSheet) -> None:
     sheet = book.add_worksheet("How to fill it in")
     wrap = book.add_format({"text_wrap": True, "valign": "top"})
     bold = book.add_format({"bold": True, "valign": "top"})
+    sheet.set_landscape()
     sheet.set_column(0, 0, 22)
     sheet.set_column(1, 1, 90)
     row = 0

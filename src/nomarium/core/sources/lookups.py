@@ -8,8 +8,8 @@ from pathlib import Path
 from typing import NamedTuple
 
 from nomarium.core.columns import heading_key
-from nomarium.core.problems import DataRefused, Problem, error
-from nomarium.core.tables import Column, Table, plain_text, read_table
+from nomarium.core.problems import DataRefused, Place, Problem, error
+from nomarium.core.tables import NO_HEADINGS, Column, Table, plain_text, read_table
 
 _HEADINGS = {
     "code": "code short abbreviation abbr key id initials shortname shortform roomcode room number no nr",
@@ -70,11 +70,16 @@ def read_lookup(path: Path) -> tuple[Lookup, list[Problem]]:
 
     Raises DataRefused where it has no such columns, or says two things of one code.
     """
-    table, problems = read_table(path, lambda heading: _FIELDS.get(heading_key(heading)))
+    try:
+        table, problems = read_table(path, lambda heading: _FIELDS.get(heading_key(heading)))
+    except DataRefused as refused:
+        raise (
+            DataRefused(_no_columns(refused.problem.place)) if refused.problem.code == NO_HEADINGS else refused
+        ) from None
     columns = _columns(table)
     keys = [columns[name] for name in ("code", "name") if name in columns]
     if not keys or len(columns) < 2:
-        raise DataRefused(_no_columns(table))
+        raise DataRefused(_no_columns(table.place))
     entries: dict[str, Entry] = {}
     written: list[str] = []
     for record in range(len(table)):
@@ -100,14 +105,13 @@ def _text(column: Column | None, record: int) -> str:
     return plain_text(column.cells[record]) if column else ""
 
 
-def _no_columns(table: Table) -> Problem:
-    headings = ", ".join(f"“{column.heading}”" for column in table.columns)
+def _no_columns(place: Place) -> Problem:
     return error(
         "no-lookup-columns",
-        table.place,
-        f"The look-up sheet lacks columns that could be told; it has: {headings}.",
+        place,
+        "The look-up sheet lacks columns that could be told.",
         expected="A column “Code” or “Name”, and one or more of “Name”, “Address”, “Email” and “Link”.",
-        advice="Rename its headings.",
+        advice="Write or rename its headings.",
     )
 
 

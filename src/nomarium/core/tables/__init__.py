@@ -5,8 +5,10 @@ from nomarium.core.tables.find import OWN_SAMPLE
 from nomarium.core.tables.headings import is_data
 from nomarium.core.tables.open import TableChoices, read_table
 from nomarium.core.tables.table import Column, LeftOut, Table
+from nomarium.core.tables.wording import NO_HEADINGS
 
 __all__ = [
+    "NO_HEADINGS",
     "OWN_SAMPLE",
     "Cell",
     "Column",

@@ -72,9 +72,15 @@ def plain_text(cell: Cell) -> str:
     return cell.isoformat() if isinstance(cell, date) else str(cell)
 
 
-_FORMULA_STARTS = ("=", "+", "-", "@", "\t", "\r")
+_FORMULA = re.compile(r"'*[=+\-@\t\r]")
+_GUARDED = re.compile(r"'+[=+\-@\t\r]")
 
 
 def guarded(text: str) -> str:
     """Return a text that a spreadsheet program will not take for a formula when it opens delimited text."""
-    return f"'{text}" if text.startswith(_FORMULA_STARTS) else text
+    return f"'{text}" if _FORMULA.match(text) else text
+
+
+def unguarded(text: str) -> str:
+    """Return a text of delimited text without the mark that ``guarded`` puts in front."""
+    return text[1:] if _GUARDED.match(text) else text

@@ -11,7 +11,7 @@ from itertools import islice
 
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
-from nomarium.core.tables.cells import MOST_COLUMNS, Cell
+from nomarium.core.tables.cells import MOST_COLUMNS, Cell, plain_text, unguarded
 from nomarium.core.tables.contents import bare_utf16
 from nomarium.core.tables.table import Grid
 
@@ -23,27 +23,8 @@ _ENCODING_NAMES = {
     "utf-16-be": "UTF-16",
     "cp1252": "Windows-1252",
 }
-_WESTERN = frozenset(
-    {
-        "cp1252",
-        "latin_1",
-        "iso8859_15",
-        "cp1250",
-        "iso8859_2",
-        "cp1254",
-        "cp1257",
-        "cp850",
-        "cp437",
-        "mac_roman",
-        "cp858",
-        "cp775",
-        "cp1258",
-        "hp_roman8",
-        "cp852",
-    }
-)
-"""Encodings that a few accented letters do not tell from Windows-1252."""
 
+_MAYBE_GUARDED = re.compile(rb"'\x00?[=+\-@\t\r]")
 _SAMPLE_LINES = 300
 
 
@@ -91,14 +72,17 @@ def _decodes(data: bytes, encoding: str) -> bool:
 
 
 def _guess(data: bytes) -> str | None:
-    """Return the likeliest encoding of the lines that are not ASCII: Windows-1252 unless the letters say otherwise."""
-    from charset_normalizer import from_bytes
-
+    """Return the likeliest encoding: Windows-1252, unless hardly a letter is ASCII, as in Greek or Russian text."""
     odd = b"\n".join(islice((line for line in data.split(b"\n") if not line.isascii()), 2_000))
-    best = from_bytes(odd, cp_exclusion=["utf_7"]).best()
-    if best is not None and best.encoding not in _WESTERN and _decodes(data, best.encoding) and len(odd) > 200:
-        return best.encoding
-    return "cp1252" if _decodes(data, "cp1252") else (best.encoding if best and _decodes(data, best.encoding) else None)
+    foreign = sum(1 for byte in odd if byte >= 0x80)
+    letters = sum(1 for byte in odd if chr(byte).isascii() and chr(byte).isalpha())
+    if foreign > letters or not _decodes(data, "cp1252"):
+        from charset_normalizer import from_bytes
+
+        best = from_bytes(odd, cp_exclusion=["utf_7"]).best()
+        if best is not None and _decodes(data, best.encoding):
+            return best.encoding
+    return "cp1252" if _decodes(data, "cp1252") else None
 
 
 def _odd_words(data: bytes, encoding: str) -> str:
@@ -157,6 +141,8 @@ def _rows(data: bytes, encoding: str, delimiter: str, skip: int, file: str) -> l
     rows: list[list[Cell]] = []
     try:
         rows.extend([*map(str.strip, row)] for row in reader)
+        if _MAYBE_GUARDED.search(data):
+            rows[:] = [[*map(unguarded, map(plain_text, row))] for row in rows]
     except csv.Error:
         raise DataRefused(_fault(lines, len(rows) + 1, reader.line_num + skip, file)) from None
     return rows

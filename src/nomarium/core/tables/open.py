@@ -136,7 +136,7 @@ class _Outlook:
         if isinstance(self.found, DataRefused):
             return bool(self.fields)
         table, _ = self.found
-        samples = [column.cells[:_SAMPLE] for column in table.columns]
+        samples = [[cell for cell in column.cells[:_SAMPLE] if cell != ""] for column in table.columns]
         dated = any(sum(map(is_data, cells)) * 2 > len(cells) for cells in samples)
         return dated and (TITLE_FIELD in self.fields or bool(self.fields & DATE_FIELDS))
 

@@ -21,10 +21,10 @@ MOST_CELLS = 30_000_000
 _ROWS_BELOW_WORRY = 1_500
 """So many rows stay below MOST_CELLS even at the widest that a sheet can be."""
 
-_FAR_CELL = re.compile(rb' r="(?:[A-Z]{2,3}\d|[A-Z]?\d{6})')
+_FAR_CELL = re.compile(rb" r=[\"'](?:[A-Z]{2,3}\d|[A-Z]?\d{6})")
 _LAST_ROW = re.compile(rb'<(?:\w+:)?row [^>]*?r="(\d{1,7})"')
-_WIDE_CELL = re.compile(rb' r="([A-Z]{2,3})\d')
-_DEEP_CELL = re.compile(rb' r="[A-Z]{0,3}(\d{5,7})"')
+_WIDE_CELL = re.compile(rb" r=[\"']([A-Z]{2,3})\d")
+_DEEP_CELL = re.compile(rb" r=[\"'][A-Z]{0,3}(\d{4,7})[\"']")
 _PIECE = 8_000_000
 
 
@@ -67,6 +67,7 @@ class _Part:
         self._is_binary_sheet = kind is Kind.XLSB and name.startswith("xl/worksheets/") and name.endswith(".bin")
         self._is_document = kind is Kind.ODS and name == "content.xml"
         self._carry = b""
+        self._watched = False
         self._rows = self._columns = 0
         self.unsaved = False
 
@@ -75,7 +76,10 @@ class _Part:
         if self._is_sheet:
             text = self._carry + piece
             # Most sheets name no cell beyond Z99999: one look, and no more is needed.
-            if _FAR_CELL.search(text):
+            if not self._watched and _FAR_CELL.search(text):
+                self._watched = True
+                self._rows = 99_999 if self._carry else 0
+            if self._watched:
                 self._rows = max(self._rows, _last_row(text))
                 self._columns = max(self._columns, _last_column(text))
             self.unsaved = self.unsaved or (b"</f>" in text and any(mark in text for mark in _UNSAVED_RESULTS))
@@ -136,7 +140,7 @@ def _document_extent(data: bytes) -> tuple[int, int]:
 
 
 def _last_row(text: bytes) -> int:
-    """Return the highest row number named: rows from 10,000 on by their digits, smaller ones by the last in line."""
+    """Return the highest row number named: rows from 1,000 on by their digits, smaller ones by the last in line."""
     deep = max(map(int, _DEEP_CELL.findall(text)), default=0)
     tail = _LAST_ROW.findall(text[-50_000:])
     return max(deep, int(tail[-1]) if tail else 0)

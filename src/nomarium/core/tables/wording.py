@@ -7,6 +7,7 @@ from nomarium.core.tables.contents import Kind
 
 TWO_TABLES = "two-tables"
 NO_ROWS = "no-rows"
+NO_HEADINGS = "no-headings"
 
 _SAVE_AS = "Save the sheet as CSV (UTF-8) or xlsx and give that file."
 
@@ -144,7 +145,7 @@ def no_such_sheet(place: Place, wanted: str, sheets: list[str]) -> Problem:
 def no_headings(place: Place) -> Problem:
     """No row says what the columns are."""
     return error(
-        "no-headings",
+        NO_HEADINGS,
         place,
         "No row of headings was found.",
         expected="A row with a heading for each column, such as “Title”, “Date”, “Start time”.",

@@ -12,6 +12,7 @@ from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.contents import Kind
+from nomarium.core.tables.ods_merged import ods_merged
 from nomarium.core.tables.sheet_size import check_size
 from nomarium.core.tables.table import Grid
 
@@ -34,6 +35,8 @@ class Workbook:
         self._form = _FORMS[kind]
         self.never_calculated = check_size(data, kind, file)
         self._book = _open(data, file)
+        with _refusing(wording.damaged_workbook(Place(file))):
+            self._merged = ods_merged(data) if kind is Kind.ODS else {}
         self.sheets, self.hidden = _sheet_names(self._book)
 
     def grid(self, sheet: str) -> Grid:
@@ -41,13 +44,13 @@ class Workbook:
         with _refusing(wording.damaged_workbook(Place(self.file, sheet))):
             found = self._book.get_sheet_by_name(sheet)
             rows = found.to_python(skip_empty_area=False)
-            merged = found.merged_cell_ranges or []
+            merged = [(top, left, bottom, right) for (top, left), (bottom, right) in found.merged_cell_ranges or []]
         return Grid(
             self.file,
             sheet,
             [[_AS_CELL[type(value)](value) for value in row] for row in rows],
             self._form,
-            [(top, left, bottom, right) for (top, left), (bottom, right) in merged],
+            merged or self._merged.get(sheet, []),
             typed=True,
         )
 

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 import re
 import unicodedata
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Mapping
+from functools import cache
 
 from nomarium.core.values.date_text import FILLERS, ORDINALS
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
@@ -66,38 +67,43 @@ def _with_english(names: CalendarWords) -> CalendarWords:
 
 
 def _languages(identifiers: Iterable[str] | None) -> Iterator[CalendarWords]:
-    from babel import Locale, UnknownLocaleError
-    from babel.localedata import locale_identifiers
-
     if identifiers is None:
+        from babel.localedata import locale_identifiers
+
         identifiers = [name for name in locale_identifiers() if "_" not in name and name not in _USUAL and name != "en"]
-    for identifier in identifiers:
-        try:
-            locale = Locale.parse(identifier)
-        except (UnknownLocaleError, ValueError):
-            continue
-        yield _names_of(locale, identifier)
+    return (names for identifier in identifiers if (names := _names_of(identifier)))
 
 
-def _names_of(locale: object, identifier: str) -> CalendarWords:
+@cache
+def _names_of(identifier: str) -> CalendarWords | None:
     """Collect a language's names, their forms without accents, and their beginnings where these tell them apart."""
-    months: dict[str, int] = {}
-    weekdays: dict[str, int] = {}
-    for target, source in ((months, "months"), (weekdays, "days")):
-        forms = getattr(locale, source)
-        wide: dict[str, int] = {}
-        for context in ("format", "stand-alone"):
-            for width in ("wide", "abbreviated"):
-                for number, name in forms[context][width].items():
-                    word = normalised(name).strip(". ")
-                    if word and not any(map(str.isdigit, word)) and " " not in word:
-                        target[word] = number
-                        target.setdefault(_plain(word), number)
-                        if width == "wide":
-                            wide[word] = number
-        _add_beginnings(target, wide)
+    from babel import Locale, UnknownLocaleError
+
+    try:
+        locale = Locale.parse(identifier)
+    except (UnknownLocaleError, ValueError):
+        return None
+    months, weekdays = _names(locale.months), _names(locale.days)
     months.update(_ALSO_WRITTEN.get(identifier, {}))
-    return CalendarWords(getattr(locale, "english_name", identifier) or identifier, months, weekdays)
+    return CalendarWords(locale.english_name or identifier, months, weekdays)
+
+
+def _names(forms: Mapping[str, Mapping[str, Mapping[int, str]]]) -> dict[str, int]:
+    """Number the names of months or weekdays: CLDR's wide and abbreviated forms, alone and within dates."""
+    numbers: dict[str, int] = {}
+    wide: dict[str, int] = {}
+    for context in ("format", "stand-alone"):
+        for width in ("wide", "abbreviated"):
+            for number, name in forms[context][width].items():
+                word = normalised(name).strip(". ")
+                if not word or " " in word or any(map(str.isdigit, word)):
+                    continue
+                numbers[word] = number
+                numbers.setdefault(_plain(word), number)
+                if width == "wide":
+                    wide[word] = number
+    _add_beginnings(numbers, wide)
+    return numbers
 
 
 def _plain(word: str) -> str:

@@ -117,7 +117,7 @@ def read_moments(
 
 def _texts(column: Column) -> list[str]:
     """The distinct texts of a column that have letters."""
-    return [cell for cell in dict.fromkeys(column.cells) if isinstance(cell, str) and cell.upper() != cell.lower()]
+    return [cell for cell in dict.fromkeys(column.cells) if isinstance(cell, str) and any(map(str.isalpha, cell))]
 
 
 def _weekdays_beside(column: Column, weekdays: Column, words: CalendarWords) -> dict[str, set[int]]:

@@ -20,7 +20,7 @@ class Person(NamedTuple):
 
 _MAIL = r"[^\s<>@,;:\"()\[\]\\]+@[^\s<>@,;:\"()\[\]\\]+\.[^\s<>@,;:\"()\[\]\\.]+"
 _ADDRESS = re.compile(rf"<?(?:mailto:)?({_MAIL})>?", re.IGNORECASE)
-_NAMED = re.compile(rf"\"?([^<>\"]*?)\"?\s*[<(](?:mailto:)?({_MAIL})[>)]", re.IGNORECASE)
+_NAMED = re.compile(rf"([^<>]*?)\s*[<(](?:mailto:)?({_MAIL})[>)]", re.IGNORECASE)
 
 
 def read_person(text: str) -> Person:
@@ -30,4 +30,4 @@ def read_person(text: str) -> Person:
     if alone:
         return Person("", alone[1])
     named = _NAMED.fullmatch(text)
-    return Person(named[1].strip(), named[2]) if named else Person(text, "")
+    return Person(named[1].strip().strip('"'), named[2]) if named else Person(text, "")

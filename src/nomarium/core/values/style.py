@@ -45,13 +45,13 @@ def _date_styles(table: Table, column: MomentColumn) -> list[str]:
 def _proof(table: Table, column: MomentColumn, order: Order) -> str:
     if column.order_from:
         return f", as {column.order_from} says"
-    proofs = dict.fromkeys(text for other, text in column.evidence.against.items() if other != order)
-    if proofs:
-        return ", proved by " + " and ".join(_cell(table, column, text) for text in proofs)
     if column.evidence.by_dots:
         return ", by the dots between its parts"
     if column.evidence.by_year_part:
         return ", as one part hardly changes: the year"
+    proofs = dict.fromkeys(text for other, text in column.evidence.against.items() if other != order)
+    if proofs:
+        return ", proved by " + " and ".join(_cell(table, column, text) for text in proofs)
     return ", though every date here reads the same either way"
 
 

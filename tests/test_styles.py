@@ -1,0 +1,87 @@
+"""A list of events written in any of the styles that people use reads back as the same events, or is refused."""
+
+import csv
+import io
+from datetime import date, datetime, time, timedelta
+from pathlib import Path
+from tempfile import TemporaryDirectory
+
+from hypothesis import HealthCheck, given, settings
+from hypothesis import strategies as st
+
+from nomarium.core.conversion import Request, convert
+from nomarium.core.sources import EventChoices
+
+DAYS = {
+    "iso": lambda d: d.isoformat(),
+    "dmy": lambda d: f"{d.day}/{d.month}/{d.year}",
+    "mdy": lambda d: f"{d.month:02}-{d.day:02}-{d.year}",
+    "dots": lambda d: f"{d.day:02}.{d.month:02}.{d.year}",
+    "ymd": lambda d: f"{d.year}/{d.month}/{d.day}",
+    "short": lambda d: f"{d.day:02}/{d.month:02}/{d.year % 100:02}",
+    "words": lambda d: f"{d.day} {d:%B} {d.year}",
+    "american": lambda d: f"{d:%b} {d.day}, {d.year}",
+    "weekday": lambda d: f"{d:%a} {d.day}/{d.month}/{d.year}",
+    "compact": lambda d: f"{d:%Y%m%d}",
+}
+CLOCKS = {
+    "24": lambda t: f"{t:%H:%M}",
+    "12": lambda t: f"{t.hour % 12 or 12}:{t.minute:02} {'AM' if t.hour < 12 else 'PM'}",
+    "dotted": lambda t: f"{t.hour % 12 or 12}.{t.minute:02}{'am' if t.hour < 12 else 'pm'}",
+    "h": lambda t: f"{t.hour}h{t.minute:02}",
+    "bare": lambda t: f"{t.hour % 12 or 12}:{t.minute:02}",
+}
+HEADINGS = [
+    ("Title", "Date", "Start time", "End time", "Notes"),
+    ("EVENT", "Day", "From", "To", "Remarks"),
+    ("What", "Start date", "Begins", "Finish", "Comments"),
+    ("Event name", "Event date", "Time", "Until", "Details"),
+]
+titles = st.text(st.characters(codec="utf-8", exclude_categories=("C", "Z")), min_size=1, max_size=12).map("T".__add__)
+notes = st.text(st.sampled_from("ab ,;|\t\"'\n=+@/1.é漢"), max_size=20)
+starts = st.builds(
+    lambda day, quarter: datetime.combine(date(2026, 9, 1) + timedelta(days=day), time(quarter // 4, quarter % 4 * 15)),
+    st.integers(0, 300),
+    st.integers(4 * 7, 4 * 18 - 1),
+)
+events = st.tuples(titles, starts, st.integers(15, 240), notes)
+# Codes of what may be said about an event that is right all the same.
+HARMLESS = {"identical-events", "night-start", "encoding-guessed", "unsure-column", "ends-next-day"}
+
+
+@settings(deadline=None, max_examples=400, suppress_health_check=list(HealthCheck))
+@given(
+    rows=st.lists(events, min_size=1, max_size=12, unique_by=lambda row: row[:2]),
+    day=st.sampled_from(list(DAYS)),
+    clock=st.sampled_from(list(CLOCKS)),
+    headings=st.sampled_from(HEADINGS),
+    delimiter=st.sampled_from(",;\t|"),
+    encoding=st.sampled_from(["utf-8", "utf-8-sig", "utf-16", "cp1252"]),
+    line_end=st.sampled_from(["\r\n", "\n", "\r"]),
+    titled=st.booleans(),
+)
+def test_the_same_events_or_a_refusal_never_others(rows, day, clock, headings, delimiter, encoding, line_end, titled):
+    text = io.StringIO(newline="")
+    writer = csv.writer(text, delimiter=delimiter, lineterminator=line_end)
+    if titled:
+        writer.writerows([["Our events"], []])
+    writer.writerow(headings)
+    expected = []
+    for title, start, minutes, note in rows:
+        end = start + timedelta(minutes=minutes)
+        writer.writerow([title, DAYS[day](start), CLOCKS[clock](start), CLOCKS[clock](end), note])
+        expected.append((title.strip(), start, end))
+    data = text.getvalue().encode(encoding, "replace")
+    if encoding == "cp1252":
+        expected = [(title.encode(encoding, "replace").decode(encoding).strip(), *when) for title, *when in expected]
+    with TemporaryDirectory() as folder:
+        path = Path(folder, "list.csv")
+        path.write_bytes(data)
+        result = convert(Request([path], "List", EventChoices("America/Halifax")))
+    found = [(s.summary, s.occurrences[0].start, s.occurrences[0].end) for s in result.calendar.series]
+    errors = [problem for problem in result.problems if problem.severity == "error"]
+    if not errors:
+        told = {problem.code for problem in result.problems} - HARMLESS
+        assert found == expected or told, (data.decode(encoding), result.problems)
+        assert sum(sheet.rows for sheet in result.sheets) == len(found) + sum(s.left_out.total() for s in result.sheets)
+    assert not set(found) - set(expected), data.decode(encoding)
