@@ -74,7 +74,7 @@ REFUSED = [
     ("Title,Start date,End date\nA,2026-09-08,2026-09-07\n", "end-before-start", "B2", "before it starts"),
     ("Title,Date,End time\nA,2026-09-08,10:00\n", "no-start-time", "B2", "no start time"),
     ("Title,Date,Time,Duration\nA,2026-09-08,10:00,45\n", "unreadable-length", "D2", "no length"),
-    ("Title,Date,Status\nA,2026-09-08,perhaps?\n", "unknown-status", "C2", "no status"),
+    ("Title,Date,Status\nA,2026-09-08,perhaps?\n", "unknown-status", "C2", "neither confirmed"),
     ("Title,Date\nA,2026-09-08\nB,\nC,2026-09-10\n", "no-date", "B3", "no date"),
     ("Title,Date,Where\n,2026-09-08,Hall\n", "no-title", "A2", "no title"),
     ("Id,Title,Date\n7,A,2026-09-08\n7,B,2026-09-09\n", "doubled-id", "A3", "A2 too"),
@@ -82,7 +82,7 @@ REFUSED = [
     ("Title,Date\nA,2026-09-08,Hall\n", "too-many-cells", "C2", "3 cells"),
     ("Title,Name,Date\nA,B,2026-09-08\n", "doubled-field", "B1", "both seem to be summary"),
     ("Title,Where\nA,B\n", "no-date-column", None, "recognised as the date"),
-    ("Colour,Date\nA,2026-09-08\n", "no-title-column", None, "recognised as the title"),
+    ("Colour,Size,Date\nA,B,2026-09-08\n", "no-title-column", None, "recognised as the title"),
     ('Title,Date\n"A,2026-09-08\nB,2026-09-09\n', "open-quote", "row 2", "never closes"),
     ('Title,Date\n"A" x,2026-09-08\n', "stray-quote", "row 2", "closing quotation mark"),
 ]
@@ -144,7 +144,7 @@ def test_rows_that_are_no_events_are_left_out_and_counted(desk):
     )
     sheet = run.report["sheets"][0]
     assert (run.status, sheet["rows"], sheet["events"]) == (0, 5, 2)
-    assert sheet["left_out"] == {"blank": 1, "date alone": 1, "footer": 1}
+    assert sheet["left_out"] == {"blank row": 1, "date without an event": 1, "footer": 1}
 
 
 def test_columns_can_be_stated_and_left_alone(desk):
@@ -249,8 +249,8 @@ def test_day_and_month_exchanged_by_a_spreadsheet_program(desk):
 WRONG_CALLS = [
     (["convert"], "FILE"),
     (["convert", "none.csv", "-o", "o.ics"], "no file “none.csv”. Did you mean “nine.csv”?"),
-    (["convert", "nine.csv"], "Name the calendar to write"),
-    (["convert", "nine.csv", "-o", "o.doc"], "does not end in .ics"),
+    (["convert", "nine.csv"], "Name the file to write"),
+    (["convert", "nine.csv", "-o", "o.doc"], "ends in none of .ics"),
     (["convert", "nine.csv", "-o", "o.ics", "--dates", "dym"], "none of dmy, mdy and ymd"),
     (["convert", "nine.csv", "-o", "o.ics", "--zone", "Halifax"], "Did you mean America/Halifax?"),
     (["convert", "nine.csv", "-o", "o.ics", "--length", "long"], "no length such as"),

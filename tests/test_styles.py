@@ -6,7 +6,7 @@ from datetime import date, datetime, time, timedelta
 from pathlib import Path
 from tempfile import TemporaryDirectory
 
-from hypothesis import HealthCheck, given, settings
+from hypothesis import HealthCheck, assume, given, settings
 from hypothesis import strategies as st
 
 from nomarium.core.conversion import Request, convert
@@ -72,6 +72,7 @@ def test_the_same_events_or_a_refusal_never_others(rows, day, clock, headings, d
         writer.writerow([title, DAYS[day](start), CLOCKS[clock](start), CLOCKS[clock](end), note])
         expected.append((title.strip(), start, end))
     data = text.getvalue().encode(encoding, "replace")
+    assume(encoding != "cp1252" or data.isascii() or not _is_utf_8(data))
     if encoding == "cp1252":
         expected = [(title.encode(encoding, "replace").decode(encoding).strip(), *when) for title, *when in expected]
     with TemporaryDirectory() as folder:
@@ -85,3 +86,12 @@ def test_the_same_events_or_a_refusal_never_others(rows, day, clock, headings, d
         assert found == expected or told, (data.decode(encoding), result.problems)
         assert sum(sheet.rows for sheet in result.sheets) == len(found) + sum(s.left_out.total() for s in result.sheets)
     assert not set(found) - set(expected), data.decode(encoding)
+
+
+def _is_utf_8(data):
+    """Some Windows-1252 text is, byte for byte, UTF-8 that says something else: nobody can tell."""
+    try:
+        data.decode("utf-8")
+    except UnicodeDecodeError:
+        return False
+    return True

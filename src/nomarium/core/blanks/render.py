@@ -115,6 +115,7 @@ def _write_instructions(book: Workbook, blank: BlankSheet) -> None:
     wrap = book.add_format({"text_wrap": True, "valign": "top"})
     bold = book.add_format({"bold": True, "valign": "top"})
     sheet.set_landscape()
+    sheet.fit_to_pages(1, 0)
     sheet.set_column(0, 0, 22)
     sheet.set_column(1, 1, 90)
     row = 0

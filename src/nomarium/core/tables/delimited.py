@@ -25,6 +25,9 @@ _ENCODING_NAMES = {
 }
 
 _MAYBE_GUARDED = re.compile(rb"'\x00?[=+\-@\t\r]")
+_ENOUGH_LETTERS = 20
+"""So many letters beyond ASCII are needed to tell an encoding other than Windows-1252 by."""
+
 _SAMPLE_LINES = 300
 
 
@@ -76,7 +79,7 @@ def _guess(data: bytes) -> str | None:
     odd = b"\n".join(islice((line for line in data.split(b"\n") if not line.isascii()), 2_000))
     foreign = sum(1 for byte in odd if byte >= 0x80)
     letters = sum(1 for byte in odd if chr(byte).isascii() and chr(byte).isalpha())
-    if foreign > letters or not _decodes(data, "cp1252"):
+    if (foreign > letters and foreign >= _ENOUGH_LETTERS) or not _decodes(data, "cp1252"):
         from charset_normalizer import from_bytes
 
         best = from_bytes(odd, cp_exclusion=["utf_7"]).best()
