@@ -52,6 +52,11 @@ SHEETS = [
     ("Title,Date\nA,Tue 8/9/2026\n", ["A 2026-09-08..2026-09-09"], "the weekday proves"),
     ("Title,Date (mm/dd/yy)\nA,09/08/26\n", ["A 2026-09-08..2026-09-09"], "the heading states it"),
     ("Title,Start date,End date\nA,3/9/2026,25/9/2026\n", ["A 2026-09-03..2026-09-26"], "the column beside it proves"),
+    ("Title,Date,Time\nA,2026-09-08 00:00:00,9am\nB,2026-09-09 00:00:00,\n",
+     ["A 2026-09-08 09:00–10:00", "B 2026-09-09..2026-09-10"], "00:00 in every cell is no time"),
+    ('Title,Date\nA,="2026-09-08"\n', ["A 2026-09-08..2026-09-09"], "a text kept from a spreadsheet's hands"),
+    ("Title,Date\nA,8 Sep\u00ad\u00a02026\n", ["A 2026-09-08..2026-09-09"], "marks that nobody sees"),
+    ("Title,Date,Confirmed?\nA,2026-09-08,no\n", ["A 2026-09-08..2026-09-09"], "not confirmed is tentative"),
     ("Title,Date\nA,46273\n", ["A 2026-09-08..2026-09-09"], "day numbers that lost their format"),
 ]  # fmt: skip
 
@@ -107,6 +112,9 @@ WARNED = [
     ("Title,Date\nA,2026-09-08\nA,2026-09-08\n", ("identical-events", "A3:B3")),
     ("Title,Date,Link\nA,2026-09-08,ask Nell\n", ("no-web-address", "C2")),
     ("Title,Date,Time\nA,2026-11-01,01:30\n", ("doubled-time", "B2")),
+    ("Title,Date\nA,2026-09-08\nB,2026-09-09\nC,2062-09-10\n", ("far-away", "B4")),
+    ("Title,Date,All day\nA,2026-09-08,no\n", ("no-time", "B2")),
+    ("Title,Date\nA,2026-09-08\n\u00e9,2026-09-09\n".encode("cp1252"), ("encoding-guessed", None)),
 ]
 
 

@@ -72,7 +72,7 @@ def test_the_same_events_or_a_refusal_never_others(rows, day, clock, headings, d
         writer.writerow([title, DAYS[day](start), CLOCKS[clock](start), CLOCKS[clock](end), note])
         expected.append((title.strip(), start, end))
     data = text.getvalue().encode(encoding, "replace")
-    assume(encoding != "cp1252" or data.isascii() or not _is_utf_8(data))
+    assume(encoding != "cp1252" or data.isascii() or not (_is_utf_8(data) or _is_mostly_foreign(data)))
     if encoding == "cp1252":
         expected = [(title.encode(encoding, "replace").decode(encoding).strip(), *when) for title, *when in expected]
     with TemporaryDirectory() as folder:
@@ -86,6 +86,11 @@ def test_the_same_events_or_a_refusal_never_others(rows, day, clock, headings, d
         assert found == expected or told, (data.decode(encoding), result.problems)
         assert sum(sheet.rows for sheet in result.sheets) == len(found) + sum(s.left_out.total() for s in result.sheets)
     assert not set(found) - set(expected), data.decode(encoding)
+
+
+def _is_mostly_foreign(data):
+    """Nor can they where hardly a letter is ASCII: it could be Greek or Russian."""
+    return sum(byte >= 0x80 for byte in data) >= 20
 
 
 def _is_utf_8(data):

@@ -99,7 +99,7 @@ _Reader = Callable[[str, str], str | None]
 """(text, heading) → the value, "" for none, None for a text that is no such value."""
 
 _WORDS: dict[str, _Reader] = {
-    "status": lambda text, heading: read_status(text),
+    "status": read_status,
     "visibility": read_visibility,
     "busy": read_busy,
 }

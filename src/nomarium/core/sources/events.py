@@ -73,6 +73,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     sheet.problems += details.problems
     sheet.refused.update(details.refused)
     _make_series(sheet, spans.of_rows(), details)
+    sheet.problems += _far_away(sheet)
     return sheet
 
 
@@ -148,12 +149,14 @@ class _Spans:
             return wording.bare_length(self._sheet.table.cell_place(record, self._length), plain_text(cell))
         return length
 
-    def _read_all_day(self, record: int, cell: Cell) -> bool | Problem:
+    def _read_all_day(self, record: int, cell: Cell) -> bool | Problem | None:
+        if cell == "":
+            return None
         answer = read_yes_no(plain_text(cell))
         if answer is None and self._all_day is not None:
             place = self._sheet.table.cell_place(record, self._all_day)
             return wording.unknown_word(place, "all_day", self._all_day.heading, plain_text(cell))
-        return bool(answer)
+        return answer
 
 
 def _make_series(sheet: EventSheet, spans: list[SpanFound | Problem], details: Details) -> None:
@@ -169,6 +172,26 @@ def _make_series(sheet: EventSheet, spans: list[SpanFound | Problem], details: D
         if record not in sheet.refused:
             sheet.series.append(Series(summary, (span.occurrence,), *detail))
             sheet.lengths_assumed += span.length_assumed
+
+
+FAR_AWAY = timedelta(days=3 * 366)
+"""So far from the middle of a list, a date is more likely a slip in the year."""
+
+
+def _far_away(sheet: EventSheet) -> list[Problem]:
+    """Report single dates that lie years away from all others: one in twenty at most, and more than one event else."""
+    starts = sorted(series.occurrences[0].start for series in sheet.series)
+    if len(starts) < 3:
+        return []
+    middle = starts[len(starts) // 2]
+    far = [series for series in sheet.series if abs(series.occurrences[0].start - middle) > FAR_AWAY]
+    if len(far) > max(1, len(starts) // 20):
+        return []
+    problems = []
+    for series in far:
+        finding = wording.far_away(series.occurrences[0].start, middle)
+        problems.append(finding.at(_moment_place(sheet, series.record), series.summary))
+    return problems
 
 
 def _last_dated(spans: Sequence[SpanFound | Problem]) -> int:

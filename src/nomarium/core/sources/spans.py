@@ -40,7 +40,8 @@ class RowTimes(NamedTuple):
     start: ClockTime | None = None
     last: date | None = None
     end: ClockTime | None = None
-    all_day: bool = False
+    all_day: bool | None = None
+    """Whether the row says all-day: yes, explicitly no, or nothing."""
     length: Length | None = None
     midnights: tuple[bool, bool] = (False, False)
     """Whether the first and the last date may be midnights."""
@@ -58,16 +59,15 @@ class SpanFound(NamedTuple):
 
 def gather(starts: Sequence[Moment], ends: Sequence[Moment]) -> RowTimes | Finding:
     """Put together what the start columns and the end columns of a row say; two that differ are a finding."""
-    first, start, last, end, all_day, _ = BLANK
+    first, start, last, end, _, _ = BLANK
+    all_day = True if any(moment.all_day for moment in (*starts, *ends)) else None
     for moment in starts:
-        all_day = all_day or moment.all_day
         for mine, other in ((first, moment.first), (start, moment.start), (last, moment.last), (end, moment.end)):
             if mine is not None and other is not None and mine != other:
                 return wording.two_answers(mine, other)
         first, start = first or moment.first, start or moment.start
         last, end = last or moment.last, end or moment.end
     for moment in ends:
-        all_day = all_day or moment.all_day
         final_day, final_time = moment.last or moment.first, moment.end or moment.start
         for mine, other in ((last, final_day), (end, final_time)):
             if mine is not None and other is not None and mine != other:
@@ -122,7 +122,7 @@ def _all_day(times: RowTimes, rules: SpanRules) -> SpanFound:
     findings: list[Finding] = []
     if times.start is not None or times.end is not None:
         findings.append(wording.all_day_with_times())
-    elif rules.times_usual and not times.all_day:
+    elif times.all_day is False or (rules.times_usual and times.all_day is None):
         findings.append(wording.no_time())
     occurrence = Occurrence(_midnight(first), _midnight((last or first) + timedelta(days=1)), True, rules.zone)
     return SpanFound(occurrence, tuple(findings))

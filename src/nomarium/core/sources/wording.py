@@ -249,3 +249,9 @@ def weekday_beside(said: str, day: date) -> Finding:
 def outside_within(day: date) -> Finding:
     """A date that the sheet is not about."""
     return Finding(Severity.WARNING, "outside-within", f"{day_words(day)} is outside --within.", "Check the year.")
+
+
+def far_away(start: datetime, middle: datetime) -> Finding:
+    """A date years away from the rest of the list."""
+    message = f"{day_words(start)} is years away from the other dates, around {middle:%Y}."
+    return Finding(Severity.WARNING, "far-away", message, "Check the year.")

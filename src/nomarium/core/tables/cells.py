@@ -82,5 +82,10 @@ def guarded(text: str) -> str:
 
 
 def unguarded(text: str) -> str:
-    """Return a text of delimited text without the mark that ``guarded`` puts in front."""
+    """Return a text of delimited text without the mark that ``guarded`` puts in front.
+
+    ``="…"``, by which some programs keep a spreadsheet from changing a text, is that text.
+    """
+    if text.startswith('="') and text.endswith('"') and len(text) > 2:
+        return text[2:-1].replace('""', '"')
     return text[1:] if _GUARDED.match(text) else text

@@ -24,7 +24,7 @@ _ENCODING_NAMES = {
     "cp1252": "Windows-1252",
 }
 
-_MAYBE_GUARDED = re.compile(rb"'\x00?[=+\-@\t\r]")
+_MAYBE_GUARDED = re.compile(rb"'\x00?[=+\-@\t\r]|=\x00?\"")
 _ENOUGH_LETTERS = 20
 """So many letters beyond ASCII are needed to tell an encoding other than Windows-1252 by."""
 
@@ -77,15 +77,22 @@ def _decodes(data: bytes, encoding: str) -> bool:
 def _guess(data: bytes) -> str | None:
     """Return the likeliest encoding: Windows-1252, unless hardly a letter is ASCII, as in Greek or Russian text."""
     odd = b"\n".join(islice((line for line in data.split(b"\n") if not line.isascii()), 2_000))
-    foreign = sum(1 for byte in odd if byte >= 0x80)
-    letters = sum(1 for byte in odd if chr(byte).isascii() and chr(byte).isalpha())
-    if (foreign > letters and foreign >= _ENOUGH_LETTERS) or not _decodes(data, "cp1252"):
+    if not _decodes(data, "cp1252") or _is_all_foreign(odd):
         from charset_normalizer import from_bytes
 
         best = from_bytes(odd, cp_exclusion=["utf_7"]).best()
         if best is not None and _decodes(data, best.encoding):
             return best.encoding
     return "cp1252" if _decodes(data, "cp1252") else None
+
+
+def _is_all_foreign(odd: bytes) -> bool:
+    """Tell whether lines have more letters beyond ASCII than within; other scripts have them from 0xC0 on."""
+    foreign = [byte for byte in odd if byte >= 0x80]
+    letters = sum(1 for byte in odd if byte < 0x80 and chr(byte).isalpha())
+    return (
+        len(foreign) >= max(_ENOUGH_LETTERS, letters) and sum(byte >= 0xC0 for byte in foreign) * 5 >= len(foreign) * 3
+    )
 
 
 def _odd_words(data: bytes, encoding: str) -> str:

@@ -42,10 +42,15 @@ def read_yes_no(text: str) -> bool | None:
     return False if not word or word in _NO else None
 
 
-def read_status(text: str) -> str | None:
-    """Return CONFIRMED, TENTATIVE or CANCELLED; "" for an empty text; None where it is no status."""
+def read_status(text: str, heading: str = "") -> str | None:
+    """Return CONFIRMED, TENTATIVE or CANCELLED; "" for an empty text; None where it is no status.
+
+    Under a heading such as "Confirmed?" no is an answer too: then it is tentative.
+    """
     word = normalised(text).replace("-", " ")
-    return _STATUS_WORDS.get(word) if word else ""
+    if not word or word in _STATUS_WORDS:
+        return _STATUS_WORDS.get(word, "")
+    return "TENTATIVE" if "confirmed" in heading.casefold() and read_yes_no(text) is False else None
 
 
 def read_visibility(text: str, heading: str = "") -> str | None:

@@ -19,6 +19,7 @@ from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import calendar_words, weekday_of
 from nomarium.core.values.moment_text import MomentScanner, MomentShape
 from nomarium.core.values.order import OrderEvidence, dates_within, weigh
+from nomarium.core.values.time_text import Half
 from nomarium.core.values.words import ENGLISH, CalendarWords
 
 
@@ -65,6 +66,8 @@ class MomentColumn:
     clock: Clock = field(default_factory=Clock)
     serials: bool = False
     """Whether the column's dates are day numbers that have lost their format."""
+    midnights_dropped: bool = False
+    """Whether all dates carried the time 00:00, which was taken for none."""
     swapped: bool = False
     """Whether day and month of the workbook's own dates were changed back."""
 
@@ -152,9 +155,25 @@ def _scan(
             result.shapes[cell] = shape
         else:
             result.moments[cell] = wording.unreadable_moment(cell, times_first)
+    _drop_midnights(result)
     result.clock = Clock.of({text: shape.times for text, shape in result.shapes.items()}, choices.earliest_hour)
     _weigh_order(result, choices, weekdays)
     return result
+
+
+def _drop_midnights(result: MomentColumn) -> None:
+    """Take dates that all carry the time 00:00 for dates: that is how programs without a type for them write them."""
+    dated = {text: shape for text, shape in result.shapes.items() if shape.first is not None}
+    if dated and not result.times_first and all(_at_midnight(shape) for shape in dated.values()):
+        result.midnights_dropped = True
+        result.shapes.update({text: shape._replace(start=None) for text, shape in dated.items()})
+
+
+def _at_midnight(shape: MomentShape) -> bool:
+    start = shape.start
+    if start is None or shape.last or shape.end or start.minute or start.second or start.offset is not None:
+        return False
+    return start.hour == 0 or (start.hour == 12 and start.half is Half.AM)
 
 
 _HEADING_ORDER = re.compile(

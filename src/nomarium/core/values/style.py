@@ -56,6 +56,8 @@ def _proof(table: Table, column: MomentColumn, order: Order) -> str:
 
 
 def _time_styles(table: Table, column: MomentColumn) -> list[str]:
+    if column.midnights_dropped:
+        return ["00:00 in every cell: taken as no time"]
     times = [shape for moment in column.shapes.values() for shape in moment.times]
     if not times:
         return ["times of the workbook’s own"] if column.has_times else []

@@ -9,7 +9,9 @@ from dataclasses import dataclass
 
 _SPACES = re.compile(r"\s+")
 _EAST_ASIAN_DATE = re.compile(r"(\d{4})\s*[年년]\s*(\d{1,2})\s*[月월]\s*(\d{1,2})\s*[日일]")
-_QUOTES = str.maketrans({"’": "'", "‘": "'", "´": "'", "`": "'", "\u200b": None, "\u200e": None, "\u200f": None})
+_QUOTES = str.maketrans(
+    {"’": "'", "‘": "'", "´": "'", "`": "'", "\u200b": None, "\u00ad": None, "\u200e": None, "\u200f": None}
+)
 
 
 def normalised(text: str) -> str:
