@@ -57,6 +57,8 @@ BAD = [
     ("bomb.xlsx", with_sheet_xml(lambda data: data + b" " * 1_600_000_000), "too-large"),
     ("headings.csv", b"Title,Date\n", "no-rows"),
     ("wide.csv", b"Title,Date\nA" + b"," * 1_000_000 + b"\n", "too-many-columns"),
+    ("long.csv", b"Title,Date\n" + b"x," * 20_000_000, "huge-cell"),
+    ("deep.csv", b"Title,Date\n" + b"A,2026-09-08\n" * 1_048_576, "too-many-rows"),
     ("line.csv", b"Title,Date\n" + b"x" * 3_000_000 + b",2026-09-08\n", "huge-cell"),
 ]  # fmt: skip
 
@@ -106,3 +108,25 @@ def test_a_killed_run_leaves_the_old_output(desk):
         run.wait()
         text = (desk.folder / "out.ics").read_text()
         assert text == "as it was" or text.endswith("END:VCALENDAR\n")
+
+
+NASTY = [
+    "a" + " " * 60_000 + "b",
+    "1 " * 30_000,
+    "<" * 30_000 + "a@b.c",
+    "a." * 30_000,
+    "8-" * 30_000,
+    "1h" * 30_000 + "x",
+    "((((" * 10_000,
+    "9:00 to " * 8_000,
+]
+
+
+@pytest.mark.parametrize("text", NASTY, ids=lambda text: text[:8].strip())
+def test_cells_made_to_hang_a_reader_are_read_at_once(desk, text):
+    headings = ["Title", "Date", "Start", "End", "Duration", "Link", "Host", "Guests", "Reminder", "Zone", "Type"]
+    desk.put("s.csv", ",".join(headings) + "\n" + f"A,{text},{text},{text}" + f",{text}" * 7 + "\n")
+    started = time.monotonic()
+    run = desk.run("convert", "s.csv", "-o", "o.ics", "--json")
+    assert run.status == 1
+    assert time.monotonic() - started < 20

@@ -125,10 +125,15 @@ _SCHEME = re.compile(r"[a-z][a-z0-9+.-]*:[^\s<>\"{}|\\^`]+", re.IGNORECASE)
 _BARE_HOST = re.compile(r"(www\.)?[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d+)?(/[^\s<>\"{}|\\^`]*)?", re.IGNORECASE)
 
 
+_LONGEST_HOST = 2_000
+
+
 def web_address(text: str) -> str | None:
     """Return a text as a URI (RFC 3986), with https:// in front of a bare host; None where it is none."""
     if not text or _SCHEME.fullmatch(text):
         return text
+    if len(text) > _LONGEST_HOST:
+        return None
     return f"https://{text}" if _BARE_HOST.fullmatch(text) else None
 
 
@@ -236,6 +241,7 @@ def _read_reminders(details: Details, column: Column) -> None:
     details.columns["reminders"] = [value or () for value in values]
 
 
+_LONGEST_REMINDERS = 200
 _BEFORE = re.compile(r"\s*(?:before(?:hand)?|earlier|prior|in advance|ahead)\s*$", re.IGNORECASE)
 
 
@@ -243,6 +249,8 @@ def read_reminders(text: str, unit: str | None = None) -> tuple[timedelta, ...] 
     """Return how long before the start to remind ("1 day; 15 min before"), or None where a part is no length."""
     if text.strip().casefold() in {"", "none", "no", "-", "–"}:
         return ()
+    if len(text) > _LONGEST_REMINDERS:
+        return None
     lengths = []
     for item in split_list(text):
         length = read_length(_BEFORE.sub("", item), unit)

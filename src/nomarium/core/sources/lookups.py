@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, field
-from difflib import get_close_matches
 from pathlib import Path
 from typing import NamedTuple
 
@@ -49,8 +48,10 @@ class Lookup:
 
     def nearest(self, text: str) -> str | None:
         """Return the code or name that a text is most like, or None."""
-        near = get_close_matches(_key(text), list(self.entries), 1, 0.6)
-        return next((word for word in self.written if near and _key(word) == near[0]), None)
+        from rapidfuzz import fuzz, process
+
+        near = process.extractOne(_key(text), self.written, scorer=fuzz.ratio, processor=_key, score_cutoff=60)
+        return near[0] if near else None
 
 
 @dataclass(frozen=True, slots=True)

@@ -11,7 +11,7 @@ from itertools import islice
 
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
-from nomarium.core.tables.cells import MOST_COLUMNS, Cell, plain_text, unguarded
+from nomarium.core.tables.cells import MOST_COLUMNS, MOST_ROWS, Cell, plain_text, unguarded
 from nomarium.core.tables.contents import bare_utf16
 from nomarium.core.tables.table import Grid
 
@@ -27,6 +27,9 @@ _ENCODING_NAMES = {
 _MAYBE_GUARDED = re.compile(rb"'\x00?[=+\-@\t\r]|=\x00?\"")
 _ENOUGH_LETTERS = 20
 """So many letters beyond ASCII are needed to tell an encoding other than Windows-1252 by."""
+
+LONGEST_LINE = 4_000_000
+"""Characters of a line: no row of a sheet comes near it."""
 
 _SAMPLE_LINES = 300
 
@@ -108,7 +111,7 @@ def _open(data: bytes, encoding: str) -> TextIOWrapper:
 
 def _delimiter_of(data: bytes, encoding: str) -> tuple[str, int]:
     """Return the delimiter and how many lines to skip: a first line "sep=;" states it and is no row."""
-    lines = list(islice(_open(data, encoding), _SAMPLE_LINES))
+    lines = list(islice(_Lines(_open(data, encoding)), _SAMPLE_LINES))
     stated = lines[0].strip().lower() if lines else ""
     if stated.startswith("sep=") and stated[4:] in DELIMITERS:
         return stated[4:], 1
@@ -141,6 +144,8 @@ class _Lines:
     def __iter__(self) -> Iterator[str]:
         for line in self._stream:
             self.last = line
+            if len(line) > LONGEST_LINE:
+                return
             yield line
         self.ended = True
 
@@ -150,11 +155,15 @@ def _rows(data: bytes, encoding: str, delimiter: str, skip: int, file: str) -> l
     reader = csv.reader(islice(lines, skip, None), delimiter=delimiter, strict=True)
     rows: list[list[Cell]] = []
     try:
-        rows.extend([*map(str.strip, row)] for row in reader)
-        if _MAYBE_GUARDED.search(data):
-            rows[:] = [[*map(unguarded, map(plain_text, row))] for row in rows]
+        rows.extend([*map(str.strip, row)] for row in islice(reader, MOST_ROWS))
     except csv.Error:
         raise DataRefused(_fault(lines, len(rows) + 1, reader.line_num + skip, file)) from None
+    if not lines.ended and len(rows) < MOST_ROWS:
+        raise DataRefused(wording.huge_cell(Place(file, cell=f"row {len(rows) + 1}", row=len(rows) + 1)))
+    if next(reader, None) is not None:
+        raise DataRefused(wording.too_many_rows(Place(file)))
+    if _MAYBE_GUARDED.search(data):
+        rows[:] = [[*map(unguarded, map(plain_text, row))] for row in rows]
     return rows
 
 

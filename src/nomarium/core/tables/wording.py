@@ -82,8 +82,18 @@ def huge_cell(place: Place) -> Problem:
     return error(
         "huge-cell",
         place,
-        "A cell has more than 131,072 characters: perhaps a quotation mark never closes, or this is no sheet.",
+        "A cell or line is longer than any in a sheet: perhaps a quotation mark never closes, or this is no sheet.",
         advice="Close the quotation mark, or take the cell out.",
+    )
+
+
+def too_many_rows(place: Place) -> Problem:
+    """More rows than any spreadsheet has."""
+    return error(
+        "too-many-rows",
+        place,
+        "The file has more than 1,048,576 rows, which is the most that a sheet has.",
+        advice="Split it, or leave out what is not needed.",
     )
 
 

@@ -20,6 +20,9 @@ class Length(NamedTuple):
         return self.days > 0 or self.elapsed > timedelta()
 
 
+LONGEST_LENGTH = 60
+"""Characters of a length of time."""
+
 _UNITS = {
     "w": "weeks", "wk": "weeks", "wks": "weeks", "week": "weeks", "weeks": "weeks",
     "d": "days", "day": "days", "days": "days",
@@ -43,6 +46,8 @@ def read_length(text: str, unit: str | None = None) -> Length | None:
 
     ISO 8601 durations as RFC 5545 (3.3.6) has them are read too.
     """
+    if len(text) > LONGEST_LENGTH:
+        return None
     text = re.sub(r"(\d)½", r"\1.5", text.strip()).replace("½", "0.5").replace("¼", "0.25").replace("¾", "0.75")
     text = normalised(text)
     clock = _CLOCK.fullmatch(text)

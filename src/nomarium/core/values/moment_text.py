@@ -31,6 +31,9 @@ class MomentShape(NamedTuple):
         return tuple(shape for shape in (self.start, self.end) if shape is not None)
 
 
+LONGEST_MOMENT = 120
+"""Characters of a cell that says when; a longer text is prose, and not taken apart."""
+
 _GAP = re.compile(r"(?<=\d)t(?=\d)|,? (?:at |um |@ ?|à )|[,;] ?| ")
 _BETWEEN = re.compile(
     r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a) | - |(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)"
@@ -55,6 +58,8 @@ class MomentScanner:
 
         ``times_first`` says that "9.30" or "8-10" stand in a column of times.
         """
+        if len(text) > LONGEST_MOMENT:
+            return None
         text = normalised(text)
         if text in ALL_DAY_WORDS:
             return MomentShape(all_day=True)

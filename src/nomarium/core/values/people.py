@@ -18,6 +18,9 @@ class Person(NamedTuple):
         return self.address or self.name
 
 
+LONGEST_PERSON = 400
+"""Characters of a name with an address; a longer text is no more than a name."""
+
 _MAIL = r"[^\s<>@,;:\"()\[\]\\]+@[^\s<>@,;:\"()\[\]\\]+\.[^\s<>@,;:\"()\[\]\\.]+"
 _ADDRESS = re.compile(rf"<?(?:mailto:)?({_MAIL})>?", re.IGNORECASE)
 _NAMED = re.compile(rf"([^<>]*?)\s*[<(](?:mailto:)?({_MAIL})[>)]", re.IGNORECASE)
@@ -25,7 +28,9 @@ _NAMED = re.compile(rf"([^<>]*?)\s*[<(](?:mailto:)?({_MAIL})[>)]", re.IGNORECASE
 
 def read_person(text: str) -> Person:
     """Return the person that a text names; a text without an address is a name."""
-    text = text.strip()
+    text = " ".join(text.split())
+    if len(text) > LONGEST_PERSON:
+        return Person(text, "")
     alone = _ADDRESS.fullmatch(text)
     if alone:
         return Person("", alone[1])

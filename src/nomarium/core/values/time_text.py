@@ -49,6 +49,9 @@ _TIME = re.compile(
 )
 _BETWEEN = re.compile(r" ?[–—−~→] ?|->| (?:to|until|till|til|bis|through|à|a) | - |-")
 _LEAD = re.compile(r"(?:from|between|von|de) ")
+LONGEST_SPAN = 60
+"""Characters of a time or span of times."""
+
 ALL_DAY_WORDS = frozenset(
     {"all day", "all-day", "allday", "full day", "whole day", "ganztägig", "toute la journée", "todo el día"}
 )
@@ -56,11 +59,13 @@ ALL_DAY_WORDS = frozenset(
 
 def scan_time(text: str) -> TimeShape | None:
     """Return what a text means as one time, or None where it is none (or impossible, such as 25:00)."""
-    return _time(normalised(text))
+    return _time(normalised(text)) if len(text) <= LONGEST_SPAN else None
 
 
 def scan_span(text: str) -> Span | None:
     """Return what a text means as a time or as a span of times ("9–10:30am"), or None."""
+    if len(text) > LONGEST_SPAN:
+        return None
     text = _LEAD.sub("", normalised(text), count=1)
     single = _time(text)
     if single:
