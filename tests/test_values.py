@@ -8,7 +8,7 @@ from nomarium.core.values.choices import read_busy, read_status, read_visibility
 from nomarium.core.values.clock import Clock
 from nomarium.core.values.durations import Length, read_length
 from nomarium.core.values.moment_text import MomentScanner
-from nomarium.core.values.moments import order_in_heading
+from nomarium.core.values.order import order_in_heading
 from nomarium.core.values.time_text import scan_span
 from nomarium.core.values.words import ENGLISH
 

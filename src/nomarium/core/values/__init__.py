@@ -6,7 +6,8 @@ from nomarium.core.values.date_text import ORDER_NAMES, ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import is_weekday, weekday_of
-from nomarium.core.values.moments import BLANK, DateChoices, Moment, MomentColumn, read_moments
+from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
+from nomarium.core.values.moments import read_moments
 from nomarium.core.values.people import Person, read_person
 from nomarium.core.values.style import Style, style_of
 from nomarium.core.values.time_text import scan_span

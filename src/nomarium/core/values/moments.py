@@ -2,93 +2,24 @@
 
 from __future__ import annotations
 
-import re
 from collections import Counter
-from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, field
-from datetime import date, datetime, time, timedelta
+from collections.abc import Sequence
+from datetime import date, datetime
 from itertools import pairwise
-from typing import Literal, NamedTuple
 
 from nomarium.core.problems import Problem
 from nomarium.core.tables import Cell, Column, Table
 from nomarium.core.values import wording
-from nomarium.core.values.clock import Clock, ClockTime
+from nomarium.core.values.clock import Clock
 from nomarium.core.values.date_text import DateShape, Order
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import calendar_words, weekday_of
+from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner, MomentShape
-from nomarium.core.values.order import OrderEvidence, dates_within, weigh
+from nomarium.core.values.order import dates_within, order_in_heading, weigh
 from nomarium.core.values.time_text import Half
-from nomarium.core.values.words import ENGLISH, CalendarWords
-
-
-class Moment(NamedTuple):
-    """What a cell says about when, decided: any of a first and last date, a start and end time."""
-
-    first: date | None = None
-    start: ClockTime | None = None
-    last: date | None = None
-    end: ClockTime | None = None
-    all_day: bool = False
-    midnight: bool = False
-    """Whether the first date may as well be its midnight: a workbook's own moments at midnight come as bare dates."""
-
-
-BLANK = Moment()
-
-
-@dataclass(frozen=True, slots=True)
-class DateChoices:
-    """What the user stated about dates and times."""
-
-    order: Order | None = None
-    within: tuple[date, date] | None = None
-    earliest_hour: int = 7
-    typed: Literal["keep", "swap"] | None = None
-    """What to do with a workbook's own dates where they seem to have day and month exchanged."""
-
-
-@dataclass(slots=True)
-class MomentColumn:
-    """A column of dates or times, each distinct cell read once."""
-
-    column: Column
-    times_first: bool
-    shapes: dict[str, MomentShape] = field(default_factory=dict)
-    moments: dict[Cell, Moment | Fault] = field(default_factory=dict)
-    evidence: OrderEvidence = field(default_factory=lambda: OrderEvidence([]))
-    words: CalendarWords = ENGLISH
-    """The names of months and weekdays that hold in the column."""
-    order: Order | None = None
-    order_from: str = ""
-    """What settled the order where the column itself did not: "--dates", "the heading", another column."""
-    clock: Clock = field(default_factory=Clock)
-    serials: bool = False
-    """Whether the column's dates are day numbers that have lost their format."""
-    midnights_dropped: bool = False
-    """Whether all dates carried the time 00:00, which was taken for none."""
-    swapped: bool = False
-    """Whether day and month of the workbook's own dates were changed back."""
-
-    def weekday(self, text: str) -> int | None:
-        """Return the weekday that a text beside the column names (Monday is 0), or None."""
-        return weekday_of(text, self.words)
-
-    @property
-    def typed(self) -> list[date]:
-        """The dates and dates with times that the workbook itself holds as such."""
-        return [cell for cell in self.moments if isinstance(cell, date)]
-
-    @property
-    def has_dates(self) -> bool:
-        """Whether any cell names a date."""
-        return any(isinstance(moment, Moment) and moment.first is not None for moment in self.moments.values())
-
-    @property
-    def has_times(self) -> bool:
-        """Whether any cell names a time of day."""
-        return any(isinstance(moment, Moment) and moment.start is not None for moment in self.moments.values())
+from nomarium.core.values.typed import BLANK_MARKS, are_serials, serial_moment, swapped, typed_moment
+from nomarium.core.values.words import CalendarWords
 
 
 def read_moments(
@@ -132,25 +63,22 @@ def _weekdays_beside(column: Column, weekdays: Column, words: CalendarWords) -> 
     return beside
 
 
-_BLANK_MARKS = frozenset({"", "-", "–", "—", "n/a", "N/A", "none", "None"})
-
-
 def _scan(
     column: Column, scanner: MomentScanner, choices: DateChoices, times_first: bool, weekdays: dict[str, set[int]]
 ) -> MomentColumn:
     result = MomentColumn(column, times_first, words=scanner.words)
     distinct = dict.fromkeys(column.cells)
-    result.serials = not times_first and _are_serials(distinct)
+    result.serials = not times_first and are_serials(distinct)
     with_midnights = any(isinstance(cell, datetime) and cell.year >= 1901 for cell in distinct)
     for cell in distinct:
-        if cell in _BLANK_MARKS:
+        if cell in BLANK_MARKS:
             result.moments[cell] = BLANK
         elif not isinstance(cell, str):
-            moment = _typed_moment(cell, result, scanner)
+            moment = typed_moment(cell, result, scanner)
             midnight = with_midnights and isinstance(moment, Moment) and moment.start is None
             result.moments[cell] = moment._replace(midnight=True) if midnight else moment  # type: ignore[call-arg]
         elif result.serials:
-            result.moments[cell] = _serial_moment(float(cell))
+            result.moments[cell] = serial_moment(float(cell))
         elif shape := scanner.scan(cell, times_first=times_first):
             result.shapes[cell] = shape
         else:
@@ -174,26 +102,6 @@ def _at_midnight(shape: MomentShape) -> bool:
     if start is None or shape.last or shape.end or start.minute or start.second or start.offset is not None:
         return False
     return start.hour == 0 or (start.hour == 12 and start.half is Half.AM)
-
-
-_HEADING_ORDER = re.compile(
-    r"(?<![a-z])([dtj]{1,2}|m{1,3}|[yja]{2,4})[./\- ]([dtj]{1,2}|m{1,3})[./\- ]([dtj]{1,2}|[yja]{2,4})(?![a-z])"
-)
-_HEADING_PAIR = re.compile(r"(?<![a-z])([dtj]{1,2}|m{1,2})[./\- ]([dtj]{1,2}|m{1,2})(?![a-z])")
-
-
-def order_in_heading(heading: str) -> Order | None:
-    """Return the order that a heading states: "Date (dd/mm/yyyy)" → "dmy"; also TT.MM.JJJJ and jj/mm/aaaa."""
-    text = heading.casefold()
-    match = _HEADING_ORDER.search(text) or _HEADING_PAIR.search(text)
-    if not match:
-        return None
-    parts = [part[0] for part in match.groups()]
-    if parts.count("m") != 1:
-        return None
-    if len(parts) == 3 and parts[0] in "yja" and len(match[1]) > 1 and parts[1] == "m":
-        return "ymd" if len(match[1]) == 4 or parts[0] == "y" else "dmy"
-    return "mdy" if parts[0] == "m" else "dmy"
 
 
 def _weigh_order(result: MomentColumn, choices: DateChoices, weekdays: dict[str, set[int]]) -> None:
@@ -271,7 +179,7 @@ def _resolve(column: MomentColumn, choices: DateChoices) -> None:
     column.swapped = choices.typed == "swap"
     if column.swapped:
         for cell in column.typed:
-            column.moments[cell] = _swapped(cell)
+            column.moments[cell] = swapped(cell)
     for text, shape in column.shapes.items():
         column.moments[text] = _decided(text, shape, column, choices)
 
@@ -308,73 +216,3 @@ def _date(text: str, shape: DateShape, order: Order | None, within: tuple[date, 
     if shape.weekday is not None and day.weekday() != shape.weekday:
         return wording.wrong_weekday(text, shape.weekday, day)
     return day
-
-
-_EPOCH = datetime(1899, 12, 30)
-"""Day number 0 of workbooks, as counted since 1 March 1900 (ECMA-376, part 1, 18.17.4.1)."""
-
-
-def _typed_moment(cell: Cell, result: MomentColumn, scanner: MomentScanner) -> Moment | Fault:
-    if isinstance(cell, datetime):
-        clock = ClockTime(cell.hour * 3600 + cell.minute * 60 + cell.second)
-        return Moment(start=clock) if cell.year < 1901 else Moment(cell.date(), clock)
-    if isinstance(cell, date):
-        return Moment(cell) if cell.year >= 1901 else Moment(start=ClockTime(0))
-    if isinstance(cell, time):
-        return Moment(start=ClockTime(cell.hour * 3600 + cell.minute * 60 + cell.second))
-    if isinstance(cell, timedelta):
-        seconds = round(cell.total_seconds())
-        return (
-            Moment(start=ClockTime(seconds)) if 0 <= seconds <= 86_400 else wording.unreadable_moment(str(cell), True)
-        )
-    return _number(float(cell), result, scanner)
-
-
-def _number(number: float, result: MomentColumn, scanner: MomentScanner) -> Moment | Fault:
-    """A bare number: a day number or part of a day that lost its format, or a time or date typed without marks."""
-    if result.serials:
-        return _serial_moment(number)
-    if result.times_first and 0 < number < 1:
-        return Moment(start=ClockTime(round(number * 1440) * 60))
-    text = str(int(number)) if number.is_integer() else str(number)
-    shape = scanner.scan(text, times_first=result.times_first)
-    if shape is None:
-        return wording.unreadable_moment(text, result.times_first)
-    clock = Clock(earliest_hour=7)
-    if shape.first is not None and shape.first.plain and (day := shape.first.readings["ymd"].as_date()):
-        return Moment(day)
-    if shape.start is not None and result.times_first:
-        return Moment(start=clock.read(shape.start))
-    return wording.unreadable_moment(text, result.times_first)
-
-
-def _are_serials(cells: Iterable[Cell]) -> bool:
-    """Tell whether all filled cells are day numbers of the years 1954 to 2119 (20,000 to 80,000)."""
-    filled = [cell for cell in cells if cell not in _BLANK_MARKS]
-    return bool(filled) and all(_is_serial(cell) for cell in filled)
-
-
-_SERIAL = re.compile(r"\d{5}(\.\d+)?")
-
-
-def _is_serial(cell: Cell) -> bool:
-    if isinstance(cell, str):
-        return bool(_SERIAL.fullmatch(cell)) and 20_000 <= float(cell) <= 80_000
-    return isinstance(cell, float) and 20_000 <= cell <= 80_000
-
-
-def _serial_moment(number: float) -> Moment:
-    moment = _EPOCH + timedelta(minutes=round(number * 1440))
-    if number.is_integer():
-        return Moment(moment.date())
-    return Moment(moment.date(), ClockTime(moment.hour * 3600 + moment.minute * 60))
-
-
-def _swapped(cell: date) -> Moment | Fault:
-    """A typed date with its day and month changed back."""
-    if cell.day > 12:
-        return wording.unswappable(cell)
-    day = date(cell.year, cell.day, cell.month)
-    if isinstance(cell, datetime):
-        return Moment(day, ClockTime(cell.hour * 3600 + cell.minute * 60))
-    return Moment(day)

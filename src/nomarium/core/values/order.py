@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from datetime import date
@@ -120,3 +121,23 @@ def _spot_year(evidence: OrderEvidence, unclear: Mapping[str, list[DateShape]], 
         evidence.by_year_part = True
     elif steady[0] and not steady[1] and not steady[2]:
         evidence.left, evidence.by_year_part = ["ymd"], True
+
+
+_HEADING_ORDER = re.compile(
+    r"(?<![a-z])([dtj]{1,2}|m{1,3}|[yja]{2,4})[./\- ]([dtj]{1,2}|m{1,3})[./\- ]([dtj]{1,2}|[yja]{2,4})(?![a-z])"
+)
+_HEADING_PAIR = re.compile(r"(?<![a-z])([dtj]{1,2}|m{1,2})[./\- ]([dtj]{1,2}|m{1,2})(?![a-z])")
+
+
+def order_in_heading(heading: str) -> Order | None:
+    """Return the order that a heading states: "Date (dd/mm/yyyy)" → "dmy"; also TT.MM.JJJJ and jj/mm/aaaa."""
+    text = heading.casefold()
+    match = _HEADING_ORDER.search(text) or _HEADING_PAIR.search(text)
+    if not match:
+        return None
+    parts = [part[0] for part in match.groups()]
+    if parts.count("m") != 1:
+        return None
+    if len(parts) == 3 and parts[0] in "yja" and len(match[1]) > 1 and parts[1] == "m":
+        return "ymd" if len(match[1]) == 4 or parts[0] == "y" else "dmy"
+    return "mdy" if parts[0] == "m" else "dmy"

@@ -6,7 +6,7 @@ from typing import NamedTuple
 
 from nomarium.core.tables import Table
 from nomarium.core.values.date_text import ORDER_NAMES, Order
-from nomarium.core.values.moments import MomentColumn
+from nomarium.core.values.moment import MomentColumn
 
 
 class Style(NamedTuple):

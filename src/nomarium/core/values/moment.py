@@ -1,0 +1,84 @@
+"""What a column of dates or times turned out to be: its moments, and how they were decided."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from datetime import date
+from typing import Literal, NamedTuple
+
+from nomarium.core.tables import Cell, Column
+from nomarium.core.values.clock import Clock, ClockTime
+from nomarium.core.values.date_text import Order
+from nomarium.core.values.faults import Fault
+from nomarium.core.values.languages import weekday_of
+from nomarium.core.values.moment_text import MomentShape
+from nomarium.core.values.order import OrderEvidence
+from nomarium.core.values.words import ENGLISH, CalendarWords
+
+
+class Moment(NamedTuple):
+    """What a cell says about when, decided: any of a first and last date, a start and end time."""
+
+    first: date | None = None
+    start: ClockTime | None = None
+    last: date | None = None
+    end: ClockTime | None = None
+    all_day: bool = False
+    midnight: bool = False
+    """Whether the first date may as well be its midnight: a workbook's own moments at midnight come as bare dates."""
+
+
+BLANK = Moment()
+
+
+@dataclass(frozen=True, slots=True)
+class DateChoices:
+    """What the user stated about dates and times."""
+
+    order: Order | None = None
+    within: tuple[date, date] | None = None
+    earliest_hour: int = 7
+    typed: Literal["keep", "swap"] | None = None
+    """What to do with a workbook's own dates where they seem to have day and month exchanged."""
+
+
+@dataclass(slots=True)
+class MomentColumn:
+    """A column of dates or times, each distinct cell read once."""
+
+    column: Column
+    times_first: bool
+    shapes: dict[str, MomentShape] = field(default_factory=dict)
+    moments: dict[Cell, Moment | Fault] = field(default_factory=dict)
+    evidence: OrderEvidence = field(default_factory=lambda: OrderEvidence([]))
+    words: CalendarWords = ENGLISH
+    """The names of months and weekdays that hold in the column."""
+    order: Order | None = None
+    order_from: str = ""
+    """What settled the order where the column itself did not: "--dates", "the heading", another column."""
+    clock: Clock = field(default_factory=Clock)
+    serials: bool = False
+    """Whether the column's dates are day numbers that have lost their format."""
+    midnights_dropped: bool = False
+    """Whether all dates carried the time 00:00, which was taken for none."""
+    swapped: bool = False
+    """Whether day and month of the workbook's own dates were changed back."""
+
+    def weekday(self, text: str) -> int | None:
+        """Return the weekday that a text beside the column names (Monday is 0), or None."""
+        return weekday_of(text, self.words)
+
+    @property
+    def typed(self) -> list[date]:
+        """The dates and dates with times that the workbook itself holds as such."""
+        return [cell for cell in self.moments if isinstance(cell, date)]
+
+    @property
+    def has_dates(self) -> bool:
+        """Whether any cell names a date."""
+        return any(isinstance(moment, Moment) and moment.first is not None for moment in self.moments.values())
+
+    @property
+    def has_times(self) -> bool:
+        """Whether any cell names a time of day."""
+        return any(isinstance(moment, Moment) and moment.start is not None for moment in self.moments.values())

@@ -1,0 +1,88 @@
+"""Cells that are no text: a workbook's own dates, times and durations, and the bare numbers that these can become."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable
+from datetime import date, datetime, time, timedelta
+
+from nomarium.core.tables import Cell
+from nomarium.core.values import wording
+from nomarium.core.values.clock import Clock, ClockTime
+from nomarium.core.values.faults import Fault
+from nomarium.core.values.moment import Moment, MomentColumn
+from nomarium.core.values.moment_text import MomentScanner
+
+BLANK_MARKS = frozenset({"", "-", "–", "—", "n/a", "N/A", "none", "None"})
+"""What people write in a cell of a date or time that they leave empty."""
+
+_EPOCH = datetime(1899, 12, 30)
+"""Day number 0 of workbooks, as counted since 1 March 1900 (ECMA-376, part 1, 18.17.4.1)."""
+
+
+def typed_moment(cell: Cell, result: MomentColumn, scanner: MomentScanner) -> Moment | Fault:
+    """Return what a workbook's own date, time, duration or number is in a column of dates or times."""
+    if isinstance(cell, datetime):
+        clock = ClockTime(cell.hour * 3600 + cell.minute * 60 + cell.second)
+        return Moment(start=clock) if cell.year < 1901 else Moment(cell.date(), clock)
+    if isinstance(cell, date):
+        return Moment(cell) if cell.year >= 1901 else Moment(start=ClockTime(0))
+    if isinstance(cell, time):
+        return Moment(start=ClockTime(cell.hour * 3600 + cell.minute * 60 + cell.second))
+    if isinstance(cell, timedelta):
+        seconds = round(cell.total_seconds())
+        return (
+            Moment(start=ClockTime(seconds)) if 0 <= seconds <= 86_400 else wording.unreadable_moment(str(cell), True)
+        )
+    return _number(float(cell), result, scanner)
+
+
+def _number(number: float, result: MomentColumn, scanner: MomentScanner) -> Moment | Fault:
+    """A bare number: a day number or part of a day that lost its format, or a time or date typed without marks."""
+    if result.serials:
+        return serial_moment(number)
+    if result.times_first and 0 < number < 1:
+        return Moment(start=ClockTime(round(number * 1440) * 60))
+    text = str(int(number)) if number.is_integer() else str(number)
+    shape = scanner.scan(text, times_first=result.times_first)
+    if shape is None:
+        return wording.unreadable_moment(text, result.times_first)
+    clock = Clock(earliest_hour=7)
+    if shape.first is not None and shape.first.plain and (day := shape.first.readings["ymd"].as_date()):
+        return Moment(day)
+    if shape.start is not None and result.times_first:
+        return Moment(start=clock.read(shape.start))
+    return wording.unreadable_moment(text, result.times_first)
+
+
+def are_serials(cells: Iterable[Cell]) -> bool:
+    """Tell whether all filled cells are day numbers of the years 1954 to 2119 (20,000 to 80,000)."""
+    filled = [cell for cell in cells if cell not in BLANK_MARKS]
+    return bool(filled) and all(_is_serial(cell) for cell in filled)
+
+
+_SERIAL = re.compile(r"\d{5}(\.\d+)?")
+
+
+def _is_serial(cell: Cell) -> bool:
+    if isinstance(cell, str):
+        return bool(_SERIAL.fullmatch(cell)) and 20_000 <= float(cell) <= 80_000
+    return isinstance(cell, float) and 20_000 <= cell <= 80_000
+
+
+def serial_moment(number: float) -> Moment:
+    """Return the date, or date and time, that a day number stands for."""
+    moment = _EPOCH + timedelta(minutes=round(number * 1440))
+    if number.is_integer():
+        return Moment(moment.date())
+    return Moment(moment.date(), ClockTime(moment.hour * 3600 + moment.minute * 60))
+
+
+def swapped(cell: date) -> Moment | Fault:
+    """Return a workbook's own date with its day and month changed back."""
+    if cell.day > 12:
+        return wording.unswappable(cell)
+    day = date(cell.year, cell.day, cell.month)
+    if isinstance(cell, datetime):
+        return Moment(day, ClockTime(cell.hour * 3600 + cell.minute * 60))
+    return Moment(day)

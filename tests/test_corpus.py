@@ -1,0 +1,762 @@
+"""A collection of sheets as they come from offices and programs, with what each becomes and what is said about it."""
+
+import json
+from typing import NamedTuple
+
+import pytest
+from typer.testing import CliRunner
+
+from conftest import EPOCH, events_in, told
+from nomarium.cli.app import app
+
+
+class Case(NamedTuple):
+    """A sheet, its events (None where it is refused), the problems' codes and cells, and the options of the call."""
+
+    name: str
+    sheet: str
+    events: list[str] | None
+    problems: list[str]
+    options: tuple[str, ...] = ()
+
+
+CASES = [
+    Case(
+        "titles above",
+        (
+            "Orrin Sound School\n"
+            "Events 2026/27\n"
+            "\n"
+            "Please check weekly,,\n"
+            ",,\n"
+            "What,When,Where\n"
+            "Tool check,Tue 8 Sep 2026 9-10:30,Shed\n"
+            "Launch,23 October 2026,Slip\n"
+        ),
+        ["Tool check 2026-09-08 09:00–10:30", "Launch 2026-10-23..2026-10-24"],
+        ["no-time B8"],
+    ),
+    Case(
+        "french",
+        ("Titre;Date;Heure\nRentrée;8 septembre 2026;14h30\nFête;1er oct. 2026;9h\n"),
+        ["Rentrée 2026-09-08 14:30–15:30", "Fête 2026-10-01 09:00–10:00"],
+        [],
+    ),
+    Case(
+        "german",
+        ("Titel;Datum;Uhrzeit\nA;8. März 2027;14.30 Uhr\nB;12. Mai 2027;9 Uhr\n"),
+        ["A 2027-03-08 14:30–15:30", "B 2027-05-12 09:00–10:00"],
+        [],
+    ),
+    Case(
+        "croatian/polish",
+        ("Title,Date\nA,8 listopad 2026\n"),
+        None,
+        ["ambiguous-names B1"],
+    ),
+    Case(
+        "polish",
+        ("Title,Date\nA,8 listopada 2026\nB,3 stycznia 2027\n"),
+        ["A 2026-11-08..2026-11-09", "B 2027-01-03..2027-01-04"],
+        [],
+    ),
+    Case(
+        "CR",
+        ("Title,Date\rA,2026-09-08\rB,2026-09-09\r"),
+        ["A 2026-09-08..2026-09-09", "B 2026-09-09..2026-09-10"],
+        [],
+    ),
+    Case(
+        "pipe",
+        ("Title|Date\nA|2026-09-08\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "typos",
+        ("Evnt titel,Strat date,End date,Locaton\nA,2026-09-08,2026-09-09,Hall\n"),
+        ["A 2026-09-08..2026-09-10"],
+        ["unsure-column A1", "unsure-column B1", "unsure-column D1"],
+    ),
+    Case(
+        "word order",
+        ("Title,Date of start (dd/mm),Time of end,Time of start\nA,8/9/2026,10:00,9:00\n"),
+        ["A 2026-09-08 09:00–10:00"],
+        ["unsure-column B1"],
+    ),
+    Case(
+        "contents",
+        ("Foo,Bar\nLaunch,2026-09-08\nSupper,2026-09-09\n"),
+        ["Launch 2026-09-08..2026-09-09", "Supper 2026-09-09..2026-09-10"],
+        ["unsure-column A1", "unsure-column B1"],
+    ),
+    Case(
+        "date description",
+        ("Date,Description\n2026-09-08,Launch\n"),
+        ["Launch 2026-09-08..2026-09-09"],
+        ["unsure-column B1"],
+    ),
+    Case(
+        "weekday col",
+        ("Day,Date,Event\nTuesday,8/9/2026,Launch\nFriday,11/9/2026,Supper\n"),
+        ["Launch 2026-09-08..2026-09-09", "Supper 2026-09-11..2026-09-12"],
+        [],
+    ),
+    Case(
+        "weekday contradict",
+        ("Day,Date,Event\nTuesday,8/9/2026,Launch\nFriday,21/9/2026,Supper\n"),
+        None,
+        ["wrong-weekday B3"],
+    ),
+    Case(
+        "repeated headings",
+        ("Title,Date\nA,2026-09-08\nTitle,Date\nB,2026-09-09\nTotal,2\n"),
+        ["A 2026-09-08..2026-09-09", "B 2026-09-09..2026-09-10"],
+        [],
+    ),
+    Case(
+        "captions",
+        ("Title,Date\nSEPTEMBER,\nA,2026-09-08\nOctober 2026,\nB,2026-10-09\n"),
+        ["A 2026-09-08..2026-09-09", "B 2026-10-09..2026-10-10"],
+        [],
+    ),
+    Case(
+        "sample",
+        ("Title,Date\nExample: Do this,2026-01-01\nA,2026-09-08\n"),
+        ["A 2026-09-08..2026-09-09"],
+        ["sample-row A2"],
+    ),
+    Case(
+        "two side",
+        ("Title,Date,,Title,Date\nA,2026-09-08,,B,2026-09-09\n"),
+        None,
+        ["two-tables A1:B2"],
+    ),
+    Case(
+        "two below",
+        ("Title,Date\nA,2026-09-08\n\nEvent,Start date\nB,2026-09-09\n"),
+        None,
+        ["two-tables A1:B3"],
+    ),
+    Case(
+        "no year",
+        ("Title,Date\nA,8 Sep\nB,3 Feb\n"),
+        ["A 2026-09-08..2026-09-09", "B 2027-02-03..2027-02-04"],
+        [],
+        ("--within", "2026-09-01..2027-06-30"),
+    ),
+    Case(
+        "missing year typed",
+        ("Title,Date\nA,8 Sep\n"),
+        None,
+        ["year-missing B2"],
+    ),
+    Case(
+        "html",
+        (
+            "<html><body><table><tr><th>Title</th><th>Date</th></tr><tr><td>A &amp; B</td><td>2026-09-08</td></tr></table></body></html>"
+        ),
+        ["A & B 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "decimal",
+        ("Title;Date;Cost\nA;8.9.2026;1,50\nB;9.9.2026;2,50\n"),
+        ["A 2026-09-08..2026-09-09", "B 2026-09-09..2026-09-10"],
+        [],
+    ),
+    Case(
+        "day headings",
+        ("Day,Event,Time\n8 Sep 2026,A,9am\n"),
+        ["A 2026-09-08 09:00–10:00"],
+        ["unsure-column A1"],
+    ),
+    Case(
+        "created",
+        ("Event,Created,Date\nA,2026-08-01,2026-09-08\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "only created",
+        ("Event,Created\nA,2026-08-01\n"),
+        None,
+        ["no-date-column"],
+    ),
+    Case(
+        "french2",
+        ("Titre;Date;Heure;Fin\nRentrée;8 septembre 2026;14h30;16h\nFête;1er oct. 2026;9h;\n"),
+        ["Rentrée 2026-09-08 14:30–16:00", "Fête 2026-10-01 09:00–10:00"],
+        [],
+    ),
+    Case(
+        "times by content",
+        ("Event;Date;Foo\nA;8.9.2026;9:00\n"),
+        ["A 2026-09-08 09:00–10:00"],
+        ["unsure-column C1"],
+    ),
+    Case(
+        "two time cols",
+        ("Event;Date;Foo;Bar\nA;8.9.2026;9:00;10:00\n"),
+        ["A 2026-09-08 09:00–10:00"],
+        ["unsure-column C1", "unsure-column D1"],
+    ),
+    Case(
+        "day",
+        ("Day,Event,Time\n8 Sep 2026,A,9am\n"),
+        ["A 2026-09-08 09:00–10:00"],
+        ["unsure-column A1"],
+    ),
+    Case(
+        "places people",
+        ("Event,Date,Room,Who,Contact\nA,2026-09-08,AS,Nell; x@example.org,Jory Pell <jory@example.org>\n"),
+        ["A 2026-09-08..2026-09-09"],
+        ["no-address D1"],
+    ),
+    Case(
+        "zone col",
+        (
+            "Event,Start,End,Time zone\n"
+            "A,2026-09-08 09:00,2026-09-08 10:00,Europe/London\n"
+            "B,2026-09-08 09:00,2026-09-08 10:00,\n"
+            "C,2026-09-08 09:00,2026-09-08 10:00,London\n"
+        ),
+        None,
+        ["unknown-zone D4"],
+    ),
+    Case(
+        "reminder",
+        ("Event,Date,Reminder\nA,2026-09-08,1 day; 15 min before\nB,2026-09-08,20\n"),
+        None,
+        ["unreadable-reminder C3"],
+    ),
+    Case(
+        "shift",
+        ("Event,Date\nA,2026-09-08\nB,2026-09-10\n"),
+        ["A! A 2027-09-07..2027-09-08", "B! B 2027-09-09..2027-09-10"],
+        [],
+        ("--shift", "364d", "--prefix", "{Event}! ", "--set", "categories=Office;X"),
+    ),
+    Case(
+        "start",
+        ("Event,Date\nA,2026-09-08\nB,2026-09-10\n"),
+        ["A 2027-09-08..2027-09-09"],
+        ["weekdays-moved"],
+        ("--start", "2027-09-08", "--only", "Event=A,B", "--without", "summary=b"),
+    ),
+    Case(
+        "expect",
+        ("Event,Date\nA,2026-09-08\nA,2026-09-08\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+        ("--expect", "1", "--once"),
+    ),
+    Case(
+        "swap csv",
+        ("Event,Date\nA,2026-09-08\nA,25/09/2026\n"),
+        None,
+        ["exchanged-dates B2"],
+    ),
+    Case(
+        "when forms",
+        (
+            "Event,When\n"
+            "A,8 Sep 2026 at 9am\n"
+            "B,8 Sep 2026 from 9 to 10\n"
+            "C,8/9/2026 13:00 - 14:00\n"
+            "D,Sept 8-12 2026\n"
+            'E,"Tuesday, September 8, 2026 9:00 AM - 10:00 AM"\n'
+            "F,2026-09-08 09:00:00\n"
+            "G,Tue 8 Sep 2026 (all day)\n"
+            "H,8 Sep 2026 9:00 – 9 Sep 2026 17:00\n"
+        ),
+        None,
+        ["unproved-dates B4"],
+    ),
+    Case(
+        "midnight",
+        (
+            "Event,Date,Start,End\n"
+            "A,2026-09-08,9:00 PM,midnight\n"
+            "B,2026-09-08,20:00,24:00\n"
+            "C,2026-09-08,noon,1pm\n"
+            "D,2026-09-08,10 PM,2 AM\n"
+            "E,2026-09-08,9 AM,2 AM\n"
+        ),
+        None,
+        ["end-before-start B6", "night-start B5", "ends-next-day B5"],
+    ),
+    Case(
+        "end date range",
+        ("Event,Start,End\nA,2026-09-08,2026-09-10\nB,2026-09-08 9:00,2026-09-08 10:00\n"),
+        ["A 2026-09-08..2026-09-11", "B 2026-09-08 09:00–10:00"],
+        ["no-time B2"],
+    ),
+    Case(
+        "time tbc",
+        ("Event,Date,Time\nA,2026-09-08,TBC\nB,2026-09-09,9am\n"),
+        None,
+        ["unreadable-time C2"],
+    ),
+    Case(
+        "date tbc",
+        ("Event,Date\nA,TBC\nB,2026-09-09\n"),
+        None,
+        ["unreadable-date B2"],
+    ),
+    Case(
+        "footers",
+        ("Event,Date\nA,2026-09-08\nPrinted 1/9/2026,\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "fancy",
+        ("Event name*,Date (DD/MM/YY),Start Time:,End_Time\nA,08/09/26,0900,1030\n"),
+        ["A 2026-09-08 09:00–10:30"],
+        [],
+    ),
+    Case(
+        "iso basic",
+        ("Event,Date\nA,20260908T090000\nB,20260908T120000Z\n"),
+        ["A 2026-09-08 09:00–10:00", "B 2026-09-08 09:00–10:00"],
+        [],
+    ),
+    Case(
+        "us export",
+        (
+            "Subject,Start Date,Start Time,End Date,End Time,All Day Event,Description,Location,Private\n"
+            "A,09/21/2026,9:00 AM,09/21/2026,10:00 AM,False,,,True\n"
+            "B,09/08/2026,,09/09/2026,,True,,,\n"
+        ),
+        ["A 2026-09-21 09:00–10:00", "B 2026-09-08..2026-09-10"],
+        [],
+    ),
+    Case(
+        "excess year",
+        ("Event,Date\nA,8/9/2226\n"),
+        None,
+        ["unproved-dates B2"],
+    ),
+    Case(
+        "feb29",
+        ("Event,Date\nA,29/2/2027\n"),
+        None,
+        ["impossible-date B2"],
+    ),
+    Case(
+        "quoted title rows",
+        ('"Harbour school, events","",""\n"","",""\nEvent,Date,Time\nA,2026-09-08,9am\n'),
+        ["A 2026-09-08 09:00–10:00"],
+        [],
+    ),
+    Case(
+        "notes dates",
+        ("Event,Date,Notes\nA,8/9/2026,see 21/9/2026\nB,9/9/2026,\n"),
+        None,
+        ["unproved-dates B2"],
+    ),
+    Case(
+        "blank title col",
+        ("Date,,Where\n2026-09-08,Launch,Slip\n"),
+        ["Launch 2026-09-08..2026-09-09"],
+        ["unsure-column B1"],
+    ),
+    Case(
+        "multi event cell",
+        ("Event,Date\nA,8/9/2026 & 9/9/2026\n"),
+        None,
+        ["unreadable-date B2"],
+    ),
+    Case(
+        "ordinal",
+        ('Event,Date\nA,"Tuesday, 8th September 2026"\nB,1st of Oct 2026\n'),
+        ["A 2026-09-08..2026-09-09", "B 2026-10-01..2026-10-02"],
+        [],
+    ),
+    Case(
+        "am in other col",
+        ("Event,Date,Start,End\nA,2026-09-08,9:00,10:30am\nB,2026-09-08,1:00,2:30pm\n"),
+        ["A 2026-09-08 09:00–10:30", "B 2026-09-08 13:00–14:30"],
+        [],
+    ),
+    Case(
+        "merged date gaps csv",
+        ("Date,Event,Time\n8/9/2026,A,9am\n,B,10am\n22/9/2026,C,9am\n"),
+        None,
+        ["no-date C3"],
+    ),
+    Case(
+        "euro",
+        ("Datum;Uhrzeit von;Uhrzeit bis;Thema\n08.09.2026;09:00;10:30;Besprechung\n"),
+        ["Besprechung 2026-09-08 09:00–10:30"],
+        ["unsure-column B1", "unsure-column C1", "unsure-column D1"],
+    ),
+    Case(
+        "when range 24",
+        ("Title,Date and time\nA,08/09/2026 09:00 - 08/09/2026 10:30\nB,21/09/2026 09:00 - 10:30\n"),
+        ["A 2026-09-08 09:00–10:30", "B 2026-09-21 09:00–10:30"],
+        [],
+    ),
+    Case(
+        "time range in time",
+        ("Title,Date,Time\nA,2026-09-08,9:00 - 10:30\nB,2026-09-08,1-2:30\nC,2026-09-08,11:30-1\n"),
+        ["A 2026-09-08 09:00–10:30", "B 2026-09-08 13:00–14:30", "C 2026-09-08 11:30–13:00"],
+        [],
+    ),
+    Case(
+        "start end same heading case",
+        ("TITLE,START,END\nA,8 Sep 2026 9:00,8 Sep 2026 10:00\n"),
+        ["A 2026-09-08 09:00–10:00"],
+        [],
+    ),
+    Case(
+        "start date only time mixture",
+        ("Title,Date,Start,End\nA,2026-09-08,9:00,\nB,2026-09-09,,\n"),
+        ["A 2026-09-08 09:00–10:00", "B 2026-09-09..2026-09-10"],
+        ["no-time B3"],
+    ),
+    Case(
+        "hours 12 only",
+        ("Title,Date,Start,End\nA,2026-09-08,12:00,12:45\nB,2026-09-08,12:30 AM,1:30 AM\n"),
+        ["A 2026-09-08 12:00–12:45", "B 2026-09-08 00:30–01:30"],
+        ["night-start B3"],
+    ),
+    Case(
+        "end 24 start 12",
+        ("Title,Date,Start,End\nA,2026-09-08,1:30,14:30\n"),
+        ["A 2026-09-08 13:30–14:30"],
+        [],
+    ),
+    Case(
+        "am pm dotted",
+        ("Title,Date,Start\nA,2026-09-08,9 A.M.\nB,2026-09-08,2 p.m.\n"),
+        ["A 2026-09-08 09:00–10:00", "B 2026-09-08 14:00–15:00"],
+        [],
+    ),
+    Case(
+        "date w/ time in date col + time col",
+        ("Title,Date,Time\nA,2026-09-08 00:00:00,09:00\nB,2026-09-09 00:00:00,10:00\n"),
+        ["A 2026-09-08 09:00–10:00", "B 2026-09-09 10:00–11:00"],
+        [],
+    ),
+    Case(
+        "date col midnight all",
+        ("Title,Date\nA,2026-09-08 00:00:00\nB,2026-09-09 00:00:00\n"),
+        ["A 2026-09-08..2026-09-09", "B 2026-09-09..2026-09-10"],
+        [],
+    ),
+    Case(
+        "epoch",
+        ("Title,Date\nA,1788220800\n"),
+        None,
+        ["unreadable-date B2"],
+    ),
+    Case(
+        "duration",
+        ("Title,Date,Start,Duration\nA,2026-09-08,9:00,1.5\n"),
+        None,
+        ["unreadable-length D2"],
+    ),
+    Case(
+        "dur hours heading",
+        ("Title,Date,Start,Hours\nA,2026-09-08,9:00,1.5\n"),
+        None,
+        ["unreadable-time D2"],
+    ),
+    Case(
+        "dur heading",
+        ("Title,Date,Start,Duration (hours)\nA,2026-09-08,9:00,1.5\n"),
+        ["A 2026-09-08 09:00–10:30"],
+        [],
+    ),
+    Case(
+        "us no proof typed weak",
+        ("Title,Date\nA,9/8/2026\nB,9/10/2026\nC,10/2/2026\n"),
+        None,
+        ["unproved-dates B2"],
+    ),
+    Case(
+        "contradict one typo",
+        (
+            "Title,Date\n"
+            "E0,13/9/2026\n"
+            "E1,14/9/2026\n"
+            "E2,15/9/2026\n"
+            "E3,16/9/2026\n"
+            "E4,17/9/2026\n"
+            "E5,18/9/2026\n"
+            "E6,19/9/2026\n"
+            "E7,20/9/2026\n"
+            "E8,21/9/2026\n"
+            "E9,22/9/2026\n"
+            "E10,23/9/2026\n"
+            "E11,24/9/2026\n"
+            "E12,25/9/2026\n"
+            "E13,26/9/2026\n"
+            "E14,27/9/2026\n"
+            "X,9/28/2026\n"
+        ),
+        None,
+        ["contradictory-dates B2"],
+    ),
+    Case(
+        "weekday wrong all",
+        ("Title,Date\nA,Monday 8/9/2026\nB,Tuesday 9/9/2026\n"),
+        None,
+        ["unproved-dates B2"],
+    ),
+    Case(
+        "weekday mdy",
+        ('Title,Date\nA,"Wed, 9/9/26"\nB,"Tue, 9/8/26"\n'),
+        ["A 2026-09-09..2026-09-10", "B 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "dash",
+        ("Title,Date\nA,08-Sep-26\nB,9-Oct-2026\n"),
+        ["A 2026-09-08..2026-09-09", "B 2026-10-09..2026-10-10"],
+        [],
+    ),
+    Case(
+        "mixed order months",
+        ("Title,Date\nA,Sep 8 2026\nB,9 October 2026\nC,2026-11-10\n"),
+        ["A 2026-09-08..2026-09-09", "B 2026-10-09..2026-10-10", "C 2026-11-10..2026-11-11"],
+        [],
+    ),
+    Case(
+        "ranges",
+        (
+            "Title,Dates\n"
+            "A,8 - 12 Sept 2026\n"
+            "B,Sept 30 - Oct 2 2026\n"
+            "C,21/12/2026 - 4/1/2027\n"
+            "D,Dec 21 2026 to Jan 4 2027\n"
+        ),
+        [
+            "A 2026-09-08..2026-09-13",
+            "B 2026-09-30..2026-10-03",
+            "C 2026-12-21..2027-01-05",
+            "D 2026-12-21..2027-01-05",
+        ],
+        [],
+    ),
+    Case(
+        "range across year no year",
+        ("Title,Dates\nA,21 Dec – 4 Jan\n"),
+        ["A 2026-12-21..2027-01-05"],
+        [],
+        ("--within", "2026-09-01..2027-06-30"),
+    ),
+    Case(
+        "multi",
+        ('Title,Dates\nA,"8, 9, 10 Sept 2026"\n'),
+        None,
+        ["unreadable-date B2"],
+    ),
+    Case(
+        "and",
+        ("Title,Dates\nA,8 and 9 Sept 2026\n"),
+        None,
+        ["unreadable-date B2"],
+    ),
+    Case(
+        "titles w date words",
+        ("Date,Event\nMarch 5 2027,March parade\n"),
+        ["March parade 2027-03-05..2027-03-06"],
+        [],
+    ),
+    Case(
+        "newline heads",
+        ('"Event\nname","Start\ndate"\nA,2026-09-08\n'),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "id dup blank",
+        ("ID,Title,Date\n,A,2026-09-08\n,B,2026-09-09\n"),
+        ["A 2026-09-08..2026-09-09", "B 2026-09-09..2026-09-10"],
+        [],
+    ),
+    Case(
+        "status yes",
+        ("Title,Date,Confirmed?\nA,2026-09-08,yes\nB,2026-09-08,no\n"),
+        ["A 2026-09-08..2026-09-09", "B 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "category list",
+        ('Title,Date,Category\nA,2026-09-08,"Yard, Loft"\n'),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "who",
+        ("Title,Date,Teacher\nA,2026-09-08,Farrow\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "google",
+        ('Name,Start,End,All-day,Location\nA,"Sep 8, 2026, 9:00:00 AM","Sep 8, 2026, 10:00:00 AM",,\n'),
+        ["A 2026-09-08 09:00–10:00"],
+        [],
+    ),
+    Case(
+        "iso offset",
+        (
+            "Title,Start,End\n"
+            "A,2026-09-08T09:00:00-03:00,2026-09-08T10:00:00-03:00\n"
+            "B,2026-09-08T09:00:00+00:00,2026-09-08T10:00Z\n"
+        ),
+        ["A 2026-09-08 09:00–10:00", "B 2026-09-08 06:00–07:00"],
+        [],
+    ),
+    Case(
+        "datetime 12h",
+        ("Title,Start,End\nA,9/21/2026 9:00 AM,9/21/2026 10:00 AM\nB,9/22/2026 12:00 PM,9/22/2026 12:30 PM\n"),
+        ["A 2026-09-21 09:00–10:00", "B 2026-09-22 12:00–12:30"],
+        [],
+    ),
+    Case(
+        "start w/o year",
+        ("Title,Start\nA,Tue 8 Sep 9am\n"),
+        ["A 2026-09-08 09:00–10:00"],
+        [],
+        ("--within", "2026-09-01..2027-06-30"),
+    ),
+    Case(
+        "term row",
+        ("Title,Date\nTerm 1,\nA,2026-09-08\n"),
+        None,
+        ["no-date B2"],
+    ),
+    Case(
+        "notes row mid",
+        ("Title,Date\nA,2026-09-08\nNote: dates may change,\nB,2026-09-09\n"),
+        None,
+        ["no-date B3"],
+    ),
+    Case(
+        "title in second col header row numbers",
+        ("1,2,3\nTitle,Date,Where\nA,2026-09-08,x\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "trailing commas header",
+        ("Title,Date,Where,,\nA,2026-09-08,x,,\nB,2026-09-09,y,extra,\n"),
+        None,
+        ["too-many-cells D3"],
+    ),
+    Case(
+        "quoted all",
+        ('"Title";"Date"\n"A";"08.09.2026"\n'),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "excel text date",
+        ('Title,Date\nA,="2026-09-08"\n'),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "arabic digits",
+        ("Title,Date\nA,٢٠٢٦-٠٩-٠٨\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "fullwidth",
+        ("Title,Date\nA,２０２６/０９/０８\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "nbsp",
+        ("Title,Date\nA,8\xa0September\xa02026\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "soft hyphen",
+        ("Title,Date\nA,8 Sep\xad 2026\n"),
+        ["A 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "date in title only",
+        ("Title,Notes\nA 8 Sep 2026,x\n"),
+        None,
+        ["no-date-column"],
+    ),
+    Case(
+        "comma date unquoted",
+        ("Title,Date\nA,September 8, 2026\n"),
+        None,
+        ["too-many-cells C2", "year-missing B2"],
+    ),
+    Case(
+        "tab sep w/ commas",
+        ("Title\tDate\nA, B\tSeptember 8, 2026\n"),
+        ["A, B 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "24 end",
+        ("Title,Date,Start,End\nA,2026-09-08,22:30,00:30\n"),
+        ["A 2026-09-08 22:30–2026-09-09 00:30"],
+        ["night-start B2", "ends-next-day B2"],
+    ),
+    Case(
+        "end before by typo",
+        ("Title,Date,Start,End\nA,2026-09-08,10:00 AM,9:00 AM\n"),
+        None,
+        ["end-before-start B2"],
+    ),
+    Case(
+        "pm missing end",
+        ("Title,Date,Start,End\nA,2026-09-08,11:00 AM,1:00\n"),
+        ["A 2026-09-08 11:00–13:00"],
+        [],
+    ),
+    Case(
+        "pm missing start",
+        ("Title,Date,Start,End\nA,2026-09-08,11:00,1:00 PM\n"),
+        ["A 2026-09-08 11:00–13:00"],
+        [],
+    ),
+    Case(
+        "year typo",
+        ("Title,Date\nA,8 Sep 2026\nB,9 Sep 2062\n"),
+        ["A 2026-09-08..2026-09-09", "B 2062-09-09..2062-09-10"],
+        [],
+    ),
+]
+
+
+@pytest.mark.parametrize("case", CASES, ids=lambda case: case.name)
+def test_each_sheet_becomes_just_these_events(case, tmp_path, monkeypatch):
+    monkeypatch.chdir(tmp_path)
+    monkeypatch.setenv("SOURCE_DATE_EPOCH", EPOCH)
+    (tmp_path / "s.csv").write_bytes(case.sheet.encode())
+    call = ["convert", "s.csv", "-o", "out.ics", "--json", "--zone", "America/Halifax", *case.options]
+    result = CliRunner().invoke(app, call)
+    report = json.loads(result.stdout)
+    problems = [f"{problem['code']} {problem['cell'] or ''}".strip() for problem in report["problems"]]
+    assert problems == case.problems
+    if case.events is None:
+        assert result.exit_code == 1
+        assert not (tmp_path / "out.ics").exists()
+    else:
+        assert result.exit_code == 0
+        assert [told(event) for event in events_in(tmp_path / "out.ics")] == case.events
+    for sheet in report["sheets"]:
+        assert sheet["rows"] >= sheet["events"] + sum(sheet["left_out"].values()) + sheet["refused"]
+        if not any(problem["severity"] == "error" for problem in report["problems"]):
+            assert sheet["rows"] == sheet["events"] + sum(sheet["left_out"].values())
+
+
+def test_the_cases_have_names_of_their_own():
+    assert len({case.name for case in CASES}) == len(CASES) > 90
