@@ -130,7 +130,7 @@ def _unexpected_count(place: Place, expected: int, found: int) -> Problem:
     return error(
         "unexpected-count",
         place,
-        f"There are {found:,} events, but {expected:,} were expected (--expect).",
+        f"{found:,} {'event was' if found == 1 else 'events were'} read, but --expect says {expected:,}.",
         advice="Look for rows left out or refused, or correct the number.",
     )
 

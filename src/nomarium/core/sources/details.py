@@ -161,7 +161,7 @@ def _check_ids(details: Details, column: Column) -> None:
         if identifier and first.setdefault(identifier, record) != record:
             place = details.table.cell_place(record, column)
             other: Place = details.table.cell_place(first[identifier], column)
-            _refuse(details, record, wording.doubled_id(place, identifier, other))
+            _refuse(details, record, wording.doubled_id(place, column.heading, identifier, other))
 
 
 def _look_up_places(details: Details, column: Column, places: Lookup | None) -> None:

@@ -82,7 +82,7 @@ def last_day_without_end(last: date) -> Finding:
 
 def length_against_end(start: datetime, end: datetime) -> Finding:
     """Start, end and length do not fit together."""
-    message = f"The length is not that from {_clock(start)} to {_clock(end)}."
+    message = f"The length does not fit the times from {_clock(start)} to {_clock(end)}."
     return Finding(Severity.ERROR, "two-answers", message, _CORRECT)
 
 
@@ -171,14 +171,14 @@ def no_web_address(place: Place, found: str) -> Problem:
     )
 
 
-def doubled_id(place: Place, found: str, first: Place) -> Problem:
+def doubled_id(place: Place, heading: str, found: str, first: Place) -> Problem:
     """The same identifier twice."""
     return error(
         "doubled-id",
         place,
         f"This id stands in {first.cell} too.",
         found=found,
-        advice='Give each event its own, or leave the column alone with --column "…=".',
+        advice=f'Give each event its own, or leave the column alone with --column "{heading}=".',
     )
 
 
