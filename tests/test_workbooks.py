@@ -116,6 +116,16 @@ def test_midnight_comes_as_a_bare_date(desk, book):
     ]
 
 
+def test_whole_lines_in_column_a_are_split(desk, book):
+    lines = ["Event;Date;Where", "A;8.9.2026;Hall", '"B; late";9.9.2026;']
+    book({"x": lambda sheet, day: sheet.write_column(0, 0, lines)})
+    run, events = titles(desk)
+    assert events == ["A 2026-09-08..2026-09-09", "B; late 2026-09-09..2026-09-10"]
+    assert ("unsplit-lines", None) in run.codes
+    assert desk.events('"Event;Date"\n"A;8.9.2026"\n')[0]["SUMMARY"] == "A"
+    assert desk.convert("Event\nA; B\nC; D\n").codes[0][0] == "no-date-column"
+
+
 def test_formulas_with_and_without_saved_results(desk, book):
     def fill(sheet, day):
         sheet.write_row(0, 0, ["Event", "Date"])

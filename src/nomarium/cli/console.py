@@ -6,7 +6,7 @@ import os
 import shutil
 import sys
 import textwrap
-import time
+import threading
 from collections.abc import Iterable, Iterator
 from contextlib import contextmanager, suppress
 from typing import TYPE_CHECKING, TextIO
@@ -77,26 +77,35 @@ class ProgressBar:
 
     def __init__(self, label: str, *, wanted: bool) -> None:
         self._label = label
-        self._wanted = wanted and sys.stderr.isatty()
-        self._started = time.monotonic()
         self._bar: Progress | None = None
         self._task: TaskID | None = None
+        self._done: tuple[int, int | None] = (0, None)
+        self._timer = threading.Timer(1.0, self._appear)
+        self._timer.daemon = True
+        if wanted and sys.stderr.isatty():
+            self._timer.start()
 
     def __call__(self, done: int, total: int) -> None:
-        """Show how much is done."""
-        if not self._wanted or (self._bar is None and time.monotonic() - self._started < 1):
-            return
-        if self._bar is None or self._task is None:
-            from rich.console import Console
-            from rich.progress import Progress
+        """Say how much is done; before the first word the bar shows only that the work goes on."""
+        self._done = done, total
+        if self._bar is not None and self._task is not None:
+            self._bar.update(self._task, completed=done, total=total)
 
-            self._bar = Progress(console=Console(stderr=True), transient=True)
-            self._task = self._bar.add_task(self._label, total=total)
-            self._bar.start()
-        self._bar.update(self._task, completed=done, total=total)
+    def _appear(self) -> None:
+        from rich.console import Console
+        from rich.progress import Progress
+
+        done, total = self._done
+        bar = Progress(console=Console(stderr=True), transient=True)
+        self._task = bar.add_task(self._label, completed=done, total=total)
+        self._bar = bar
+        bar.start()
 
     def close(self) -> None:
         """Take the bar away."""
+        self._timer.cancel()
+        if self._timer.is_alive():
+            self._timer.join()
         if self._bar is not None:
             self._bar.stop()
 

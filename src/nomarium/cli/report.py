@@ -34,10 +34,12 @@ def written_lines(
 ) -> Iterator[str]:
     """Say what was written: how many events, from when to when, in which zone."""
     name = str(path) if path else "standard output"
-    zone = "" if request.zone_stated else " (this machine’s; --zone states another)"
+    zones = result.calendar.zones() or [request.events.zone]
+    from_machine = not request.zone_stated and request.events.zone in zones
+    zone = " (this machine’s; --zone states another)" if from_machine else ""
     verb = "Would write" if dry_run else "Wrote"
     where = f"{name}: " if path or not dry_run else ""
-    yield f"{verb:<{_LABEL - 1}} {where}{calendar_words(result.calendar)}, times of {request.events.zone}{zone}"
+    yield f"{verb:<{_LABEL - 1}} {where}{calendar_words(result.calendar)}, times of {', '.join(zones)}{zone}"
     for extra in written[1:]:
         yield f"{'':<{_LABEL}}{extra}: the refused rows, with the reasons"
 

@@ -72,7 +72,7 @@ def convert(
     found += adjust(sheets, request.adjustments)
     found += _identical(sheets, once=request.once)
     series = [one for sheet in sheets for one in sheet.series]
-    found += _expectations(request, series)
+    found += _expectations(request, sheets, series)
     return Conversion(sheets, by_place(found), Calendar.of(request.name, series))
 
 
@@ -115,13 +115,15 @@ def _identical(sheets: Sequence[EventSheet], *, once: bool) -> list[Problem]:
     return problems
 
 
-def _expectations(request: Request, series: Sequence[Series]) -> list[Problem]:
+def _expectations(request: Request, sheets: Sequence[EventSheet], series: Sequence[Series]) -> list[Problem]:
     """Hold the whole against what was expected of it."""
     place = Place(request.files[0].name)
     problems = []
     if request.expected is not None and request.expected != len(series):
         problems.append(_unexpected_count(place, request.expected, len(series)))
-    if not request.zone_stated and request.events.zone == "UTC" and any(not s.occurrences[0].all_day for s in series):
+    own_zones = all(sheet.matches.column("zone") for sheet in sheets)
+    timed = any(not one.occurrences[0].all_day for one in series)
+    if timed and not request.zone_stated and request.events.zone == "UTC" and not own_zones:
         problems.append(_utc_by_chance(place))
     return problems
 

@@ -25,6 +25,9 @@ _ENCODING_NAMES = {
 }
 
 _MAYBE_GUARDED = re.compile(rb"'\x00?[=+\-@\t\r]|=\x00?\"")
+_MOST_LINES = 0.7
+"""The share of lines that must split alike for a sheet to be taken for one of unsplit lines."""
+
 _ENOUGH_LETTERS = 20
 """So many letters beyond ASCII are needed to tell an encoding other than Windows-1252 by."""
 
@@ -175,3 +178,28 @@ def _fault(lines: _Lines, row: int, line: int, file: str) -> Problem:
     if len(lines.last) > csv.field_size_limit():
         return wording.huge_cell(place)
     return wording.stray_quote(place, line)
+
+
+def split_first_column(grid: Grid) -> Problem | None:
+    """Split a sheet whose lines all stand unsplit in column A, as when the wrong delimiter was chosen; say so.
+
+    Addresses then are those that the sheet has once it is split.
+    """
+    filled = [row for row in grid.rows if any(row)]
+    lines = [row[0] for row in filled if isinstance(row[0], str) and not any(row[1:])]
+    if len(lines) < 2 or len(lines) < len(filled):
+        return None
+    delimiter = max(DELIMITERS, key=lambda candidate: _consistency(lines[:_SAMPLE_LINES], candidate))
+    share, width = _consistency(lines[:_SAMPLE_LINES], delimiter)
+    if share < _MOST_LINES or width < 2:
+        return None
+    try:
+        grid.rows = [
+            [*map(str.strip, next(csv.reader([plain_text(row[0])], delimiter=delimiter, strict=True)))]
+            if any(row)
+            else []
+            for row in grid.rows
+        ]
+    except (csv.Error, StopIteration):
+        return None
+    return wording.was_unsplit(grid.place, DELIMITERS[delimiter])

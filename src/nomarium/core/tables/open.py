@@ -8,7 +8,7 @@ from pathlib import Path
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.contents import WORKBOOKS, Kind, kind_of
-from nomarium.core.tables.delimited import encoding_of, read_delimited
+from nomarium.core.tables.delimited import encoding_of, read_delimited, split_first_column
 from nomarium.core.tables.find import DATE_FIELDS, TITLE_FIELD, find_table
 from nomarium.core.tables.headings import Vocabulary, is_data
 from nomarium.core.tables.markup import read_html_tables
@@ -51,6 +51,8 @@ def read_table(path: Path, vocabulary: Vocabulary, choices: TableChoices = Table
     if kind is Kind.HTML:
         return _from_page(data, file, vocabulary)
     grid, problems = read_delimited(data, file)
+    if unsplit := split_first_column(grid):
+        problems.append(unsplit)
     if choices.area is not None:
         _keep_area(grid, _area(choices.area, {}, Place(file)))
     table, found = find_table(grid, vocabulary)
@@ -120,10 +122,12 @@ class _Outlook:
     @classmethod
     def of(cls, grid: Grid, vocabulary: Vocabulary, area: Area | None = None) -> _Outlook:
         """Look for the table of a sheet, or of a range of it."""
+        unsplit = split_first_column(grid)
         if area is not None:
             _keep_area(grid, area)
         try:
             table, problems = find_table(grid, vocabulary)
+            problems += [unsplit] if unsplit else []
         except DataRefused as refused:
             two_tables = refused.problem.code == wording.TWO_TABLES
             return cls(grid, refused, frozenset({TITLE_FIELD, *DATE_FIELDS}) if two_tables else frozenset())

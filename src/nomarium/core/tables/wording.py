@@ -275,3 +275,11 @@ def no_such_range(place: Place, wanted: str, names: list[str]) -> Problem:
         f"“{wanted}” is no range such as B4:H90, and no name in the workbook{known}.",
         advice="Give an address, or one of the names.",
     )
+
+
+def was_unsplit(place: Place, delimiter: str) -> Problem:
+    """Whole lines in column A."""
+    message = (
+        f"Whole lines stood in column A: they were split at each {delimiter}, and addresses count the columns so made."
+    )
+    return note("unsplit-lines", place, message)
