@@ -12,15 +12,18 @@ from nomarium.cli.demo import DEMO_EXAMPLES, demo
 from nomarium.cli.inspect import INSPECT_EXAMPLES, inspect
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
 
+EXAMPLES = """\b
+Examples:
+  nomarium demo                               the whole way, on a sample school
+  nomarium inspect events.xlsx                how a sheet is read, and why
+  nomarium convert events.xlsx -o events.ics  a calendar of it
+  nomarium sheet events -o blank.xlsx         a blank sheet to fill in
+"""
+
 app = typer.Typer(
     name="nomarium",
     help="Turn the spreadsheets of a school or an office into calendar files.",
-    epilog=(
-        "Examples: “nomarium demo” shows the whole way on a sample school. "
-        "“nomarium inspect events.xlsx” shows how a sheet is read, "
-        "“nomarium convert events.xlsx -o events.ics” makes a calendar of it. "
-        "“nomarium convert --help” tells what can be said about a sheet."
-    ),
+    epilog=EXAMPLES,
     rich_markup_mode=None,
     pretty_exceptions_enable=False,
     no_args_is_help=True,

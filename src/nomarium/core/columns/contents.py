@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 from datetime import date, time
 from itertools import islice
@@ -10,6 +11,7 @@ from nomarium.core.columns.fields import heading_key
 from nomarium.core.tables import Cell, Column, is_data
 from nomarium.core.values import is_weekday, scan_span
 
+_NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
 _LOOKED_AT = 300
 _NOT_THE_DAY = (
     "created modified updated changed birth dob born invoice paid payment submitted timestamp registered "
@@ -33,10 +35,13 @@ def _is_date(cell: Cell) -> bool:
 
 
 def holds_times(column: Column) -> bool:
-    """Tell whether all filled cells of a column are times or spans of times, and some are more than bare numbers."""
+    """Tell whether all filled cells of a column are times or spans of times; numbers such as 9 and 8.50 are none."""
     cells = list(_filled(column))
-    spans = [cell for cell in cells if isinstance(cell, time) or (isinstance(cell, str) and scan_span(cell))]
-    return len(spans) == len(cells) and any(isinstance(cell, time) or not cell.isdecimal() for cell in spans)
+    return bool(cells) and all(isinstance(cell, time) or (isinstance(cell, str) and _is_time(cell)) for cell in cells)
+
+
+def _is_time(text: str) -> bool:
+    return not _NUMBER.fullmatch(text) and scan_span(text) is not None
 
 
 def may_be_the_day(column: Column) -> bool:

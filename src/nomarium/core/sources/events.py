@@ -8,7 +8,7 @@ from dataclasses import dataclass, field, replace
 from datetime import timedelta
 
 from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, TIME_FIELDS, Matches
-from nomarium.core.problems import Place, Problem
+from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sources import wording
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
@@ -66,7 +66,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     columns = matches.columns(MOMENT_FIELDS)
     wanted = [(column, name in TIME_FIELDS) for name, column in columns]
     sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
-    if sheet.problems:
+    if has_errors(sheet.problems):
         return sheet
     spans = _Spans(sheet, choices)
     details = read_details(table, matches, choices.lookups)
@@ -180,9 +180,10 @@ FAR_AWAY = timedelta(days=3 * 366)
 
 def _far_away(sheet: EventSheet) -> list[Problem]:
     """Report single dates that lie years away from all others: one in twenty at most, and more than one event else."""
-    starts = sorted(series.occurrences[0].start for series in sheet.series)
-    if len(starts) < 3:
+    years = {series.occurrences[0].start.year for series in sheet.series}
+    if len(sheet.series) < 3 or max(years) - min(years) < 3:
         return []
+    starts = sorted(series.occurrences[0].start for series in sheet.series)
     middle = starts[len(starts) // 2]
     far = [series for series in sheet.series if abs(series.occurrences[0].start - middle) > FAR_AWAY]
     if len(far) > max(1, len(starts) // 20):

@@ -185,8 +185,10 @@ def split_first_column(grid: Grid) -> Problem | None:
 
     Addresses then are those that the sheet has once it is split.
     """
-    filled = [row for row in grid.rows if any(row)]
-    lines = [row[0] for row in filled if isinstance(row[0], str) and not any(row[1:])]
+    if any(any(row[1:]) for row in grid.rows):
+        return None
+    filled = [row[0] for row in grid.rows if any(row)]
+    lines = [line for line in filled if isinstance(line, str)]
     if len(lines) < 2 or len(lines) < len(filled):
         return None
     delimiter = max(DELIMITERS, key=lambda candidate: _consistency(lines[:_SAMPLE_LINES], candidate))

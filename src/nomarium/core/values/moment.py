@@ -61,6 +61,8 @@ class MomentColumn:
     """Whether the column's dates are day numbers that have lost their format."""
     midnights_dropped: bool = False
     """Whether all dates carried the time 00:00, which was taken for none."""
+    utc: bool = False
+    """Whether the heading says that its times are UTC."""
     swapped: bool = False
     """Whether day and month of the workbook's own dates were changed back."""
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections import Counter
 from collections.abc import Sequence
 from datetime import date, datetime
@@ -46,7 +47,29 @@ def read_moments(
         if choices.typed is None and (pair := _exchanged(result)):
             problems.append(wording.exchanged_dates(table, result.column, *pair))
         _resolve(result, choices)
+        if _UTC_HEADING.search(result.column.heading):
+            _take_as_utc(result)
+        elif result.has_times and (zone := _ZONE_HEADING.search(result.column.heading)):
+            problems.append(wording.zone_in_heading(table, result.column, zone[0]))
     return read, problems
+
+
+_UTC_HEADING = re.compile(r"(?<![a-z])(?:utc|gmt|zulu)(?![a-z])", re.IGNORECASE)
+_ZONE_HEADING = re.compile(
+    r"(?<![A-Za-z])(?:[ACEMNP][SD]T|BST|CES?T|EES?T|WES?T|MSK|JST|IST|A[CEW][SD]T|NZ[SD]T)(?![A-Za-z])"
+)
+
+
+def _take_as_utc(column: MomentColumn) -> None:
+    """Give the times of a column whose heading says UTC that offset, where they name none themselves."""
+    column.utc = True
+    for cell, moment in column.moments.items():
+        if isinstance(moment, Moment):
+            start, end = (
+                clock._replace(offset=0) if clock and clock.offset is None else clock
+                for clock in (moment.start, moment.end)
+            )
+            column.moments[cell] = moment._replace(start=start, end=end)
 
 
 def _texts(column: Column) -> list[str]:

@@ -58,6 +58,11 @@ def _proof(table: Table, column: MomentColumn, order: Order) -> str:
 def _time_styles(table: Table, column: MomentColumn) -> list[str]:
     if column.midnights_dropped:
         return ["00:00 in every cell: taken as no time"]
+    utc = ["in UTC, as its heading says"] if column.utc and column.has_times else []
+    return _clock_styles(table, column) + utc
+
+
+def _clock_styles(table: Table, column: MomentColumn) -> list[str]:
     times = [shape for moment in column.shapes.values() for shape in moment.times]
     if not times:
         return ["times of the workbook’s own"] if column.has_times else []

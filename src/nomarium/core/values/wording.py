@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from datetime import date
 
-from nomarium.core.problems import Problem, error
+from nomarium.core.problems import Problem, error, warning
 from nomarium.core.tables import Cell, Column, Table, column_letters, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
 from nomarium.core.values.faults import Fault
@@ -189,4 +189,15 @@ def ambiguous_names(table: Table, column: Column, languages: list[CalendarWords]
         table.heading_place(column),
         f"The names of months or weekdays can be {listed}, and mean different ones there.",
         advice="Write the months as numbers, or one of them in full.",
+    )
+
+
+def zone_in_heading(table: Table, column: Column, zone: str) -> Problem:
+    """A heading such as "Start (EST)": no abbreviation of a zone says for sure which is meant."""
+    return warning(
+        "zone-in-heading",
+        table.heading_place(column),
+        f"The heading names “{zone}”; the times were taken as local times of the calendar’s zone.",
+        found=column.heading,
+        advice="State the zone that is meant, such as --zone America/Halifax, if that is another.",
     )
