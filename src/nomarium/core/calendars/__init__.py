@@ -1,7 +1,6 @@
 """Series → calendars: which events, under which name, with which identity."""
 
 from nomarium.core.calendars.calendar import Calendar
-from nomarium.core.calendars.identity import assign_uids
 from nomarium.core.calendars.split import file_names, split_calendar
 
-__all__ = ["Calendar", "assign_uids", "file_names", "split_calendar"]
+__all__ = ["Calendar", "file_names", "split_calendar"]

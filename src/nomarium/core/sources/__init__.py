@@ -1,6 +1,6 @@
 """Records of each kind → Series with Occurrences."""
 
-from nomarium.core.sources.adjust import Adjustments, adjust, check_name, fill_in, values_of
+from nomarium.core.sources.adjust import Adjustments, adjust, check_name, values_of
 from nomarium.core.sources.details import read_reminders
 from nomarium.core.sources.events import EventChoices, EventSheet, read_events
 from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
@@ -16,7 +16,6 @@ __all__ = [
     "Series",
     "adjust",
     "check_name",
-    "fill_in",
     "read_events",
     "read_lookup",
     "read_reminders",

@@ -1,6 +1,6 @@
 """A file → the table in it: headings, columns of raw cells, and where each stood."""
 
-from nomarium.core.tables.cells import Cell, address, column_letters, guarded, plain_text
+from nomarium.core.tables.cells import Cell, column_letters, guarded, plain_text
 from nomarium.core.tables.find import OWN_SAMPLE
 from nomarium.core.tables.headings import is_data
 from nomarium.core.tables.open import TableChoices, read_table
@@ -15,7 +15,6 @@ __all__ = [
     "LeftOut",
     "Table",
     "TableChoices",
-    "address",
     "column_letters",
     "guarded",
     "is_data",

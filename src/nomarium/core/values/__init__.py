@@ -1,26 +1,23 @@
 """A column of cells → typed values: dates, times, lengths, choices, lists; with the evidence for the reading."""
 
 from nomarium.core.values.choices import read_busy, read_status, read_visibility, read_yes_no, split_list
-from nomarium.core.values.clock import DAY, ClockTime, end_after
-from nomarium.core.values.date_text import ORDER_NAMES, ORDERS, Order
+from nomarium.core.values.clock import ClockTime, end_after
+from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
-from nomarium.core.values.languages import is_weekday, weekday_of
+from nomarium.core.values.languages import is_weekday
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moments import read_moments
 from nomarium.core.values.people import Person, read_person
 from nomarium.core.values.style import Style, style_of
 from nomarium.core.values.time_text import scan_span
-from nomarium.core.values.wording import day_words, long_day
-from nomarium.core.values.words import ENGLISH, WEEKDAY_NAMES
+from nomarium.core.values.wording import day_words
+from nomarium.core.values.words import WEEKDAY_NAMES
 from nomarium.core.values.zones import near_zones, read_zone
 
 __all__ = [
     "BLANK",
-    "DAY",
-    "ENGLISH",
     "ORDERS",
-    "ORDER_NAMES",
     "WEEKDAY_NAMES",
     "ClockTime",
     "DateChoices",
@@ -35,7 +32,6 @@ __all__ = [
     "day_words",
     "end_after",
     "is_weekday",
-    "long_day",
     "near_zones",
     "read_busy",
     "read_length",
@@ -49,5 +45,4 @@ __all__ = [
     "split_list",
     "style_of",
     "unit_in_heading",
-    "weekday_of",
 ]

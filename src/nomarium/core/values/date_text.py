@@ -45,10 +45,6 @@ class DateShape(NamedTuple):
     month_first: bool = False
     """Whether the month's name stands before the day, as in "Sept 8"."""
 
-    def replaced(self, change: dict[Order, YearMonthDay]) -> DateShape:
-        """Return the same shape with other readings."""
-        return self._replace(readings=change)
-
 
 def days_in_month(year: int | None, month: int) -> int:
     """Return the number of days of a Gregorian month; 29 for a February of an unknown year."""

@@ -76,11 +76,6 @@ class MomentColumn:
         return [cell for cell in self.moments if isinstance(cell, date)]
 
     @property
-    def has_dates(self) -> bool:
-        """Whether any cell names a date."""
-        return any(isinstance(moment, Moment) and moment.first is not None for moment in self.moments.values())
-
-    @property
     def has_times(self) -> bool:
         """Whether any cell names a time of day."""
         return any(isinstance(moment, Moment) and moment.start is not None for moment in self.moments.values())
