@@ -126,6 +126,8 @@ def test_lengths(text, minutes):
 WORDS = [
     (read_yes_no, {"x": True, "Y": True, "ja": True, "✓": True, "": False, "No": False, "–": False, "maybe": None}),
     (read_status, {"Provisional": "TENTATIVE", "called off": "CANCELLED", "OK": "CONFIRMED", "": "", "new": None}),
+    (lambda text: read_status(text, "Cancelled?"), {"yes": "CANCELLED", "no": "", "tentative": "TENTATIVE"}),
+    (lambda text: read_status(text, "Confirmed"), {"yes": "CONFIRMED", "no": "TENTATIVE", "perhaps": None}),
     (read_visibility, {"Private": "PRIVATE", "Everyone": "PUBLIC", "": "", "yes": None}),
     (lambda text: read_visibility(text, "Private?"), {"yes": "PRIVATE", "no": "", "secret": "CONFIDENTIAL"}),
     (read_busy, {"Free": "FREE", "yes": "BUSY", "": "", "?": None}),

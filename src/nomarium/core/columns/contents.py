@@ -12,6 +12,7 @@ from nomarium.core.tables import Cell, Column, is_data
 from nomarium.core.values import is_weekday, scan_span
 
 _NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
+_HALF = re.compile(r"[ap]\.?\s?m\.?", re.IGNORECASE)
 _LOOKED_AT = 300
 _NOT_THE_DAY = (
     "created modified updated changed birth dob born invoice paid payment submitted timestamp registered "
@@ -42,6 +43,12 @@ def holds_times(column: Column) -> bool:
 
 def _is_time(text: str) -> bool:
     return not _NUMBER.fullmatch(text) and scan_span(text) is not None
+
+
+def holds_halves_of_the_day(column: Column) -> bool:
+    """Tell whether all filled cells of a column are am or pm, standing apart from their times."""
+    cells = list(_filled(column))
+    return bool(cells) and all(isinstance(cell, str) and _HALF.fullmatch(cell) for cell in cells)
 
 
 def may_be_the_day(column: Column) -> bool:

@@ -122,7 +122,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "status",
         "confirmed, tentative or cancelled",
-        "status|state|event status|confirmed|booking status",
+        "status|state|event status|confirmed|booking status|cancelled|canceled|tentative|provisional",
     ),
     Field(
         "visibility",

@@ -10,6 +10,7 @@ from enum import StrEnum
 from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
     holds_dates,
+    holds_halves_of_the_day,
     holds_times,
     holds_titles,
     holds_weekdays,
@@ -87,6 +88,8 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: EventHeadin
     ]
     notes = [wording.unsure_match(table, match.column, match.field, match.why) for match in unsure]
     notes += [wording.unread_moments(table, column) for column in unread]
+    apart = [match.column for match in matches.unused_matches() if holds_halves_of_the_day(match.column)]
+    notes += [wording.halves_apart(table, column) for column in apart]
     return matches, doubled + _missing(table, matches) + notes
 
 

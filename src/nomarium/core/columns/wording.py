@@ -85,3 +85,14 @@ def unread_moments(table: Table, column: Column) -> Problem:
         f"Column {_named(column)} holds dates or times, but was not used.",
         advice=f"Say what it is, such as {_option(column, 'end_time')}; or leave it alone: {_option(column)}.",
     )
+
+
+def halves_apart(table: Table, column: Column) -> Problem:
+    """A column of am and pm beside the times that they belong to."""
+    return error(
+        "halves-apart",
+        table.heading_place(column),
+        f"Column {_named(column)} says am or pm apart from the times.",
+        expected="Times that say it themselves, such as 9:00 PM.",
+        advice=f"Join the two columns in the sheet, or leave this one alone: {_option(column)}.",
+    )

@@ -23,7 +23,7 @@ VISIBILITIES = {
 }
 """CLASS (RFC 5545, 3.8.1.3) and the words that people write for it."""
 
-BUSY = {"BUSY": "busy opaque blocked away occupied out-of-office", "FREE": "free transparent available open"}
+BUSY = {"BUSY": "busy opaque blocked away occupied out-of-office tentative", "FREE": "free transparent available open"}
 """Whether the time is taken: TRANSP (RFC 5545, 3.8.2.7) and the words that people write for it."""
 
 
@@ -42,15 +42,26 @@ def read_yes_no(text: str) -> bool | None:
     return False if not word or word in _NO else None
 
 
-def read_status(text: str, heading: str = "") -> str | None:
-    """Return CONFIRMED, TENTATIVE or CANCELLED; "" for an empty text; None where it is no status.
+_ASKED_STATUSES = (
+    ("cancel", "CANCELLED", ""),
+    ("tentative", "TENTATIVE", ""),
+    ("provisional", "TENTATIVE", ""),
+    ("confirmed", "CONFIRMED", "TENTATIVE"),
+)
+"""What headings ask, and what yes and no answer there."""
 
-    Under a heading such as "Confirmed?" no is an answer too: then it is tentative.
+
+def read_status(text: str, heading: str = "") -> str | None:
+    """Return CONFIRMED, TENTATIVE or CANCELLED; "" for none; None where a text is no status.
+
+    Under a heading such as "Confirmed?" or "Cancelled" yes and no are answers too.
     """
     word = normalised(text).replace("-", " ")
-    if not word or word in _STATUS_WORDS:
-        return _STATUS_WORDS.get(word, "")
-    return "TENTATIVE" if "confirmed" in heading.casefold() and read_yes_no(text) is False else None
+    answer = read_yes_no(text)
+    asked = next((both for part, *both in _ASKED_STATUSES if part in heading.casefold()), None)
+    if word and asked and answer is not None:
+        return asked[0] if answer else asked[1]
+    return _STATUS_WORDS.get(word) if word else ""
 
 
 def read_visibility(text: str, heading: str = "") -> str | None:
