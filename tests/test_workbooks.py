@@ -100,6 +100,19 @@ def test_lost_formats_and_bare_numbers(desk, book):
     assert "lost their date format" in run.report["sheets"][0]["columns"][1]["dates"]
 
 
+def test_bare_numbers_are_read_as_text_is_and_said(desk, book):
+    def fill(sheet, day):
+        sheet.write_row(0, 0, ["Event", "Date", "Time"])
+        sheet.write_row(1, 0, ["A", 20260908, 1])
+        sheet.write_row(2, 0, ["B", 20260909, 9])
+
+    book({"x": fill})
+    run, events = titles(desk)
+    assert events == ["A 2026-09-08 13:00–14:00", "B 2026-09-09 09:00–10:00"]
+    assert "read between 7:00 and 18:59" in run.report["sheets"][0]["columns"][2]["times"]
+    assert titles(desk, "--hours", "0-12")[1][0] == "A 2026-09-08 01:00–02:00"
+
+
 def test_midnight_comes_as_a_bare_date(desk, book):
     def fill(sheet, day):
         sheet.write_row(0, 0, ["Event", "Start", "End"])

@@ -86,11 +86,11 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: EventHeadin
     unsure = [
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
     ]
-    notes = [wording.unsure_match(table, match.column, match.field, match.why) for match in unsure]
-    notes += [wording.unread_moments(table, column) for column in unread]
+    problems = [wording.unsure_match(table, match.column, match.field, match.why) for match in unsure]
+    problems += [wording.unread_moments(table, column) for column in unread]
     apart = [match.column for match in matches.unused_matches() if holds_halves_of_the_day(match.column)]
-    notes += [wording.halves_apart(table, column) for column in apart]
-    return matches, doubled + _missing(table, matches) + notes
+    problems += [wording.halves_apart(table, column) for column in apart]
+    return matches, doubled + _missing(table, matches) + problems
 
 
 def check_stated(tables: Sequence[Table], stated: Mapping[str, str]) -> None:

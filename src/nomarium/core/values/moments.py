@@ -19,7 +19,7 @@ from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner, MomentShape
 from nomarium.core.values.order import dates_within, order_in_heading, weigh
 from nomarium.core.values.time_text import Half
-from nomarium.core.values.typed import BLANK_MARKS, are_serials, serial_moment, swapped, typed_moment
+from nomarium.core.values.typed import BLANK_MARKS, are_serials, numbers_as_text, serial_moment, swapped, typed_moment
 from nomarium.core.values.words import CalendarWords
 
 
@@ -92,12 +92,15 @@ def _scan(
     result = MomentColumn(column, times_first, words=scanner.words)
     distinct = dict.fromkeys(column.cells)
     result.serials = not times_first and are_serials(distinct)
+    if not result.serials and any(isinstance(cell, float) for cell in distinct):
+        column.cells = numbers_as_text(column.cells, times_first)
+        distinct = dict.fromkeys(column.cells)
     with_midnights = any(isinstance(cell, datetime) and cell.year >= 1901 for cell in distinct)
     for cell in distinct:
         if cell in BLANK_MARKS:
             result.moments[cell] = BLANK
         elif not isinstance(cell, str):
-            moment = typed_moment(cell, result, scanner)
+            moment = typed_moment(cell, serials=result.serials)
             midnight = with_midnights and isinstance(moment, Moment) and moment.start is None
             result.moments[cell] = moment._replace(midnight=True) if midnight else moment  # type: ignore[call-arg]
         elif result.serials:

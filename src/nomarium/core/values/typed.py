@@ -3,15 +3,14 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from datetime import date, datetime, time, timedelta
 
-from nomarium.core.tables import Cell
+from nomarium.core.tables import Cell, plain_text
 from nomarium.core.values import wording
-from nomarium.core.values.clock import Clock, ClockTime
+from nomarium.core.values.clock import ClockTime
 from nomarium.core.values.faults import Fault
-from nomarium.core.values.moment import Moment, MomentColumn
-from nomarium.core.values.moment_text import MomentScanner
+from nomarium.core.values.moment import Moment
 
 BLANK_MARKS = frozenset({"", "-", "–", "—", "n/a", "N/A", "none", "None"})
 """What people write in a cell of a date or time that they leave empty."""
@@ -20,8 +19,8 @@ _EPOCH = datetime(1899, 12, 30)
 """Day number 0 of workbooks, as counted since 1 March 1900 (ECMA-376, part 1, 18.17.4.1)."""
 
 
-def typed_moment(cell: Cell, result: MomentColumn, scanner: MomentScanner) -> Moment | Fault:
-    """Return what a workbook's own date, time, duration or number is in a column of dates or times."""
+def typed_moment(cell: Cell, *, serials: bool) -> Moment | Fault:
+    """Return what a workbook's own date, time or duration is; a number is a day number, or else a part of a day."""
     if isinstance(cell, datetime):
         clock = ClockTime(cell.hour * 3600 + cell.minute * 60 + cell.second)
         return Moment(start=clock) if cell.year < 1901 else Moment(cell.date(), clock)
@@ -34,25 +33,18 @@ def typed_moment(cell: Cell, result: MomentColumn, scanner: MomentScanner) -> Mo
         return (
             Moment(start=ClockTime(seconds)) if 0 <= seconds <= 86_400 else wording.unreadable_moment(str(cell), True)
         )
-    return _number(float(cell), result, scanner)
+    number = float(cell)
+    return serial_moment(number) if serials else Moment(start=ClockTime(round(number * 1440) * 60))
 
 
-def _number(number: float, result: MomentColumn, scanner: MomentScanner) -> Moment | Fault:
-    """A bare number: a day number or part of a day that lost its format, or a time or date typed without marks."""
-    if result.serials:
-        return serial_moment(number)
-    if result.times_first and 0 < number < 1:
-        return Moment(start=ClockTime(round(number * 1440) * 60))
-    text = str(int(number)) if number.is_integer() else str(number)
-    shape = scanner.scan(text, times_first=result.times_first)
-    if shape is None:
-        return wording.unreadable_moment(text, result.times_first)
-    clock = Clock(earliest_hour=7)
-    if shape.first is not None and shape.first.plain and (day := shape.first.readings["ymd"].as_date()):
-        return Moment(day)
-    if shape.start is not None and result.times_first:
-        return Moment(start=clock.read(shape.start))
-    return wording.unreadable_moment(text, result.times_first)
+def numbers_as_text(cells: Sequence[Cell], times_first: bool) -> list[Cell]:
+    """Return cells with bare numbers as the texts that were typed: 9 and 1330 are read, and proved, as text is.
+
+    In a column of times, parts of a day that have lost their format stay the numbers that they are.
+    """
+    return [
+        plain_text(cell) if isinstance(cell, float) and not (times_first and 0 < cell < 1) else cell for cell in cells
+    ]
 
 
 def are_serials(cells: Iterable[Cell]) -> bool:
