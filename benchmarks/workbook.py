@@ -16,7 +16,7 @@ from pathlib import Path
 from python_calamine import load_workbook
 from xlsxwriter import Workbook
 
-from nomarium.core.columns import EventHeadings, match_columns
+from nomarium.core.columns import Headings, match_columns
 from nomarium.core.sources import EventChoices, read_events
 from nomarium.core.tables import read_table
 from nomarium.core.tables.find import find_table
@@ -44,7 +44,7 @@ def main() -> None:
     options.add_argument("--rows", type=int, default=20_000)
     options.add_argument("--runs", type=int, default=5)
     given = options.parse_args()
-    headings, choices = EventHeadings(), EventChoices("America/Halifax")
+    headings, choices = Headings(), EventChoices("America/Halifax")
     ours, bare = [], []
     with tempfile.TemporaryDirectory() as folder:
         path = Path(folder, "events.xlsx")

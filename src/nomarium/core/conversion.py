@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 
 from nomarium.core.calendars import Calendar
-from nomarium.core.columns import EventHeadings, check_stated, match_columns
+from nomarium.core.columns import Headings, check_stated, match_columns
 from nomarium.core.problems import DataRefused, Place, Problem, by_place, error, has_errors, warning
 from nomarium.core.sources import Adjustments, EventChoices, EventSheet, Series, adjust, read_events
 from nomarium.core.sources.wording import identical_events
@@ -55,7 +55,7 @@ def convert(
     ``problems`` are those found before, in look-up sheets. Raises WrongCall where a stated heading, field or value
     does not exist.
     """
-    headings = EventHeadings()
+    headings = Headings()
     tables, found = _read_tables(request, headings)
     found = [*problems, *found]
     check_stated(tables, request.columns)
@@ -76,7 +76,7 @@ def convert(
     return Conversion(sheets, by_place(found), Calendar.of(request.name, series))
 
 
-def _read_tables(request: Request, headings: EventHeadings) -> tuple[list[Table], list[Problem]]:
+def _read_tables(request: Request, headings: Headings) -> tuple[list[Table], list[Problem]]:
     tables: list[Table] = []
     problems: list[Problem] = []
     for path in request.files:

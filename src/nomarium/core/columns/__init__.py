@@ -3,27 +3,33 @@
 from nomarium.core.columns.fields import (
     END_FIELDS,
     EVENT_FIELDS,
+    EVENT_SHEET,
     FIELD_NAMES,
     FILE_WIDE_FIELDS,
     MOMENT_FIELDS,
     START_FIELDS,
     TIME_FIELDS,
+    Field,
+    SheetFields,
     heading_key,
 )
-from nomarium.core.columns.headings import EventHeadings
+from nomarium.core.columns.headings import Headings
 from nomarium.core.columns.match import Match, Matches, check_stated, columns_headed, match_columns
 
 __all__ = [
     "END_FIELDS",
     "EVENT_FIELDS",
+    "EVENT_SHEET",
     "FIELD_NAMES",
     "FILE_WIDE_FIELDS",
     "MOMENT_FIELDS",
     "START_FIELDS",
     "TIME_FIELDS",
-    "EventHeadings",
+    "Field",
+    "Headings",
     "Match",
     "Matches",
+    "SheetFields",
     "check_stated",
     "columns_headed",
     "heading_key",

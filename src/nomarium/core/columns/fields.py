@@ -18,6 +18,21 @@ class Field(NamedTuple):
     """The headings, separated by ``|``."""
 
 
+class SheetFields(NamedTuple):
+    """The fields that sheets of one kind may have, and how messages speak of their rows."""
+
+    rows: str
+    """What the rows are, in the plural: "events"."""
+    fields: tuple[Field, ...]
+    needs: tuple[str, ...] = ("title", "date")
+    """What each row must have."""
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        """The names of all fields."""
+        return tuple(field.name for field in self.fields)
+
+
 EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "summary",
@@ -164,7 +179,9 @@ EVENT_FIELDS: tuple[Field, ...] = (
     ),
 )
 
-FIELD_NAMES: tuple[str, ...] = tuple(field.name for field in EVENT_FIELDS)
+EVENT_SHEET = SheetFields("events", EVENT_FIELDS)
+
+FIELD_NAMES: tuple[str, ...] = EVENT_SHEET.names
 
 START_FIELDS = ("start", "start_date", "start_time", "when", "hours")
 END_FIELDS = ("end", "end_date", "end_time")

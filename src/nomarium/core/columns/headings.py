@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from typing import NamedTuple
 
-from nomarium.core.columns.fields import EVENT_FIELDS, heading_key, without_brackets
+from nomarium.core.columns.fields import EVENT_SHEET, SheetFields, heading_key, without_brackets
 
 _WORD = re.compile(r"[^\W_]+")
 _CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])")
@@ -22,14 +22,15 @@ class Likeness(NamedTuple):
     heading: str
 
 
-class EventHeadings:
-    """The known headings of event sheets; call it with a heading for the field that it surely means."""
+class Headings:
+    """The known headings of sheets of one kind; call it with a heading for the field that it surely means."""
 
-    def __init__(self) -> None:
-        self._fields: dict[str, str] = {heading_key(field.name): field.name for field in EVENT_FIELDS}
+    def __init__(self, sheet: SheetFields = EVENT_SHEET) -> None:
+        self.sheet = sheet
+        self._fields: dict[str, str] = {heading_key(field.name): field.name for field in sheet.fields}
         self._by_words: dict[tuple[str, ...], Likeness] = {}
         self._headings: dict[str, str] = {}
-        for field in EVENT_FIELDS:
+        for field in sheet.fields:
             for heading in field.headings.split("|"):
                 self._fields[heading_key(heading)] = field.name
                 self._headings[heading_key(heading)] = heading

@@ -17,8 +17,8 @@ from nomarium.core.columns.contents import (
     is_about_the_row,
     may_be_the_day,
 )
-from nomarium.core.columns.fields import DAY_HEADINGS, FIELD_NAMES, MOMENT_FIELDS, heading_key
-from nomarium.core.columns.headings import EventHeadings
+from nomarium.core.columns.fields import DAY_HEADINGS, FIELD_NAMES, MOMENT_FIELDS, SheetFields, heading_key
+from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters
 
@@ -70,7 +70,7 @@ class Matches:
         return self.column(name) is None
 
 
-def match_columns(table: Table, stated: Mapping[str, str], headings: EventHeadings) -> tuple[Matches, list[Problem]]:
+def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -> tuple[Matches, list[Problem]]:
     """Find the field of each column; ``stated`` maps headings to fields, or to "" for a column to leave alone."""
     by_user = _stated_columns(table, stated)
     matches = Matches()
@@ -79,9 +79,9 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: EventHeadin
             matches.all.append(Match(column, by_user[column.index], Certainty.STATED, "--column"))
         else:
             matches.all.append(_by_heading(column, headings, set(by_user.values())))
-    doubled = _doubled(table, matches)
+    doubled = _doubled(table, matches, headings.sheet.names)
     _by_likeness(matches, headings)
-    _by_contents(matches)
+    _by_contents(matches, headings.sheet)
     unread = [match.column for match in matches.unused_matches() if _says_when(match.column)]
     unsure = [
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
@@ -90,15 +90,15 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: EventHeadin
     problems += [wording.unread_moments(table, column) for column in unread]
     apart = [match.column for match in matches.unused_matches() if holds_halves_of_the_day(match.column)]
     problems += [wording.halves_apart(table, column) for column in apart]
-    return matches, doubled + _missing(table, matches) + problems
+    return matches, doubled + _missing(table, matches, headings.sheet) + problems
 
 
-def check_stated(tables: Sequence[Table], stated: Mapping[str, str]) -> None:
+def check_stated(tables: Sequence[Table], stated: Mapping[str, str], names: Sequence[str] = FIELD_NAMES) -> None:
     """Raise WrongCall where ``stated`` names a field that does not exist, or a heading that no table has."""
     for heading, name in stated.items():
-        if name and name not in FIELD_NAMES:
-            near = get_close_matches(name, FIELD_NAMES, 1)
-            raise WrongCall(f"There is no field “{name}”.", wording.fields_hint(near))
+        if name and name not in names:
+            near = get_close_matches(name, names, 1)
+            raise WrongCall(f"There is no field “{name}”.", wording.fields_hint(near, names))
         if tables and not any(columns_headed(table, heading) for table in tables):
             raise WrongCall(f"No column has the heading “{heading}”.", wording.headings_hint(tables[0], heading))
 
@@ -114,14 +114,14 @@ def _stated_columns(table: Table, stated: Mapping[str, str]) -> dict[int, str]:
     return {column.index: name for heading, name in stated.items() for column in columns_headed(table, heading)}
 
 
-def _by_heading(column: Column, headings: EventHeadings, taken: set[str]) -> Match:
+def _by_heading(column: Column, headings: Headings, taken: set[str]) -> Match:
     name = headings(column.heading) if column.heading else None
     if heading_key(column.heading) in DAY_HEADINGS and holds_weekdays(column):
         name = "weekday"
     return Match(column, name, why="its heading") if name and name not in taken else Match(column)
 
 
-def _by_likeness(matches: Matches, headings: EventHeadings) -> None:
+def _by_likeness(matches: Matches, headings: Headings) -> None:
     """Let an unknown heading stand for a field that it is like, where no other column does and no other is like it."""
     claims: dict[str, list[tuple[Match, str]]] = {}
     for match in matches.all:
@@ -139,11 +139,11 @@ def _is_telling(heading: str) -> bool:
     return bool(heading) and heading_key(heading) not in DAY_HEADINGS
 
 
-def _by_contents(matches: Matches) -> None:
+def _by_contents(matches: Matches, sheet: SheetFields) -> None:
     """Find the date, then the title, among columns that no heading explains; only where a single one can be it."""
     if not matches.columns(MOMENT_FIELDS) or not matches.columns(("start", "start_date", "when")):
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
-    if all(map(matches.open, ("start_time", "start", "when", "hours", "end_time", "end"))):
+    if "start_time" in sheet.names and all(map(matches.open, _TIMES)):
         _take_times(matches)
     if matches.open("summary"):
         described = [match for match in matches.all if match.field == "description"]
@@ -152,6 +152,9 @@ def _by_contents(matches: Matches) -> None:
             described[0].why = "no other column is the title"
         else:
             _take_only(matches, "summary", holds_titles, "the only column of words left")
+
+
+_TIMES = ("start_time", "start", "when", "hours", "end_time", "end")
 
 
 def _take_times(matches: Matches) -> None:
@@ -172,19 +175,19 @@ def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why:
         fitting[0].field, fitting[0].certainty, fitting[0].why = name, Certainty.DOUBTFUL, why
 
 
-def _doubled(table: Table, matches: Matches) -> list[Problem]:
+def _doubled(table: Table, matches: Matches, names: Sequence[str]) -> list[Problem]:
     problems = []
-    for name in FIELD_NAMES:
+    for name in names:
         columns = [match.column for match in matches.all if match.field == name]
         if len(columns) > 1:
             problems.append(wording.doubled_field(table, name, columns))
     return problems
 
 
-def _missing(table: Table, matches: Matches) -> list[Problem]:
+def _missing(table: Table, matches: Matches, sheet: SheetFields) -> list[Problem]:
     """A title and a date are all that an event needs."""
     problems = []
-    if matches.open("summary"):
+    if "title" in sheet.needs and matches.open("summary"):
         problems.append(wording.no_title_column(table))
     if not matches.columns(MOMENT_FIELDS):
         problems.append(wording.no_date_column(table))

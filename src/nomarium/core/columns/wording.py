@@ -2,17 +2,17 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from difflib import get_close_matches
 
-from nomarium.core.columns.fields import FIELD_NAMES
 from nomarium.core.problems import Problem, error, note, warning
 from nomarium.core.tables import Column, Table, column_letters
 
 
-def fields_hint(near: list[str]) -> str:
+def fields_hint(near: list[str], names: Sequence[str]) -> str:
     """Name the nearest field, and all of them."""
     meant = f"Did you mean {near[0]}? " if near else ""
-    return f"{meant}The fields are: {', '.join(FIELD_NAMES)}."
+    return f"{meant}The fields are: {', '.join(names)}."
 
 
 def headings_hint(table: Table, wanted: str) -> str:

@@ -52,7 +52,7 @@ def two_answers(mine: date | ClockTime, other: date | ClockTime) -> Finding:
 
 def last_before_first(first: date, last: date) -> Finding:
     """The last day is before the first."""
-    message = f"The event ends on {day_words(last)}, before it starts on {day_words(first)}."
+    message = f"It ends on {day_words(last)}, before it starts on {day_words(first)}."
     return Finding(Severity.ERROR, "end-before-start", message, _CORRECT)
 
 

@@ -1,0 +1,104 @@
+"""The date and time cells of all rows of a table → when each row is."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, Matches
+from nomarium.core.problems import Problem
+from nomarium.core.sources import wording
+from nomarium.core.sources.spans import RowTimes, SpanFound, SpanRules, find_span, gather
+from nomarium.core.tables import Cell, Table, plain_text
+from nomarium.core.values import (
+    Fault,
+    Length,
+    Moment,
+    MomentColumn,
+    cell_length,
+    near_zones,
+    read_yes_no,
+    read_zone,
+    unit_in_heading,
+)
+
+
+class RowSpans:
+    """When each row is: every distinct combination of date and time cells is worked out once."""
+
+    def __init__(self, table: Table, matches: Matches, moments: Sequence[MomentColumn], rules: SpanRules) -> None:
+        self._table = table
+        names = [name for name, _ in matches.columns(MOMENT_FIELDS)]
+        self._columns = moments
+        self._is_end = [name in END_FIELDS for name in names]
+        self._length = matches.column("duration")
+        self._unit = unit_in_heading(self._length.heading) if self._length else None
+        self._all_day = matches.column("all_day")
+        self._weekday = matches.column("weekday")
+        self._zone = matches.column("zone")
+        self._rules = rules
+
+    def of_rows(self) -> list[SpanFound | Problem]:
+        """Return what was found for each row, in order."""
+        blank: Sequence[Cell] = [""] * len(self._table)
+        more = [
+            column.cells if column else blank for column in (self._length, self._all_day, self._weekday, self._zone)
+        ]
+        cells = [column.column.cells for column in self._columns]
+        known: dict[tuple[Cell, ...], SpanFound | Problem] = {}
+        found = []
+        for record, key in enumerate(zip(*cells, *more, strict=True)):
+            span = known.get(key)
+            if span is None or isinstance(span, Problem):
+                span = known[key] = self._work_out(record, key)
+            found.append(span)
+        return found
+
+    def _work_out(self, record: int, key: tuple[Cell, ...]) -> SpanFound | Problem:
+        *cells, length_cell, all_day_cell, weekday_cell, zone_cell = key
+        starts: list[Moment] = []
+        ends: list[Moment] = []
+        for column, cell, is_end in zip(self._columns, cells, self._is_end, strict=True):
+            moment = column.moments[cell]
+            if isinstance(moment, Fault):
+                return moment.at(self._table.cell_place(record, column.column))
+            (ends if is_end else starts).append(moment)
+        times = gather(starts, ends)
+        if not isinstance(times, RowTimes):
+            return SpanFound(None, (times,))
+        length = self._read_length(record, length_cell)
+        all_day = self._read_all_day(record, all_day_cell)
+        zone = self._read_zone(record, zone_cell)
+        if isinstance(length, Problem):
+            return length
+        if isinstance(all_day, Problem):
+            return all_day
+        if isinstance(zone, Problem):
+            return zone
+        rules = replace(self._rules, zone=zone) if zone else self._rules
+        weekday = self._columns[0].weekday(plain_text(weekday_cell)) if weekday_cell else None
+        return find_span(times._replace(length=length, all_day=times.all_day or all_day, weekday=weekday), rules)
+
+    def _read_zone(self, record: int, cell: Cell) -> str | Problem:
+        if cell == "" or self._zone is None:
+            return ""
+        text = plain_text(cell)
+        place = self._table.cell_place(record, self._zone)
+        return read_zone(text) or wording.unknown_zone(place, text, near_zones(text))
+
+    def _read_length(self, record: int, cell: Cell) -> Length | Problem | None:
+        if cell == "" or self._length is None:
+            return None
+        length = cell_length(cell, self._unit)
+        if length is None:
+            return wording.bare_length(self._table.cell_place(record, self._length), plain_text(cell))
+        return length
+
+    def _read_all_day(self, record: int, cell: Cell) -> bool | Problem | None:
+        if cell == "":
+            return None
+        answer = read_yes_no(plain_text(cell))
+        if answer is None and self._all_day is not None:
+            place = self._table.cell_place(record, self._all_day)
+            return wording.unknown_word(place, "all_day", self._all_day.heading, plain_text(cell))
+        return answer

@@ -1,0 +1,167 @@
+"""What a school states about its year: terms, closures, special days, weeks, cycles. Nothing here is worked out."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Mapping
+from dataclasses import dataclass, field
+from datetime import date, timedelta
+from enum import StrEnum
+from types import MappingProxyType
+
+from nomarium.core.problems import Place
+
+NOWHERE = Place("")
+MONDAY_TO_FRIDAY = frozenset(range(5))
+
+
+def days_of(first: date, last: date) -> Iterator[date]:
+    """Yield every date from the first to the last, both included."""
+    return (first + timedelta(days=number) for number in range((last - first).days + 1))
+
+
+class Effect(StrEnum):
+    """What a date without its usual classes does to a cycle."""
+
+    HOLD = "hold"
+    """The label waits for the next day."""
+    SKIP = "skip"
+    """The label is used up."""
+
+
+@dataclass(frozen=True, slots=True)
+class Span:
+    """Dates from ``first`` to ``last``, both included, under a name, and the place that says so."""
+
+    name: str
+    first: date
+    last: date
+    place: Place = field(default=NOWHERE, compare=False)
+
+    def __contains__(self, day: date) -> bool:
+        return self.first <= day <= self.last
+
+    def days(self) -> Iterator[date]:
+        """Every date of it."""
+        return days_of(self.first, self.last)
+
+
+class Term(Span):
+    """A year, semester, quarter or half-term."""
+
+
+@dataclass(frozen=True, slots=True)
+class Closure(Span):
+    """Dates without school: for all, or for some divisions or cycles only."""
+
+    divisions: frozenset[str] = frozenset()
+    cycles: frozenset[str] = frozenset()
+    effect: Effect | None = None
+    """What it does to cycles, where that is not what their way of advancing says."""
+    public: bool = False
+    """Whether it is a public holiday, worked out and not from a sheet."""
+
+    @property
+    def for_all(self) -> bool:
+        """Whether the whole school is closed."""
+        return not self.divisions and not self.cycles
+
+
+@dataclass(frozen=True, slots=True)
+class SpecialDay(Span):
+    """Dates with school, but with bell times of their own, or with another weekday's timetable."""
+
+    divisions: frozenset[str] = frozenset()
+    follows: int | None = None
+    """The weekday whose timetable holds (Monday is 0)."""
+
+
+@dataclass(frozen=True, slots=True)
+class NoCycleDays(Span):
+    """Dates on which school is in, but no day of the cycle runs: exams, staff days."""
+
+    effect: Effect | None = None
+
+
+class Advance(StrEnum):
+    """What moves a cycle on to its next label."""
+
+    SCHOOL_DAYS = "school days"
+    WORKING_DAYS = "working days"
+    CALENDAR_WEEKS = "weeks"
+    SCHOOL_WEEKS = "school weeks"
+
+    @property
+    def by_weeks(self) -> bool:
+        """Whether a label holds for a week."""
+        return self in (Advance.CALENDAR_WEEKS, Advance.SCHOOL_WEEKS)
+
+
+@dataclass(frozen=True, slots=True)
+class Pin:
+    """A label stated for a date."""
+
+    label: str
+    goes_on: bool
+    """Whether the cycle goes on from it, or it stands alone."""
+    place: Place = field(default=NOWHERE, compare=False)
+
+
+@dataclass(frozen=True, slots=True)
+class CycleRule:
+    """How the labels of one cycle follow one another."""
+
+    name: str
+    labels: tuple[str, ...]
+    advance: Advance = Advance.SCHOOL_DAYS
+    divisions: frozenset[str] = frozenset()
+    """The divisions that follow it; none means all."""
+    start: date | None = None
+    """The first date that may have a label, where that is not the first school day."""
+    start_label: str | None = None
+    restart_each_term: bool = False
+    restarts: tuple[date, ...] = ()
+    pins: Mapping[date, Pin] = field(default_factory=lambda: MappingProxyType({}))
+    without: tuple[NoCycleDays, ...] = ()
+    doubled_meant: bool = False
+    """Whether a label may stand twice among its labels."""
+    listed: Mapping[date, Pin] | None = None
+    """Its labels by date, where they are listed outright and not worked out."""
+    place: Place = field(default=NOWHERE, compare=False)
+
+
+@dataclass(frozen=True, slots=True)
+class WeekRules:
+    """How the weeks of a term are numbered, and which letters they get."""
+
+    first_weekday: int = 0
+    letters: tuple[str, ...] = ()
+    by_school_weeks: bool = True
+    restart_each_term: bool = False
+    number_short_first: bool = True
+    number_breaks: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class YearRules:
+    """All that makes a school year."""
+
+    terms: tuple[Term, ...]
+    weekdays: frozenset[int] = MONDAY_TO_FRIDAY
+    """The weekdays on which there is school (Monday is 0)."""
+    extra_school_days: frozenset[date] = frozenset()
+    """Rest days that are school days all the same."""
+    closures: tuple[Closure, ...] = ()
+    specials: tuple[SpecialDay, ...] = ()
+    weeks: WeekRules = WeekRules()
+    divisions: tuple[str, ...] = ()
+    cycles: tuple[CycleRule, ...] = ()
+
+    @property
+    def first(self) -> date:
+        """The first day of the first term."""
+        return min(term.first for term in self.terms)
+
+    @property
+    def last(self) -> date:
+        """The last day of the last term."""
+        return max(term.last for term in self.terms)

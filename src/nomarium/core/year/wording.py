@@ -1,0 +1,271 @@
+"""What is said about terms, closures and cycles that cannot be, or are odd."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from datetime import date
+from difflib import get_close_matches
+
+from nomarium.core.problems import Place, Problem, error, warning
+from nomarium.core.values import day_words
+from nomarium.core.year.rules import Closure, CycleRule, Pin, Span, SpecialDay, Term
+
+
+def days_words(span: Span) -> str:
+    """Return the dates of a span: "Mon 21 Dec 2026 to Fri 1 Jan 2027"."""
+    return day_words(span.first) if span.first == span.last else f"{day_words(span.first)} to {day_words(span.last)}"
+
+
+def listed_words(words: Sequence[str]) -> str:
+    """Return words as a list: "1, 2 and 3"."""
+    return " and ".join(filter(None, (", ".join(words[:-1]), words[-1]))) if words else ""
+
+
+def _near(word: str, known: Sequence[str]) -> str:
+    folded = {name.casefold(): name for name in known}
+    near = get_close_matches(word.casefold(), folded, 1)
+    return f"Did you mean “{folded[near[0]]}”? " if near else ""
+
+
+def no_terms(plan: Place) -> Problem:
+    """There is no year without a term."""
+    return error(
+        "no-terms",
+        plan,
+        "The plan names no terms, so that no date can be told.",
+        expected='A sheet with each term’s name, first and last day, such as terms = "terms.csv" under [year].',
+        advice="“nomarium sheet terms -o terms.csv” writes a blank one.",
+    )
+
+
+def overlapping_terms(one: Term, other: Term) -> Problem:
+    """Two terms share dates without one holding the other."""
+    return error(
+        "overlapping-terms",
+        other.place,
+        f"The term overlaps “{one.name}” ({days_words(one)}), which begins before it and ends within it.",
+        found=f"{other.name}: {days_words(other)}",
+        expected="Terms apart from one another, or one wholly within the other.",
+        advice=f"Correct the dates here or in {one.place}.",
+    )
+
+
+def closure_outside_terms(closure: Closure) -> Problem:
+    """A closure on dates that no term has."""
+    return warning(
+        "closure-outside-terms",
+        closure.place,
+        f"No term has {days_words(closure)}, so that the closure changes nothing.",
+        found=closure.name,
+        advice="Correct its date, or leave it if that is meant.",
+    )
+
+
+def effect_without_meaning(span: Span) -> Problem:
+    """Hold or skip, where labels go by weeks."""
+    return warning(
+        "hold-or-skip-by-weeks",
+        span.place,
+        "Hold and skip mean nothing to a cycle that goes by weeks: the closure takes no label from it.",
+        found=span.name,
+        advice="Leave the cell empty.",
+    )
+
+
+def unknown_division(place: Place, name: str, divisions: Sequence[str]) -> Problem:
+    """A division that the plan does not list."""
+    known = f"The divisions are {listed_words([f'“{d}”' for d in divisions])}." if divisions else "The plan lists none."
+    return error(
+        "unknown-division",
+        place,
+        f"The school has no such division or cycle. {known}",
+        found=name,
+        advice=f"{_near(name, divisions)}Divisions stand under [school], such as divisions = [“Yard”, “Loft”].",
+    )
+
+
+def hold_against_skip(day: date, closure: Closure, other: Closure) -> Problem:
+    """One closure holds the cycle and another on the same date uses up its label."""
+    return error(
+        "hold-against-skip",
+        closure.place,
+        f"On {day_words(day)} this says {closure.effect}, but “{other.name}” ({other.place}) says {other.effect}.",
+        found=closure.name,
+        advice="Let both say the same.",
+    )
+
+
+def closed_twice(day: date, closure: Closure, other: Closure) -> Problem:
+    """One date under two closures."""
+    same = "twice" if closure.name == other.name else f"also as “{other.name}”"
+    return warning(
+        "closed-twice",
+        closure.place,
+        f"{day_words(day)} is closed {same} ({other.place}); it counts once.",
+        found=closure.name,
+        advice="Delete one of them, or correct its date.",
+    )
+
+
+def school_day_outside_terms(plan: Place, day: date) -> Problem:
+    """An extra school day that no term has."""
+    return warning(
+        "school-day-outside-terms",
+        plan,
+        f"{day_words(day)} was made a school day, but lies outside the terms: it stays without school.",
+        advice="Correct it under extra_school_days, or lengthen the term.",
+    )
+
+
+def school_day_anyway(plan: Place, day: date) -> Problem:
+    """An extra school day that is a school day of the week anyway."""
+    return warning(
+        "school-day-anyway",
+        plan,
+        f"{day_words(day)} was made a school day, but is one anyway.",
+        advice="Take it out of extra_school_days, or correct its date.",
+    )
+
+
+def special_without_school(special: SpecialDay, *, in_term: bool) -> Problem:
+    """A special day without school."""
+    where = "there is no school" if in_term else "no term has it"
+    return warning(
+        "special-without-school",
+        special.place,
+        f"This special day changes nothing: on {days_words(special)} {where}.",
+        found=special.name,
+        advice="Correct its date, or delete the row.",
+    )
+
+
+def follows_two(one: SpecialDay, other: SpecialDay) -> Problem:
+    """One date with the timetable of two weekdays."""
+    return error(
+        "two-answers",
+        other.place,
+        f"Two rows let the same date follow different weekdays: this one and {one.place}.",
+        found=other.name,
+        advice="Keep one of them.",
+    )
+
+
+def no_labels(rule: CycleRule) -> Problem:
+    """A cycle without days."""
+    return error(
+        "no-labels",
+        rule.place,
+        f"The cycle “{rule.name}” has no labels.",
+        expected='labels = "1-6", labels = ["A", "B"], or listed = "days.csv" with a label for each date.',
+    )
+
+
+def doubled_label(rule: CycleRule, label: str) -> Problem:
+    """A label that stands twice in a cycle."""
+    return error(
+        "doubled-label",
+        rule.place,
+        f"The cycle “{rule.name}” has the label “{label}” twice.",
+        found=", ".join(rule.labels),
+        advice="Correct the labels; same_label_twice = true says that it is meant.",
+    )
+
+
+def unknown_label(place: Place, label: str, rule: CycleRule) -> Problem:
+    """A label that a cycle does not have."""
+    return error(
+        "unknown-label",
+        place,
+        f"The cycle “{rule.name}” has no such label.",
+        found=label,
+        expected=f"One of {', '.join(rule.labels)}.",
+        advice=_near(label, rule.labels).strip(),
+    )
+
+
+def start_outside_terms(rule: CycleRule, day: date) -> Problem:
+    """A delayed start on no date of the year."""
+    return error(
+        "start-outside-terms",
+        rule.place,
+        f"The cycle “{rule.name}” starts on {day_words(day)}, which no term has.",
+        found=day.isoformat(),
+        advice="Correct start, or the terms.",
+    )
+
+
+def restart_outside_terms(rule: CycleRule, day: date) -> Problem:
+    """A restart after the last term."""
+    return error(
+        "restart-outside-terms",
+        rule.place,
+        f"The cycle “{rule.name}” restarts on {day_words(day)}, after the last term.",
+        found=day.isoformat(),
+        advice="Correct restart, or the terms.",
+    )
+
+
+def restart_before_start(rule: CycleRule, day: date, begin: date) -> Problem:
+    """A restart that comes before the cycle has begun."""
+    return warning(
+        "restart-before-start",
+        rule.place,
+        f"The cycle “{rule.name}” begins on {day_words(begin)}: the restart on {day_words(day)} changes nothing.",
+        found=day.isoformat(),
+        advice="Take it out of restart, or correct it.",
+    )
+
+
+def doubled_pin(pin: Pin, rule: CycleRule) -> Problem:
+    """A pin to go on from, at a label that stands twice."""
+    return error(
+        "doubled-label",
+        pin.place,
+        f"The cycle “{rule.name}” has this label twice, so that it is open where to go on from.",
+        found=pin.label,
+        advice="Pin the day before or after it, or use pin_day for this date alone.",
+    )
+
+
+def pin_without_day(pin: Pin, day: date, rule: CycleRule, why: str) -> Problem:
+    """A pin on a date that can have no label."""
+    return error(
+        "pin-without-school",
+        pin.place,
+        f"{day_words(day)} can have no label in the cycle “{rule.name}”: {why}.",
+        found=pin.label,
+        advice="Pin the next school day instead, or correct the date.",
+    )
+
+
+def pin_before_start(pin: Pin, day: date, start: date, rule: CycleRule) -> Problem:
+    """A pin to go on from, before the stated start."""
+    return error(
+        "pin-before-start",
+        pin.place,
+        f"The cycle “{rule.name}” starts on {day_words(start)}, after this pin on {day_words(day)}.",
+        found=pin.label,
+        advice="Correct the one or the other.",
+    )
+
+
+def listed_without_day(pin: Pin, day: date, rule: CycleRule, why: str) -> Problem:
+    """A listed label on a date that can have none."""
+    return warning(
+        "listed-without-school",
+        pin.place,
+        f"{day_words(day)} is listed for the cycle “{rule.name}”, but {why}: it gets no label.",
+        found=pin.label,
+        advice="Correct the list, the terms or the closure.",
+    )
+
+
+def no_cycle_outside_terms(span: Span, rule: CycleRule) -> Problem:
+    """Days without a cycle day, where there is no school anyway."""
+    return warning(
+        "no-cycle-outside-terms",
+        span.place,
+        f"On {days_words(span)} there is no school anyway: the cycle “{rule.name}” has no day to leave out.",
+        found=span.name,
+        advice="Correct the date, or take it out.",
+    )
