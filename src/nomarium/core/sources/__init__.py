@@ -4,7 +4,9 @@ from nomarium.core.sources.adjust import Adjustments, adjust, check_name, values
 from nomarium.core.sources.details import read_reminders
 from nomarium.core.sources.events import EventChoices, EventSheet, read_events
 from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
+from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Occurrence, Series
+from nomarium.core.sources.spans import SpanFound, SpanRules
 
 __all__ = [
     "Adjustments",
@@ -13,7 +15,10 @@ __all__ = [
     "Lookup",
     "Lookups",
     "Occurrence",
+    "RowSpans",
     "Series",
+    "SpanFound",
+    "SpanRules",
     "adjust",
     "check_name",
     "read_events",

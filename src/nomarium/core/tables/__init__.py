@@ -2,8 +2,8 @@
 
 from nomarium.core.tables.cells import Cell, column_letters, guarded, plain_text
 from nomarium.core.tables.find import OWN_SAMPLE
-from nomarium.core.tables.headings import is_data
-from nomarium.core.tables.open import TableChoices, read_table
+from nomarium.core.tables.headings import Vocabulary, is_data
+from nomarium.core.tables.open import TableChoices, TextFile, read_table, read_text
 from nomarium.core.tables.table import Column, LeftOut, Table
 from nomarium.core.tables.wording import NO_HEADINGS
 
@@ -15,9 +15,12 @@ __all__ = [
     "LeftOut",
     "Table",
     "TableChoices",
+    "TextFile",
+    "Vocabulary",
     "column_letters",
     "guarded",
     "is_data",
     "plain_text",
     "read_table",
+    "read_text",
 ]

@@ -8,9 +8,9 @@ from pathlib import Path
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.contents import WORKBOOKS, Kind, kind_of
-from nomarium.core.tables.delimited import encoding_of, read_delimited, split_first_column
+from nomarium.core.tables.delimited import encoding_name, encoding_of, read_delimited, split_first_column
 from nomarium.core.tables.find import DATE_FIELDS, TITLE_FIELD, find_table
-from nomarium.core.tables.headings import Vocabulary, is_data
+from nomarium.core.tables.headings import MOST_ROWS_ABOVE, Vocabulary, is_data, known_fields
 from nomarium.core.tables.markup import read_html_tables
 from nomarium.core.tables.names import Area, named_areas, parse_area
 from nomarium.core.tables.table import Grid, Table
@@ -57,6 +57,37 @@ def read_table(path: Path, vocabulary: Vocabulary, choices: TableChoices = Table
         _keep_area(grid, _area(choices.area, {}, Place(file)))
     table, found = find_table(grid, vocabulary)
     return table, problems + found
+
+
+@dataclass(slots=True)
+class TextFile:
+    """A text file, line by line."""
+
+    file: str
+    encoding: str
+    lines: list[str]
+    problems: list[Problem]
+    _data: bytes
+
+    def has_headings(self, vocabulary: Vocabulary) -> bool:
+        """Tell whether some row of it, read as delimited text, has the headings of a sheet of dates."""
+        try:
+            grid, _ = read_delimited(self._data, self.file)
+        except DataRefused:
+            return False
+        rows = grid.rows[:MOST_ROWS_ABOVE]
+        return any(
+            DATE_FIELDS.intersection(known_fields(row, vocabulary)) and not any(map(is_data, row)) for row in rows
+        )
+
+
+def read_text(path: Path) -> TextFile | None:
+    """Read a file as lines of text; None where it is something else. Raises DataRefused where it cannot be read."""
+    data = _bytes(path)
+    if kind_of(data) is not Kind.TEXT:
+        return None
+    encoding, problems = encoding_of(data, path.name)
+    return TextFile(path.name, encoding_name(encoding), data.decode(encoding).splitlines(), problems, data)
 
 
 def _bytes(path: Path) -> bytes:

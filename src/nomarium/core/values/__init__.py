@@ -5,8 +5,9 @@ from nomarium.core.values.clock import ClockTime, end_after
 from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
-from nomarium.core.values.languages import is_weekday
+from nomarium.core.values.languages import calendar_words, is_weekday, weekday_in_any
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
+from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.moments import read_moments
 from nomarium.core.values.people import Person, read_person
 from nomarium.core.values.style import Style, style_of
@@ -25,9 +26,11 @@ __all__ = [
     "Length",
     "Moment",
     "MomentColumn",
+    "MomentScanner",
     "Order",
     "Person",
     "Style",
+    "calendar_words",
     "cell_length",
     "day_words",
     "end_after",
@@ -45,4 +48,5 @@ __all__ = [
     "split_list",
     "style_of",
     "unit_in_heading",
+    "weekday_in_any",
 ]

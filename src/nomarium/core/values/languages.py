@@ -125,6 +125,15 @@ def is_weekday(text: str) -> bool:
     return weekday_of(word, ENGLISH) is not None or any(word in names.weekdays for names in _languages(_USUAL[:12]))
 
 
+def weekday_in_any(text: str) -> int | None:
+    """Return the weekday (Monday is 0) that a text names in English, else in the usual languages that agree on it."""
+    word = normalised(text).strip(". ")
+    if word in ENGLISH.weekdays:
+        return ENGLISH.weekdays[word]
+    found = {names.weekdays[word] for names in _languages(_USUAL[:12]) if word in names.weekdays}
+    return found.pop() if len(found) == 1 else None
+
+
 def weekday_of(text: str, words: CalendarWords) -> int | None:
     """Return the weekday that a text names (Monday is 0), or None."""
     return words.weekdays.get(normalised(text).strip(". "))

@@ -1,6 +1,8 @@
 """The school year: from terms, closures and cycles to what every date is."""
 
+from nomarium.core.year.against import Comparison, Difference, Listed, compare
 from nomarium.core.year.checks import check_rules, closure_effect
+from nomarium.core.year.closing import CLOSE_OPTION, CycleChange, Moved, WhatIf, what_if
 from nomarium.core.year.cycle import CycleDays, SetBy, Setting, Standing, Step
 from nomarium.core.year.rules import (
     MONDAY_TO_FRIDAY,
@@ -17,15 +19,23 @@ from nomarium.core.year.rules import (
     YearRules,
 )
 from nomarium.core.year.school_year import Day, SchoolYear
+from nomarium.core.year.why import explain
+from nomarium.core.year.wording import days_words
 
 __all__ = [
+    "CLOSE_OPTION",
     "MONDAY_TO_FRIDAY",
     "Advance",
     "Closure",
+    "Comparison",
+    "CycleChange",
     "CycleDays",
     "CycleRule",
     "Day",
+    "Difference",
     "Effect",
+    "Listed",
+    "Moved",
     "NoCycleDays",
     "Pin",
     "SchoolYear",
@@ -37,7 +47,12 @@ __all__ = [
     "Step",
     "Term",
     "WeekRules",
+    "WhatIf",
     "YearRules",
     "check_rules",
     "closure_effect",
+    "compare",
+    "days_words",
+    "explain",
+    "what_if",
 ]

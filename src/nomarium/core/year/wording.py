@@ -269,3 +269,14 @@ def no_cycle_outside_terms(span: Span, rule: CycleRule) -> Problem:
         found=span.name,
         advice="Correct the date, or take it out.",
     )
+
+
+def two_pins(day: date, pin: Pin, other: Pin) -> Problem:
+    """One date with two pins."""
+    return error(
+        "two-pins",
+        pin.place,
+        f"{day_words(day)} is pinned twice; also as “{other.label}” ({other.place}).",
+        found=pin.label,
+        advice="Keep one of them.",
+    )

@@ -1,0 +1,113 @@
+"""A list of closures, as a sheet or as plain text → Closures, and the half days among them as special days."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Collection
+from dataclasses import dataclass, field
+
+from nomarium.core.datesheets import wording
+from nomarium.core.datesheets.headings import CLOSURE_SHEET
+from nomarium.core.datesheets.rows import DatedRow, DatedSheet, SheetChoices, read_dated_rows
+from nomarium.core.problems import Problem
+from nomarium.core.values import split_list
+from nomarium.core.year import Closure, Effect, SpecialDay, closure_effect
+
+_HALF = re.compile(
+    r"\bhalf[- ]?days?\b|\bearly (dismissal|release|close|closing|closure|finish)\b|\blate (start|opening|arrival)\b|"
+    r"\bdelayed (start|opening)\b|\bminimum day\b|\bshortened day\b|\bclos(es|ing) (early|at)\b|\b½ ?day\b",
+    re.IGNORECASE,
+)
+_SCHOOL_IN = re.compile(
+    r"\b(school|classes|class|lessons|students|term|semester|quarter|trimester|instruction)\s+"
+    r"(re-?opens?|resumes?|returns?|re-?starts?|begins?|starts?|commences?|back)\b|"
+    r"\b(first|last) day (of|for) (school|classes|class|term|semester|instruction|students|the)\b|"
+    r"\b(back to school|return to school|start of (term|classes|school)|end of (term|classes))\b",
+    re.IGNORECASE,
+)
+_CLOSED = re.compile(
+    r"clos|holiday|break|vacation|no (school|class)|storm|snow|\b(pd|staff|full|off)\b|^(y|yes|true|x)$"
+)
+_OPEN = frozenset("no|n|false|open|in session|school open|regular|school day".split("|"))
+"""Kinds that say closed, and those that say open, in small letters."""
+
+
+@dataclass(slots=True)
+class ClosureList:
+    """What a list of closures gave."""
+
+    closures: list[Closure] = field(default_factory=list)
+    half_days: list[SpecialDay] = field(default_factory=list)
+    sheet: DatedSheet | None = None
+    left_out: int = 0
+    """Rows that speak of school, not of closures."""
+
+
+def read_closures(choices: SheetChoices, cycles: Collection[str] = ()) -> tuple[ClosureList, list[Problem]]:
+    """Read a list of closures; names in its column of divisions that are cycles mean the cycles."""
+    sheet, problems = read_dated_rows(choices, CLOSURE_SHEET, plain_lists=True)
+    found = ClosureList(sheet=sheet)
+    if sheet is not None:
+        reader = _Reader(sheet, found, {name.casefold(): name for name in cycles}, problems)
+        for row in sheet.rows:
+            reader.take(row)
+    return found, problems
+
+
+@dataclass(slots=True)
+class _Reader:
+    """Sorts rows into closures, half days, and what is neither."""
+
+    sheet: DatedSheet
+    found: ClosureList
+    cycles: dict[str, str]
+    problems: list[Problem]
+
+    def take(self, row: DatedRow) -> None:
+        """Add what a row says."""
+        name, kind = row.name or "Closed", self.sheet.text(row, "kind").casefold()
+        divisions, cycles = self._for_whom(row)
+        why = _why_half(row, kind)
+        if why:
+            self.problems.append(wording.half_day(self.sheet.place(row), name, why))
+            self.found.half_days.append(SpecialDay(name, row.first, row.last, self.sheet.place(row), divisions))
+        elif kind in _OPEN or (not _CLOSED.search(kind) and _SCHOOL_IN.search(name)):
+            self.problems.append(wording.not_a_closure(self.sheet.place(row), name))
+            self.found.left_out += 1
+        else:
+            effect = self._effect(row)
+            self.found.closures.append(
+                Closure(name, row.first, row.last, self.sheet.place(row), divisions, cycles, effect)
+            )
+
+    def _for_whom(self, row: DatedRow) -> tuple[frozenset[str], frozenset[str]]:
+        names = [] if _is_all(self.sheet.text(row, "division")) else list(split_list(self.sheet.text(row, "division")))
+        effect_text = self.sheet.text(row, "effect")
+        if effect_text.casefold() in self.cycles:  # a column “Cycle” may as well say which cycle is meant
+            names.append(effect_text)
+        cycles = frozenset(self.cycles[name.casefold()] for name in names if name.casefold() in self.cycles)
+        return frozenset(name for name in names if name.casefold() not in self.cycles), cycles
+
+    def _effect(self, row: DatedRow) -> Effect | None:
+        text = self.sheet.text(row, "effect")
+        if not text or text.casefold() in self.cycles:
+            return None
+        effect = closure_effect(text)
+        if effect is None:
+            self.problems.append(wording.unknown_effect(self.sheet.place(row, "effect"), text))
+        return effect
+
+
+def _is_all(text: str) -> bool:
+    return text.casefold() in ("", "all", "everyone", "whole school", "school", "all divisions", "all students", "both")
+
+
+def _why_half(row: DatedRow, kind: str) -> str:
+    """Return why a row is a half day, or "" where it is none."""
+    if _HALF.search(kind) or kind == "half":
+        return f"its kind is “{kind}”"
+    if _CLOSED.search(kind):
+        return ""
+    if _HALF.search(row.name):
+        return "its name says so"
+    return "it names times" if row.timed else ""

@@ -1,0 +1,81 @@
+"""A sheet of dates and labels → the label of each date, as a school publishes its cycle."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from datetime import date
+
+from nomarium.core.datesheets import wording
+from nomarium.core.datesheets.headings import listed_sheet
+from nomarium.core.datesheets.rows import DatedRow, DatedSheet, SheetChoices, read_dated_rows
+from nomarium.core.problems import Problem
+from nomarium.core.year import Pin
+
+_WORDS_AROUND = re.compile(
+    r"(?:cycle|rotation|school|schedule|workshop)?\s*(?:day|week)\s*[:#-]?\s*(?P<after>\S.*)|"
+    r"(?P<before>\S+)[\s-]*(?:day|week)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dw](?P<number>\d+)",
+    re.IGNORECASE,
+)
+
+
+def bare_label(text: str, labels: Sequence[str]) -> str:
+    """Return the label that a text means: itself, or without the word "day" around it ("Day A", "D1", "B-Day")."""
+    by_key = {label.casefold(): label for label in labels}
+    text = " ".join(text.split()).strip(" .")
+    if text.casefold() in by_key or not text:
+        return by_key.get(text.casefold(), text)
+    match = _WORDS_AROUND.fullmatch(text)
+    inner = next((part for part in match.groups() if part), "").strip(" .()") if match else ""
+    return by_key.get(inner.casefold(), inner if inner and not labels else text)
+
+
+@dataclass(slots=True)
+class ListedDays:
+    """Labels by date, and the words that stand in their place on other dates."""
+
+    labels: dict[date, Pin] = field(default_factory=dict)
+    words: dict[date, Pin] = field(default_factory=dict)
+    """Dates whose text is no label: "No school", "Holiday"; for a list whose labels are known beforehand."""
+    unlabelled: set[date] = field(default_factory=set)
+    """Dates that the list names without a label."""
+    sheet: DatedSheet | None = None
+
+
+def read_listed_days(choices: SheetChoices, cycle: str, labels: Sequence[str] = ()) -> tuple[ListedDays, list[Problem]]:
+    """Read a list of dates and labels; with several columns of labels, that which the cycle's name heads.
+
+    Without ``labels`` every text is a label; with them, a text of several letters that is none counts as words.
+    """
+    fields = listed_sheet(cycle)._replace(needs=("title", "date"))
+    sheet, problems = read_dated_rows(choices, fields._replace(needs=("date",)))
+    if sheet is None or sheet.matches.column("summary") is None:
+        fields = listed_sheet()
+        sheet, problems = read_dated_rows(choices, fields._replace(needs=("date",)))
+    found = ListedDays(sheet=sheet)
+    if sheet is not None and sheet.matches.column("summary") is None:
+        problems.append(wording.no_label_column(sheet.table, cycle))
+    for row in sheet.rows if sheet else ():
+        if sheet is not None:
+            problems += _take(row, sheet, found, labels)
+    return found, problems
+
+
+def _take(row: DatedRow, sheet: DatedSheet, found: ListedDays, labels: Sequence[str]) -> list[Problem]:
+    label = bare_label(row.name, labels)
+    pin = Pin(label, goes_on=True, place=sheet.place(row, "summary"))
+    day = row.first
+    if not label:
+        found.unlabelled.add(day)
+    elif labels and label not in labels and len(label) > _LONGEST_SLIP:
+        found.words[day] = pin
+    elif day in found.labels and found.labels[day].label != label:
+        return [wording.listed_twice(pin.place, day, label, found.labels[day].label)]
+    else:
+        found.labels[day] = pin
+    return []
+
+
+_LONGEST_SLIP = 3
+"""A text up to this long that is no label is a slip in one; a longer one says that there is none."""

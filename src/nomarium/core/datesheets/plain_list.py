@@ -1,0 +1,97 @@
+"""A plain text list, a name and a date or range on each line, in either order → a table of the two."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+from pathlib import Path
+
+from nomarium.core.problems import Place, Problem
+from nomarium.core.tables import Column, Table, Vocabulary, read_text
+from nomarium.core.values import MomentScanner, calendar_words
+
+_CUT = re.compile(r"\s+|(?<=[^\w\s])(?=\S)|(?<=\w)(?=[,;:|])")
+_EDGES = " \t,;:|–—-−\"'“”*•·()[]"
+_MOST_CUTS = 80
+
+
+class LineTable(Table):
+    """A table whose records are lines of a text, and are named so."""
+
+    def cell_place(self, record: int, column: Column) -> Place:
+        """The line of a record."""
+        return self.row_place(record)
+
+    def row_place(self, record: int) -> Place:
+        """The line of a record."""
+        row = self.row_numbers[record]
+        return Place(self.file, None, f"line {row}", row)
+
+
+def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Problem]] | None:
+    """Read a text that has no heading row, line by line; None where the file is no such text.
+
+    Blank lines and those that begin with # are left out. A line without a date keeps its place, with no date.
+    """
+    text = read_text(path)
+    if text is None or text.has_headings(vocabulary):
+        return None
+    lines = [(number, line) for number, line in enumerate(text.lines, 1) if _says_something(line)]
+    scanner = _scanner([line for _, line in lines])
+    if not lines or scanner is None:
+        return None
+    pieces = [split_line(line, scanner) for _, line in lines]
+    if not any(dates for dates, _ in pieces):
+        return None
+    columns = [
+        Column("Date", 0, [dates for dates, _ in pieces]),
+        Column("Name", 1, [name for _, name in pieces]),
+    ]
+    numbers = [number for number, _ in lines]
+    return LineTable(path.name, None, f"plain text, {text.encoding}", 0, columns, numbers), text.problems
+
+
+def _says_something(line: str) -> bool:
+    return bool(line.strip(_EDGES + "=_")) and not line.lstrip().startswith("#")
+
+
+def _scanner(lines: list[str]) -> MomentScanner | None:
+    """Return a scanner that knows the names of months which stand beside numbers; None where they are ambiguous."""
+    beside = [match[0] for line in lines for match in _BESIDE_NUMBERS.finditer(line)]
+    words = calendar_words(beside)
+    return None if isinstance(words, list) else MomentScanner(words)
+
+
+_BESIDE_NUMBERS = re.compile(r"[^\W\d_]{3,}\.?\s+\d|\d(?:st|nd|rd|th|\.)?\s+(?:de\s+)?[^\W\d_]{3,}")
+
+
+def split_line(line: str, scanner: MomentScanner) -> tuple[str, str]:
+    """Return the date or range of a line as text, and its name: ("21 Dec 2026 to 1 Jan 2027", "Winter break").
+
+    A line with two dates apart ("2026-12-21, 2027-01-01, Winter break") has a range. Without a date: ("", the line).
+    """
+    rest = line.strip(_EDGES)
+    dates: list[str] = []
+    while len(dates) < 2 and (found := _date_at_an_end(rest, scanner)):
+        text, rest = found
+        dates.append(text)
+    return " to ".join(sorted(dates, key=line.find)), rest.strip(_EDGES)
+
+
+def _date_at_an_end(text: str, scanner: MomentScanner) -> tuple[str, str] | None:
+    """Return the longest date or range at the beginning or end of a text, and the rest."""
+    cuts = sorted({0, len(text), *(match.end() for match in _CUT.finditer(text))})
+    if len(cuts) > _MOST_CUTS:
+        cuts = cuts[: _MOST_CUTS // 2] + cuts[-_MOST_CUTS // 2 :]
+    for piece, rest in _pieces(text, cuts):
+        shape = scanner.scan(piece) if any(map(str.isdigit, piece)) else None
+        if shape and shape.dates and not shape.times:
+            return piece, rest
+    return None
+
+
+def _pieces(text: str, cuts: list[int]) -> Iterator[tuple[str, str]]:
+    """Yield the beginnings and ends of a text, the longest first."""
+    found = [(text[:cut].strip(_EDGES), text[cut:]) for cut in cuts]
+    found += [(text[cut:].strip(_EDGES), text[:cut]) for cut in cuts]
+    return iter(sorted((part for part in found if part[0]), key=lambda part: -len(part[0])))

@@ -1,0 +1,67 @@
+"""A sheet of special days → SpecialDays, rest days made school days, and days on which no cycle day runs."""
+
+from __future__ import annotations
+
+from collections.abc import Collection
+from dataclasses import dataclass, field
+from datetime import date
+
+from nomarium.core.datesheets import wording
+from nomarium.core.datesheets.headings import SPECIAL_SHEET
+from nomarium.core.datesheets.rows import DatedRow, DatedSheet, SheetChoices, read_dated_rows
+from nomarium.core.problems import Problem
+from nomarium.core.values import read_yes_no, split_list, weekday_in_any
+from nomarium.core.year import NoCycleDays, SpecialDay, closure_effect
+
+
+@dataclass(slots=True)
+class SpecialDays:
+    """What a sheet of special days gave."""
+
+    specials: list[SpecialDay] = field(default_factory=list)
+    school_days: set[date] = field(default_factory=set)
+    without_cycle: list[tuple[frozenset[str], NoCycleDays]] = field(default_factory=list)
+    """(cycles or divisions, none meaning all; the days)"""
+    sheet: DatedSheet | None = None
+
+
+def read_special_days(choices: SheetChoices) -> tuple[SpecialDays, list[Problem]]:
+    """Read a sheet of special days."""
+    sheet, problems = read_dated_rows(choices, SPECIAL_SHEET, plain_lists=True)
+    found = SpecialDays(sheet=sheet)
+    for row in sheet.rows if sheet else ():
+        if sheet is not None:
+            problems += _take(row, sheet, found)
+    return found, problems
+
+
+def _take(row: DatedRow, sheet: DatedSheet, found: SpecialDays) -> list[Problem]:
+    problems = []
+    follows, weekday = sheet.text(row, "follows"), None
+    if follows:
+        weekday = weekday_in_any(follows)
+        if weekday is None:
+            problems.append(wording.unknown_weekday(sheet.place(row, "follows"), follows))
+    school = sheet.text(row, "school")
+    if school and read_yes_no(school) is None:
+        problems.append(wording.unknown_word(sheet.place(row, "school"), school, "yes, no, or nothing."))
+    divisions = frozenset(split_list(sheet.text(row, "division")))
+    problems += _take_cycle_day(row, sheet, found, divisions)
+    if school and read_yes_no(school):
+        found.school_days.update(SpecialDay("", row.first, row.last).days())
+    if row.name or weekday is not None:
+        found.specials.append(SpecialDay(row.name, row.first, row.last, sheet.place(row), divisions, weekday))
+    return problems
+
+
+def _take_cycle_day(row: DatedRow, sheet: DatedSheet, found: SpecialDays, divisions: Collection[str]) -> list[Problem]:
+    text = sheet.text(row, "cycle_day")
+    if not text:
+        return []
+    first, *rest = [part.strip().casefold() for part in text.replace(";", ",").split(",")]
+    effect = closure_effect(rest[0]) if rest else None
+    if first not in ("none", "no", "-", "–", "—", "off", "no cycle day") or len(rest) > 1 or (rest and effect is None):
+        return [wording.unknown_word(sheet.place(row, "cycle_day"), text, "none, “none, skip”, or nothing.")]
+    days = NoCycleDays(row.name or "No cycle day", row.first, row.last, sheet.place(row), effect)
+    found.without_cycle.append((frozenset(divisions), days))
+    return []

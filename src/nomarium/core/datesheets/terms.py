@@ -1,0 +1,16 @@
+"""A sheet of terms → Terms."""
+
+from __future__ import annotations
+
+from nomarium.core.datesheets.headings import TERM_SHEET
+from nomarium.core.datesheets.rows import DatedSheet, SheetChoices, read_dated_rows
+from nomarium.core.problems import Problem
+from nomarium.core.year import Term
+
+
+def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, list[Problem]]:
+    """Read a sheet of terms, each with its name, first and last day; the sheet is None where it cannot be read."""
+    sheet, problems = read_dated_rows(choices, TERM_SHEET, plain_lists=True)
+    if sheet is None:
+        return [], None, problems
+    return [Term(row.name, row.first, row.last, sheet.place(row)) for row in sheet.rows], sheet, problems

@@ -1,0 +1,135 @@
+"""What is said about sheets of terms, closures and days; and the ways out, in the words of the plan."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import replace
+from datetime import date
+
+from nomarium.core.problems import Place, Problem, WrongCall, error, note, warning
+from nomarium.core.tables import Table
+from nomarium.core.values import day_words
+
+_IN_SHEET = 'Write the sheet in the plan as a table, such as { file = "closures.xlsx", '
+_ADVICE = {
+    "unproved-dates": 'Under [sheets] in the plan, dates = "dmy" or dates = "mdy" settles it.',
+    "contradictory-dates": "Correct the cell that is wrong.",
+    "exchanged-dates": 'Under [sheets] in the plan, typed_dates = "swap" or "keep" settles it.',
+    "year-missing": 'Write the year, or within = "2026-08-01..2027-07-31" under [sheets] in the plan.',
+    "several-sheets": f'{_IN_SHEET}sheet = "NAME" }}.',
+    "no-event-sheet": f'{_IN_SHEET}sheet = "NAME" }}.',
+    "two-tables": f'{_IN_SHEET}range = "A3:C20" }}.',
+    "no-title-column": f'{_IN_SHEET}columns = {{ "Heading" = "summary" }} }}.',
+    "no-date-column": f'{_IN_SHEET}columns = {{ "Heading" = "start_date" }} }}.',
+    "doubled-field": f'Leave one alone: {_IN_SHEET[0].lower()}{_IN_SHEET[1:]}columns = {{ "Heading" = "" }} }}.',
+    "unsure-column": "",
+    "unread-times": "",
+    "unreadable-date": "Correct the cell.",
+    "impossible-date": "Correct the cell.",
+    "wrong-weekday": "Correct the weekday or the date.",
+    "no-date": "Write the date.",
+    "end-before-start": "Correct the row.",
+    "two-answers": "Correct the row.",
+}
+"""The way out of problems that every sheet can have; where a command line has an option, a plan has a key."""
+
+
+def in_words_of_the_plan(problem: Problem) -> Problem:
+    """Return a problem of a sheet with the way out that a plan offers."""
+    return replace(problem, advice=_ADVICE[problem.code]) if problem.code in _ADVICE else problem
+
+
+def wrong_columns(place: Place, wrong: WrongCall) -> Problem:
+    """The plan gives a column that is not there, or a field that is none."""
+    return error("wrong-columns", place, wrong.message, advice=wrong.hint)
+
+
+def no_name(place: Place) -> Problem:
+    """A row with dates and no name."""
+    return error("no-name", place, "The row has dates, but no name.", advice="Write the name.")
+
+
+def half_day(place: Place, name: str, why: str) -> Problem:
+    """A row of a closure list that closes nothing for a whole day."""
+    return note(
+        "half-day",
+        place,
+        f"“{name}” was taken for a special day, not for a closure: {why}. School is in, and the cycle goes on.",
+        advice="Write “closed” in a column “Kind” if the school is closed all day.",
+    )
+
+
+def not_a_closure(place: Place, name: str) -> Problem:
+    """A row of a closure list about school itself."""
+    return warning(
+        "not-a-closure",
+        place,
+        "The row speaks of school, not of a closure: it was left out.",
+        found=name,
+        advice="Write “closed” in a column “Kind” if the school is closed on it.",
+    )
+
+
+def unknown_effect(place: Place, text: str) -> Problem:
+    """A word that says neither hold nor skip."""
+    return error(
+        "unknown-effect", place, "What does it do to the cycle?", found=text, expected="hold, skip or nothing."
+    )
+
+
+def unknown_weekday(place: Place, text: str) -> Problem:
+    """A word that should name a weekday, and does not."""
+    return error(
+        "unknown-weekday", place, "This names no weekday.", found=text, expected="A weekday, such as Monday or Mon."
+    )
+
+
+def unknown_word(place: Place, text: str, expected: str) -> Problem:
+    """A word in a column that knows few."""
+    return error("unknown-word", place, "This word is not known here.", found=text, expected=expected)
+
+
+def listed_twice(place: Place, day: date, label: str, other: str) -> Problem:
+    """A date with two labels in a list."""
+    return error(
+        "listed-twice",
+        place,
+        f"{day_words(day)} is in the list twice, once with “{other}”.",
+        found=label,
+        advice="Keep one of them.",
+    )
+
+
+def unknown_country(place: Place, text: str, near: Iterable[str]) -> Problem:
+    """A country or region whose public holidays are not known."""
+    meant = ", ".join(near)
+    return error(
+        "unknown-country",
+        place,
+        "The public holidays of this country or region are not known.",
+        found=text,
+        expected="A country by its two letters (ISO 3166), perhaps with a region, such as CA-NS.",
+        advice=f"Known are: {meant}." if meant else "",
+    )
+
+
+def unknown_holiday(place: Place, text: str, known: Iterable[str]) -> Problem:
+    """A public holiday that the country does not have in this year."""
+    return error(
+        "unknown-holiday",
+        place,
+        "There is no public holiday of this name in the year.",
+        found=text,
+        expected=f"One of {', '.join(known)}.",
+    )
+
+
+def no_label_column(table: Table, cycle: str) -> Problem:
+    """A list of dates without a column of labels."""
+    return error(
+        "no-label-column",
+        table.place,
+        f"No column gives the labels of the cycle “{cycle}”; the columns are: "
+        f"{', '.join(f'“{column.heading}”' for column in table.columns)}.",
+        advice=f"Head the column “{cycle}” or “Label”.",
+    )

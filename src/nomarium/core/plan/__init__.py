@@ -1,0 +1,19 @@
+"""The plan file: what it may say, and reading it."""
+
+from nomarium.core.plan.keys import PlanKey, plan_keys, plan_schema, sheet_keys
+from nomarium.core.plan.load import PLAN_NAME, PlanFile, load_plan
+from nomarium.core.plan.model import CycleKeys, Plan, ReadingKeys, SheetKeys
+
+__all__ = [
+    "PLAN_NAME",
+    "CycleKeys",
+    "Plan",
+    "PlanFile",
+    "PlanKey",
+    "ReadingKeys",
+    "SheetKeys",
+    "load_plan",
+    "plan_keys",
+    "plan_schema",
+    "sheet_keys",
+]

@@ -1,0 +1,236 @@
+"""What a plan file may say: its tables, keys and values, each with the sentence that explains it."""
+
+from __future__ import annotations
+
+import re
+from datetime import date
+from typing import Annotated, Literal
+
+from pydantic import AfterValidator, BaseModel, BeforeValidator, ConfigDict, Field
+
+from nomarium.core.values import WEEKDAY_NAMES, read_zone, weekday_in_any
+
+
+class Keys(BaseModel):
+    """A table of a plan: no key but those that it knows."""
+
+    model_config = ConfigDict(extra="forbid", strict=True, frozen=True)
+
+
+def _as_date(value: object) -> object:
+    """Let a date be written with or without quotation marks."""
+    if isinstance(value, str):
+        try:
+            return date.fromisoformat(value.strip())
+        except ValueError:
+            raise ValueError("a date such as 2026-09-08 is expected") from None
+    return value
+
+
+def _as_label(value: object) -> object:
+    """Let a label that is a number be written without quotation marks."""
+    return str(value) if isinstance(value, int) and not isinstance(value, bool) else value
+
+
+def _trimmed(text: str) -> str:
+    if not text.strip():
+        raise ValueError("a text that is not empty is expected")
+    return " ".join(text.split())
+
+
+def _known_zone(text: str) -> str:
+    name = read_zone(text)
+    if name is None:
+        raise ValueError("a time zone such as America/Halifax is expected")
+    return name
+
+
+def _weekday_name(text: str) -> str:
+    weekday = weekday_in_any(text)
+    if weekday is None:
+        raise ValueError("a weekday such as “Monday” or “Mon” is expected")
+    return WEEKDAY_NAMES[weekday]
+
+
+_SPAN = re.compile(r"(\d{4}-\d{2}-\d{2})\s*(?:\.\.\s*(\d{4}-\d{2}-\d{2}))?")
+
+
+def _as_span(value: object) -> object:
+    """Read 2026-09-08 and "2026-09-08..2026-09-11" as a pair of dates."""
+    if isinstance(value, date):
+        return (value, value)
+    match = _SPAN.fullmatch(value.strip()) if isinstance(value, str) else None
+    try:
+        first = date.fromisoformat(match[1]) if match else None
+        last = date.fromisoformat(match[2] or match[1]) if match else None
+    except ValueError:
+        first = last = None
+    if first is None or last is None or last < first:
+        raise ValueError("a date such as 2026-09-08, or two such as “2026-09-08..2026-09-11”, is expected")
+    return (first, last)
+
+
+_RANGE = re.compile(r"(\w+)\s*(?:-|–|\.\.)\s*(\w+)")
+
+
+def _as_labels(value: object) -> object:
+    """Read "1-6", "A-H" and "A, B, C" as lists of labels."""
+    if not isinstance(value, str):
+        return value
+    match = _RANGE.fullmatch(value.strip())
+    if not match:
+        return [part.strip() for part in value.split(",") if part.strip()]
+    first, last = match.groups()
+    if first.isdecimal() and last.isdecimal() and 0 <= int(last) - int(first) < 100:
+        return [str(number) for number in range(int(first), int(last) + 1)]
+    if len(first) == len(last) == 1 and first.isalpha() and last.isalpha() and 0 <= ord(last) - ord(first) < 30:
+        return [chr(code) for code in range(ord(first), ord(last) + 1)]
+    raise ValueError("a range of labels such as “1-6” or “A-H”, or a list of them, is expected")
+
+
+def _as_weekdays(value: object) -> object:
+    """Read "Mon-Fri" and "Sun, Mon, Tue" as lists of weekdays."""
+    if not isinstance(value, str):
+        return value
+    ends = re.split(r"\s*(?:-|–|\bto\b)\s*", value.strip())
+    numbers = [weekday_in_any(end) for end in ends]
+    if len(numbers) == 2 and None not in numbers:
+        first, last = (number or 0 for number in numbers)
+        return [WEEKDAY_NAMES[(first + step) % 7] for step in range((last - first) % 7 + 1)]
+    return [part.strip() for part in value.split(",") if part.strip()]
+
+
+def _as_list(value: object) -> object:
+    """Let a list of one be written without brackets."""
+    return value if isinstance(value, list) else [value]
+
+
+Text = Annotated[str, AfterValidator(_trimmed)]
+Day = Annotated[date, BeforeValidator(_as_date)]
+DaySpan = Annotated[tuple[date, date], BeforeValidator(_as_span, json_schema_input_type=date | str)]
+Label = Annotated[str, BeforeValidator(_as_label, json_schema_input_type=str | int), AfterValidator(_trimmed)]
+Labels = Annotated[list[Label], BeforeValidator(_as_labels, json_schema_input_type=str | list[str | int])]
+Weekday = Annotated[str, AfterValidator(_weekday_name)]
+Weekdays = Annotated[list[Weekday], BeforeValidator(_as_weekdays, json_schema_input_type=str | list[str])]
+
+
+class ReadingKeys(Keys):
+    """How sheets are read, where their cells do not prove it."""
+
+    dates: Literal["dmy", "mdy", "ymd"] | None = Field(None, description="the order of day, month and year")
+    within: str | None = Field(
+        None,
+        pattern=r"^\d{4}-\d{2}-\d{2}\.\.\d{4}-\d{2}-\d{2}$",
+        description="the span they are about, such as “2026-08-01..2027-07-31”: gives missing years, proves orders",
+    )
+    typed_dates: Literal["keep", "swap"] | None = Field(
+        None, description="for a workbook’s dates whose day and month seem exchanged"
+    )
+
+
+class SheetKeys(ReadingKeys):
+    """A sheet, where its file’s name alone does not say enough."""
+
+    file: Text = Field(description="the file, beside the plan or by its path")
+    sheet: Text | None = Field(None, description="the sheet of a workbook")
+    range: Text | None = Field(None, description="the part of the sheet, such as “B4:H90”, or a name given to it")
+    columns: dict[str, str] = Field(
+        default_factory=dict, description="fields by headings; an empty field leaves the column alone"
+    )
+
+
+def _as_sheet(value: object) -> object:
+    return {"file": value} if isinstance(value, str) else value
+
+
+Sheet = Annotated[SheetKeys, BeforeValidator(_as_sheet, json_schema_input_type=str | SheetKeys)]
+Sheets = Annotated[
+    list[Sheet], BeforeValidator(_as_list, json_schema_input_type=str | SheetKeys | list[str | SheetKeys])
+]
+
+
+class SchoolKeys(Keys):
+    """The school or office."""
+
+    name: Text = Field("School", description="its name")
+    zone: Annotated[str, AfterValidator(_known_zone)] | None = Field(
+        None, description="the time zone of all its times, such as “America/Halifax”"
+    )
+    divisions: list[Text] = Field(default_factory=list, description="its divisions, where closures or cycles differ")
+
+
+class WeekKeys(Keys):
+    """Numbers and letters of weeks."""
+
+    first_day: Weekday = Field("Monday", description="the weekday that a week begins with")
+    letters: Labels = Field(default_factory=list, description="the letters of weeks in their order, such as “A-B”")
+    letters_by: Literal["school weeks", "weeks"] = Field(
+        "school weeks", description="what moves the letters on: weeks with school, or all weeks of the calendar"
+    )
+    letters_restart: Literal["never", "each term"] = Field("never", description="when the letters begin anew")
+    number_short_first: bool = Field(
+        True, description="whether a term’s first week has a number when the term begins after its first school day"
+    )
+    number_breaks: bool = Field(False, description="whether weeks without school have a number")
+
+
+class YearKeys(Keys):
+    """Terms, closures and special days."""
+
+    terms: Sheets = Field(default_factory=list, description="the sheets of terms: name, first day, last day")
+    school_days: Weekdays = Field(
+        default_factory=lambda: WEEKDAY_NAMES[:5], description="the weekdays with school, such as “Mon-Fri”"
+    )
+    extra_school_days: list[Day] = Field(default_factory=list, description="rest days that are school days too")
+    closures: Sheets = Field(default_factory=list, description="the lists of closures: sheets, or plain text")
+    public_holidays: Text | None = Field(
+        None, description="the country and region whose public holidays close the school, such as “CA-NS”"
+    )
+    public_holidays_open: list[Text] = Field(
+        default_factory=list, description="public holidays, by name, on which the school is open"
+    )
+    public_holidays_on_rest_days: bool = Field(
+        False, description="whether public holidays that fall on rest days are listed too"
+    )
+    special_days: Sheets = Field(default_factory=list, description="the sheets of special days")
+    follows: dict[Day, Weekday] = Field(
+        default_factory=dict, description="dates that follow another weekday’s timetable: 2026-10-17 = “Friday”"
+    )
+    weeks: WeekKeys = Field(WeekKeys(), description="numbers and letters of weeks")
+
+
+class CycleKeys(Keys):
+    """A cycle of days or weeks."""
+
+    labels: Labels = Field(default_factory=list, description="its labels in their order: “1-6”, “A-H” or a list")
+    same_label_twice: bool = Field(False, description="whether a label may stand twice among them")
+    advance: Literal["school days", "working days", "weeks", "school weeks"] = Field(
+        "school days",
+        description="what moves it on: school days (a closure holds the label), working days (a closure uses it up), "
+        "weeks, or weeks with school",
+    )
+    divisions: list[Text] = Field(default_factory=list, description="the divisions that follow it; none means all")
+    start: Day | None = Field(None, description="its first day, where it begins later than the first term")
+    start_label: Label | None = Field(None, description="the label that it starts with, where it is not the first")
+    restart: Literal["never", "each term"] | list[Day] = Field(
+        "never", description="when it begins anew: each term, or a list of dates"
+    )
+    pin_day: dict[Day, Label] = Field(
+        default_factory=dict, description="labels of single dates; the next day goes on as if they had not been"
+    )
+    pin_from: dict[Day, Label] = Field(default_factory=dict, description="labels of dates from which the cycle goes on")
+    without: list[DaySpan] = Field(
+        default_factory=list, description="school days without a cycle day: dates, or “2027-06-14..2027-06-18”"
+    )
+    listed: Sheet | None = Field(
+        None, description="a sheet of dates and labels: of all dates where there are no labels here, else of some"
+    )
+
+
+class Plan(Keys):
+    """A plan: how a school’s or office’s sheets become calendars."""
+
+    school: SchoolKeys = Field(SchoolKeys(), description="the school or office")
+    sheets: ReadingKeys = Field(ReadingKeys(), description="how all its sheets are read")
+    year: YearKeys = Field(YearKeys(), description="terms, closures and special days")
+    cycles: dict[str, CycleKeys] = Field(default_factory=dict, description="the cycles, each under its name")

@@ -1,0 +1,289 @@
+"""From a plan to a school: its sheets read, its year worked out."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from datetime import date, timedelta
+from difflib import get_close_matches
+from pathlib import Path
+from typing import TypeVar
+
+from nomarium.core.datesheets import (
+    DatedSheet,
+    SheetChoices,
+    leave_open,
+    read_closures,
+    read_listed_days,
+    read_public_holidays,
+    read_special_days,
+    read_terms,
+)
+from nomarium.core.plan import CycleKeys, PlanFile, ReadingKeys, SheetKeys, load_plan
+from nomarium.core.plan import wording as plan_wording
+from nomarium.core.problems import Problem, by_place, has_errors
+from nomarium.core.tables import TableChoices
+from nomarium.core.values import WEEKDAY_NAMES, DateChoices
+from nomarium.core.year import (
+    Advance,
+    Closure,
+    CycleRule,
+    NoCycleDays,
+    Pin,
+    SchoolYear,
+    SpecialDay,
+    Term,
+    WeekRules,
+    YearRules,
+    check_rules,
+)
+from nomarium.core.year.wording import two_pins
+
+_Found = TypeVar("_Found")
+_DAYS_OF_A_YEAR = 365
+
+
+@dataclass(frozen=True, slots=True)
+class SheetRead:
+    """A sheet that was read: what it gave, in words ("11 closures"), and the sheet itself for its evidence."""
+
+    gave: str
+    sheet: DatedSheet
+
+
+@dataclass(slots=True)
+class School:
+    """A school as its plan describes it; without a year where errors leave none to tell."""
+
+    plan: PlanFile | None
+    year: SchoolYear | None = None
+    problems: list[Problem] = field(default_factory=list)
+    sheets: list[SheetRead] = field(default_factory=list)
+
+    @property
+    def name(self) -> str:
+        """The school's name."""
+        return self.plan.plan.school.name if self.plan else ""
+
+    @property
+    def failed(self) -> bool:
+        """Whether any error was found."""
+        return has_errors(self.problems)
+
+
+def open_school(path: Path) -> School:
+    """Read a plan and its sheets, and work out the year. Raises DataRefused where the plan cannot be read at all."""
+    plan, problems = load_plan(path)
+    if plan is None:
+        return School(None, None, by_place(problems))
+    school = School(plan)
+    rules = _Assembly(school, plan).rules()
+    found = check_rules(rules, plan.place("year"))
+    school.problems += found
+    if not school.failed:
+        school.year = SchoolYear(rules)
+    school.problems = by_place(school.problems)
+    return school
+
+
+def counted(number: int, noun: str) -> str:
+    """Return "1 term", "11 closures"."""
+    return f"{number:,} {noun}" if number == 1 else f"{number:,} {noun}s"
+
+
+class _Assembly:
+    """Reads the sheets that a plan names, and puts the rules of the year together."""
+
+    def __init__(self, school: School, plan: PlanFile) -> None:
+        self._school = school
+        self._plan = plan
+        self._keys = plan.plan
+        self._within: tuple[date, date] | None = None
+
+    def rules(self) -> YearRules:
+        """Return the rules; what cannot be read is among the school's problems."""
+        keys = self._keys.year
+        terms = self._terms()
+        if terms:
+            self._within = _a_year_around(min(term.first for term in terms), max(term.last for term in terms))
+        closures, specials = self._closures(terms)
+        extra = set(keys.extra_school_days)
+        without: list[tuple[frozenset[str], NoCycleDays]] = []
+        for choices in self._sheets(keys.special_days, "year", "special_days"):
+            found = self._take(read_special_days(choices))
+            self._note(found.sheet, counted(len(found.specials), "special day"))
+            specials += found.specials
+            extra |= found.school_days
+            without += found.without_cycle
+        specials += self._follows()
+        return YearRules(
+            tuple(terms),
+            frozenset(WEEKDAY_NAMES.index(name) for name in keys.school_days),
+            frozenset(extra),
+            tuple(closures),
+            tuple(specials),
+            self._weeks(),
+            tuple(self._keys.school.divisions),
+            tuple(self._cycle(name, cycle, without) for name, cycle in self._keys.cycles.items()),
+        )
+
+    def _terms(self) -> list[Term]:
+        terms: list[Term] = []
+        for choices in self._sheets(self._keys.year.terms, "year", "terms"):
+            found, sheet, problems = read_terms(choices)
+            self._school.problems += problems
+            self._note(sheet, counted(len(found), "term"))
+            terms += found
+        return terms
+
+    def _closures(self, terms: Sequence[Term]) -> tuple[list[Closure], list[SpecialDay]]:
+        keys = self._keys.year
+        closures: list[Closure] = []
+        half_days: list[SpecialDay] = []
+        for choices in self._sheets(keys.closures, "year", "closures"):
+            found = self._take(read_closures(choices, list(self._keys.cycles)))
+            gave = [counted(len(found.closures), "closure")]
+            gave += [counted(len(found.half_days), "half day")] if found.half_days else []
+            gave += [counted(found.left_out, "row") + " left out"] if found.left_out else []
+            self._note(found.sheet, " + ".join(gave))
+            closures += found.closures
+            half_days += found.half_days
+        return closures + self._public_holidays(terms), half_days
+
+    def _public_holidays(self, terms: Sequence[Term]) -> list[Closure]:
+        keys = self._keys.year
+        if not keys.public_holidays or not terms:
+            return []
+        first, last = min(term.first for term in terms), max(term.last for term in terms)
+        place = self._plan.place("year", "public_holidays")
+        found = self._take(read_public_holidays(keys.public_holidays, first, last, place))
+        if found:
+            place = self._plan.place("year", "public_holidays_open")
+            found = self._take(leave_open(found, keys.public_holidays_open, place))
+        if not keys.public_holidays_on_rest_days:
+            weekdays = {WEEKDAY_NAMES.index(name) for name in keys.school_days}
+            extra = set(keys.extra_school_days)
+            found = [closure for closure in found if closure.first.weekday() in weekdays or closure.first in extra]
+        return found
+
+    def _follows(self) -> list[SpecialDay]:
+        place = self._plan.place("year", "follows")
+        return [
+            SpecialDay("", day, day, place, follows=WEEKDAY_NAMES.index(name))
+            for day, name in self._keys.year.follows.items()
+        ]
+
+    def _weeks(self) -> WeekRules:
+        keys = self._keys.year.weeks
+        return WeekRules(
+            WEEKDAY_NAMES.index(keys.first_day),
+            tuple(keys.letters),
+            keys.letters_by == "school weeks",
+            keys.letters_restart == "each term",
+            keys.number_short_first,
+            keys.number_breaks,
+        )
+
+    def _cycle(self, name: str, keys: CycleKeys, without: Sequence[tuple[frozenset[str], NoCycleDays]]) -> CycleRule:
+        place = self._plan.place("cycles", name)
+        own = [
+            NoCycleDays("No cycle day", first, last, self._plan.place("cycles", name, "without"))
+            for first, last in keys.without
+        ]
+        for_cycle = {name, *(keys.divisions or self._keys.school.divisions)}
+        shared = [span for names, span in without if not names or names & for_cycle]
+        listed = self._listed(name, keys)
+        for division in sorted(set(keys.divisions) - set(self._keys.school.divisions)):
+            self._school.problems.append(self._unknown_division(name, division))
+        return CycleRule(
+            name,
+            tuple(keys.labels) or tuple(dict.fromkeys(pin.label for pin in (listed or {}).values())),
+            Advance(keys.advance),
+            frozenset(keys.divisions),
+            keys.start,
+            keys.start_label,
+            keys.restart == "each term",
+            tuple(keys.restart) if isinstance(keys.restart, list) else (),
+            self._pins(name, keys, (listed or {}) if keys.labels else {}),
+            (*own, *shared),
+            keys.same_label_twice,
+            None if keys.labels else listed,
+            place,
+        )
+
+    def _unknown_division(self, cycle: str, division: str) -> Problem:
+        from nomarium.core.year.wording import unknown_division
+
+        place = self._plan.place("cycles", cycle, "divisions")
+        return unknown_division(place, division, self._keys.school.divisions)
+
+    def _listed(self, name: str, keys: CycleKeys) -> dict[date, Pin] | None:
+        if keys.listed is None:
+            return None
+        for choices in self._sheets([keys.listed], "cycles", name, "listed"):
+            found = self._take(read_listed_days(choices, name, tuple(keys.labels)))
+            self._note(found.sheet, counted(len(found.labels), "listed day"))
+            return dict(sorted(found.labels.items()))
+        return {}
+
+    def _pins(self, name: str, keys: CycleKeys, listed: dict[date, Pin]) -> dict[date, Pin]:
+        pins = dict(listed)
+        for key, stated, goes_on in (("pin_day", keys.pin_day, False), ("pin_from", keys.pin_from, True)):
+            for day, label in stated.items():
+                place = self._plan.place("cycles", name, key, day.isoformat())
+                pin = Pin(label, goes_on, place)
+                if day in pins:
+                    self._school.problems.append(two_pins(day, pin, pins[day]))
+                pins[day] = pin
+        return dict(sorted(pins.items()))
+
+    def _sheets(self, sheets: Sequence[SheetKeys], *keys: str) -> list[SheetChoices]:
+        """Return the sheets that are there, and report those that are not."""
+        place = self._plan.place(*keys)
+        found = []
+        for sheet in sheets:
+            path = self._plan.folder / sheet.file
+            if path.is_file():
+                table = TableChoices(sheet.sheet, sheet.range)
+                found.append(SheetChoices(path, place, table, self._dates(sheet, keys), dict(sheet.columns)))
+            else:
+                beside = [other.name for other in path.parent.iterdir()] if path.parent.is_dir() else []
+                near = get_close_matches(path.name, beside, 1)
+                self._school.problems.append(plan_wording.missing_file(place, sheet.file, near))
+        return found
+
+    def _dates(self, sheet: ReadingKeys, keys: Sequence[str]) -> DateChoices:
+        """Return how a sheet's dates are read: as it says itself, else as the plan does for all sheets."""
+        everywhere = self._keys.sheets
+        stated = sheet.within or everywhere.within
+        within = self._span(stated, keys if sheet.within else ("sheets", "within")) if stated else self._within
+        order, typed = sheet.dates or everywhere.dates, sheet.typed_dates or everywhere.typed_dates
+        return DateChoices(order, within, typed=typed)
+
+    def _span(self, text: str, keys: Sequence[str]) -> tuple[date, date] | None:
+        first, _, last = text.partition("..")
+        try:
+            span = date.fromisoformat(first), date.fromisoformat(last)
+        except ValueError:
+            span = None
+        if span is None or span[1] < span[0]:
+            problem = plan_wording.backward_span(self._plan.place(*keys), text)
+            if problem not in self._school.problems:
+                self._school.problems.append(problem)
+            return None
+        return span
+
+    def _take(self, read: tuple[_Found, list[Problem]]) -> _Found:
+        self._school.problems += read[1]
+        return read[0]
+
+    def _note(self, sheet: DatedSheet | None, gave: str) -> None:
+        if sheet is not None:
+            self._school.sheets.append(SheetRead(gave, sheet))
+
+
+def _a_year_around(first: date, last: date) -> tuple[date, date]:
+    """Return the terms' span, widened on both sides alike to a year, so that every day and month comes once."""
+    spare = max(0, _DAYS_OF_A_YEAR - 1 - (last - first).days)
+    before = spare // 2
+    return first - timedelta(days=before), last + timedelta(days=spare - before)
