@@ -8,8 +8,10 @@ import typer
 
 from nomarium import __version__
 from nomarium.cli.convert import CONVERT_EXAMPLES, convert
+from nomarium.cli.days import DAYS_EXAMPLES, days
 from nomarium.cli.demo import DEMO_EXAMPLES, demo
 from nomarium.cli.inspect import INSPECT_EXAMPLES, inspect
+from nomarium.cli.plan_schema import plan_schema
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
 
 EXAMPLES = """\b
@@ -18,6 +20,7 @@ Examples:
   nomarium inspect events.xlsx                how a sheet is read, and why
   nomarium convert events.xlsx -o events.ics  a calendar of it
   nomarium sheet events -o blank.xlsx         a blank sheet to fill in
+  nomarium days                               what every date of the school year is
 """
 
 app = typer.Typer(
@@ -32,7 +35,9 @@ app = typer.Typer(
 app.command(epilog=INSPECT_EXAMPLES)(inspect)
 app.command(epilog=CONVERT_EXAMPLES)(convert)
 app.command(epilog=SHEET_EXAMPLES)(sheet)
+app.command(epilog=DAYS_EXAMPLES)(days)
 app.command(epilog=DEMO_EXAMPLES)(demo)
+app.command(name="plan-schema")(plan_schema)
 
 
 def _show_version(wanted: bool) -> None:

@@ -12,6 +12,7 @@ if TYPE_CHECKING:
     from datetime import date, timedelta
 
     from nomarium.core.values import Length, Order
+    from nomarium.core.year import Closure
 
 Files = Annotated[
     list[Path],
@@ -234,4 +235,43 @@ def reminders(stated: Iterable[str] | None) -> tuple[timedelta, ...]:
         if not read:
             raise typer.BadParameter(f"“{text}” is no length such as 1d, 15min or 1h30m.", param_hint="--remind")
         found += read
+    return tuple(found)
+
+
+def plan_path(path: Path) -> Path:
+    """Return a plan's path: itself, or the plan in a folder; refusing the call where there is none."""
+    from nomarium.core.plan import PLAN_NAME
+
+    if path.is_dir():
+        path = path / PLAN_NAME
+    if not path.exists() and path == Path(PLAN_NAME):
+        raise typer.BadParameter("There is no nomarium.toml in this folder. Name the plan.", param_hint="PLAN")
+    return existing([path])[0]
+
+
+def one_of(text: str, known: tuple[str, ...], option: str) -> str:
+    """Return a word that an option knows, refusing others."""
+    for word in known:
+        if text.strip().casefold() == word.casefold():
+            return word
+    raise typer.BadParameter(f"“{text}” is none of {', '.join(known)}.", param_hint=option)
+
+
+def kinds(text: str | None, option: str) -> tuple[str, ...]:
+    """Return the kinds of events that ``--add`` names, separated by commas."""
+    from nomarium.core.sources import ADDITIONS
+
+    return tuple(one_of(part, ADDITIONS, option) for part in (text or "").split(",") if part.strip())
+
+
+def closures(stated: Iterable[str] | None) -> tuple[Closure, ...]:
+    """Return the closures that ``--close`` states: "2027-01-12" or "2027-01-12=skip"."""
+    from nomarium.core.year import CLOSE_OPTION, Closure, Effect
+
+    found = []
+    for text in stated or ():
+        day_text, equals, word = text.partition("=")
+        day = iso_date(day_text, "--close")
+        effect = Effect(one_of(word, ("hold", "skip"), "--close")) if equals else None
+        found.append(Closure("--close", day, day, CLOSE_OPTION, effect=effect))
     return tuple(found)

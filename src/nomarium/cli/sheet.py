@@ -13,10 +13,13 @@ SHEET_EXAMPLES = """\b
 Examples:
   nomarium sheet events -o events.xlsx
   nomarium sheet events -o events.csv
+  nomarium sheet closures -o closures.xlsx
   nomarium sheet events -o events.xlsx --categories "Yard,Loft,Office"
 """
 
-Kind = Annotated[str, typer.Argument(metavar="KIND", show_default=False, help="What it is for: events.")]
+Kind = Annotated[
+    str, typer.Argument(metavar="KIND", show_default=False, help="events, terms, closures, special-days or days.")
+]
 Output = Annotated[
     Path, typer.Option("-o", "--output", metavar="FILE", show_default=False, help="The .xlsx or .csv file to write.")
 ]
@@ -29,7 +32,7 @@ Force = Annotated[bool, typer.Option("--force", help="Write over a file that is 
 def sheet(kind: Kind, output: Output, categories: Categories = None, force: Force = False) -> None:
     """Write a blank sheet to fill in: headings with notes, drop-down lists, checks and a sample row.
 
-    What is filled in there, “nomarium convert” reads without a question. The sample row is never imported.
+    What is filled in there is read without a question. The sample row is never imported.
     """
     from nomarium.core.blanks import KINDS, render_blank_csv, render_blank_xlsx
     from nomarium.core.output import write_whole
@@ -47,5 +50,6 @@ def sheet(kind: Kind, output: Output, categories: Categories = None, force: Forc
     with wrong_calls():
         write_whole(output, [render(blank)])
 
-    typer.echo(f"Wrote    {output}: a blank sheet of {kind.lower()}.")
-    typer.echo(f"Next     fill it in, then: nomarium convert {output} -o {output.with_suffix('.ics')}")
+    typer.echo(f"Wrote    {output}: a blank sheet of {kind.lower().replace('-', ' ')}.")
+    step = blank.next_step.format(file=output, stem=output.with_suffix(""))
+    typer.echo(f"Next     fill it in, then {'' if step.startswith('name') else 'run: '}{step}")

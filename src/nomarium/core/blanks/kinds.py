@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from datetime import date, time
 
-from nomarium.core.tables import OWN_SAMPLE
+from nomarium.core.tables import OWN_SAMPLES
 
 
 @dataclass(frozen=True, slots=True)
@@ -27,6 +27,8 @@ class BlankSheet:
     name: str
     columns: tuple[BlankColumn, ...]
     instructions: tuple[str, ...]
+    next_step: str
+    """What to do with it when it is filled in; ``{file}`` and ``{stem}`` are its path, whole and without ending."""
 
     def with_choices(self, heading: str, choices: tuple[str, ...]) -> BlankSheet:
         """Return the sheet with another drop-down list under a heading; its sample is the first choice."""
@@ -38,11 +40,12 @@ class BlankSheet:
 
 
 YES_NO = ("yes", "no")
+LAUNCH, AUTUMN, STORM, EARLY, DAY = OWN_SAMPLES
 
 EVENTS = BlankSheet(
     "Events",
     (
-        BlankColumn("Title", "What the event is called. Required.", OWN_SAMPLE, width=32),
+        BlankColumn("Title", "What the event is called. Required.", LAUNCH, width=32),
         BlankColumn("Date", "The day, or the first of several. Required.", date(2026, 10, 23)),
         BlankColumn("Start time", "Leave it empty for an event of whole days.", time(13, 0)),
         BlankColumn("End date", "The last day, included; empty for the same day."),
@@ -66,7 +69,89 @@ EVENTS = BlankSheet(
         "Rows may stand in any order, and blank rows do no harm.",
         "Then: nomarium inspect FILE shows how it is read, nomarium convert FILE -o events.ics makes the calendar.",
     ),
+    "nomarium convert {file} -o {stem}.ics",
 )
 
-KINDS: dict[str, BlankSheet] = {"events": EVENTS}
+_SHEET_RULES = (
+    "The sample row is never read; you may delete it.",
+    "Dates: type them as your spreadsheet program expects them; it then shows them as such.",
+    "Rows may stand in any order, and blank rows do no harm.",
+)
+_DIVISION = BlankColumn("Division", "Whom it is for, where not all: divisions of the plan, separated by “;”.")
+
+TERMS = BlankSheet(
+    "Terms",
+    (
+        BlankColumn("Term", "What it is called. Required.", AUTUMN, width=24),
+        BlankColumn("First day", "Its first school day. Required.", date(2026, 9, 8)),
+        BlankColumn("Last day", "Its last school day. Required.", date(2026, 12, 18)),
+    ),
+    (
+        "One term a row. Terms may hold one another (a year, its semesters), but not overlap otherwise.",
+        *_SHEET_RULES,
+    ),
+    'name it under [year] in nomarium.toml: terms = "{file}"; then: nomarium days',
+)
+
+CLOSURES = BlankSheet(
+    "Closures",
+    (
+        BlankColumn("Closure", "What closes the school.", STORM, width=30),
+        BlankColumn("First day", "The day, or the first of several. Required.", date(2027, 1, 12)),
+        BlankColumn("Last day", "The last of several, included; empty for one day.", date(2027, 1, 12)),
+        _DIVISION,
+        BlankColumn(
+            "Cycle",
+            "hold: the day’s label waits for the next day. skip: it is used up. Empty: as the plan says.",
+            "hold",
+            ("hold", "skip"),
+        ),
+        BlankColumn("Kind", "half day: school is in. Empty means closed.", "closed", ("closed", "half day")),
+    ),
+    ("One closure a row.", *_SHEET_RULES),
+    'name it under [year] in nomarium.toml: closures = "{file}"; then: nomarium days',
+)
+
+SPECIAL_DAYS = BlankSheet(
+    "Special days",
+    (
+        BlankColumn("Special day", "What the day is called; its bell times go by this name.", EARLY, width=30),
+        BlankColumn("First day", "The day, or the first of several. Required.", date(2026, 12, 16)),
+        BlankColumn("Last day", "The last of several, included; empty for one day.", date(2026, 12, 17)),
+        _DIVISION,
+        BlankColumn(
+            "Follows",
+            "The weekday whose timetable holds, where it is not its own.",
+            "",
+            ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"),
+        ),
+        BlankColumn("School", "yes makes a rest day a school day.", "", YES_NO),
+        BlankColumn(
+            "Cycle day",
+            "none: no day of the cycle runs on it. “none; skip”: and its label is used up.",
+            "",
+            ("none", "none; hold", "none; skip"),
+        ),
+    ),
+    ("One special day a row: school is in, but not as usual.", *_SHEET_RULES),
+    'name it under [year] in nomarium.toml: special_days = "{file}"; then: nomarium days',
+)
+
+DAYS = BlankSheet(
+    "Days",
+    (
+        BlankColumn("Date", "The day. Required.", date(2026, 9, 10)),
+        BlankColumn("Label", "Its day in the cycle. Required.", DAY),
+    ),
+    ("One date a row, for a cycle that is listed and not worked out, or to prove one that is.", *_SHEET_RULES),
+    'name it under [cycles.NAME] in nomarium.toml: listed = "{file}"; or: nomarium days --against {file}',
+)
+
+KINDS: dict[str, BlankSheet] = {
+    "events": EVENTS,
+    "terms": TERMS,
+    "closures": CLOSURES,
+    "special-days": SPECIAL_DAYS,
+    "days": DAYS,
+}
 """The kinds of blank sheet, by the word that asks for them."""

@@ -72,7 +72,7 @@ class _Formats:
 
 def _write_column(sheet: Worksheet, index: int, column: BlankColumn, formats: _Formats) -> None:
     """Write a column's sample and what its cells offer or check."""
-    is_date = isinstance(column.sample, date) or column.heading.endswith("date")
+    is_date = isinstance(column.sample, date) or column.heading.casefold().endswith((" date", " day"))
     is_time = isinstance(column.sample, time)
     sheet.set_column(index, index, column.width, formats.own_day if is_date else formats.own_clock if is_time else None)
     if isinstance(column.sample, date):

@@ -14,7 +14,7 @@ from nomarium.core.columns.fields import (
     heading_key,
 )
 from nomarium.core.columns.headings import Headings
-from nomarium.core.columns.match import Match, Matches, check_stated, columns_headed, match_columns
+from nomarium.core.columns.match import Certainty, Match, Matches, check_stated, columns_headed, match_columns
 
 __all__ = [
     "END_FIELDS",
@@ -25,6 +25,7 @@ __all__ = [
     "MOMENT_FIELDS",
     "START_FIELDS",
     "TIME_FIELDS",
+    "Certainty",
     "Field",
     "Headings",
     "Match",

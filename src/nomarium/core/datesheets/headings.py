@@ -43,7 +43,8 @@ CLOSURE_SHEET = SheetFields(
             "summary",
             "what closes the school",
             "closure|name|holiday|reason|event|what|title|occasion|closures|holidays|holiday name|break|vacation|"
-            "description|name of holiday|day off|no school|feiertag|ferien|vacances|congé|festivo|vakantie",
+            "storm day|storm days|snow day|snow days|weather day|description|name of holiday|day off|no school|"
+            "feiertag|ferien|vacances|congé|festivo|vakantie",
         ),
         Field("start_date", "the day, its first day, or a range of days; required", _FIRST_DAY),
         Field("end_date", "its last day, included", _LAST_DAY),
@@ -84,7 +85,7 @@ SPECIAL_SHEET = SheetFields(
         Field("school", "yes makes a rest day a school day", "school|school day|is school|school in"),
         Field(
             "cycle_day",
-            "“none” where no day of the cycle runs on it; “none, skip” where it uses up a label",
+            "“none” where no day of the cycle runs on it; “none; skip” where it uses up a label",
             "cycle day|cycle|day of cycle|rotation day|cycle days",
         ),
     ),

@@ -48,11 +48,9 @@ def read_listed_days(choices: SheetChoices, cycle: str, labels: Sequence[str] = 
 
     Without ``labels`` every text is a label; with them, a text of several letters that is none counts as words.
     """
-    fields = listed_sheet(cycle)._replace(needs=("title", "date"))
-    sheet, problems = read_dated_rows(choices, fields._replace(needs=("date",)))
-    if sheet is None or sheet.matches.column("summary") is None:
-        fields = listed_sheet()
-        sheet, problems = read_dated_rows(choices, fields._replace(needs=("date",)))
+    sheet, problems = read_dated_rows(choices, listed_sheet(cycle)._replace(needs=("date",)))
+    if sheet is None or not sheet.headed("summary"):
+        sheet, problems = read_dated_rows(choices, listed_sheet()._replace(needs=("date",)))
     found = ListedDays(sheet=sheet)
     if sheet is not None and sheet.matches.column("summary") is None:
         problems.append(wording.no_label_column(sheet.table, cycle))

@@ -8,7 +8,7 @@ from datetime import date, timedelta
 from pathlib import Path
 from typing import NamedTuple
 
-from nomarium.core.columns import MOMENT_FIELDS, Headings, Matches, SheetFields, check_stated, match_columns
+from nomarium.core.columns import MOMENT_FIELDS, Certainty, Headings, Matches, SheetFields, check_stated, match_columns
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.plain_list import read_plain_list
 from nomarium.core.problems import DataRefused, Place, Problem, WrongCall, has_errors
@@ -47,6 +47,11 @@ class DatedSheet:
     matches: Matches
     moments: list[MomentColumn]
     rows: list[DatedRow] = field(default_factory=list)
+
+    def headed(self, name: str) -> bool:
+        """Tell whether a heading surely names a field, or the user does."""
+        sure = (Certainty.SURE, Certainty.STATED)
+        return any(match.field == name and match.certainty in sure for match in self.matches.all)
 
     def text(self, row: DatedRow, name: str) -> str:
         """Return what a row says for a field, "" for nothing."""

@@ -61,7 +61,7 @@ def _take_cycle_day(row: DatedRow, sheet: DatedSheet, found: SpecialDays, divisi
     first, *rest = [part.strip().casefold() for part in text.replace(";", ",").split(",")]
     effect = closure_effect(rest[0]) if rest else None
     if first not in ("none", "no", "-", "–", "—", "off", "no cycle day") or len(rest) > 1 or (rest and effect is None):
-        return [wording.unknown_word(sheet.place(row, "cycle_day"), text, "none, “none, skip”, or nothing.")]
+        return [wording.unknown_word(sheet.place(row, "cycle_day"), text, "none, “none; skip”, or nothing.")]
     days = NoCycleDays(row.name or "No cycle day", row.first, row.last, sheet.place(row), effect)
     found.without_cycle.append((frozenset(divisions), days))
     return []

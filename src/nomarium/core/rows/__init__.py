@@ -1,6 +1,17 @@
-"""Calendars as rows, one occurrence a row: CSV, JSON and xlsx."""
+"""Calendars and school years as rows: CSV, JSON and xlsx."""
 
+from nomarium.core.rows.days import closures_words, day_fields, day_rows, specials_words
 from nomarium.core.rows.events import ROW_FIELDS, event_rows
 from nomarium.core.rows.files import render_csv, render_json, render_xlsx
 
-__all__ = ["ROW_FIELDS", "event_rows", "render_csv", "render_json", "render_xlsx"]
+__all__ = [
+    "ROW_FIELDS",
+    "closures_words",
+    "day_fields",
+    "day_rows",
+    "event_rows",
+    "render_csv",
+    "render_json",
+    "render_xlsx",
+    "specials_words",
+]

@@ -34,14 +34,16 @@ def render_json(headings: Sequence[str], rows: Iterable[Sequence[str]]) -> Itera
     yield b"[]\n" if before == "[" else b"\n]\n"
 
 
-def render_xlsx(headings: Sequence[str], rows: Iterable[Sequence[str]], stamp: datetime) -> Iterator[bytes]:
+def render_xlsx(
+    headings: Sequence[str], rows: Iterable[Sequence[str]], stamp: datetime, sheet_name: str = "Events"
+) -> Iterator[bytes]:
     """Render rows as a workbook of text cells; ``stamp`` is the time of making that it states."""
     from xlsxwriter import Workbook
 
     held = io.BytesIO()
     book = Workbook(held, {"in_memory": True, "strings_to_formulas": False, "strings_to_urls": False})
     book.set_properties({"created": stamp.replace(tzinfo=None)})
-    sheet = book.add_worksheet("Events")
+    sheet = book.add_worksheet(sheet_name)
     bold = book.add_format({"bold": True, "bottom": 1})
     for column, heading in enumerate(headings):
         sheet.write_string(0, column, heading, bold)

@@ -7,8 +7,10 @@ from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.sources.spans import SpanFound, SpanRules
+from nomarium.core.sources.year_events import ADDITIONS, YearEvents, usual_title, year_events
 
 __all__ = [
+    "ADDITIONS",
     "Adjustments",
     "EventChoices",
     "EventSheet",
@@ -19,10 +21,13 @@ __all__ = [
     "Series",
     "SpanFound",
     "SpanRules",
+    "YearEvents",
     "adjust",
     "check_name",
     "read_events",
     "read_lookup",
     "read_reminders",
+    "usual_title",
     "values_of",
+    "year_events",
 ]

@@ -1,7 +1,7 @@
 """A file → the table in it: headings, columns of raw cells, and where each stood."""
 
 from nomarium.core.tables.cells import Cell, column_letters, guarded, plain_text
-from nomarium.core.tables.find import OWN_SAMPLE
+from nomarium.core.tables.find import OWN_SAMPLES
 from nomarium.core.tables.headings import Vocabulary, is_data
 from nomarium.core.tables.open import TableChoices, TextFile, read_table, read_text
 from nomarium.core.tables.table import Column, LeftOut, Table
@@ -9,7 +9,7 @@ from nomarium.core.tables.wording import NO_HEADINGS
 
 __all__ = [
     "NO_HEADINGS",
-    "OWN_SAMPLE",
+    "OWN_SAMPLES",
     "Cell",
     "Column",
     "LeftOut",

@@ -13,11 +13,12 @@ from nomarium.core.values.people import Person, read_person
 from nomarium.core.values.style import Style, style_of
 from nomarium.core.values.time_text import scan_span
 from nomarium.core.values.wording import day_words
-from nomarium.core.values.words import WEEKDAY_NAMES
+from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES
 from nomarium.core.values.zones import near_zones, read_zone
 
 __all__ = [
     "BLANK",
+    "MONTH_NAMES",
     "ORDERS",
     "WEEKDAY_NAMES",
     "ClockTime",

@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from datetime import date
 from typing import NamedTuple
 
+from nomarium.core.year.causes import Parting, single_changes
 from nomarium.core.year.cycle import CycleDays
 from nomarium.core.year.rules import Pin
 from nomarium.core.year.school_year import SchoolYear
@@ -67,9 +68,9 @@ def compare(year: SchoolYear, cycle: str, listed: Listed) -> Comparison:
     agreeing = sum(within.get(day) == label for day, label in reckoned.items())
     found = Comparison(cycle, first, last, agreeing, differences, partial, outside)
     if differences:
-        found.causes = [
-            words for words, changed in _changes(year, days, differences) if not target.differences(changed)
-        ]
+        parting = Parting(days.rule, differences[0].date, differences[0].listed)
+        changes = single_changes(year, parting)
+        found.causes = [words for words, changed in changes if not target.differences(changed)]
     return found
 
 

@@ -1,0 +1,1 @@
+"""What is drawn: pictures of years and calendars. Layout is reckoned apart from drawing."""
