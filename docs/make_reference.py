@@ -1,4 +1,4 @@
-"""Writes the parts of the reference that follow from the program: docs/commands.md and the table of docs/fields.md.
+"""Writes the parts of the reference that follow from the program: docs/commands.md, and tables of other pages.
 
 ``python docs/make_reference.py`` writes them; the tests fail where they differ from what it would write.
 """
@@ -9,9 +9,11 @@ import sys
 from pathlib import Path
 
 from nomarium.core.columns import EVENT_FIELDS
+from nomarium.core.datesheets import CLOSURE_SHEET, SPECIAL_SHEET, TERM_SHEET, listed_sheet
+from nomarium.core.plan import plan_keys, sheet_keys
 
 DOCS = Path(__file__).parent
-COMMANDS = ["inspect", "convert", "sheet", "demo"]
+COMMANDS = ["inspect", "convert", "sheet", "days", "demo", "plan-schema"]
 INTRODUCTION = """# The commands
 
 What `--help` says of each. Options have the same name and meaning in every command. Exit status: 0 done; 1 the data
@@ -43,6 +45,41 @@ def fields_page() -> str:
     return head + "\n".join(rows) + "\n"
 
 
+def with_tables(page: str, *tables: tuple[str, list[str]]) -> str:
+    """Return a page with its tables written anew: (the line above the rows, the rows)."""
+    for rule, rows in tables:
+        start = page.index(rule) + len(rule)
+        end = page.find("\n\n", start)
+        page = page[:start] + "\n".join(rows) + (page[end:] if end >= 0 else "\n")
+    return page
+
+
+def plan_page() -> str:
+    """Return docs/plan.md: its words as they are, its tables from the model of plans."""
+    sheet_rows = [f"| `{key.path}` | {key.meaning} |" for key in sheet_keys()]
+    rows = [f"| `{key.path}` | {key.meaning} | {f'`{key.default}`' if key.default else ''} |" for key in plan_keys()]
+    page = (DOCS / "plan.md").read_text("utf-8")
+    return with_tables(
+        page,
+        ("| key | meaning |\n|---|---|\n", sheet_rows),
+        ("| key | meaning | without it |\n|---|---|---|\n", rows),
+    )
+
+
+def year_page() -> str:
+    """Return docs/year.md: its words as they are, its table of headings from the program."""
+    kinds = [TERM_SHEET, CLOSURE_SHEET, SPECIAL_SHEET, listed_sheet()]
+    rows = [
+        f"| {kind.rows} | `{field.name}` | {field.meaning} | {', '.join(field.headings.split('|'))} |"
+        for kind in kinds
+        for field in kind.fields
+    ]
+    page = (DOCS / "year.md").read_text("utf-8")
+    return with_tables(page, ("| sheet | field | meaning | headings that are known |\n|---|---|---|---|\n", rows))
+
+
+PAGES = {"commands.md": commands_page, "fields.md": fields_page, "plan.md": plan_page, "year.md": year_page}
+
 if __name__ == "__main__":
-    (DOCS / "commands.md").write_text(commands_page(), "utf-8")
-    (DOCS / "fields.md").write_text(fields_page(), "utf-8")
+    for name, page in PAGES.items():
+        (DOCS / name).write_text(page(), "utf-8")

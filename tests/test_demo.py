@@ -14,6 +14,9 @@ def test_the_demo_goes_from_sheets_to_calendars(desk):
     assert sum(event.get("CLASS") == "PRIVATE" for event in office) == 5
     assert len(slipway) == 40
     assert told(slipway[3]).endswith("10:00–12:00")
+    days = events_in(desk.folder / "orrin-sound" / "days.ics")
+    assert sum(event["SUMMARY"].startswith("Day ") for event in days) == 174
+    assert "as a closure that holds the label" in run.out
     assert {"TENTATIVE", "CANCELLED", "CONFIRMED"} == {event["STATUS"] for event in slipway}
 
 
@@ -30,7 +33,7 @@ def test_the_demo_never_writes_over_files(desk):
 
 def test_version_help_and_module(desk):
     assert desk.run("--version").out.startswith("nomarium 0.")
-    for call in (["--help"], *([name, "--help"] for name in ("inspect", "convert", "sheet", "demo"))):
+    for call in (["--help"], *([name, "--help"] for name in ("inspect", "convert", "sheet", "days", "demo"))):
         run = desk.run(*call)
         assert run.status == 0
         assert "Examples" in run.out

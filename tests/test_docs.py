@@ -8,6 +8,7 @@ from pathlib import Path
 
 import nomarium
 from nomarium.core.columns import FIELD_NAMES
+from nomarium.core.plan import load_plan, plan_keys
 
 ROOT = Path(__file__).parent.parent
 SOURCE = Path(nomarium.__file__).parent
@@ -21,8 +22,9 @@ def test_the_reference_follows_from_the_program():
     spec = importlib.util.spec_from_file_location("make_reference", ROOT / "docs" / "make_reference.py")
     reference = importlib.util.module_from_spec(spec)
     spec.loader.exec_module(reference)
-    assert (ROOT / "docs" / "commands.md").read_text("utf-8") == reference.commands_page()
-    assert (ROOT / "docs" / "fields.md").read_text("utf-8") == reference.fields_page()
+    assert len(reference.PAGES) > 3
+    for name, page in reference.PAGES.items():
+        assert (ROOT / "docs" / name).read_text("utf-8") == page()
 
 
 def test_the_sessions_of_the_readme_print_what_it_shows(desk):
@@ -68,6 +70,17 @@ def test_every_field_and_link_is_in_the_docs():
     pictures = sorted((ROOT / "docs" / "screenshots").glob("*.png"))
     assert 0 < len(pictures) < 20
     assert all(f"docs/screenshots/{picture.name}" in (ROOT / "README.md").read_text("utf-8") for picture in pictures)
+
+
+def test_every_key_of_a_plan_is_in_the_docs_and_its_example_is_a_plan(tmp_path):
+    page = (ROOT / "docs" / "plan.md").read_text("utf-8")
+    keys = [key.path for key in plan_keys()]
+    assert len(keys) > 25
+    assert [key for key in keys if f"| `{key}` |" not in page] == []
+    (tmp_path / "nomarium.toml").write_text(code_blocks(page, "toml")[0], "utf-8")
+    plan, problems = load_plan(tmp_path / "nomarium.toml")
+    assert not problems
+    assert plan.plan.cycles["Yard"].labels == ["1", "2", "3", "4", "5", "6"]
 
 
 def test_dependencies_are_explained():

@@ -13,7 +13,7 @@ import nomarium
 SOURCE = Path(nomarium.__file__).parent
 MODULES = sorted(SOURCE.rglob("*.py"))
 INTERFACE = {"typer", "click", "rich", "nomarium.cli", "nomarium.demo"}
-FLOW = ["problems", "tables", "values", "columns", "sources", "calendars", "ics"]
+FLOW = ["problems", "tables", "values", "columns", "year", "sources", "datesheets", "plan", "calendars", "ics"]
 
 
 def imported(module):
@@ -57,6 +57,8 @@ def test_nothing_heavy_is_loaded_at_start():
         "zoneinfo",
         "csv",
         "nomarium.core",
+        "matplotlib",
+        "holidays",
     }
     assert "nomarium.cli.app" in loaded
     assert not loaded & heavy

@@ -154,7 +154,7 @@ def comparison_lines(found: Comparison, file: str) -> Iterator[str]:
     shares = f"{counted(found.agreeing, 'date')} agree, {len(found.differences):,} do not"
     yield f"{'Differs':<{_LABEL}}{found.cycle} and {file} part on {day_words(parting.date)}: {shares}."
     yield ""
-    yield f"  {'Date':<16}  {'list':<8}{'plan':<8}"
+    yield f"  {'Date':<16}  {'list':<8}plan"
     for difference in found.differences[:_SHOWN]:
         yield _difference_line(difference)
     if len(found.differences) > _SHOWN:

@@ -11,6 +11,7 @@ from typing import Annotated
 import typer
 
 from nomarium.cli.console import styled
+from nomarium.cli.reading import quoted_call
 
 DEMO_EXAMPLES = """\b
 Examples:
@@ -61,14 +62,20 @@ def _script(zone: str) -> list[list[str]]:
         ["inspect", "slipway-bookings.xlsx", "--zone", zone, "--length", "2h"],
         ["convert", "office-events.csv", "-o", "office.ics", "--zone", zone],
         ["convert", "slipway-bookings.xlsx", "-o", "slipway.ics", "--zone", zone, "--length", "2h"],
+        ["days", "--from", "2027-01-04", "--to", "2027-01-15"],
+        ["days", "--why", "2027-03-03", "--cycle", "Yard"],
+        ["days", "--against", "published-days.csv"],
+        ["days", "--close", "2027-01-20", "--cycle", "Loft"],
+        ["days", "-o", "days.ics", "--title", "Day {day}", "--cycle", "Yard", "--add", "terms,closures"],
+        ["days", "-o", "year.png"],
     ]
 
 
 def _run(arguments: list[str], folder: Path) -> None:
     """Show a command and run it, its output going where ours goes."""
     typer.echo()
-    typer.echo(styled(f"$ nomarium {' '.join(arguments)}", sys.stdout, "green", bold=True))
+    typer.echo(styled(f"$ {quoted_call(arguments)}", sys.stdout, "green", bold=True))
     sys.stdout.flush()
     status = subprocess.run([sys.executable, "-m", "nomarium", *arguments], cwd=folder, check=False).returncode
-    if status:
+    if status and "--against" not in arguments:  # which shows a difference here
         raise typer.Exit(status)

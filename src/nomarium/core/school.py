@@ -78,8 +78,8 @@ def open_school(path: Path) -> School:
         return School(None, None, by_place(problems))
     school = School(plan)
     rules = _Assembly(school, plan).rules()
-    found = check_rules(rules, plan.place("year"))
-    school.problems += found
+    if rules.terms or not school.failed:
+        school.problems += check_rules(rules, plan.place("year"))
     if not school.failed:
         school.year = SchoolYear(rules)
     school.problems = by_place(school.problems)

@@ -10,7 +10,9 @@ from pathlib import Path
 
 OFFICE = "office-events.csv"
 SLIPWAY = "slipway-bookings.xlsx"
-SHEETS = (OFFICE, SLIPWAY)
+PLAN = "nomarium.toml"
+YEAR = ("terms.csv", "closures.csv", "storm-days.csv", "special-days.csv", "published-days.csv")
+SHEETS = (OFFICE, SLIPWAY, PLAN, *YEAR)
 
 
 def write_sheets(folder: Path) -> list[Path]:
@@ -22,7 +24,8 @@ def write_sheets(folder: Path) -> list[Path]:
     for path in paths:
         if path.exists():
             raise FileExistsError(str(path))
-    (folder / OFFICE).write_bytes(_text(OFFICE).encode("utf-8"))
+    for name in (OFFICE, PLAN, *YEAR):
+        (folder / name).write_bytes(_text(name).encode("utf-8"))
     (folder / SLIPWAY).write_bytes(_slipway_workbook())
     return paths
 

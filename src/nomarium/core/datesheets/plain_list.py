@@ -22,6 +22,10 @@ class LineTable(Table):
         """The line of a record."""
         return self.row_place(record)
 
+    def heading_place(self, column: Column) -> Place:
+        """The text as a whole: it has no headings."""
+        return self.place
+
     def row_place(self, record: int) -> Place:
         """The line of a record."""
         row = self.row_numbers[record]

@@ -78,9 +78,9 @@ def _as_labels(value: object) -> object:
     if not isinstance(value, str):
         return value
     match = _RANGE.fullmatch(value.strip())
-    if not match:
+    if not match and not re.search(r"\w[-–]\w", value):
         return [part.strip() for part in value.split(",") if part.strip()]
-    first, last = match.groups()
+    first, last = match.groups() if match else ("", "")
     if first.isdecimal() and last.isdecimal() and 0 <= int(last) - int(first) < 100:
         return [str(number) for number in range(int(first), int(last) + 1)]
     if len(first) == len(last) == 1 and first.isalpha() and last.isalpha() and 0 <= ord(last) - ord(first) < 30:

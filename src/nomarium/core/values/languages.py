@@ -18,7 +18,7 @@ _USUAL = (
 
 _TIME_WORDS = frozenset(
     "am pm a p t z noon midday midnight h hr hrs hours uhr um at to until till til from between o'clock utc gmt "
-    "all day full whole and through thru bis von au al heures à".split()
+    "all day full whole and through thru bis von du au al heures à".split()
 )
 _WORD = re.compile(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")
 _ALSO_WRITTEN = {"de": {"mrz": 3}}

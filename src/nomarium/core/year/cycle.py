@@ -96,7 +96,7 @@ def settings_of(rule: CycleRule, attendance: Attendance) -> dict[date, Setting]:
     due = [(day, Setting(day, 0, SetBy.RESTART)) for day in rule.restarts]
     if rule.restart_each_term:
         due += [(term.first, Setting(term.first, 0, SetBy.TERM, term)) for term in attendance.rules.terms]
-    for day, setting in due:
+    for day, setting in sorted(due, key=lambda found: found[0]):
         working = _first_working_day(attendance, day)
         if working is not None and working > begin:
             found[working] = setting
