@@ -6,6 +6,7 @@ counts days by a set of closed dates stands beside it as the floor.
 
 import statistics
 import time
+from collections.abc import Callable
 from datetime import date, timedelta
 
 from nomarium.core.rows import day_fields, day_rows, render_csv
@@ -14,10 +15,11 @@ from nomarium.core.year import Closure, CycleRule, SchoolYear, Term, WeekRules, 
 RUNS = 7
 
 
-def rules_of(divisions, years):
+def rules_of(divisions: int, years: int) -> YearRules:
     """Return a school of so many divisions, each with a cycle of its own, over so many years."""
     names = tuple(f"Division {n}" for n in range(divisions))
-    terms, closures = [], []
+    terms: list[Term] = []
+    closures: list[Closure] = []
     for n in range(years):
         for m, (begin, end) in enumerate((((9, 7), (12, 18)), ((1, 4), (3, 26)), ((4, 6), (6, 25)))):
             year = 2026 + n + (m > 0)
@@ -32,14 +34,14 @@ def rules_of(divisions, years):
     return YearRules(tuple(terms), closures=tuple(closures), weeks=weeks, divisions=names, cycles=cycles)
 
 
-def reckon_and_print(rules):
+def reckon_and_print(rules: YearRules) -> int:
     """Work a year out and render it as CSV."""
     year = SchoolYear(rules)
     names = list(year.cycles)
     return sum(map(len, render_csv(day_fields(names), day_rows(year.days(), range(len(names))))))
 
 
-def bare_loop(rules):
+def bare_loop(rules: YearRules) -> int:
     """Count each division's days with nothing else reckoned."""
     shut = {day for closure in rules.closures for day in closure.days()}
     lines = []
@@ -52,7 +54,7 @@ def bare_loop(rules):
     return len("\n".join(lines))
 
 
-def median(function, rules):
+def median(function: Callable[[YearRules], int], rules: YearRules) -> float:
     """Return the median time of some runs, in milliseconds."""
     times = []
     for _ in range(RUNS):
@@ -62,7 +64,7 @@ def median(function, rules):
     return statistics.median(times)
 
 
-def main():
+def main() -> None:
     """Print a line for each size."""
     base = median(reckon_and_print, rules_of(1, 1))
     print(f"{'divisions':>9} {'years':>6} {'ms':>8} {'ratio':>7} {'to a bare loop':>15}")

@@ -7,6 +7,7 @@ from datetime import date, datetime
 
 import openpyxl
 import pytest
+
 from conftest import events_in, told
 
 PLAN = """\
@@ -55,7 +56,16 @@ def test_every_date_is_a_row(school):
     assert list(rows[0]) == ["date", "weekday", "term", "week", "letter", "Yard", "closure", "special"]
     assert len(rows) == (date(2027, 3, 26) - date(2026, 9, 8)).days + 1
     assert [row["Yard"] for row in rows[:8]] == ["1", "2", "", "3", "", "", "1", "2"]
-    assert rows[2] == {"date": "2026-09-10", "weekday": "Thursday", "term": "Autumn", "week": "1", "letter": "", "Yard": "", "closure": "Harvest tides", "special": ""}
+    assert rows[2] == {
+        "date": "2026-09-10",
+        "weekday": "Thursday",
+        "term": "Autumn",
+        "week": "1",
+        "letter": "",
+        "Yard": "",
+        "closure": "Harvest tides",
+        "special": "",
+    }
     assert [row["term"] for row in rows if row["date"] == "2026-12-25"] == [""]
     assert len(rows_of(school("-o", "-", "--from", "2026-10-01", "--to", "2026-10-07"))) == 7
 
@@ -65,7 +75,13 @@ def test_the_same_in_xlsx_json_and_on_the_screen(school):
     sheet = openpyxl.load_workbook(school.desk.folder / "days.xlsx").active
     assert [cell.value for cell in sheet[4]][:6] == ["2026-09-10", "Thursday", "Autumn", "1", None, None]
     assert school("-o", "days.json").status == 0
-    assert json.loads((school.desk.folder / "days.json").read_text("utf-8"))[0] == {"date": "2026-09-08", "weekday": "Tuesday", "term": "Autumn", "week": "1", "Yard": "1"}
+    assert json.loads((school.desk.folder / "days.json").read_text("utf-8"))[0] == {
+        "date": "2026-09-08",
+        "weekday": "Tuesday",
+        "term": "Autumn",
+        "week": "1",
+        "Yard": "1",
+    }
     shown = school().out
     assert "Thu 10 Sep 2026  1     –     closed: Harvest tides" in shown
     assert "Read     terms.csv (comma-separated text, UTF-8): 2 terms" in shown
@@ -76,7 +92,10 @@ def test_the_same_in_xlsx_json_and_on_the_screen(school):
 # The text of a closure list without headings, and what it closes.
 LISTS = [
     ("Labour Day: 7 October 2026\nHarvest – Oct 12, 2026", ["10-07 Labour Day", "10-12 Harvest"]),
-    ("2026-10-21 to 2026-10-22 Autumn break\n# a remark\n\n- Staff day, Friday 6 November 2026", ["10-21..10-22 Autumn break", "11-06 Staff day"]),
+    (
+        "2026-10-21 to 2026-10-22 Autumn break\n# a remark\n\n- Staff day, Friday 6 November 2026",
+        ["10-21..10-22 Autumn break", "11-06 Staff day"],
+    ),
     ("25/11/2026 Regatta\n02/12/2026 Ice", ["11-25 Regatta", "12-02 Ice"]),
     ("Ice week\t7 Dec - 9 Dec", ["12-07..12-09 Ice week"]),
     ("2026-10-21,2026-10-23,Break", ["10-21..10-23 Break"]),
@@ -119,7 +138,9 @@ CLOSURE_SHEETS = [
 @pytest.mark.parametrize(("sheet", "closed", "special", "codes"), CLOSURE_SHEETS, ids=range(len(CLOSURE_SHEETS)))
 def test_sheets_of_closures(school, sheet, closed, special, codes):
     rows = {row["date"]: row for row in rows_of(school("-o", "-", closures=sheet))}
-    assert {day: row["closure"] for day, row in rows.items() if row["closure"] and day in (*closed, "2026-10-12")} == closed
+    assert {
+        day: row["closure"] for day, row in rows.items() if row["closure"] and day in (*closed, "2026-10-12")
+    } == closed
     assert {day: row["special"] for day, row in rows.items() if row["special"]} == special
     report = school("--json", closures=sheet).report
     assert [problem["code"] for problem in report["problems"] if problem["code"] != "unsure-column"] == codes
@@ -152,6 +173,8 @@ BAD = [
     (dict(closures="Closure,Date,Division\nA,2026-09-21,Lotf\n"), [("unknown-division", "A2:C2")]),
     (dict(closures="Closure,Date,Cycle\nA,2026-09-21,halt\n"), [("unknown-effect", "C2")]),
     (dict(closures=""), [("empty-file", None)]),
+    (dict(terms="Term,First day,Last day\nA,2026-09-08,2062-12-18\n"), [("endless-terms", "line 4")]),
+    (dict(closures="Closure,Date\n" + "A,2026-09-21\n" * 7000), [("too-many-dates", None)]),
     (dict(closures="Closure,Date\nA,2026-09-31\n", terms="Term,First day,Last day\nA,2026-09-08,2026-09-31\n", plan=PLAN.replace("1-3", "1-3-4")), [("wrong-value", "line 8")]),
 ]  # fmt: skip
 
@@ -190,10 +213,22 @@ def test_holidays_rest_days_and_special_days(school):
     plan = PLAN.replace("[cycles", MORE_YEAR + "[cycles")
     rows = {row["date"]: row for row in rows_of(school("-o", "-", plan=plan, special_csv=SPECIAL))}
     assert rows["2026-11-11"]["closure"] == "Remembrance Day"
-    assert rows["2027-02-15"] | {"week": "", "Yard": "", "letter": ""} == {"date": "2027-02-15", "weekday": "Monday", "term": "Winter", "week": "", "letter": "", "Yard": "", "closure": "", "special": ""}
+    assert rows["2027-02-15"] | {"week": "", "Yard": "", "letter": ""} == {
+        "date": "2027-02-15",
+        "weekday": "Monday",
+        "term": "Winter",
+        "week": "",
+        "letter": "",
+        "Yard": "",
+        "closure": "",
+        "special": "",
+    }
     assert rows["2026-10-17"]["special"] == "follows Friday"
     assert [rows[f"2026-10-{day}"]["Yard"] for day in (14, 15, 16, 17, 19, 24, 26)] == ["2", "3", "", "2", "3", "", "2"]
-    assert (rows["2026-10-15"]["special"], rows["2026-10-16"]["special"]) == ("Late start (Loft)", "Regatta; follows Monday")
+    assert (rows["2026-10-15"]["special"], rows["2026-10-16"]["special"]) == (
+        "Late start (Loft)",
+        "Regatta; follows Monday",
+    )
     assert (rows["2026-09-08"]["week"], rows["2026-09-14"]["week"], rows["2026-09-14"]["letter"]) == ("", "1", "B")
 
 
@@ -223,8 +258,13 @@ def test_as_a_calendar_of_all_day_events(school):
     assert school("-o", "days.ics", closures=CLOSURES + "Storm,2026-09-11\n").status == 0
     again = {told(event)[6:]: event["UID"] for event in events_in(school.desk.folder / "days.ics")}
     assert all(uids[day] == uid for day, uid in again.items() if day in uids)
-    assert school("-o", "days.ics", "--each", "week", "--title", "{term}, week {week}", "--to", "2026-09-20").status == 0
-    assert list(map(told, events_in(school.desk.folder / "days.ics"))) == ["Autumn, week 1 2026-09-08..2026-09-09", "Autumn, week 2 2026-09-14..2026-09-15"]
+    assert (
+        school("-o", "days.ics", "--each", "week", "--title", "{term}, week {week}", "--to", "2026-09-20").status == 0
+    )
+    assert list(map(told, events_in(school.desk.folder / "days.ics"))) == [
+        "Autumn, week 1 2026-09-08..2026-09-09",
+        "Autumn, week 2 2026-09-14..2026-09-15",
+    ]
 
 
 def test_the_picture_of_the_year(school):
@@ -293,7 +333,7 @@ def test_a_storm_day_tried_out_touches_no_file(school):
     skipped = school("--close", "2026-09-16=skip", "--close", "2026-12-24")
     assert "Yard: 1 date would change, Wed 16 Sep 2026." in skipped.out
     assert "There is no school on Thu 24 Dec 2026 anyway." in skipped.out
-    assert before.keys() == {path: 0 for path in school.desk.folder.iterdir()}.keys()
+    assert before.keys() == dict.fromkeys(school.desk.folder.iterdir(), 0).keys()
 
 
 LISTED = "Date,Label\n2026-09-08,Red\n2026-09-09,Blue\n2026-09-10,Red\n"

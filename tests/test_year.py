@@ -53,7 +53,7 @@ def school_weekday(rules, day):
 def shut(rules, cycle, day):
     """The closures that shut a cycle on a day: for all, for it, or for all divisions that follow it together."""
     on = [c for c in rules.closures if c.first <= day <= c.last]
-    whole = [c for c in on if not c.divisions and not c.cycles or cycle.name in c.cycles]
+    whole = [c for c in on if (not c.divisions and not c.cycles) or cycle.name in c.cycles]
     if whole:
         return whole
     followers = set(cycle.divisions or rules.divisions)
@@ -158,7 +158,10 @@ def years(draw):
     """Random years of up to three terms, one of them perhaps with a term inside."""
     marks = sorted(draw(st.sets(st.integers(0, 120), min_size=2, max_size=6)))[: draw(st.sampled_from([2, 4, 6]))]
     marks = marks[: len(marks) // 2 * 2]
-    terms = [Term(f"T{n}", START + a * ONE_DAY, START + b * ONE_DAY) for n, (a, b) in enumerate(zip(marks[::2], marks[1::2], strict=True))]
+    terms = [
+        Term(f"T{n}", START + a * ONE_DAY, START + b * ONE_DAY)
+        for n, (a, b) in enumerate(zip(marks[::2], marks[1::2], strict=True))
+    ]
     if draw(st.booleans()) and terms[0].last - terms[0].first > timedelta(days=8):
         terms.append(Term("inner", terms[0].first + 3 * ONE_DAY, terms[0].last - ONE_DAY))
     closures = [
@@ -183,7 +186,10 @@ def years(draw):
         draw(st.frozensets(st.sampled_from(DIVISIONS), max_size=2)),
         restart_each_term=draw(st.booleans()),
         restarts=tuple(sorted(day for day in draw(st.sets(days, max_size=2)) if day <= rules.last)),
-        without=tuple(NoCycleDays("n", day, day + ONE_DAY, effect=effect) for day, effect in draw(st.lists(st.tuples(days, effects), max_size=2))),
+        without=tuple(
+            NoCycleDays("n", day, day + ONE_DAY, effect=effect)
+            for day, effect in draw(st.lists(st.tuples(days, effects), max_size=2))
+        ),
     )
     start = draw(st.none() | days)
     if start and in_term(rules, start):
@@ -191,8 +197,11 @@ def years(draw):
     pins = {
         day: Pin(draw(st.sampled_from(cycle.labels)), goes_on)
         for day, goes_on in draw(st.dictionaries(days, st.booleans(), max_size=2)).items()
-        if in_term(rules, day) and school_weekday(rules, day) and not shut(rules, cycle, day)
-        and not any(n.first <= day <= n.last for n in cycle.without) and not (start and day < start)
+        if in_term(rules, day)
+        and school_weekday(rules, day)
+        and not shut(rules, cycle, day)
+        and not any(n.first <= day <= n.last for n in cycle.without)
+        and not (start and day < start)
     }
     return changed(rules, cycles=(changed(cycle, pins=pins),))
 
@@ -244,21 +253,74 @@ def told(rules, first, number):
 # Day 0 is Tuesday 1 September; days 4 and 5 are a weekend. Each line: what is the rule, and six school days from day 0.
 RULES = [
     ("a closure holds the label of school days", a_year(closed(2), terms=((0, 60),)), "12-312"),
-    ("and uses up the label of working days", a_year(closed(2), terms=((0, 60),), advance=Advance.WORKING_DAYS), "12-123"),
-    ("unless its row says hold", a_year(closed(2, effect=Effect.HOLD), terms=((0, 60),), advance=Advance.WORKING_DAYS), "12-312"),
+    (
+        "and uses up the label of working days",
+        a_year(closed(2), terms=((0, 60),), advance=Advance.WORKING_DAYS),
+        "12-123",
+    ),
+    (
+        "unless its row says hold",
+        a_year(closed(2, effect=Effect.HOLD), terms=((0, 60),), advance=Advance.WORKING_DAYS),
+        "12-312",
+    ),
     ("or skip", a_year(closed(2, effect=Effect.SKIP), terms=((0, 60),)), "12-123"),
-    ("one division closed leaves a shared cycle running", a_year(closed(2, divisions=frozenset({"Yard"})), terms=((0, 60),)), "123123"),
-    ("unless only that division follows it", a_year(closed(2, divisions=frozenset({"Yard"})), terms=((0, 60),), divisions=frozenset({"Yard"})), "12-312"),
-    ("or all that follow are closed by their own rows", a_year(closed(2, divisions=frozenset({"Yard"})), closed(2, divisions=frozenset({"Loft"})), terms=((0, 60),), divisions=frozenset({"Yard", "Loft"})), "12-312"),
+    (
+        "one division closed leaves a shared cycle running",
+        a_year(closed(2, divisions=frozenset({"Yard"})), terms=((0, 60),)),
+        "123123",
+    ),
+    (
+        "unless only that division follows it",
+        a_year(closed(2, divisions=frozenset({"Yard"})), terms=((0, 60),), divisions=frozenset({"Yard"})),
+        "12-312",
+    ),
+    (
+        "or all that follow are closed by their own rows",
+        a_year(
+            closed(2, divisions=frozenset({"Yard"})),
+            closed(2, divisions=frozenset({"Loft"})),
+            terms=((0, 60),),
+            divisions=frozenset({"Yard", "Loft"}),
+        ),
+        "12-312",
+    ),
     ("a delayed start", a_year(terms=((0, 60),), start=START + 2 * ONE_DAY), "--1231"),
-    ("delays the first start only", a_year(terms=((0, 1), (2, 60)), start=START + ONE_DAY, restart_each_term=True), "-11231"),
-    ("a start label holds for the first start only", a_year(terms=((0, 1), (2, 60)), start_label="3", restart_each_term=True), "311231"),
+    (
+        "delays the first start only",
+        a_year(terms=((0, 1), (2, 60)), start=START + ONE_DAY, restart_each_term=True),
+        "-11231",
+    ),
+    (
+        "a start label holds for the first start only",
+        a_year(terms=((0, 1), (2, 60)), start_label="3", restart_each_term=True),
+        "311231",
+    ),
     ("a restart waits for a school weekday", a_year(terms=((0, 60),), restarts=(START + 4 * ONE_DAY,)), "123112"),
-    ("a restart on a closure: the next day is the first", a_year(closed(3), terms=((0, 60),), restarts=(START + 3 * ONE_DAY,)), "123-12"),
-    ("a pin for one day leaves the count alone", a_year(terms=((0, 60),), pins={START + ONE_DAY: Pin("3", False)}), "133123"),
+    (
+        "a restart on a closure: the next day is the first",
+        a_year(closed(3), terms=((0, 60),), restarts=(START + 3 * ONE_DAY,)),
+        "123-12",
+    ),
+    (
+        "a pin for one day leaves the count alone",
+        a_year(terms=((0, 60),), pins={START + ONE_DAY: Pin("3", False)}),
+        "133123",
+    ),
     ("a pin from there on moves it", a_year(terms=((0, 60),), pins={START + ONE_DAY: Pin("3", True)}), "131231"),
-    ("no cycle day holds", a_year(terms=((0, 60),), without=(NoCycleDays("n", START + ONE_DAY, START + ONE_DAY),)), "1-2312"),
-    ("or is used up", a_year(terms=((0, 60),), advance=Advance.WORKING_DAYS, without=(NoCycleDays("n", START + ONE_DAY, START + ONE_DAY),)), "1-3123"),
+    (
+        "no cycle day holds",
+        a_year(terms=((0, 60),), without=(NoCycleDays("n", START + ONE_DAY, START + ONE_DAY),)),
+        "1-2312",
+    ),
+    (
+        "or is used up",
+        a_year(
+            terms=((0, 60),),
+            advance=Advance.WORKING_DAYS,
+            without=(NoCycleDays("n", START + ONE_DAY, START + ONE_DAY),),
+        ),
+        "1-3123",
+    ),
     ("nothing counts between terms", a_year(terms=((0, 1), (8, 60)), advance=Advance.WORKING_DAYS), "123123"),
     ("weeks", a_year(terms=((0, 60),), advance=Advance.CALENDAR_WEEKS), "111122"),
     ("a listed cycle", a_year(terms=((0, 60),), labels=(), listed={START: Pin("X", True)}), "X-----"),

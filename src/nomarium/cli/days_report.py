@@ -42,7 +42,7 @@ def read_lines(school: School) -> Iterator[str]:
             if style := style_of(table, column).dates:
                 styles.setdefault(style, []).append(column.column.heading)
         for style, headings in styles.items():
-            yield f"{'':<{_LABEL}}{', '.join(headings)}: {style}"
+            yield f"{'':<{_LABEL}}  {', '.join(headings)}: {style}"
         label = ""
     if school.plan and school.year and school.plan.plan.year.public_holidays:
         public = _public_holidays(school.year)
@@ -93,7 +93,7 @@ def count_lines(year: SchoolYear, names: Sequence[str]) -> Iterator[str]:
     for name in names:
         by_term = year.counts(name)
         labels = list(dict.fromkeys(year.cycles[name].rule.labels))
-        width = max(4, *map(len, labels)) if labels else 4
+        width = max([4, *(len(label) + 2 for label in labels)])
         head = max([len(name) + 1, 10, *(len(term.name) + 2 for term in by_term)])
         yield f"{name:<{head}}{''.join(f'{label:>{width}}' for label in labels)}{'days':>7}"
         for term, counts in by_term.items():
@@ -132,7 +132,7 @@ def _cycle_change_lines(change: CycleChange) -> Iterator[str]:
     if len(change.moved) > _SHOWN:
         yield f"  … and {len(change.moved) - _SHOWN} more"
     labels = list(dict.fromkeys([*change.before, *change.after]))
-    width = max(4, *map(len, labels))
+    width = max([4, *(len(label) + 2 for label in labels)])
     yield f"  {'Label':<8}{''.join(f'{label:>{width}}' for label in sorted(labels))}"
     yield f"  {'now':<8}{''.join(f'{change.before[label]:>{width}}' for label in sorted(labels))}"
     yield f"  {'then':<8}{''.join(f'{change.after[label]:>{width}}' for label in sorted(labels))}"

@@ -19,7 +19,7 @@ from nomarium.cli.report import counted, problem_json
 from nomarium.core.calendars import Calendar
 from nomarium.core.datesheets import ListedDays, SheetChoices, read_listed_days
 from nomarium.core.output import write_whole
-from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
+from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors, warning
 from nomarium.core.rows import day_fields, day_rows, render_csv, render_json, render_xlsx
 from nomarium.core.school import School, open_school
 from nomarium.core.sources import YearEvents, usual_title, year_events
@@ -225,7 +225,10 @@ def _rendered(call: DaysCall, school: School, year: SchoolYear, names: list[str]
     if form in PICTURES:
         from nomarium.views.year_picture import draw_year
 
-        return [draw_year(year, names, school.name, form, call.target.paper)]
+        picture, missing = draw_year(year, names, school.name, form, call.target.paper)
+        if missing:
+            print_problems([_no_font(call.target.path or Path(), missing)], errors_only=call.quiet)
+        return [picture]
     if form == "ics":
         from nomarium.core.ics import render_calendar
 
@@ -233,6 +236,16 @@ def _rendered(call: DaysCall, school: School, year: SchoolYear, names: list[str]
         calendar = Calendar.of(call.target.calendar, year_events(year, wanted))
         return render_calendar(calendar, _stamp(school, call.plan))
     return _rows(call, school, year, names)
+
+
+def _no_font(path: Path, missing: str) -> Problem:
+    return warning(
+        "no-font",
+        Place(path.name),
+        "No font on this machine has these characters: the picture shows empty boxes for them.",
+        found=missing,
+        advice="Install a font that has them.",
+    )
 
 
 def _rows(call: DaysCall, school: School, year: SchoolYear, names: list[str]) -> Iterator[bytes]:

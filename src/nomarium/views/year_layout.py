@@ -17,6 +17,10 @@ MARGIN = 0.02
 TITLE = 0.07
 LEGEND_LINE = 0.024
 """Height of a line of the legend."""
+_LONGEST_LABEL, _LONGEST_LINE = 3, 5
+"""Longer labels are shortened; labels of several cycles that make a longer line stand below one another."""
+MOST_CYCLES = 4
+"""So many cycles have room in a date's box."""
 _COLUMNS_OF_A_MONTH = 8
 """Seven days and the week's number across."""
 _NAME_ROW, _WEEKDAY_ROW, _WEEK_ROWS = 0.75, 0.5, 6
@@ -49,7 +53,8 @@ class DateBox:
     box: Box
     number: int
     kind: Kind
-    labels: str
+    labels: tuple[str, ...]
+    """The lines of its labels: one for all cycles where they are short, else one for each."""
     special: bool
     term: int
     """The place of its term among the terms shown, -1 for none."""
@@ -83,6 +88,7 @@ class YearLayout:
     terms: Sequence[Term]
     closures: Sequence[str]
     specials: Sequence[str]
+    labels: Sequence[str]
     legend: Box
 
 
@@ -101,7 +107,7 @@ def lay_out(year: SchoolYear, cycles: Sequence[str], aspect: float, legend_lines
         row, column = divmod(number, columns)
         place = Box(area.x + column * width, area.y + area.height - (row + 1) * height, width * 0.95, height * 0.96)
         blocks.append(_Month(year, month, place, terms, places).block())
-    return YearLayout(blocks, terms, _closure_words(year), _special_words(year), legend)
+    return YearLayout(blocks, terms, _closure_words(year), _special_words(year), _label_words(year, cycles), legend)
 
 
 def best_columns(months: int, aspect: float) -> int:
@@ -135,6 +141,9 @@ class _Month:
         self._place = place
         self._terms = {term: number for number, term in enumerate(terms)}
         self._cycles = cycles
+        self._short = shortened(year)
+        longest = [max((len(s) for (n, _), s in self._short.items() if n == place), default=1) for place in cycles]
+        self._on_one_line = sum(longest) + len(longest) - 1 <= _LONGEST_LINE
         self._width = place.width / _COLUMNS_OF_A_MONTH
         self._height = place.height / (_NAME_ROW + _WEEKDAY_ROW + _WEEK_ROWS)
 
@@ -175,8 +184,10 @@ class _Month:
     def _date(self, day: date) -> DateBox:
         found = self._year.day(day)
         column = 1 + (day - self._year.weeks.week(day)).days
-        labels = [found.labels[place] for place in self._cycles]
-        text = "·".join(label or "–" for label in labels) if any(labels) else ""
+        labels = tuple(self._short.get((place, found.labels[place]), "–") for place in self._cycles)
+        text: tuple[str, ...] = ()
+        if any(found.labels[place] for place in self._cycles):
+            text = ("·".join(labels),) if self._on_one_line else labels
         term = self._terms[found.term] if found.term else -1
         box = self._cell(self._row(day), column)
         return DateBox(box, day.day, self._kind(found), text, bool(specials_words(found)), term)
@@ -189,6 +200,29 @@ class _Month:
         if not day.has_school:
             return Kind.CLOSED
         return Kind.PARTLY if day.closures else Kind.SCHOOL
+
+
+def shortened(year: SchoolYear) -> dict[tuple[int, str], str]:
+    """Return what stands for each label, by its cycle's place: itself, or as many letters as tell long ones apart."""
+    found = {}
+    for place, cycle in enumerate(year.cycles.values()):
+        labels = list(dict.fromkeys(cycle.rule.labels))
+        length = max(map(len, labels), default=1)
+        if length > _LONGEST_LABEL:
+            lengths = range(1, length)
+            length = next((n for n in lengths if len({label[:n] for label in labels}) == len(labels)), length)
+        found.update({(place, label): label[:length].strip() for label in labels})
+    return found
+
+
+def _label_words(year: SchoolYear, cycles: Sequence[str]) -> list[str]:
+    """Return what shortened labels stand for: "Yard: A = Amber, B = Bronze"."""
+    short, known, words = shortened(year), list(year.cycles), []
+    for name in cycles:
+        place = known.index(name)
+        pairs = [f"{brief} = {label}" for (n, label), brief in short.items() if n == place and brief != label]
+        words += [f"{name}: {', '.join(pairs)}"] if pairs else []
+    return words
 
 
 def _closure_words(year: SchoolYear) -> list[str]:

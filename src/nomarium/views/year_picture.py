@@ -2,16 +2,20 @@
 
 from __future__ import annotations
 
+import re
 import textwrap
 from collections.abc import Sequence
 from io import BytesIO
 from typing import TYPE_CHECKING
+from warnings import catch_warnings, simplefilter
 
+from nomarium.core.problems import WrongCall
 from nomarium.core.values import day_words
 from nomarium.core.year import SchoolYear
 from nomarium.views.year_layout import (
     LEGEND_LINE,
     MARGIN,
+    MOST_CYCLES,
     Box,
     DateBox,
     Kind,
@@ -39,8 +43,13 @@ _TERM_BANDS = (("#c9ddf0", ""), ("#f3e3b5", "///"), ("#d3e6cf", "..."), ("#e7d3e
 """The tint and the pattern of each term's band; the pattern tells them apart without colour."""
 
 
-def draw_year(year: SchoolYear, cycles: Sequence[str], name: str, form: str, paper: str) -> bytes:
-    """Return the picture of a year as ``png`` (1280x800), ``pdf`` (one page of the paper) or ``svg``."""
+def draw_year(year: SchoolYear, cycles: Sequence[str], name: str, form: str, paper: str) -> tuple[bytes, str]:
+    """Draw a year as ``png`` (1280x800), ``pdf`` (one page of the paper) or ``svg``.
+
+    Returns the file, and the characters that no font here has. Raises WrongCall for more cycles than have room.
+    """
+    if len(cycles) > MOST_CYCLES:
+        raise WrongCall(f"A picture has room for {MOST_CYCLES} cycles.", "Name those wanted with --cycle.")
     from matplotlib import rc_context
     from matplotlib.figure import Figure
 
@@ -56,8 +65,14 @@ def draw_year(year: SchoolYear, cycles: Sequence[str], name: str, form: str, pap
         _draw_legend(page, layout, lines)
         held = BytesIO()
         made = {"png": {"Software": None}, "pdf": {"CreationDate": None}, "svg": {"Date": None}}[form]
-        figure.savefig(held, format=form, dpi=_DPI, metadata=made)
-    return held.getvalue()
+        with catch_warnings(record=True) as told:
+            simplefilter("always")
+            figure.savefig(held, format=form, dpi=_DPI, metadata=made)
+    missing = dict.fromkeys(match[1] for one in told if (match := _MISSING_GLYPH.match(str(one.message))))
+    return held.getvalue(), "".join(chr(int(code)) for code in missing)
+
+
+_MISSING_GLYPH = re.compile(r"Glyph (\d+) ")
 
 
 class _Page:
@@ -103,9 +118,13 @@ class _Page:
 
 def _draw_title(page: _Page, year: SchoolYear, cycles: Sequence[str], name: str) -> None:
     span = f"{day_words(year.rules.first)} to {day_words(year.rules.last)}"
-    page.bold(MARGIN, 0.965, name, 15, "left")
-    shown = f"  ·  labels of {', '.join(cycles)}" if cycles else ""
-    page.text(1 - MARGIN, 0.965, f"{span}{shown}", 9, at="right")
+    about = f"{span}  ·  labels of {', '.join(cycles)}" if cycles else span
+    page.bold(MARGIN, 0.965, textwrap.shorten(name, _LONGEST_NAME, placeholder=" …"), 15, "left")
+    page.text(1 - MARGIN, 0.965, textwrap.shorten(about, _LONGEST_ABOUT, placeholder=" …"), 9, at="right")
+
+
+_LONGEST_NAME, _LONGEST_ABOUT = 50, 85
+"""Characters that have room beside one another above the months."""
 
 
 def _draw_month(page: _Page, month: MonthBlock) -> None:
@@ -126,7 +145,7 @@ def _draw_week(page: _Page, week: WeekBox) -> None:
     box = week.box._replace(width=week.box.width * 0.86)
     page.box(box, fill, _RULE, hatch, 0.3)
     if week.text:
-        size = page.fitting(box, week.text, 0.36)
+        size = page.fitting(box, max(week.text, "12B", key=len), 0.36)
         inside = Box(box.x + box.width * 0.14, box.y + box.height * 0.25, box.width * 0.72, box.height * 0.5)
         page.box(inside, fill)
         page.text(box.x + box.width / 2, box.y + box.height / 2, week.text, size)
@@ -142,9 +161,12 @@ def _draw_date(page: _Page, day: DateBox) -> None:
     colour = {Kind.CLOSED: "white", Kind.REST: _FAINT}.get(day.kind, _INK)
     if day.labels:
         number_size = page.fitting(box, "3000", 0.27)
-        label_size = page.fitting(box, day.labels if len(day.labels) > 2 else "000", 0.4)
+        lines = len(day.labels)
+        label_size = page.fitting(box, max(*day.labels, "000", key=len), 0.4 if lines == 1 else 0.6 / lines)
         page.text(box.x + box.width * 0.1, box.y + box.height * 0.78, str(day.number), number_size, _GREY, "left")
-        page.bold(middle[0], box.y + box.height * 0.36, day.labels, label_size)
+        for number, label in enumerate(day.labels):
+            share = 0.36 if lines == 1 else 0.66 * (lines - number - 0.5) / lines + 0.04
+            page.bold(middle[0], box.y + box.height * share, label, label_size)
     else:
         page.text(*middle, str(day.number), page.fitting(box, "30", 0.28), colour)
     if day.special:
@@ -170,16 +192,22 @@ def _inside(box: Box, share: float) -> Box:
     return Box(box.x + across, box.y + down, box.width - 2 * across, box.height - 2 * down)
 
 
+_MOST_LINES = 10
+
+
 def _legend_lines(layout: YearLayout, width: float) -> list[str]:
     """Return what the legend says of closures and special days, wrapped to the page's width in inches."""
     letters = int(width * (1 - 2 * MARGIN) * 72 / 3.7)
     lines = []
-    for head, words in (("Closed: ", layout.closures), ("Special: ", layout.specials)):
+    heads = (("", layout.labels), ("Closed: ", layout.closures), ("Special: ", layout.specials))
+    for head, words in heads:
         if words:
             lines += textwrap.wrap(
                 head + "  · ".join(word.replace(" ", "\u00a0") for word in words), letters, subsequent_indent="   "
             )
-    return lines[:10]
+    if len(lines) > _MOST_LINES:
+        lines = [*lines[: _MOST_LINES - 1], f"   … and {len(lines) - _MOST_LINES + 1} more lines of closures and days"]
+    return lines
 
 
 def _draw_legend(page: _Page, layout: YearLayout, lines: Sequence[str]) -> None:
@@ -199,7 +227,7 @@ def _draw_key(page: _Page, layout: YearLayout, y: float) -> None:
         words = f"{term.name}, {date_words(term.first)} – {date_words(term.last)}" if with_dates else term.name
         box = _name_box(page, box, words)
     for kind, words in ((Kind.CLOSED, "closed"), (Kind.PARTLY, "closed for some"), (Kind.REST, "rest day")):
-        _draw_ground(page, DateBox(box, 0, kind, "", False, -1))
+        _draw_ground(page, DateBox(box, 0, kind, (), False, -1))
         box = _name_box(page, box, words)
     page.box(box, "white", _INK, "", 1.2)
     _name_box(page, box, "special day")

@@ -64,6 +64,10 @@ class DatedSheet:
         return self.table.cell_place(row.record, column) if column else self.table.row_place(row.record)
 
 
+MOST_ROWS = 6_000
+"""The longest list of terms, closures or days: beyond any school's."""
+
+
 def read_dated_rows(
     choices: SheetChoices, fields: SheetFields, *, plain_lists: bool = False
 ) -> tuple[DatedSheet | None, list[Problem]]:
@@ -87,7 +91,9 @@ def read_dated_rows(
     moments, found = read_moments(table, columns, choices.dates, matches.column("weekday"))
     problems += found
     sheet = DatedSheet(table, matches, moments)
-    if not has_errors(found):
+    if len(table) > MOST_ROWS:
+        problems.append(wording.too_many_dates(table.place, len(table), MOST_ROWS))
+    elif not has_errors(found):
         problems += _fill(sheet, needs_name="title" in fields.needs)
     return sheet, list(map(wording.in_words_of_the_plan, problems))
 

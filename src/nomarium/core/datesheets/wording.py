@@ -133,3 +133,13 @@ def no_label_column(table: Table, cycle: str) -> Problem:
         f"{', '.join(f'“{column.heading}”' for column in table.columns)}.",
         advice=f"Head the column “{cycle}” or “Label”.",
     )
+
+
+def too_many_dates(place: Place, rows: int, most: int) -> Problem:
+    """A list longer than any school's."""
+    return error(
+        "too-many-dates",
+        place,
+        f"The list has {rows:,} rows; a list of terms, closures or days has {most:,} at most.",
+        advice="Check that this is the right file.",
+    )

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from datetime import date
 from typing import TypeVar
 
-from nomarium.core.year.rules import Closure, CycleRule, Span, SpecialDay, Term, YearRules
+from nomarium.core.year.rules import Closure, CycleRule, Span, SpecialDay, Term, YearRules, days_of
 
 _Spans = TypeVar("_Spans", bound=Span)
 
@@ -17,8 +17,8 @@ class Attendance:
     def __init__(self, rules: YearRules) -> None:
         self.rules = rules
         self._terms = _innermost(rules.terms)
-        self._closures = _by_date(rules.closures)
-        self._specials = _by_date(rules.specials)
+        self._closures = _by_date(rules.closures, rules)
+        self._specials = _by_date(rules.specials, rules)
         self.term_days = sorted(self._terms)
         """All dates within a term."""
         self.working_days = [day for day in self.term_days if self.is_school_weekday(day)]
@@ -90,9 +90,9 @@ def _innermost(terms: Sequence[Term]) -> dict[date, Term]:
     return found
 
 
-def _by_date(spans: Sequence[_Spans]) -> dict[date, list[_Spans]]:
+def _by_date(spans: Sequence[_Spans], rules: YearRules) -> dict[date, list[_Spans]]:
     found: dict[date, list[_Spans]] = {}
     for span in spans:
-        for day in span.days():
+        for day in days_of(max(span.first, rules.first), min(span.last, rules.last)):
             found.setdefault(day, []).append(span)
     return found

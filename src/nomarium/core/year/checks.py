@@ -11,11 +11,16 @@ from nomarium.core.year import wording
 from nomarium.core.year.attendance import Attendance
 from nomarium.core.year.rules import Closure, CycleRule, Effect, SpecialDay, YearRules
 
+LONGEST_YEAR = 15 * 366
+"""So many days from the first term to the last: longer, and a slip in a year is likelier than a plan."""
+
 
 def check_rules(rules: YearRules, plan: Place) -> list[Problem]:
     """Return the problems in a year's rules; ``plan`` is the place of what no sheet or line says."""
     if not rules.terms:
         return [wording.no_terms(plan)]
+    if (rules.last - rules.first).days > LONGEST_YEAR:
+        return [wording.endless_terms(plan, rules.first, rules.last)]
     problems = list(_check_terms(rules))
     if problems:
         return problems
@@ -61,15 +66,15 @@ def _check_twice(closures: list[Closure]) -> Iterator[Problem]:
     told = set()
     for closure in closures:
         for day in closure.days():
-            for other in seen.setdefault(day, []):
-                if (id(other), id(closure)) in told or not _share(closure, other):
-                    continue
+            other = next((one for one in seen.get(day, ()) if _share(closure, one)), None)
+            if other is None:
+                seen.setdefault(day, []).append(closure)
+            elif (id(other), id(closure)) not in told:
                 told.add((id(other), id(closure)))
                 if closure.effect and other.effect and closure.effect is not other.effect:
                     yield wording.hold_against_skip(day, closure, other)
                 else:
                     yield wording.closed_twice(day, closure, other)
-            seen[day].append(closure)
 
 
 def _share(one: Closure, other: Closure) -> bool:

@@ -38,6 +38,16 @@ def no_terms(plan: Place) -> Problem:
     )
 
 
+def endless_terms(plan: Place, first: date, last: date) -> Problem:
+    """Terms that lie decades apart."""
+    return error(
+        "endless-terms",
+        plan,
+        f"The terms run from {day_words(first)} to {day_words(last)}: more than fifteen years.",
+        advice="Look for a slip in a year, or keep each few years in a plan of their own.",
+    )
+
+
 def overlapping_terms(one: Term, other: Term) -> Problem:
     """Two terms share dates without one holding the other."""
     return error(
