@@ -79,7 +79,7 @@ def open_school(path: Path) -> School:
     school = School(plan)
     rules = _Assembly(school, plan).rules()
     if rules.terms or not school.failed:
-        school.problems += check_rules(rules, plan.place("year"))
+        school.problems += check_rules(rules, lambda key: plan.place("year", key))
     if not school.failed:
         school.year = SchoolYear(rules)
     school.problems = by_place(school.problems)
@@ -209,6 +209,7 @@ class _Assembly:
             keys.same_label_twice,
             None if keys.labels else listed,
             place,
+            {key: self._plan.place("cycles", name, key) for key in keys.model_fields_set},
         )
 
     def _unknown_division(self, cycle: str, division: str) -> Problem:

@@ -227,10 +227,23 @@ class CycleKeys(Keys):
     )
 
 
+_RESERVED = ("date", "weekday", "term", "week", "letter", "closure", "special", "day")
+
+
+def _not_reserved(cycles: dict[str, CycleKeys]) -> dict[str, CycleKeys]:
+    """Refuse names of cycles that mean something else where dates are listed."""
+    for name in cycles:
+        if not name.strip() or name.casefold() in _RESERVED:
+            raise ValueError(f"a name for each cycle that is none of {', '.join(_RESERVED)} is expected")
+    return cycles
+
+
 class Plan(Keys):
     """A plan: how a school’s or office’s sheets become calendars."""
 
     school: SchoolKeys = Field(SchoolKeys(), description="the school or office")
     sheets: ReadingKeys = Field(ReadingKeys(), description="how all its sheets are read")
     year: YearKeys = Field(YearKeys(), description="terms, closures and special days")
-    cycles: dict[str, CycleKeys] = Field(default_factory=dict, description="the cycles, each under its name")
+    cycles: Annotated[dict[str, CycleKeys], AfterValidator(_not_reserved)] = Field(
+        default_factory=dict, description="the cycles, each under its name"
+    )

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from datetime import date
 from itertools import combinations
 
@@ -15,18 +15,18 @@ LONGEST_YEAR = 15 * 366
 """So many days from the first term to the last: longer, and a slip in a year is likelier than a plan."""
 
 
-def check_rules(rules: YearRules, plan: Place) -> list[Problem]:
-    """Return the problems in a year's rules; ``plan`` is the place of what no sheet or line says."""
+def check_rules(rules: YearRules, place_of: Callable[[str], Place]) -> list[Problem]:
+    """Return the problems in a year's rules; ``place_of`` tells where a key of the year stands, such as "terms"."""
     if not rules.terms:
-        return [wording.no_terms(plan)]
+        return [wording.no_terms(place_of("terms"))]
     if (rules.last - rules.first).days > LONGEST_YEAR:
-        return [wording.endless_terms(plan, rules.first, rules.last)]
+        return [wording.endless_terms(place_of("terms"), rules.first, rules.last)]
     problems = list(_check_terms(rules))
     if problems:
         return problems
     attendance = Attendance(rules)
     problems += _check_closures(rules, attendance)
-    problems += _check_days(rules, attendance, plan)
+    problems += _check_days(rules, attendance, place_of("extra_school_days"))
     for rule in rules.cycles:
         problems += _check_labels(rule)
         problems += _check_dates(rule, attendance)
@@ -84,12 +84,12 @@ def _share(one: Closure, other: Closure) -> bool:
     return bool(one.divisions & other.divisions or one.cycles & other.cycles)
 
 
-def _check_days(rules: YearRules, attendance: Attendance, plan: Place) -> Iterator[Problem]:
+def _check_days(rules: YearRules, attendance: Attendance, extra: Place) -> Iterator[Problem]:
     for day in sorted(rules.extra_school_days):
         if attendance.term(day) is None:
-            yield wording.school_day_outside_terms(plan, day)
+            yield wording.school_day_outside_terms(extra, day)
         elif day.weekday() in rules.weekdays:
-            yield wording.school_day_anyway(plan, day)
+            yield wording.school_day_anyway(extra, day)
     for special in rules.specials:
         yield from _check_names(special, rules)
         if not any(attendance.has_school(day) for day in special.days()):
@@ -112,7 +112,7 @@ def _check_dates(rule: CycleRule, attendance: Attendance) -> Iterator[Problem]:
     if rule.start is not None and attendance.term(rule.start) is None:
         yield wording.start_outside_terms(rule, rule.start)
     if rule.start_label is not None and rule.start_label not in rule.labels:
-        yield wording.unknown_label(rule.place, rule.start_label, rule)
+        yield wording.unknown_label(rule.at("start_label"), rule.start_label, rule)
     begin = rule.start or attendance.rules.first
     for day in rule.restarts:
         if day > attendance.rules.last:

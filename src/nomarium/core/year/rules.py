@@ -127,6 +127,12 @@ class CycleRule:
     listed: Mapping[date, Pin] | None = None
     """Its labels by date, where they are listed outright and not worked out."""
     place: Place = field(default=NOWHERE, compare=False)
+    places: Mapping[str, Place] = field(default_factory=lambda: MappingProxyType({}), compare=False)
+    """Where its keys stand, by their names."""
+
+    def at(self, key: str) -> Place:
+        """Return where one of its keys stands, or the cycle as a whole."""
+        return self.places.get(key, self.place)
 
 
 @dataclass(frozen=True, slots=True)

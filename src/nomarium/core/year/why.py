@@ -112,7 +112,7 @@ def _verdict(rule: CycleRule, step: Step) -> str:
         case Standing.PAUSES:
             return f"no day: {because}" if because else "no day is listed"
         case Standing.NOT_BEGUN:
-            begin = f", it starts on {day_words(rule.start)} ({rule.place})" if rule.start else ""
+            begin = f", it starts on {day_words(rule.start)} ({rule.at('start')})" if rule.start else ""
             return f"not begun yet{begin}"
 
 
@@ -131,13 +131,17 @@ def _set_by(setting: Setting, rule: CycleRule) -> str:
     on = f"on {day_words(setting.day)}"
     match setting.by:
         case SetBy.START:
-            return f"{on}, where it starts{f' ({rule.place})' if rule.start or rule.start_label else ''}"
+            return f"{on}, where it starts{f' ({rule.at(_start_key(rule))})' if rule.start or rule.start_label else ''}"
         case SetBy.TERM:
             return f"{on}, as it begins anew with the term “{setting.term.name if setting.term else ''}”"
         case SetBy.RESTART:
-            return f"{on}, where it begins anew ({rule.place})"
+            return f"{on}, where it begins anew ({rule.at('restart')})"
         case SetBy.PIN:
             return f"{on} by a pin ({setting.pin.place if setting.pin else ''}), from which it goes on"
+
+
+def _start_key(rule: CycleRule) -> str:
+    return "start" if rule.start else "start_label"
 
 
 def _count(days: CycleDays, setting: Setting, day: date) -> Iterator[str]:

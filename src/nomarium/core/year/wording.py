@@ -117,21 +117,21 @@ def closed_twice(day: date, closure: Closure, other: Closure) -> Problem:
     )
 
 
-def school_day_outside_terms(plan: Place, day: date) -> Problem:
+def school_day_outside_terms(place: Place, day: date) -> Problem:
     """An extra school day that no term has."""
     return warning(
         "school-day-outside-terms",
-        plan,
+        place,
         f"{day_words(day)} was made a school day, but lies outside the terms: it stays without school.",
         advice="Correct it under extra_school_days, or lengthen the term.",
     )
 
 
-def school_day_anyway(plan: Place, day: date) -> Problem:
+def school_day_anyway(place: Place, day: date) -> Problem:
     """An extra school day that is a school day of the week anyway."""
     return warning(
         "school-day-anyway",
-        plan,
+        place,
         f"{day_words(day)} was made a school day, but is one anyway.",
         advice="Take it out of extra_school_days, or correct its date.",
     )
@@ -164,7 +164,7 @@ def no_labels(rule: CycleRule) -> Problem:
     """A cycle without days."""
     return error(
         "no-labels",
-        rule.place,
+        rule.at("labels"),
         f"The cycle “{rule.name}” has no labels.",
         expected='labels = "1-6", labels = ["A", "B"], or listed = "days.csv" with a label for each date.',
     )
@@ -174,7 +174,7 @@ def doubled_label(rule: CycleRule, label: str) -> Problem:
     """A label that stands twice in a cycle."""
     return error(
         "doubled-label",
-        rule.place,
+        rule.at("labels"),
         f"The cycle “{rule.name}” has the label “{label}” twice.",
         found=", ".join(rule.labels),
         advice="Correct the labels; same_label_twice = true says that it is meant.",
@@ -197,7 +197,7 @@ def start_outside_terms(rule: CycleRule, day: date) -> Problem:
     """A delayed start on no date of the year."""
     return error(
         "start-outside-terms",
-        rule.place,
+        rule.at("start"),
         f"The cycle “{rule.name}” starts on {day_words(day)}, which no term has.",
         found=day.isoformat(),
         advice="Correct start, or the terms.",
@@ -208,7 +208,7 @@ def restart_outside_terms(rule: CycleRule, day: date) -> Problem:
     """A restart after the last term."""
     return error(
         "restart-outside-terms",
-        rule.place,
+        rule.at("restart"),
         f"The cycle “{rule.name}” restarts on {day_words(day)}, after the last term.",
         found=day.isoformat(),
         advice="Correct restart, or the terms.",
@@ -219,7 +219,7 @@ def restart_before_start(rule: CycleRule, day: date, begin: date) -> Problem:
     """A restart that comes before the cycle has begun."""
     return warning(
         "restart-before-start",
-        rule.place,
+        rule.at("restart"),
         f"The cycle “{rule.name}” begins on {day_words(begin)}: the restart on {day_words(day)} changes nothing.",
         found=day.isoformat(),
         advice="Take it out of restart, or correct it.",
