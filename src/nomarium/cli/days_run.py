@@ -3,11 +3,10 @@
 from __future__ import annotations
 
 import json
-import os
 import sys
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
-from datetime import UTC, date, datetime
+from datetime import date, datetime
 from pathlib import Path
 from typing import TextIO
 
@@ -16,6 +15,7 @@ import typer
 from nomarium.cli import days_report
 from nomarium.cli.console import print_problems, wrapped
 from nomarium.cli.report import counted, problem_json
+from nomarium.cli.stamp import stamp_of
 from nomarium.core.calendars import Calendar
 from nomarium.core.datesheets import ListedDays, SheetChoices, read_listed_days
 from nomarium.core.output import write_whole
@@ -260,12 +260,8 @@ def _rows(call: DaysCall, school: School, year: SchoolYear, names: list[str]) ->
 
 
 def _stamp(school: School, plan: Path) -> datetime:
-    """Return the DTSTAMP: SOURCE_DATE_EPOCH, else when the newest input was changed; never the clock."""
-    epoch = os.environ.get("SOURCE_DATE_EPOCH", "")
-    if epoch.isdecimal() and int(epoch) < 250_000_000_000:
-        return datetime.fromtimestamp(int(epoch), UTC)
     paths = [plan, *(plan.parent / read.sheet.table.file for read in school.sheets)]
-    return datetime.fromtimestamp(int(max(path.stat().st_mtime for path in paths if path.exists())), UTC)
+    return stamp_of(path for path in paths if path.exists())
 
 
 def _print(lines: Iterable[str], stream: TextIO, indent: str) -> None:

@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-import os
 import sys
 from collections.abc import Callable, Iterable, Iterator
-from datetime import UTC, datetime
+from datetime import datetime
 from pathlib import Path
 from typing import TextIO
 
@@ -13,6 +12,7 @@ import typer
 
 from nomarium.cli.console import print_problems, progress, wrapped
 from nomarium.cli.report import conversion_json, nothing_line, read_lines, written_lines
+from nomarium.cli.stamp import stamp_of
 from nomarium.cli.target import Target
 from nomarium.core.calendars import Calendar, file_names, split_calendar
 from nomarium.core.conversion import Conversion, Request
@@ -54,7 +54,7 @@ def _print(lines: Iterable[str], stream: TextIO) -> None:
 
 
 def _write(result: Conversion, request: Request, target: Target, *, quiet: bool) -> list[Path]:
-    stamp = stamp_of(request)
+    stamp = stamp_of(request.files)
     total = len(result.calendar.uids)
     with progress("Writing", wanted=not quiet) as bar:
         files = list(_files(result.calendar, target, stamp, lambda done: bar(done, total)))
@@ -96,11 +96,3 @@ def _to_stdout(parts: Iterable[bytes]) -> None:
     for part in parts:
         sys.stdout.buffer.write(part)
     sys.stdout.buffer.flush()
-
-
-def stamp_of(request: Request) -> datetime:
-    """Return the DTSTAMP: SOURCE_DATE_EPOCH, else when the newest input was changed; never the clock."""
-    epoch = os.environ.get("SOURCE_DATE_EPOCH", "")
-    if epoch.isdecimal() and int(epoch) < 250_000_000_000:
-        return datetime.fromtimestamp(int(epoch), UTC)
-    return datetime.fromtimestamp(int(max(path.stat().st_mtime for path in request.files)), UTC)
