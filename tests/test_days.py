@@ -330,7 +330,7 @@ def test_a_storm_day_tried_out_touches_no_file(school):
     run = school("--close", "2026-09-16")
     before = {path: path.stat().st_mtime_ns for path in school.desk.folder.iterdir()}
     assert "Yard: 128 dates would change, Wed 16 Sep 2026 to Fri 26 Mar 2027." in run.out
-    assert "  Thu 17 Sep 2026  2 → 1" in run.out
+    assert "  Thu 17 Sep 2026  1 → 3" in run.out
     skipped = school("--close", "2026-09-16=skip", "--close", "2026-12-24")
     assert "Yard: 1 date would change, Wed 16 Sep 2026." in skipped.out
     assert "There is no school on Thu 24 Dec 2026 anyway." in skipped.out
