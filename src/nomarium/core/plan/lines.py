@@ -27,7 +27,10 @@ def _path(text: str) -> tuple[str, ...]:
 
 
 def nearest_line(lines: dict[tuple[str, ...], int], path: tuple[str, ...]) -> int:
-    """Return the line of a path, or of the nearest table or key around it; 0 where there is none."""
+    """Return the line of a path, of what stands below it, or of the nearest table or key around it; 0 for none."""
+    below = [line for known, line in lines.items() if known[: len(path)] == path]
+    if path and below:
+        return min(below)
     while path and path not in lines:
         path = path[:-1]
     return lines.get(path, 0)
