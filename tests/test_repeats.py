@@ -97,7 +97,14 @@ def test_what_the_standard_forbids_is_refused(text, words):
         parse_rule(text)
 
 
-@pytest.mark.parametrize("text", ["FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30", "FREQ=SECONDLY;BYMONTH=2;BYMONTHDAY=30", "FREQ=HOURLY;INTERVAL=24;BYHOUR=3"])
+@pytest.mark.parametrize(
+    "text",
+    [
+        "FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30",
+        "FREQ=SECONDLY;BYMONTH=2;BYMONTHDAY=30",
+        "FREQ=HOURLY;INTERVAL=24;BYHOUR=3",
+    ],
+)
 def test_a_rule_that_never_hits_ends(text):
     assert list(islice(expand(parse_rule(text), START), 1)) == []
 

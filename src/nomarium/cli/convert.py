@@ -56,6 +56,10 @@ To = Annotated[str | None, typer.Option("--to", metavar="DATE", help="Only event
 Shift = Annotated[
     str | None, typer.Option("--shift", metavar="14d", help="Move every date by so many days; -14d goes back.")
 ]
+ToZone = Annotated[
+    str | None,
+    typer.Option("--to-zone", metavar="AREA/CITY", help="Write all times in this zone, whatever theirs was."),
+]
 Start = Annotated[
     str | None,
     typer.Option("--start", metavar="DATE", help="Move the whole list so that its first event falls on this day."),
@@ -96,6 +100,7 @@ def convert(
     last: To = None,
     shift: Shift = None,
     start: Start = None,
+    to_zone: ToZone = None,
     split: Split = None,
     once: Once = False,
     expect: Expect = None,
@@ -144,6 +149,7 @@ def convert(
             adjustments,
             once,
             expect,
+            options.zone_name(to_zone) if to_zone else None,
         )
         with progress("Reading", wanted=not quiet) as bar:
             result = conversion.convert(request, lambda done: bar(done, len(paths)), problems)

@@ -9,19 +9,20 @@ from typing import TYPE_CHECKING
 import typer
 
 from nomarium.cli import options
-from nomarium.cli.console import print_problems, wrong_calls
+from nomarium.cli.console import print_problems, styled, wrapped, wrong_calls
 from nomarium.cli.reading import DateOptions, event_choices, quoted_call
 
 if TYPE_CHECKING:
     from pathlib import Path
 
     from nomarium.core.conversion import Conversion
-    from nomarium.core.inspection import SheetView
+    from nomarium.core.inspection import CalendarView, SheetView
 
 INSPECT_EXAMPLES = """\b
 Examples:
   nomarium inspect events.csv
   nomarium inspect bookings.xlsx --sheet "Term 1" --dates dmy
+  nomarium inspect calendar.ics                what a calendar file holds
 """
 
 
@@ -45,7 +46,8 @@ def inspect(
     Writes nothing. The call of “nomarium convert” that follows stands at the end.
     """
     from nomarium.core import conversion
-    from nomarium.core.inspection import view_sheet
+    from nomarium.core.ics import CalendarFile
+    from nomarium.core.inspection import CalendarView, view_calendar, view_sheet
     from nomarium.core.tables import TableChoices
 
     paths = options.existing(files)
@@ -53,14 +55,17 @@ def inspect(
         events, problems = event_choices(DateOptions(dates, typed_dates, within, hours), zone, length, places, people)
         tables = TableChoices(sheet, area)
         fields = options.column_fields(column)
-        request = conversion.Request(paths, "Events", events, zone is not None, tables, fields)
+        request = conversion.Request(paths, "Events", events, zone is not None, tables, fields, preview=True)
         result = conversion.convert(request, problems=problems)
-    views = [view_sheet(one) for one in result.sheets]
+    views = [view_calendar(one) if isinstance(one, CalendarFile) else view_sheet(one) for one in result.sheets]
     if as_json:
         typer.echo(_json(result, views))
     else:
         for view in views:
-            _print_view(view)
+            if isinstance(view, CalendarView):
+                _print_calendar(view)
+            else:
+                _print_view(view)
         sys.stdout.flush()
         print_problems(result.problems)
         if not result.failed:
@@ -70,7 +75,8 @@ def inspect(
 
 def _next_call(paths: list[Path]) -> str:
     """Return the call that makes the calendar: this one's options, and a file to write."""
-    words = ["convert", *sys.argv[2:], "-o", f"{paths[0].stem}.ics"]
+    ending = "csv" if paths[0].suffix.casefold() == ".ics" else "ics"
+    words = ["convert", *sys.argv[2:], "-o", f"{paths[0].stem}.{ending}"]
     return quoted_call(words)
 
 
@@ -104,19 +110,39 @@ def _print_view(view: SheetView) -> None:
             console.print(Text(f"  {event}"), overflow="ellipsis", no_wrap=True)
 
 
+def _print_calendar(view: CalendarView) -> None:
+    """Print what a calendar file holds."""
+    from nomarium.cli.report import sheet_name
+
+    typer.echo(styled(f"{sheet_name(view.sheet.table)} ({view.sheet.table.form})", sys.stdout, bold=True))
+    for label, words in view.facts:
+        typer.echo(wrapped(f"{label:<12}{words}", sys.stdout, " " * 12))
+    typer.echo("First events:")
+    for event in view.first_events:
+        typer.echo(f"  {event}")
+
+
 def _sample(cell: str, value: str) -> str:
     short = " ".join(cell.split())
     short = short if len(short) <= 40 else f"{short[:37]}…"
     return f"“{short}”" if not value or value == cell else f"“{short}” → {' '.join(value.split())}"
 
 
-def _json(result: Conversion, views: list[SheetView]) -> str:
+def _json(result: Conversion, views: list[SheetView | CalendarView]) -> str:
     from nomarium.cli.report import problem_json, sheet_json
+    from nomarium.core.inspection import CalendarView, SheetView
 
     return json.dumps(
         {
             "events": len(result.calendar.uids),
-            "sheets": [{**sheet_json(view), "first_events": view.first_events} for view in views],
+            "sheets": [
+                {**sheet_json(view), "first_events": view.first_events} for view in views if isinstance(view, SheetView)
+            ],
+            "calendars": [
+                {"file": view.sheet.table.file, **dict(view.facts), "first_events": view.first_events}
+                for view in views
+                if isinstance(view, CalendarView)
+            ],
             "problems": [problem_json(problem) for problem in result.problems],
         },
         ensure_ascii=False,

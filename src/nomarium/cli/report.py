@@ -8,6 +8,7 @@ from datetime import timedelta
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from nomarium.core.ics import CalendarFile
 from nomarium.core.inspection import view_sheet
 from nomarium.core.tables import column_letters
 from nomarium.core.values import day_words, style_of
@@ -110,6 +111,8 @@ def _column(index: int, heading: str) -> str:
 
 def tally(sheet: EventSheet) -> str:
     """Say what became of all rows, so that the sum can be checked."""
+    if isinstance(sheet, CalendarFile):
+        return _calendar_tally(sheet)
     parts = [counted(len(sheet.series), "event")]
     reasons = [plural(count, reason) for reason, count in sheet.left_out.items() if count]
     if reasons:
@@ -117,6 +120,16 @@ def tally(sheet: EventSheet) -> str:
     if sheet.refused:
         parts.append(f"{len(sheet.refused):,} refused")
     return f"{counted(sheet.rows, 'row')} = {' + '.join(parts)}"
+
+
+def _calendar_tally(sheet: CalendarFile) -> str:
+    """Say how many events a calendar file holds, and how many dates they make."""
+    counts = sheet.counts
+    repeating = f", {counts['repeating']:,} repeating" if counts["repeating"] else ""
+    changed = f", {counted(counts['changed'], 'changed date')}" if counts["changed"] else ""
+    dates = sum(len(series.occurrences) for series in sheet.series)
+    left_out = f" + {sheet.left_out.total():,} not chosen" if sheet.left_out.total() else ""
+    return f"{counted(counts['VEVENT'], 'event')}{repeating}{changed} = {counted(dates, 'dated event')}{left_out}"
 
 
 def _length_words(length: timedelta) -> str:
@@ -137,7 +150,10 @@ def conversion_json(result: Conversion, path: Path | None, written: Sequence[Pat
             "first": span[0].isoformat() if span else None,
             "last": span[1].isoformat() if span else None,
             "zones": result.calendar.zones(),
-            "sheets": [sheet_json(view_sheet(sheet)) for sheet in result.sheets],
+            "sheets": [sheet_json(view_sheet(sheet)) for sheet in result.sheets if not isinstance(sheet, CalendarFile)],
+            "calendars": [
+                {"file": sheet.table.file, **sheet.counts} for sheet in result.sheets if isinstance(sheet, CalendarFile)
+            ],
             "problems": [problem_json(problem) for problem in result.problems],
         },
         ensure_ascii=False,

@@ -3,15 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from nomarium.core.calendars import Calendar
 from nomarium.core.columns import Headings, check_stated, match_columns
+from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.problems import DataRefused, Place, Problem, by_place, error, has_errors, warning
-from nomarium.core.sources import Adjustments, EventChoices, EventSheet, Series, adjust, read_events
-from nomarium.core.sources.wording import identical_events
-from nomarium.core.tables import LeftOut, Table, TableChoices, read_table
+from nomarium.core.sources import Adjustments, EventChoices, EventSheet, Series, adjust, move_to_zone, read_events
+from nomarium.core.sources.wording import identical_events, shared_uid
+from nomarium.core.tables import LeftOut, Table, TableChoices, looks_like_calendar, read_table, read_text
 
 
 @dataclass(frozen=True, slots=True)
@@ -31,6 +32,10 @@ class Request:
     """Whether one of identical events is enough."""
     expected: int | None = None
     """How many events there must be."""
+    to_zone: str | None = None
+    """The zone that all timed events are told in, whatever theirs was; floating ones apart."""
+    preview: bool = False
+    """Whether a year of an endless repeat is enough."""
 
 
 @dataclass(slots=True)
@@ -56,38 +61,81 @@ def convert(
     does not exist.
     """
     headings = Headings()
-    tables, found = _read_tables(request, headings)
+    read, found = _read_files(request, headings)
     found = [*problems, *found]
-    check_stated(tables, request.columns)
-    sheets = []
-    for done, table in enumerate(tables, 1):
+    check_stated([table for table in read if isinstance(table, Table)], request.columns)
+    sheets: list[EventSheet] = []
+    for done, table in enumerate(read, 1):
+        if isinstance(table, CalendarFile):
+            sheets.append(table)
+            progress(done)
+            continue
         matches, unsure = match_columns(table, request.columns, headings)
         found += unsure
         if has_errors(unsure):
             sheets.append(EventSheet(table, matches))
         else:
-            sheets.append(read_events(table, matches, request.events))
+            sheets.append(read_events(table, matches, replace(request.events, zone_stated=request.zone_stated)))
         progress(done)
     found += [problem for sheet in sheets for problem in sheet.problems]
+    found += _same_uid(sheets)
     found += adjust(sheets, request.adjustments)
+    if request.to_zone:
+        move_to_zone(sheets, request.to_zone)
     found += _identical(sheets, once=request.once)
     series = [one for sheet in sheets for one in sheet.series]
     found += _expectations(request, sheets, series)
     return Conversion(sheets, by_place(found), Calendar.of(request.name, series))
 
 
-def _read_tables(request: Request, headings: Headings) -> tuple[list[Table], list[Problem]]:
-    tables: list[Table] = []
+def _read_files(request: Request, headings: Headings) -> tuple[list[Table | CalendarFile], list[Problem]]:
+    """Read the table of each sheet, and the events of each calendar file."""
+    read: list[Table | CalendarFile] = []
     problems: list[Problem] = []
     for path in request.files:
         try:
+            calendar = _read_as_calendar(path, request)
+            if calendar is not None:
+                read.append(calendar)
+                continue
             table, found = read_table(path, headings, request.tables)
         except DataRefused as refused:
             problems.append(refused.problem)
         else:
-            tables.append(table)
+            read.append(table)
             problems += found
-    return tables, problems
+    return read, problems
+
+
+def _read_as_calendar(path: Path, request: Request) -> CalendarFile | None:
+    """Read a calendar file; None for any other."""
+    text = read_text(path) if looks_like_calendar(path) else None
+    if text is None or not text.is_calendar:
+        return None
+    stated = request.events.zone if request.zone_stated else ""
+    chosen = request.adjustments
+    first, last = chosen.before_shift()
+    choices = CalendarChoices(stated, request.events.zone, first, last, request.preview)
+    sheet = read_calendar(text.text, text.file, choices)
+    sheet.problems += text.problems
+    return sheet
+
+
+def _same_uid(sheets: Sequence[EventSheet]) -> list[Problem]:
+    """Keep one of events that several calendar files share: the last read of each UID and start."""
+    calendars = [sheet for sheet in sheets if isinstance(sheet, CalendarFile)]
+    problems: list[Problem] = []
+    known: dict[str, Series] = {}
+    for sheet in calendars if len(calendars) > 1 else ():
+        for one in sheet.series:
+            earlier = known.get(one.id) if one.id else None
+            if earlier is not None and earlier.place.file != one.place.file:
+                problems.append(shared_uid(one.place, one.summary, earlier.place))
+                for other in calendars:
+                    other.series = [kept for kept in other.series if kept is not earlier]
+            if one.id:
+                known[one.id] = one
+    return problems
 
 
 def _identical(sheets: Sequence[EventSheet], *, once: bool) -> list[Problem]:
@@ -121,7 +169,7 @@ def _expectations(request: Request, sheets: Sequence[EventSheet], series: Sequen
     problems = []
     if request.expected is not None and request.expected != len(series):
         problems.append(_unexpected_count(place, request.expected, len(series)))
-    own_zones = all(sheet.matches.column("zone") for sheet in sheets)
+    own_zones = all(isinstance(sheet, CalendarFile) or sheet.matches.column("zone") for sheet in sheets)
     timed = any(not one.occurrences[0].all_day for one in series)
     if timed and not request.zone_stated and request.events.zone == "UTC" and not own_zones:
         problems.append(_utc_by_chance(place))

@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from dataclasses import dataclass
 from datetime import datetime, timedelta
 
 from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, START_FIELDS, Match
+from nomarium.core.ics import CalendarFile
 from nomarium.core.sources import EventSheet, Occurrence, Series
 from nomarium.core.tables import column_letters, plain_text
 from nomarium.core.values import Style, day_words, style_of
@@ -35,6 +37,56 @@ class SheetView:
     sheet: EventSheet
     columns: list[ColumnView]
     first_events: list[str]
+
+
+@dataclass(frozen=True, slots=True)
+class CalendarView:
+    """A calendar file as it is read: (what, how much of it), and its first events."""
+
+    sheet: CalendarFile
+    facts: list[tuple[str, str]]
+    first_events: list[str]
+
+
+def view_calendar(sheet: CalendarFile) -> CalendarView:
+    """Show what a calendar file holds."""
+    occurrences = [occurrence for series in sheet.series for occurrence in series.occurrences]
+    facts = [("Events", _event_counts(sheet, len(occurrences)))]
+    if occurrences:
+        first, last = min(o.start for o in occurrences), max(o.start for o in occurrences)
+        facts.append(("Span", f"{day_words(first.date())} to {day_words(last.date())}"))
+        zones = Counter("all day" if o.all_day else o.zone or "floating (no zone)" for o in occurrences)
+        facts.append(("Times", _counted_words(zones)))
+    for label, words in (
+        ("Categories", Counter(name for series in sheet.series for name in series.categories)),
+        ("Places", Counter(series.location for series in sheet.series if series.location)),
+        ("Status", Counter(series.status.lower() for series in sheet.series if series.status)),
+        ("Kept as is", Counter(_property_name(line) for series in sheet.series for line in series.extra)),
+    ):
+        if words:
+            facts.append((label, _counted_words(words)))
+    ordered = sorted(sheet.series, key=lambda series: series.occurrences[0].start)
+    return CalendarView(sheet, facts, [event_words(series) for series in ordered[:FIRST_EVENTS]])
+
+
+def _event_counts(sheet: CalendarFile, dated: int) -> str:
+    counts = sheet.counts
+    parts = [f"{counts['VEVENT']:,}"]
+    parts += [f"{counts['repeating']:,} repeating"] if counts["repeating"] else []
+    parts += [f"{counts['changed']:,} changed date{'s' * (counts['changed'] > 1)}"] if counts["changed"] else []
+    return f"{', '.join(parts)} = {dated:,} dated"
+
+
+def _property_name(line: str) -> str:
+    return line.replace(";", ":").partition(":")[0]
+
+
+_MOST_WORDS = 8
+
+
+def _counted_words(words: Counter[str]) -> str:
+    shown = ", ".join(f"{word} ({count:,})" for word, count in words.most_common(_MOST_WORDS))
+    return shown + (f" and {len(words) - _MOST_WORDS} more" if len(words) > _MOST_WORDS else "")
 
 
 def view_sheet(sheet: EventSheet) -> SheetView:

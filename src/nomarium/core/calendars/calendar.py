@@ -37,7 +37,7 @@ class Calendar:
 
     def zones(self) -> list[str]:
         """The zones of its timed events, sorted."""
-        return sorted({occurrence.zone for occurrence in self._distinct if not occurrence.all_day})
+        return sorted({o.zone for o in self._distinct if not o.all_day and o.zone})
 
     def timed_span(self, zone: str) -> tuple[datetime, datetime]:
         """The first start and the last end of the timed events in one of its zones."""

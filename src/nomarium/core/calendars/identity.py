@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Iterable, Sequence
+from datetime import datetime
 from hashlib import blake2b
 
 from nomarium.core.sources import Occurrence, Series
@@ -22,12 +23,28 @@ def assign_uids(calendar: str, series: Sequence[Series]) -> list[str]:
     within the calendar of that name. Without one, the title and start make the UID; then, only among events that
     share these, the place, then the end, then the order.
     """
-    named = [one for one in series if one.id and len(one.occurrences) == 1]
+    named = [one for one in series if one.id and (one.of_repeat or len(one.occurrences) == 1)]
     if not named:
         return _by_contents(calendar, series)
     own_ids = {id(one) for one in named}
     rest = iter(_by_contents(calendar, [one for one in series if id(one) not in own_ids]))
-    return [_by_id(calendar, one.id) if id(one) in own_ids else next(rest) for one in series for _ in one.occurrences]
+    return [
+        _uid_of(calendar, one, occurrence) if id(one) in own_ids else next(rest)
+        for one in series
+        for occurrence in one.occurrences
+    ]
+
+
+def _uid_of(calendar: str, one: Series, occurrence: Occurrence) -> str:
+    """Return the UID by an event's id, and where it repeats, by its start too; that of a calendar file stays."""
+    known_by = occurrence.known_by or occurrence.start
+    identifier = occurrence_id(one.id, known_by) if one.of_repeat else one.id
+    return identifier if one.uid_kept else _by_id(calendar, identifier)
+
+
+def occurrence_id(identifier: str, start: datetime) -> str:
+    """Return the id of one occurrence of a repeating event."""
+    return f"{identifier}/{start:%Y%m%dT%H%M%S}"
 
 
 def _by_id(calendar: str, identifier: str) -> str:

@@ -190,6 +190,27 @@ TIME_FIELDS = ("start_time", "end_time", "hours")
 """Fields in which "9.30" is a time rather than a date."""
 
 
+ROW_FIELDS = (
+    "id",
+    "summary",
+    "start",
+    "end",
+    "all_day",
+    "location",
+    "description",
+    "categories",
+    "url",
+    "status",
+    "visibility",
+    "busy",
+    "organizer",
+    "attendees",
+    "reminders",
+    "zone",
+    "repeat",
+)
+"""The headings of the rows that calendars are written as; a sheet that has them all is read as such rows."""
+
 DAY_HEADINGS = frozenset({"day", "days"})
 """Headings that mean a weekday or a date: what stands below decides."""
 

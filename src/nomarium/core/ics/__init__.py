@@ -1,7 +1,8 @@
-"""iCalendar files (RFC 5545), written to the letter."""
+"""iCalendar files (RFC 5545), out and in, with their time zones."""
 
+from nomarium.core.ics.reading import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.ics.text import escape, fold
 from nomarium.core.ics.write import render_calendar
 from nomarium.core.ics.zones import vtimezone
 
-__all__ = ["escape", "fold", "render_calendar", "vtimezone"]
+__all__ = ["CalendarChoices", "CalendarFile", "escape", "fold", "read_calendar", "render_calendar", "vtimezone"]

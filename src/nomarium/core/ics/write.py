@@ -82,6 +82,8 @@ class _Moments:
             first, after = self._stamp(start)[:8], self._stamp(end)[:8]
             return f"DTSTART;VALUE=DATE:{first}\r\nDTEND;VALUE=DATE:{after}\r\n"
         prefix, suffix = (":", "Z") if occurrence.zone == "UTC" else (f";TZID={occurrence.zone}:", "")
+        if not occurrence.zone:
+            prefix = ":"
         begins = f"DTSTART{prefix}{self._stamp(start)}{suffix}\r\n"
         # An end that is the start is left out: RFC 5545, 3.6.1 then ends the event where it starts.
         return begins if end == start else f"{begins}DTEND{prefix}{self._stamp(end)}{suffix}\r\n"
@@ -113,7 +115,7 @@ class _Said:
         description = _text_line("DESCRIPTION", series.description) if series.description else ""
         rarer = (
             series.url or series.status or series.visibility or series.busy
-            or series.organizer or series.attendees or series.reminders
+            or series.organizer or series.attendees or series.reminders or series.extra
         )  # fmt: skip
         return f"{summary}{place}{description}{kinds}{_rarer_lines(series) if rarer else ''}"
 
@@ -139,6 +141,7 @@ def _rarer_lines(series: Series) -> str:
     for reminder in series.reminders:
         words = _text_line("DESCRIPTION", series.summary).rstrip("\r\n")
         lines += ["BEGIN:VALARM", "ACTION:DISPLAY", words, f"TRIGGER:{_before(reminder)}", "END:VALARM"]
+    lines += [fold(line) for line in series.extra]
     return "".join(f"{line}\r\n" for line in lines)
 
 
@@ -147,7 +150,7 @@ def _person(name: str, person: Person) -> str:
     if not person.address:
         return f"CONTACT:{escape(person.name)}"
     common_name = f';CN="{_parameter(person.name)}"' if person.name else ""
-    return f"{name}{common_name}:mailto:{uri(person.address)}"
+    return f"{name}{common_name}{person.parameters}:mailto:{uri(person.address)}"
 
 
 def _parameter(text: str) -> str:

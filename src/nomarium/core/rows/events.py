@@ -6,27 +6,10 @@ from collections.abc import Iterator
 from datetime import datetime, timedelta
 
 from nomarium.core.calendars import Calendar
+from nomarium.core.columns import ROW_FIELDS
 from nomarium.core.sources import Occurrence, Series
 
-ROW_FIELDS = (
-    "id",
-    "summary",
-    "start",
-    "end",
-    "all_day",
-    "location",
-    "description",
-    "categories",
-    "url",
-    "status",
-    "visibility",
-    "busy",
-    "organizer",
-    "attendees",
-    "reminders",
-    "zone",
-    "repeat",
-)
+__all__ = ["ROW_FIELDS", "event_rows"]
 
 
 def event_rows(calendar: Calendar) -> Iterator[list[str]]:

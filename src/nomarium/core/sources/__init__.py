@@ -1,12 +1,12 @@
 """Records of each kind → Series with Occurrences."""
 
-from nomarium.core.sources.adjust import Adjustments, adjust, check_name, values_of
+from nomarium.core.sources.adjust import Adjustments, adjust, check_name, move_to_zone, values_of
 from nomarium.core.sources.details import read_reminders
 from nomarium.core.sources.events import EventChoices, EventSheet, read_events
 from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Occurrence, Series
-from nomarium.core.sources.spans import SpanFound, SpanRules
+from nomarium.core.sources.spans import SpanFound, SpanRules, after
 from nomarium.core.sources.year_events import ADDITIONS, YearEvents, usual_title, year_events
 
 __all__ = [
@@ -23,7 +23,9 @@ __all__ = [
     "SpanRules",
     "YearEvents",
     "adjust",
+    "after",
     "check_name",
+    "move_to_zone",
     "read_events",
     "read_lookup",
     "read_reminders",

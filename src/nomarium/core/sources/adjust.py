@@ -6,6 +6,7 @@ import re
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
+from zoneinfo import ZoneInfo
 
 from nomarium.core.columns import FIELD_NAMES, FILE_WIDE_FIELDS, columns_headed
 from nomarium.core.problems import Problem, WrongCall, note
@@ -46,6 +47,13 @@ class Adjustments:
     last: date | None = None
     """What has no part in the days from ``first`` to ``last`` is left out; both are included."""
 
+    def before_shift(self) -> tuple[date | None, date | None]:
+        """Return the days to choose from before anything is moved; none where the way of moving is not known yet."""
+        if self.start is not None:
+            return None, None
+        days = timedelta(days=(self.shift.days if self.shift else 0) * (-1 if self.back else 1))
+        return self.first and self.first - days, self.last and self.last - days
+
 
 _PLAIN_FIELDS = ("summary", "location", "description", "url", "status", "visibility", "busy", "id")
 
@@ -64,12 +72,30 @@ def values_of(series: Series, name: str) -> list[str] | None:
 _TEXTS_OF: dict[str, Callable[[Series], Iterable[str]]] = {
     **{name: lambda series, name=name: (getattr(series, name),) for name in _PLAIN_FIELDS},  # type: ignore[misc]
     "categories": lambda series: series.categories,
-    "attendees": lambda series: [text for person in series.attendees for text in person],
-    "organizer": lambda series: series.organizer or (),
+    "attendees": lambda series: [text for person in series.attendees for text in person[:2]],
+    "organizer": lambda series: (series.organizer or ())[:2],
     "date": lambda series: [occurrence.start.date().isoformat() for occurrence in series.occurrences],
     "start_date": lambda series: [occurrence.start.date().isoformat() for occurrence in series.occurrences],
 }
 """How the texts of each field are got from an event."""
+
+
+def move_to_zone(sheets: Sequence[EventSheet], zone: str) -> None:
+    """Tell all timed events in a zone; floating ones, which have none, and all-day ones stay as they are."""
+    for sheet in sheets:
+        for series in sheet.series:
+            series.occurrences = tuple(_in_zone(occurrence, zone) for occurrence in series.occurrences)
+
+
+def _in_zone(occurrence: Occurrence, zone: str) -> Occurrence:
+    if occurrence.all_day or not occurrence.zone or occurrence.zone == zone:
+        return occurrence
+    own, other = ZoneInfo(occurrence.zone), ZoneInfo(zone)
+    start, end = (
+        moment.replace(tzinfo=own).astimezone(other).replace(tzinfo=None)
+        for moment in (occurrence.start, occurrence.end)
+    )
+    return replace(occurrence, start=start, end=end, zone=zone)
 
 
 def check_name(sheets: Sequence[EventSheet], name: str, option: str) -> None:

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import timedelta
 
-from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches
+from nomarium.core.columns import MOMENT_FIELDS, ROW_FIELDS, TIME_FIELDS, Matches
 from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sources import wording
 from nomarium.core.sources.details import Details, read_details
@@ -33,6 +33,7 @@ class EventChoices:
     length: timedelta = timedelta(hours=1)
     dates: DateChoices = field(default_factory=DateChoices)
     lookups: Lookups = field(default_factory=Lookups)
+    zone_stated: bool = True
 
 
 @dataclass(slots=True)
@@ -58,6 +59,8 @@ class EventSheet:
 def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventSheet:
     """Read every row of a table as an event; rows that cannot be are refused, each with its problem."""
     sheet = EventSheet(table, matches, left_out=Counter(table.left_out))
+    own_rows = is_own_rows(table)
+    choices = _for_own_rows(choices) if own_rows else choices
     columns = matches.columns(MOMENT_FIELDS)
     wanted = [(column, name in TIME_FIELDS) for name, column in columns]
     sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
@@ -70,7 +73,22 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     sheet.refused.update(details.refused)
     _make_series(sheet, spans.of_rows(), details)
     sheet.problems += _far_away(sheet)
+    if own_rows:
+        sheet.problems = [problem for problem in sheet.problems if problem.code != "night-start"]
+        for series in sheet.series:
+            series.uid_kept = bool(series.id)
     return sheet
+
+
+def _for_own_rows(choices: EventChoices) -> EventChoices:
+    """Return how rows are read that a calendar was written as: they mean what they say."""
+    zone = choices.zone if choices.zone_stated else ""
+    return replace(choices, zone=zone, length=timedelta(0), dates=replace(choices.dates, keep_midnights=True))
+
+
+def is_own_rows(table: Table) -> bool:
+    """Tell whether a table holds rows as calendars are written to: no zone there means a floating time, no end none."""
+    return {column.heading for column in table.columns}.issuperset(ROW_FIELDS)
 
 
 def _timed(moments: Sequence[MomentColumn]) -> bool:

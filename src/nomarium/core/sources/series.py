@@ -14,7 +14,7 @@ from nomarium.core.values import Person
 class Occurrence:
     """When something happens once.
 
-    ``start`` and ``end`` are local times of ``zone`` (an IANA name or "UTC"), without tzinfo. An all-day occurrence
+    ``start`` and ``end`` are local times of ``zone`` (an IANA name, "UTC", "" for floating), without tzinfo. All-day
     runs from midnight of its first day to the midnight after its last. ``end`` is never before ``start``.
     """
 
@@ -22,6 +22,8 @@ class Occurrence:
     end: datetime
     all_day: bool
     zone: str
+    known_by: datetime | None = field(default=None, compare=False)
+    """The start by which it is known in its series, where it has been moved since."""
 
 
 @dataclass(slots=True)
@@ -49,8 +51,18 @@ class Series:
     table: Table | None = field(default=None, compare=False, repr=False)
     record: int = field(default=0, compare=False)
     """Which record of the table this is, counted from 0: where the row stands is worked out when it is asked."""
+    extra: tuple[str, ...] = ()
+    """Properties of a calendar file that nothing here stands for, as they were written, unfolded."""
+    of_repeat: bool = False
+    """Whether its occurrences are those of a repeat: each is then known by its id and its start."""
+    uid_kept: bool = field(default=False, compare=False)
+    """Whether its id is a UID already, from a calendar."""
+    origin: Place | None = field(default=None, compare=False)
+    """Where it was read, if that is no table."""
 
     @property
     def place(self) -> Place:
-        """The row that it was read from."""
+        """The row, or the line of a calendar file, that it was read from."""
+        if self.origin is not None:
+            return self.origin
         return self.table.row_place(self.record) if self.table else Place("")

@@ -137,8 +137,8 @@ def _timed(times: RowTimes, first: date, starting: ClockTime, rules: SpanRules) 
     if times.end is None:
         if times.last is not None and times.last != first:
             return _refused(wording.last_day_without_end(times.last))
-        end = _after(start, times.length or Length(0, rules.length), rules.zone)
-        assumed = not times.length
+        end = after(start, times.length or Length(0, rules.length), rules.zone)
+        assumed = not times.length and rules.length > timedelta(0)
     else:
         ending = end_after(starting, times.end) if times.last in (None, first) else times.end
         end, _ = _local(times.last or first, ending, rules.zone)
@@ -147,7 +147,7 @@ def _timed(times: RowTimes, first: date, starting: ClockTime, rules: SpanRules) 
             if starting.seconds < LATEST_USUAL_START or end - start > LONGEST_PAST_MIDNIGHT:
                 return _refused(wording.end_before_start(start, end - timedelta(days=1)))
             findings.append(wording.ends_next_day(start, end))
-        if times.length and end != _after(start, times.length, rules.zone):
+        if times.length and end != after(start, times.length, rules.zone):
             return _refused(wording.length_against_end(start, end))
     if end < start:
         return _refused(wording.end_before_start(start, end))
@@ -163,21 +163,23 @@ def _local(day: date, clock: ClockTime, zone: str) -> tuple[datetime, bool]:
     if clock.offset is None:
         return wall, False
     instant = (wall - timedelta(minutes=clock.offset)).replace(tzinfo=UTC)
-    return instant.astimezone(ZoneInfo(zone)).replace(tzinfo=None), True
+    return instant.astimezone(ZoneInfo(zone or "UTC")).replace(tzinfo=None), True
 
 
-def _after(start: datetime, length: Length, zone: str) -> datetime:
+def after(start: datetime, length: Length, zone: str) -> datetime:
     """Return the local time a length after a start: days by the calendar, the rest elapsed (RFC 5545, 3.3.6)."""
     day = start + timedelta(days=length.days)
     if not length.elapsed:
         return day
-    instant = day.replace(tzinfo=ZoneInfo(zone)).astimezone(UTC) + length.elapsed
-    return instant.astimezone(ZoneInfo(zone)).replace(tzinfo=None)
+    tz = ZoneInfo(zone or "UTC")
+    return (day.replace(tzinfo=tz).astimezone(UTC) + length.elapsed).astimezone(tz).replace(tzinfo=None)
 
 
 def clock_changes(start: datetime, end: datetime, zone: str) -> list[Finding]:
     """Report local times that the clock skips, and those that it shows twice."""
-    findings = []
+    findings: list[Finding] = []
+    if not zone:
+        return findings
     tz = ZoneInfo(zone)
     for moment in dict.fromkeys((start, end)):
         early, late = moment.replace(tzinfo=tz, fold=0), moment.replace(tzinfo=tz, fold=1)

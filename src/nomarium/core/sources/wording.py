@@ -182,6 +182,11 @@ def doubled_id(place: Place, heading: str, found: str, first: Place) -> Problem:
     )
 
 
+def shared_uid(place: Place, summary: str, first: Place) -> Problem:
+    """Two calendar files hold the same event."""
+    return note("shared-uid", place, f"“{summary}” has the same UID as an event of {first}: this later one was kept.")
+
+
 def identical_events(place: Place, summary: str, first: Place) -> Problem:
     """Two rows make the same event."""
     return warning(

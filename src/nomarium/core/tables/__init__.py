@@ -3,7 +3,7 @@
 from nomarium.core.tables.cells import Cell, column_letters, guarded, plain_text
 from nomarium.core.tables.find import OWN_SAMPLES
 from nomarium.core.tables.headings import Vocabulary, is_data
-from nomarium.core.tables.open import TableChoices, TextFile, read_table, read_text
+from nomarium.core.tables.open import TableChoices, TextFile, looks_like_calendar, read_table, read_text
 from nomarium.core.tables.table import Column, LeftOut, Table
 from nomarium.core.tables.wording import NO_HEADINGS
 
@@ -20,6 +20,7 @@ __all__ = [
     "column_letters",
     "guarded",
     "is_data",
+    "looks_like_calendar",
     "plain_text",
     "read_table",
     "read_text",

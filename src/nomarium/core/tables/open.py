@@ -59,15 +59,34 @@ def read_table(path: Path, vocabulary: Vocabulary, choices: TableChoices = Table
     return table, problems + found
 
 
+def looks_like_calendar(path: Path) -> bool:
+    """Tell by its first bytes whether a file may be an iCalendar file, in whatever encoding."""
+    try:
+        with path.open("rb") as stream:
+            return b"BEGIN:VCALENDAR" in stream.read(200).replace(b"\0", b"").upper()
+    except OSError:
+        return False
+
+
 @dataclass(slots=True)
 class TextFile:
     """A text file, line by line."""
 
     file: str
     encoding: str
-    lines: list[str]
+    text: str
     problems: list[Problem]
     _data: bytes
+
+    @property
+    def lines(self) -> list[str]:
+        """Its lines, without their breaks."""
+        return self.text.splitlines()
+
+    @property
+    def is_calendar(self) -> bool:
+        """Whether it begins as an iCalendar file does."""
+        return self.text.lstrip("\ufeff \t\r\n")[:15].upper() == "BEGIN:VCALENDAR"
 
     def has_headings(self, vocabulary: Vocabulary) -> bool:
         """Tell whether some row of it, read as delimited text, has the headings of a sheet of dates."""
@@ -84,10 +103,10 @@ class TextFile:
 def read_text(path: Path) -> TextFile | None:
     """Read a file as lines of text; None where it is something else. Raises DataRefused where it cannot be read."""
     data = _bytes(path)
-    if kind_of(data) is not Kind.TEXT:
+    if kind_of(data) not in (Kind.TEXT, Kind.CALENDAR):
         return None
     encoding, problems = encoding_of(data, path.name)
-    return TextFile(path.name, encoding_name(encoding), data.decode(encoding).splitlines(), problems, data)
+    return TextFile(path.name, encoding_name(encoding), data.decode(encoding), problems, data)
 
 
 def _bytes(path: Path) -> bytes:

@@ -40,6 +40,8 @@ class DateChoices:
     earliest_hour: int = 7
     typed: Literal["keep", "swap"] | None = None
     """What to do with a workbook's own dates where they seem to have day and month exchanged."""
+    keep_midnights: bool = False
+    """Whether 00:00 is meant as a time even where every cell has it."""
 
 
 @dataclass(slots=True)

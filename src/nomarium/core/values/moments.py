@@ -109,7 +109,8 @@ def _scan(
             result.shapes[cell] = shape
         else:
             result.moments[cell] = wording.unreadable_moment(cell, times_first)
-    _drop_midnights(result)
+    if not choices.keep_midnights:
+        _drop_midnights(result)
     result.clock = Clock.of({text: shape.times for text, shape in result.shapes.items()}, choices.earliest_hour)
     _weigh_order(result, choices, weekdays)
     return result

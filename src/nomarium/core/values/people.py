@@ -11,6 +11,8 @@ class Person(NamedTuple):
 
     name: str
     address: str
+    parameters: str = ""
+    """Further parameters of a calendar file (";ROLE=CHAIR"), as they were written."""
 
     def __str__(self) -> str:
         if self.name and self.address:

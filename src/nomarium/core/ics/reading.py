@@ -1,0 +1,421 @@
+"""A calendar file → Series with Occurrences: our own reader of RFC 5545, repeats unrolled."""
+
+from __future__ import annotations
+
+from bisect import bisect_right
+from collections import Counter
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass, field, replace
+from datetime import UTC, date, datetime, time, timedelta
+from zoneinfo import ZoneInfo
+
+from nomarium.core.calendars import occurrence_id
+from nomarium.core.columns import Matches
+from nomarium.core.ics import read_wording as wording
+from nomarium.core.ics.components import Component, read_components
+from nomarium.core.ics.details import read_details
+from nomarium.core.ics.moments import BadValue, IcsDuration, IcsMoment, read_duration, read_moment, read_moments
+from nomarium.core.ics.zone_reading import OwnZone, agrees, iana_offset, name_in, nearest_agreeing, read_own_zone
+from nomarium.core.problems import DataRefused
+from nomarium.core.repeats import Recurrence, Rule, RuleRefused, parse_rule
+from nomarium.core.sources import EventSheet, Occurrence, Series, after
+from nomarium.core.tables import Table
+from nomarium.core.values import Length, day_words
+
+MOST_OCCURRENCES = 100_000
+"""So many occurrences one event may have."""
+
+_DAY = timedelta(days=1)
+_A_YEAR = timedelta(days=366)
+
+
+@dataclass(frozen=True, slots=True)
+class CalendarChoices:
+    """What was stated about calendar files."""
+
+    zone: str = ""
+    """The zone that floating times are filled with; "" leaves them floating."""
+    preferred: str = "UTC"
+    """The zone tried first for one whose name says nothing: the machine's."""
+    first: date | None = None
+    last: date | None = None
+    preview: bool = False
+    """Whether a year of an endless repeat is enough."""
+
+
+@dataclass(slots=True)
+class CalendarFile(EventSheet):
+    """What was read from a calendar file."""
+
+    counts: Counter[str] = field(default_factory=Counter)
+    """Components by their names, repeating events and changed occurrences apart."""
+
+
+@dataclass(frozen=True, slots=True)
+class _Zone:
+    """The zone of an event: a name ("" for floating, "UTC", IANA), or the file's own rules."""
+
+    name: str
+    own: OwnZone | None = None
+
+    def offset(self, wall: datetime) -> timedelta:
+        """Return the offset from UTC at a local time."""
+        if self.own is not None:
+            return self.own.offset(wall)
+        return timedelta(0) if self.name in ("", "UTC") else iana_offset(self.name, wall)
+
+    def from_utc(self, utc: datetime) -> datetime:
+        """Return the local time of an instant."""
+        if self.own is None and self.name not in ("", "UTC"):
+            return utc.replace(tzinfo=UTC).astimezone(ZoneInfo(self.name)).replace(tzinfo=None)
+        wall = utc + self.offset(utc)
+        return utc + self.offset(wall)
+
+    def skips(self, wall: datetime) -> bool:
+        """Tell whether the clock of the zone never shows a local time."""
+        return self.from_utc(wall - self.offset(wall)) != wall
+
+
+@dataclass(slots=True)
+class _Event:
+    """A VEVENT taken apart: what it says, and when."""
+
+    component: Component
+    uid: str
+    details: dict[str, object]
+    start: datetime
+    all_day: bool
+    zone: _Zone
+    length: Length
+    recurrence: Recurrence | None
+    replaces: datetime | None
+    """The start of the occurrence that it changes, in its event's local time."""
+    and_future: bool
+    words: wording.EventWords
+
+
+def read_calendar(text: str, file: str, choices: CalendarChoices) -> CalendarFile:
+    """Read the text of a calendar file. Raises DataRefused where it holds no calendar."""
+    calendars, sloppiness = read_components(text)
+    if not calendars:
+        raise DataRefused(wording.no_calendar(file))
+    table = Table(file, None, "iCalendar", 0, [], [])
+    sheet = CalendarFile(table, Matches(), problems=wording.sloppy(file, sloppiness))
+    for calendar in calendars:
+        _Reader(calendar, file, choices, sheet).read()
+    others = {name: count for name, count in sheet.counts.items() if name.startswith("V") and name != "VEVENT"}
+    if others:
+        sheet.problems.append(wording.passed_over(file, others))
+    return sheet
+
+
+class _Reader:
+    """Reads one calendar of a file."""
+
+    def __init__(self, calendar: Component, file: str, choices: CalendarChoices, sheet: CalendarFile) -> None:
+        self._calendar = calendar
+        self._file = file
+        self._choices = choices
+        self._sheet = sheet
+        self._zones: dict[str, _Zone | None] = {}
+
+    def read(self) -> None:
+        """Add the events of the calendar to the sheet."""
+        if not self._calendar.closed:
+            open_ones = [c for c in self._calendar.components if not c.closed] or [self._calendar]
+            name = open_ones[0].name.removeprefix("V").lower()
+            self._sheet.problems.append(wording.truncated(self._file, open_ones[0].line, name))
+        events = []
+        for component in self._calendar.components:
+            if component.name not in ("VEVENT", "VTIMEZONE"):
+                self._sheet.counts[component.name] += 1
+            elif component.name == "VEVENT" and component.closed:
+                self._sheet.counts["VEVENT"] += 1
+                event = self._event(component)
+                events += [event] if event else []
+        self._add(events)
+
+    def _event(self, component: Component) -> _Event | None:
+        """Take an event apart; None, and a problem, where it cannot be read."""
+        uid_line = component.first("UID")
+        uid = uid_line.value.strip() if uid_line else ""
+        details = read_details(component)
+        words = wording.EventWords(self._file, component.line, str(details["summary"]), uid)
+        try:
+            return self._taken_apart(component, uid, details, words)
+        except BadValue as bad:
+            self._sheet.problems.append(words.bad_value("date, time or length", str(bad)))
+        except RuleRefused as refused:
+            self._sheet.problems.append(words.bad_rule(str(refused)))
+        except (OverflowError, ValueError) as fault:
+            self._sheet.problems.append(words.bad_value("date", str(fault)))
+        except _NoZone as unknown:
+            self._sheet.problems.append(words.unknown_zone(str(unknown)))
+        return None
+
+    def _taken_apart(
+        self, component: Component, uid: str, details: dict[str, object], words: wording.EventWords
+    ) -> _Event | None:
+        line = component.first("DTSTART")
+        if line is None:
+            self._sheet.problems.append(words.no_start())
+            return None
+        start = read_moment(line.value, line.parameters)
+        zone = self._zone_of(start)
+        length = self._length(component, start, zone)
+        if length is None:
+            self._sheet.problems.append(words.end_before_start())
+            return None
+        recurrence = self._recurrence(component, start, zone)
+        replaces = component.first("RECURRENCE-ID")
+        replaced = None
+        if replaces is not None:
+            replaced = self._wall(read_moment(replaces.value, replaces.parameters), zone)
+        return _Event(
+            component,
+            uid,
+            details,
+            start.wall,
+            start.is_date,
+            zone,
+            length,
+            recurrence,
+            replaced,
+            replaces is not None and replaces.parameters.get("RANGE", "").upper() == "THISANDFUTURE",
+            words,
+        )
+
+    def _length(self, component: Component, start: IcsMoment, zone: _Zone) -> Length | None:
+        """Return how long an event takes; None where it ends before it starts."""
+        ending, lasting = component.first("DTEND"), component.first("DURATION")
+        if ending is not None:
+            end = read_moment(ending.value, ending.parameters)
+            if start.is_date or end.is_date:
+                days = (end.wall.date() - start.wall.date()).days
+                return Length(max(days, 1), timedelta(0)) if days >= 0 else None
+            elapsed = self._instant(end, self._zone_of(end)) - self._instant(start, zone)
+            return Length(0, elapsed) if elapsed >= timedelta(0) else None
+        if lasting is not None:
+            duration = read_duration(lasting.value)
+            return _as_length(duration, is_date=start.is_date)
+        return Length(1 if start.is_date else 0, timedelta(0))
+
+    def _instant(self, moment: IcsMoment, zone: _Zone) -> datetime:
+        return moment.wall if moment.utc else moment.wall - zone.offset(moment.wall)
+
+    def _wall(self, moment: IcsMoment, zone: _Zone) -> datetime:
+        """Return a moment as local time of an event's zone."""
+        own = self._zone_of(moment)
+        if moment.is_date or own == zone or (own.name == "" and own.own is None):
+            return moment.wall
+        return zone.from_utc(self._instant(moment, own))
+
+    def _recurrence(self, component: Component, start: IcsMoment, zone: _Zone) -> Recurrence | None:
+        rules = [self._rule(line.value, start, zone) for line in component.all("RRULE")]
+        except_rules = [self._rule(line.value, start, zone) for line in component.all("EXRULE")]
+        dates = [self._wall(moment, zone) for line in component.all("RDATE") for moment, _ in read_moments(line)]
+        left_out = [moment for line in component.all("EXDATE") for moment, _ in read_moments(line)]
+        if not (rules or dates):
+            return None
+        return Recurrence(
+            tuple(rules),
+            tuple(sorted(dates)),
+            frozenset(self._wall(moment, zone) for moment in left_out if moment.is_date == start.is_date),
+            frozenset(moment.wall.date() for moment in left_out if moment.is_date and not start.is_date),
+            tuple(except_rules),
+        )
+
+    def _rule(self, text: str, start: IcsMoment, zone: _Zone) -> Rule:
+        """Read a rule, its UNTIL as local time of the event."""
+        rule = parse_rule(text)
+        until = rule.until
+        if isinstance(until, datetime):
+            local = zone.from_utc(until.replace(tzinfo=None)) if until.tzinfo is not None else until
+            return replace(rule, until=local.date() if start.is_date else local)
+        return rule
+
+    def _zone_of(self, moment: IcsMoment) -> _Zone:
+        if moment.is_date:
+            return _Zone("")
+        if moment.utc:
+            return _Zone("UTC")
+        if not moment.tzid:
+            return _Zone(self._choices.zone)
+        if moment.tzid not in self._zones:
+            self._zones[moment.tzid] = self._named_zone(moment.tzid)
+        found = self._zones[moment.tzid]
+        if found is None:
+            raise _NoZone(moment.tzid)
+        return found
+
+    def _named_zone(self, tzid: str) -> _Zone | None:
+        """Decide what a TZID is: a known zone by its name, one that agrees with its rules, or these rules."""
+        definitions = [c for c in self._calendar.within("VTIMEZONE") if (t := c.first("TZID")) and t.value == tzid]
+        definition = definitions[0] if definitions else None
+        own = read_own_zone(definition) if definition else None
+        name = name_in(tzid, definition)
+        walls = list(self._walls(tzid))
+        say = self._sheet.problems.append
+        if name is not None:
+            if own is not None and not agrees(name, own, walls):
+                if name == tzid:
+                    say(wording.zone_differs(self._file, tzid))
+                    return _Zone(name)
+                name = None
+            else:
+                if name != tzid:
+                    say(wording.zone_renamed(self._file, tzid, name, "by its name"))
+                return _Zone(name)
+        if own is None:
+            return _Zone(name) if name else None
+        name = nearest_agreeing(own, walls, self._choices.preferred)
+        if name is not None:
+            say(wording.zone_renamed(self._file, tzid, name, "its clock is the same at all events of the file"))
+            return _Zone(name)
+        say(wording.own_zone(self._file, tzid))
+        return _Zone("", own)
+
+    def _walls(self, tzid: str) -> Iterator[datetime]:
+        """Yield the local times of a zone in the calendar, and for repeating events some of the year that follows."""
+        for event in self._calendar.within("VEVENT"):
+            repeats = event.first("RRULE") is not None
+            for line in event.properties:
+                if line.parameters.get("TZID") == tzid and line.name in ("DTSTART", "DTEND", "RDATE", "RECURRENCE-ID"):
+                    try:
+                        wall = read_moments(line)[0][0].wall
+                    except (BadValue, IndexError):
+                        continue
+                    yield wall
+                    if repeats and wall.year < 2100:
+                        yield from (wall + timedelta(days=days) for days in (60, 120, 182, 240, 300, 365))
+
+    def _add(self, events: Sequence[_Event]) -> None:
+        """Make series of all events, each with the changes of its single occurrences."""
+        masters: dict[str, _Event] = {}
+        changes: dict[str, list[_Event]] = {}
+        for event in events:
+            if event.replaces is not None:
+                changes.setdefault(event.uid, []).append(event)
+            elif event.uid and event.uid in masters:
+                kept = max((masters[event.uid], event), key=_sequence)
+                which = "the later version" if kept is event else "the one before"
+                self._sheet.problems.append(event.words.doubled(which))
+                masters[event.uid] = kept
+            else:
+                masters[event.uid or f"\0{len(masters)}"] = event
+        for event in masters.values():
+            own = changes.pop(event.uid, []) if event.uid else []
+            self._add_event(event, own if event.recurrence else [])
+            if not event.recurrence:
+                changes.update({event.uid: own} if own else {})
+        for lonely in changes.values():
+            for event in lonely:
+                self._sheet.problems.append(event.words.lonely_change())
+                self._add_single(event, _changed_id(event))
+
+    def _add_event(self, event: _Event, changes: Sequence[_Event]) -> None:
+        if event.recurrence is None:
+            self._add_single(event, event.uid)
+            return
+        self._sheet.counts["repeating"] += 1
+        self._sheet.counts["changed"] += len(changes)
+        last = datetime.combine(self._choices.last, time(23, 59, 59)) if self._choices.last else None
+        if event.recurrence.endless and last is None and self._choices.preview:
+            last = event.start + _A_YEAR
+        if event.recurrence.endless and last is None:
+            self._sheet.problems.append(event.words.endless())
+            return
+        singles = {change.replaces for change in changes if not change.and_future}
+        futures = sorted((change for change in changes if change.and_future), key=lambda c: c.replaces or c.start)
+        marks = [change.replaces or change.start for change in futures]
+        parts: dict[int, list[datetime]] = {}
+        for number, start in enumerate(event.recurrence.starts(event.start, last)):
+            if number >= MOST_OCCURRENCES:
+                self._sheet.problems.append(event.words.too_many(MOST_OCCURRENCES))
+                return
+            if start not in singles:
+                parts.setdefault(bisect_right(marks, start), []).append(start)
+        for place, starts in parts.items():
+            source = futures[place - 1] if place else event
+            shift = source.start - marks[place - 1] if place else timedelta(0)
+            self._add_occurrences(source, event.uid, [(start, start + shift) for start in starts])
+        for change in changes:
+            if not change.and_future:
+                self._add_single(change, _changed_id(change))
+
+    def _add_single(self, event: _Event, identity: str) -> None:
+        start = event.start
+        if not event.all_day and event.zone.skips(start):
+            self._sheet.problems.append(event.words.moved_over_gap(event.zone.name or "the file"))
+            start = event.zone.from_utc(start - event.zone.offset(start))
+        occurrence = self._occurrence(event, start)
+        if self._chosen(occurrence):
+            self._sheet.series.append(self._series(event, identity, (occurrence,)))
+
+    def _add_occurrences(self, event: _Event, uid: str, starts: Sequence[tuple[datetime, datetime]]) -> None:
+        """Add the occurrences of a repeat; those whose time the clock skips are left out (RFC 5545, 3.3.10)."""
+        skipped = [] if event.all_day else [start for _, start in starts if event.zone.skips(start)]
+        if skipped:
+            name = event.zone.name or "the file"
+            self._sheet.problems.append(event.words.skipped(len(skipped), day_words(skipped[0].date()), name))
+        occurrences = tuple(
+            replace(self._occurrence(event, start), known_by=original)
+            for original, start in starts
+            if start not in skipped
+        )
+        chosen = tuple(filter(self._chosen, occurrences))
+        if chosen:
+            series = self._series(event, uid, chosen)
+            series.of_repeat = bool(uid)
+            self._sheet.series.append(series)
+
+    def _occurrence(self, event: _Event, start: datetime) -> Occurrence:
+        """Return an occurrence from a local start; those of the file's own zones are told in UTC."""
+        if event.all_day:
+            return Occurrence(start, start + event.length.days * _DAY, True, event.zone.name or "UTC")
+        if event.zone.own is not None:
+            own = event.zone.own
+            end = start + event.length.days * _DAY
+            utc = start - own.offset(start)
+            return Occurrence(utc, end - own.offset(end) + event.length.elapsed, False, "UTC")
+        return Occurrence(start, after(start, event.length, event.zone.name or "UTC"), False, event.zone.name)
+
+    def _chosen(self, occurrence: Occurrence) -> bool:
+        """Tell whether an occurrence has any part in the days asked for."""
+        first, last = self._choices.first, self._choices.last
+        end = occurrence.end if occurrence.end > occurrence.start else occurrence.start + timedelta(seconds=1)
+        before = first is not None and end <= datetime.combine(first, time())
+        return not before and (last is None or occurrence.start.date() <= last)
+
+    def _series(self, event: _Event, identity: str, occurrences: tuple[Occurrence, ...]) -> Series:
+        series = Series(
+            "",
+            occurrences,
+            id=identity,
+            uid_kept=bool(identity),
+            origin=wording.at_line(self._file, event.component.line),
+        )
+        for name, value in event.details.items():
+            setattr(series, name, value)
+        return series
+
+
+class _NoZone(Exception):
+    """A TZID that nothing explains."""
+
+
+def _as_length(duration: IcsDuration, *, is_date: bool) -> Length | None:
+    if duration.days < 0 or duration.elapsed < timedelta(0):
+        return None
+    if is_date:
+        return Length(max(1, duration.days + duration.elapsed // _DAY), timedelta(0))
+    return Length(duration.days, duration.elapsed)
+
+
+def _sequence(event: _Event) -> int:
+    line = event.component.first("SEQUENCE")
+    return int(line.value) if line and line.value.strip().isdecimal() else 0
+
+
+def _changed_id(event: _Event) -> str:
+    return occurrence_id(event.uid, event.replaces or event.start) if event.uid else ""
