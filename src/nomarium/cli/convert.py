@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
+from pathlib import Path
 from typing import Annotated
 
 import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import progress, wrong_calls
-from nomarium.cli.reading import DateOptions, event_choices
+from nomarium.cli.reading import DateOptions, RepeatOptions, event_choices, with_repeats
 
 CONVERT_EXAMPLES = """\b
 Examples:
@@ -17,6 +18,8 @@ Examples:
   nomarium convert list.csv -o list.ics --column "Occasion=summary" --column "Booked by="
   nomarium convert list.csv --dates dmy --dry-run
   nomarium convert duties.csv -o duties --split Person --remind 1d --prefix "{group}: "
+  nomarium convert clubs.csv -o clubs.ics --plan nomarium.toml
+  nomarium convert calendar.ics -o rows.csv --from 2026-09-01 --to 2027-06-30
   nomarium convert last-year.csv -o this-year.ics --shift 364d --without status=cancelled
 """
 
@@ -60,6 +63,24 @@ ToZone = Annotated[
     str | None,
     typer.Option("--to-zone", metavar="AREA/CITY", help="Write all times in this zone, whatever theirs was."),
 ]
+PlanOption = Annotated[
+    Path | None,
+    typer.Option(
+        "--plan", metavar="PLAN", help="The plan whose school year repeats go by: its terms, closures and cycles."
+    ),
+]
+Cycle = Annotated[
+    str | None, typer.Option("--cycle", metavar="NAME", help="The cycle of the plan that “every Day 3” means.")
+]
+IfClosed = Annotated[
+    str,
+    typer.Option(
+        "--if-closed",
+        metavar="drop|keep|next|previous",
+        help="What a closure of the plan does to a date of a repeat: dropped, kept, or moved to an open day.",
+    ),
+]
+Limit = Annotated[int, typer.Option("--limit", metavar="NUMBER", min=1, help="The most dates of one repeat.")]
 Start = Annotated[
     str | None,
     typer.Option("--start", metavar="DATE", help="Move the whole list so that its first event falls on this day."),
@@ -101,6 +122,10 @@ def convert(
     shift: Shift = None,
     start: Start = None,
     to_zone: ToZone = None,
+    plan: PlanOption = None,
+    cycle: Cycle = None,
+    if_closed: IfClosed = "drop",
+    limit: Limit = 100_000,
     split: Split = None,
     once: Once = False,
     expect: Expect = None,
@@ -109,11 +134,12 @@ def convert(
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
-    """Make a calendar of one or more sheets of dated events.
+    """Make a calendar of one or more sheets of dated events, or rows of a calendar.
 
     Only a title and a date are required. How each column was read, and what proves it, stands in the report;
     where a sheet can be read in two ways, nothing is written and the option that settles it is named.
-    “nomarium inspect” shows the reading beforehand.
+    “nomarium inspect” shows the reading beforehand. Calendar files (.ics) are read like sheets: their repeats are
+    unrolled into dated events; several become one, and any form is written.
     """
     from nomarium.cli.target import Target
     from nomarium.cli.writing import write_conversion
@@ -139,11 +165,13 @@ def convert(
     with wrong_calls():
         date_options = DateOptions(dates, typed_dates, within, hours)
         events, problems = event_choices(date_options, zone, length, places, people)
+        repeats = RepeatOptions(plan, cycle, if_closed, adjustments.before_shift()[1], limit)
+        events, zone_stated = with_repeats(events, repeats, problems, zone_stated=zone is not None)
         request = conversion.Request(
             paths,
             calendar or target.stem,
             events,
-            zone is not None,
+            zone_stated,
             TableChoices(sheet, area),
             options.column_fields(column),
             adjustments,

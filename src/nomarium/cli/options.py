@@ -11,6 +11,7 @@ import typer
 if TYPE_CHECKING:
     from datetime import date, timedelta
 
+    from nomarium.core.repeats import OnClosure
     from nomarium.core.values import Length, Order
     from nomarium.core.year import Closure
 
@@ -275,3 +276,14 @@ def closures(stated: Iterable[str] | None) -> tuple[Closure, ...]:
         effect = Effect(one_of(word, ("hold", "skip"), "--close")) if equals else None
         found.append(Closure("--close", day, day, CLOSE_OPTION, effect=effect))
     return tuple(found)
+
+
+def on_closure(text: str) -> OnClosure:
+    """Return what ``--if-closed`` states."""
+    known: tuple[OnClosure, ...] = ("drop", "keep", "next", "previous")
+    return next(word for word in known if word == one_of(text, known, "--if-closed"))
+
+
+def wrong(option: str, message: str) -> typer.BadParameter:
+    """Return the complaint about an option's value."""
+    return typer.BadParameter(message, param_hint=option)

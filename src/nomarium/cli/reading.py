@@ -3,13 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 from nomarium.cli import options
 
 if TYPE_CHECKING:
+    from datetime import date
+
     from nomarium.core.problems import Problem
     from nomarium.core.sources import EventChoices, Lookup
     from nomarium.core.values import DateChoices
@@ -48,6 +50,44 @@ def event_choices(
     problems: list[Problem] = []
     lookups = Lookups(_lookup(places, problems), _lookup(people, problems))
     return EventChoices(options.zone_name(zone), options.event_length(length), dates.choices(), lookups), problems
+
+
+@dataclass(frozen=True, slots=True)
+class RepeatOptions:
+    """The options about repeats, as they were given."""
+
+    plan: Path | None
+    cycle: str | None
+    if_closed: str
+    last: date | None
+    limit: int
+
+
+def with_repeats(
+    events: EventChoices, stated: RepeatOptions, problems: list[Problem], *, zone_stated: bool
+) -> tuple[EventChoices, bool]:
+    """Return what is stated about events with the school year that repeats go by, and whether the zone is stated.
+
+    A plan gives the zone, and the span of the dates, where no option does; what is wrong in it joins the problems.
+    """
+    from nomarium.core.school import open_school
+    from nomarium.core.sources import RepeatChoices
+    from nomarium.core.values import read_zone
+
+    doing = options.on_closure(stated.if_closed)
+    year = None
+    if stated.plan is not None:
+        school = open_school(options.plan_path(stated.plan))
+        problems += school.problems
+        year = school.year
+        zone = school.plan.plan.school.zone if school.plan else None
+        if zone and not zone_stated:
+            events, zone_stated = replace(events, zone=read_zone(zone) or zone), True
+    if stated.cycle is not None and (year is None or stated.cycle not in year.cycles):
+        known = ", ".join(year.cycles) if year else "none, as no --plan is named"
+        raise options.wrong("--cycle", f"There is no cycle “{stated.cycle}”. The cycles are: {known}.")
+    repeats = RepeatChoices(year, stated.cycle, doing, stated.last, stated.limit)
+    return replace(events, repeats=repeats), zone_stated
 
 
 def _lookup(path: Path | None, problems: list[Problem]) -> Lookup | None:

@@ -86,8 +86,32 @@ def _sheet_lines(sheet: EventSheet, request: Request) -> Iterator[str]:
     if sheet.lengths_assumed:
         length = _length_words(request.events.length)
         yield f"{'':<{_LABEL}}No end: {counted(sheet.lengths_assumed, 'event')}, taken as {length} each (--length)"
+    yield from _repeat_lines(sheet)
     if sheet.matches.unused:
         yield f"{'':<{_LABEL}}Not used: {', '.join(_column(c.index, c.heading) for c in sheet.matches.unused)}"
+
+
+_EFFECTS_SHOWN = 6
+
+
+def _repeat_lines(sheet: EventSheet) -> Iterator[str]:
+    """Say how many dates the rows that repeat make, and what closures did to them."""
+    repeated = sheet.repeated
+    if not repeated.rows:
+        return
+    yield f"{'':<{_LABEL}}Repeats: {counted(repeated.rows, 'row')} = {counted(repeated.dates, 'date')}"
+    dropped = [effect for effect in repeated.effects if effect.became is None]
+    moved = [effect for effect in repeated.effects if effect.became is not None]
+    for doing, effects in (("dropped", dropped), ("moved", moved)):
+        if effects:
+            shown = [
+                f"{effect.title}, {day_words(effect.was)}"
+                + (f" to {day_words(effect.became)}" if effect.became else "")
+                + f" ({effect.closure})"
+                for effect in effects[:_EFFECTS_SHOWN]
+            ]
+            more = f" and {len(effects) - _EFFECTS_SHOWN:,} more" if len(effects) > _EFFECTS_SHOWN else ""
+            yield f"{'':<{_LABEL}}{counted(len(effects), 'date')} {doing} for closures: {'; '.join(shown)}{more}"
 
 
 def sheet_name(table: Table) -> str:
@@ -174,6 +198,19 @@ def sheet_json(view: SheetView) -> dict[str, object]:
         "left_out": {reason.value: count for reason, count in sheet.left_out.items() if count},
         "refused": len(sheet.refused),
         "lengths_assumed": sheet.lengths_assumed,
+        "repeats": {
+            "rows": sheet.repeated.rows,
+            "dates": sheet.repeated.dates,
+            "closures": [
+                {
+                    "title": effect.title,
+                    "was": effect.was.isoformat(),
+                    "became": effect.became.isoformat() if effect.became else None,
+                    "closure": effect.closure,
+                }
+                for effect in sheet.repeated.effects
+            ],
+        },
         "columns": [
             {
                 "column": column.letters,

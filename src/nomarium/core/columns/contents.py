@@ -8,7 +8,7 @@ from datetime import date, time
 from itertools import islice
 
 from nomarium.core.columns.fields import heading_key
-from nomarium.core.tables import Cell, Column, is_data
+from nomarium.core.tables import Cell, Column, is_data, plain_text
 from nomarium.core.values import is_weekday, scan_span
 
 _NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
@@ -43,6 +43,12 @@ def holds_times(column: Column) -> bool:
 
 def _is_time(text: str) -> bool:
     return not _NUMBER.fullmatch(text) and scan_span(text) is not None
+
+
+def holds_numbers(column: Column) -> bool:
+    """Tell whether all filled cells of a column are whole numbers."""
+    cells = list(_filled(column))
+    return bool(cells) and all(plain_text(cell).isdecimal() for cell in cells)
 
 
 def holds_halves_of_the_day(column: Column) -> bool:

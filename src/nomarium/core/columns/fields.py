@@ -39,7 +39,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "the title; required",
         "summary|title|event|event name|event title|name|name of event|what|subject|description of event|"
         "activity|activity name|occasion|meeting|appointment|topic|item|details of event|function|programme|"
-        "program|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
+        "program|club|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
         "asunto|objet",
     ),
     Field(
@@ -170,6 +170,32 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "zone",
         "its time zone, such as America/Halifax",
         "zone|time zone|timezone|tz|tzid|iana zone",
+    ),
+    Field(
+        "repeat",
+        "how it repeats, in plain words or as RRULE: “every Tuesday”, “monthly on the 15th”",
+        "repeat|repeats|recurrence|recurs|recurring|frequency|how often|repeat rule|repetition|rrule|occurs|every|"
+        "pattern|recurrence pattern|wiederholung|répétition|repetición",
+    ),
+    Field(
+        "until",
+        "the last day on which it may repeat; “end of term” and “end of year” with a plan",
+        "repeat until|repeats until|repeat end|last repeat|recurrence end|recurs until|until date of repeat",
+    ),
+    Field(
+        "times",
+        "how many times it happens",
+        "number of times|occurrences|how many times|repeat count|number of occurrences|repeat times",
+    ),
+    Field(
+        "except",
+        "dates on which it does not happen, separated by ;",
+        "except|except on|exceptions|excluding|not on|skip dates|excluded dates|exception dates|exdate",
+    ),
+    Field(
+        "on_closure",
+        "what a closure does to a repeat: drop, keep, next or previous (open day)",
+        "on closure|if closed|when closed|on holidays|if holiday|closures",
     ),
     Field(
         "id",

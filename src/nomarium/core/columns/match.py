@@ -11,6 +11,7 @@ from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
     holds_dates,
     holds_halves_of_the_day,
+    holds_numbers,
     holds_times,
     holds_titles,
     holds_weekdays,
@@ -79,6 +80,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(Match(column, by_user[column.index], Certainty.STATED, "--column"))
         else:
             matches.all.append(_by_heading(column, headings, set(by_user.values())))
+    _beside_repeats(matches)
     doubled = _doubled(table, matches, headings.sheet.names)
     _by_likeness(matches, headings)
     _by_contents(matches, headings.sheet)
@@ -133,6 +135,22 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
         if len(claimants) == 1:
             match, heading = claimants[0]
             match.field, match.certainty, match.why = name, Certainty.LIKELY, f"like “{heading}”"
+
+
+_BESIDE_REPEATS = {"until": "until", "till": "until", "through": "until", "times": "times", "count": "times"}
+"""Headings that mean something else beside a column of repeats."""
+
+
+def _beside_repeats(matches: Matches) -> None:
+    """Let “Until” beside a column of repeats be the repeat's end, and “Times” their number, where these are open."""
+    if matches.open("repeat"):
+        return
+    for match in matches.all:
+        name = _BESIDE_REPEATS.get(heading_key(match.column.heading))
+        if name and match.certainty is Certainty.SURE and matches.open(name):
+            fits = holds_numbers(match.column) if name == "times" else not holds_times(match.column)
+            if fits:
+                match.field, match.why = name, "its heading, beside repeats"
 
 
 def _is_telling(heading: str) -> bool:

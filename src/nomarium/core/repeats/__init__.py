@@ -3,14 +3,20 @@
 from nomarium.core.repeats.expand import expand
 from nomarium.core.repeats.recurrence import Recurrence
 from nomarium.core.repeats.rule import WEEKDAY_CODES, Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
+from nomarium.core.repeats.words import FORMS, NotUnderstood, OnClosure, Repeat, read_words
 
 __all__ = [
+    "FORMS",
     "WEEKDAY_CODES",
     "Frequency",
+    "NotUnderstood",
+    "OnClosure",
     "Recurrence",
+    "Repeat",
     "Rule",
     "RuleRefused",
     "WeekdayNumber",
     "expand",
     "parse_rule",
+    "read_words",
 ]

@@ -12,6 +12,7 @@ from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sources import wording
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
+from nomarium.core.sources.repeating import RepeatChoices, Repeated, unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Series
 from nomarium.core.sources.spans import SpanFound, SpanRules
@@ -34,6 +35,7 @@ class EventChoices:
     dates: DateChoices = field(default_factory=DateChoices)
     lookups: Lookups = field(default_factory=Lookups)
     zone_stated: bool = True
+    repeats: RepeatChoices = field(default_factory=RepeatChoices)
 
 
 @dataclass(slots=True)
@@ -49,6 +51,7 @@ class EventSheet:
     refused: dict[int, Problem] = field(default_factory=dict)
     """The records that make no event, each with its first problem."""
     lengths_assumed: int = 0
+    repeated: Repeated = field(default_factory=Repeated)
 
     @property
     def rows(self) -> int:
@@ -72,12 +75,23 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     sheet.problems += details.problems
     sheet.refused.update(details.refused)
     _make_series(sheet, spans.of_rows(), details)
+    _unroll(sheet, choices)
     sheet.problems += _far_away(sheet)
     if own_rows:
         sheet.problems = [problem for problem in sheet.problems if problem.code != "night-start"]
         for series in sheet.series:
             series.uid_kept = bool(series.id)
     return sheet
+
+
+def _unroll(sheet: EventSheet, choices: EventChoices) -> None:
+    """Give rows that repeat all their dates, and refuse those whose repeat cannot be."""
+    repeats = replace(choices.repeats, order=choices.repeats.order or choices.dates.order)
+    unrolled = unroll(sheet.series, sheet.table, sheet.matches, sheet.moments, repeats)
+    sheet.repeated, refused, said = unrolled
+    sheet.problems += [*refused.values(), *said]
+    sheet.refused.update(refused)
+    sheet.series = [one for one in sheet.series if one.record not in refused]
 
 
 def _for_own_rows(choices: EventChoices) -> EventChoices:

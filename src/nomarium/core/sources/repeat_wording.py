@@ -1,0 +1,140 @@
+"""What is said about repeats of a sheet."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from datetime import date
+
+from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.values import day_words
+
+_CORRECT = "Correct the cell, or leave its row out with --keep-going."
+
+
+def not_understood(place: Place, text: str, message: str, expected: str) -> Problem:
+    """Words that are no repeat, or could mean two."""
+    return error("unreadable-repeat", place, message, found=text, expected=expected, advice=_CORRECT)
+
+
+def no_end(place: Place, text: str) -> Problem:
+    """A repeat without an end."""
+    return error(
+        "endless-repeat",
+        place,
+        "The repeat has no end.",
+        found=text,
+        advice="Write “until 18 Dec 2026” or “10 times” in the cell, or state the last day with --to or a --plan.",
+    )
+
+
+def too_many(place: Place, text: str, limit: int) -> Problem:
+    """A repeat that makes more dates than anyone can mean."""
+    return error(
+        "too-many-occurrences",
+        place,
+        f"The repeat makes more than {limit:,} dates.",
+        found=text,
+        advice="End it earlier, or raise --limit.",
+    )
+
+
+def two_ends(place: Place, text: str) -> Problem:
+    """Until and times together."""
+    return error(
+        "two-ends", place, "The repeat has both a last date and a number of times.", found=text, advice=_CORRECT
+    )
+
+
+def end_without_repeat(place: Place, text: str, field: str) -> Problem:
+    """An end, and nothing that repeats."""
+    return error("no-repeat", place, f"The row says {field}, but does not repeat.", found=text, advice=_CORRECT)
+
+
+def bad_date(place: Place, text: str) -> Problem:
+    """A date of a repeat that cannot be read, or in two ways."""
+    return error(
+        "unreadable-date",
+        place,
+        "This is no date that could be read in one way.",
+        found=text,
+        expected="A date such as 2026-12-18 or 18 Dec 2026.",
+        advice=_CORRECT,
+    )
+
+
+def bad_number(place: Place, text: str) -> Problem:
+    """A number of times that is none."""
+    return error("unreadable-number", place, "This is no number of times.", found=text, expected="A number from 1 on.")
+
+
+def bad_closure_word(place: Place, text: str) -> Problem:
+    """What a closure does, in a word that is not known."""
+    return error(
+        "unknown-on-closure", place, "What does a closure do?", found=text, expected="drop, keep, next or previous."
+    )
+
+
+def needs_year(place: Place, text: str) -> Problem:
+    """A repeat by the school year, and no plan."""
+    return error(
+        "no-school-year",
+        place,
+        "The repeat goes by the school year, which is not known here.",
+        found=text,
+        advice="Name the plan: --plan nomarium.toml.",
+    )
+
+
+def no_such_label(place: Place, text: str, labels: Sequence[str], cycles: Iterable[str]) -> Problem:
+    """Labels that no cycle has, or several."""
+    named = " and ".join(f"“{label}”" for label in labels)
+    fitting = list(cycles)
+    if fitting:
+        return error(
+            "several-cycles",
+            place,
+            f"Several cycles have {named}: {', '.join(fitting)}.",
+            found=text,
+            advice="Name the one that is meant with --cycle.",
+        )
+    return error("unknown-label", place, f"No cycle of the plan has {named}.", found=text, advice=_CORRECT)
+
+
+def first_hit(place: Place, text: str, stated: date, first: date) -> Problem:
+    """The row's date is not one of the repeat's."""
+    return note(
+        "later-start",
+        place,
+        f"{day_words(stated)} is no date of “{text}”: it begins on {day_words(first)}.",
+    )
+
+
+def no_dates(place: Place, text: str) -> Problem:
+    """A repeat that makes nothing."""
+    return error("no-occurrence", place, "The repeat makes no date at all.", found=text, advice=_CORRECT)
+
+
+def no_such_exception(place: Place, day: date) -> Problem:
+    """A date excepted that is none of the repeat's."""
+    return warning(
+        "exception-missed", place, f"{day_words(day)} is excepted, but is no date of the repeat.", found=day.isoformat()
+    )
+
+
+def over_gap(place: Place, days: Sequence[date]) -> Problem:
+    """Dates on which the clock skips the time."""
+    return warning(
+        "skipped-occurrence",
+        place,
+        f"The clock skips the time on {day_words(days[0])}: left out there, as RFC 5545 says.",
+    )
+
+
+def between_terms(place: Place, text: str, days: Sequence[date]) -> Problem:
+    """Dates between terms, which no closure drops."""
+    count = "1 date lies" if len(days) == 1 else f"{len(days)} dates lie"
+    return note(
+        "between-terms",
+        place,
+        f"{count} between terms, the first on {day_words(days[0])}; “in term” behind “{text}” leaves them out.",
+    )
