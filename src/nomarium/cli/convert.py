@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 from typing import Annotated
 
@@ -80,6 +81,9 @@ IfClosed = Annotated[
         help="What a closure of the plan does to a date of a repeat: dropped, kept, or moved to an open day.",
     ),
 ]
+Rules = Annotated[
+    bool, typer.Option("--rules", help="Write repeats as rules (RRULE), where the standard can say them.")
+]
 Limit = Annotated[int, typer.Option("--limit", metavar="NUMBER", min=1, help="The most dates of one repeat.")]
 Start = Annotated[
     str | None,
@@ -126,6 +130,7 @@ def convert(
     cycle: Cycle = None,
     if_closed: IfClosed = "drop",
     limit: Limit = 100_000,
+    rules: Rules = False,
     split: Split = None,
     once: Once = False,
     expect: Expect = None,
@@ -147,7 +152,7 @@ def convert(
     from nomarium.core.sources import Adjustments
     from nomarium.core.tables import TableChoices
 
-    target = Target.of(output, output_format, split, dry_run=dry_run, keep_going=keep_going)
+    target = replace(Target.of(output, output_format, split, dry_run=dry_run, keep_going=keep_going), rules=rules)
     paths = options.existing(files)
     days, back = options.shift_days(shift)
     adjustments = Adjustments(
@@ -165,7 +170,7 @@ def convert(
     with wrong_calls():
         date_options = DateOptions(dates, typed_dates, within, hours)
         events, problems = event_choices(date_options, zone, length, places, people)
-        repeats = RepeatOptions(plan, cycle, if_closed, adjustments.before_shift()[1], limit)
+        repeats = RepeatOptions(plan, cycle, if_closed, adjustments.before_shift()[1], limit, rules)
         events, zone_stated = with_repeats(events, repeats, problems, zone_stated=zone is not None)
         request = conversion.Request(
             paths,
@@ -178,6 +183,7 @@ def convert(
             once,
             expect,
             options.zone_name(to_zone) if to_zone else None,
+            rules,
         )
         with progress("Reading", wanted=not quiet) as bar:
             result = conversion.convert(request, lambda done: bar(done, len(paths)), problems)

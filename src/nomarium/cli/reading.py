@@ -61,6 +61,7 @@ class RepeatOptions:
     if_closed: str
     last: date | None
     limit: int
+    rules: bool
 
 
 def with_repeats(
@@ -86,7 +87,7 @@ def with_repeats(
     if stated.cycle is not None and (year is None or stated.cycle not in year.cycles):
         known = ", ".join(year.cycles) if year else "none, as no --plan is named"
         raise options.wrong("--cycle", f"There is no cycle “{stated.cycle}”. The cycles are: {known}.")
-    repeats = RepeatChoices(year, stated.cycle, doing, stated.last, stated.limit)
+    repeats = RepeatChoices(year, stated.cycle, doing, stated.last, stated.limit, rules=stated.rules)
     return replace(events, repeats=repeats), zone_stated
 
 

@@ -20,6 +20,8 @@ class Target:
     split: str | None
     dry_run: bool
     keep_going: bool
+    rules: bool = False
+    """Whether rows keep repeats as rules."""
 
     @classmethod
     def of(cls, output: str | None, form: str | None, split: str | None, *, dry_run: bool, keep_going: bool) -> Target:

@@ -15,6 +15,7 @@ from nomarium.cli.report import conversion_json, nothing_line, read_lines, writt
 from nomarium.cli.stamp import stamp_of
 from nomarium.cli.target import Target
 from nomarium.core.calendars import Calendar, file_names, split_calendar
+from nomarium.core.columns import RULE_FIELDS
 from nomarium.core.conversion import Conversion, Request
 from nomarium.core.ics import render_calendar
 from nomarium.core.output import write_all
@@ -75,21 +76,22 @@ def _files(
 ) -> Iterator[tuple[Path, Iterator[bytes]]]:
     """Yield each file to write, rendered when its turn comes."""
     if not target.split:
-        yield target.path or Path(), _rendered(calendar, target.form, stamp, done)
+        yield target.path or Path(), _rendered(calendar, target, stamp, done)
         return
     parts = split_calendar(calendar, target.split)
     names = file_names(parts, empty=f"without {target.split}")
     for value, part in parts.items():
-        yield target.part_path(names[value]), _rendered(part, target.form, stamp, done)
+        yield target.part_path(names[value]), _rendered(part, target, stamp, done)
 
 
-def _rendered(calendar: Calendar, form: str, stamp: datetime, done: Callable[[int], None]) -> Iterator[bytes]:
-    if form == "ics":
+def _rendered(calendar: Calendar, target: Target, stamp: datetime, done: Callable[[int], None]) -> Iterator[bytes]:
+    if target.form == "ics":
         return render_calendar(calendar, stamp, done)
-    rows = event_rows(calendar)
-    if form == "csv":
-        return render_csv(ROW_FIELDS, rows)
-    return render_json(ROW_FIELDS, rows) if form == "json" else render_xlsx(ROW_FIELDS, rows, stamp)
+    headings = (*ROW_FIELDS, *RULE_FIELDS) if target.rules else ROW_FIELDS
+    rows = event_rows(calendar, rules=target.rules)
+    if target.form == "csv":
+        return render_csv(headings, rows)
+    return render_json(headings, rows) if target.form == "json" else render_xlsx(headings, rows, stamp)
 
 
 def _to_stdout(parts: Iterable[bytes]) -> None:

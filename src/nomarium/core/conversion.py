@@ -34,6 +34,8 @@ class Request:
     """How many events there must be."""
     to_zone: str | None = None
     """The zone that all timed events are told in, whatever theirs was; floating ones apart."""
+    rules: bool = False
+    """Whether repeats are written as rules where the standard can say them, and not as dated events."""
     preview: bool = False
     """Whether a year of an endless repeat is enough."""
 
@@ -115,7 +117,7 @@ def _read_as_calendar(path: Path, request: Request) -> CalendarFile | None:
     stated = request.events.zone if request.zone_stated else ""
     chosen = request.adjustments
     first, last = chosen.before_shift()
-    choices = CalendarChoices(stated, request.events.zone, first, last, request.preview)
+    choices = CalendarChoices(stated, request.events.zone, first, last, request.preview, request.rules)
     sheet = read_calendar(text.text, text.file, choices)
     sheet.problems += text.problems
     return sheet

@@ -42,7 +42,11 @@ class Calendar:
     def timed_span(self, zone: str) -> tuple[datetime, datetime]:
         """The first start and the last end of the timed events in one of its zones."""
         timed = [occurrence for occurrence in self._distinct if occurrence.zone == zone and not occurrence.all_day]
-        return min(o.start for o in timed), max(o.end for o in timed)
+        last = max(o.end for o in timed)
+        for series in self.series:
+            if series.recurrence is not None and series.occurrences[0].zone == zone:
+                last = max(last, series.recurrence.last_day(series.occurrences[0].start))
+        return min(o.start for o in timed), last
 
     @cached_property
     def _distinct(self) -> list[Occurrence]:

@@ -193,6 +193,16 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "except|except on|exceptions|excluding|not on|skip dates|excluded dates|exception dates|exdate",
     ),
     Field(
+        "also",
+        "further dates of a repeat, separated by ;",
+        "also|also on|further dates|additional dates|rdate",
+    ),
+    Field(
+        "occurrence",
+        "the start of the occurrence that this row stands for, in an event with the same id",
+        "occurrence|recurrence id|replaces occurrence",
+    ),
+    Field(
         "on_closure",
         "what a closure does to a repeat: drop, keep, next or previous (open day)",
         "on closure|if closed|when closed|on holidays|if holiday|closures",
@@ -236,6 +246,9 @@ ROW_FIELDS = (
     "repeat",
 )
 """The headings of the rows that calendars are written as; a sheet that has them all is read as such rows."""
+
+RULE_FIELDS = ("except", "also", "occurrence")
+"""Three more headings of rows that keep repeats as rules."""
 
 DAY_HEADINGS = frozenset({"day", "days"})
 """Headings that mean a weekday or a date: what stands below decides."""

@@ -7,6 +7,7 @@ from collections import Counter
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import UTC, date, datetime, time, timedelta
+from itertools import islice
 from zoneinfo import ZoneInfo
 
 from nomarium.core.calendars import occurrence_id
@@ -41,6 +42,8 @@ class CalendarChoices:
     last: date | None = None
     preview: bool = False
     """Whether a year of an endless repeat is enough."""
+    rules: bool = False
+    """Whether repeats are kept as rules, and not unrolled."""
 
 
 @dataclass(slots=True)
@@ -320,16 +323,23 @@ class _Reader:
         self._sheet.counts["repeating"] += 1
         self._sheet.counts["changed"] += len(changes)
         last = datetime.combine(self._choices.last, time(23, 59, 59)) if self._choices.last else None
-        if event.recurrence.endless and last is None and self._choices.preview:
-            last = event.start + _A_YEAR
+        if self._choices.rules and event.uid and event.zone.own is None and not any(c.and_future for c in changes):
+            self._add_as_rule(event, event.recurrence, changes)
+            return
+        if event.recurrence.endless and last is None:
+            last = event.start + _A_YEAR if self._choices.preview else None
         if event.recurrence.endless and last is None:
             self._sheet.problems.append(event.words.endless())
             return
+        self._unroll(event, event.recurrence, changes, last)
+
+    def _unroll(self, event: _Event, recurrence: Recurrence, changes: Sequence[_Event], last: datetime | None) -> None:
+        """Add the occurrences of a repeat: its own, those of the changes from one date on, and the single changes."""
         singles = {change.replaces for change in changes if not change.and_future}
         futures = sorted((change for change in changes if change.and_future), key=lambda c: c.replaces or c.start)
         marks = [change.replaces or change.start for change in futures]
         parts: dict[int, list[datetime]] = {}
-        for number, start in enumerate(event.recurrence.starts(event.start, last)):
+        for number, start in enumerate(recurrence.starts(event.start, last)):
             if number >= MOST_OCCURRENCES:
                 self._sheet.problems.append(event.words.too_many(MOST_OCCURRENCES))
                 return
@@ -342,6 +352,21 @@ class _Reader:
         for change in changes:
             if not change.and_future:
                 self._add_single(change, _changed_id(change))
+
+    def _add_as_rule(self, event: _Event, recurrence: Recurrence, changes: Sequence[_Event]) -> None:
+        """Add a repeat as it is, and its changed occurrences, where any of its dates is asked for."""
+        last = datetime.combine(self._choices.last, time(23, 59, 59)) if self._choices.last else None
+        bounded = self._choices.first is not None or last is not None
+        starts = islice(recurrence.starts(event.start, last), MOST_OCCURRENCES)
+        if bounded and not any(self._chosen(self._occurrence(event, start)) for start in starts):
+            return
+        series = self._series(event, event.uid, (self._occurrence(event, event.start),))
+        series.recurrence = recurrence
+        self._sheet.series.append(series)
+        for change in changes:
+            changed = self._series(change, event.uid, (self._occurrence(change, change.start),))
+            changed.replaces = change.replaces
+            self._sheet.series.append(changed)
 
     def _add_single(self, event: _Event, identity: str) -> None:
         start = event.start

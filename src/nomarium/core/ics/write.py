@@ -7,6 +7,7 @@ from datetime import UTC, datetime, timedelta
 from itertools import islice
 
 from nomarium.core.calendars import Calendar
+from nomarium.core.ics.rule_lines import replaced_line, rule_lines
 from nomarium.core.ics.text import escape, fold, uri
 from nomarium.core.ics.zones import vtimezone
 from nomarium.core.sources import Occurrence, Series
@@ -59,7 +60,18 @@ def _events(calendar: Calendar, stamped: str) -> Iterator[str]:
         for occurrence in series.occurrences:
             # Only an id from a sheet can hold what needs escaping or folding.
             uid = fold(f"UID:{escape(next(uids))}") if series.id else f"UID:{next(uids)}"
-            yield f"BEGIN:VEVENT\r\n{uid}\r\n{stamped}\r\n{moments.lines(occurrence)}{unchanging}END:VEVENT"
+            when = moments.lines(occurrence)
+            if series.recurrence is not None or series.replaces is not None:
+                when += _repeat_lines(series, occurrence)
+            yield f"BEGIN:VEVENT\r\n{uid}\r\n{stamped}\r\n{when}{unchanging}END:VEVENT"
+
+
+def _repeat_lines(series: Series, occurrence: Occurrence) -> str:
+    """Return the lines that say how an event repeats, or which occurrence of its event it stands for."""
+    lines = list(rule_lines(series.recurrence, occurrence)) if series.recurrence is not None else []
+    if series.replaces is not None:
+        lines.append(replaced_line(series.replaces, occurrence))
+    return "".join(f"{fold(line)}\r\n" for line in lines)
 
 
 class _Moments:

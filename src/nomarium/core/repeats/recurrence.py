@@ -4,11 +4,13 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
-from datetime import date, datetime
+from datetime import date, datetime, timedelta
 from heapq import merge
 
 from nomarium.core.repeats.expand import expand
 from nomarium.core.repeats.rule import Rule
+
+_YEARS_AHEAD = 20
 
 
 @dataclass(frozen=True, slots=True)
@@ -43,6 +45,18 @@ class Recurrence:
             if start != before and not self._excepted(start) and not left_out.has(start):
                 yield start
             before = start
+
+    def last_day(self, first: datetime) -> datetime:
+        """Return a time that no start lies behind, for rules without an end some twenty years ahead."""
+        ends = [first, *self.dates]
+        for rule in self.rules:
+            if isinstance(rule.until, date):
+                ends.append(datetime(rule.until.year, rule.until.month, rule.until.day) + timedelta(days=1))
+            elif rule.count is not None:
+                ends.append(max(expand(rule, first), default=first))
+            else:
+                ends.append(first.replace(year=min(first.year + _YEARS_AHEAD, 2199), day=min(first.day, 28)))
+        return max(ends)
 
     def _excepted(self, start: datetime) -> bool:
         return start in self.except_dates or start.date() in self.except_days

@@ -7,13 +7,14 @@ from datetime import datetime, timedelta
 
 from nomarium.core.calendars import Calendar
 from nomarium.core.columns import ROW_FIELDS
+from nomarium.core.ics.rule_lines import standard_rule
 from nomarium.core.sources import Occurrence, Series
 
 __all__ = ["ROW_FIELDS", "event_rows"]
 
 
-def event_rows(calendar: Calendar) -> Iterator[list[str]]:
-    """Yield the values of ROW_FIELDS for each occurrence, in order.
+def event_rows(calendar: Calendar, *, rules: bool = False) -> Iterator[list[str]]:
+    """Yield the values of ROW_FIELDS for each occurrence, in order; with ``rules`` also those of RULE_FIELDS.
 
     Times are local times of ``zone`` ("2026-09-08T09:00"), all-day events are dates, their end the last day.
     """
@@ -24,7 +25,27 @@ def event_rows(calendar: Calendar) -> Iterator[list[str]]:
             start, end = _span(occurrence)
             all_day = "yes" if occurrence.all_day else ""
             zone = "" if occurrence.all_day else occurrence.zone
-            yield [next(uids), series.summary, start, end, all_day, *said, zone, ""]
+            repeat, *more = rule_cells(series, occurrence)
+            row = [next(uids), series.summary, start, end, all_day, *said, zone, repeat]
+            yield [*row, *more] if rules else row
+
+
+def rule_cells(series: Series, occurrence: Occurrence) -> list[str]:
+    """Return how an event repeats: its rules, dates left out, further dates, and the occurrence that it stands for."""
+    found = series.recurrence
+    replaces = _start_cell(series.replaces, occurrence) if series.replaces else ""
+    if found is None:
+        return ["", "", "", replaces]
+    rules = [f"RRULE:{standard_rule(rule, occurrence)}" for rule in found.rules]
+    rules += [f"EXRULE:{standard_rule(rule, occurrence)}" for rule in found.except_rules]
+    left_out = [_start_cell(start, occurrence) for start in sorted(found.except_dates)]
+    left_out += [day.isoformat() for day in sorted(found.except_days)]
+    also = [_start_cell(start, occurrence) for start in found.dates]
+    return ["\n".join(rules), "; ".join(left_out), "; ".join(also), replaces]
+
+
+def _start_cell(start: datetime, occurrence: Occurrence) -> str:
+    return start.date().isoformat() if occurrence.all_day else _moment(start)
 
 
 def _span(occurrence: Occurrence) -> tuple[str, str]:

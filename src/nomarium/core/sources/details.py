@@ -80,7 +80,7 @@ def read_details(table: Table, matches: Matches, lookups: Lookups) -> Details:
     if column := matches.column("url"):
         _read_urls(details, column)
     if column := matches.column("id"):
-        _check_ids(details, column)
+        _check_ids(details, column, matches.column("occurrence"))
     if column := matches.column("location"):
         _look_up_places(details, column, lookups.places)
     _read_people(details, matches, lookups.people)
@@ -151,9 +151,13 @@ def _read_urls(details: Details, column: Column) -> None:
     details.columns["url"] = [url or "" for url in urls]
 
 
-def _check_ids(details: Details, column: Column) -> None:
-    """Refuse every row whose id another row has too: either could be the wrong one."""
-    ids: Sequence[str] = details.columns["id"]
+def _check_ids(details: Details, column: Column, changed: Column | None) -> None:
+    """Refuse every row whose id another row has too: either could be the wrong one.
+
+    Rows that stand for single occurrences of an event share its id.
+    """
+    cells: Sequence[Cell] = changed.cells if changed else [""] * len(details.table)
+    ids = [identifier if cell == "" else "" for identifier, cell in zip(details.columns["id"], cells, strict=True)]
     if len(set(ids)) == len(ids):
         return
     first: dict[str, int] = {}

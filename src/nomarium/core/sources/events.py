@@ -7,12 +7,12 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from datetime import timedelta
 
-from nomarium.core.columns import MOMENT_FIELDS, ROW_FIELDS, TIME_FIELDS, Matches
+from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches
 from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sources import wording
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
-from nomarium.core.sources.repeating import RepeatChoices, Repeated, unroll
+from nomarium.core.sources.repeating import RepeatChoices, Repeated, is_own_rows, unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Series
 from nomarium.core.sources.spans import SpanFound, SpanRules
@@ -91,18 +91,13 @@ def _unroll(sheet: EventSheet, choices: EventChoices) -> None:
     sheet.repeated, refused, said = unrolled
     sheet.problems += [*refused.values(), *said]
     sheet.refused.update(refused)
-    sheet.series = [one for one in sheet.series if one.record not in refused]
+    sheet.series = [one for one in sheet.series if one.record not in refused and one.occurrences]
 
 
 def _for_own_rows(choices: EventChoices) -> EventChoices:
     """Return how rows are read that a calendar was written as: they mean what they say."""
     zone = choices.zone if choices.zone_stated else ""
     return replace(choices, zone=zone, length=timedelta(0), dates=replace(choices.dates, keep_midnights=True))
-
-
-def is_own_rows(table: Table) -> bool:
-    """Tell whether a table holds rows as calendars are written to: no zone there means a floating time, no end none."""
-    return {column.heading for column in table.columns}.issuperset(ROW_FIELDS)
 
 
 def _timed(moments: Sequence[MomentColumn]) -> bool:

@@ -138,3 +138,10 @@ def between_terms(place: Place, text: str, days: Sequence[date]) -> Problem:
         place,
         f"{count} between terms, the first on {day_words(days[0])}; “in term” behind “{text}” leaves them out.",
     )
+
+
+def dated_all_the_same(place: Place, text: str, dates: int) -> Problem:
+    """A repeat that no rule of the standard can say."""
+    return note(
+        "dated-repeat", place, f"RFC 5545 has no rule for “{text}”: written as {dates:,} dated events, not as a rule."
+    )

@@ -8,9 +8,19 @@ from datetime import date, datetime, time, timedelta
 from itertools import islice
 from typing import NamedTuple
 
-from nomarium.core.columns import Matches
+from nomarium.core.columns import ROW_FIELDS, Matches
 from nomarium.core.problems import Place, Problem
-from nomarium.core.repeats import NotUnderstood, OnClosure, Repeat, Rule, expand, read_words
+from nomarium.core.repeats import (
+    NotUnderstood,
+    OnClosure,
+    Recurrence,
+    Repeat,
+    Rule,
+    RuleRefused,
+    expand,
+    parse_rule,
+    read_words,
+)
 from nomarium.core.sources import repeat_wording as wording
 from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.sources.spans import clock_changes
@@ -25,7 +35,14 @@ _ON_CLOSURE: dict[str, OnClosure] = {
     **dict.fromkeys(("next", "next day", "next open day", "later", "after", "move to next"), "next"),
     **dict.fromkeys(("previous", "previous day", "previous open day", "earlier", "before"), "previous"),
 }
-_REPEAT_FIELDS = ("repeat", "until", "times", "except", "on_closure")
+
+
+def is_own_rows(table: Table) -> bool:
+    """Tell whether a table holds rows as calendars are written to: no zone there means a floating time, no end none."""
+    return {column.heading for column in table.columns}.issuperset(ROW_FIELDS)
+
+
+_REPEAT_FIELDS = ("repeat", "until", "times", "except", "on_closure", "also", "occurrence")
 
 
 @dataclass(frozen=True, slots=True)
@@ -40,6 +57,8 @@ class RepeatChoices:
     limit: int = MOST_OCCURRENCES
     order: Order | None = None
     """The order of day and month, where it was stated."""
+    rules: bool = False
+    """Whether repeats are kept as rules where the standard can say them."""
 
 
 class Effect(NamedTuple):
@@ -81,7 +100,30 @@ def unroll(
         except _Refused as fault:
             refused[one.record] = fault.problem
         said += row.said
+    _place_changes(series, matches, rules=choices.rules)
     return repeated, refused, said
+
+
+def _place_changes(series: Sequence[Series], matches: Matches, *, rules: bool) -> None:
+    """Let rows that stand for single occurrences take these out of their events, which have the same id."""
+    column = matches.column("occurrence")
+    if column is None:
+        return
+    changes = [(one, text) for one in series if (text := plain_text(column.cells[one.record]))]
+    masters = {one.id: one for one in series if one.id and one.of_repeat}
+    for one, text in changes:
+        try:
+            start = datetime.fromisoformat(text)
+        except ValueError:
+            continue
+        if rules:
+            one.replaces = start
+            continue
+        master = masters.get(one.id)
+        if master is not None:
+            master.occurrences = tuple(o for o in master.occurrences if (o.known_by or o.start) != start)
+        one.of_repeat = True
+        one.occurrences = tuple(replace(o, known_by=start) for o in one.occurrences)
 
 
 class _Refused(Exception):
@@ -128,14 +170,21 @@ class _Row:
         self._dates = dates
         self._first = series.occurrences[0]
         self._text = self._cell_text("repeat")
+        self._own_rows = is_own_rows(table)
         self.said: list[Problem] = []
 
     def unroll(self, repeated: Repeated) -> None:
         """Give the series its occurrences, and count them."""
+        if not self._text and self._own_rows and self._cell_text("also"):
+            self._unroll_standard(repeated)
+            return
         if not self._text:
             for name in ("until", "times", "except"):
                 if text := self._cell_text(name):
                     raise _Refused(wording.end_without_repeat(self._place(name), text, name))
+            return
+        if self._own_rows and self._text.upper().startswith(("RRULE:", "EXRULE:")):
+            self._unroll_standard(repeated)
             return
         repeat = self._read()
         starts = self._after_exceptions(list(self._starts(repeat)), repeat)
@@ -144,11 +193,78 @@ class _Row:
         occurrences = self._occurrences(kept)
         if not occurrences:
             raise _Refused(wording.no_dates(self._place("repeat"), self._text))
-        self._series.occurrences = occurrences
-        self._series.of_repeat = True
+        if self._choices.rules and not repeat.needs_year:
+            self._keep_as_rule(repeat, starts, kept)
+        else:
+            if self._choices.rules:
+                self.said.append(wording.dated_all_the_same(self._place("repeat"), self._text, len(occurrences)))
+            self._series.occurrences = occurrences
+            self._series.of_repeat = True
         repeated.rows += 1
         repeated.dates += len(occurrences)
         repeated.effects += effects
+
+    def _unroll_standard(self, repeated: Repeated) -> None:
+        """Unroll or keep a repeat as a calendar was written: rules, further dates and dates left out as they stand."""
+        recurrence = self._recurrence()
+        if self._choices.rules:
+            self._series.recurrence = recurrence
+            return
+        last = self._choices.last
+        if recurrence.endless and last is None:
+            raise _Refused(wording.no_end(self._place("repeat"), self._text))
+        end = datetime.combine(last, time(23, 59, 59)) if last else None
+        starts = list(islice(recurrence.starts(self._first.start, end), self._choices.limit + 1))
+        if len(starts) > self._choices.limit:
+            raise _Refused(wording.too_many(self._place("repeat"), self._text, self._choices.limit))
+        self._series.occurrences = self._occurrences([(start, start) for start in starts])
+        self._series.of_repeat = True
+        repeated.rows += 1
+        repeated.dates += len(self._series.occurrences)
+
+    def _recurrence(self) -> Recurrence:
+        """Return the recurrence that the cells of a calendar's row state."""
+        rules: dict[str, list[Rule]] = {"RRULE": [], "EXRULE": []}
+        for line in self._text.splitlines():
+            name, _, text = line.strip().partition(":")
+            try:
+                rules[name.upper()].append(self._local(parse_rule(text)))
+            except (KeyError, RuleRefused) as fault:
+                problem = wording.not_understood(self._place("repeat"), line, f"The rule can't be read: {fault}.", "")
+                raise _Refused(problem) from None
+        left_out = self._moments("except")
+        days = frozenset(m.date() for m, is_day in left_out if is_day and not self._first.all_day)
+        except_dates = frozenset(m for m, is_day in left_out if not is_day or self._first.all_day)
+        also = tuple(sorted(moment for moment, _ in self._moments("also")))
+        return Recurrence(tuple(rules["RRULE"]), also, except_dates, days, tuple(rules["EXRULE"]))
+
+    def _moments(self, name: str) -> list[tuple[datetime, bool]]:
+        """Return the moments of a cell as calendars are written ("2026-11-05T06:30"), and whether each is a day."""
+        found = []
+        for text in split_list(self._cell_text(name)):
+            try:
+                found.append((datetime.fromisoformat(text), len(text) == len("2026-11-05")))
+            except ValueError:
+                raise _Refused(wording.bad_date(self._place(name), text)) from None
+        return found
+
+    def _keep_as_rule(
+        self, repeat: Repeat, starts: Sequence[datetime], kept: Sequence[tuple[datetime, datetime]]
+    ) -> None:
+        """Give the series its first occurrence and the rule; what is left out or moved stands beside the rule."""
+        last = self._last(repeat)
+        rule = self._local(repeat.rule)
+        if repeat.times is not None:
+            rule = replace(rule, count=repeat.times)
+        elif last is not None and rule.count is None:
+            until = rule.until
+            rule = replace(rule, until=last if until is None or (_is_day(until) and last < until) else until)
+        everything = list(islice(expand(rule, self._first.start), self._choices.limit))
+        span = self._first.end - self._first.start
+        stays = {start for start, known_by in kept if start == known_by}
+        moved = tuple(start for start, known_by in kept if start != known_by)
+        self._series.occurrences = (replace(self._first, start=everything[0], end=everything[0] + span),)
+        self._series.recurrence = Recurrence((rule,), moved, frozenset(set(everything) - stays))
 
     def _read(self) -> Repeat:
         try:
@@ -325,6 +441,10 @@ class _Row:
     def _place(self, name: str) -> Place:
         column = self._matches.column(name)
         return self._table.cell_place(self._series.record, column) if column else self._series.place
+
+
+def _is_day(until: date | None) -> bool:
+    return until is not None and not isinstance(until, datetime)
 
 
 _ENDS = {

@@ -6,6 +6,7 @@ from dataclasses import dataclass, field
 from datetime import datetime, timedelta
 
 from nomarium.core.problems import Place
+from nomarium.core.repeats import Recurrence
 from nomarium.core.tables import Table
 from nomarium.core.values import Person
 
@@ -55,6 +56,10 @@ class Series:
     """Properties of a calendar file that nothing here stands for, as they were written, unfolded."""
     of_repeat: bool = False
     """Whether its occurrences are those of a repeat: each is then known by its id and its start."""
+    recurrence: Recurrence | None = None
+    """How it repeats, where that is told as a rule; its occurrence is then the first only."""
+    replaces: datetime | None = None
+    """The start of the occurrence of its event that it stands for, where that is told as a rule."""
     uid_kept: bool = field(default=False, compare=False)
     """Whether its id is a UID already, from a calendar."""
     origin: Place | None = field(default=None, compare=False)
