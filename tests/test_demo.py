@@ -16,6 +16,9 @@ def test_the_demo_goes_from_sheets_to_calendars(desk):
     assert told(slipway[3]).endswith("10:00–12:00")
     days = events_in(desk.folder / "orrin-sound" / "days.ics")
     assert sum(event["SUMMARY"].startswith("Day ") for event in days) == 174
+    clubs = events_in(desk.folder / "orrin-sound" / "clubs.ics")
+    assert len({event["UID"] for event in clubs}) == len(clubs) > 100
+    assert (desk.folder / "orrin-sound" / "november.csv").read_text("utf-8").count("2026-11-") > 20
     assert "as a closure that holds the label" in run.out
     assert {"TENTATIVE", "CANCELLED", "CONFIRMED"} == {event["STATUS"] for event in slipway}
 

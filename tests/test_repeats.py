@@ -1,14 +1,17 @@
 """Recurrence rules: the examples of RFC 5545, 3.8.5.3, what the standard forbids, and a judge from outside."""
 
-from datetime import datetime, timedelta
+import re
+from datetime import date, datetime, timedelta
 from itertools import islice
+from pathlib import Path
 
 import pytest
 from dateutil.rrule import rrulestr
 from hypothesis import assume, given, settings
 from hypothesis import strategies as st
 
-from nomarium.core.repeats import RuleRefused, expand, parse_rule
+from conftest import events_in
+from nomarium.core.repeats import FORMS, NotUnderstood, RuleRefused, expand, parse_rule, read_words
 
 START = datetime(1997, 9, 2, 9)
 
@@ -146,3 +149,164 @@ def test_random_rules_agree_with_a_judge(text, start):
     made = list(islice(expand(rule, start, last), 60))
     assume(made)  # the judge looks for the first hit of a rule that makes nothing for thousands of years
     assert made == list(islice(rrulestr(text, dtstart=start), len(made)))
+
+
+DOCS = Path(__file__).parent.parent / "docs" / "repeats.md"
+ROW = date(2026, 9, 8)
+
+
+def table_rows(heading):
+    page = DOCS.read_text("utf-8")
+    lines = page[page.index(heading) :].split("\n\n")[0].splitlines()[2:]
+    return [[cell.strip() for cell in line.strip("|").split("|")] for line in lines]
+
+
+def meaning(repeat):
+    """What a repeat means, as the docs write it."""
+    parts = [f"`{repeat.rule}`"]
+    if repeat.labels:
+        parts.append(f"on days labelled {', '.join(repeat.labels)}")
+    elif repeat.school_days:
+        parts.append("on school days")
+    parts += ["in term"] if repeat.in_term else []
+    parts += [f"in {repeat.week} weeks" if len(repeat.week) > 1 else f"in weeks {repeat.week}"] if repeat.week else []
+    parts += (
+        [{"previous": "before a closure", "next": "after a closure"}[repeat.on_closure]] if repeat.on_closure else []
+    )
+    parts += [f"until {repeat.until}"] if repeat.until else []
+    parts += [f"{repeat.times} times"] if repeat.times else []
+    parts += [f"except {', '.join(repeat.except_)}"] if repeat.except_ else []
+    return ", ".join(parts)
+
+
+UNDERSTOOD = table_rows("| words (for a row")
+NOT_UNDERSTOOD = table_rows("| words | why |")
+
+
+@pytest.mark.parametrize(("words", "expected"), UNDERSTOOD, ids=[words for words, _ in UNDERSTOOD])
+def test_the_words_of_the_docs_mean_what_they_say(words, expected):
+    assert meaning(read_words(words, ROW)) == expected
+    assert meaning(read_words(f"  {words.upper() if 'RRULE' not in words else words}. ", ROW)) == expected
+
+
+@pytest.mark.parametrize(("words", "why"), NOT_UNDERSTOOD, ids=[words for words, _ in NOT_UNDERSTOOD])
+def test_what_has_two_meanings_or_none_is_refused(words, why):
+    with pytest.raises(NotUnderstood, match=re.escape(why)) as refused:
+        read_words(words, ROW)
+    assert refused.value.expected
+
+
+def test_every_form_that_messages_offer_is_understood():
+    assert len(FORMS) > 20
+    for form in FORMS:
+        read_words(form, ROW)
+
+
+@given(st.text("abdefimnorstuwy 123,-/", max_size=40))
+def test_words_are_understood_whole_or_refused(text):
+    try:
+        repeat = read_words(text, ROW)
+    except NotUnderstood:
+        return
+    assert list(islice(expand(repeat.rule, START), 1))
+
+
+TERMS = "Term,First day,Last day\nAutumn,2026-09-08,2026-12-18\nWinter,2027-01-04,2027-03-26\n"
+PLAN = '[school]\nzone = "America/Halifax"\n[year]\nterms = "terms.csv"\nclosures = "closures.csv"\n[year.weeks]\nletters = "A-B"\n[cycles.Yard]\nlabels = "1-4"\n'
+CLOSURES = "Closure,Date\nStorm,2026-09-15\nIce week,2026-09-21 to 2026-09-25\n"
+
+# (the cells behind Title and Date, options, the dates that come out; "…" stands for more)
+SHEETS = [
+    ("Repeat", "every Tuesday until 6 Oct", "8 Sep", [], "0908 0929 1006"),
+    ("Repeat", "every Tuesday until 6 Oct", "8 Sep", ["--if-closed", "keep"], "0908 0915 0922 0929 1006"),
+    ("Repeat", "every Tuesday until 6 Oct", "8 Sep", ["--if-closed", "next"], "0908 0916 0928 0929 1006"),
+    ("Repeat,On closure", "every Tuesday until 6 Oct,previous", "8 Sep", [], "0908 0914 0918 0929 1006"),
+    ("Repeat", "every Day 3 until 5 Oct", "8 Sep", [], "0910 0917 0930"),
+    ("Repeat", "every school day until 17 Sep", "8 Sep", [], "0908 0909 0910 0911 0914 0916 0917"),
+    ("Repeat", "Thursdays in week B until 15 Oct", "8 Sep", [], "0917 1008"),
+    ("Repeat", "odd weeks until 15 Oct", "8 Sep", [], "0908 0929 1013"),
+    ("Repeat,Until", "weekly,end of term", "24 Nov", [], "1124 1201 1208 1215"),
+    ("Repeat", "weekly", "2 Mar 2027", [], "0302 0309 0316 0323"),
+    ("Repeat,Times,Except", "weekly,4,8 Dec; 5 Jan 2027", "1 Dec", [], "1201 1215 1222"),
+    ("Repeat", "last working day of the month until 31 Dec 2026", "9 Sep", [], "0930 1030 1130 1231"),
+    ("Repeat,Until", "RRULE:FREQ=DAILY;INTERVAL=2,2026-09-13", "8 Sep", [], "0908 0910 0912"),
+    ("Repeat", '"fortnightly, 3 times"', "1 Oct", ["--from", "2026-10-10"], "1015 1029"),
+]
+
+
+@pytest.mark.parametrize(
+    ("headings", "cells", "day", "options", "dates"),
+    SHEETS,
+    ids=[f"{cells} {' '.join(options)}" for _, cells, _, options, _ in SHEETS],
+)
+def test_sheets_that_repeat(desk, headings, cells, day, options, dates):
+    for name, text in (("nomarium.toml", PLAN), ("terms.csv", TERMS), ("closures.csv", CLOSURES)):
+        desk.put(name, text)
+    desk.put(
+        "clubs.csv", f"Title,Date,Start,{headings}\nRowing,{day if '2027' in day else f'{day} 2026'},15:30,{cells}\n"
+    )
+    run = desk.run("convert", "clubs.csv", "-o", "clubs.ics", "--plan", "nomarium.toml", *options, zone=None)
+    assert run.status == 0, run.err
+    events = events_in(desk.folder / "clubs.ics")
+    assert " ".join(f"{event.start:%m%d}" for event in events) == dates
+    assert len({event["UID"] for event in events}) == len(events)
+    assert all(event.start.hour == 15 for event in events)
+
+
+def test_closures_and_exceptions_are_counted_and_told(desk):
+    for name, text in (("nomarium.toml", PLAN), ("terms.csv", TERMS), ("closures.csv", CLOSURES)):
+        desk.put(name, text)
+    desk.put(
+        "clubs.csv", "Title,Date,Repeat\nRowing,8 Sep 2026,every Tuesday until 6 Oct except 7 Oct\nBoard,14 Sep 2026,\n"
+    )
+    run = desk.run("convert", "clubs.csv", "-o", "clubs.ics", "--plan", "nomarium.toml", zone=None)
+    assert "Repeats: 1 row = 3 dates" in run.out
+    assert (
+        "2 dates dropped for closures: Rowing, Tue 15 Sep 2026 (Storm); Rowing, Tue 22 Sep 2026 (Ice week)" in run.out
+    )
+    assert "Wed 7 Oct 2026 is excepted, but is no date of the repeat." in run.err
+    assert "4 events" in run.out
+
+
+BAD_ROWS = [
+    ("every now and then,,", "unreadable-repeat", "C2"),
+    ("weekly,,", "endless-repeat", "C2"),
+    ('"weekly, 3 times",2026-10-01,', "two-ends", "C2"),
+    (",2026-10-01,", "no-repeat", "D2"),
+    ("every school day,2026-10-01,", "no-school-year", "C2"),
+    ("weekly,soon,", "unreadable-date", "D2"),
+    ("RRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30;COUNT=2,,", "no-occurrence", "C2"),
+    ("RRULE:FREQ=SECONDLY;COUNT=200000,,", "too-many-occurrences", "C2"),
+    ("weekly until end of term,,", "no-school-year", "C2"),
+]
+
+
+@pytest.mark.parametrize(("cells", "code", "cell"), BAD_ROWS, ids=[cells for cells, _, _ in BAD_ROWS])
+def test_repeats_that_cannot_be_are_refused_with_their_cell(desk, cells, code, cell):
+    run = desk.convert(f"Title,Date,Repeat,Repeat until,Except\nRowing,2026-09-08,{cells}\n")
+    assert run.status == 1
+    assert (code, cell) in run.codes
+
+
+def test_rules_say_what_the_standard_can_say(desk):
+    for name, text in (("nomarium.toml", PLAN), ("terms.csv", TERMS), ("closures.csv", CLOSURES)):
+        desk.put(name, text)
+    desk.put(
+        "clubs.csv",
+        "Title,Date,Start,Repeat\nRowing,8 Sep 2026,15:30,every Tuesday until 6 Oct\nKnots,8 Sep 2026,12:00,every Day 3 until 1 Oct\n",
+    )
+    run = desk.run("convert", "clubs.csv", "-o", "rules.ics", "--rules", "--plan", "nomarium.toml", zone=None)
+    assert "RFC 5545 has no rule for “every Day 3 until 1 Oct”: written as 3 dated events" in run.err
+    events = events_in(desk.folder / "rules.ics")
+    assert len(events) == 4
+    rowing = next(event for event in events if event["SUMMARY"] == "Rowing")
+    assert rowing["RRULE"].to_ical() == b"FREQ=WEEKLY;UNTIL=20261007T025959Z;BYDAY=TU"
+    assert [moment.dt.day for moment in rowing["EXDATE"].dts] == [15, 22]
+    dated = desk.run("convert", "rules.ics", "-o", "-", "--format", "csv", zone=None).out
+    assert dated.count("Rowing") == 3
+    for form in ("rules.csv", "rules.xlsx"):
+        assert desk.run("convert", "rules.ics", "-o", form, "--rules", zone=None).status == 0
+        assert desk.run("convert", form, "-o", "back.ics", "--rules", zone=None).status == 0
+        assert desk.run("convert", "back.ics", "-o", "-", "--format", "csv", zone=None).out == dated
+    moved = desk.run("convert", "rules.ics", "-o", "x.ics", "--rules", "--to-zone", "UTC", zone=None)
+    assert moved.status == 2

@@ -13,7 +13,19 @@ import nomarium
 SOURCE = Path(nomarium.__file__).parent
 MODULES = sorted(SOURCE.rglob("*.py"))
 INTERFACE = {"typer", "click", "rich", "nomarium.cli", "nomarium.demo"}
-FLOW = ["problems", "tables", "values", "columns", "year", "sources", "datesheets", "plan", "calendars", "ics"]
+FLOW = [
+    "problems",
+    "tables",
+    "values",
+    "columns",
+    "year",
+    "repeats",
+    "sources",
+    "datesheets",
+    "plan",
+    "calendars",
+    "ics",
+]
 
 
 def imported(module):

@@ -68,6 +68,9 @@ def _script(zone: str) -> list[list[str]]:
         ["days", "--close", "2027-01-20", "--cycle", "Loft"],
         ["days", "-o", "days.ics", "--title", "Day {day}", "--cycle", "Yard", "--add", "terms,closures"],
         ["days", "-o", "year.png"],
+        ["convert", "clubs.csv", "-o", "clubs.ics", "--plan", "nomarium.toml"],
+        ["inspect", "clubs.ics"],
+        ["convert", "clubs.ics", "-o", "november.csv", "--from", "2026-11-01", "--to", "2026-11-30"],
     ]
 
 

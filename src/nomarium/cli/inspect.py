@@ -75,8 +75,9 @@ def inspect(
 
 def _next_call(paths: list[Path]) -> str:
     """Return the call that makes the calendar: this one's options, and a file to write."""
-    ending = "csv" if paths[0].suffix.casefold() == ".ics" else "ics"
-    words = ["convert", *sys.argv[2:], "-o", f"{paths[0].stem}.{ending}"]
+    stem = paths[0].stem
+    output = f"{stem}-rows.csv" if paths[0].suffix.casefold() == ".ics" else f"{stem}.ics"
+    words = ["convert", *sys.argv[2:], "-o", output]
     return quoted_call(words)
 
 

@@ -153,7 +153,10 @@ def _calendar_tally(sheet: CalendarFile) -> str:
     changed = f", {counted(counts['changed'], 'changed date')}" if counts["changed"] else ""
     dates = sum(len(series.occurrences) for series in sheet.series)
     left_out = f" + {sheet.left_out.total():,} not chosen" if sheet.left_out.total() else ""
-    return f"{counted(counts['VEVENT'], 'event')}{repeating}{changed} = {counted(dates, 'dated event')}{left_out}"
+    became = (
+        f"{counted(dates, 'dated event')} in the days asked for" if sheet.bounded else counted(dates, "dated event")
+    )
+    return f"{counted(counts['VEVENT'], 'event')}{repeating}{changed} = {became}{left_out}"
 
 
 def _length_words(length: timedelta) -> str:

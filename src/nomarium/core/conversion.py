@@ -9,7 +9,7 @@ from pathlib import Path
 from nomarium.core.calendars import Calendar
 from nomarium.core.columns import Headings, check_stated, match_columns
 from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
-from nomarium.core.problems import DataRefused, Place, Problem, by_place, error, has_errors, warning
+from nomarium.core.problems import DataRefused, Place, Problem, WrongCall, by_place, error, has_errors, warning
 from nomarium.core.sources import Adjustments, EventChoices, EventSheet, Series, adjust, move_to_zone, read_events
 from nomarium.core.sources.wording import identical_events, shared_uid
 from nomarium.core.tables import LeftOut, Table, TableChoices, looks_like_calendar, read_table, read_text
@@ -62,6 +62,8 @@ def convert(
     ``problems`` are those found before, in look-up sheets. Raises WrongCall where a stated heading, field or value
     does not exist.
     """
+    if request.rules and (request.to_zone or request.adjustments.moves):
+        raise WrongCall("--rules can't be moved: their weekdays may change.", "Leave --rules out for dated events.")
     headings = Headings()
     read, found = _read_files(request, headings)
     found = [*problems, *found]

@@ -74,7 +74,7 @@ def _event_counts(sheet: CalendarFile, dated: int) -> str:
     parts = [f"{counts['VEVENT']:,}"]
     parts += [f"{counts['repeating']:,} repeating"] if counts["repeating"] else []
     parts += [f"{counts['changed']:,} changed date{'s' * (counts['changed'] > 1)}"] if counts["changed"] else []
-    return f"{', '.join(parts)} = {dated:,} dated"
+    return parts[0] if len(parts) == 1 else f"{', '.join(parts)} = {dated:,} dated"
 
 
 def _property_name(line: str) -> str:

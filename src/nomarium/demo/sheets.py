@@ -12,7 +12,8 @@ OFFICE = "office-events.csv"
 SLIPWAY = "slipway-bookings.xlsx"
 PLAN = "nomarium.toml"
 YEAR = ("terms.csv", "closures.csv", "storm-days.csv", "special-days.csv", "published-days.csv")
-SHEETS = (OFFICE, SLIPWAY, PLAN, *YEAR)
+CLUBS = "clubs.csv"
+SHEETS = (OFFICE, SLIPWAY, CLUBS, PLAN, *YEAR)
 
 
 def write_sheets(folder: Path) -> list[Path]:
@@ -24,7 +25,7 @@ def write_sheets(folder: Path) -> list[Path]:
     for path in paths:
         if path.exists():
             raise FileExistsError(str(path))
-    for name in (OFFICE, PLAN, *YEAR):
+    for name in (OFFICE, CLUBS, PLAN, *YEAR):
         (folder / name).write_bytes(_text(name).encode("utf-8"))
     (folder / SLIPWAY).write_bytes(_slipway_workbook())
     return paths

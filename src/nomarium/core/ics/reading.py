@@ -52,6 +52,8 @@ class CalendarFile(EventSheet):
 
     counts: Counter[str] = field(default_factory=Counter)
     """Components by their names, repeating events and changed occurrences apart."""
+    bounded: bool = False
+    """Whether only some days were asked for."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -104,6 +106,7 @@ def read_calendar(text: str, file: str, choices: CalendarChoices) -> CalendarFil
         raise DataRefused(wording.no_calendar(file))
     table = Table(file, None, "iCalendar", 0, [], [])
     sheet = CalendarFile(table, Matches(), problems=wording.sloppy(file, sloppiness))
+    sheet.bounded = choices.first is not None or choices.last is not None
     for calendar in calendars:
         _Reader(calendar, file, choices, sheet).read()
     others = {name: count for name, count in sheet.counts.items() if name.startswith("V") and name != "VEVENT"}

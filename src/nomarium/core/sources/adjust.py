@@ -47,6 +47,11 @@ class Adjustments:
     last: date | None = None
     """What has no part in the days from ``first`` to ``last`` is left out; both are included."""
 
+    @property
+    def moves(self) -> bool:
+        """Whether dates are moved."""
+        return self.shift is not None or self.start is not None
+
     def before_shift(self) -> tuple[date | None, date | None]:
         """Return the days to choose from before anything is moved; none where the way of moving is not known yet."""
         if self.start is not None:
