@@ -36,7 +36,8 @@ def written_lines(
     """Say what was written: how many events, from when to when, in which zone."""
     name = str(path) if path else "standard output"
     zones = result.calendar.zones() or [request.events.zone]
-    from_machine = not request.zone_stated and request.events.zone in zones
+    own_zones = all(isinstance(sheet, CalendarFile) for sheet in result.sheets)
+    from_machine = not request.zone_stated and not own_zones and request.events.zone in zones
     zone = " (this machine’s; --zone states another)" if from_machine else ""
     verb = "Would write" if dry_run else "Wrote"
     where = f"{name}: " if path or not dry_run else ""
@@ -137,7 +138,8 @@ def tally(sheet: EventSheet) -> str:
     """Say what became of all rows, so that the sum can be checked."""
     if isinstance(sheet, CalendarFile):
         return _calendar_tally(sheet)
-    parts = [counted(len(sheet.series), "event")]
+    repeating = f", {sheet.repeated.rows:,} repeating" if sheet.repeated.rows else ""
+    parts = [counted(len(sheet.series), "event") + repeating]
     reasons = [plural(count, reason) for reason, count in sheet.left_out.items() if count]
     if reasons:
         parts.append(f"{sheet.left_out.total():,} left out ({', '.join(reasons)})")

@@ -253,7 +253,7 @@ class _Row:
     ) -> None:
         """Give the series its first occurrence and the rule; what is left out or moved stands beside the rule."""
         last = self._last(repeat)
-        rule = self._local(repeat.rule)
+        rule = self._rule(repeat)
         if repeat.times is not None:
             rule = replace(rule, count=repeat.times)
         elif last is not None and rule.count is None:
@@ -291,7 +291,7 @@ class _Row:
         if last is None and repeat.times is None and repeat.rule.endless:
             raise _Refused(wording.no_end(self._place("repeat"), self._text))
         end = datetime.combine(last, time(23, 59, 59)) if last else None
-        hits = expand(self._local(repeat.rule), start, end)
+        hits = expand(self._rule(repeat), start, end)
         if year is not None and repeat.needs_year:
             test = _SchoolTest(repeat, year, self._cycle_of(repeat, year))
             hits = (hit for hit in hits if test.fits(hit.date()))
@@ -302,6 +302,13 @@ class _Row:
             if number >= limit:
                 raise _Refused(wording.too_many(self._place("repeat"), self._text, limit))
             yield hit
+
+    def _rule(self, repeat: Repeat) -> Rule:
+        """Return the rule of a repeat: its weeks begin as the plan's do, unless it says so itself."""
+        rule, year = self._local(repeat.rule), self._choices.year
+        if year is None or "WKST" in self._text.upper():
+            return rule
+        return replace(rule, week_start=year.rules.weeks.first_weekday)
 
     def _local(self, rule: Rule) -> Rule:
         """Return a rule whose UNTIL, where it is in UTC, is local time of the row."""
