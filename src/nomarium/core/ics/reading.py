@@ -78,6 +78,12 @@ class _Zone:
 
     def skips(self, wall: datetime) -> bool:
         """Tell whether the clock of the zone never shows a local time."""
+        if self.own is None:
+            if self.name in ("", "UTC"):
+                return False
+            aware = wall.replace(tzinfo=ZoneInfo(self.name))
+            if aware.utcoffset() == aware.replace(fold=1).utcoffset():
+                return False
         return self.from_utc(wall - self.offset(wall)) != wall
 
 

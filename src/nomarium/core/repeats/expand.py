@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from datetime import MAXYEAR, date, datetime, time, timedelta
 from itertools import product
+from typing import NamedTuple
 
-from nomarium.core.repeats.rule import Frequency, Rule
+from nomarium.core.repeats.rule import Frequency, Rule, WeekdayNumber
 
 _DAY = timedelta(days=1)
 _YEARS_AHEAD = 400
@@ -52,8 +53,13 @@ def _candidates(rule: Rule, start: datetime, end: datetime) -> Iterator[datetime
             yield from _positions(rule, moments)
         return
     times = _times_of_day(rule, start)
+    from_ordinal, at = datetime.fromordinal, times[0]
     for days in _PERIODS[rule.freq](rule, start.date(), end.date()):
-        yield from _positions(rule, [datetime.combine(day, at) for day in days for at in times])
+        if len(times) == 1:
+            moments = [from_ordinal(day) + at for day in days]
+        else:
+            moments = [from_ordinal(day) + at for day in days for at in times]
+        yield from _positions(rule, moments) if rule.by_set_pos else moments
 
 
 def _positions(rule: Rule, moments: Sequence[datetime]) -> Sequence[datetime]:
@@ -65,20 +71,51 @@ def _positions(rule: Rule, moments: Sequence[datetime]) -> Sequence[datetime]:
     return [moments[place] for place in sorted(places) if 0 <= place < count]
 
 
-def _times_of_day(rule: Rule, start: datetime) -> list[time]:
+def _times_of_day(rule: Rule, start: datetime) -> list[timedelta]:
+    """Return the times of day as what has passed since midnight."""
     hours = sorted(rule.by_hour) or [start.hour]
     minutes = sorted(rule.by_minute) or [start.minute]
     seconds = sorted({min(second, 59) for second in rule.by_second}) or [start.second]
-    return [time(*clock) for clock in product(hours, minutes, seconds)]
-
-
-def _days_of(first: date, last: date) -> Iterator[date]:
-    return (first + timedelta(days=n) for n in range((last - first).days + 1))
+    return [timedelta(hours=h, minutes=m, seconds=s) for h, m, s in product(hours, minutes, seconds)]
 
 
 def _month_length(year: int, month: int) -> int:
-    following = date(year + month // 12, month % 12 + 1, 1)
-    return (following - _DAY).day
+    if month == 2:
+        return 29 if year % 4 == 0 and (year % 100 != 0 or year % 400 == 0) else 28
+    return 30 if month in (4, 6, 9, 11) else 31
+
+
+class _Stretch(NamedTuple):
+    """A month or year: the ordinal of its first day (date.toordinal), and how many days it has."""
+
+    first: int
+    length: int
+
+    def numbered(self, numbers: Iterable[int]) -> set[int]:
+        """Return the days of these numbers, negative ones counted from the end."""
+        first, length = self.first, self.length
+        places = (number - 1 if number > 0 else length + number for number in numbers)
+        return {first + place for place in places if 0 <= place < length}
+
+    def weekdays(self, wanted: Iterable[WeekdayNumber]) -> set[int]:
+        """Return the days of BYDAY: every one of a weekday, or that of a number."""
+        found: set[int] = set()
+        for weekday, ordinal in wanted:
+            earliest = (weekday - self.first + 1) % 7
+            places = range(earliest, self.length, 7)
+            if not ordinal:
+                found.update(self.first + place for place in places)
+            elif abs(ordinal) <= len(places):
+                found.add(self.first + places[ordinal - 1 if ordinal > 0 else ordinal])
+        return found
+
+
+def _month(year: int, month: int) -> _Stretch:
+    return _Stretch(date(year, month, 1).toordinal(), _month_length(year, month))
+
+
+def _year(year: int) -> _Stretch:
+    return _Stretch(date(year, 1, 1).toordinal(), 337 + _month_length(year, 2))
 
 
 def _fits_month_day(rule: Rule, day: date) -> bool:
@@ -98,60 +135,42 @@ def _fits_month(rule: Rule, day: date) -> bool:
     return not rule.by_month or day.month in rule.by_month
 
 
+def _fits_day(rule: Rule, day: date) -> bool:
+    """Tell whether a day is one that the BY parts let be, each of them as a limit."""
+    fits = _fits_month(rule, day) and _fits_month_day(rule, day) and _fits_year_day(rule, day)
+    return fits and _fits_weekday(rule, day)
+
+
 def _fits_weekday(rule: Rule, day: date) -> bool:
     return not rule.by_day or any(day.weekday() == wanted.weekday for wanted in rule.by_day)
 
 
-def _numbered_weekdays(rule: Rule, first: date, last: date) -> Callable[[date], bool]:
-    """Return a test for BYDAY, its numbers counted within a month or year from ``first`` to ``last``."""
-    plain = {wanted.weekday for wanted in rule.by_day if not wanted.ordinal}
-    numbered = [wanted for wanted in rule.by_day if wanted.ordinal]
-
-    def fits(day: date) -> bool:
-        if day.weekday() in plain:
-            return True
-        from_front, from_back = (day - first).days // 7 + 1, -((last - day).days // 7 + 1)
-        return any(day.weekday() == w.weekday and w.ordinal in (from_front, from_back) for w in numbered)
-
-    return fits
+def _yearly(rule: Rule, start: date, end: date) -> Iterator[Iterable[int]]:
+    for year in range(start.year, min(end.year + 2, MAXYEAR), rule.interval):
+        yield _days_of_weeks(rule, start, year) if rule.by_week_no else sorted(_days_of_year(rule, start, year))
 
 
-def _yearly(rule: Rule, start: date, end: date) -> Iterator[list[date]]:
-    for year in range(start.year, end.year + 2, rule.interval):
-        if year >= MAXYEAR:
-            return
-        yield _days_of_year(rule, start, year)
+def _days_of_year(rule: Rule, start: date, year: int) -> set[int]:
+    """Return the days of a year that all its BY parts let be; numbers of weekdays count in the months of BYMONTH."""
+    if not (rule.by_year_day or rule.by_month_day or rule.by_day):
+        months = rule.by_month or (start.month,)
+        return set().union(*(_month(year, month).numbered([start.day]) for month in months))
+    months = rule.by_month or tuple(range(1, 13))
+    found: list[set[int]] = []
+    if rule.by_year_day:
+        found.append(_year(year).numbered(rule.by_year_day))
+    if rule.by_month_day:
+        found.append(set().union(*(_month(year, month).numbered(rule.by_month_day) for month in months)))
+    if rule.by_day and rule.by_month:
+        found.append(set().union(*(_month(year, month).weekdays(rule.by_day) for month in months)))
+    elif rule.by_day:
+        found.append(_year(year).weekdays(rule.by_day))
+    if rule.by_month and rule.by_year_day:
+        found.append({day for day in found[0] if date.fromordinal(day).month in rule.by_month})
+    return set.intersection(*found)
 
 
-def _days_of_year(rule: Rule, start: date, year: int) -> list[date]:
-    if rule.by_week_no:
-        return _days_of_weeks(rule, start, year)
-    if rule.by_year_day or rule.by_month_day or rule.by_day:
-        numbered = _weekdays_of_year(rule, year)
-        days = _days_of(date(year, 1, 1), date(year, 12, 31))
-        return [
-            day
-            for day in days
-            if _fits_month(rule, day) and _fits_month_day(rule, day) and _fits_year_day(rule, day) and numbered(day)
-        ]
-    months = sorted(rule.by_month) or [start.month]
-    return [date(year, month, start.day) for month in months if start.day <= _month_length(year, month)]
-
-
-def _weekdays_of_year(rule: Rule, year: int) -> Callable[[date], bool]:
-    """Return a test for BYDAY in a year: its numbers count within the months that BYMONTH names, else in the year."""
-    if not rule.by_day:
-        return lambda day: True
-    if not rule.by_month:
-        return _numbered_weekdays(rule, date(year, 1, 1), date(year, 12, 31))
-    tests = {
-        month: _numbered_weekdays(rule, date(year, month, 1), date(year, month, _month_length(year, month)))
-        for month in rule.by_month
-    }
-    return lambda day: day.month in tests and tests[day.month](day)
-
-
-def _days_of_weeks(rule: Rule, start: date, year: int) -> list[date]:
+def _days_of_weeks(rule: Rule, start: date, year: int) -> list[int]:
     """Return the days of BYWEEKNO: whole weeks, whose first and last may reach into the neighbouring years."""
     first = _first_week(year, rule.week_start)
     weeks = (_first_week(year + 1, rule.week_start) - first).days // 7
@@ -163,14 +182,7 @@ def _days_of_weeks(rule: Rule, start: date, year: int) -> list[date]:
             found += [monday + timedelta(days=n) for n in range(7)]
     if not rule.by_day and not rule.by_month_day and not rule.by_year_day:
         found = [day for day in found if day.weekday() == start.weekday()]
-    return [
-        day
-        for day in found
-        if _fits_month(rule, day)
-        and _fits_month_day(rule, day)
-        and _fits_year_day(rule, day)
-        and _fits_weekday(rule, day)
-    ]
+    return [day.toordinal() for day in found if _fits_day(rule, day)]
 
 
 def _first_week(year: int, week_start: int) -> date:
@@ -179,41 +191,43 @@ def _first_week(year: int, week_start: int) -> date:
     return fourth - timedelta(days=(fourth.weekday() - week_start) % 7)
 
 
-def _monthly(rule: Rule, start: date, end: date) -> Iterator[list[date]]:
-    month = start.year * 12 + start.month - 1
-    while month <= end.year * 12 + end.month - 1:
-        year, number = divmod(month, 12)
-        month += rule.interval
-        first = date(year, number + 1, 1)
-        if not _fits_month(rule, first):
-            yield []
+def _monthly(rule: Rule, start: date, end: date) -> Iterator[Iterable[int]]:
+    for count in range(start.year * 12 + start.month - 1, end.year * 12 + end.month, rule.interval):
+        year, month = count // 12, count % 12 + 1
+        if rule.by_month and month not in rule.by_month:
             continue
-        last = date(year, number + 1, _month_length(year, number + 1))
-        if rule.by_month_day or rule.by_day:
-            numbered = _numbered_weekdays(rule, first, last) if rule.by_day else lambda day: True
-            yield [day for day in _days_of(first, last) if _fits_month_day(rule, day) and numbered(day)]
+        stretch = _month(year, month)
+        if rule.by_month_day and rule.by_day:
+            yield sorted(stretch.numbered(rule.by_month_day) & stretch.weekdays(rule.by_day))
+        elif rule.by_day:
+            yield sorted(stretch.weekdays(rule.by_day))
         else:
-            yield [first.replace(day=start.day)] if start.day <= last.day else []
+            yield sorted(stretch.numbered(rule.by_month_day or [start.day]))
 
 
-def _weekly(rule: Rule, start: date, end: date) -> Iterator[list[date]]:
-    week = start - timedelta(days=(start.weekday() - rule.week_start) % 7)
-    wanted = {day.weekday for day in rule.by_day} or {start.weekday()}
-    while week <= end:
-        days = [week + timedelta(days=n) for n in range(7)]
-        yield [day for day in days if day.weekday() in wanted and _fits_month(rule, day)]
-        week += timedelta(weeks=rule.interval)
+def _weekly(rule: Rule, start: date, end: date) -> Iterator[Iterable[int]]:
+    first = start.toordinal() - (start.weekday() - rule.week_start) % 7
+    weekdays = {day.weekday for day in rule.by_day} or {start.weekday()}
+    steps = sorted((weekday - rule.week_start) % 7 for weekday in weekdays)
+    for week in range(first, end.toordinal() + 1, 7 * rule.interval):
+        days = [week + step for step in steps if week + step > 0]
+        if rule.by_month:
+            days = [day for day in days if date.fromordinal(day).month in rule.by_month]
+        yield days
 
 
-def _daily(rule: Rule, start: date, end: date) -> Iterator[list[date]]:
-    day = start
-    while day <= end:
-        fits = _fits_month(rule, day) and _fits_month_day(rule, day) and _fits_weekday(rule, day)
-        yield [day] if fits else []
-        day += _DAY * rule.interval
+def _daily(rule: Rule, start: date, end: date) -> Iterator[Iterable[int]]:
+    days = range(start.toordinal(), end.toordinal() + 1, rule.interval)
+    if not (rule.by_month or rule.by_month_day or rule.by_day):
+        return ([day] for day in days)
+    weekdays = {day.weekday for day in rule.by_day} or set(range(7))
+    found = (day for day in days if (day - 1) % 7 in weekdays)
+    if not (rule.by_month or rule.by_month_day):
+        return ([day] for day in found)
+    return ([day] for day in found if _fits_day(rule, date.fromordinal(day)))
 
 
-_PERIODS: dict[Frequency, Callable[[Rule, date, date], Iterator[list[date]]]] = {
+_PERIODS: dict[Frequency, Callable[[Rule, date, date], Iterator[Iterable[int]]]] = {
     Frequency.YEARLY: _yearly,
     Frequency.MONTHLY: _monthly,
     Frequency.WEEKLY: _weekly,
@@ -238,8 +252,7 @@ def _short_periods(rule: Rule, start: datetime, end: datetime) -> Iterator[list[
 def _ruled_out(rule: Rule, moment: datetime) -> datetime | None:
     """Return when the day, hour or minute ends that BY parts rule out; None where they let the moment be."""
     day = moment.date()
-    fits_day = _fits_month(rule, day) and _fits_month_day(rule, day) and _fits_year_day(rule, day)
-    if not (fits_day and _fits_weekday(rule, day)):
+    if not _fits_day(rule, day):
         return datetime.combine(day + _DAY, time())
     if rule.by_hour and moment.hour not in rule.by_hour:
         return moment.replace(minute=0, second=0) + timedelta(hours=1)

@@ -17,6 +17,8 @@ LATEST_USUAL_START = 17 * 3600
 """An event that starts at 17:00 or later may end past midnight…"""
 LONGEST_PAST_MIDNIGHT = timedelta(hours=8)
 """…if it takes no longer than this."""
+_NO_TWO_CHANGES = timedelta(days=60)
+"""Within so short a time a clock that shows the same offset at both ends has not changed and changed back."""
 NIGHT_FROM, NIGHT_TO = 22 * 3600, 6 * 3600
 
 
@@ -172,6 +174,9 @@ def after(start: datetime, length: Length, zone: str) -> datetime:
     if not length.elapsed:
         return day
     tz = ZoneInfo(zone or "UTC")
+    end = day + length.elapsed
+    if day.replace(tzinfo=tz).utcoffset() == end.replace(tzinfo=tz).utcoffset() and length.elapsed < _NO_TWO_CHANGES:
+        return end
     return (day.replace(tzinfo=tz).astimezone(UTC) + length.elapsed).astimezone(tz).replace(tzinfo=None)
 
 
