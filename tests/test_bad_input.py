@@ -47,7 +47,7 @@ BAD = [
     ("garbage.csv", bytes(range(256)) * 40, "not-a-sheet"),
     ("paper.csv", b"%PDF-1.7\n...", "not-a-sheet"),
     ("letter.xlsx", b"{\\rtf1 hello}", "not-a-sheet"),
-    ("cal.csv", b"BEGIN:VCALENDAR\r\nEND:VCALENDAR\r\n", "not-a-sheet"),
+    ("cal.csv", b"BEGIN:VCALENDARS\r\n", "no-calendar"),
     ("zip.xlsx", b"PK\x03\x04 and then nothing", "not-a-sheet"),
     ("cut.xlsx", workbook(["Title", "Date"], ["A", "2026-09-08"])[:3000], "not-a-sheet"),
     ("old.xls", COMPOUND_FILE + b"\x00" * 600, "damaged-workbook"),

@@ -10,7 +10,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import progress, wrong_calls
-from nomarium.cli.reading import DateOptions, RepeatOptions, event_choices, with_repeats
+from nomarium.cli.reading import DateOptions, RepeatOptions, event_choices, row_style_of, with_repeats
 
 CONVERT_EXAMPLES = """\b
 Examples:
@@ -84,6 +84,14 @@ IfClosed = Annotated[
 Rules = Annotated[
     bool, typer.Option("--rules", help="Write repeats as rules (RRULE), where the standard can say them.")
 ]
+RowHeadings = Annotated[
+    str | None,
+    typer.Option("--headings", metavar="A,B", help="For rows: the headings in order; “Subject=summary” names a field."),
+]
+WriteDates = Annotated[str, typer.Option("--write-dates", metavar="%d/%m/%Y", help="For rows: the form of dates.")]
+WriteTimes = Annotated[str, typer.Option("--write-times", metavar="%H:%M", help="For rows: the form of times.")]
+Delimiter = Annotated[str, typer.Option("--delimiter", metavar="SIGN", help="For .csv: comma, semicolon, tab or pipe.")]
+Encoding = Annotated[str, typer.Option("--encoding", metavar="NAME", help="For .csv: utf-8, cp1252, utf-16…")]
 Limit = Annotated[int, typer.Option("--limit", metavar="NUMBER", min=1, help="The most dates of one repeat.")]
 Start = Annotated[
     str | None,
@@ -131,6 +139,11 @@ def convert(
     if_closed: IfClosed = "drop",
     limit: Limit = 100_000,
     rules: Rules = False,
+    headings: RowHeadings = None,
+    write_dates: WriteDates = "",
+    write_times: WriteTimes = "",
+    delimiter: Delimiter = "",
+    encoding: Encoding = "",
     split: Split = None,
     once: Once = False,
     expect: Expect = None,
@@ -168,6 +181,8 @@ def convert(
         options.iso_date(last, "--to") if last else None,
     )
     with wrong_calls():
+        style = row_style_of(plan, headings, (write_dates, write_times, delimiter, encoding))
+        target = replace(target, style=style)
         date_options = DateOptions(dates, typed_dates, within, hours)
         events, problems = event_choices(date_options, zone, length, places, people)
         repeats = RepeatOptions(plan, cycle, if_closed, adjustments.before_shift()[1], limit, rules)

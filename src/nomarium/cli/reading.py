@@ -13,6 +13,7 @@ if TYPE_CHECKING:
     from datetime import date
 
     from nomarium.core.problems import Problem
+    from nomarium.core.rows import RowStyle
     from nomarium.core.sources import EventChoices, Lookup
     from nomarium.core.values import DateChoices
 
@@ -89,6 +90,25 @@ def with_repeats(
         raise options.wrong("--cycle", f"There is no cycle “{stated.cycle}”. The cycles are: {known}.")
     repeats = RepeatChoices(year, stated.cycle, doing, stated.last, stated.limit, rules=stated.rules)
     return replace(events, repeats=repeats), zone_stated
+
+
+def row_style_of(plan: Path | None, headings: str | None, stated: tuple[str, str, str, str]) -> RowStyle | None:
+    """Return how rows are to look: as the options say, else as the plan does; None for as usual.
+
+    ``stated`` are the forms of dates and times, the delimiter and the encoding. Raises WrongCall.
+    """
+    from nomarium.core.plan import load_plan
+    from nomarium.core.rows import row_style
+
+    listed = [part for part in (headings or "").split(",") if part.strip()]
+    loaded = load_plan(options.plan_path(plan))[0] if plan else None
+    if loaded is not None:
+        keys = loaded.plan.rows
+        listed = listed or list(keys.headings)
+        said = (keys.dates, keys.times, keys.delimiter, keys.encoding)
+        stated = tuple(mine or other for mine, other in zip(stated, said, strict=True))  # type: ignore[assignment]
+    style = row_style(listed, *stated)
+    return None if style.is_usual else style
 
 
 def _lookup(path: Path | None, problems: list[Problem]) -> Lookup | None:

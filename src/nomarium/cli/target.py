@@ -5,8 +5,12 @@ from __future__ import annotations
 import re
 from dataclasses import dataclass
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import typer
+
+if TYPE_CHECKING:
+    from nomarium.core.rows import RowStyle
 
 FORMATS = ("ics", "csv", "xlsx", "json")
 
@@ -22,6 +26,8 @@ class Target:
     keep_going: bool
     rules: bool = False
     """Whether rows keep repeats as rules."""
+    style: RowStyle | None = None
+    """How rows are to look; None for as usual."""
 
     @classmethod
     def of(cls, output: str | None, form: str | None, split: str | None, *, dry_run: bool, keep_going: bool) -> Target:

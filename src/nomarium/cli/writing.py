@@ -20,7 +20,7 @@ from nomarium.core.conversion import Conversion, Request
 from nomarium.core.ics import render_calendar
 from nomarium.core.output import write_all
 from nomarium.core.refused import refused_rows
-from nomarium.core.rows import ROW_FIELDS, event_rows, render_csv, render_json, render_xlsx
+from nomarium.core.rows import ROW_FIELDS, RowStyle, event_rows, render_csv, render_json, render_xlsx
 from nomarium.core.sources import check_name
 
 
@@ -87,11 +87,21 @@ def _files(
 def _rendered(calendar: Calendar, target: Target, stamp: datetime, done: Callable[[int], None]) -> Iterator[bytes]:
     if target.form == "ics":
         return render_calendar(calendar, stamp, done)
+    if target.style is not None:
+        return _styled(calendar, target, target.style, stamp)
     headings = (*ROW_FIELDS, *RULE_FIELDS) if target.rules else ROW_FIELDS
     rows = event_rows(calendar, rules=target.rules)
     if target.form == "csv":
         return render_csv(headings, rows)
     return render_json(headings, rows) if target.form == "json" else render_xlsx(headings, rows, stamp)
+
+
+def _styled(calendar: Calendar, target: Target, style: RowStyle, stamp: datetime) -> Iterator[bytes]:
+    """Render rows in a style of the user's own."""
+    rows = style.rows(event_rows(calendar))
+    if target.form == "csv":
+        return style.csv(rows, str(target.path or "standard output"))
+    return render_json(style.headings, rows) if target.form == "json" else render_xlsx(style.headings, rows, stamp)
 
 
 def _to_stdout(parts: Iterable[bytes]) -> None:

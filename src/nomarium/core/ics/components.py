@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 
 from nomarium.core.ics.content_lines import ContentLine, Sloppiness, content_line, unfolded
@@ -17,14 +17,24 @@ class Component:
     properties: list[ContentLine] = field(default_factory=list)
     components: list[Component] = field(default_factory=list)
     closed: bool = False
+    names: dict[str, list[ContentLine]] | None = None
+    """Its properties by their names, once they are asked for."""
 
     def first(self, name: str) -> ContentLine | None:
         """Return the first property of a name, or None."""
-        return next((line for line in self.properties if line.name == name), None)
+        found = self._by_name().get(name)
+        return found[0] if found else None
 
-    def all(self, name: str) -> list[ContentLine]:
+    def all(self, name: str) -> Sequence[ContentLine]:
         """Return all properties of a name."""
-        return [line for line in self.properties if line.name == name]
+        return self._by_name().get(name, ())
+
+    def _by_name(self) -> dict[str, list[ContentLine]]:
+        if self.names is None:
+            self.names = {}
+            for line in self.properties:
+                self.names.setdefault(line.name, []).append(line)
+        return self.names
 
     def within(self, name: str) -> Iterator[Component]:
         """Yield the components of a name right within this one."""
@@ -44,6 +54,8 @@ def read_components(text: str) -> tuple[list[Component], Sloppiness]:
         if read is None:
             if line.strip():
                 sloppiness.stray.append((number, line[:60]))
+        elif read.name not in ("BEGIN", "END") and len(stack) > 1:
+            stack[-1].properties.append(read)
         elif read.name == "BEGIN":
             if len(stack) <= _DEEPEST:
                 component = Component(read.value.strip().upper(), number)
@@ -51,8 +63,6 @@ def read_components(text: str) -> tuple[list[Component], Sloppiness]:
                 stack.append(component)
         elif read.name == "END":
             _close(stack, read, sloppiness)
-        elif len(stack) > 1:
-            stack[-1].properties.append(read)
         else:
             sloppiness.stray.append((number, line[:60]))
     return list(root.within("VCALENDAR")), sloppiness

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from dataclasses import dataclass, field
+from types import MappingProxyType
 from typing import NamedTuple
 
 
@@ -13,7 +14,7 @@ class ContentLine(NamedTuple):
 
     line: int
     name: str
-    parameters: dict[str, str]
+    parameters: Mapping[str, str]
     value: str
     raw: str
     """The whole line, unfolded."""
@@ -28,6 +29,7 @@ class Sloppiness:
     rejoined: list[tuple[int, str]] = field(default_factory=list)
 
 
+_BREAK = re.compile(r"\r\n|\n|\r")
 _NAME = re.compile(r"[A-Za-z0-9-]+(?=[;:])")
 _PARAMETER = re.compile(r';([A-Za-z0-9-]+)=((?:"[^"]*"|[^";:,]*)(?:,(?:"[^"]*"|[^";:,]*))*)')
 
@@ -40,7 +42,8 @@ def unfolded(text: str, sloppiness: Sloppiness) -> Iterator[tuple[int, str]]:
     if "\r" not in text and "\n" in text:
         sloppiness.bare_breaks = 1
     number, held = 0, ""
-    for count, line in enumerate(re.split(r"\r\n|\n|\r", text), 1):
+    lines = text.split("\r\n") if text.count("\n") == text.count("\r\n") == text.count("\r") else _BREAK.split(text)
+    for count, line in enumerate(lines, 1):
         if line[:1] in (" ", "\t"):
             held += line[1:]
             continue
@@ -60,6 +63,9 @@ def unfolded(text: str, sloppiness: Sloppiness) -> Iterator[tuple[int, str]]:
 
 def content_line(number: int, text: str) -> ContentLine | None:
     """Take a logical line apart, or return None where it is no property."""
+    name, colon, value = text.partition(":")
+    if colon and ";" not in name:  # most lines have no parameters
+        return ContentLine(number, name.upper(), NO_PARAMETERS, value, text)
     match = _NAME.match(text)
     if match is None:
         return None
@@ -73,11 +79,15 @@ def content_line(number: int, text: str) -> ContentLine | None:
     return ContentLine(number, name, parameters, text[at + 1 :], text)
 
 
+NO_PARAMETERS: Mapping[str, str] = MappingProxyType({})
+
 _ESCAPE = re.compile(r"\\([\\;,nN])")
 
 
 def unescaped(value: str) -> str:
     r"""Return a TEXT value (RFC 5545, 3.3.11) as it is meant: "\n" is a line break."""
+    if "\\" not in value:
+        return value
     return _ESCAPE.sub(lambda match: "\n" if match[1] in "nN" else match[1], value)
 
 

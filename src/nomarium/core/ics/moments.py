@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Mapping
 from datetime import date, datetime, timedelta
 from typing import NamedTuple
 
@@ -32,13 +33,21 @@ class BadValue(ValueError):
 
 _DATE = re.compile(r"(\d{4})-?(\d{2})-?(\d{2})")
 _TIME = re.compile(r"(\d{4})-?(\d{2})-?(\d{2})[Tt](\d{2}):?(\d{2}):?(\d{2})?([Zz]?)")
+_USUAL = len("20260908T090000")
 _DURATION = re.compile(
     r"([+-]?)P(?:(\d{1,5})W)?(?:(\d{1,6})D)?(?:T(?:(\d{1,6})H)?(?:(\d{1,7})M)?(?:(\d{1,8})S)?)?", re.IGNORECASE
 )
 
 
-def read_moment(text: str, parameters: dict[str, str]) -> IcsMoment:
+def read_moment(text: str, parameters: Mapping[str, str]) -> IcsMoment:
     """Read a DATE or DATE-TIME. Raises BadValue."""
+    if len(text) == _USUAL and text[8] == "T" and text.isascii():
+        try:
+            wall = datetime.fromisoformat(text)
+        except ValueError:
+            raise BadValue(text) from None
+        if wall.tzinfo is None:
+            return IcsMoment(wall, tzid=parameters.get("TZID", ""))
     text = text.strip()
     try:
         if match := _DATE.fullmatch(text):

@@ -62,12 +62,19 @@ class _Zone:
 
     name: str
     own: OwnZone | None = None
+    known: dict[datetime, timedelta] = field(default_factory=dict, compare=False, hash=False)
+    """Offsets worked out already: a calendar names the same times over and over."""
 
     def offset(self, wall: datetime) -> timedelta:
         """Return the offset from UTC at a local time."""
         if self.own is not None:
             return self.own.offset(wall)
-        return timedelta(0) if self.name in ("", "UTC") else iana_offset(self.name, wall)
+        if self.name in ("", "UTC"):
+            return timedelta(0)
+        known = self.known.get(wall)
+        if known is None:
+            known = self.known[wall] = iana_offset(self.name, wall)
+        return known
 
     def from_utc(self, utc: datetime) -> datetime:
         """Return the local time of an instant."""
@@ -289,17 +296,19 @@ class _Reader:
 
     def _walls(self, tzid: str) -> Iterator[datetime]:
         """Yield the local times of a zone in the calendar, and for repeating events some of the year that follows."""
+        seen: set[tuple[str, bool]] = set()
         for event in self._calendar.within("VEVENT"):
             repeats = event.first("RRULE") is not None
-            for line in event.properties:
-                if line.parameters.get("TZID") == tzid and line.name in ("DTSTART", "DTEND", "RDATE", "RECURRENCE-ID"):
-                    try:
-                        wall = read_moments(line)[0][0].wall
-                    except (BadValue, IndexError):
-                        continue
-                    yield wall
-                    if repeats and wall.year < 2100:
-                        yield from (wall + timedelta(days=days) for days in (60, 120, 182, 240, 300, 365))
+            lines = (line for name in ("DTSTART", "DTEND", "RDATE", "RECURRENCE-ID") for line in event.all(name))
+            seen.update((line.value, repeats) for line in lines if line.parameters.get("TZID") == tzid)
+        for value, repeats in sorted(seen):
+            try:
+                wall = read_moment(value.partition(",")[0].partition("/")[0], {}).wall
+            except BadValue:
+                continue
+            yield wall
+            if repeats and wall.year < 2100:
+                yield from (wall + timedelta(days=days) for days in (60, 120, 182, 240, 300, 365))
 
     def _add(self, events: Sequence[_Event]) -> None:
         """Make series of all events, each with the changes of its single occurrences."""

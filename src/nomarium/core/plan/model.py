@@ -100,6 +100,11 @@ def _as_weekdays(value: object) -> object:
     return [part.strip() for part in value.split(",") if part.strip()]
 
 
+def _as_headings(value: object) -> object:
+    """Let headings be written as one text, separated by commas."""
+    return [part.strip() for part in value.split(",")] if isinstance(value, str) else value
+
+
 def _as_list(value: object) -> object:
     """Let a list of one be written without brackets."""
     return value if isinstance(value, list) else [value]
@@ -238,6 +243,18 @@ def _not_reserved(cycles: dict[str, CycleKeys]) -> dict[str, CycleKeys]:
     return cycles
 
 
+class RowKeys(Keys):
+    """How rows look that are written for another program."""
+
+    headings: Annotated[list[Text], BeforeValidator(_as_headings, json_schema_input_type=str | list[str])] = Field(
+        default_factory=list, description="the headings in their order; “Subject=summary” names the field of one"
+    )
+    dates: str = Field("", description="the form of dates, such as “%d/%m/%Y”")
+    times: str = Field("", description="the form of times, such as “%H:%M”")
+    delimiter: str = Field("", description="comma, semicolon, tab or pipe")
+    encoding: str = Field("", description="the encoding of delimited text, such as “utf-8” or “cp1252”")
+
+
 class Plan(Keys):
     """A plan: how a school’s or office’s sheets become calendars."""
 
@@ -247,3 +264,4 @@ class Plan(Keys):
     cycles: Annotated[dict[str, CycleKeys], AfterValidator(_not_reserved)] = Field(
         default_factory=dict, description="the cycles, each under its name"
     )
+    rows: RowKeys = Field(RowKeys(), description="how rows look that are written for another program")

@@ -3,9 +3,11 @@
 from nomarium.core.rows.days import closures_words, day_fields, day_rows, specials_words
 from nomarium.core.rows.events import ROW_FIELDS, event_rows
 from nomarium.core.rows.files import render_csv, render_json, render_xlsx
+from nomarium.core.rows.style import RowStyle, row_style
 
 __all__ = [
     "ROW_FIELDS",
+    "RowStyle",
     "closures_words",
     "day_fields",
     "day_rows",
@@ -13,5 +15,6 @@ __all__ = [
     "render_csv",
     "render_json",
     "render_xlsx",
+    "row_style",
     "specials_words",
 ]

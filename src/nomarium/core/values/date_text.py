@@ -137,8 +137,8 @@ def _take_apart(text: str, words: CalendarWords) -> _Pieces | None:
             months_named -= token in words.months
         elif token in words.months and month is None:
             month, before_month = words.months[token], len(numbers)
-        elif token not in FILLERS:
-            return None
+        elif token not in FILLERS or (token == "am" and numbers):
+            return None  # "am 7.9." is German for a date, "7.15am" a time
     return _Pieces(numbers, separators, month, before_month, weekday)
 
 
