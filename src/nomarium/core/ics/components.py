@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 
-from nomarium.core.ics.content_lines import ContentLine, Sloppiness, content_line, unfolded
+from nomarium.core.ics.content_lines import ContentLine, Sloppiness, content_lines
 
 
 @dataclass(slots=True)
@@ -49,22 +49,18 @@ def read_components(text: str) -> tuple[list[Component], Sloppiness]:
     sloppiness = Sloppiness()
     root = Component("", 0)
     stack = [root]
-    for number, line in unfolded(text, sloppiness):
-        read = content_line(number, line)
-        if read is None:
-            if line.strip():
-                sloppiness.stray.append((number, line[:60]))
-        elif read.name not in ("BEGIN", "END") and len(stack) > 1:
+    for read in content_lines(text, sloppiness):
+        if read.name not in ("BEGIN", "END") and len(stack) > 1:
             stack[-1].properties.append(read)
         elif read.name == "BEGIN":
             if len(stack) <= _DEEPEST:
-                component = Component(read.value.strip().upper(), number)
+                component = Component(read.value.strip().upper(), read.line)
                 stack[-1].components.append(component)
                 stack.append(component)
         elif read.name == "END":
             _close(stack, read, sloppiness)
         else:
-            sloppiness.stray.append((number, line[:60]))
+            sloppiness.stray.append((read.line, read.raw[:60]))
     return list(root.within("VCALENDAR")), sloppiness
 
 

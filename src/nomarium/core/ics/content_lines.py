@@ -3,9 +3,8 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Mapping
+from collections.abc import Container, Iterator, Mapping
 from dataclasses import dataclass, field
-from types import MappingProxyType
 from typing import NamedTuple
 
 
@@ -34,11 +33,30 @@ _NAME = re.compile(r"[A-Za-z0-9-]+(?=[;:])")
 _PARAMETER = re.compile(r';([A-Za-z0-9-]+)=((?:"[^"]*"|[^";:,]*)(?:,(?:"[^"]*"|[^";:,]*))*)')
 
 
-def unfolded(text: str, sloppiness: Sloppiness) -> Iterator[tuple[int, str]]:
-    """Yield each logical line with the number of its first; folded lines are joined (RFC 5545, 3.1).
+def content_lines(text: str, sloppiness: Sloppiness) -> Iterator[ContentLine]:
+    """Yield the content lines of a text, folded ones joined, each with the number of its first line.
 
-    A line that begins like no property and follows one is taken for its rest, badly folded.
+    A line that begins like no property and follows one is taken for its rest, badly folded. A property's name and
+    parameters ("DTSTART;TZID=America/Halifax") recur all through a file, and are read once.
     """
+    heads: dict[str, tuple[str, Mapping[str, str]]] = {}
+    for number, line in _unfolded(text, heads, sloppiness):
+        head, _, value = line.partition(":")
+        known = heads.get(head)
+        if known is not None:
+            yield ContentLine(number, known[0], known[1], value, line)
+            continue
+        read = content_line(number, line)
+        if read is None:
+            sloppiness.stray.append((number, line[:60]))
+            continue
+        if '"' not in head:
+            heads[head] = (read.name, read.parameters)
+        yield read
+
+
+def _unfolded(text: str, heads: Container[str], sloppiness: Sloppiness) -> Iterator[tuple[int, str]]:
+    """Yield each logical line with the number of its first; ``heads`` are those known to begin a property."""
     if "\r" not in text and "\n" in text:
         sloppiness.bare_breaks = 1
     number, held = 0, ""
@@ -47,12 +65,8 @@ def unfolded(text: str, sloppiness: Sloppiness) -> Iterator[tuple[int, str]]:
         if line[:1] in (" ", "\t"):
             held += line[1:]
             continue
-        if line and not _NAME.match(line):
-            if held and not held.upper().startswith(("BEGIN:", "END:")):
-                sloppiness.rejoined.append((count, line[:60]))
-                held += f"\\n{line}" if ":" in held and held.split(":", 1)[0].upper().startswith("DESC") else line
-            else:
-                sloppiness.stray.append((count, line[:60]))
+        if line and line.partition(":")[0] not in heads and not _NAME.match(line):
+            held = _rest_or_stray(held, count, line, sloppiness)
             continue
         if held:
             yield number, held
@@ -61,11 +75,18 @@ def unfolded(text: str, sloppiness: Sloppiness) -> Iterator[tuple[int, str]]:
         yield number, held
 
 
+def _rest_or_stray(held: str, count: int, line: str, sloppiness: Sloppiness) -> str:
+    """Take a line that begins like no property for the rest of the one above, or for a stray one."""
+    if not held or held.upper().startswith(("BEGIN:", "END:")):
+        sloppiness.stray.append((count, line[:60]))
+        return held
+    sloppiness.rejoined.append((count, line[:60]))
+    is_description = held.partition(":")[0].upper().startswith("DESC")
+    return f"{held}\\n{line}" if is_description else held + line
+
+
 def content_line(number: int, text: str) -> ContentLine | None:
     """Take a logical line apart, or return None where it is no property."""
-    name, colon, value = text.partition(":")
-    if colon and ";" not in name:  # most lines have no parameters
-        return ContentLine(number, name.upper(), NO_PARAMETERS, value, text)
     match = _NAME.match(text)
     if match is None:
         return None
@@ -78,8 +99,6 @@ def content_line(number: int, text: str) -> ContentLine | None:
         return None
     return ContentLine(number, name, parameters, text[at + 1 :], text)
 
-
-NO_PARAMETERS: Mapping[str, str] = MappingProxyType({})
 
 _ESCAPE = re.compile(r"\\([\\;,nN])")
 

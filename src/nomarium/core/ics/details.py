@@ -55,7 +55,7 @@ class _Details:
 
     def take(self, line: ContentLine) -> bool:
         """Take in a property; tell whether a field stands for it."""
-        if line.name in _TEXTS and set(line.parameters) <= {"LANGUAGE"}:
+        if line.name in _TEXTS and (not line.parameters or set(line.parameters) <= {"LANGUAGE"}):
             text = unescaped(line.value).strip()
             if text:
                 self.said[line.name.lower()] = text

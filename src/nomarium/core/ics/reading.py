@@ -14,6 +14,7 @@ from nomarium.core.calendars import occurrence_id
 from nomarium.core.columns import Matches
 from nomarium.core.ics import read_wording as wording
 from nomarium.core.ics.components import Component, read_components
+from nomarium.core.ics.content_lines import ContentLine
 from nomarium.core.ics.details import read_details
 from nomarium.core.ics.moments import BadValue, IcsDuration, IcsMoment, read_duration, read_moment, read_moments
 from nomarium.core.ics.zone_reading import OwnZone, agrees, iana_offset, name_in, nearest_agreeing, read_own_zone
@@ -137,6 +138,8 @@ class _Reader:
         self._choices = choices
         self._sheet = sheet
         self._zones: dict[str, _Zone | None] = {}
+        self._known_times: dict[tuple[str, str], tuple[IcsMoment, _Zone, Length | None]] = {}
+        self._known_singles: dict[tuple[datetime, bool, str, Length], Occurrence] = {}
 
     def read(self) -> None:
         """Add the events of the calendar to the sheet."""
@@ -179,9 +182,7 @@ class _Reader:
         if line is None:
             self._sheet.problems.append(words.no_start())
             return None
-        start = read_moment(line.value, line.parameters)
-        zone = self._zone_of(start)
-        length = self._length(component, start, zone)
+        start, zone, length = self._times(component, line)
         if length is None:
             self._sheet.problems.append(words.end_before_start())
             return None
@@ -203,6 +204,17 @@ class _Reader:
             replaces is not None and replaces.parameters.get("RANGE", "").upper() == "THISANDFUTURE",
             words,
         )
+
+    def _times(self, component: Component, line: ContentLine) -> tuple[IcsMoment, _Zone, Length | None]:
+        """Return when an event starts, where, and how long it takes; calendars say the same over and over."""
+        ending = component.first("DTEND") or component.first("DURATION")
+        key = (line.raw, ending.raw if ending else "")
+        known = self._known_times.get(key)
+        if known is None:
+            start = read_moment(line.value, line.parameters)
+            zone = self._zone_of(start)
+            known = self._known_times[key] = (start, zone, self._length(component, start, zone))
+        return known
 
     def _length(self, component: Component, start: IcsMoment, zone: _Zone) -> Length | None:
         """Return how long an event takes; None where it ends before it starts."""
@@ -230,6 +242,8 @@ class _Reader:
         return zone.from_utc(self._instant(moment, own))
 
     def _recurrence(self, component: Component, start: IcsMoment, zone: _Zone) -> Recurrence | None:
+        if component.first("RRULE") is None and component.first("RDATE") is None:
+            return None
         rules = [self._rule(line.value, start, zone) for line in component.all("RRULE")]
         except_rules = [self._rule(line.value, start, zone) for line in component.all("EXRULE")]
         dates = [self._wall(moment, zone) for line in component.all("RDATE") for moment, _ in read_moments(line)]
@@ -388,10 +402,18 @@ class _Reader:
 
     def _add_single(self, event: _Event, identity: str) -> None:
         start = event.start
+        key = (start, event.all_day, event.zone.name, event.length)
+        known = self._known_singles.get(key) if event.zone.own is None else None
+        if known is not None:
+            if self._chosen(known):
+                self._sheet.series.append(self._series(event, identity, (known,)))
+            return
         if not event.all_day and event.zone.skips(start):
             self._sheet.problems.append(event.words.moved_over_gap(event.zone.name or "the file"))
             start = event.zone.from_utc(start - event.zone.offset(start))
         occurrence = self._occurrence(event, start)
+        if start == event.start and event.zone.own is None:
+            self._known_singles[key] = occurrence
         if self._chosen(occurrence):
             self._sheet.series.append(self._series(event, identity, (occurrence,)))
 
@@ -426,6 +448,8 @@ class _Reader:
     def _chosen(self, occurrence: Occurrence) -> bool:
         """Tell whether an occurrence has any part in the days asked for."""
         first, last = self._choices.first, self._choices.last
+        if first is None and last is None:
+            return True
         end = occurrence.end if occurrence.end > occurrence.start else occurrence.start + timedelta(seconds=1)
         before = first is not None and end <= datetime.combine(first, time())
         return not before and (last is None or occurrence.start.date() <= last)
