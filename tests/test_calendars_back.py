@@ -189,17 +189,29 @@ def test_several_calendars_become_one_and_one_several(desk):
     assert sorted(path.name for path in (desk.folder / "parts").iterdir()) == ["Loft.ics", "Yard.ics"]
 
 
-def test_a_hostile_calendar_gets_one_clear_answer(desk):
-    for text in (
-        "BEGIN:VCALENDAR\r\n" + "BEGIN:VEVENT\r\n" * 50_000,
-        calendar("UID:a\nSUMMARY:A\nDTSTART:99991231T230000Z\nDURATION:P999999W"),
-        calendar("UID:a\nSUMMARY:A\nDTSTART:00010101T000000\nRRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30;COUNT=5"),
-        "BEGIN:VCALENDAR\r\n" + ";=" * 100_000,
-    ):
-        desk.put("in.ics", text)
-        run = desk.run("convert", "in.ics", "-o", "out.csv", zone=None)
-        assert run.status in (0, 1)
-        assert run.err or "1 dated event" in run.out
+EVENT = "UID:a\nSUMMARY:A\nDTSTART:20261006T090000\n"
+HOSTILE = [
+    ("cut off 50,000 deep", "BEGIN:VCALENDAR\r\n" + "BEGIN:VEVENT\r\n" * 50_000),
+    ("a length beyond all years", calendar("UID:a\nSUMMARY:A\nDTSTART:99991231T230000Z\nDURATION:P999999W")),
+    ("the first of all days", calendar("UID:a\nSUMMARY:A\nDTSTART:00010101T000000\nRRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30;COUNT=5")),
+    ("empty parameters", "BEGIN:VCALENDAR\r\n" + ";=" * 100_000),
+    ("a count of 10^12", calendar(f"{EVENT}RRULE:FREQ=SECONDLY;COUNT=1000000000000")),
+    ("endless seconds", calendar(f"{EVENT}RRULE:FREQ=SECONDLY")),
+    ("an interval of 10^14", calendar(f"{EVENT}RRULE:FREQ=DAILY;INTERVAL=100000000000000;COUNT=3")),
+    ("a line of a million letters", calendar(f"{EVENT}DESCRIPTION:{'x' * 1_000_000}\nX-{'Y' * 100_000};P={'z;' * 100_000}")),
+    ("100,000 dates left out", calendar(EVENT + "RRULE:FREQ=DAILY;COUNT=9\n" + "\n".join(f"EXDATE:2{k:05}06T090000"[:22] for k in range(100_000)))),
+    ("nothing but NULs", b"BEGIN:VCALENDAR\r\n" + b"\0" * 100_000),
+    ("an encoding that lies", calendar(EVENT).encode("utf-16-le")),
+    ("letters of no encoding", b"BEGIN:VCALENDAR\r\nX:" + bytes(range(128, 256)) * 50),
+]  # fmt: skip
+
+
+@pytest.mark.parametrize(("why", "content"), HOSTILE, ids=[why for why, _ in HOSTILE])
+def test_a_hostile_calendar_gets_a_clear_answer_soon(desk, why, content):
+    desk.put("in.ics", content)
+    run = desk.run("convert", "in.ics", "-o", "out.csv", zone=None)
+    assert run.status in (0, 1)
+    assert run.err or "dated event" in run.out
 
 
 @st.composite
@@ -288,3 +300,54 @@ def test_events_survive_the_way_through_ics_and_rows_and_back(tmp_path_factory, 
     sheet = read_events(table, matches, EventChoices("UTC", zone_stated=False))
     assert not sheet.refused, sheet.problems
     assert said(sheet.series) == said(events)
+
+
+STYLES = [
+    (["--headings", "Subject,Start Date,Start Time,End Date,Where=location,Note="], "Subject,Start Date,Start Time,End Date,Where,Note", "Tea,2026-10-06,09:00,2026-10-06,Loft,"),
+    (["--write-dates", "%d/%m/%Y", "--write-times", "%I:%M %p", "--headings", "Name,Begin,weekday"], "Name,Begin,weekday", "Tea,06/10/2026 09:00 AM,Tuesday"),
+    (["--delimiter", "semicolon", "--encoding", "cp1252", "--headings", "What,Where"], "What;Where", "Tea;Loft"),
+]  # fmt: skip
+
+
+@pytest.mark.parametrize(("options", "head", "row"), STYLES, ids=range(len(STYLES)))
+def test_rows_look_as_another_program_wants_them(desk, options, head, row):
+    desk.put("in.csv", "Title,Date,Start,End,Place\nTea,2026-10-06,9:00,10:00,Loft\n")
+    assert desk.run("convert", "in.csv", "-o", "out.csv", *options).status == 0
+    lines = (desk.folder / "out.csv").read_bytes().decode("utf-8-sig").splitlines()
+    assert lines == [head, row]
+    desk.put(
+        "nomarium.toml",
+        '[rows]\nheadings = "What,start_date"\ndates = "%d.%m.%Y"\ndelimiter = "tab"\n[year]\nterms = "t.csv"\n',
+    )
+    desk.put("t.csv", "Term,First day,Last day\nA,2026-09-08,2026-12-18\n")
+    assert desk.run("convert", "in.csv", "-o", "out.csv", "--plan", "nomarium.toml").status == 0
+    assert (desk.folder / "out.csv").read_bytes().decode("utf-8-sig").splitlines() == [
+        "What\tstart_date",
+        "Tea\t06.10.2026",
+    ]
+
+
+@pytest.mark.parametrize(
+    ("option", "words"),
+    [
+        (["--headings", "Subjet,Foo"], "is no heading that is known"),
+        (["--headings", "Subject=summry"], "Did you mean summary?"),
+        (["--write-dates", "dd/mm/yyyy"], "is no form such as %d/%m/%Y"),
+        (["--write-times", "%d"], "is no form such as %H:%M"),
+        (["--delimiter", "dash"], "is no delimiter"),
+        (["--encoding", "klingon"], "There is no encoding"),
+    ],
+)
+def test_styles_that_say_nothing_are_refused(desk, option, words):
+    desk.put("in.csv", "Title,Date\nTea,2026-10-06\n")
+    run = desk.run("convert", "in.csv", "-o", "out.csv", *option)
+    assert run.status == 2
+    assert words in run.err
+
+
+def test_a_letter_that_an_encoding_lacks_is_named(desk):
+    desk.put("in.csv", "Title,Date\n茶,2026-10-06\n")
+    run = desk.run("convert", "in.csv", "-o", "out.csv", "--encoding", "cp1252")
+    assert run.status == 1
+    assert "The encoding cp1252 has no “茶”." in run.err
+    assert not (desk.folder / "out.csv").exists()

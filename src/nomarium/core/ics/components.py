@@ -17,24 +17,22 @@ class Component:
     properties: list[ContentLine] = field(default_factory=list)
     components: list[Component] = field(default_factory=list)
     closed: bool = False
-    names: dict[str, list[ContentLine]] | None = None
-    """Its properties by their names, once they are asked for."""
 
     def first(self, name: str) -> ContentLine | None:
         """Return the first property of a name, or None."""
-        found = self._by_name().get(name)
-        return found[0] if found else None
+        for line in self.properties:  # a handful: quicker than any index
+            if line.name == name:
+                return line
+        return None
 
     def all(self, name: str) -> Sequence[ContentLine]:
         """Return all properties of a name."""
-        return self._by_name().get(name, ())
+        return [line for line in self.properties if line.name == name]
 
-    def _by_name(self) -> dict[str, list[ContentLine]]:
-        if self.names is None:
-            self.names = {}
-            for line in self.properties:
-                self.names.setdefault(line.name, []).append(line)
-        return self.names
+    @property
+    def names(self) -> frozenset[str]:
+        """The names of its properties."""
+        return frozenset([line.name for line in self.properties])
 
     def within(self, name: str) -> Iterator[Component]:
         """Yield the components of a name right within this one."""

@@ -40,39 +40,42 @@ def content_lines(text: str, sloppiness: Sloppiness) -> Iterator[ContentLine]:
     parameters ("DTSTART;TZID=America/Halifax") recur all through a file, and are read once.
     """
     heads: dict[str, tuple[str, Mapping[str, str]]] = {}
-    for number, line in _unfolded(text, heads, sloppiness):
-        head, _, value = line.partition(":")
+    for number, line, head in _unfolded(text, heads, sloppiness):
         known = heads.get(head)
         if known is not None:
-            yield ContentLine(number, known[0], known[1], value, line)
+            yield ContentLine(number, known[0], known[1], line[len(head) + 1 :], line)
             continue
         read = content_line(number, line)
         if read is None:
             sloppiness.stray.append((number, line[:60]))
             continue
-        if '"' not in head:
+        if '"' not in head and line[len(head) : len(head) + 1] == ":":
             heads[head] = (read.name, read.parameters)
         yield read
 
 
-def _unfolded(text: str, heads: Container[str], sloppiness: Sloppiness) -> Iterator[tuple[int, str]]:
-    """Yield each logical line with the number of its first; ``heads`` are those known to begin a property."""
+def _unfolded(text: str, heads: Container[str], sloppiness: Sloppiness) -> Iterator[tuple[int, str, str]]:
+    """Yield each logical line with the number of its first, and what stands before the first colon of that one.
+
+    ``heads`` are those known to begin a property.
+    """
     if "\r" not in text and "\n" in text:
         sloppiness.bare_breaks = 1
-    number, held = 0, ""
+    number, held, head = 0, "", ""
     lines = text.split("\r\n") if text.count("\n") == text.count("\r\n") == text.count("\r") else _BREAK.split(text)
     for count, line in enumerate(lines, 1):
         if line[:1] in (" ", "\t"):
             held += line[1:]
             continue
-        if line and line.partition(":")[0] not in heads and not _NAME.match(line):
+        begins = line.partition(":")[0]
+        if line and begins not in heads and not _NAME.match(line):
             held = _rest_or_stray(held, count, line, sloppiness)
             continue
         if held:
-            yield number, held
-        number, held = count, line
+            yield number, held, head
+        number, held, head = count, line, begins
     if held:
-        yield number, held
+        yield number, held, head
 
 
 def _rest_or_stray(held: str, count: int, line: str, sloppiness: Sloppiness) -> str:

@@ -4,11 +4,10 @@ from __future__ import annotations
 
 from bisect import bisect_right
 from collections import Counter
-from collections.abc import Iterator, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
-from datetime import UTC, date, datetime, time, timedelta
+from datetime import date, datetime, time, timedelta
 from itertools import islice
-from zoneinfo import ZoneInfo
 
 from nomarium.core.calendars import occurrence_id
 from nomarium.core.columns import Matches
@@ -16,8 +15,8 @@ from nomarium.core.ics import read_wording as wording
 from nomarium.core.ics.components import Component, read_components
 from nomarium.core.ics.content_lines import ContentLine
 from nomarium.core.ics.details import read_details
+from nomarium.core.ics.event_zones import EventZone, EventZones, UnknownZone
 from nomarium.core.ics.moments import BadValue, IcsDuration, IcsMoment, read_duration, read_moment, read_moments
-from nomarium.core.ics.zone_reading import OwnZone, agrees, iana_offset, name_in, nearest_agreeing, read_own_zone
 from nomarium.core.problems import DataRefused
 from nomarium.core.repeats import Recurrence, Rule, RuleRefused, parse_rule
 from nomarium.core.sources import EventSheet, Occurrence, Series, after
@@ -27,6 +26,7 @@ from nomarium.core.values import Length, day_words
 MOST_OCCURRENCES = 100_000
 """So many occurrences one event may have."""
 
+_REPEATING = frozenset({"RRULE", "RDATE"})
 _DAY = timedelta(days=1)
 _A_YEAR = timedelta(days=366)
 
@@ -57,44 +57,6 @@ class CalendarFile(EventSheet):
     """Whether only some days were asked for."""
 
 
-@dataclass(frozen=True, slots=True)
-class _Zone:
-    """The zone of an event: a name ("" for floating, "UTC", IANA), or the file's own rules."""
-
-    name: str
-    own: OwnZone | None = None
-    known: dict[datetime, timedelta] = field(default_factory=dict, compare=False, hash=False)
-    """Offsets worked out already: a calendar names the same times over and over."""
-
-    def offset(self, wall: datetime) -> timedelta:
-        """Return the offset from UTC at a local time."""
-        if self.own is not None:
-            return self.own.offset(wall)
-        if self.name in ("", "UTC"):
-            return timedelta(0)
-        known = self.known.get(wall)
-        if known is None:
-            known = self.known[wall] = iana_offset(self.name, wall)
-        return known
-
-    def from_utc(self, utc: datetime) -> datetime:
-        """Return the local time of an instant."""
-        if self.own is None and self.name not in ("", "UTC"):
-            return utc.replace(tzinfo=UTC).astimezone(ZoneInfo(self.name)).replace(tzinfo=None)
-        wall = utc + self.offset(utc)
-        return utc + self.offset(wall)
-
-    def skips(self, wall: datetime) -> bool:
-        """Tell whether the clock of the zone never shows a local time."""
-        if self.own is None:
-            if self.name in ("", "UTC"):
-                return False
-            aware = wall.replace(tzinfo=ZoneInfo(self.name))
-            if aware.utcoffset() == aware.replace(fold=1).utcoffset():
-                return False
-        return self.from_utc(wall - self.offset(wall)) != wall
-
-
 @dataclass(slots=True)
 class _Event:
     """A VEVENT taken apart: what it says, and when."""
@@ -104,7 +66,7 @@ class _Event:
     details: dict[str, object]
     start: datetime
     all_day: bool
-    zone: _Zone
+    zone: EventZone
     length: Length
     recurrence: Recurrence | None
     replaces: datetime | None
@@ -137,8 +99,8 @@ class _Reader:
         self._file = file
         self._choices = choices
         self._sheet = sheet
-        self._zones: dict[str, _Zone | None] = {}
-        self._known_times: dict[tuple[str, str], tuple[IcsMoment, _Zone, Length | None]] = {}
+        self._zones = EventZones(calendar, file, choices.zone, choices.preferred)
+        self._known_times: dict[tuple[str, str], tuple[IcsMoment, EventZone, Length | None]] = {}
         self._known_singles: dict[tuple[datetime, bool, str, Length], Occurrence] = {}
 
     def read(self) -> None:
@@ -155,6 +117,7 @@ class _Reader:
                 self._sheet.counts["VEVENT"] += 1
                 event = self._event(component)
                 events += [event] if event else []
+        self._sheet.problems += self._zones.problems
         self._add(events)
 
     def _event(self, component: Component) -> _Event | None:
@@ -171,7 +134,7 @@ class _Reader:
             self._sheet.problems.append(words.bad_rule(str(refused)))
         except (OverflowError, ValueError) as fault:
             self._sheet.problems.append(words.bad_value("date", str(fault)))
-        except _NoZone as unknown:
+        except UnknownZone as unknown:
             self._sheet.problems.append(words.unknown_zone(str(unknown)))
         return None
 
@@ -186,8 +149,9 @@ class _Reader:
         if length is None:
             self._sheet.problems.append(words.end_before_start())
             return None
-        recurrence = self._recurrence(component, start, zone)
-        replaces = component.first("RECURRENCE-ID")
+        names = component.names
+        recurrence = self._recurrence(component, start, zone) if names & _REPEATING else None
+        replaces = component.first("RECURRENCE-ID") if "RECURRENCE-ID" in names else None
         replaced = None
         if replaces is not None:
             replaced = self._wall(read_moment(replaces.value, replaces.parameters), zone)
@@ -205,18 +169,18 @@ class _Reader:
             words,
         )
 
-    def _times(self, component: Component, line: ContentLine) -> tuple[IcsMoment, _Zone, Length | None]:
+    def _times(self, component: Component, line: ContentLine) -> tuple[IcsMoment, EventZone, Length | None]:
         """Return when an event starts, where, and how long it takes; calendars say the same over and over."""
         ending = component.first("DTEND") or component.first("DURATION")
         key = (line.raw, ending.raw if ending else "")
         known = self._known_times.get(key)
         if known is None:
             start = read_moment(line.value, line.parameters)
-            zone = self._zone_of(start)
+            zone = self._zones.of(start)
             known = self._known_times[key] = (start, zone, self._length(component, start, zone))
         return known
 
-    def _length(self, component: Component, start: IcsMoment, zone: _Zone) -> Length | None:
+    def _length(self, component: Component, start: IcsMoment, zone: EventZone) -> Length | None:
         """Return how long an event takes; None where it ends before it starts."""
         ending, lasting = component.first("DTEND"), component.first("DURATION")
         if ending is not None:
@@ -224,26 +188,24 @@ class _Reader:
             if start.is_date or end.is_date:
                 days = (end.wall.date() - start.wall.date()).days
                 return Length(max(days, 1), timedelta(0)) if days >= 0 else None
-            elapsed = self._instant(end, self._zone_of(end)) - self._instant(start, zone)
+            elapsed = self._instant(end, self._zones.of(end)) - self._instant(start, zone)
             return Length(0, elapsed) if elapsed >= timedelta(0) else None
         if lasting is not None:
             duration = read_duration(lasting.value)
             return _as_length(duration, is_date=start.is_date)
         return Length(1 if start.is_date else 0, timedelta(0))
 
-    def _instant(self, moment: IcsMoment, zone: _Zone) -> datetime:
+    def _instant(self, moment: IcsMoment, zone: EventZone) -> datetime:
         return moment.wall if moment.utc else moment.wall - zone.offset(moment.wall)
 
-    def _wall(self, moment: IcsMoment, zone: _Zone) -> datetime:
+    def _wall(self, moment: IcsMoment, zone: EventZone) -> datetime:
         """Return a moment as local time of an event's zone."""
-        own = self._zone_of(moment)
+        own = self._zones.of(moment)
         if moment.is_date or own == zone or (own.name == "" and own.own is None):
             return moment.wall
         return zone.from_utc(self._instant(moment, own))
 
-    def _recurrence(self, component: Component, start: IcsMoment, zone: _Zone) -> Recurrence | None:
-        if component.first("RRULE") is None and component.first("RDATE") is None:
-            return None
+    def _recurrence(self, component: Component, start: IcsMoment, zone: EventZone) -> Recurrence | None:
         rules = [self._rule(line.value, start, zone) for line in component.all("RRULE")]
         except_rules = [self._rule(line.value, start, zone) for line in component.all("EXRULE")]
         dates = [self._wall(moment, zone) for line in component.all("RDATE") for moment, _ in read_moments(line)]
@@ -258,7 +220,7 @@ class _Reader:
             tuple(except_rules),
         )
 
-    def _rule(self, text: str, start: IcsMoment, zone: _Zone) -> Rule:
+    def _rule(self, text: str, start: IcsMoment, zone: EventZone) -> Rule:
         """Read a rule, its UNTIL as local time of the event."""
         rule = parse_rule(text)
         until = rule.until
@@ -266,63 +228,6 @@ class _Reader:
             local = zone.from_utc(until.replace(tzinfo=None)) if until.tzinfo is not None else until
             return replace(rule, until=local.date() if start.is_date else local)
         return rule
-
-    def _zone_of(self, moment: IcsMoment) -> _Zone:
-        if moment.is_date:
-            return _Zone("")
-        if moment.utc:
-            return _Zone("UTC")
-        if not moment.tzid:
-            return _Zone(self._choices.zone)
-        if moment.tzid not in self._zones:
-            self._zones[moment.tzid] = self._named_zone(moment.tzid)
-        found = self._zones[moment.tzid]
-        if found is None:
-            raise _NoZone(moment.tzid)
-        return found
-
-    def _named_zone(self, tzid: str) -> _Zone | None:
-        """Decide what a TZID is: a known zone by its name, one that agrees with its rules, or these rules."""
-        definitions = [c for c in self._calendar.within("VTIMEZONE") if (t := c.first("TZID")) and t.value == tzid]
-        definition = definitions[0] if definitions else None
-        own = read_own_zone(definition) if definition else None
-        name = name_in(tzid, definition)
-        walls = list(self._walls(tzid))
-        say = self._sheet.problems.append
-        if name is not None:
-            if own is not None and not agrees(name, own, walls):
-                if name == tzid:
-                    say(wording.zone_differs(self._file, tzid))
-                    return _Zone(name)
-                name = None
-            else:
-                if name != tzid:
-                    say(wording.zone_renamed(self._file, tzid, name, "by its name"))
-                return _Zone(name)
-        if own is None:
-            return _Zone(name) if name else None
-        name = nearest_agreeing(own, walls, self._choices.preferred)
-        if name is not None:
-            say(wording.zone_renamed(self._file, tzid, name, "its clock is the same at all events of the file"))
-            return _Zone(name)
-        say(wording.own_zone(self._file, tzid))
-        return _Zone("", own)
-
-    def _walls(self, tzid: str) -> Iterator[datetime]:
-        """Yield the local times of a zone in the calendar, and for repeating events some of the year that follows."""
-        seen: set[tuple[str, bool]] = set()
-        for event in self._calendar.within("VEVENT"):
-            repeats = event.first("RRULE") is not None
-            lines = (line for name in ("DTSTART", "DTEND", "RDATE", "RECURRENCE-ID") for line in event.all(name))
-            seen.update((line.value, repeats) for line in lines if line.parameters.get("TZID") == tzid)
-        for value, repeats in sorted(seen):
-            try:
-                wall = read_moment(value.partition(",")[0].partition("/")[0], {}).wall
-            except BadValue:
-                continue
-            yield wall
-            if repeats and wall.year < 2100:
-                yield from (wall + timedelta(days=days) for days in (60, 120, 182, 240, 300, 365))
 
     def _add(self, events: Sequence[_Event]) -> None:
         """Make series of all events, each with the changes of its single occurrences."""
@@ -465,10 +370,6 @@ class _Reader:
         for name, value in event.details.items():
             setattr(series, name, value)
         return series
-
-
-class _NoZone(Exception):
-    """A TZID that nothing explains."""
 
 
 def _as_length(duration: IcsDuration, *, is_date: bool) -> Length | None:

@@ -142,7 +142,7 @@ def _parts(text: str) -> dict[str, str]:
 
 
 def _number(name: str, value: str) -> int:
-    if not re.fullmatch(r"\d{1,9}", value) or int(value) < 1:
+    if not re.fullmatch(r"\d{1,15}", value) or int(value) < 1:
         raise RuleRefused(f"{name}={value} is no number from 1 on")
     return int(value)
 

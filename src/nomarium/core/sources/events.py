@@ -12,7 +12,8 @@ from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sources import wording
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
-from nomarium.core.sources.repeating import RepeatChoices, Repeated, is_own_rows, unroll
+from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, is_own_rows
+from nomarium.core.sources.repeating import unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Series
 from nomarium.core.sources.spans import SpanFound, SpanRules

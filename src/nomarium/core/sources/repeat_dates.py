@@ -1,0 +1,80 @@
+"""Dates of repeats: those that stand in words, and those that the school year lets be."""
+
+from __future__ import annotations
+
+from datetime import date, timedelta
+
+from nomarium.core.repeats import (
+    Repeat,
+)
+from nomarium.core.values import MomentScanner, Order
+from nomarium.core.year import SchoolYear
+
+
+class DatesInWords:
+    """Reads dates that stand in words: in the order of the sheet's own dates, a missing year from the row's."""
+
+    def __init__(self, scanner: MomentScanner, order: Order | None) -> None:
+        self._scanner = scanner
+        self._order = order
+
+    def read(self, text: str, after: date) -> date | None:
+        """Return the date that a text means: without a year, the first one on or after a date; None for none or two."""
+        shape = self._scanner.scan(text)
+        if shape is None or shape.first is None or shape.last or shape.times:
+            return None
+        readings = shape.first.readings
+        if self._order in readings:
+            found = {readings[self._order]}
+        else:
+            found = {reading for reading in readings.values() if reading.possible}
+        if len(found) != 1:
+            return None
+        reading = found.pop()
+        years = (reading.year,) if reading.year is not None else (after.year, after.year + 1)
+        days = (reading._replace(year=year).as_date() for year in years)
+        return next((day for day in days if day and (reading.year is not None or day >= after)), None)
+
+
+class SchoolTest:
+    """Whether a date is one that the words let be: by its label, its week, its term."""
+
+    def __init__(self, repeat: Repeat, year: SchoolYear, cycle: str | None) -> None:
+        self._repeat = repeat
+        self._year = year
+        self._cycle = cycle
+
+    def fits(self, day: date) -> bool:
+        """Tell whether a date fits."""
+        repeat, found = self._repeat, self._year.day(day)
+        if found.term is None:
+            return False
+        if self._cycle is not None:
+            label = self._year.cycles[self._cycle].label(day)
+            if label is None or label.upper() not in repeat.labels:
+                return False
+        elif repeat.school_days and not found.has_school:
+            return False
+        if repeat.week in ("odd", "even"):
+            return found.week is not None and found.week % 2 == (repeat.week == "odd")
+        return not repeat.week or found.letter.upper() == repeat.week
+
+
+def closing(year: SchoolYear, day: date) -> str:
+    """Return what closes the whole school on a date, "" where nothing does."""
+    return next((closure.name for closure in year.attendance.closures(day) if closure.for_all), "")
+
+
+def lies_between_terms(year: SchoolYear, day: date) -> bool:
+    """Tell whether a date lies within the year, but in no term."""
+    return year.rules.first <= day <= year.rules.last and year.attendance.term(day) is None
+
+
+def open_day(year: SchoolYear, day: date, step: int) -> date | None:
+    """Return the next or previous day with school, within the year."""
+    other = day + timedelta(days=step)
+    while year.rules.first <= other <= year.rules.last:
+        if year.attendance.has_school(other):
+            return other
+        other += timedelta(days=step)
+    return None
