@@ -91,6 +91,18 @@ def told(event):
     return f"{event['SUMMARY']} {start:%Y-%m-%d %H:%M}–{last}"
 
 
+def lines_of(problems):
+    """Problems as text: where and what was found, what is wrong, what was expected, the way out."""
+    told = []
+    for problem in problems:
+        if problem.code != "unsure-column":
+            found = f" “{problem.found[:60]}”" if problem.found else ""
+            expected = f"Expected: {problem.expected}" if problem.expected else ""
+            head = f"{problem.severity} {problem.place}{found}"
+            told += filter(None, (head, problem.message, expected, problem.advice))
+    return "".join(f"{line}\n" for line in told)
+
+
 @pytest.fixture
 def desk(tmp_path):
     return Desk(tmp_path)

@@ -21,7 +21,9 @@ def read_public_holidays(region: str, first: date, last: date, place: Place) -> 
     supported = holidays.list_supported_countries(include_aliases=False)
     code = country.strip().upper()
     if code not in supported:
-        return [], [wording.unknown_country(place, region, sorted(supported))]
+        return [], [
+            wording.unknown_country(place, region, [name for name in sorted(supported) if name[:1] == code[:1]])
+        ]
     wanted = subdivision.strip()
     by_key = {name.casefold(): name for name in supported[code]}
     if wanted and wanted.casefold() not in by_key:

@@ -22,7 +22,7 @@ def sloppy(file: str, found: Sloppiness) -> list[Problem]:
             warning(
                 "badly-folded",
                 at_line(file, line),
-                f"{_lines(len(found.rejoined))} begin like no property: taken for the rest of the one above.",
+                f"{_lines(len(found.rejoined), 'begin')} like no property: taken for the rest of the line above.",
                 found=text,
                 advice="Check the events there.",
             )
@@ -33,7 +33,7 @@ def sloppy(file: str, found: Sloppiness) -> list[Problem]:
             warning(
                 "stray-lines",
                 at_line(file, line),
-                f"{_lines(len(found.stray))} belong to nothing and were left out.",
+                f"{_lines(len(found.stray), 'belong')} to nothing: left out.",
                 found=text,
                 advice="Check the events there.",
             )
@@ -41,8 +41,8 @@ def sloppy(file: str, found: Sloppiness) -> list[Problem]:
     return problems
 
 
-def _lines(count: int) -> str:
-    return "1 line" if count == 1 else f"{count:,} lines"
+def _lines(count: int, verb: str) -> str:
+    return f"1 line {verb}s" if count == 1 else f"{count:,} lines {verb}"
 
 
 def truncated(file: str, line: int, name: str) -> Problem:

@@ -70,7 +70,7 @@ def wrong_value(place: Place, keys: Sequence[str], value: object, kind: str, mes
         expected = f"One of {', '.join(part for part in message.split(chr(39))[1::2])}."
     elif kind == "value_error":
         text = message.removeprefix("Value error, ")
-        expected = f"{text[:1].upper()}{text[1:].removesuffix(' is expected')}."
+        expected = f"{text[:1].upper()}{text[1:].removesuffix(' is expected').rstrip(',')}."
     else:
         expected = _EXPECTED.get(kind, "")
     return error(
@@ -83,6 +83,9 @@ def wrong_value(place: Place, keys: Sequence[str], value: object, kind: str, mes
 
 
 def _as_written(value: object) -> str:
+    """Return a value as a plan writes it; nothing for a whole table, which its line shows better."""
+    if isinstance(value, dict):
+        return ""
     if isinstance(value, bool):
         return str(value).lower()
     text = str(value)
