@@ -35,13 +35,14 @@ def written_lines(
 ) -> Iterator[str]:
     """Say what was written: how many events, from when to when, in which zone."""
     name = str(path) if path else "standard output"
-    zones = result.calendar.zones() or [request.events.zone]
+    zones = result.calendar.zones()
     own_zones = all(isinstance(sheet, CalendarFile) for sheet in result.sheets)
     from_machine = not request.zone_stated and not own_zones and request.events.zone in zones
     zone = " (this machine’s; --zone states another)" if from_machine else ""
     verb = "Would write" if dry_run else "Wrote"
     where = f"{name}: " if path or not dry_run else ""
-    yield f"{verb:<{_LABEL - 1}} {where}{calendar_words(result.calendar)}, times of {', '.join(zones)}{zone}"
+    times = f", times of {', '.join(zones)}{zone}" if zones else ""
+    yield f"{verb:<{_LABEL - 1}} {where}{calendar_words(result.calendar)}{times}"
     for extra in written[1:]:
         yield f"{'':<{_LABEL}}{extra}: the refused rows, with the reasons"
 

@@ -129,16 +129,18 @@ def _same_uid(sheets: Sequence[EventSheet]) -> list[Problem]:
     """Keep one of events that several calendar files share: the last read of each UID and start."""
     calendars = [sheet for sheet in sheets if isinstance(sheet, CalendarFile)]
     problems: list[Problem] = []
-    known: dict[str, Series] = {}
+    known: dict[str, tuple[EventSheet, Series]] = {}
+    replaced: set[int] = set()
     for sheet in calendars if len(calendars) > 1 else ():
         for one in sheet.series:
-            earlier = known.get(one.id) if one.id else None
-            if earlier is not None and earlier.place.file != one.place.file:
+            other, earlier = known.get(one.id, (sheet, one)) if one.id else (sheet, one)
+            if other is not sheet:
                 problems.append(shared_uid(one.place, one.summary, earlier.place))
-                for other in calendars:
-                    other.series = [kept for kept in other.series if kept is not earlier]
+                replaced.add(id(earlier))
             if one.id:
-                known[one.id] = one
+                known[one.id] = (sheet, one)
+    for sheet in calendars if replaced else ():
+        sheet.series = [one for one in sheet.series if id(one) not in replaced]
     return problems
 
 
