@@ -12,6 +12,7 @@ from nomarium.cli import options
 if TYPE_CHECKING:
     from datetime import date
 
+    from nomarium.core.plan import RowKeys
     from nomarium.core.problems import Problem
     from nomarium.core.rows import RowStyle
     from nomarium.core.sources import EventChoices, Lookup
@@ -72,13 +73,14 @@ def with_repeats(
 
     A plan gives the zone, and the span of the dates, where no option does; what is wrong in it joins the problems.
     """
-    from nomarium.core.school import open_school
     from nomarium.core.sources import RepeatChoices
     from nomarium.core.values import read_zone
 
     doing = options.on_closure(stated.if_closed)
     year = None
     if stated.plan is not None:
+        from nomarium.core.school import open_school  # loads the model of plans, which takes its time
+
         school = open_school(options.plan_path(stated.plan))
         problems += school.problems
         year = school.year
@@ -97,18 +99,23 @@ def row_style_of(plan: Path | None, headings: str | None, stated: tuple[str, str
 
     ``stated`` are the forms of dates and times, the delimiter and the encoding. Raises WrongCall.
     """
-    from nomarium.core.plan import load_plan
     from nomarium.core.rows import row_style
 
     listed = [part for part in (headings or "").split(",") if part.strip()]
-    loaded = load_plan(options.plan_path(plan))[0] if plan else None
-    if loaded is not None:
-        keys = loaded.plan.rows
+    if plan is not None and (keys := _row_keys(plan)) is not None:
         listed = listed or list(keys.headings)
         said = (keys.dates, keys.times, keys.delimiter, keys.encoding)
         stated = tuple(mine or other for mine, other in zip(stated, said, strict=True))  # type: ignore[assignment]
     style = row_style(listed, *stated)
     return None if style.is_usual else style
+
+
+def _row_keys(plan: Path) -> RowKeys | None:
+    """Return what a plan says of rows; None for a plan with faults, which are told elsewhere."""
+    from nomarium.core.plan import load_plan
+
+    loaded = load_plan(options.plan_path(plan))[0]
+    return loaded.plan.rows if loaded else None
 
 
 def _lookup(path: Path | None, problems: list[Problem]) -> Lookup | None:

@@ -2,7 +2,7 @@
 
 from nomarium.core.plan.keys import PlanKey, plan_keys, plan_schema, sheet_keys
 from nomarium.core.plan.load import PLAN_NAME, PlanFile, load_plan
-from nomarium.core.plan.model import CycleKeys, Plan, ReadingKeys, SheetKeys
+from nomarium.core.plan.model import CycleKeys, Plan, ReadingKeys, RowKeys, SheetKeys
 
 __all__ = [
     "PLAN_NAME",
@@ -11,6 +11,7 @@ __all__ = [
     "PlanFile",
     "PlanKey",
     "ReadingKeys",
+    "RowKeys",
     "SheetKeys",
     "load_plan",
     "plan_keys",
