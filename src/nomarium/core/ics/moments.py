@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping
-from datetime import date, datetime, timedelta
+from datetime import datetime, timedelta
 from typing import NamedTuple
 
 from nomarium.core.ics.content_lines import ContentLine
@@ -85,8 +85,3 @@ def read_moments(line: ContentLine) -> list[tuple[IcsMoment, IcsMoment | IcsDura
         else:
             found.append((moment, read_moment(end, line.parameters)))
     return found
-
-
-def day_of(moment: IcsMoment) -> date:
-    """Return the day of a moment."""
-    return moment.wall.date()

@@ -5,7 +5,7 @@ from __future__ import annotations
 from bisect import bisect_right
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
-from datetime import UTC, datetime, timedelta
+from datetime import datetime, timedelta
 from itertools import islice
 from zoneinfo import ZoneInfo
 
@@ -122,8 +122,3 @@ def nearest_agreeing(own: OwnZone, walls: Sequence[datetime], preferred: str) ->
         return preferred
     places = sorted(name for name in available_timezones() if "/" in name and not name.startswith(("Etc/", "SystemV/")))
     return next((name for name in places if agrees(name, own, walls)), None)
-
-
-def in_utc(wall: datetime, own: OwnZone) -> datetime:
-    """Return a local time of a file's own zone as UTC, without tzinfo."""
-    return (wall - own.offset(wall)).replace(tzinfo=UTC).replace(tzinfo=None)

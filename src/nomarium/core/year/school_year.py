@@ -30,12 +30,6 @@ class Day:
     has_school: bool
     """Whether any division has school."""
 
-    @property
-    def timetable_weekday(self) -> int:
-        """The weekday whose timetable holds for the whole school (Monday is 0): its own, unless it follows another."""
-        followed = [special.follows for special in self.specials if special.follows is not None]
-        return followed[0] if followed else self.date.weekday()
-
 
 class SchoolYear:
     """What every date from the first day of the first term to the last of the last is.

@@ -21,7 +21,6 @@ class WeekCalendar:
     """The weeks of a school year, each by its first day."""
 
     def __init__(self, attendance: Attendance, rules: WeekRules) -> None:
-        self._attendance = attendance
         self._first_weekday = rules.first_weekday
         days = filter(attendance.has_school, attendance.working_days)
         self._school_weeks = sorted({self.week(day) for day in days})
