@@ -38,6 +38,13 @@ def wrapped(text: str, stream: TextIO, indent: str) -> str:
     return textwrap.fill(text, width, subsequent_indent=indent, break_long_words=False, break_on_hyphens=False)
 
 
+def print_lines(lines: Iterable[str], stream: TextIO, indent: str = " " * 9) -> None:
+    """Print the lines of a report, broken to the width of a terminal with their rests indented."""
+    for line in lines:
+        typer.echo(wrapped(line, stream, indent) if line else "", file=stream)
+    stream.flush()
+
+
 def print_problems(problems: Iterable[Problem], *, errors_only: bool = False) -> None:
     """Print problems to standard error: where, what was found, what is wrong, and the way out."""
     from collections import Counter

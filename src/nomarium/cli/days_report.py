@@ -8,10 +8,10 @@ from collections.abc import Iterator, Sequence
 from datetime import date
 from itertools import groupby
 
-from nomarium.cli.report import counted, problem_json, sheet_name
+from nomarium.cli.report import problem_json, sheet_name
 from nomarium.core.rows import closures_words, day_fields, day_rows, specials_words
 from nomarium.core.school import School
-from nomarium.core.values import day_words, style_of
+from nomarium.core.values import counted, day_words, style_of
 from nomarium.core.year import (
     Closure,
     Comparison,

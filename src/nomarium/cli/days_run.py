@@ -8,13 +8,12 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from pathlib import Path
-from typing import TextIO
 
 import typer
 
 from nomarium.cli import days_report
-from nomarium.cli.console import print_problems, wrapped
-from nomarium.cli.report import counted, problem_json
+from nomarium.cli.console import print_lines, print_problems
+from nomarium.cli.report import problem_json
 from nomarium.cli.stamp import stamp_of
 from nomarium.core.calendars import Calendar
 from nomarium.core.datesheets import ListedDays, SheetChoices, read_listed_days
@@ -24,7 +23,7 @@ from nomarium.core.rows import day_fields, day_rows, render_csv, render_json, re
 from nomarium.core.school import School, open_school
 from nomarium.core.sources import YearEvents, usual_title, year_events
 from nomarium.core.tables import TableChoices
-from nomarium.core.values import DateChoices, Order
+from nomarium.core.values import DateChoices, Order, counted
 from nomarium.core.year import Closure, Comparison, Listed, SchoolYear, WhatIf, compare, explain, what_if
 
 PICTURES = ("png", "pdf", "svg")
@@ -99,7 +98,7 @@ def tell_why(call: DaysCall, dates: Sequence[date]) -> int:
         typer.echo(json.dumps({day.isoformat(): lines for day, lines in told.items()}, ensure_ascii=False, indent=2))
         return 0
     for number, lines in enumerate(told.values()):
-        _print(([""] if number else []) + lines, sys.stdout, "  ")
+        print_lines(([""] if number else []) + lines, sys.stdout, "  ")
     return 0
 
 
@@ -122,7 +121,7 @@ def hold_against(call: DaysCall, path: Path, sheet: str | None, order: Order | N
         typer.echo(json.dumps([days_report.comparison_json(one) for one in found], ensure_ascii=False, indent=2))
     else:
         for one in found:
-            _print(days_report.comparison_lines(one, path.name), sys.stdout, " " * 9)
+            print_lines(days_report.comparison_lines(one, path.name), sys.stdout)
     return 0 if all(one.agrees for one in found) else 1
 
 
@@ -194,7 +193,7 @@ def _report(call: DaysCall, school: School, year: SchoolYear, names: list[str], 
     lines += ["", *days_report.count_lines(year, names)] if names and not change else []
     if call.target.path:
         lines.append(f"{'Wrote':<9}{call.target.path}{_size(call, year, names)}")
-    _print(lines, report_to, " " * 9)
+    print_lines(lines, report_to)
 
 
 def _size(call: DaysCall, year: SchoolYear, names: Sequence[str]) -> str:
@@ -262,9 +261,3 @@ def _rows(call: DaysCall, school: School, year: SchoolYear, names: list[str]) ->
 def _stamp(school: School, plan: Path) -> datetime:
     paths = [plan, *(plan.parent / read.sheet.table.file for read in school.sheets)]
     return stamp_of(path for path in paths if path.exists())
-
-
-def _print(lines: Iterable[str], stream: TextIO, indent: str) -> None:
-    for line in lines:
-        typer.echo(wrapped(line, stream, indent) if line else "", file=stream)
-    stream.flush()

@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.ics import CalendarFile
 from nomarium.core.inspection import view_sheet
 from nomarium.core.tables import column_letters
-from nomarium.core.values import day_words, style_of
+from nomarium.core.values import counted, day_words, style_of
 
 if TYPE_CHECKING:
     from nomarium.core.calendars import Calendar
@@ -52,11 +52,6 @@ def nothing_line(result: Conversion) -> str:
     errors = sum(problem.severity == "error" for problem in result.problems)
     why = f"{counted(errors, 'error')}, each listed with the way out" if errors else "there is no event"
     return f"{'Nothing':<{_LABEL}}was written: {why}."
-
-
-def counted(number: int, noun: str) -> str:
-    """Return "1 event", "1,204 events"."""
-    return f"{number:,} {noun}" if number == 1 else f"{number:,} {noun}s"
 
 
 def plural(count: int, reason: str) -> str:

@@ -6,11 +6,10 @@ import sys
 from collections.abc import Callable, Iterable, Iterator
 from datetime import datetime
 from pathlib import Path
-from typing import TextIO
 
 import typer
 
-from nomarium.cli.console import print_problems, progress, wrapped
+from nomarium.cli.console import print_lines, print_problems, progress
 from nomarium.cli.report import conversion_json, nothing_line, read_lines, written_lines
 from nomarium.cli.stamp import stamp_of
 from nomarium.cli.target import Target
@@ -35,10 +34,10 @@ def write_conversion(result: Conversion, request: Request, target: Target, *, as
         typer.echo(conversion_json(result, target.path if writing else None, written), file=report_to)
         return _status(result)
     if not quiet:
-        _print(read_lines(result, request), report_to)
+        print_lines(read_lines(result, request), report_to)
     print_problems(result.problems, errors_only=quiet)
     if writing and not quiet:
-        _print(written_lines(result, request, target.path, written, dry_run=target.dry_run), report_to)
+        print_lines(written_lines(result, request, target.path, written, dry_run=target.dry_run), report_to)
     elif not writing:
         typer.echo(nothing_line(result), err=True)
     return _status(result)
@@ -46,12 +45,6 @@ def write_conversion(result: Conversion, request: Request, target: Target, *, as
 
 def _status(result: Conversion) -> int:
     return 1 if result.failed or not result.calendar.uids else 0
-
-
-def _print(lines: Iterable[str], stream: TextIO) -> None:
-    for line in lines:
-        typer.echo(wrapped(line, stream, " " * 9), file=stream)
-    stream.flush()
 
 
 def _write(result: Conversion, request: Request, target: Target, *, quiet: bool) -> list[Path]:

@@ -23,7 +23,7 @@ from nomarium.core.plan import CycleKeys, PlanFile, ReadingKeys, SheetKeys, load
 from nomarium.core.plan import wording as plan_wording
 from nomarium.core.problems import Problem, by_place, has_errors
 from nomarium.core.tables import TableChoices
-from nomarium.core.values import WEEKDAY_NAMES, DateChoices
+from nomarium.core.values import WEEKDAY_NAMES, DateChoices, counted
 from nomarium.core.year import (
     Advance,
     Closure,
@@ -84,11 +84,6 @@ def open_school(path: Path) -> School:
         school.year = SchoolYear(rules)
     school.problems = by_place(school.problems)
     return school
-
-
-def counted(number: int, noun: str) -> str:
-    """Return "1 term", "11 closures"."""
-    return f"{number:,} {noun}" if number == 1 else f"{number:,} {noun}s"
 
 
 class _Assembly:

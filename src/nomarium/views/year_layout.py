@@ -86,9 +86,6 @@ class YearLayout:
 
     months: Sequence[MonthBlock]
     terms: Sequence[Term]
-    closures: Sequence[str]
-    specials: Sequence[str]
-    labels: Sequence[str]
     legend: Box
 
 
@@ -107,7 +104,7 @@ def lay_out(year: SchoolYear, cycles: Sequence[str], aspect: float, legend_lines
         row, column = divmod(number, columns)
         place = Box(area.x + column * width, area.y + area.height - (row + 1) * height, width * 0.95, height * 0.96)
         blocks.append(_Month(year, month, place, terms, places).block())
-    return YearLayout(blocks, terms, _closure_words(year), _special_words(year), _label_words(year, cycles), legend)
+    return YearLayout(blocks, terms, legend)
 
 
 def best_columns(months: int, aspect: float) -> int:
@@ -215,7 +212,7 @@ def shortened(year: SchoolYear) -> dict[tuple[int, str], str]:
     return found
 
 
-def _label_words(year: SchoolYear, cycles: Sequence[str]) -> list[str]:
+def label_words(year: SchoolYear, cycles: Sequence[str]) -> list[str]:
     """Return what shortened labels stand for: "Yard: A = Amber, B = Bronze"."""
     short, known, words = shortened(year), list(year.cycles), []
     for name in cycles:
@@ -225,7 +222,7 @@ def _label_words(year: SchoolYear, cycles: Sequence[str]) -> list[str]:
     return words
 
 
-def _closure_words(year: SchoolYear) -> list[str]:
+def closure_words(year: SchoolYear) -> list[str]:
     """Return what closes the school within the terms: "9–12 Oct Harvest tides"."""
     attendance = year.attendance
     shown = [c for c in year.rules.closures if any(map(attendance.is_working_day, c.days()))]
@@ -251,6 +248,7 @@ def _days(first: date, last: date) -> str:
     )
 
 
-def _special_words(year: SchoolYear) -> list[str]:
+def special_words(year: SchoolYear) -> list[str]:
+    """Return what is special within the year: "16 Dec Early dismissal"."""
     found = ((day.date, specials_words(day)) for day in year.days())
     return [f"{date_words(day)} {words}" for day, words in found if words]

@@ -22,8 +22,11 @@ from nomarium.views.year_layout import (
     MonthBlock,
     WeekBox,
     YearLayout,
+    closure_words,
     date_words,
+    label_words,
     lay_out,
+    special_words,
 )
 
 if TYPE_CHECKING:
@@ -56,7 +59,7 @@ def draw_year(year: SchoolYear, cycles: Sequence[str], name: str, form: str, pap
     size = SIZES[paper] if form == "pdf" else SCREEN
     with rc_context(_STYLE):  # type: ignore[arg-type]
         figure = Figure(figsize=size, dpi=_DPI, facecolor="white")
-        lines = _legend_lines(lay_out(year, cycles, size[0] / size[1], 1), size[0])
+        lines = _legend_lines(year, cycles, size[0])
         layout = lay_out(year, cycles, size[0] / size[1], len(lines) + 1)
         page = _Page(figure)
         _draw_title(page, year, cycles, name)
@@ -195,11 +198,11 @@ def _inside(box: Box, share: float) -> Box:
 _MOST_LINES = 10
 
 
-def _legend_lines(layout: YearLayout, width: float) -> list[str]:
+def _legend_lines(year: SchoolYear, cycles: Sequence[str], width: float) -> list[str]:
     """Return what the legend says of closures and special days, wrapped to the page's width in inches."""
     letters = int(width * (1 - 2 * MARGIN) * 72 / 3.7)
     lines = []
-    heads = (("", layout.labels), ("Closed: ", layout.closures), ("Special: ", layout.specials))
+    heads = (("", label_words(year, cycles)), ("Closed: ", closure_words(year)), ("Special: ", special_words(year)))
     for head, words in heads:
         if words:
             lines += textwrap.wrap(

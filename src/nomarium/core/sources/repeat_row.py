@@ -87,20 +87,25 @@ class RowRefused(Exception):
         self.problem = problem
 
 
+class RepeatSheet(NamedTuple):
+    """What all rows of a sheet share."""
+
+    table: Table
+    matches: Matches
+    choices: RepeatChoices
+    dates: DatesInWords
+    own_rows: bool
+    """Whether a calendar was written as these rows."""
+
+
 class RepeatingRow:
     """One row that may repeat."""
 
-    def __init__(
-        self, series: Series, table: Table, matches: Matches, choices: RepeatChoices, dates: DatesInWords
-    ) -> None:
+    def __init__(self, series: Series, sheet: RepeatSheet) -> None:
         self._series = series
-        self._table = table
-        self._matches = matches
-        self._choices = choices
-        self._dates = dates
+        self._table, self._matches, self._choices, self._dates, self._own_rows = sheet
         self._first = series.occurrences[0]
         self._text = self._cell_text("repeat")
-        self._own_rows = is_own_rows(table)
         self.said: list[Problem] = []
 
     def unroll(self, repeated: Repeated) -> None:

@@ -9,7 +9,14 @@ from datetime import datetime
 from nomarium.core.columns import Matches
 from nomarium.core.problems import Problem
 from nomarium.core.sources.repeat_dates import DatesInWords
-from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, RepeatingRow, RowRefused
+from nomarium.core.sources.repeat_row import (
+    RepeatChoices,
+    Repeated,
+    RepeatingRow,
+    RepeatSheet,
+    RowRefused,
+    is_own_rows,
+)
 from nomarium.core.sources.series import Series
 from nomarium.core.tables import Table, plain_text
 from nomarium.core.values import MomentColumn, MomentScanner
@@ -30,9 +37,11 @@ def unroll(
     if not any(matches.column(name) for name in _REPEAT_FIELDS):
         return repeated, refused, said
     order = choices.order or next((column.order for column in moments if column.order), None)
-    scanner = MomentScanner(moments[0].words)
+    sheet = RepeatSheet(
+        table, matches, choices, DatesInWords(MomentScanner(moments[0].words), order), is_own_rows(table)
+    )
     for one in series:
-        row = RepeatingRow(one, table, matches, choices, DatesInWords(scanner, order))
+        row = RepeatingRow(one, sheet)
         try:
             row.unroll(repeated)
         except RowRefused as fault:

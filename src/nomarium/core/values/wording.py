@@ -22,6 +22,11 @@ def day_words(day: date) -> str:
     return f"{WEEKDAY_NAMES[day.weekday()][:3]} {day.day} {MONTH_NAMES[day.month - 1][:3]} {day.year}"
 
 
+def counted(number: int, noun: str) -> str:
+    """Return "1 event", "1,204 events"."""
+    return f"{number:,} {noun}" if number == 1 else f"{number:,} {noun}s"
+
+
 def long_day(day: date) -> str:
     """Return a date with its month in full: "4 December 2026"."""
     return f"{day.day} {MONTH_NAMES[day.month - 1]} {day.year}"
