@@ -4,14 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, field
-from datetime import date, timedelta
-from difflib import get_close_matches
+from datetime import date
 from pathlib import Path
 from typing import TypeVar
 
 from nomarium.core.datesheets import (
     DatedSheet,
-    SheetChoices,
     leave_open,
     read_closures,
     read_listed_days,
@@ -19,11 +17,10 @@ from nomarium.core.datesheets import (
     read_special_days,
     read_terms,
 )
-from nomarium.core.plan import CycleKeys, PlanFile, ReadingKeys, SheetKeys, load_plan
-from nomarium.core.plan import wording as plan_wording
+from nomarium.core.plan import CycleKeys, PlanFile, load_plan
+from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import Problem, by_place, has_errors
-from nomarium.core.tables import TableChoices
-from nomarium.core.values import WEEKDAY_NAMES, DateChoices, counted
+from nomarium.core.values import WEEKDAY_NAMES, counted
 from nomarium.core.year import (
     Advance,
     Closure,
@@ -40,7 +37,6 @@ from nomarium.core.year import (
 from nomarium.core.year.wording import two_pins
 
 _Found = TypeVar("_Found")
-_DAYS_OF_A_YEAR = 365
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,12 +67,17 @@ class School:
         return has_errors(self.problems)
 
 
-def open_school(path: Path) -> School:
-    """Read a plan and its sheets, and work out the year. Raises DataRefused where the plan cannot be read at all."""
+def open_school(path: Path, *, needs_year: bool = True) -> School:
+    """Read a plan and its sheets, and work out the year. Raises DataRefused where the plan cannot be read at all.
+
+    Without ``needs_year``, a plan may name no terms and no cycles: then it has no year.
+    """
     plan, problems = load_plan(path)
     if plan is None:
         return School(None, None, by_place(problems))
     school = School(plan)
+    if not needs_year and not plan.plan.year.terms and not plan.plan.cycles:
+        return school
     rules = _Assembly(school, plan).rules()
     if rules.terms or not school.failed:
         school.problems += check_rules(rules, lambda key: plan.place("year", key))
@@ -93,18 +94,18 @@ class _Assembly:
         self._school = school
         self._plan = plan
         self._keys = plan.plan
-        self._within: tuple[date, date] | None = None
+        self._sheets = PlanSheets(plan, school.problems)
 
     def rules(self) -> YearRules:
         """Return the rules; what cannot be read is among the school's problems."""
         keys = self._keys.year
         terms = self._terms()
         if terms:
-            self._within = _a_year_around(min(term.first for term in terms), max(term.last for term in terms))
+            self._sheets.within = a_year_around(min(term.first for term in terms), max(term.last for term in terms))
         closures, specials = self._closures(terms)
         extra = set(keys.extra_school_days)
         without: list[tuple[frozenset[str], NoCycleDays]] = []
-        for choices in self._sheets(keys.special_days, "year", "special_days"):
+        for choices in self._sheets.of(keys.special_days, "year", "special_days"):
             found = self._take(read_special_days(choices))
             self._note(found.sheet, counted(len(found.specials), "special day"))
             specials += found.specials
@@ -124,7 +125,7 @@ class _Assembly:
 
     def _terms(self) -> list[Term]:
         terms: list[Term] = []
-        for choices in self._sheets(self._keys.year.terms, "year", "terms"):
+        for choices in self._sheets.of(self._keys.year.terms, "year", "terms"):
             found, sheet, problems = read_terms(choices)
             self._school.problems += problems
             self._note(sheet, counted(len(found), "term"))
@@ -135,7 +136,7 @@ class _Assembly:
         keys = self._keys.year
         closures: list[Closure] = []
         half_days: list[SpecialDay] = []
-        for choices in self._sheets(keys.closures, "year", "closures"):
+        for choices in self._sheets.of(keys.closures, "year", "closures"):
             found = self._take(read_closures(choices, list(self._keys.cycles)))
             gave = [counted(len(found.closures), "closure")]
             gave += [counted(len(found.half_days), "half day")] if found.half_days else []
@@ -163,10 +164,12 @@ class _Assembly:
 
     def _follows(self) -> list[SpecialDay]:
         place = self._plan.place("year", "follows")
-        return [
+        follows = [
             SpecialDay("", day, day, place, follows=WEEKDAY_NAMES.index(name))
             for day, name in self._keys.year.follows.items()
         ]
+        place = self._plan.place("year", "special")
+        return follows + [SpecialDay(name, day, day, place) for day, name in self._keys.year.special.items()]
 
     def _weeks(self) -> WeekRules:
         keys = self._keys.year.weeks
@@ -216,7 +219,7 @@ class _Assembly:
     def _listed(self, name: str, keys: CycleKeys) -> dict[date, Pin] | None:
         if keys.listed is None:
             return None
-        for choices in self._sheets([keys.listed], "cycles", name, "listed"):
+        for choices in self._sheets.of([keys.listed], "cycles", name, "listed"):
             found = self._take(read_listed_days(choices, name, tuple(keys.labels)))
             self._note(found.sheet, counted(len(found.labels), "listed day"))
             return dict(sorted(found.labels.items()))
@@ -233,42 +236,6 @@ class _Assembly:
                 pins[day] = pin
         return dict(sorted(pins.items()))
 
-    def _sheets(self, sheets: Sequence[SheetKeys], *keys: str) -> list[SheetChoices]:
-        """Return the sheets that are there, and report those that are not."""
-        place = self._plan.place(*keys)
-        found = []
-        for sheet in sheets:
-            path = self._plan.folder / sheet.file
-            if path.is_file():
-                table = TableChoices(sheet.sheet, sheet.range)
-                found.append(SheetChoices(path, place, table, self._dates(sheet, keys), dict(sheet.columns)))
-            else:
-                beside = [other.name for other in path.parent.iterdir()] if path.parent.is_dir() else []
-                near = get_close_matches(path.name, beside, 1)
-                self._school.problems.append(plan_wording.missing_file(place, sheet.file, near))
-        return found
-
-    def _dates(self, sheet: ReadingKeys, keys: Sequence[str]) -> DateChoices:
-        """Return how a sheet's dates are read: as it says itself, else as the plan does for all sheets."""
-        everywhere = self._keys.sheets
-        stated = sheet.within or everywhere.within
-        within = self._span(stated, keys if sheet.within else ("sheets", "within")) if stated else self._within
-        order, typed = sheet.dates or everywhere.dates, sheet.typed_dates or everywhere.typed_dates
-        return DateChoices(order, within, typed=typed)
-
-    def _span(self, text: str, keys: Sequence[str]) -> tuple[date, date] | None:
-        first, _, last = text.partition("..")
-        try:
-            span = date.fromisoformat(first), date.fromisoformat(last)
-        except ValueError:
-            span = None
-        if span is None or span[1] < span[0]:
-            problem = plan_wording.backward_span(self._plan.place(*keys), text)
-            if problem not in self._school.problems:
-                self._school.problems.append(problem)
-            return None
-        return span
-
     def _take(self, read: tuple[_Found, list[Problem]]) -> _Found:
         self._school.problems += read[1]
         return read[0]
@@ -276,10 +243,3 @@ class _Assembly:
     def _note(self, sheet: DatedSheet | None, gave: str) -> None:
         if sheet is not None:
             self._school.sheets.append(SheetRead(gave, sheet))
-
-
-def _a_year_around(first: date, last: date) -> tuple[date, date]:
-    """Return the terms' span, widened on both sides alike to a year, so that every day and month comes once."""
-    spare = max(0, _DAYS_OF_A_YEAR - 1 - (last - first).days)
-    before = spare // 2
-    return first - timedelta(days=before), last + timedelta(days=spare - before)

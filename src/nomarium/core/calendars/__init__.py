@@ -1,7 +1,7 @@
 """Series → calendars: which events, under which name, with which identity."""
 
 from nomarium.core.calendars.calendar import Calendar
-from nomarium.core.calendars.identity import occurrence_id
+from nomarium.core.calendars.identity import occurrence_id, stable_uuid
 from nomarium.core.calendars.split import file_names, split_calendar
 
-__all__ = ["Calendar", "file_names", "occurrence_id", "split_calendar"]
+__all__ = ["Calendar", "file_names", "occurrence_id", "split_calendar", "stable_uuid"]

@@ -48,7 +48,7 @@ def occurrence_id(identifier: str, start: datetime) -> str:
 
 
 def _by_id(calendar: str, identifier: str) -> str:
-    return identifier if _GLOBAL_ID.fullmatch(identifier) else _uuid(f"{calendar}\x1fid\x1f{identifier}")
+    return identifier if _GLOBAL_ID.fullmatch(identifier) else stable_uuid(f"{calendar}\x1fid\x1f{identifier}")
 
 
 def _by_contents(calendar: str, series: Sequence[Series]) -> list[str]:
@@ -57,7 +57,7 @@ def _by_contents(calendar: str, series: Sequence[Series]) -> list[str]:
     titled = [f"{calendar}\x1f{one.summary}\x1f{stamps[occurrence.start]}" for one, occurrence in events]
     if len(set(titled)) < len(titled):
         titled = _told_apart(titled, events)
-    return list(map(_uuid, titled))
+    return list(map(stable_uuid, titled))
 
 
 def _told_apart(names: list[str], events: Iterable[tuple[Series, Occurrence]]) -> list[str]:
@@ -74,7 +74,7 @@ def _told_apart(names: list[str], events: Iterable[tuple[Series, Occurrence]]) -
     return told_apart
 
 
-def _uuid(name: str) -> str:
+def stable_uuid(name: str) -> str:
     """Return the UUID of a name (RFC 9562, version 8: 118 bits of BLAKE2b of the name, keyed with our namespace)."""
     digest = blake2b(name.encode("utf-8", "replace"), digest_size=16, person=_NAMESPACE).hexdigest()
     return f"{digest[:8]}-{digest[8:12]}-8{digest[13:16]}-a{digest[17:20]}-{digest[20:]}"

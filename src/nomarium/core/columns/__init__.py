@@ -1,5 +1,6 @@
 """Headings → fields: which column of a table holds what."""
 
+from nomarium.core.columns.fielded import FieldedTable, read_fielded
 from nomarium.core.columns.fields import (
     END_FIELDS,
     EVENT_FIELDS,
@@ -31,6 +32,7 @@ __all__ = [
     "TIME_FIELDS",
     "Certainty",
     "Field",
+    "FieldedTable",
     "Headings",
     "Match",
     "Matches",
@@ -39,4 +41,5 @@ __all__ = [
     "columns_headed",
     "heading_key",
     "match_columns",
+    "read_fielded",
 ]

@@ -159,11 +159,11 @@ def _is_telling(heading: str) -> bool:
 
 def _by_contents(matches: Matches, sheet: SheetFields) -> None:
     """Find the date, then the title, among columns that no heading explains; only where a single one can be it."""
-    if not matches.columns(MOMENT_FIELDS) or not matches.columns(("start", "start_date", "when")):
+    if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
     if "start_time" in sheet.names and all(map(matches.open, _TIMES)):
         _take_times(matches)
-    if matches.open("summary"):
+    if "title" in sheet.needs and matches.open("summary"):
         described = [match for match in matches.all if match.field == "description"]
         if described and described[0].certainty is Certainty.SURE:
             described[0].field, described[0].certainty = "summary", Certainty.DOUBTFUL
@@ -207,6 +207,6 @@ def _missing(table: Table, matches: Matches, sheet: SheetFields) -> list[Problem
     problems = []
     if "title" in sheet.needs and matches.open("summary"):
         problems.append(wording.no_title_column(table))
-    if not matches.columns(MOMENT_FIELDS):
+    if "date" in sheet.needs and not matches.columns(MOMENT_FIELDS):
         problems.append(wording.no_date_column(table))
     return problems

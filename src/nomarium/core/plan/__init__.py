@@ -2,10 +2,19 @@
 
 from nomarium.core.plan.keys import PlanKey, plan_keys, plan_schema, sheet_keys
 from nomarium.core.plan.load import PLAN_NAME, PlanFile, load_plan
-from nomarium.core.plan.model import CycleKeys, Plan, ReadingKeys, RowKeys, SheetKeys
+from nomarium.core.plan.model import (
+    CalendarKeys,
+    CycleKeys,
+    Plan,
+    ReadingKeys,
+    RowKeys,
+    SheetKeys,
+    SourceKeys,
+)
 
 __all__ = [
     "PLAN_NAME",
+    "CalendarKeys",
     "CycleKeys",
     "Plan",
     "PlanFile",
@@ -13,6 +22,7 @@ __all__ = [
     "ReadingKeys",
     "RowKeys",
     "SheetKeys",
+    "SourceKeys",
     "load_plan",
     "plan_keys",
     "plan_schema",

@@ -8,7 +8,7 @@ from typing import Any, NamedTuple, get_args
 from pydantic import BaseModel
 from pydantic.fields import FieldInfo
 
-from nomarium.core.plan.model import Plan
+from nomarium.core.plan.model import Plan, SheetKeys
 
 
 class PlanKey(NamedTuple):
@@ -45,7 +45,7 @@ def _keys_of(model: type[BaseModel], before: str) -> list[PlanKey]:
     for name, field in model.model_fields.items():
         table = _table_of(field)
         path = f"{before}{name}"
-        if table is None or name in ("terms", "closures", "special_days", "listed"):
+        if table is None or issubclass(table, SheetKeys):
             found.append(PlanKey(path, field.description or "", _default(field)))
         else:
             found += _keys_of(table, f"{path}.NAME." if _is_named(field) else f"{path}.")
@@ -72,8 +72,6 @@ def _default(field: FieldInfo) -> str:
 
 def sheet_keys() -> list[PlanKey]:
     """Return the keys of a sheet that is written as a table."""
-    from nomarium.core.plan.model import SheetKeys
-
     order = ["file", "sheet", "range", "columns", "dates", "within", "typed_dates"]
     fields = SheetKeys.model_fields
     return [PlanKey(name, fields[name].description or "", "") for name in order]

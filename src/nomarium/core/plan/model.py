@@ -198,6 +198,9 @@ class YearKeys(Keys):
         False, description="whether public holidays that fall on rest days are listed too"
     )
     special_days: Sheets = Field(default_factory=list, description="the sheets of special days")
+    special: dict[Day, Text] = Field(
+        default_factory=dict, description="special days by date: 2026-12-16 = “Early dismissal”"
+    )
     follows: dict[Day, Weekday] = Field(
         default_factory=dict, description="dates that follow another weekday’s timetable: 2026-10-17 = “Friday”"
     )
@@ -243,6 +246,94 @@ def _not_reserved(cycles: dict[str, CycleKeys]) -> dict[str, CycleKeys]:
     return cycles
 
 
+_LENGTH = r"^\s*\d+\s*(?:m|min|minutes|h|hours?|d|days?|w|weeks?)\s*$"
+
+
+class BellKeys(Keys):
+    """Bell times."""
+
+    sheets: Sheets = Field(default_factory=list, description="the sheets of periods with their start and end")
+    other_names: Sheets = Field(
+        default_factory=list, description="the sheets that say which period is rung for one of another name"
+    )
+    double_periods: Literal["one event", "two events"] = Field(
+        "one event", description="what neighbouring periods of one class become"
+    )
+    passing: int = Field(
+        10, ge=0, le=120, description="how many minutes may lie between neighbouring periods; more is a break"
+    )
+
+
+class ClassKeys(Keys):
+    """What is known about classes."""
+
+    lists: Sheets = Field(
+        default_factory=list, description="the class lists: the division, course, teacher or room of each class"
+    )
+    rosters: Sheets = Field(default_factory=list, description="the rosters: who is in which class")
+    changes: Sheets = Field(default_factory=list, description="the sheets of one-off changes")
+    expect: dict[str, int] = Field(
+        default_factory=dict, description="how many meetings a class or code must have in the year: { “1A” = 88 }"
+    )
+
+
+class SourceKeys(Keys):
+    """A source of events."""
+
+    sheets: Sheets = Field(default_factory=list, description="its sheets; required")
+    kind: Literal["events", "timetable", "month pages", "codes"] | None = Field(
+        None, description="what they hold, where it cannot be found out"
+    )
+    division: Text | None = Field(None, description="the division of its classes, where no list says it")
+    cycle: Text | None = Field(None, description="the cycle whose labels its days are")
+    each: Literal["teacher", "class", "room", "student"] | None = Field(
+        None, description="whose timetable each of its grids is"
+    )
+    cell: Text | None = Field(None, description="the pattern of a grid’s cells, such as “{class}\\n{room}”")
+    codes: Sheets = Field(default_factory=list, description="what the codes of a master list are for each person")
+    length: str | None = Field(None, pattern=_LENGTH, description="how long events without an end take: “1h”")
+
+
+def _below_the_folder(text: str) -> str:
+    """Refuse a file that would lie outside the folder of the output."""
+    parts = text.replace("\\", "/").split("/")
+    if text.startswith(("/", "~")) or ".." in parts or ":" in parts[0] or not text.endswith(".ics"):
+        raise ValueError("a file below the output folder, ending in .ics, is expected")
+    return text
+
+
+class CalendarKeys(Keys):
+    """Calendars to build."""
+
+    sources: Annotated[list[Text], BeforeValidator(_as_list, json_schema_input_type=str | list[str])] = Field(
+        default_factory=list, description="the sources that fill it; none means all"
+    )
+    for_all: Annotated[list[Text], BeforeValidator(_as_list, json_schema_input_type=str | list[str])] = Field(
+        default_factory=list, description="sources whose events are in each of the calendars of a split"
+    )
+    split: Text | None = Field(
+        None, description="one calendar for each “teacher”, “class”, “room”, “student”, “team” or value of any column"
+    )
+    file: Annotated[str, AfterValidator(_below_the_folder)] | None = Field(
+        None, description="its file below the output folder, such as “teachers/{teacher}.ics”"
+    )
+    name: Text | None = Field(None, description="the calendar’s name, such as “{teacher}, 2026–27”")
+    title: Text | None = Field(None, description="the titles of meetings, such as “{course} ({class})”")
+    location: str | None = Field(None, description="where they are, such as “{room}”")
+    description: str | None = Field(None, description="more about them, such as “Day {day}, period {period}”")
+    reminders: Annotated[
+        list[Annotated[str, Field(pattern=_LENGTH)]], BeforeValidator(_as_list, json_schema_input_type=str | list[str])
+    ] = Field(default_factory=list, description="how long before to remind: “10m”")
+    visibility: Literal["public", "private", "confidential"] | None = Field(None, description="who may see them")
+    busy: Literal["busy", "free"] | None = Field(None, description="whether they take up the time")
+
+
+class OutputKeys(Keys):
+    """Where what is built goes."""
+
+    folder: Text = Field("calendars", description="the folder for calendars, beside the plan or by its path")
+
+
 class RowKeys(Keys):
     """How rows look that are written for another program."""
 
@@ -264,4 +355,13 @@ class Plan(Keys):
     cycles: Annotated[dict[str, CycleKeys], AfterValidator(_not_reserved)] = Field(
         default_factory=dict, description="the cycles, each under its name"
     )
+    bells: BellKeys = Field(BellKeys(), description="bell times")
+    classes: ClassKeys = Field(ClassKeys(), description="what is known about classes")
+    sources: dict[str, SourceKeys] = Field(
+        default_factory=dict, description="the sources of events and meetings, each under its name"
+    )
+    calendars: dict[str, CalendarKeys] = Field(
+        default_factory=dict, description="the calendars to build, each kind under its name"
+    )
+    output: OutputKeys = Field(OutputKeys(), description="where what is built goes")
     rows: RowKeys = Field(RowKeys(), description="how rows look that are written for another program")

@@ -7,7 +7,7 @@ from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
 from nomarium.core.sources.repeat_row import RepeatChoices, Repeated
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Occurrence, Series
-from nomarium.core.sources.spans import SpanFound, SpanRules, after
+from nomarium.core.sources.spans import SpanFound, SpanRules, after, clock_changes
 from nomarium.core.sources.year_events import ADDITIONS, YearEvents, usual_title, year_events
 
 __all__ = [
@@ -28,6 +28,7 @@ __all__ = [
     "adjust",
     "after",
     "check_name",
+    "clock_changes",
     "move_to_zone",
     "read_events",
     "read_lookup",

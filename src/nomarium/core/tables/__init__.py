@@ -1,10 +1,10 @@
 """A file → the table in it: headings, columns of raw cells, and where each stood."""
 
-from nomarium.core.tables.cells import Cell, column_letters, guarded, plain_text
-from nomarium.core.tables.find import OWN_SAMPLES
+from nomarium.core.tables.cells import Cell, address, column_letters, guarded, plain_text, range_address
+from nomarium.core.tables.find import OWN_SAMPLES, find_table
 from nomarium.core.tables.headings import Vocabulary, is_data
-from nomarium.core.tables.open import TableChoices, TextFile, looks_like_calendar, read_table, read_text
-from nomarium.core.tables.table import Column, LeftOut, Table
+from nomarium.core.tables.open import TableChoices, TextFile, looks_like_calendar, read_grids, read_table, read_text
+from nomarium.core.tables.table import Column, Grid, LeftOut, Table
 from nomarium.core.tables.wording import NO_HEADINGS
 
 __all__ = [
@@ -12,16 +12,21 @@ __all__ = [
     "OWN_SAMPLES",
     "Cell",
     "Column",
+    "Grid",
     "LeftOut",
     "Table",
     "TableChoices",
     "TextFile",
     "Vocabulary",
+    "address",
     "column_letters",
+    "find_table",
     "guarded",
     "is_data",
     "looks_like_calendar",
     "plain_text",
+    "range_address",
+    "read_grids",
     "read_table",
     "read_text",
 ]

@@ -59,6 +59,55 @@ def read_table(path: Path, vocabulary: Vocabulary, choices: TableChoices = Table
     return table, problems + found
 
 
+def read_grids(path: Path, choices: TableChoices = TableChoices()) -> tuple[list[Grid], list[Problem]]:
+    """Read all sheets of a file that hold anything, cell by cell: the one stated, else all that are not hidden.
+
+    Raises DataRefused where the file cannot be read, or holds nothing.
+    """
+    file = path.name
+    data = _bytes(path)
+    kind = kind_of(data)
+    if kind in WORKBOOKS:
+        return _workbook_grids(data, kind, file, choices)
+    if kind not in (Kind.TEXT, Kind.HTML):
+        raise DataRefused(wording.unreadable_kind(Place(file), kind))
+    if choices.sheet is not None:
+        raise DataRefused(wording.no_such_sheet(Place(file), choices.sheet, []))
+    if kind is Kind.HTML:
+        encoding, problems = encoding_of(data, file)
+        grids = read_html_tables(data.decode(encoding), file)
+    else:
+        grid, problems = read_delimited(data, file)
+        problems += [unsplit] if (unsplit := split_first_column(grid)) else []
+        grids = [grid]
+    if choices.area is not None:
+        for grid in grids:
+            _keep_area(grid, _area(choices.area, {}, Place(file)))
+    return _filled_grids(grids, Place(file)), problems
+
+
+def _workbook_grids(data: bytes, kind: Kind, file: str, choices: TableChoices) -> tuple[list[Grid], list[Problem]]:
+    workbook = Workbook(data, kind, file)
+    place = Place(file)
+    problems = [wording.never_calculated(place)] if workbook.never_calculated else []
+    area = _area(choices.area, named_areas(data, kind), place) if choices.area is not None else None
+    wanted = choices.sheet or (area.sheet if area else None)
+    if wanted is None and workbook.hidden:
+        problems.append(wording.hidden_sheets(place, workbook.hidden))
+    names = [_sheet_named(workbook, wanted)] if wanted is not None else workbook.sheets
+    grids = [workbook.grid(name) for name in names]
+    for grid in grids if area is not None else ():
+        _keep_area(grid, area)  # type: ignore[arg-type]
+    return _filled_grids(grids, place), problems
+
+
+def _filled_grids(grids: list[Grid], place: Place) -> list[Grid]:
+    filled = [grid for grid in grids if any(map(any, grid.rows))]
+    if not filled:
+        raise DataRefused(wording.no_sheets(place))
+    return filled
+
+
 def looks_like_calendar(path: Path) -> bool:
     """Tell by its first bytes whether a file may be an iCalendar file, in whatever encoding."""
     try:

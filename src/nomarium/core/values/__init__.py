@@ -1,7 +1,7 @@
 """A column of cells → typed values: dates, times, lengths, choices, lists; with the evidence for the reading."""
 
 from nomarium.core.values.choices import read_busy, read_status, read_visibility, read_yes_no, split_list
-from nomarium.core.values.clock import ClockTime, end_after
+from nomarium.core.values.clock import Clock, ClockTime, end_after
 from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
@@ -21,6 +21,7 @@ __all__ = [
     "MONTH_NAMES",
     "ORDERS",
     "WEEKDAY_NAMES",
+    "Clock",
     "ClockTime",
     "DateChoices",
     "Fault",

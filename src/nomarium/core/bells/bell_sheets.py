@@ -1,0 +1,269 @@
+"""Sheets of bell times → BellRows: lists with a row for each period, and grids with the days across."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+from datetime import time
+from itertools import zip_longest
+
+from nomarium.core.bells import wording
+from nomarium.core.bells.headings import BELL_SHEET
+from nomarium.core.bells.rows import BellRow, Conditions
+from nomarium.core.columns import FieldedTable, Headings, read_fielded
+from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.slots import DayReader, UnknownDay, bare_period, period_key
+from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
+from nomarium.core.values import (
+    ClockTime,
+    DateChoices,
+    Fault,
+    Moment,
+    MomentColumn,
+    read_moments,
+    scan_span,
+    split_list,
+)
+from nomarium.core.year import SchoolYear
+
+_USUAL = frozenset({"usual", "regular", "normal", "standard", "ordinary", "every day", "all days", "times", "time", "daily", "default", "all"})  # fmt: skip
+
+
+@dataclass(slots=True)
+class BellSheet:
+    """What a sheet of bell times gave."""
+
+    rows: list[BellRow] = field(default_factory=list)
+    form: str = "list"
+    """"list" or "grid"."""
+    moments: list[MomentColumn] = field(default_factory=list)
+    table: Table | None = None
+
+
+class BellReader:
+    """Reads sheets of bell times for one school year; what was found wrong is in ``problems``."""
+
+    def __init__(self, year: SchoolYear, dates: DateChoices = DateChoices()) -> None:
+        self._year = year
+        self._days = DayReader(year)
+        self._dates = dates
+        self._divisions = {name.casefold(): name for name in year.rules.divisions}
+        self._terms = {term.name.casefold(): _names_within(term.name, year) for term in year.rules.terms}
+        self._specials = {special.name.casefold() for special in year.rules.specials if special.name}
+        self.problems: list[Problem] = []
+
+    def read(self, grid: Grid, columns: Mapping[str, str]) -> BellSheet:
+        """Read one sheet. Raises DataRefused where it holds neither a list nor a grid of bell times."""
+        head = grid_heading(grid)
+        if head is not None and not columns:
+            return self._grid(grid, head)
+        table, problems = read_fielded(grid, BELL_SHEET, columns)
+        self.problems += problems
+        if table is None:
+            return BellSheet()
+        if not table.has("period") or not (table.has("hours") or (table.has("start") and table.has("end"))):
+            raise DataRefused(wording.no_bells(grid.place))
+        return self._list(table)
+
+    def _list(self, sheet: FieldedTable) -> BellSheet:
+        columns = [column for _, column in sheet.matches.columns(("start", "end", "hours"))]
+        moments, problems = read_moments(sheet.table, [(column, True) for column in columns], self._dates)
+        self.problems += problems
+        by_column = {id(one.column): one for one in moments}
+        found = BellSheet(moments=moments, table=sheet.table)
+        for record in range(len(sheet)):
+            hours = self._hours(sheet, record, by_column)
+            conditions = self._conditions(sheet, record)
+            period = bare_period(sheet.text(record, "period"))
+            if not period:
+                self.problems.append(wording.no_period(sheet.place(record)))
+            elif hours is not None and conditions is not None:
+                found.rows.append(BellRow(period, *hours, conditions, sheet.place(record)))
+        return found
+
+    def _hours(self, sheet: FieldedTable, record: int, moments: Mapping[int, MomentColumn]) -> tuple[time, time] | None:
+        clocks: list[ClockTime | None] = []
+        for name in ("start", "end", "hours"):
+            column = sheet.matches.column(name)
+            if column is None or column.cells[record] == "":
+                continue
+            moment = moments[id(column)].moments[column.cells[record]]
+            if isinstance(moment, Fault) or moment.start is None:
+                self.problems.append(wording.unreadable_bell(sheet.place(record, name), sheet.text(record, name)))
+                return None
+            clocks += [moment.start, moment.end] if name == "hours" else [moment.start]
+        return self._checked(clocks, sheet.place(record))
+
+    def _checked(self, clocks: Sequence[ClockTime | None], place: Place) -> tuple[time, time] | None:
+        known = [clock.seconds for clock in clocks if clock is not None]
+        if len(known) != 2 or not known[0] < known[1] < 86_400:
+            self.problems.append(wording.no_span(place))
+            return None
+        start, end = (time(seconds // 3600, seconds // 60 % 60) for seconds in known)
+        return start, end
+
+    def _conditions(self, sheet: FieldedTable, record: int) -> Conditions | None:
+        """Return the days that a row holds on; None, with a problem, where they cannot be told."""
+        before = len(self.problems)
+        divisions = self._named(sheet, record, "division", self._divisions)
+        days = Conditions()
+        for name in ("day", "weekday"):
+            if text := sheet.text(record, name):
+                days = _both(days, self._day_conditions(text, tuple(divisions), sheet.place(record, name)))
+        terms: set[str] = set()
+        for text in split_list(sheet.text(record, "term")):
+            if text.casefold() not in self._terms:
+                self.problems.append(wording.unknown(sheet.place(record, "term"), text, "term", self._terms))
+            terms |= self._terms.get(text.casefold(), frozenset())
+        specials = [
+            self._special(text, sheet.place(record, "special")) for text in split_list(sheet.text(record, "special"))
+        ]
+        conditions = Conditions(
+            frozenset(divisions) or days.divisions,
+            days.labels,
+            days.weekdays,
+            frozenset(terms),
+            frozenset(name for name in specials if name),
+        )
+        failed = any(problem.severity == "error" for problem in self.problems[before:])
+        return None if failed else conditions
+
+    def _named(self, sheet: FieldedTable, record: int, name: str, known: Mapping[str, str]) -> list[str]:
+        found = []
+        for text in split_list(sheet.text(record, name)):
+            if text.casefold() in known:
+                found.append(known[text.casefold()])
+            else:
+                self.problems.append(wording.unknown(sheet.place(record, name), text, name, known.values()))
+        return found
+
+    def _special(self, text: str, place: Place) -> str:
+        name = text.casefold()
+        if name in _USUAL:
+            return ""
+        if name not in self._specials:
+            self.problems.append(wording.no_such_special(place, text))
+        return name
+
+    def _day_conditions(self, text: str, divisions: Sequence[str], place: Place) -> Conditions:
+        found = self._read_days(text, divisions)
+        if isinstance(found, UnknownDay):
+            self.problems.append(wording.unknown_day(place, text, found))
+            return Conditions()
+        return found
+
+    def _read_days(self, text: str, divisions: Sequence[str]) -> Conditions | UnknownDay:
+        cycles = [name for division in divisions or ("",) for name in self._days.cycles_of(division)]
+        days = self._days.read(text, tuple(dict.fromkeys(cycles)))
+        if isinstance(days, UnknownDay):
+            return days
+        labels = frozenset((day.cycle, day.label) for day in days if day.label)
+        return Conditions(labels=labels, weekdays=frozenset(day.weekday for day in days if day.weekday is not None))
+
+    def _grid(self, grid: Grid, head: int) -> BellSheet:
+        """Read a grid: periods down, kinds of day across, "8:15–9:10" in the cells."""
+        headings = grid.rows[head]
+        across = {
+            index: self._heading(plain_text(cell), Place(grid.file, grid.sheet, address(head + 1, index), head + 1))
+            for index, cell in enumerate(headings)
+            if index and cell != ""
+        }
+        body = list(enumerate(grid.rows[head + 1 :], head + 2))
+        moments, texts = self._clock(grid, body, across)
+        found = BellSheet(form="grid", moments=[moments])
+        for number, row in body:
+            name = bare_period(plain_text(row[0])) if row else ""
+            for index, conditions in across.items():
+                cell = row[index] if index < len(row) else ""
+                if cell == "" or (not name and not any(map(_spans, row))):
+                    continue
+                place = Place(grid.file, grid.sheet, address(number, index), number)
+                if not name:
+                    self.problems.append(wording.no_period(place))
+                    continue
+                if plain_text(cell).strip() in ("-", "–", "—"):
+                    continue
+                moment = moments.moments[cell]
+                hours = [moment.start, moment.end] if isinstance(moment, Moment) else []
+                if not any(hours):
+                    self.problems.append(wording.unreadable_bell(place, plain_text(cell)))
+                elif conditions is not None and (span := self._checked(hours, place)):
+                    found.rows.append(BellRow(name, *span, conditions, place))
+        del texts
+        return found
+
+    def _clock(
+        self, grid: Grid, body: Sequence[tuple[int, list[Cell]]], across: Mapping[int, object]
+    ) -> tuple[MomentColumn, list[Cell]]:
+        """Read all cells of a grid on one clock."""
+        cells = [row[index] if index < len(row) else "" for _, row in body for index in across]
+        numbers = [number for number, _ in body for _ in across]
+        column = Column("", min(across), list(cells))
+        table = Table(grid.file, grid.sheet, grid.form, numbers[0] - 1, [column], numbers)
+        moments, problems = read_moments(table, [(column, True)], self._dates)
+        self.problems += problems
+        return moments[0], cells
+
+    def _heading(self, text: str, place: Place) -> Conditions | None:
+        """Return the days that the heading of a grid's column names."""
+        name = " ".join(text.split())
+        key = name.casefold()
+        if key in _USUAL:
+            return Conditions()
+        if key in self._specials:
+            return Conditions(specials=frozenset({key}))
+        if key in self._divisions:
+            return Conditions(divisions=frozenset({self._divisions[key]}))
+        days = self._read_days(name, ())
+        if not isinstance(days, UnknownDay):
+            return days
+        if days.several:
+            self.problems.append(wording.unknown_day(place, name, days))
+            return None
+        if parts := self._mixed(name):
+            return parts
+        self.problems.append(wording.no_such_special(place, name))
+        return Conditions(specials=frozenset({key}))
+
+    def _mixed(self, name: str) -> Conditions | None:
+        """Read a heading of a division and days: "Yard Mon–Thu", "Loft: Friday"."""
+        for key, division in self._divisions.items():
+            if name.casefold().startswith(key):
+                rest = name[len(key) :].strip(" :,–-()")
+                if rest.casefold() in self._specials:
+                    return Conditions(frozenset({division}), specials=frozenset({rest.casefold()}))
+                days = self._read_days(rest, (division,))
+                if not isinstance(days, UnknownDay):
+                    return days._replace(divisions=frozenset({division}))
+        return None
+
+
+def _both(one: Conditions, other: Conditions) -> Conditions:
+    return one._replace(labels=one.labels | other.labels, weekdays=one.weekdays | other.weekdays)
+
+
+def _names_within(name: str, year: SchoolYear) -> frozenset[str]:
+    """Return a term's name; a date's setting names all terms that hold it, outer ones included."""
+    return frozenset({name}) if any(term.name == name for term in year.rules.terms) else frozenset()
+
+
+def _spans(cell: Cell) -> bool:
+    return isinstance(cell, str) and (span := scan_span(cell)) is not None and span.end is not None
+
+
+def grid_heading(grid: Grid) -> int | None:
+    """Return the row of headings of a grid of bell times: above rows that hold spans of times; None for a list."""
+    known = Headings(BELL_SHEET)
+    for index, (row, below) in enumerate(zip_longest(grid.rows, grid.rows[1:], fillvalue=[])):
+        fields = {known(plain_text(cell)) for cell in row if cell != ""}
+        if {"start", "end"} <= fields or ("hours" in fields and len(fields) > 2):
+            return None
+        filled = [cell for cell in below[1:] if cell != ""]
+        if filled and all(map(_spans, filled)) and [c for c in row[1:] if c != ""] and not any(map(_spans, row)):
+            return index
+    return None
+
+
+def period_names(rows: Sequence[BellRow]) -> dict[str, str]:
+    """Return the names of all periods by their keys."""
+    return {period_key(row.period): row.period for row in rows}

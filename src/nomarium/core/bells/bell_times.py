@@ -1,0 +1,121 @@
+"""Bell rows and a school year → when each period is, on any date, for any division."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import date
+
+from nomarium.core.bells import wording
+from nomarium.core.bells.rows import BellRow, Conditions
+from nomarium.core.problems import Problem
+from nomarium.core.slots import period_key
+from nomarium.core.year import Day, SchoolYear, Term
+
+
+@dataclass(frozen=True, slots=True)
+class Bells:
+    """The periods of one day, in the order in which they ring."""
+
+    rows: dict[str, BellRow]
+    """By the keys of their names."""
+    special: str = ""
+    """The special day whose bell times they are, "" for the usual ones."""
+
+    def row(self, period: str) -> BellRow | None:
+        """Return when a period is, None where it does not run."""
+        return self.rows.get(period_key(period))
+
+
+class BellTimes:
+    """The bell times of a school year: the most specific row that fits wins, two that tie are an error."""
+
+    def __init__(self, rows: Sequence[BellRow], year: SchoolYear) -> None:
+        self.rows = rows
+        self._year = year
+        self._named = frozenset(name for row in rows for name in row.conditions.specials)
+        self._outer = _holding_terms(year.rules.terms)
+        self._days: dict[tuple[date, str], Bells] = {}
+        self._known: dict[Conditions, Bells] = {}
+        self._ties: dict[tuple[int, int], Problem] = {}
+
+    def on(self, day: date, division: str = "") -> Bells:
+        """Return the bell times of a date for a division, "" for those who are of none."""
+        key = (day, division)
+        found = self._days.get(key)
+        if found is None:
+            found = self._days[key] = self._of(self.setting(self._year.day(day), division))
+        return found
+
+    @property
+    def ties(self) -> list[Problem]:
+        """What ties were found on the dates asked for so far."""
+        return list(self._ties.values())
+
+    def periods(self) -> dict[str, str]:
+        """Return the names of all periods by their keys."""
+        return {period_key(row.period): row.period for row in self.rows}
+
+    def setting(self, day: Day, division: str) -> Conditions:
+        """Return all that is true of a date for a division, special days without bell times of their own left out."""
+        labels = {
+            (rule.name, label)
+            for rule, label in zip(self._year.rules.cycles, day.labels, strict=True)
+            if label and (not division or not rule.divisions or division in rule.divisions)
+        }
+        weekday = next(
+            (s.follows for s in day.specials if s.follows is not None and _is_for(s.divisions, division)), None
+        )
+        specials = {
+            s.name.casefold()
+            for s in day.specials
+            if _is_for(s.divisions, division) and s.name.casefold() in self._named
+        }
+        return Conditions(
+            frozenset({division} if division else ()),
+            frozenset(labels),
+            frozenset({day.date.weekday() if weekday is None else weekday}),
+            self._outer.get(day.term, frozenset()) if day.term else frozenset(),
+            frozenset(specials),
+        )
+
+    def _of(self, setting: Conditions) -> Bells:
+        if setting not in self._known:
+            self._known[setting] = self._resolve(setting)
+        return self._known[setting]
+
+    def _resolve(self, setting: Conditions) -> Bells:
+        fitting: dict[str, list[BellRow]] = {}
+        for row in self.rows:
+            # A special day's bell times are complete: the usual rows do not fill in.
+            if bool(row.conditions.specials) == bool(setting.specials) and row.conditions.hold_on(setting):
+                fitting.setdefault(period_key(row.period), []).append(row)
+        chosen = [self._most_specific(rows) for rows in fitting.values()]
+        chosen.sort(key=lambda row: (row.start, row.end))
+        special = " and ".join(sorted(setting.specials))
+        return Bells({period_key(row.period): row for row in chosen}, special)
+
+    def _most_specific(self, rows: Sequence[BellRow]) -> BellRow:
+        best = rows[0]
+        for row in rows[1:]:
+            if row.conditions.include(best.conditions):
+                best = row
+        for row in rows:
+            same_times = (row.start, row.end) == (best.start, best.end)
+            if row is not best and not same_times and (
+                row.conditions == best.conditions or not best.conditions.include(row.conditions)
+            ):  # fmt: skip
+                self._ties[id(row), id(best)] = wording.tie(row, best)
+        return best
+
+
+def _is_for(divisions: frozenset[str], division: str) -> bool:
+    return not divisions or division in divisions
+
+
+def _holding_terms(terms: Sequence[Term]) -> dict[Term, frozenset[str]]:
+    """Return for each term the names of all terms that hold it, its own among them."""
+    return {
+        inner: frozenset(outer.name for outer in terms if outer.first <= inner.first and inner.last <= outer.last)
+        for inner in terms
+    }

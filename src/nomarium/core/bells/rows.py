@@ -1,0 +1,48 @@
+"""What bell sheets state: when a period begins and ends, and on which days that holds."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from datetime import time
+from typing import NamedTuple
+
+from nomarium.core.problems import Place
+
+_ANY: frozenset[str] = frozenset()
+
+
+class Conditions(NamedTuple):
+    """On which days a bell row holds; an empty set means any. Weekdays count from Monday, 0."""
+
+    divisions: frozenset[str] = _ANY
+    labels: frozenset[tuple[str, str]] = frozenset()
+    """Pairs of a cycle's name and one of its labels."""
+    weekdays: frozenset[int] = frozenset()
+    terms: frozenset[str] = _ANY
+    """Names of terms, each with the terms that it holds."""
+    specials: frozenset[str] = _ANY
+    """Names of special days, case folded."""
+
+    def include(self, other: Conditions) -> bool:
+        """Tell whether these include all of the other's: they hold on no day on which the others do not."""
+        return all(not theirs or (mine and mine <= theirs) for mine, theirs in zip(self, other, strict=True))
+
+    def hold_on(self, day: Conditions) -> bool:
+        """Tell whether they hold on a day, given by all that is true of it."""
+        return all(not mine or mine & theirs for mine, theirs in zip(self, day, strict=True))
+
+
+@dataclass(frozen=True, slots=True)
+class BellRow:
+    """When a period begins and ends, as one row or cell says it."""
+
+    period: str
+    start: time
+    end: time
+    conditions: Conditions = Conditions()
+    place: Place = field(default=Place(""), compare=False)
+
+    @property
+    def hours(self) -> str:
+        """Its times: "8:15–9:10"."""
+        return f"{self.start.hour}:{self.start:%M}–{self.end.hour}:{self.end:%M}"

@@ -1,0 +1,49 @@
+"""What calendars are filled with: a meeting or event, what is said of it, and all its dates."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+
+from nomarium.core.problems import Place
+from nomarium.core.slots import DayTest, Periods
+from nomarium.core.sources import Occurrence, Series
+from nomarium.core.timetable import Change, Values
+
+
+@dataclass(slots=True)
+class Held:
+    """Meetings that are alike in all but their dates: one class at one slot."""
+
+    source: str
+    """The plan's name of the source that it comes from."""
+    values: Values
+    occurrences: list[Occurrence] = field(default_factory=list)
+    known_on: list[str] = field(default_factory=list)
+    """For each occurrence, by what it is known within its stem: its original date, "20261014"."""
+    stem: str = ""
+    """What the UIDs of its occurrences begin with."""
+    identity: tuple[str, ...] = ()
+    """What the stem is made of."""
+    day: DayTest = DayTest()
+    periods: Periods = ()
+    """The periods as written; none where it has clock times of its own, or is an event."""
+    place: Place = field(default=Place(""), compare=False)
+    event: Series | None = None
+    """The event, where it is of a source of events."""
+    uids: tuple[str, ...] = ()
+    """The UIDs of an event's occurrences."""
+    change: Change | None = None
+
+    def of(self, name: str) -> tuple[str, ...]:
+        """Return the values of a field."""
+        return self.values.get(name, ())
+
+    @property
+    def class_name(self) -> str:
+        """The class, or the course where no class is named, or the event’s title."""
+        named = self.of("class") or self.of("code") or self.of("course")
+        return ", ".join(named) or (self.event.summary if self.event else "")
+
+    def occurrence_uids(self) -> list[str]:
+        """Return the UID of each occurrence."""
+        return list(self.uids) if self.uids else [f"{self.stem}-{known}" for known in self.known_on]

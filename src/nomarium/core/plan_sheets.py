@@ -1,0 +1,70 @@
+"""The sheets that a plan names: whether they are there, and how their dates are read."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from datetime import date, timedelta
+from difflib import get_close_matches
+
+from nomarium.core.datesheets import SheetChoices
+from nomarium.core.plan import PlanFile, ReadingKeys, SheetKeys
+from nomarium.core.plan import wording as plan_wording
+from nomarium.core.problems import Problem
+from nomarium.core.tables import TableChoices
+from nomarium.core.values import DateChoices
+
+_DAYS_OF_A_YEAR = 365
+
+
+class PlanSheets:
+    """Finds the sheets that a plan names; those that are not there join the problems."""
+
+    def __init__(self, plan: PlanFile, problems: list[Problem], within: tuple[date, date] | None = None) -> None:
+        self._plan = plan
+        self._keys = plan.plan
+        self._problems = problems
+        self.within = within
+        """The span that sheets are about where the plan does not say it: known when the terms are."""
+
+    def of(self, sheets: Sequence[SheetKeys], *keys: str) -> list[SheetChoices]:
+        """Return the sheets that are there, and report those that are not."""
+        place = self._plan.place(*keys)
+        found = []
+        for sheet in sheets:
+            path = self._plan.folder / sheet.file
+            if path.is_file():
+                table = TableChoices(sheet.sheet, sheet.range)
+                found.append(SheetChoices(path, place, table, self.dates(sheet, keys), dict(sheet.columns)))
+            else:
+                beside = [other.name for other in path.parent.iterdir()] if path.parent.is_dir() else []
+                near = get_close_matches(path.name, beside, 1)
+                self._problems.append(plan_wording.missing_file(place, sheet.file, near))
+        return found
+
+    def dates(self, sheet: ReadingKeys, keys: Sequence[str]) -> DateChoices:
+        """Return how a sheet's dates are read: as it says itself, else as the plan does for all sheets."""
+        everywhere = self._keys.sheets
+        stated = sheet.within or everywhere.within
+        within = self._span(stated, keys if sheet.within else ("sheets", "within")) if stated else self.within
+        order, typed = sheet.dates or everywhere.dates, sheet.typed_dates or everywhere.typed_dates
+        return DateChoices(order, within, typed=typed)
+
+    def _span(self, text: str, keys: Sequence[str]) -> tuple[date, date] | None:
+        first, _, last = text.partition("..")
+        try:
+            span = date.fromisoformat(first), date.fromisoformat(last)
+        except ValueError:
+            span = None
+        if span is None or span[1] < span[0]:
+            problem = plan_wording.backward_span(self._plan.place(*keys), text)
+            if problem not in self._problems:
+                self._problems.append(problem)
+            return None
+        return span
+
+
+def a_year_around(first: date, last: date) -> tuple[date, date]:
+    """Return the terms' span, widened on both sides alike to a year, so that every day and month comes once."""
+    spare = max(0, _DAYS_OF_A_YEAR - 1 - (last - first).days)
+    before = spare // 2
+    return first - timedelta(days=before), last + timedelta(days=spare - before)

@@ -1,0 +1,156 @@
+"""A text → the days that it names: labels of a cycle, weekdays, both, or all."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import NamedTuple
+
+from nomarium.core.datesheets import bare_label
+from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
+from nomarium.core.year import SchoolYear
+
+
+class DayTest(NamedTuple):
+    """On which days something is: all that is stated must be true of a date; nothing stated means every school day."""
+
+    cycle: str = ""
+    label: str = ""
+    """The label of the cycle of that name."""
+    weekday: int | None = None
+    letter: str = ""
+    """The letter of the week."""
+
+    @property
+    def words(self) -> str:
+        """The days in words: "day 3 of Yard", "Monday", "Monday in week A"."""
+        parts = [f"day {self.label} of {self.cycle}"] if self.label else []
+        parts += [WEEKDAY_NAMES[self.weekday]] if self.weekday is not None else []
+        parts += [f"week {self.letter}"] if self.letter else []
+        return ", ".join(parts) or "every school day"
+
+    @property
+    def name(self) -> str:
+        """The day as people call it: "3", "Monday", "A Monday"."""
+        weekday = WEEKDAY_NAMES[self.weekday] if self.weekday is not None else ""
+        return " ".join(filter(None, (self.label or self.letter, weekday)))
+
+
+@dataclass(frozen=True, slots=True)
+class UnknownDay:
+    """A text that names no day: the part of it that does not, and the cycles that might have meant it."""
+
+    part: str
+    several: tuple[str, ...] = ()
+    """The cycles that all have the label."""
+
+
+_APART = re.compile(r"\s*(?:[,;/&+\n]|\band\b)\s*", re.IGNORECASE)
+_RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
+_WEEK = re.compile(r"[()\[\]]|\b(?:weeks?|wk)\b\.?", re.IGNORECASE)
+_EVERY = frozenset({"daily", "every day", "every school day", "all", "all days", "each day", "*"})
+_LETTERS = re.compile(r"(?:M|Tu|Th|T|W|R|F|Sa|Su)+")
+_LETTER = re.compile(r"M|Tu|Th|T|W|R|F|Sa|Su")
+_OF_LETTER = {"M": 0, "T": 1, "Tu": 1, "W": 2, "Th": 3, "R": 3, "F": 4, "Sa": 5, "Su": 6}
+
+
+class DayReader:
+    """Reads days as people write them, for one school year."""
+
+    def __init__(self, year: SchoolYear) -> None:
+        self._year = year
+        self._letters = {letter.casefold(): letter for letter in year.rules.weeks.letters}
+        self._known: dict[tuple[str, tuple[str, ...]], tuple[DayTest, ...] | UnknownDay] = {}
+
+    def cycles_of(self, division: str) -> tuple[str, ...]:
+        """Return the cycles that a division follows, all of them for none."""
+        rules = self._year.rules.cycles
+        return tuple(rule.name for rule in rules if not division or not rule.divisions or division in rule.divisions)
+
+    def read(self, text: str, cycles: Sequence[str]) -> tuple[DayTest, ...] | UnknownDay:
+        """Return the days that a cell names, among the labels of the cycles given and the weekdays."""
+        key = (text, tuple(cycles))
+        if key not in self._known:
+            self._known[key] = self._read(text, cycles)
+        return self._known[key]
+
+    def _read(self, text: str, cycles: Sequence[str]) -> tuple[DayTest, ...] | UnknownDay:
+        whole = " ".join(text.split())
+        if whole.casefold() in _EVERY:
+            return (DayTest(),)
+        found: list[DayTest] = []
+        for part in _APART.split(whole):
+            days = self._part(part, cycles)
+            if isinstance(days, UnknownDay):
+                return days
+            found += days
+        return tuple(dict.fromkeys(found))
+
+    def _part(self, part: str, cycles: Sequence[str]) -> Sequence[DayTest] | UnknownDay:
+        single = self._single(part, cycles)
+        if single is not None:
+            return single if isinstance(single, UnknownDay) else [single]
+        several = self._range(part, cycles) or self._letters_run(part) or self._both(part, cycles)
+        return several or UnknownDay(part)
+
+    def _single(self, part: str, cycles: Sequence[str]) -> DayTest | UnknownDay | None:
+        having = [(name, label) for name in cycles if (label := self._label(part, name))]
+        if len(having) > 1:
+            return UnknownDay(part, tuple(name for name, _ in having))
+        if having:
+            return DayTest(*having[0])
+        weekday = weekday_in_any(part)
+        return DayTest(weekday=weekday) if weekday is not None else None
+
+    def _label(self, part: str, cycle: str) -> str:
+        labels = self._year.cycles[cycle].rule.labels
+        label = bare_label(part, labels)
+        return label if label in labels else ""
+
+    def _range(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
+        match = _RANGE.fullmatch(part)
+        ends = [self._single(end, cycles) for end in match.groups()] if match else []
+        if len(ends) != 2 or not all(isinstance(end, DayTest) for end in ends):
+            return []
+        first, last = (end for end in ends if isinstance(end, DayTest))
+        if first.weekday is not None and last.weekday is not None:
+            count = (last.weekday - first.weekday) % 7 + 1
+            return [DayTest(weekday=(first.weekday + step) % 7) for step in range(count)]
+        if first.cycle and first.cycle == last.cycle:
+            labels = self._year.cycles[first.cycle].rule.labels
+            start, end = labels.index(first.label), labels.index(last.label)
+            return [DayTest(first.cycle, label) for label in labels[start : end + 1]]
+        return []
+
+    def _letters_run(self, part: str) -> list[DayTest]:
+        """Read "MWF" and "TTh"."""
+        if not _LETTERS.fullmatch(part):
+            return []
+        return [DayTest(weekday=_OF_LETTER[letter]) for letter in _LETTER.findall(part)]
+
+    def _both(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
+        """Read a weekday with a week's letter, or with the label of a cycle that goes by weeks: "Mon A", "A Monday"."""
+        words = _WEEK.sub(" ", part).split()
+        if len(words) != 2:
+            return []
+        for weekday_word, other in (words, words[::-1]):
+            weekday = weekday_in_any(weekday_word)
+            if weekday is None:
+                continue
+            if other.casefold() in self._letters:
+                return [DayTest(weekday=weekday, letter=self._letters[other.casefold()])]
+            label = self._single(other, [name for name in cycles if self._year.cycles[name].rule.advance.by_weeks])
+            if isinstance(label, DayTest) and label.cycle:
+                return [label._replace(weekday=weekday)]
+        return []
+
+    def letters(self, text: str) -> tuple[str, ...] | UnknownDay:
+        """Return the letters of weeks that a cell names: "A", "week B", "A, B"."""
+        found = []
+        for part in _APART.split(_WEEK.sub(" ", text)):
+            letter = self._letters.get(part.strip().casefold())
+            if letter is None:
+                return UnknownDay(part.strip())
+            found.append(letter)
+        return tuple(found)

@@ -1,0 +1,70 @@
+"""A text → the periods that it names: "P3", "Period 3" and "3rd" are 3, "3–4" is a double, "1, 4" are two."""
+
+from __future__ import annotations
+
+import re
+from functools import cache
+
+_AROUND = re.compile(
+    r"(?:periods?|per|pd|p|blocks?|lessons?|hours?|slots?|bells?|bands?|modules?|mods?)\s*\.?\s*[:#-]?\s*(?P<after>\d+\w?)"
+    r"|(?:periods?|blocks?|lessons?|slots?|bands?)\s*[:#-]?\s*(?P<name>\w{1,3})"
+    r"|(?P<ordinal>\d+)(?:st|nd|rd|th)(?:\s+(?:period|block|lesson|hour|slot))?"
+    r"|(?P<before>\d+)\s*\.?\s*(?:period|block|lesson|hour|slot)?",
+    re.IGNORECASE,
+)
+_APART = re.compile(r"\s*(?:[,;/\n]|\band\b)\s*", re.IGNORECASE)
+_TOGETHER = re.compile(r"\s*(?:[+&]|\bwith\b)\s*", re.IGNORECASE)
+_RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
+LONGEST_NAME = 40
+"""Characters of a period's name."""
+_LONGEST_RANGE = 20
+
+Periods = tuple[str, ...]
+"""Periods that were written as one: ("3",) or ("3", "4")."""
+
+
+@cache
+def bare_period(text: str) -> str:
+    """Return a period's name without the word around it: "Period 1", "P1" and "1st" are "1", "Lunch" is "Lunch"."""
+    text = " ".join(text.split()).strip(" .:")
+    match = _AROUND.fullmatch(text)
+    inner = next((part for part in match.groups() if part), "") if match else ""
+    number = inner or text
+    return str(int(number)) if number.isdecimal() and number.isascii() else number
+
+
+@cache
+def read_periods(text: str) -> tuple[Periods, ...] | None:
+    """Return the periods of a cell, those written as one together; None where the text cannot be periods."""
+    groups: list[Periods] = []
+    for part in _APART.split(text.strip()):
+        group = _as_one(part)
+        if not group:
+            return None
+        groups.append(group)
+    return tuple(groups)
+
+
+def _as_one(text: str) -> Periods:
+    if not text or len(text) > LONGEST_NAME:
+        return ()
+    parts = [_expanded(part) for part in _TOGETHER.split(text)]
+    return tuple(dict.fromkeys(name for part in parts for name in part)) if all(parts) else ()
+
+
+def _expanded(text: str) -> Periods:
+    """Return the periods of "1–3" or "A–C"; another text is a period itself."""
+    match = _RANGE.fullmatch(text)
+    first, last = (bare_period(part) for part in match.groups()) if match else ("", "")
+    if first.isdecimal() and last.isdecimal() and 0 < int(last) - int(first) < _LONGEST_RANGE:
+        return tuple(str(number) for number in range(int(first), int(last) + 1))
+    if len(first) == len(last) == 1 and first.isalpha() and 0 < ord(last) - ord(first) < _LONGEST_RANGE:
+        return tuple(chr(code) for code in range(ord(first), ord(last) + 1))
+    if match and any(character.isdigit() for character in first + last):
+        return ()
+    return (bare_period(text),)
+
+
+def period_key(period: str) -> str:
+    """Return what makes two spellings of a period's name one: case does not matter."""
+    return period.casefold()

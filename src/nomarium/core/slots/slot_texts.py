@@ -1,0 +1,45 @@
+"""A text → slots, each a day and its periods in one word: "A1 C4", "Day 2 P3", "Mon 5"."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+
+from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
+from nomarium.core.slots.periods import Periods, read_periods
+
+_APART = re.compile(r"\s*[,;\n]\s*")
+_PAIRS = (
+    re.compile(r"(?P<day>(?:day\s*)?\w+?)\s*[-.:/]?\s*(?P<period>(?:period|per|p)\.?\s*\d+(?:\s*[-–]\s*\d+)?)", re.IGNORECASE),
+    re.compile(r"(?P<day>[^\W\d]+?)\s*[-.:/]?\s*(?P<period>\d+(?:\s*[-–]\s*\d+)?)"),
+    re.compile(r"(?P<period>\d+(?:\s*[-–]\s*\d+)?)\s*[-.:/]?\s*(?P<day>[^\W\d]+)"),
+)  # fmt: skip
+
+Slot = tuple[DayTest, Periods]
+
+
+def read_slots(text: str, days: DayReader, cycles: Sequence[str]) -> list[Slot] | UnknownDay:
+    """Return the slots of a cell; where its parts are not a day and its periods each, what was not understood."""
+    found: list[Slot] = []
+    for part in _APART.split(" ".join(text.split())):
+        slots = _one(part, days, cycles) or _several(part, days, cycles)
+        if not slots:
+            return UnknownDay(part)
+        found += slots
+    return found
+
+
+def _several(part: str, days: DayReader, cycles: Sequence[str]) -> list[Slot]:
+    """Read words each of which is a slot: "A1 C4"."""
+    slots = [_one(word, days, cycles) for word in part.split()]
+    return [slot for one in slots for slot in one] if all(slots) else []
+
+
+def _one(part: str, days: DayReader, cycles: Sequence[str]) -> list[Slot]:
+    for pattern in _PAIRS:
+        match = pattern.fullmatch(part)
+        found = days.read(match["day"], cycles) if match else UnknownDay("")
+        periods = read_periods(match["period"]) if match else None
+        if periods and not isinstance(found, UnknownDay):
+            return [(day, group) for day in found for group in periods]
+    return []

@@ -1,0 +1,65 @@
+"""Sheets of meetings, codes, rosters, classes and changes → what meets when, and who is in it."""
+
+from nomarium.core.timetable.cell_lines import CellPattern, Known
+from nomarium.core.timetable.changes import Change, read_changes
+from nomarium.core.timetable.codes import (
+    CodedMeeting,
+    CodedSlot,
+    CodeSheet,
+    MasterList,
+    join_codes,
+    read_codes,
+    read_master,
+)
+from nomarium.core.timetable.grid_shape import find_blocks
+from nomarium.core.timetable.grids import join_grids, read_grids_of
+from nomarium.core.timetable.headings import (
+    CHANGE_SHEET,
+    CLASS_SHEET,
+    CODE_SHEET,
+    ROSTER_SHEET,
+    SLOT_SHEET,
+    TIMETABLE_SHEET,
+)
+from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices, read_list
+from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
+from nomarium.core.timetable.month_pages import MonthPage, find_month, read_month_page
+from nomarium.core.timetable.rosters import ClassLists, Rosters, read_class_list, read_roster
+
+__all__ = [
+    "CHANGE_SHEET",
+    "CLASS_SHEET",
+    "CODE_SHEET",
+    "ROSTER_SHEET",
+    "SLOT_SHEET",
+    "TIMETABLE_SHEET",
+    "WHO_FIELDS",
+    "CellPattern",
+    "Change",
+    "ClassLists",
+    "CodeSheet",
+    "CodedMeeting",
+    "CodedSlot",
+    "Known",
+    "MasterList",
+    "Meeting",
+    "MeetingSheet",
+    "MonthPage",
+    "Rosters",
+    "TimetableChoices",
+    "Values",
+    "When",
+    "clean",
+    "find_blocks",
+    "find_month",
+    "join_codes",
+    "join_grids",
+    "read_changes",
+    "read_class_list",
+    "read_codes",
+    "read_grids_of",
+    "read_list",
+    "read_master",
+    "read_month_page",
+    "read_roster",
+]

@@ -1,0 +1,164 @@
+"""The lines of a grid's cells: which names a class, which a room, which a teacher."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field
+
+from nomarium.core.timetable.meeting import Values, clean
+from nomarium.core.values import split_list
+
+_LABELS = {
+    "class": "class|section|group|form|set",
+    "course": "course|subject|lesson",
+    "room": "room|rm|location|place|in|at|venue|raum|salle|aula",
+    "teacher": "teacher|instructor|tutor|taught by|with|staff|lehrer|prof",
+}
+_LABELLED = re.compile(
+    "|".join(rf"(?P<{name}>(?:{words})\b\s*[.:]?\s*)" for name, words in _LABELS.items()), re.IGNORECASE
+)
+_BRACKETS = re.compile(r"(?P<first>[^()]+?)\s*\((?P<second>[^()]+)\)")
+_FIELD = re.compile(r"\{(\w+)\}")
+_SEPARATORS = re.compile(r"\s*(?:\n|\s/\s|\|)\s*")
+
+
+@dataclass(slots=True)
+class Known:
+    """The names that other sheets prove: of classes, courses, teachers, rooms, students; case folded."""
+
+    names: dict[str, set[str]] = field(default_factory=dict)
+
+    def add(self, name: str, values: Iterable[str]) -> None:
+        """Take up values of a field."""
+        self.names.setdefault(name, set()).update(value.casefold() for value in values)
+
+    def kinds(self, text: str) -> set[str]:
+        """Return the fields of which a text is a known value."""
+        return {name for name, known in self.names.items() if text.casefold() in known}
+
+
+class CellPattern:
+    """A pattern of cells, such as "{class} / {room}", one line for each line of the cell."""
+
+    def __init__(self, pattern: str) -> None:
+        self.pattern = pattern
+        self.fields = _FIELD.findall(pattern)
+        escaped = re.escape(pattern.replace("\\n", "\n")).replace(r"\{", "{").replace(r"\}", "}")
+        parts = re.split(r"\{(\w+)\}", escaped)
+        built = ""
+        for index, part in enumerate(parts):
+            built += (
+                part.replace("\\\n", r"\s*\n\s*").replace(r"\ ", r"\s*") if index % 2 == 0 else f"(?P<{part}>[^\\n]+?)"
+            )
+        self._regex = re.compile(built, re.DOTALL)
+
+    def read(self, text: str) -> Values | None:
+        """Return what a cell says; None where it does not fit. Missing lines at the end are empty."""
+        match = self._regex.fullmatch(text.strip())
+        if match:
+            return clean({name: tuple(split_list(value)) for name, value in match.groupdict().items() if value})
+        shorter = self.pattern.replace("\\n", "\n").rsplit("\n", 1)[0]
+        if "\n" in self.pattern.replace("\\n", "\n") and shorter:
+            return CellPattern(shorter).read(text)
+        return None
+
+
+def lines_of(text: str) -> list[str]:
+    """Return the parts of a cell: its lines, or what " / " and "|" part."""
+    return [part.strip() for part in _SEPARATORS.split(text.strip()) if part.strip()]
+
+
+class CellReader:
+    """Tells what the lines of a source's cells mean, from labels, from what other sheets prove, or from one another."""
+
+    def __init__(self, cells: Sequence[str], owner: str, known: Known) -> None:
+        self._owner = owner
+        self._known = known
+        self._roles = self._settle([_unlabelled(lines_of(text)) for text in cells])
+
+    def read(self, text: str) -> Values | str:
+        """Return what a cell says; or, where its lines cannot be told apart, why not."""
+        values: Values = {}
+        rest = []
+        for line in lines_of(text):
+            label = _label(line)
+            if label:
+                values[label[0]] = (*values.get(label[0], ()), *split_list(label[1]))
+            else:
+                rest.append(line)
+        rest = self._unbracketed(rest)
+        roles = self._roles.get(len(rest))
+        if rest and roles is None:
+            return f"{len(rest)} lines without labels, and no list names what stands in them"
+        for role, line in zip(roles or (), rest, strict=False):
+            values[role] = (*values.get(role, ()), *(split_list(line) if role in ("room", "teacher") else (line,)))
+        return clean(values)
+
+    def _unbracketed(self, lines: list[str]) -> list[str]:
+        """Part "Lofting (Keel Room)" where what stands in the brackets is known."""
+        if len(lines) == 1 and (match := _BRACKETS.fullmatch(lines[0])):
+            kinds = self._known.kinds(match["second"]) - {self._owner}
+            if len(kinds) == 1 and 2 in self._roles:
+                return [match["first"], match["second"]]
+        return lines
+
+    def _settle(self, cells: Sequence[list[str]]) -> Mapping[int, tuple[str, ...]]:
+        """Return the fields of the lines, by their number."""
+        split = [
+            [match["first"], match["second"]]
+            if len(lines) == 1 and (match := _BRACKETS.fullmatch(lines[0])) and self._known.kinds(match["second"])
+            else lines
+            for lines in cells
+        ]
+        settled: dict[int, tuple[str, ...]] = {}
+        for count in sorted({len(lines) for lines in split if lines}):
+            columns = list(zip(*(lines for lines in split if len(lines) == count), strict=True))
+            roles = self._roles_of(columns)
+            if roles is not None:
+                settled[count] = roles
+        return settled
+
+    def _roles_of(self, columns: Sequence[Sequence[str]]) -> tuple[str, ...] | None:
+        roles: list[str] = [self._proved(set(column)) for column in columns]
+        open_places = [index for index, role in enumerate(roles) if not role]
+        if len(open_places) > 1 or len(set(filter(None, roles))) < len(roles) - len(open_places):
+            return None
+        main = "course" if self._owner == "class" else "class"
+        if open_places:
+            if main in roles:
+                main = "course" if main == "class" else "room"
+            if main in roles:
+                return None
+            roles[open_places[0]] = main
+        return tuple(roles)
+
+    def _proved(self, texts: set[str]) -> str:
+        """Return the one field of which at least half of the texts are known values; "" for none."""
+        counts = {
+            name: sum(text.casefold() in known for text in texts)
+            for name, known in self._known.names.items()
+            if name != self._owner and name in _LABELS
+        }
+        proved = [name for name, count in counts.items() if count * 2 >= len(texts) and count]
+        return proved[0] if len(proved) == 1 else ""
+
+
+_WITHOUT_MARK = re.compile(r"(?:(?i:room|rm|raum|salle|aula)\b|(?:in|at|with|taught by)\b)")
+"""Words that label without a colon; "in", "at" and "with" only where they are small."""
+
+
+def _label(line: str) -> tuple[str, str] | None:
+    """Return the field and the value of a line with a label; "Room 12" is called so, label and all."""
+    match = _LABELLED.match(line)
+    if not match or not match.lastgroup or match.end() == len(line):
+        return None
+    has_mark = match[0].rstrip().endswith((":", "."))
+    if not has_mark and not _WITHOUT_MARK.match(line):
+        return None
+    whole = not has_mark and match[0].casefold().startswith("room")
+    return match.lastgroup, line if whole else line[match.end() :].strip()
+
+
+def _unlabelled(lines: Sequence[str]) -> list[str]:
+    return [line for line in lines if not _label(line)]

@@ -1,0 +1,179 @@
+"""Where the grids of a sheet stand: periods or times down and days across, or the other way round."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from datetime import time
+
+from nomarium.core.bells import PERIOD_HEADINGS
+from nomarium.core.columns import heading_key
+from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
+from nomarium.core.tables import Cell, Grid
+from nomarium.core.timetable.grid_view import GridView
+from nomarium.core.values import scan_span
+
+_PERIOD_WORD = re.compile(r"(?:p|pd|per|period|block|lesson|hour|slot|module|mod)s?\s*\.?\s*[:#-]?\s*\d+\w?|\d+(?:st|nd|rd|th)(?: (?:period|block|lesson|hour))?", re.IGNORECASE)  # fmt: skip
+_PERIOD_CORNERS = frozenset(map(heading_key, PERIOD_HEADINGS.split("|"))) | {"time", "times", "hours", "start", "end", "from", "to", "begins", "ends"}  # fmt: skip
+_DAY_CORNERS = frozenset(map(heading_key, ("day", "days", "cycle day", "weekday", "date")))
+_PLAIN_NUMBER = re.compile(r"\d{1,2}")
+_MOST_ABOVE = 3
+"""So many rows of caption are looked at above a grid."""
+
+
+@dataclass(frozen=True, slots=True)
+class Line:
+    """A line of a grid: its period as written, or its own times as written, and the rows of the view that it takes."""
+
+    row: int
+    periods: Periods
+    hours: str
+    last: int
+
+    @property
+    def words(self) -> str:
+        """The line's heading."""
+        return "–".join(self.periods) or self.hours
+
+
+@dataclass(slots=True)
+class Block:
+    """One grid: its days by their columns, its lines, and the texts that stand above it."""
+
+    view: GridView
+    head: int
+    days: dict[int, tuple[DayTest, ...]]
+    lines: list[Line] = field(default_factory=list)
+    captions: list[str] = field(default_factory=list)
+
+    @property
+    def last_row(self) -> int:
+        """The last row of the view that belongs to it."""
+        return self.lines[-1].last if self.lines else self.head
+
+
+def find_blocks(grid: Grid, days: DayReader, cycles: Sequence[str]) -> list[Block]:
+    """Return the grids of a sheet, the way round that makes sense of it; none where it holds none."""
+    upright = _blocks(GridView(grid), days, cycles)
+    turned = _blocks(GridView(grid, turned=True), days, cycles)
+    chosen = upright if _weight(upright) >= _weight(turned) else turned
+    for block, above in zip(chosen, [None, *chosen], strict=False):
+        block.captions = _captions(block, above.last_row + 1 if above else 0)
+    return chosen
+
+
+def _weight(blocks: Sequence[Block]) -> float:
+    """Weigh a reading: lines surely headed by periods or times count whole, plain numbers half."""
+    return sum(_sureness(block) * len(block.lines) * len(block.days) for block in blocks)
+
+
+def _sureness(block: Block) -> float:
+    corner = heading_key(block.view.text(block.head, 0))
+    if corner in _PERIOD_CORNERS:
+        return 2
+    plain = all(_PLAIN_NUMBER.fullmatch(line.words) for line in block.lines)
+    return 0.5 if corner in _DAY_CORNERS or plain else 1
+
+
+def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Block]:
+    blocks: list[Block] = []
+    row = 0
+    while row < len(view.rows):
+        across = _days_across(view, row, days, cycles)
+        block = Block(view, row, across) if len(across) >= 2 else None
+        if block is not None:
+            block.lines = _lines(block, days, cycles)
+        if block is not None and len(block.lines) >= 2:
+            blocks.append(block)
+            row = block.last_row + 1
+        else:
+            row += 1
+    return blocks
+
+
+def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, tuple[DayTest, ...]]:
+    """Return the days that head the columns of a row; none where a cell between them is no day."""
+    found: dict[int, tuple[DayTest, ...]] = {}
+    for column, text in view.filled(row):
+        if column == 0:
+            continue
+        day = days.read(" ".join(text.split()), cycles) if not _PERIOD_WORD.fullmatch(text) else UnknownDay(text)
+        if isinstance(day, UnknownDay):
+            if found:
+                return {}
+        else:
+            _, last = view.end(row, column)
+            found.update(dict.fromkeys(range(column, last + 1), day))
+    return found
+
+
+def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
+    """Return the lines below a row of days: each headed by a period or times; lines without either go with the last."""
+    view, first = block.view, min(block.days)
+    lines: list[Line] = []
+    blank = 0
+    for row in range(block.head + 1, len(view.rows)):
+        heads = [view.cell(row, column) for column in range(first)]
+        if len(_days_across(view, row, days, cycles)) >= 2:
+            break
+        heading = _heading(heads)
+        if heading is not None:
+            lines.append(Line(row, *heading, view.end(row, _first_filled(heads))[0]))
+            blank = 0
+        elif any(view.text(row, column) for column in block.days) and not any(cell != "" for cell in heads) and lines:
+            if blank:
+                break
+            lines[-1] = Line(lines[-1].row, lines[-1].periods, lines[-1].hours, max(row, lines[-1].last))
+        elif any(cell != "" for cell in view.rows[row]):
+            break
+        else:
+            blank += row > (lines[-1].last if lines else row)
+    return lines
+
+
+def _first_filled(cells: Sequence[Cell]) -> int:
+    return next((index for index, cell in enumerate(cells) if cell != ""), 0)
+
+
+_BOTH = re.compile(r"(?P<period>[^\d\s]*\s*\w+?)\s*[\n(:,–-]?\s*\(?(?P<hours>\d{1,2}[:.h]\d{2}.*?)\)?", re.DOTALL)
+
+
+def _heading(cells: Sequence[Cell]) -> tuple[Periods, str] | None:
+    """Return the period and the times that the cells in front of a line say; None where they say neither."""
+    periods: Periods = ()
+    hours: list[str] = []
+    for cell in cells:
+        if isinstance(cell, time):
+            hours.append(f"{cell:%H:%M}")
+            continue
+        text = (
+            str(int(cell)) if isinstance(cell, float) and cell.is_integer() else cell if isinstance(cell, str) else ""
+        )
+        text = " ".join(text.split())
+        if not text:
+            continue
+        span = None if _PLAIN_NUMBER.fullmatch(text) else scan_span(text)
+        both = _BOTH.fullmatch(text) if span is None else None
+        if span is not None:
+            hours.append(text)
+        elif both and (groups := read_periods(both["period"])) and scan_span(both["hours"]):
+            periods, hours = groups[0], [*hours, both["hours"]]
+        elif len(text) <= _LONGEST_HEADING and (groups := read_periods(text)) and len(groups) == 1 and not periods:
+            periods = groups[0]
+        else:
+            return None
+    return (periods, " – ".join(hours)) if periods or hours else None
+
+
+_LONGEST_HEADING = 24
+
+
+def _captions(block: Block, first: int) -> list[str]:
+    """Return the texts above a grid, the nearest first, and that of its corner, if it is no heading of periods."""
+    view = block.view
+    corner = view.text(block.head, 0)
+    texts = [corner] if corner and heading_key(corner) not in _PERIOD_CORNERS | _DAY_CORNERS else []
+    for row in range(block.head - 1, max(first, block.head - 1 - _MOST_ABOVE) - 1, -1):
+        texts += [text for _, text in view.filled(row)]
+    return texts

@@ -1,0 +1,69 @@
+"""A sheet as rows of texts, merged areas included; the same view turned on its side."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import dataclass, field
+
+from nomarium.core.problems import Place
+from nomarium.core.tables import Cell, Grid, address, plain_text
+
+
+@dataclass(slots=True)
+class GridView:
+    """The cells of a sheet by row and column, both counted from 0."""
+
+    grid: Grid
+    turned: bool = False
+    """Whether rows and columns have changed places."""
+    rows: list[list[Cell]] = field(init=False)
+    _merged: dict[tuple[int, int], tuple[int, int]] = field(init=False)
+    _covered: set[tuple[int, int]] = field(init=False)
+
+    def __post_init__(self) -> None:
+        width = max((len(row) for row in self.grid.rows), default=0)
+        rows = [[*row, *([""] * (width - len(row)))] for row in self.grid.rows]
+        self.rows = [list(column) for column in zip(*rows, strict=True)] if self.turned else rows
+        self._merged, self._covered = {}, set()
+        for box in self.grid.merged:
+            top, left, bottom, right = (box[1], box[0], box[3], box[2]) if self.turned else box
+            self._merged[top, left] = (bottom, right)
+            if (bottom - top + 1) * (right - left + 1) <= _LARGEST_AREA:
+                self._covered.update((r, c) for r in range(top, bottom + 1) for c in range(left, right + 1))
+                self._covered.discard((top, left))
+
+    @property
+    def width(self) -> int:
+        """The number of columns."""
+        return len(self.rows[0]) if self.rows else 0
+
+    def text(self, row: int, column: int) -> str:
+        """Return the text of a cell, its lines kept; "" outside the sheet."""
+        if row >= len(self.rows) or column >= self.width:
+            return ""
+        return plain_text(self.rows[row][column]).strip()
+
+    def cell(self, row: int, column: int) -> Cell:
+        """Return a raw cell."""
+        return self.rows[row][column]
+
+    def end(self, row: int, column: int) -> tuple[int, int]:
+        """Return the last row and column of the merged area that begins with a cell; the cell itself for none."""
+        return self._merged.get((row, column), (row, column))
+
+    def is_covered(self, row: int, column: int) -> bool:
+        """Tell whether a cell is part of a merged area that begins elsewhere."""
+        return (row, column) in self._covered
+
+    def place(self, row: int, column: int) -> Place:
+        """Return where a cell stands on the sheet."""
+        line, index = (column, row) if self.turned else (row, column)
+        return Place(self.grid.file, self.grid.sheet, address(line + 1, index), line + 1)
+
+    def filled(self, row: int) -> Iterator[tuple[int, str]]:
+        """Yield the columns of a row that hold anything, with their texts."""
+        return ((column, text) for column in range(self.width) if (text := self.text(row, column)))
+
+
+_LARGEST_AREA = 200_000
+"""Cells of a merged area that are looked at; a larger one is a whole sheet merged by a slip."""

@@ -1,0 +1,196 @@
+"""Grids of meetings, one or several on a sheet → Meetings."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import dataclass, replace
+from datetime import time
+
+from nomarium.core.problems import Place, Problem
+from nomarium.core.slots import DayTest, Periods
+from nomarium.core.tables import Grid
+from nomarium.core.timetable import wording
+from nomarium.core.timetable.captions import Owner, owner_of
+from nomarium.core.timetable.cell_lines import CellPattern, CellReader, Known
+from nomarium.core.timetable.grid_shape import Block, Line, find_blocks
+from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
+from nomarium.core.timetable.meeting import Meeting, Values, When, clean
+from nomarium.core.values import Clock, scan_span
+
+_FREE = frozenset({"", "-", "–", "—", "free", "---", "/"})
+_BREAKS = frozenset({"break", "lunch", "recess", "lunch break", "passing", "pause", "tea", "snack"})
+
+
+@dataclass(frozen=True, slots=True)
+class _Filled:
+    """A filled cell of a grid: its text, the lines and days that it covers, and where it stands."""
+
+    text: str
+    lines: tuple[Line, ...]
+    days: tuple[DayTest, ...]
+    place: Place
+
+
+@dataclass(slots=True)
+class _OwnedBlock:
+    """A grid with whose it is, and its filled cells."""
+
+    block: Block
+    owner: Owner
+    cells: list[_Filled]
+
+
+def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known) -> MeetingSheet:
+    """Read all grids of a file's sheets: what their cells mean is settled over all of them together."""
+    found = MeetingSheet(form="grid")
+    owned = [one for grid in grids for one in _owned_blocks(grid, len(grids) > 1, choices, known, found)]
+    readers: dict[str, CellReader] = {}
+    for kind in {one.owner.kind for one in owned}:
+        texts = [cell.text for one in owned if one.owner.kind == kind for cell in one.cells]
+        readers[kind] = CellReader(texts, kind, known)
+    pattern = CellPattern(choices.cell) if choices.cell else None
+    told: set[str] = set()
+    for one in owned:
+        clocks = _Clocks(one.block, found.problems)
+        for cell in one.cells:
+            said = pattern.read(cell.text) if pattern else readers[one.owner.kind].read(cell.text)
+            if said is None or isinstance(said, str):
+                if (problem := _unread(cell, said, choices.cell)).message not in told:
+                    found.problems.append(problem)
+                    told.add(problem.message if not pattern else "")
+                continue
+            found.meetings += _meetings(cell, said, one.owner, clocks, choices)
+    found.rows = sum(len(one.cells) for one in owned)
+    return found
+
+
+def _unread(cell: _Filled, why: str | None, pattern: str) -> Problem:
+    return (
+        wording.untold_lines(cell.place, cell.text, why) if why else wording.misfit_cell(cell.place, cell.text, pattern)
+    )
+
+
+def _owned_blocks(
+    grid: Grid, several: bool, choices: TimetableChoices, known: Known, found: MeetingSheet
+) -> Iterator[_OwnedBlock]:
+    fallback = grid.sheet if grid.sheet and (several or not _is_usual_name(grid.sheet)) else grid.file.rsplit(".", 1)[0]
+    for block in find_blocks(grid, choices.days, choices.cycles(choices.division)):
+        owner = owner_of(block.captions, fallback, choices.each, known, choices.year.rules.divisions)
+        if not owner.kind:
+            caption = block.captions[0] if block.captions else fallback
+            found.problems.append(wording.no_whose(block.view.place(block.head, 0), caption))
+            continue
+        if owner.division and owner.division != choices.division:
+            block = _with_days_of(block, owner.division, choices)
+        yield _OwnedBlock(block, owner, list(_filled(block, found)))
+
+
+def _is_usual_name(sheet: str) -> bool:
+    return sheet.casefold().startswith(("sheet", "tabelle", "feuil", "hoja", "foglio", "timetable", "grid"))
+
+
+def _with_days_of(block: Block, division: str, choices: TimetableChoices) -> Block:
+    """Read the days of a grid again, as those of its own division."""
+    again = find_blocks(block.view.grid, choices.days, choices.cycles(division))
+    return next((other for other in again if other.head == block.head), block)
+
+
+def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
+    """Yield the filled cells of a grid; a merged area is one cell of all its lines and days."""
+    view = block.view
+    for number, line in enumerate(block.lines):
+        texts = {view.text(line.row, column).casefold() for column in block.days}
+        if line.words.casefold() in _BREAKS and len(texts) <= 2:
+            found.left_out += any(texts)
+            continue
+        for column, days in block.days.items():
+            if view.is_covered(line.row, column):
+                continue
+            last_row, last_column = view.end(line.row, column)
+            rows = range(line.row, line.last + 1)
+            text = "\n".join(
+                part for row in rows if not view.is_covered(row, column) and (part := view.text(row, column))
+            )
+            if text.casefold() in _FREE:
+                continue
+            lines = tuple(other for other in block.lines[number:] if other.row <= last_row) or (line,)
+            across = [block.days.get(index, ()) for index in range(column, last_column + 1)]
+            covered = tuple(dict.fromkeys(day for several in (across or [days]) for day in several))
+            yield _Filled(text, lines, covered, view.place(line.row, column))
+
+
+class _Clocks:
+    """The times of a grid's lines, read on one clock."""
+
+    def __init__(self, block: Block, problems: list[Problem]) -> None:
+        shapes = {line.hours: scan_span(line.hours) for line in block.lines if line.hours}
+        self._clock = Clock.of({text: [s for s in span if s] for text, span in shapes.items() if span})
+        self._shapes = shapes
+        self._problems = problems
+        self._block = block
+        self._reported: set[str] = set()
+
+    def of(self, lines: Sequence[Line]) -> tuple[time, time] | None:
+        """Return from when to when some lines run by their own times; None, with a problem, where they do not say."""
+        first, last = self._span(lines[0]), self._span(lines[-1])
+        return (first[0], last[1]) if first and last else None
+
+    def _span(self, line: Line) -> tuple[time, time] | None:
+        span = self._shapes.get(line.hours)
+        if span is None or span.end is None:
+            if line.hours not in self._reported:
+                self._reported.add(line.hours)
+                self._problems.append(wording.unreadable_clock(self._block.view.place(line.row, 0), line.hours))
+            return None
+        start, end = self._clock.read_span(span.start, span.end)
+        if not start.seconds < end.seconds < 86_400:
+            self._problems.append(wording.unreadable_clock(self._block.view.place(line.row, 0), line.hours))
+            return None
+        return _time(start.seconds), _time(end.seconds)
+
+
+def _time(seconds: int) -> time:
+    return time(seconds // 3600, seconds // 60 % 60)
+
+
+def _meetings(
+    cell: _Filled, said: Values, owner: Owner, clocks: _Clocks, choices: TimetableChoices
+) -> Iterator[Meeting]:
+    values = clean({**said, owner.kind: (owner.name,)})
+    if "class" not in values:
+        values["class"] = values.get("course", ())
+        if owner.kind == "class":
+            values["class"] = (owner.name,)
+    if owner.kind == "class" and "course" not in values and (title := said.get("class")):
+        values["course"] = title
+    division = choices.division_of(", ".join(values["class"]), owner.division)
+    if division:
+        values["division"] = (division,)
+    periods: Periods = tuple(dict.fromkeys(period for line in cell.lines for period in line.periods))
+    clock = None if periods else clocks.of(cell.lines)
+    if periods or clock:
+        for day in cell.days:
+            yield Meeting(dict(values), When(day, periods, clock), cell.place)
+
+
+def join_grids(meetings: Iterable[Meeting]) -> tuple[list[Meeting], list[Problem]]:
+    """Make one of the meetings that several grids show: the same class and slot, with all its teachers.
+
+    The class in different rooms at the same slot is an error.
+    """
+    joined: dict[tuple[object, ...], Meeting] = {}
+    problems = []
+    for meeting in meetings:
+        key = (meeting.class_name.casefold(), meeting.of("course"), meeting.of("group"), meeting.when)
+        other = joined.get(key)
+        if other is None:
+            joined[key] = replace(meeting, values=dict(meeting.values))
+            continue
+        rooms = dict.fromkeys((*other.of("room"), *meeting.of("room")))
+        if other.of("room") and meeting.of("room") and set(other.of("room")) != set(meeting.of("room")):
+            problems.append(
+                wording.rooms_differ(meeting.place, meeting.class_name, meeting.when.words, list(rooms), other.place)
+            )
+        for name, values in meeting.values.items():
+            other.values[name] = tuple(dict.fromkeys((*other.values.get(name, ()), *values)))
+    return list(joined.values()), problems

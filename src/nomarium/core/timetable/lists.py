@@ -1,0 +1,270 @@
+"""A list of meetings, one a row → Meetings."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass, field
+from datetime import date, time
+from typing import NamedTuple
+
+from nomarium.core.columns import FieldedTable, heading_key
+from nomarium.core.problems import Problem
+from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods, read_slots
+from nomarium.core.tables import Column, plain_text
+from nomarium.core.timetable import wording
+from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
+from nomarium.core.values import DateChoices, Fault, Moment, MomentColumn, read_moments, split_list
+from nomarium.core.year import SchoolYear
+
+_TIMES = ("start", "end", "hours")
+_BOUNDS = ("from", "until")
+
+
+@dataclass(slots=True)
+class TimetableChoices:
+    """What was stated about a source of meetings."""
+
+    year: SchoolYear
+    days: DayReader
+    dates: DateChoices
+    division: str = ""
+    cycle: str = ""
+    each: str = ""
+    """Whose timetable each grid is: "teacher", "class", "room", "student"."""
+    cell: str = ""
+    """The pattern of a grid's cells."""
+    class_divisions: Mapping[str, str] = field(default_factory=dict)
+    """The divisions of classes, by their case folded names, as class lists say."""
+
+    def cycles(self, division: str) -> tuple[str, ...]:
+        """Return the cycles whose labels a division's days may be."""
+        return (self.cycle,) if self.cycle else self.days.cycles_of(division)
+
+    def labels(self, division: str) -> list[str]:
+        """Return those labels."""
+        return [label for name in self.cycles(division) for label in self.year.cycles[name].rule.labels]
+
+    def division_of(self, class_name: str, stated: str = "") -> str:
+        """Return the division of a class: as its row says, else as class lists do, else the source's."""
+        return stated or self.class_divisions.get(class_name.casefold(), "") or self.division
+
+
+@dataclass(slots=True)
+class MeetingSheet:
+    """What a sheet of a timetable gave."""
+
+    meetings: list[Meeting] = field(default_factory=list)
+    form: str = "list"
+    rows: int = 0
+    """The rows of a list that hold a meeting, or the filled cells of a grid."""
+    left_out: int = 0
+    problems: list[Problem] = field(default_factory=list)
+    moments: list[MomentColumn] = field(default_factory=list)
+    table: FieldedTable | None = None
+
+
+def read_list(sheet: FieldedTable, choices: TimetableChoices) -> MeetingSheet:
+    """Read every row of a list as meetings: one for each of its days and groups of periods."""
+    found = MeetingSheet(table=sheet, rows=len(sheet), left_out=sheet.table.left_out.total())
+    rows = _Rows(sheet, choices, found)
+    for record in range(len(sheet)):
+        found.meetings += rows.meetings(record)
+    return found
+
+
+_Slot = tuple[DayTest, Periods, tuple[time, time] | None]
+
+
+class _Limits(NamedTuple):
+    """When in the year a row holds."""
+
+    weeks: tuple[DayTest, ...]
+    terms: frozenset[str]
+    first: date | None
+    last: date | None
+
+
+class _Rows:
+    """The rows of one list, read one by one; what is the same in many rows is read once."""
+
+    def __init__(self, sheet: FieldedTable, choices: TimetableChoices, found: MeetingSheet) -> None:
+        self._sheet = sheet
+        self._choices = choices
+        self._problems = found.problems
+        self._moments = self._read_moments(found)
+        self._columns = {name: sheet.texts(name) for name in WHO_FIELDS if sheet.has(name)}
+        self._others = {heading_key(c.heading): _texts(c) for c in sheet.others}
+        self._lists: dict[str, tuple[str, ...]] = {}
+        self._divisions = {name.casefold(): name for name in choices.year.rules.divisions}
+        self._terms = {term.name.casefold(): term.name for term in choices.year.rules.terms}
+        self._known_limits: dict[tuple[object, ...], _Limits] = {}
+
+    def meetings(self, record: int) -> list[Meeting]:
+        """Return the meetings of a row; what is wrong with it is among the problems."""
+        values = self._values(record)
+        class_name = ", ".join(values.get("class") or values.get("course") or ())
+        place = self._sheet.place(record)
+        if not class_name:
+            self._problems.append(wording.no_class(place))
+            return []
+        before = len(self._problems)
+        division = self._division(record, class_name)
+        if division:
+            values["division"] = (division,)
+        slots = list(self._slots(record, division, class_name))
+        limits = self._limits(record)
+        if any(problem.severity == "error" for problem in self._problems[before:]):
+            return []
+        return [Meeting(values, When(day, periods, clock, *limits), place) for day, periods, clock in slots]
+
+    def _values(self, record: int) -> Values:
+        values = {name: self._list(texts[record]) for name, texts in self._columns.items() if texts[record]}
+        values.update({key: (texts[record],) for key, texts in self._others.items() if texts[record]})
+        return clean(values)
+
+    def _list(self, text: str) -> tuple[str, ...]:
+        if text not in self._lists:
+            self._lists[text] = tuple(split_list(text)) if ";" in text or "\n" in text else (text,)
+        return self._lists[text]
+
+    def _division(self, record: int, class_name: str) -> str:
+        stated = self._sheet.text(record, "division")
+        if stated and stated.casefold() not in self._divisions and self._divisions:
+            place = self._sheet.place(record, "division")
+            self._problems.append(wording.unknown_division(place, stated, list(self._divisions.values())))
+            return ""
+        return self._choices.division_of(class_name, self._divisions.get(stated.casefold(), ""))
+
+    def _slots(self, record: int, division: str, class_name: str) -> Iterator[_Slot]:
+        slot = self._sheet.text(record, "slot")
+        if slot and not self._sheet.text(record, "day"):
+            yield from self._days_and_periods(record, slot, division)
+            return
+        before = len(self._problems)
+        days, clock, periods = self._days(record, division), self._clock(record), self._periods(record)
+        if (not days or not (clock or periods)) and len(self._problems) == before:
+            lacks = "day" if not days else "period and no times"
+            self._problems.append(wording.no_slot(self._sheet.place(record), class_name, lacks))
+        for day in days:
+            if clock:
+                yield day, (), clock
+            for group in periods:
+                yield day, group, None
+
+    def _days_and_periods(self, record: int, text: str, division: str) -> Iterator[_Slot]:
+        found = read_slots(text, self._choices.days, self._choices.cycles(division))
+        if isinstance(found, UnknownDay):
+            self._problems.append(wording.unreadable_slots(self._sheet.place(record, "slot"), text, found.part))
+            return
+        for day, periods in found:
+            yield day, periods, None
+
+    def _days(self, record: int, division: str) -> tuple[DayTest, ...]:
+        """Return the days of a row; none, with a problem, where they cannot be told."""
+        text = self._sheet.text(record, "day")
+        if not text:
+            return ()
+        found = self._choices.days.read(text, self._choices.cycles(division))
+        if isinstance(found, UnknownDay):
+            place = self._sheet.place(record, "day")
+            self._problems.append(wording.unknown_day(place, text, found, self._choices.labels(division)))
+            return ()
+        return found
+
+    def _periods(self, record: int) -> tuple[Periods, ...]:
+        """Return the periods of a row; none, with a problem, where they cannot be told."""
+        text = self._sheet.text(record, "period")
+        if not text:
+            return ()
+        cell = self._sheet.cell(record, "period")
+        found = None if isinstance(cell, date | time) else read_periods(text)
+        if found is None:
+            self._problems.append(wording.unreadable_periods(self._sheet.place(record, "period"), text))
+        return found or ()
+
+    def _read_moments(self, found: MeetingSheet) -> dict[str, MomentColumn]:
+        columns = self._sheet.matches.columns((*_TIMES, *_BOUNDS))
+        wanted = [(column, name in _TIMES) for name, column in columns]
+        if not wanted:
+            return {}
+        moments, problems = read_moments(self._sheet.table, wanted, self._choices.dates)
+        self._problems += problems
+        found.moments = moments
+        return {name: moment for (name, _), moment in zip(columns, moments, strict=True)} if moments else {}
+
+    def _clock(self, record: int) -> tuple[time, time] | None:
+        """Return the clock times of a row that names no period; none, with a problem, where they cannot be told."""
+        given = {name: self._sheet.cell(record, name) for name in _TIMES if name in self._moments}
+        filled = {name: cell for name, cell in given.items() if cell != ""}
+        if not filled or self._sheet.text(record, "period"):
+            return None
+        seconds: list[int] = []
+        for name, cell in filled.items():
+            moment = self._moments[name].moments[cell]
+            ends = (moment.start, moment.end) if isinstance(moment, Moment) else ()
+            seconds += [clock.seconds for clock in ends if clock is not None]
+        if len(seconds) != 2 or not seconds[0] < seconds[1] < 86_400:
+            name = next(iter(filled))
+            text = " ".join(plain_text(cell) for cell in filled.values())
+            self._problems.append(wording.unreadable_clock(self._sheet.place(record, name), text))
+            return None
+        return time(seconds[0] // 3600, seconds[0] // 60 % 60), time(seconds[1] // 3600, seconds[1] // 60 % 60)
+
+    def _limits(self, record: int) -> _Limits:
+        texts = tuple(self._sheet.cell(record, name) for name in ("week", "term", *_BOUNDS))
+        if texts not in self._known_limits:
+            before = len(self._problems)
+            limits = self._read_limits(record)
+            if len(self._problems) > before:
+                return limits
+            self._known_limits[texts] = limits
+        return self._known_limits[texts]
+
+    def _read_limits(self, record: int) -> _Limits:
+        terms = set()
+        for text in split_list(self._sheet.text(record, "term")):
+            if text.casefold() in self._terms:
+                terms.add(self._terms[text.casefold()])
+            else:
+                names = list(self._terms.values())
+                self._problems.append(wording.unknown_term(self._sheet.place(record, "term"), text, names))
+        first, last = self._bound(record, "from"), self._bound(record, "until")
+        if first and last and last < first:
+            self._problems.append(wording.backward_bounds(self._sheet.place(record, "until")))
+        return _Limits(self._weeks(record), frozenset(terms), first, last)
+
+    def _bound(self, record: int, name: str) -> date | None:
+        cell = self._sheet.cell(record, name)
+        if cell == "" or name not in self._moments:
+            return None
+        moment = self._moments[name].moments.get(cell)
+        if isinstance(moment, Moment) and moment.first is not None:
+            return (moment.last or moment.first) if name == "until" else moment.first
+        place = self._sheet.place(record, name)
+        if isinstance(moment, Fault):
+            self._problems.append(moment.at(place))
+        elif moment is not None:
+            self._problems.append(wording.unreadable_bound(place, plain_text(cell)))
+        return None  # where the order of the whole column is not proved, that is said once
+
+    def _weeks(self, record: int) -> tuple[DayTest, ...]:
+        text = self._sheet.text(record, "week")
+        if not text or text.casefold() in ("all", "every", "both", "*"):
+            return ()
+        letters = self._choices.days.letters(text)
+        if not isinstance(letters, UnknownDay):
+            return tuple(DayTest(letter=letter) for letter in letters)
+        by_weeks = [name for name, cycle in self._choices.year.cycles.items() if cycle.rule.advance.by_weeks]
+        found = self._choices.days.read(text, by_weeks)
+        if isinstance(found, UnknownDay) or not all(day.label for day in found):
+            known = [*self._choices.year.rules.weeks.letters, *self._labels_of(by_weeks)]
+            self._problems.append(wording.unknown_week(self._sheet.place(record, "week"), text, known))
+            return ()
+        return found
+
+    def _labels_of(self, cycles: Sequence[str]) -> list[str]:
+        return [label for name in cycles for label in self._choices.year.cycles[name].rule.labels]
+
+
+def _texts(column: Column) -> list[str]:
+    return [" ".join(plain_text(cell).split()) for cell in column.cells]

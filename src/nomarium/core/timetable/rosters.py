@@ -1,0 +1,145 @@
+"""Who is in which class, and what classes are: rosters as pairs or as a matrix, and class lists."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Mapping
+from dataclasses import dataclass, field
+
+from nomarium.core.columns import FieldedTable, Headings, heading_key, read_fielded
+from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.tables import Grid, plain_text
+from nomarium.core.timetable import wording
+from nomarium.core.timetable.grid_view import GridView
+from nomarium.core.timetable.headings import CLASS_SHEET, ROSTER_SHEET
+from nomarium.core.timetable.meeting import Values, clean
+from nomarium.core.values import split_list
+
+_MEMBERS = ("student", "teacher", "team")
+_MARKS = frozenset("x ✓ ✔ ☑ 1 yes y true ja • * ×".split())
+_NO_MARKS = frozenset(("", "-", "–", "—", "0", "no", "n", "false"))
+
+
+@dataclass(slots=True)
+class Rosters:
+    """The members of classes: by the class's case folded name, then by what they are; and where that is said."""
+
+    members: dict[str, Values] = field(default_factory=dict)
+    names: dict[str, str] = field(default_factory=dict)
+    """The classes as they are written."""
+    places: dict[str, Place] = field(default_factory=dict)
+    pairs: int = 0
+
+    def add(self, class_name: str, kind: str, member: str, place: Place) -> None:
+        """Put a member into a class; one who is there already stays."""
+        key = class_name.casefold()
+        self.names.setdefault(key, class_name)
+        self.places.setdefault(key, place)
+        values = self.members.setdefault(key, {})
+        if member not in values.get(kind, ()):
+            values[kind] = (*values.get(kind, ()), member)
+            self.pairs += 1
+
+
+def read_roster(grid: Grid, columns: Mapping[str, str], rosters: Rosters) -> tuple[str, list[Problem]]:
+    """Read a roster into ``rosters`` and say which form it has, "pairs" or "matrix".
+
+    Raises DataRefused where it is neither.
+    """
+    table, problems = _pairs(grid, columns)
+    if table is not None:
+        for record in range(len(table)):
+            problems += _take_pair(table, record, rosters)
+        return "pairs", problems
+    return "matrix", _take_matrix(grid, rosters)
+
+
+def _pairs(grid: Grid, columns: Mapping[str, str]) -> tuple[FieldedTable | None, list[Problem]]:
+    try:
+        table, problems = read_fielded(grid, ROSTER_SHEET, columns)
+    except DataRefused:
+        return None, []
+    if table is None or not table.has("class") or not any(map(table.has, _MEMBERS)):
+        return None, []
+    return table, problems
+
+
+def _take_pair(table: FieldedTable, record: int, rosters: Rosters) -> list[Problem]:
+    classes = split_list(table.text(record, "class"))
+    members = {name: split_list(table.text(record, name)) for name in _MEMBERS}
+    if not classes or not any(members.values()):
+        return [wording.half_pair(table.place(record), "a class" if not classes else "a name")]
+    for class_name in classes:
+        for kind, names in members.items():
+            for name in names:
+                rosters.add(class_name, kind, name, table.place(record, "class"))
+    return []
+
+
+def _take_matrix(grid: Grid, rosters: Rosters) -> list[Problem]:
+    """Read a matrix: classes across, students (or what the corner says) down, marks where they meet."""
+    view = GridView(grid)
+    head = next((row for row in range(len(view.rows)) if len(list(view.filled(row))) >= 2), None)
+    marked = {plain_text(cell).strip().casefold() for row in view.rows[(head or 0) + 1 :] for cell in row[1:]}
+    if head is None or not marked & _MARKS:
+        raise DataRefused(wording.no_roster(grid.place))
+    kind = Headings(ROSTER_SHEET)(view.text(head, 0))
+    turned = kind == "class"
+    if turned:  # classes down, members across
+        view = GridView(grid, turned=True)
+        head, kind = 0, "student"
+    problems = []
+    for place, class_name, member, mark in _cells(view, head):
+        if mark.casefold() in _MARKS:
+            rosters.add(class_name, kind if kind in _MEMBERS else "student", member, place)
+        elif mark.casefold() not in _NO_MARKS:
+            problems.append(wording.unknown_mark(place, mark))
+    return problems
+
+
+def _cells(view: GridView, head: int) -> Iterator[tuple[Place, str, str, str]]:
+    classes = {column: " ".join(text.split()) for column, text in view.filled(head) if column}
+    for row in range(head + 1, len(view.rows)):
+        member = " ".join(view.text(row, 0).split())
+        for column, class_name in classes.items():
+            if member:
+                yield view.place(row, column), class_name, member, view.text(row, column)
+
+
+@dataclass(slots=True)
+class ClassLists:
+    """What class lists say of classes, by their case folded names."""
+
+    values: dict[str, Values] = field(default_factory=dict)
+    names: dict[str, str] = field(default_factory=dict)
+    places: dict[str, Place] = field(default_factory=dict)
+
+    def divisions(self) -> dict[str, str]:
+        """Return the division of each class that has one."""
+        return {key: values["division"][0] for key, values in self.values.items() if values.get("division")}
+
+
+def read_class_list(grid: Grid, columns: Mapping[str, str], lists: ClassLists) -> list[Problem]:
+    """Read a class list into ``lists``. Raises DataRefused where it has no classes."""
+    table, problems = read_fielded(grid, CLASS_SHEET, columns)
+    if table is None:
+        return problems
+    if not table.has("class"):
+        raise DataRefused(wording.no_timetable(grid.place))
+    fields = [name for name in CLASS_SHEET.names if table.has(name) and name != "class"]
+    for record in range(len(table)):
+        class_name = table.text(record, "class")
+        if not class_name:
+            problems.append(wording.half_pair(table.place(record), "a class"))
+            continue
+        said = clean(
+            {name: tuple(split_list(table.text(record, name))) for name in fields}
+            | {heading_key(c.heading): (" ".join(plain_text(c.cells[record]).split()),) for c in table.others}
+        )
+        key = class_name.casefold()
+        known = lists.values.setdefault(key, said)
+        lists.names.setdefault(key, class_name)
+        place = lists.places.setdefault(key, table.place(record))
+        for name, several in said.items():
+            if known.setdefault(name, several) != several:
+                problems.append(wording.class_twice(table.place(record), class_name, name, place))
+    return problems

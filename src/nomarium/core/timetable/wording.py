@@ -1,0 +1,348 @@
+"""What is said about timetables, codes, rosters and changes that cannot be read."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from difflib import get_close_matches
+
+from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.slots import UnknownDay
+
+
+def near_words(text: str, known: Iterable[str]) -> str:
+    """Return the nearest of known names as a question, "" where none is near."""
+    by_key = {name.casefold(): name for name in known}
+    near = get_close_matches(text.casefold(), by_key, 1)
+    return f"Did you mean “{by_key[near[0]]}”? " if near else ""
+
+
+def listed(names: Iterable[str], most: int = 12) -> str:
+    """Return names as a list, the rest counted."""
+    every = list(names)
+    more = f" and {len(every) - most:,} more" if len(every) > most else ""
+    return ", ".join(f"“{name}”" for name in every[:most]) + more if every else "none"
+
+
+def no_timetable(place: Place) -> Problem:
+    """A sheet named as a timetable that has neither form."""
+    return error(
+        "no-timetable",
+        place,
+        "No timetable was recognised here.",
+        expected="A list with a class, a day and a period (or times) in each row; or a grid with periods or times down "
+        "and days across, or the other way round.",
+        advice="Rename its headings, or state them in the plan: columns = { “Heading” = “period” }. "
+        "“nomarium sheet timetable -o timetable.xlsx” writes a blank one.",
+    )
+
+
+def no_class(place: Place) -> Problem:
+    """A row of a timetable without class and course."""
+    return error(
+        "no-class", place, "The row names neither a class nor a course.", advice="Write one, or clear the row."
+    )
+
+
+def no_slot(place: Place, class_name: str, lacks: str) -> Problem:
+    """A row of a timetable that does not say when."""
+    return error(
+        "no-slot",
+        place,
+        f"The row does not say when “{class_name}” meets: it has no {lacks}.",
+        advice="Write its day and its period or times, or clear the row.",
+    )
+
+
+def unknown_day(place: Place, text: str, found: UnknownDay, labels: Iterable[str]) -> Problem:
+    """A day that is neither a label nor a weekday, or a label of several cycles."""
+    if found.several:
+        return error(
+            "day-of-several-cycles",
+            place,
+            f"“{found.part}” is a day of several cycles: {', '.join(found.several)}.",
+            found=text,
+            advice="Give the class its division, in a column or a class list, or the source its cycle in the plan.",
+        )
+    return error(
+        "unknown-day",
+        place,
+        f"“{found.part}” is a day of no cycle, and no weekday.",
+        found=text,
+        expected=f"One of the labels {listed(labels)}, or a weekday; several as “A, C” or “1–3”.",
+        advice="Correct the cell, or the labels of the cycle in the plan.",
+    )
+
+
+def unknown_week(place: Place, text: str, letters: Iterable[str]) -> Problem:
+    """A week that the year has no letter for."""
+    return error(
+        "unknown-week",
+        place,
+        f"No weeks of the year go by this letter; there are: {listed(letters)}.",
+        found=text,
+        advice="Correct the cell, or state the letters under [year.weeks] in the plan.",
+    )
+
+
+def unknown_term(place: Place, text: str, terms: Sequence[str]) -> Problem:
+    """A term that the year does not have."""
+    return error("unknown-term", place, "The year has no term of this name.", found=text, advice=f"{near_words(text, terms)}It has: {listed(terms)}.")  # fmt: skip
+
+
+def unknown_division(place: Place, text: str, divisions: Sequence[str]) -> Problem:
+    """A division that the plan does not have."""
+    return error("unknown-division", place, "The plan has no division of this name.", found=text, advice=f"{near_words(text, divisions)}It has: {listed(divisions)}.")  # fmt: skip
+
+
+def unreadable_periods(place: Place, text: str) -> Problem:
+    """A cell that cannot be periods."""
+    return error(
+        "unreadable-periods",
+        place,
+        "This can't be read as periods.",
+        found=text,
+        expected="“3”, “3–4” for a double period, “1, 4” for two; a spreadsheet program may have made a date of “3-4”: "
+        "write it as text.",
+        advice="Correct the cell.",
+    )
+
+
+def unreadable_slots(place: Place, text: str, part: str) -> Problem:
+    """A cell of slots with a part that is none."""
+    return error(
+        "unreadable-slots",
+        place,
+        f"“{part}” is not a day and a period.",
+        found=text,
+        expected="Days and periods such as “A1 C4”, “Day 2 P3”, “Mon 5”.",
+        advice="Correct the cell, or write days and periods in columns of their own.",
+    )
+
+
+def unreadable_clock(place: Place, text: str) -> Problem:
+    """Clock times of a meeting that are none."""
+    return error(
+        "unreadable-times",
+        place,
+        "This can't be read as the times of a meeting.",
+        found=text,
+        expected="A start, and an end after it, such as “8:15–9:10”.",
+        advice="Correct the cell.",
+    )
+
+
+def unreadable_bound(place: Place, text: str) -> Problem:
+    """A first or last day that is none."""
+    return error("unreadable-date", place, "This can't be read as a date.", found=text, advice="Correct the cell.")
+
+
+def backward_bounds(place: Place) -> Problem:
+    """A last day before the first."""
+    return error("backward-span", place, "The last day is before the first.", advice="Correct one of them.")
+
+
+def rooms_differ(place: Place, class_name: str, when: str, rooms: Sequence[str], other: Place) -> Problem:
+    """One class in two rooms at one slot, in two grids."""
+    return error(
+        "two-rooms",
+        place,
+        f"“{class_name}” is in two rooms on {when}: {listed(rooms)}; the other is in {other}.",
+        advice="Correct one of the cells; or give the halves of the class names of their own.",
+    )
+
+
+def same_slot(place: Place, class_name: str, when: str, other: Place) -> Problem:
+    """A class that meets twice at once, by two rows."""
+    return warning(
+        "same-slot",
+        place,
+        f"“{class_name}” meets twice on {when}: here, and by {other}. Both are kept.",
+        advice="Take one out, or tell the halves of the class apart in a column “Group”.",
+    )
+
+
+def identical_row(place: Place, class_name: str, other: Place) -> Problem:
+    """A row that says the same as an earlier one."""
+    return warning(
+        "identical-row",
+        place,
+        f"The row for “{class_name}” says the same as {other}; it counts once.",
+        advice="Take one of them out.",
+    )
+
+
+def untold_lines(place: Place, text: str, why: str) -> Problem:
+    """A cell of a grid with lines whose meaning nothing proves."""
+    return error(
+        "untold-lines",
+        place,
+        f"What the lines of the cells mean can't be told: {why}.",
+        found=text,
+        expected="Labels in the cells (“Room: 12”), lists that name the classes, rooms or teachers, or a pattern.",
+        advice="State the pattern in the plan, one line for each: cell = “{class}\\n{room}”.",
+    )
+
+
+def misfit_cell(place: Place, text: str, pattern: str) -> Problem:
+    """A cell that does not fit the stated pattern."""
+    return error(
+        "misfit-cell",
+        place,
+        "The cell does not fit the pattern of its source.",
+        found=text,
+        expected=f"The pattern “{pattern}”, line by line.",
+        advice="Correct the cell, or the pattern in the plan.",
+    )
+
+
+def no_whose(place: Place, caption: str) -> Problem:
+    """A grid of which it is not said whose it is."""
+    found = f"“{caption}” stands above it, but" if caption else "There is no caption, and"
+    return error(
+        "untold-grid",
+        place,
+        f"Whose timetable this is can't be told: {found} whether that is a teacher, a class or a room is not known.",
+        advice='State it in the plan, such as each = "teacher"; or write “Teacher: …” above the grid.',
+    )
+
+
+def cell_text_alone(place: Place, text: str) -> Problem:
+    """A cell of text where a period of a grid was expected."""
+    return error(
+        "stray-cell",
+        place,
+        "The cell belongs to no period or no day of the grid.",
+        found=text,
+        advice="Write the period beside it or the day above it, or clear the cell.",
+    )
+
+
+def no_month(place: Place) -> Problem:
+    """A month page without its month."""
+    return error(
+        "no-month",
+        place,
+        "A month is drawn here, but which one is not said.",
+        expected="“September 2026” above the weekdays, or as the sheet’s name.",
+        advice="Write the month and the year above it.",
+    )
+
+
+def wrong_day_number(place: Place, text: str, expected: str) -> Problem:
+    """A day number under the wrong weekday."""
+    return error(
+        "wrong-day-number",
+        place,
+        "The day number does not stand under its weekday.",
+        found=text,
+        expected=expected,
+        advice="Look whether the month and year above are those of the page.",
+    )
+
+
+def unread_above_days(place: Place, text: str) -> Problem:
+    """Text of a month page that stands in no day."""
+    return error("no-day", place, "The text belongs to no day of the month.", found=text, advice="Move it into a day, or clear it.")  # fmt: skip
+
+
+def no_codes(place: Place) -> Problem:
+    """A sheet of codes without its columns."""
+    return error(
+        "no-codes",
+        place,
+        "No codes were recognised here.",
+        expected="A column “Code”, and beside it “Title”, “Room” and the like.",
+        advice="Write or rename its headings. “nomarium sheet codes -o codes.xlsx” writes a blank one.",
+    )
+
+
+def two_entries(place: Place, code: str, other: Place) -> Problem:
+    """One code with two meanings for one person."""
+    return error("two-entries", place, f"The code “{code}” is explained here and in {other}, but differently.", found=code, advice="Keep one of the rows.")  # fmt: skip
+
+
+def code_without_entry(place: Place, code: str, slots: int, whose: str) -> Problem:
+    """A code of the master list that a person's sheet does not name."""
+    return warning(
+        "code-without-entry",
+        place,
+        f"The code “{code}” has no entry for {whose}: {slots:,} {'slot is' if slots == 1 else 'slots are'} left out.",
+        advice="Add a row for the code; leave its title empty where the time is free.",
+    )
+
+
+def entry_without_slot(place: Place, code: str, near: str) -> Problem:
+    """A code in a person's sheet that the master list never has."""
+    return error(
+        "entry-without-slot",
+        place,
+        "The master list has no slot with this code.",
+        found=code,
+        advice=f"{near}Correct the code, or take the row out.",
+    )
+
+
+def slot_on_closure(place: Place, code: str, day: str, closure: str) -> Problem:
+    """A dated slot on a day without school."""
+    return warning(
+        "slot-on-closure",
+        place,
+        f"The slot “{code}” is on {day}, but the school is closed: {closure}. It is kept.",
+        advice="Take the slot out if it does not run.",
+    )
+
+
+def no_roster(place: Place) -> Problem:
+    """A sheet of members that is neither pairs nor a matrix."""
+    return error(
+        "no-roster",
+        place,
+        "No roster was recognised here.",
+        expected="Columns “Class” and “Student” (or “Teacher”, “Team”); or a matrix: names down, classes across, a mark "
+        "where they meet.",
+        advice="Rename its headings. “nomarium sheet roster -o roster.xlsx” writes a blank one.",
+    )
+
+
+def unknown_mark(place: Place, text: str) -> Problem:
+    """A cell of a matrix that is no mark."""
+    return error(
+        "unknown-mark",
+        place,
+        "This is neither a mark nor blank.",
+        found=text,
+        expected="x, yes, 1 or ✓ where the one down is in the class across.",
+        advice="Correct the cell.",
+    )
+
+
+def half_pair(place: Place, lacks: str) -> Problem:
+    """A pair with one side empty."""
+    return error("half-pair", place, f"The row lacks {lacks}.", advice="Write it, or clear the row.")
+
+
+def class_not_met(place: Place, class_name: str, near: str) -> Problem:
+    """A class of a roster or class list that no timetable has."""
+    return warning(
+        "class-not-met",
+        place,
+        "No timetable has a meeting of this class.",
+        found=class_name,
+        advice=f"{near}Correct its name, or take the row out.",
+    )
+
+
+def class_twice(place: Place, class_name: str, name: str, other: Place) -> Problem:
+    """Two rows of class lists that differ."""
+    return error("class-twice", place, f"The {name} of “{class_name}” differs from that in {other}.", found=class_name, advice="Keep one of them.")  # fmt: skip
+
+
+def without_division(place: Place, closure: str, classes: int) -> Problem:
+    """Classes of no division, where closures differ by division."""
+    return note(
+        "no-division",
+        place,
+        f"{classes:,} {'class has' if classes == 1 else 'classes have'} no division: closures of one division, such as "
+        f"“{closure}”, do not touch {'it' if classes == 1 else 'them'}.",
+        advice="Give classes their division in a column, a class list, or for the whole source in the plan.",
+    )
