@@ -7,6 +7,8 @@ import gc
 import typer
 
 from nomarium import __version__
+from nomarium.cli.build import BUILD_EXAMPLES, build
+from nomarium.cli.check import CHECK_EXAMPLES, check
 from nomarium.cli.convert import CONVERT_EXAMPLES, convert
 from nomarium.cli.days import DAYS_EXAMPLES, days
 from nomarium.cli.demo import DEMO_EXAMPLES, demo
@@ -21,6 +23,7 @@ Examples:
   nomarium convert events.xlsx -o events.ics  a calendar of it
   nomarium sheet events -o blank.xlsx         a blank sheet to fill in
   nomarium days                               what every date of the school year is
+  nomarium build                              every calendar of a school’s plan
 """
 
 app = typer.Typer(
@@ -36,6 +39,8 @@ app.command(epilog=INSPECT_EXAMPLES)(inspect)
 app.command(epilog=CONVERT_EXAMPLES)(convert)
 app.command(epilog=SHEET_EXAMPLES)(sheet)
 app.command(epilog=DAYS_EXAMPLES)(days)
+app.command(epilog=CHECK_EXAMPLES)(check)
+app.command(epilog=BUILD_EXAMPLES)(build)
 app.command(epilog=DEMO_EXAMPLES)(demo)
 app.command(name="plan-schema")(plan_schema)
 

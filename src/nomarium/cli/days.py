@@ -21,9 +21,6 @@ Examples:
   nomarium days -o year.pdf --paper Letter       the year on one page
 """
 
-PlanFile = Annotated[
-    Path, typer.Argument(metavar="PLAN", show_default=False, help="The plan; else nomarium.toml in this folder.")
-]
 Output = Annotated[
     str | None,
     typer.Option(
@@ -74,7 +71,7 @@ Paper = Annotated[str, typer.Option("--paper", metavar="A4|Letter", help="For .p
 
 
 def days(
-    plan: PlanFile = Path("nomarium.toml"),
+    plan: options.PlanFile = Path("nomarium.toml"),
     output: Output = None,
     output_format: Format = None,
     first: From = None,

@@ -70,6 +70,9 @@ Places = Annotated[
 People = Annotated[
     Path | None, typer.Option("--people", metavar="FILE", help="A sheet from names or initials to mail addresses.")
 ]
+PlanFile = Annotated[
+    Path, typer.Argument(metavar="PLAN", show_default=False, help="The plan; else nomarium.toml in this folder.")
+]
 Json = Annotated[bool, typer.Option("--json", help="Print the report as JSON, for programs.")]
 Quiet = Annotated[bool, typer.Option("-q", "--quiet", help="Print errors only.")]
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import os
 import tempfile
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator
 from contextlib import suppress
 from pathlib import Path
 
@@ -38,6 +38,34 @@ def write_all(files: Iterable[tuple[Path, Iterable[bytes]]]) -> list[Path]:
             with suppress(OSError):
                 temporary.unlink(missing_ok=True)
     return [path for _, path in ready]
+
+
+def write_changed(files: Iterable[tuple[Path, bytes]]) -> tuple[list[Path], list[Path]]:
+    """Write files as write_all does, but leave those alone that hold the same already.
+
+    Returns the paths that were written, and those that were left. Raises DataRefused as write_whole does.
+    """
+    left: list[Path] = []
+
+    def changed() -> Iterator[tuple[Path, Iterable[bytes]]]:
+        for path, data in files:
+            if _holds(path, data):
+                left.append(path)
+            else:
+                path.parent.mkdir(parents=True, exist_ok=True)
+                yield path, (data,)
+
+    try:
+        return write_all(changed()), left
+    except OSError as fault:
+        raise DataRefused(_unwritable(Path(fault.filename or ""), fault)) from None
+
+
+def _holds(path: Path, data: bytes) -> bool:
+    """Tell whether a file holds some data already."""
+    with suppress(OSError):
+        return path.stat().st_size == len(data) and path.read_bytes() == data
+    return False
 
 
 def _written_beside(path: Path, parts: Iterable[bytes]) -> Path:

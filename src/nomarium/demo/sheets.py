@@ -5,7 +5,7 @@ from __future__ import annotations
 import csv
 from datetime import date, time
 from importlib.resources import files
-from io import BytesIO
+from io import BytesIO, StringIO
 from pathlib import Path
 
 OFFICE = "office-events.csv"
@@ -13,7 +13,19 @@ SLIPWAY = "slipway-bookings.xlsx"
 PLAN = "nomarium.toml"
 YEAR = ("terms.csv", "closures.csv", "storm-days.csv", "special-days.csv", "published-days.csv")
 CLUBS = "clubs.csv"
-SHEETS = (OFFICE, SLIPWAY, CLUBS, PLAN, *YEAR)
+LOFT = "loft-timetable.xlsx"
+WATCH = "slip-watch-codes.xlsx"
+TIMETABLE = (
+    "bell-times.csv",
+    "loft-bell-times.csv",
+    "period-names.csv",
+    "classes.csv",
+    "crews.csv",
+    "yard-timetable.csv",
+    "timetable-changes.csv",
+    "slip-watch.csv",
+)
+SHEETS = (OFFICE, SLIPWAY, CLUBS, PLAN, *YEAR, *TIMETABLE, LOFT, WATCH)
 
 
 def write_sheets(folder: Path) -> list[Path]:
@@ -25,9 +37,11 @@ def write_sheets(folder: Path) -> list[Path]:
     for path in paths:
         if path.exists():
             raise FileExistsError(str(path))
-    for name in (OFFICE, CLUBS, PLAN, *YEAR):
+    for name in (OFFICE, CLUBS, PLAN, *YEAR, *TIMETABLE):
         (folder / name).write_bytes(_text(name).encode("utf-8"))
     (folder / SLIPWAY).write_bytes(_slipway_workbook())
+    (folder / LOFT).write_bytes(_loft_workbook())
+    (folder / WATCH).write_bytes(_watch_workbook())
     return paths
 
 
@@ -58,3 +72,48 @@ def _slipway_workbook() -> bytes:
     sheet.freeze_panes(1, 0)
     book.close()
     return held.getvalue()
+
+
+def _watch_workbook() -> bytes:
+    """What the codes of the slip watch are for each instructor: a sheet a person."""
+    from xlsxwriter import Workbook
+
+    held = BytesIO()
+    book = Workbook(held, {"in_memory": True})
+    headings, *rows = csv.reader(_text("slip-watch-codes.csv").splitlines())
+    for person in dict.fromkeys(row[0] for row in rows):
+        sheet = book.add_worksheet(person)
+        sheet.write_row(0, 0, headings[1:], book.add_format({"bold": True}))
+        for number, row in enumerate((row for row in rows if row[0] == person), 1):
+            sheet.write_row(number, 0, row[1:])
+        sheet.set_column(0, 2, 16)
+    book.close()
+    return held.getvalue()
+
+
+def _loft_workbook() -> bytes:
+    """The timetable of the Loft: a grid for each instructor, one below the other; double periods are merged cells."""
+    from xlsxwriter import Workbook
+
+    held = BytesIO()
+    book = Workbook(held, {"in_memory": True})
+    sheet = book.add_worksheet("Loft")
+    bold = book.add_format({"bold": True})
+    cell = book.add_format({"text_wrap": True, "valign": "vcenter", "align": "center", "border": 1})
+    rows = list(csv.reader(StringIO(_text("loft-grids.csv"))))
+    for number, row in enumerate(rows):
+        heads = len(row) == 1 or (row and row[0] == "Period")
+        for column, text in enumerate(row):
+            below = rows[number + 1][column] if number + 1 < len(rows) and column < len(rows[number + 1]) else ""
+            if below == _GOES_ON:
+                sheet.merge_range(number, column, number + 1, column, text, cell)
+            elif text != _GOES_ON:
+                sheet.write_string(number, column, text, bold if heads or column == 0 else cell)
+    sheet.set_column(0, 0, 10)
+    sheet.set_column(1, 4, 18)
+    book.close()
+    return held.getvalue()
+
+
+_GOES_ON = "^"
+"""What stands in the sheet's text where the cell above is merged with this one."""

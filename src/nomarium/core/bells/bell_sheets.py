@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import time
-from itertools import zip_longest
+from itertools import pairwise
 
 from nomarium.core.bells import wording
 from nomarium.core.bells.headings import BELL_SHEET
@@ -43,7 +43,7 @@ class BellSheet:
 class BellReader:
     """Reads sheets of bell times for one school year; what was found wrong is in ``problems``."""
 
-    def __init__(self, year: SchoolYear, dates: DateChoices = DateChoices()) -> None:
+    def __init__(self, year: SchoolYear, dates: DateChoices) -> None:
         self._year = year
         self._days = DayReader(year)
         self._dates = dates
@@ -254,7 +254,7 @@ def _spans(cell: Cell) -> bool:
 def grid_heading(grid: Grid) -> int | None:
     """Return the row of headings of a grid of bell times: above rows that hold spans of times; None for a list."""
     known = Headings(BELL_SHEET)
-    for index, (row, below) in enumerate(zip_longest(grid.rows, grid.rows[1:], fillvalue=[])):
+    for index, (row, below) in enumerate(pairwise([*grid.rows, []])):
         fields = {known(plain_text(cell)) for cell in row if cell != ""}
         if {"start", "end"} <= fields or ("hours" in fields and len(fields) > 2):
             return None

@@ -34,6 +34,7 @@ class BellTimes:
         self.rows = rows
         self._year = year
         self._named = frozenset(name for row in rows for name in row.conditions.specials)
+        self._special_names = {special.name.casefold(): special.name for special in year.rules.specials}
         self._outer = _holding_terms(year.rules.terms)
         self._days: dict[tuple[date, str], Bells] = {}
         self._known: dict[Conditions, Bells] = {}
@@ -92,7 +93,7 @@ class BellTimes:
                 fitting.setdefault(period_key(row.period), []).append(row)
         chosen = [self._most_specific(rows) for rows in fitting.values()]
         chosen.sort(key=lambda row: (row.start, row.end))
-        special = " and ".join(sorted(setting.specials))
+        special = " and ".join(sorted(self._special_names.get(name, name) for name in setting.specials))
         return Bells({period_key(row.period): row for row in chosen}, special)
 
     def _most_specific(self, rows: Sequence[BellRow]) -> BellRow:

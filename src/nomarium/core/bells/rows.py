@@ -39,7 +39,7 @@ class BellRow:
     period: str
     start: time
     end: time
-    conditions: Conditions = Conditions()
+    conditions: Conditions = field(default_factory=Conditions)
     place: Place = field(default=Place(""), compare=False)
 
     @property

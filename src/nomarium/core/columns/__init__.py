@@ -1,5 +1,6 @@
 """Headings → fields: which column of a table holds what."""
 
+from nomarium.core.columns.contents import holds_dates
 from nomarium.core.columns.fielded import FieldedTable, read_fielded
 from nomarium.core.columns.fields import (
     END_FIELDS,
@@ -40,6 +41,7 @@ __all__ = [
     "check_stated",
     "columns_headed",
     "heading_key",
+    "holds_dates",
     "match_columns",
     "read_fielded",
 ]

@@ -7,6 +7,7 @@ from nomarium.core.datesheets.public_holidays import leave_open, read_public_hol
 from nomarium.core.datesheets.rows import DatedSheet, SheetChoices
 from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
 from nomarium.core.datesheets.terms import read_terms
+from nomarium.core.datesheets.wording import in_words_of_the_plan
 
 __all__ = [
     "CLOSURE_SHEET",
@@ -18,6 +19,7 @@ __all__ = [
     "SheetChoices",
     "SpecialDays",
     "bare_label",
+    "in_words_of_the_plan",
     "leave_open",
     "listed_sheet",
     "read_closures",

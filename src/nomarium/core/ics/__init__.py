@@ -2,7 +2,17 @@
 
 from nomarium.core.ics.reading import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.ics.text import escape, fold
-from nomarium.core.ics.write import render_calendar
+from nomarium.core.ics.write import PRODID, Rendered, render_calendar
 from nomarium.core.ics.zones import vtimezone
 
-__all__ = ["CalendarChoices", "CalendarFile", "escape", "fold", "read_calendar", "render_calendar", "vtimezone"]
+__all__ = [
+    "PRODID",
+    "CalendarChoices",
+    "CalendarFile",
+    "Rendered",
+    "escape",
+    "fold",
+    "read_calendar",
+    "render_calendar",
+    "vtimezone",
+]

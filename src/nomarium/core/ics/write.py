@@ -20,16 +20,29 @@ BATCH = 2_000
 _TRANSP = {"BUSY": "OPAQUE", "FREE": "TRANSPARENT"}
 
 
+class Rendered:
+    """What the calendars of one run share, put into words once: moments, places and categories."""
+
+    def __init__(self) -> None:
+        self.moments = _Moments()
+        self.said = _Said()
+
+
 def render_calendar(
-    calendar: Calendar, stamp: datetime, progress: Callable[[int], None] = lambda done: None
+    calendar: Calendar,
+    stamp: datetime,
+    progress: Callable[[int], None] = lambda done: None,
+    shared: Rendered | None = None,
 ) -> Iterator[bytes]:
     """Render a calendar file in parts, in UTF-8, its lines ended by CRLF.
 
-    ``stamp`` is the DTSTAMP of all events (with tzinfo); ``progress`` is told how many events are done.
+    ``stamp`` is the DTSTAMP of all events (with tzinfo); ``progress`` is told how many events are done; ``shared`` is
+    what is in several calendars, to be put into words once.
     """
+    shared = shared or Rendered()
     yield _joined(_head(calendar))
     stamped = f"DTSTAMP:{stamp.astimezone(UTC):%Y%m%dT%H%M%SZ}"
-    events = _events(calendar, stamped)
+    events = _events(calendar, stamped, shared)
     done = 0
     while batch := list(islice(events, BATCH)):
         yield _joined(batch)
@@ -51,10 +64,10 @@ def _head(calendar: Calendar) -> Iterator[str]:
             yield from vtimezone(zone, *calendar.timed_span(zone))
 
 
-def _events(calendar: Calendar, stamped: str) -> Iterator[str]:
+def _events(calendar: Calendar, stamped: str, shared: Rendered) -> Iterator[str]:
     """Render each occurrence as a VEVENT; what a series says is rendered once."""
     uids = iter(calendar.uids)
-    moments, said = _Moments(), _Said()
+    moments, said = shared.moments, shared.said
     for series in calendar.series:
         unchanging = said.lines(series)
         for occurrence in series.occurrences:

@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import UTC, datetime, timedelta
+from functools import lru_cache
 from zoneinfo import ZoneInfo
 
 WEEKDAYS = ("MO", "TU", "WE", "TH", "FR", "SA", "SU")
@@ -26,7 +28,8 @@ class Onset:
         return (self.before, self.after, self.name, self.is_daylight, self.local.month, self.local.time())
 
 
-def onsets(zone: str, first_year: int, last_year: int) -> list[Onset]:
+@lru_cache(maxsize=256)
+def onsets(zone: str, first_year: int, last_year: int) -> tuple[Onset, ...]:
     """Return all changes of a zone's clock within some years, found by looking at each day and then closer."""
     tz = ZoneInfo(zone)
     found = []
@@ -40,7 +43,7 @@ def onsets(zone: str, first_year: int, last_year: int) -> list[Onset]:
             found.append(_onset(tz, *_narrowed(tz, day, after)))
             seen = state
         day = after
-    return found
+    return tuple(found)
 
 
 def _state(tz: ZoneInfo, instant: datetime) -> tuple[timedelta, str, bool]:
@@ -90,7 +93,7 @@ def _standing(zone: str, first: datetime) -> Onset:
     return Onset(begin.replace(tzinfo=None), offset, offset, name, daylight)
 
 
-def _grouped(changes: list[Onset]) -> list[list[Onset]]:
+def _grouped(changes: Sequence[Onset]) -> list[list[Onset]]:
     """Group changes that one yearly rule makes: alike, a year apart, on the same weekday of the month."""
     groups: list[list[Onset]] = []
     for change in changes:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from typing import NamedTuple
 
 from nomarium.core.bells import BellTimes, OtherNames
@@ -22,7 +22,7 @@ class Timetabling:
     bells: BellTimes | None
     names: OtherNames
     zone: str
-    joining: Joining = Joining()
+    joining: Joining = field(default_factory=Joining)
 
 
 @dataclass(slots=True)

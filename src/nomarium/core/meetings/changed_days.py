@@ -70,7 +70,7 @@ class ChangedDays:
     """Collects the meetings of the dates that changes name, and applies the changes to them as they were before any."""
 
     def __init__(self, changes: Sequence[Change], by: Timetabling) -> None:
-        self.dates = frozenset(change.date for change in changes)
+        self.dates = frozenset(change.day for change in changes)
         self.applied: Counter[str] = Counter()
         self.problems: list[Problem] = []
         self._changes = changes
@@ -98,7 +98,7 @@ class ChangedDays:
         return [piece for units in self._units.values() for piece in self._left(units)]
 
     def _apply(self, change: Change) -> None:
-        units = [unit for unit in self._units.get(change.date, []) if _is_hit(unit, change)]
+        units = [unit for unit in self._units.get(change.day, []) if _is_hit(unit, change)]
         if not units:
             self.problems.append(self._without_meeting(change))
             return
@@ -117,31 +117,31 @@ class ChangedDays:
             unit.changes.append(change)
 
     def _without_meeting(self, change: Change) -> Problem:
-        day = self._by.year.day(change.date)
+        day = self._by.year.day(change.day)
         what = ", ".join(filter(None, (change.class_name or "all", "–".join(change.periods))))
         closures = [closure.name for closure in day.closures]
         if day.term is None:
-            why = f"{day_words(change.date)} is in no term"
+            why = f"{day_words(change.day)} is in no term"
         elif not day.has_school:
-            why = f"there is no school on {day_words(change.date)}" + (f" ({closures[0]})" if closures else "")
+            why = f"there is no school on {day_words(change.day)}" + (f" ({closures[0]})" if closures else "")
         elif change.class_name and not self._met(change):
-            why = f"“{change.class_name}” does not meet on {day_words(change.date)}"
+            why = f"“{change.class_name}” does not meet on {day_words(change.day)}"
             if change.class_name.casefold() not in self._classes:
                 near = near_words(change.class_name, self._classes.values()).strip()
                 return wording.matches_nothing(change.place, what, why, near)
         else:
             slots = ", ".join(_slot_words(unit) for unit in self._met(change)[:6])
             why = (
-                f"on {day_words(change.date)} there is only {slots}"
+                f"on {day_words(change.day)} there is only {slots}"
                 if slots
-                else f"nothing meets on {day_words(change.date)}"
+                else f"nothing meets on {day_words(change.day)}"
             )
         return wording.matches_nothing(change.place, what, why)
 
     def _met(self, change: Change) -> list[_Unit]:
         """Return what a change would hit in any period."""
         anywhen = replace(change, periods=())
-        return [unit for unit in self._units.get(change.date, []) if _is_hit(unit, anywhen)]
+        return [unit for unit in self._units.get(change.day, []) if _is_hit(unit, anywhen)]
 
     def _left(self, units: Sequence[_Unit]) -> Iterator[Piece]:
         """Yield what is left of a date's meetings: neighbours of one run that share their fate stay together."""

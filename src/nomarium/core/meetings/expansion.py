@@ -7,6 +7,7 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime, time
 
+from nomarium.core.bells import BellRow
 from nomarium.core.meetings import wording
 from nomarium.core.meetings.blocks import Block, Timetabling, blocks_of
 from nomarium.core.meetings.changed_days import ChangedDays, DatedGroup
@@ -149,22 +150,25 @@ class _Expander:
             found.held.append(held)
         found.problems += self._changed.problems
         found.applied = self._changed.applied
-        for (_, period), (block, days) in self._without.items():
+        for (_, period), (block, found_days) in self._without.items():
             bells = self._by.bells
-            rung = ", ".join(row.period for row in bells.on(days[0], block.division).rows.values()) if bells else ""
-            days = sorted(set(days))
+            rung = (
+                ", ".join(row.period for row in bells.on(found_days[0], block.division).rows.values()) if bells else ""
+            )
+            days = sorted(set(found_days))
             found.problems.append(wording.period_without_bells(block.place, period, block.class_name, days, rung))
         if self._by.bells:
             found.problems += self._by.bells.ties
-            found.problems += _unrung(found.unrung)
+            found.problems += _unrung(found.unrung, self._by.bells.rows)
         return found
 
 
-def _unrung(counts: Counter[tuple[str, str]]) -> list[Problem]:
+def _unrung(counts: Counter[tuple[str, str]], rows: Sequence[BellRow]) -> list[Problem]:
     problems = []
     for special in dict.fromkeys(name for name, _ in counts):
         periods = [period for name, period in counts if name == special]
         total = sum(count for (name, _), count in counts.items() if name == special)
         listed = f"period {periods[0]}" if len(periods) == 1 else f"periods {', '.join(sorted(periods))}"
-        problems.append(wording.not_rung(Place("bell times"), special, total, listed))
+        place = next((row.place for row in rows if special.casefold() in row.conditions.specials), Place(""))
+        problems.append(wording.not_rung(Place(place.file, place.sheet), special, total, listed))
     return problems

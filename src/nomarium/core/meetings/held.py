@@ -24,7 +24,7 @@ class Held:
     """What the UIDs of its occurrences begin with."""
     identity: tuple[str, ...] = ()
     """What the stem is made of."""
-    day: DayTest = DayTest()
+    day: DayTest = field(default_factory=DayTest)
     periods: Periods = ()
     """The periods as written; none where it has clock times of its own, or is an event."""
     place: Place = field(default=Place(""), compare=False)

@@ -127,8 +127,6 @@ class CellReader:
         main = "course" if self._owner == "class" else "class"
         if open_places:
             if main in roles:
-                main = "course" if main == "class" else "room"
-            if main in roles:
                 return None
             roles[open_places[0]] = main
         return tuple(roles)

@@ -37,7 +37,7 @@ _KINDS = frozenset({"", "moved", "move", "room", "new room", "room change", "tea
 class Change:
     """One row: which meetings of a date it is about, and what becomes of them."""
 
-    date: date
+    day: date
     class_name: str
     """"" where all classes are meant."""
     periods: Periods

@@ -118,6 +118,9 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
         if len(_days_across(view, row, days, cycles)) >= 2:
             break
         heading = _heading(heads)
+        wordy = heading is not None and not heading[1] and not _is_plain_period(heading[0])
+        if wordy and not any(view.text(row, column) for column in block.days):
+            continue  # a break, a caption or a footer: no meeting stands in it
         if heading is not None:
             lines.append(Line(row, *heading, view.end(row, _first_filled(heads))[0]))
             blank = 0
@@ -130,6 +133,11 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
         else:
             blank += row > (lines[-1].last if lines else row)
     return lines
+
+
+def _is_plain_period(periods: Periods) -> bool:
+    """Tell whether a period goes by a number or a letter, and not by a word, as breaks and captions do."""
+    return all(period.isdecimal() or len(period) == 1 for period in periods)
 
 
 def _first_filled(cells: Sequence[Cell]) -> int:

@@ -80,9 +80,9 @@ def _owned_blocks(
             caption = block.captions[0] if block.captions else fallback
             found.problems.append(wording.no_whose(block.view.place(block.head, 0), caption))
             continue
-        if owner.division and owner.division != choices.division:
-            block = _with_days_of(block, owner.division, choices)
-        yield _OwnedBlock(block, owner, list(_filled(block, found)))
+        differs = owner.division and owner.division != choices.division
+        own = _with_days_of(block, owner.division, choices) if differs else block
+        yield _OwnedBlock(own, owner, list(_filled(own, found)))
 
 
 def _is_usual_name(sheet: str) -> bool:

@@ -6,6 +6,7 @@ import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
+from itertools import pairwise
 
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import Occurrence, Series, clock_changes
@@ -66,7 +67,7 @@ def _weekdays(view: GridView, row: int) -> dict[int, int]:
 
 
 def _consecutive(days: Sequence[int]) -> bool:
-    return all((other - one) % 7 == 1 for one, other in zip(days, days[1:], strict=False))
+    return all((other - one) % 7 == 1 for one, other in pairwise(days))
 
 
 def _numbers_below(view: GridView, row: int, columns: Sequence[int]) -> bool:

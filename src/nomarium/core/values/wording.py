@@ -22,9 +22,9 @@ def day_words(day: date) -> str:
     return f"{WEEKDAY_NAMES[day.weekday()][:3]} {day.day} {MONTH_NAMES[day.month - 1][:3]} {day.year}"
 
 
-def counted(number: int, noun: str) -> str:
-    """Return "1 event", "1,204 events"."""
-    return f"{number:,} {noun}" if number == 1 else f"{number:,} {noun}s"
+def counted(number: int, noun: str, plural: str = "") -> str:
+    """Return "1 event", "1,204 events"; ``plural`` where it is not made with an s."""
+    return f"{number:,} {noun}" if number == 1 else f"{number:,} {plural or f'{noun}s'}"
 
 
 def long_day(day: date) -> str:

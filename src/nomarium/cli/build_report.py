@@ -1,0 +1,101 @@
+"""What a build read and wrote, in lines for the terminal and as JSON; the lines know nothing of the command line."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from itertools import groupby
+
+from nomarium.cli.report import problem_json
+from nomarium.core.building import Build, Part, Written, hours_of
+from nomarium.core.problems import Problem
+from nomarium.core.values import counted, day_words, style_of
+
+_LABEL = 9
+
+
+def read_lines(build: Build) -> Iterator[str]:
+    """Say which sheets were read beside those of the year, how, and what they gave."""
+    label = "Read"
+    for file in build.read.files:
+        form = f" ({file.form})" if file.form else ""
+        yield f"{label:<{_LABEL}}{file.file}{form}: {file.gave}"
+        label = ""
+        styles: dict[str, list[str]] = {}
+        for column in file.moments if file.table else ():
+            style = style_of(file.table, column)  # type: ignore[arg-type]
+            for said in filter(None, (style.dates, style.times)):
+                styles.setdefault(said.removesuffix(" (--hours)"), []).append(column.column.heading)
+        for said, headings in styles.items():
+            yield f"{'':<{_LABEL}}  {', '.join(headings)}: {said}"
+
+
+def made_lines(build: Build) -> Iterator[str]:
+    """Say what the sheets came to: meetings, changes, periods that special days leave out."""
+    meetings = [one for one in build.held if one.event is None]
+    events = sum(len(one.occurrences) for one in build.held if one.event is not None)
+    if meetings:
+        classes = len({one.class_name for one in meetings})
+        hours = sum(map(hours_of, meetings))
+        number = counted(sum(len(one.occurrences) for one in meetings), "meeting")
+        yield f"{'Dated':<{_LABEL}}{number} of {counted(classes, 'class', 'classes')}, {hours:,.0f} hours"
+    if events:
+        yield f"{'' if meetings else 'Dated':<{_LABEL}}{counted(events, 'event')}"
+    for what, count in build.expansion.applied.items():
+        yield f"{'Changed':<{_LABEL}}{counted(count, 'meeting')}: {what}"
+
+
+def written_lines(build: Build, written: Written, *, dry_run: bool) -> Iterator[str]:
+    """Say what was written, kind by kind."""
+    yield from made_lines(build)
+    label = "Would write" if dry_run else "Wrote"
+    for kind, several in groupby(build.calendars.parts, key=lambda part: (part.kind, part.file.rpartition("/")[0])):
+        yield f"{label:<{_LABEL - 1}} {_kind_words(kind[0], list(several))}"
+        label = ""
+    if not dry_run:
+        left = f"; {len(written.left):,} held the same already" if written.left else ""
+        yield f"{'':<{_LABEL}}in {build.folder}: {counted(len(written.written), 'file')} written{left}"
+
+
+def _kind_words(kind: str, parts: Sequence[Part]) -> str:
+    events = sum(part.events for part in parts)
+    spans = [span for part in parts if (span := part.span())]
+    days = f", {day_words(min(s[0] for s in spans))} to {day_words(max(s[1] for s in spans))}" if spans else ""
+    if kind:
+        folder = parts[0].file.rpartition("/")[0]
+        where = f"{folder}/: " if folder else ""
+        return f"{where}{counted(len(parts), 'calendar')}, one a {kind}: {counted(events, 'event')}{days}"
+    return f"{parts[0].file}: {counted(events, 'event')}{days}"
+
+
+def nothing_line(problems: Sequence[Problem]) -> str:
+    """Say that nothing was written, and why."""
+    errors = sum(problem.severity == "error" for problem in problems)
+    why = f"{counted(errors, 'error')}, each with the way out" if errors else "there is no calendar to write"
+    return f"{'Nothing':<{_LABEL}}was written: {why}."
+
+
+def build_json(build: Build, problems: Sequence[Problem], written: Written) -> dict[str, object]:
+    """Return the report for programs."""
+    return {
+        "read": [{"file": file.file, "form": file.form, "gave": file.gave} for file in build.read.files],
+        "events": build.events(),
+        "changed": dict(build.expansion.applied),
+        "folder": str(build.folder),
+        "calendars": [_part_json(part) for part in build.calendars.parts],
+        "written": [str(path) for path in written.written],
+        "unchanged": [str(path) for path in written.left],
+        "problems": [problem_json(problem) for problem in problems],
+    }
+
+
+def _part_json(part: Part) -> dict[str, object]:
+    span = part.span()
+    return {
+        "file": part.file,
+        "kind": part.kind,
+        "for": part.whom,
+        "events": part.events,
+        "first": span[0].isoformat() if span else None,
+        "last": span[1].isoformat() if span else None,
+        "hours": round(part.hours(), 2),
+    }

@@ -1,0 +1,27 @@
+"""A plan → all its calendars, and what is to be said about them."""
+
+from nomarium.core.building.build import Build, BuildChoices, count_by_class, prepare
+from nomarium.core.building.calendars import Part, hours_of
+from nomarium.core.building.census import ClassCount, count_classes, count_labels
+from nomarium.core.building.clashes import Clash, find_clashes
+from nomarium.core.building.files import INDEX, Written, foreign_files, write_calendars
+from nomarium.core.building.provenance import tell_why
+
+__all__ = [
+    "INDEX",
+    "Build",
+    "BuildChoices",
+    "Clash",
+    "ClassCount",
+    "Part",
+    "Written",
+    "count_by_class",
+    "count_classes",
+    "count_labels",
+    "find_clashes",
+    "foreign_files",
+    "hours_of",
+    "prepare",
+    "tell_why",
+    "write_calendars",
+]

@@ -1,0 +1,275 @@
+"""A plan → all its calendars, ready to be written; what ``build`` and ``check`` do, without a word to any screen."""
+
+from __future__ import annotations
+
+from collections import Counter
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
+from datetime import date, timedelta
+from pathlib import Path
+
+from nomarium.core.building import wording
+from nomarium.core.building.calendars import Calendars, Part, plan_calendars
+from nomarium.core.building.reading import SourceReader, SourcesRead
+from nomarium.core.calendars import assign_uids, stable_uuid
+from nomarium.core.meetings import Expansion, Held, Joining, Timetabling, assign_stems, expand
+from nomarium.core.plan import PlanFile
+from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
+from nomarium.core.school import School, open_school
+from nomarium.core.sources import Occurrence, Series, values_of
+from nomarium.core.timetable import CodedMeeting, Values
+from nomarium.core.values import read_zone
+
+
+@dataclass(frozen=True, slots=True)
+class BuildChoices:
+    """What the user asked of a build."""
+
+    machine_zone: str = "UTC"
+    only: Mapping[str, tuple[str, ...]] = field(default_factory=dict)
+    """The calendars wanted: whose, by what they are split by."""
+    first: date | None = None
+    last: date | None = None
+
+
+@dataclass(slots=True)
+class Build:
+    """A plan read and put together."""
+
+    school: School
+    plan: PlanFile | None = None
+    read: SourcesRead = field(default_factory=SourcesRead)
+    held: list[Held] = field(default_factory=list)
+    expansion: Expansion = field(default_factory=Expansion)
+    calendars: Calendars = field(default_factory=Calendars)
+    timetabling: Timetabling | None = None
+    problems: list[Problem] = field(default_factory=list)
+
+    @property
+    def failed(self) -> bool:
+        """Whether any error was found."""
+        return has_errors(self.problems)
+
+    @property
+    def folder(self) -> Path:
+        """The folder that calendars go to."""
+        return self.plan.folder / self.plan.plan.output.folder if self.plan else Path()
+
+    @property
+    def inputs(self) -> list[Path]:
+        """All files that were read."""
+        if self.plan is None:
+            return []
+        names = {file.file.split(", sheet “")[0] for file in self.read.files}
+        return [self.plan.path, *(path for name in sorted(names) if (path := self.plan.folder / name).is_file())]
+
+    def events(self) -> int:
+        """The number of all meetings and events, each once."""
+        return sum(len(one.occurrences) for one in self.held)
+
+
+def prepare(path: Path, choices: BuildChoices) -> Build:
+    """Read a plan and its sheets, and put its calendars together.
+
+    Raises DataRefused where the plan cannot be read at all, WrongCall where ``only`` names no calendar.
+    """
+    school = open_school(path, needs_year=False)
+    build = Build(school, school.plan, problems=list(school.problems))
+    if school.plan is None or school.failed:
+        return build
+    if not school.plan.plan.sources:
+        build.problems.append(wording.nothing_to_build(Place(path.name)))
+        return build
+    zone = _zone(school.plan, choices.machine_zone, build.problems)
+    build.read = SourceReader(school, school.plan, zone).read()
+    build.problems += build.read.problems
+    _hold(build, zone)
+    build.problems += _checked(build)
+    chosen = _within(build.held, choices.first, choices.last)
+    build.calendars = plan_calendars(school.plan, chosen, school.year)
+    build.problems += build.calendars.problems
+    build.problems += _gaps(build, school.plan)
+    if choices.only:
+        build.calendars.parts = _only(build.calendars.parts, choices.only)
+    build.problems = by_place(dict.fromkeys(build.problems))
+    return build
+
+
+def _zone(plan: PlanFile, machine_zone: str, problems: list[Problem]) -> str:
+    stated = plan.plan.school.zone
+    if stated is None:
+        problems.append(wording.zone_unstated(plan.place("school"), machine_zone))
+        return machine_zone
+    return read_zone(stated) or stated
+
+
+def _hold(build: Build, zone: str) -> None:
+    """Give all meetings and events their dates and identities."""
+    read, school = build.read, build.school
+    if school.year is not None and build.plan is not None:
+        keys = build.plan.plan.bells
+        joining = Joining(keys.double_periods == "one event", keys.passing)
+        build.timetabling = Timetabling(school.year, read.bells, read.names, zone, joining)
+        build.expansion = expand(read.meetings.items(), read.changes, build.timetabling)
+        build.problems += build.expansion.problems
+        build.held += build.expansion.held
+        for one, other in assign_stems(build.held, school.name):
+            slot = f"{one.day.words}, period {'–'.join(one.periods)}" if one.periods else one.day.words
+            build.problems.append(wording.same_slot(one.place, one.class_name, slot, other.place))
+    _add_members(build)
+    for name, coded in read.coded.items():
+        build.held += [_of_codes(name, meeting, school.name) for meeting in coded]
+    for name, events in read.events.items():
+        build.held += _of_events(name, events)
+
+
+def _add_members(build: Build) -> None:
+    """Add to each meeting the members of its class: students, further teachers, teams."""
+    members = build.read.rosters.members
+    met = {name.casefold() for one in build.held for name in one.of("class")}
+    if members:
+        for one in build.held:
+            for class_name in one.of("class"):
+                for kind, names in members.get(class_name.casefold(), {}).items():
+                    both = (*one.values.get(kind, ()), *names)
+                    one.values = {**one.values, kind: tuple(dict.fromkeys(both))}
+    for known in (build.read.rosters, build.read.lists):
+        unmet = [key for key in known.names if key not in met]
+        if unmet and build.read.meetings:
+            place = known.places[unmet[0]]
+            classes = [known.names[key] for key in unmet]
+            near = wording.near_words(classes[0], [n for one in build.held for n in one.of("class")])
+            build.problems.append(wording.unmet_roster(Place(place.file, place.sheet), classes, near))
+
+
+def _of_codes(source: str, meeting: CodedMeeting, school: str) -> Held:
+    code, person = meeting.values["code"][0], meeting.values["person"][0]
+    held = Held(
+        source,
+        meeting.values,
+        [slot.occurrence for slot in meeting.slots],
+        identity=(person, code),
+        place=meeting.place,
+    )
+    held.stem = stable_uuid("\x1f".join((school, "code", person, code)))
+    taken: Counter[str] = Counter()
+    for slot in meeting.slots:
+        known_on = f"{slot.occurrence.start:%Y%m%dT%H%M}"
+        taken[known_on] += 1
+        held.known_on.append(known_on if taken[known_on] == 1 else f"{known_on}-{taken[known_on]}")
+    return held
+
+
+def _of_events(source: str, events: Sequence[Series]) -> list[Held]:
+    uids = iter(assign_uids(source, events))
+    held = []
+    for one in events:
+        own = tuple(next(uids) for _ in one.occurrences)
+        known = Held(source, _values(one), list(one.occurrences), place=one.place, event=one, uids=own)
+        held.append(known)
+    return held
+
+
+def _values(event: Series) -> Values:
+    """Return what can be split by of an event: its fields and the columns of its sheet."""
+    names = ["summary", "location", "categories"]
+    names += [column.heading for column in event.table.columns if column.heading] if event.table else []
+    found: Values = {}
+    for name in names:
+        values = values_of(event, name)
+        if values:
+            found.setdefault(name.casefold(), tuple(values))
+    return found
+
+
+def _checked(build: Build) -> list[Problem]:
+    """Hold what came of it against what the plan expects, and look for classes that closures miss."""
+    if build.plan is None:
+        return []
+    problems = []
+    counts = count_by_class(build.held)
+    for name, expected in build.plan.plan.classes.expect.items():
+        found = counts.get(name.casefold(), 0)
+        if found != expected:
+            place = build.plan.place("classes", "expect", name)
+            problems.append(wording.unexpected_count(place, name, expected, found))
+    return problems + _without_division(build)
+
+
+def count_by_class(held: Iterable[Held]) -> Counter[str]:
+    """Return the number of meetings of each class and of each code, by their case folded names."""
+    counts: Counter[str] = Counter()
+    for one in held:
+        if one.event is None:
+            for name in {n.casefold() for n in (*one.of("class"), *one.of("code"), one.class_name)}:
+                counts[name] += len(one.occurrences)
+    return counts
+
+
+def _without_division(build: Build) -> list[Problem]:
+    year = build.school.year
+    if year is None or not year.rules.divisions:
+        return []
+    partial = [closure for closure in year.rules.closures if closure.divisions]
+    without = {one.class_name: one.place for one in build.expansion.held if not one.of("division")}
+    if not partial or not without:
+        return []
+    place = next(iter(without.values()))
+    return [wording.no_division(Place(place.file, place.sheet), partial[0].name, list(without))]
+
+
+def _within(held: Sequence[Held], first: date | None, last: date | None) -> list[Held]:
+    """Return what has any part in a span of days, both included."""
+    if first is None and last is None:
+        return list(held)
+    found = []
+    for one in held:
+        kept = [place for place, o in enumerate(one.occurrences) if _has_part(o, first, last)]
+        if kept:
+            found.append(_cut(one, kept))
+    return found
+
+
+def _has_part(occurrence: Occurrence, first: date | None, last: date | None) -> bool:
+    ends = occurrence.end if occurrence.end == occurrence.start else occurrence.end - timedelta(seconds=1)
+    return (last is None or occurrence.start.date() <= last) and (first is None or ends.date() >= first)
+
+
+def _cut(held: Held, kept: Sequence[int]) -> Held:
+    cut = replace(held, occurrences=[held.occurrences[place] for place in kept])
+    if held.uids:
+        cut.uids = tuple(held.uids[place] for place in kept)
+        if held.event is not None:
+            cut.event = replace(held.event, occurrences=tuple(cut.occurrences))
+    else:
+        cut.known_on = [held.known_on[place] for place in kept]
+    return cut
+
+
+def _gaps(build: Build, plan: PlanFile) -> list[Problem]:
+    """Report meetings that no calendar of a split holds, and calendars that would be empty."""
+    problems = []
+    for kind, held in build.calendars.without.items():
+        split = plan.plan.calendars[kind].split or ""
+        classes = list(dict.fromkeys(one.class_name for one in held))
+        meetings = sum(len(one.occurrences) for one in held)
+        problems.append(wording.without_value(held[0].place, kind, split, meetings, classes))
+    for kind in build.calendars.empty:
+        problems.append(wording.empty_calendars(plan.place("calendars", kind), kind))
+    return problems
+
+
+def _only(parts: Sequence[Part], only: Mapping[str, tuple[str, ...]]) -> list[Part]:
+    """Return the calendars of those asked for. Raises WrongCall where there are none."""
+    chosen = []
+    for name, values in only.items():
+        kinds = sorted({part.kind for part in parts if part.kind})
+        if name not in kinds:
+            raise WrongCall(f"No calendars are split by “{name}”.", f"There are: {', '.join(kinds) or 'none'}.")
+        for value in values:
+            found = [part for part in parts if part.kind == name and part.whom.casefold() == value.strip().casefold()]
+            if not found:
+                near = wording.near_words(value, [part.whom for part in parts if part.kind == name])
+                raise WrongCall(f"There is no calendar for the {name} “{value}”.", near.strip())
+            chosen += found
+    return chosen

@@ -1,0 +1,196 @@
+"""What is said about sources and calendars of a plan, and about what does not go together."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from difflib import get_close_matches
+
+from nomarium.core.problems import Place, Problem, WrongCall, error, note, warning
+from nomarium.core.timetable.wording import near_words, no_timetable
+from nomarium.core.values import counted
+
+__all__ = ["near_words", "no_timetable"]
+
+
+def _listed(names: Iterable[str]) -> str:
+    return ", ".join(f"“{name}”" for name in names) or "none"
+
+
+def no_sheets(place: Place, name: str) -> Problem:
+    """A source without sheets."""
+    return error("source-without-sheets", place, f"The source “{name}” names no sheets.", advice="Name its files: sheets = “timetable.xlsx”.")  # fmt: skip
+
+
+def no_code_sheets(place: Place, name: str) -> Problem:
+    """A master list without anything that says what its codes are."""
+    return error(
+        "source-without-codes",
+        place,
+        f"The source “{name}” is a list of coded slots, but nothing says what its codes are.",
+        advice="Name the sheets of codes, one for each person: codes = [“vasquel.csv”].",
+    )
+
+
+def needs_year(place: Place, what: str) -> Problem:
+    """Something that goes by the days of a school year, in a plan without one."""
+    return error(
+        "year-needed",
+        place,
+        f"{what} need a school year, but the plan names no terms.",
+        advice="Name the sheet of terms: terms = “terms.csv” under [year].",
+    )
+
+
+def unknown_name(place: Place, text: str, what: str, known: Iterable[str]) -> Problem:
+    """A name that the plan does not have."""
+    names = list(known)
+    return error(f"unknown-{what}", place, f"The plan has no {what} of this name.", found=text, advice=f"{near_words(text, names)}It has: {_listed(names)}.")  # fmt: skip
+
+
+def wrong_columns(place: Place, wrong: WrongCall) -> Problem:
+    """The plan gives a column that is not there, or a field that is none."""
+    return error("wrong-columns", place, wrong.message, advice=wrong.hint)
+
+
+def no_month_page(place: Place) -> Problem:
+    """A sheet that is not drawn as a month."""
+    return error("no-month-page", place, "No month is drawn here.", expected="A row of weekdays, and below it rows of days with their numbers.", advice="Name the sheet that has it, or leave it out.")  # fmt: skip
+
+
+def unknown_split(place: Place, text: str, known: Iterable[str]) -> Problem:
+    """A split by something that no meeting has."""
+    names = sorted(known)
+    near = get_close_matches(text, names, 1)
+    meant = f"Did you mean “{near[0]}”? " if near else ""
+    return error("unknown-split", place, "No meeting or event has a value of this name.", found=text, advice=f"{meant}There are: {_listed(names)}.")  # fmt: skip
+
+
+def unfilled(place: Place, wrong: WrongCall) -> Problem:
+    """A pattern with a place that nothing fills."""
+    return error("unfilled-place", place, wrong.message, advice=wrong.hint)
+
+
+def file_without_split(place: Place, file: str, split: str) -> Problem:
+    """A file's name that would be the same for all calendars of a split."""
+    return error(
+        "file-without-split",
+        place,
+        f"All calendars of this split would have the same file: it lacks {{{split}}}.",
+        found=file,
+        advice=f"Write a name such as “{{{split}}}.ics”.",
+    )
+
+
+def zone_unstated(place: Place, zone: str) -> Problem:
+    """A plan without a time zone."""
+    return warning(
+        "zone-unstated",
+        place,
+        f"The plan states no time zone: that of this machine is taken, {zone}.",
+        advice="State it under [school]: zone = “America/Halifax”.",
+    )
+
+
+def unmet_roster(place: Place, classes: Sequence[str], near: str) -> Problem:
+    """Classes of a roster that no timetable has."""
+    listed = _listed(classes[:8]) + (f" and {len(classes) - 8} more" if len(classes) > 8 else "")
+    return warning(
+        "class-not-met",
+        place,
+        f"No timetable has a meeting of {counted(len(classes), 'class', 'classes')} named here: {listed}.",
+        advice=f"{near}Correct the names, or take the rows out.",
+    )
+
+
+def without_value(place: Place, kind: str, split: str, meetings: int, classes: Sequence[str]) -> Problem:
+    """Meetings that no calendar of a split holds."""
+    listed = _listed(classes[:6]) + (f" and {len(classes) - 6} more" if len(classes) > 6 else "")
+    return warning(
+        f"without-{split}" if split in ("teacher", "room", "class", "student") else "without-value",
+        place,
+        f"{counted(meetings, 'meeting')} of {listed} {'has' if meetings == 1 else 'have'} no {split}: no calendar of “{kind}” holds "
+        f"{'it' if meetings == 1 else 'them'}.",
+        advice=f"Write the {split} in the timetable or in a class list.",
+    )
+
+
+def empty_calendars(place: Place, kind: str) -> Problem:
+    """A kind of calendar that holds nothing."""
+    return warning("empty-calendar", place, f"The calendars “{kind}” would be empty.", advice="Look at its sources and its split.")  # fmt: skip
+
+
+def same_slot(place: Place, class_name: str, when: str, other: Place) -> Problem:
+    """A class that meets twice at once, by two rows."""
+    where = "the same row" if other == place else str(other)
+    return warning(
+        "same-slot",
+        place,
+        f"“{class_name}” meets twice on {when}: here, and by {where}. Both are kept.",
+        advice="Take one out, or tell the halves of the class apart in a column “Group”.",
+    )
+
+
+def clash(place: Place, whom: tuple[str, str], classes: Sequence[str], when: str, other: Place) -> Problem:
+    """A teacher, room or student in two places at once; ``whom`` is what they are and their name."""
+    kind, name = whom
+    return warning(
+        f"{kind}-clash",
+        place,
+        f"{kind.capitalize()} “{name}” has {' and '.join(f'“{one}”' for one in classes)} at the same time, {when}.",
+        advice="" if other == place else f"The other stands in {other}.",
+    )
+
+
+def unexpected_count(place: Place, name: str, expected: int, found: int) -> Problem:
+    """A class with more or fewer meetings than the plan says."""
+    return error(
+        "unexpected-count",
+        place,
+        f"“{name}” has {counted(found, 'meeting')}, but the plan expects {expected:,}.",
+        advice="Look for a lost row or day, or correct the number in the plan.",
+    )
+
+
+def no_division(place: Place, closure: str, classes: Sequence[str]) -> Problem:
+    """Classes of no division, where closures differ by division."""
+    listed = _listed(classes[:4]) + (f" and {len(classes) - 4} more" if len(classes) > 4 else "")
+    return warning(
+        "no-division",
+        place,
+        f"{listed} {'has' if len(classes) == 1 else 'have'} no division: closures of one division, such as “{closure}”, do not touch "
+        f"{'it' if len(classes) == 1 else 'them'}.",
+        advice="Give classes their division in a column, a class list, or for the whole source in the plan.",
+    )
+
+
+def foreign_file(path: str) -> Problem:
+    """A file in the way that we did not write."""
+    return error(
+        "foreign-file",
+        Place(path),
+        "A file that this program did not write stands where a calendar would go. Nothing was written.",
+        advice="Move it away, choose another folder under [output], or use --force to write over it.",
+    )
+
+
+def no_longer_built(place: Place, files: Sequence[str]) -> Problem:
+    """Calendars of an earlier build that the plan makes no more."""
+    listed = ", ".join(files[:5]) + (f" and {len(files) - 5} more" if len(files) > 5 else "")
+    return note(
+        "no-longer-built",
+        place,
+        f"{counted(len(files), 'calendar')} of an earlier build {'is' if len(files) == 1 else 'are'} no longer built, and left as "
+        f"{'it was' if len(files) == 1 else 'they were'}: {listed}.",
+        advice="Delete them if nobody needs them any more.",
+    )
+
+
+def nothing_to_build(place: Place) -> Problem:
+    """A plan without sources."""
+    return error(
+        "no-sources",
+        place,
+        "The plan names no sources, so that there is nothing to build.",
+        expected="A table such as [sources.timetable] with sheets = “timetable.csv”.",
+        advice="“nomarium new . *.csv *.xlsx” drafts a plan from the sheets that you have.",
+    )
