@@ -13,6 +13,7 @@ from nomarium.cli.convert import CONVERT_EXAMPLES, convert
 from nomarium.cli.days import DAYS_EXAMPLES, days
 from nomarium.cli.demo import DEMO_EXAMPLES, demo
 from nomarium.cli.inspect import INSPECT_EXAMPLES, inspect
+from nomarium.cli.new import NEW_EXAMPLES, new
 from nomarium.cli.plan_schema import plan_schema
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
 
@@ -39,6 +40,7 @@ app.command(epilog=INSPECT_EXAMPLES)(inspect)
 app.command(epilog=CONVERT_EXAMPLES)(convert)
 app.command(epilog=SHEET_EXAMPLES)(sheet)
 app.command(epilog=DAYS_EXAMPLES)(days)
+app.command(epilog=NEW_EXAMPLES)(new)
 app.command(epilog=CHECK_EXAMPLES)(check)
 app.command(epilog=BUILD_EXAMPLES)(build)
 app.command(epilog=DEMO_EXAMPLES)(demo)

@@ -48,12 +48,17 @@ def written_lines(build: Build, written: Written, *, dry_run: bool) -> Iterator[
     """Say what was written, kind by kind."""
     yield from made_lines(build)
     label = "Would write" if dry_run else "Wrote"
-    for kind, several in groupby(build.calendars.parts, key=lambda part: (part.kind, part.file.rpartition("/")[0])):
+    for kind, several in groupby(build.calendars.parts, key=_kind_of):
         yield f"{label:<{_LABEL - 1}} {_kind_words(kind[0], list(several))}"
         label = ""
     if not dry_run:
         left = f"; {len(written.left):,} held the same already" if written.left else ""
         yield f"{'':<{_LABEL}}in {build.folder}: {counted(len(written.written), 'file')} written{left}"
+
+
+def _kind_of(part: Part) -> tuple[str, str]:
+    """Return what is told together: the calendars of one split, and each other by itself."""
+    return part.kind, part.file.rpartition("/")[0] if part.kind else part.file
 
 
 def _kind_words(kind: str, parts: Sequence[Part]) -> str:

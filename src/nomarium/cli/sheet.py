@@ -18,7 +18,12 @@ Examples:
 """
 
 Kind = Annotated[
-    str, typer.Argument(metavar="KIND", show_default=False, help="events, terms, closures, special-days or days.")
+    str,
+    typer.Argument(
+        metavar="KIND",
+        show_default=False,
+        help="events, terms, closures, special-days, days, bells, timetable, classes, roster, changes or codes.",
+    ),
 ]
 Output = Annotated[
     Path, typer.Option("-o", "--output", metavar="FILE", show_default=False, help="The .xlsx or .csv file to write.")

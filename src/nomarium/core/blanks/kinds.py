@@ -40,7 +40,7 @@ class BlankSheet:
 
 
 YES_NO = ("yes", "no")
-LAUNCH, AUTUMN, STORM, EARLY, DAY = OWN_SAMPLES
+LAUNCH, AUTUMN, STORM, EARLY, DAY, CLASS, CODE = OWN_SAMPLES
 
 EVENTS = BlankSheet(
     "Events",
@@ -147,11 +147,114 @@ DAYS = BlankSheet(
     'name it under [cycles.NAME] in nomarium.toml: listed = "{file}"; or: nomarium days --against {file}',
 )
 
+_PERIODS = "“3”; “3–4” for a double period, “1, 4” for two. In a workbook, write “3–4” as text."
+
+BELLS = BlankSheet(
+    "Bells",
+    (
+        BlankColumn("Period", "Its name or number. Required.", DAY, width=20),
+        BlankColumn("Start", "When it begins. Required.", time(10, 15)),
+        BlankColumn("End", "When it ends. Required.", time(11, 5)),
+        _DIVISION,
+        BlankColumn("Day", "Only on these days: labels of the cycle (“A, C”) or weekdays (“Mon–Thu”)."),
+        BlankColumn("Term", "Only in these terms."),
+        BlankColumn(
+            "Special day", "Only on the special days of this name; its bell times are then complete.", width=24
+        ),
+    ),
+    (
+        "One period a row. Where several rows fit a day, the one with more conditions holds.",
+        "A period that a special day does not list does not run on it.",
+        *_SHEET_RULES,
+    ),
+    'name it under [bells] in nomarium.toml: sheets = "{file}"; then: nomarium check',
+)
+
+TIMETABLE = BlankSheet(
+    "Timetable",
+    (
+        BlankColumn("Class", "The class or section: its meetings are known by it. Required.", CLASS, width=22),
+        BlankColumn("Course", "What it is called.", "Carvel planking", width=24),
+        BlankColumn("Teacher", "Who teaches it; several separated by “;”.", "A. Name", width=20),
+        BlankColumn("Room", "Where it meets.", "Adze Shed"),
+        BlankColumn("Day", "Labels of the cycle (“A, C”, “1–3”), or weekdays (“Mon/Wed”). Required.", "1, 4"),
+        BlankColumn("Period", _PERIODS, "3–4"),
+        BlankColumn("Times", "In place of periods: “8:15–9:10”.", ""),
+        BlankColumn("Division", "Its division, where the plan has several."),
+        BlankColumn("Week", "The letters of the weeks in which it meets, where not in all."),
+        BlankColumn("Term", "The terms in which it meets, where not in all."),
+    ),
+    ("One class at one period a row; several days in one cell.", *_SHEET_RULES),
+    'name it in nomarium.toml: [sources.timetable] sheets = "{file}"; then: nomarium check',
+)
+
+CLASSES = BlankSheet(
+    "Classes",
+    (
+        BlankColumn("Class", "The class as the timetable writes it. Required.", CLASS, width=22),
+        BlankColumn("Course", "What it is called.", "Carvel planking", width=24),
+        BlankColumn("Division", "Its division.", ""),
+        BlankColumn("Teacher", "Who teaches it, where the timetable does not say.", ""),
+        BlankColumn("Room", "Where it meets, where the timetable does not say.", ""),
+    ),
+    ("One class a row.", *_SHEET_RULES),
+    'name it under [classes] in nomarium.toml: lists = "{file}"; then: nomarium check',
+)
+
+ROSTER = BlankSheet(
+    "Roster",
+    (
+        BlankColumn("Class", "The class as the timetable writes it. Required.", CLASS, width=22),
+        BlankColumn("Student", "Who is in it; several separated by “;”. Required.", "A. Name", width=30),
+    ),
+    ("One class and student a row.", *_SHEET_RULES),
+    'name it under [classes] in nomarium.toml: rosters = "{file}"; then: nomarium check',
+)
+
+CHANGES = BlankSheet(
+    "Changes",
+    (
+        BlankColumn("Date", "The day of the meeting, as the timetable has it. Required.", date(2026, 10, 14)),
+        BlankColumn("Class", "The class, or “all”.", CLASS, width=22),
+        BlankColumn("Period", "Its period, where it meets twice that day. Write it as text.", ""),
+        BlankColumn(
+            "Change",
+            "“cancelled”, or empty where a new date, time, room or teacher says it.",
+            "cancelled",
+            ("cancelled",),
+        ),
+        BlankColumn("New date", "The day that it moves to."),
+        BlankColumn("New period", "The period that it moves to."),
+        BlankColumn("New start", "Or the time that it moves to.", ""),
+        BlankColumn("New room", "The room that it moves to.", ""),
+        BlankColumn("New teacher", "Who takes it.", ""),
+    ),
+    ("One change a row. All dates and periods are those of the timetable before any change.", *_SHEET_RULES),
+    'name it under [classes] in nomarium.toml: changes = "{file}"; then: nomarium check',
+)
+
+CODES = BlankSheet(
+    "Codes",
+    (
+        BlankColumn("Code", "The code of the master list. Required.", CODE),
+        BlankColumn("Title", "What it stands for; empty where the time is free.", "Slip watch", width=28),
+        BlankColumn("Room", "Where it is.", "Town slip"),
+    ),
+    ("One code a row, one sheet a person: the sheet or file goes by the person’s name.", *_SHEET_RULES),
+    'name it beside its master list in nomarium.toml: [sources.NAME] codes = ["{file}"]; then: nomarium check',
+)
+
 KINDS: dict[str, BlankSheet] = {
     "events": EVENTS,
     "terms": TERMS,
     "closures": CLOSURES,
     "special-days": SPECIAL_DAYS,
     "days": DAYS,
+    "bells": BELLS,
+    "timetable": TIMETABLE,
+    "classes": CLASSES,
+    "roster": ROSTER,
+    "changes": CHANGES,
+    "codes": CODES,
 }
 """The kinds of blank sheet, by the word that asks for them."""

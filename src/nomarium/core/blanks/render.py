@@ -8,6 +8,7 @@ from datetime import date, datetime, time
 from typing import TYPE_CHECKING
 
 from nomarium.core.blanks.kinds import BlankColumn, BlankSheet
+from nomarium.core.tables import INSTRUCTIONS
 
 if TYPE_CHECKING:
     from xlsxwriter.format import Format
@@ -111,7 +112,7 @@ def _check(column: BlankColumn, *, is_date: bool, is_time: bool) -> dict[str, ob
 
 
 def _write_instructions(book: Workbook, blank: BlankSheet) -> None:
-    sheet = book.add_worksheet("How to fill it in")
+    sheet = book.add_worksheet(INSTRUCTIONS)
     wrap = book.add_format({"text_wrap": True, "valign": "top"})
     bold = book.add_format({"bold": True, "valign": "top"})
     sheet.set_landscape()

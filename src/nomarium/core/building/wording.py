@@ -18,7 +18,7 @@ def _listed(names: Iterable[str]) -> str:
 
 def no_sheets(place: Place, name: str) -> Problem:
     """A source without sheets."""
-    return error("source-without-sheets", place, f"The source “{name}” names no sheets.", advice="Name its files: sheets = “timetable.xlsx”.")  # fmt: skip
+    return error("source-without-sheets", place, f"The source “{name}” names no sheets.", advice='Name its files: sheets = "timetable.xlsx".')  # fmt: skip
 
 
 def no_code_sheets(place: Place, name: str) -> Problem:
@@ -27,7 +27,7 @@ def no_code_sheets(place: Place, name: str) -> Problem:
         "source-without-codes",
         place,
         f"The source “{name}” is a list of coded slots, but nothing says what its codes are.",
-        advice="Name the sheets of codes, one for each person: codes = [“vasquel.csv”].",
+        advice='Name the sheets of codes, one for each person: codes = ["vasquel.csv"].',
     )
 
 
@@ -37,7 +37,7 @@ def needs_year(place: Place, what: str) -> Problem:
         "year-needed",
         place,
         f"{what} need a school year, but the plan names no terms.",
-        advice="Name the sheet of terms: terms = “terms.csv” under [year].",
+        advice='Name the sheet of terms: terms = "terms.csv" under [year].',
     )
 
 
@@ -87,7 +87,7 @@ def zone_unstated(place: Place, zone: str) -> Problem:
         "zone-unstated",
         place,
         f"The plan states no time zone: that of this machine is taken, {zone}.",
-        advice="State it under [school]: zone = “America/Halifax”.",
+        advice='State it under [school]: zone = "America/Halifax".',
     )
 
 
@@ -191,6 +191,6 @@ def nothing_to_build(place: Place) -> Problem:
         "no-sources",
         place,
         "The plan names no sources, so that there is nothing to build.",
-        expected="A table such as [sources.timetable] with sheets = “timetable.csv”.",
+        expected='A table such as [sources.timetable] with sheets = "timetable.csv".',
         advice="“nomarium new . *.csv *.xlsx” drafts a plan from the sheets that you have.",
     )

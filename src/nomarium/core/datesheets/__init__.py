@@ -3,6 +3,7 @@
 from nomarium.core.datesheets.closures import ClosureList, read_closures
 from nomarium.core.datesheets.headings import CLOSURE_SHEET, SPECIAL_SHEET, TERM_SHEET, listed_sheet
 from nomarium.core.datesheets.listed import ListedDays, bare_label, read_listed_days
+from nomarium.core.datesheets.plain_list import is_plain_list
 from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
 from nomarium.core.datesheets.rows import DatedSheet, SheetChoices
 from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
@@ -20,6 +21,7 @@ __all__ = [
     "SpecialDays",
     "bare_label",
     "in_words_of_the_plan",
+    "is_plain_list",
     "leave_open",
     "listed_sheet",
     "read_closures",

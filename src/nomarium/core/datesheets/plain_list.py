@@ -99,3 +99,13 @@ def _pieces(text: str, cuts: list[int]) -> Iterator[tuple[str, str]]:
     found = [(text[:cut].strip(_EDGES), text[cut:]) for cut in cuts]
     found += [(text[cut:].strip(_EDGES), text[:cut]) for cut in cuts]
     return iter(sorted((part for part in found if part[0]), key=lambda part: -len(part[0])))
+
+
+def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:
+    """Tell whether most lines of a text without headings have a date and a name."""
+    found = read_plain_list(path, vocabulary)
+    if found is None:
+        return False
+    dates, names = found[0].columns
+    whole = sum(1 for day, name in zip(dates.cells, names.cells, strict=True) if day != "" and name != "")
+    return whole * 2 > len(found[0])

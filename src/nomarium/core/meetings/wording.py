@@ -14,7 +14,7 @@ def no_bell_times(place: Place) -> Problem:
         "no-bell-times",
         place,
         "The timetable goes by periods, but the plan has no bell times.",
-        expected="A sheet of periods, starts and ends under [bells]: sheets = “bells.csv”.",
+        expected='A sheet of periods, starts and ends under [bells]: sheets = "bells.csv".',
         advice="“nomarium sheet bells -o bells.xlsx” writes a blank one.",
     )
 

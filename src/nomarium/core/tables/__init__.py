@@ -1,13 +1,14 @@
 """A file → the table in it: headings, columns of raw cells, and where each stood."""
 
 from nomarium.core.tables.cells import Cell, address, column_letters, guarded, plain_text, range_address
-from nomarium.core.tables.find import OWN_SAMPLES, find_table
+from nomarium.core.tables.find import INSTRUCTIONS, OWN_SAMPLES, find_table
 from nomarium.core.tables.headings import Vocabulary, is_data
 from nomarium.core.tables.open import TableChoices, TextFile, looks_like_calendar, read_grids, read_table, read_text
 from nomarium.core.tables.table import Column, Grid, LeftOut, Table
 from nomarium.core.tables.wording import NO_HEADINGS
 
 __all__ = [
+    "INSTRUCTIONS",
     "NO_HEADINGS",
     "OWN_SAMPLES",
     "Cell",

@@ -157,8 +157,12 @@ def _cut(
     return table, samples
 
 
+INSTRUCTIONS = "How to fill it in"
+"""The name of the sheet of instructions in our own blank workbooks: it holds no data."""
+
 OWN_SAMPLES = tuple(
-    f"Example: {title}" for title in ("Launch of the skiffs", "Autumn", "Northeaster", "Early dismissal", "3")
+    f"Example: {title}"
+    for title in ("Launch of the skiffs", "Autumn", "Northeaster", "Early dismissal", "3", "PLK-1", "W1")
 )
 """What the sample rows of our own blank sheets say: left out without a word more than the count."""
 

@@ -9,7 +9,7 @@ from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.contents import WORKBOOKS, Kind, kind_of
 from nomarium.core.tables.delimited import encoding_name, encoding_of, read_delimited, split_first_column
-from nomarium.core.tables.find import DATE_FIELDS, TITLE_FIELD, find_table
+from nomarium.core.tables.find import DATE_FIELDS, INSTRUCTIONS, TITLE_FIELD, find_table
 from nomarium.core.tables.headings import MOST_ROWS_ABOVE, Vocabulary, is_data, known_fields
 from nomarium.core.tables.markup import read_html_tables
 from nomarium.core.tables.names import Area, named_areas, parse_area
@@ -94,7 +94,11 @@ def _workbook_grids(data: bytes, kind: Kind, file: str, choices: TableChoices) -
     wanted = choices.sheet or (area.sheet if area else None)
     if wanted is None and workbook.hidden:
         problems.append(wording.hidden_sheets(place, workbook.hidden))
-    names = [_sheet_named(workbook, wanted)] if wanted is not None else workbook.sheets
+    names = (
+        [_sheet_named(workbook, wanted)]
+        if wanted is not None
+        else [name for name in workbook.sheets if name != INSTRUCTIONS]
+    )
     grids = [workbook.grid(name) for name in names]
     for grid in grids if area is not None else ():
         _keep_area(grid, area)  # type: ignore[arg-type]

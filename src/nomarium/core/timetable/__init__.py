@@ -1,6 +1,6 @@
 """Sheets of meetings, codes, rosters, classes and changes → what meets when, and who is in it."""
 
-from nomarium.core.timetable.cell_lines import CellPattern, Known
+from nomarium.core.timetable.cell_lines import CellPattern, Known, lines_of_cell
 from nomarium.core.timetable.changes import Change, read_changes
 from nomarium.core.timetable.codes import (
     CodedMeeting,
@@ -54,6 +54,7 @@ __all__ = [
     "find_month",
     "join_codes",
     "join_grids",
+    "lines_of_cell",
     "read_changes",
     "read_class_list",
     "read_codes",

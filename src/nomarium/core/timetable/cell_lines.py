@@ -64,7 +64,7 @@ class CellPattern:
         return None
 
 
-def lines_of(text: str) -> list[str]:
+def lines_of_cell(text: str) -> list[str]:
     """Return the parts of a cell: its lines, or what " / " and "|" part."""
     return [part.strip() for part in _SEPARATORS.split(text.strip()) if part.strip()]
 
@@ -75,13 +75,13 @@ class CellReader:
     def __init__(self, cells: Sequence[str], owner: str, known: Known) -> None:
         self._owner = owner
         self._known = known
-        self._roles = self._settle([_unlabelled(lines_of(text)) for text in cells])
+        self._roles = self._settle([_unlabelled(lines_of_cell(text)) for text in cells])
 
     def read(self, text: str) -> Values | str:
         """Return what a cell says; or, where its lines cannot be told apart, why not."""
         values: Values = {}
         rest = []
-        for line in lines_of(text):
+        for line in lines_of_cell(text):
             label = _label(line)
             if label:
                 values[label[0]] = (*values.get(label[0], ()), *split_list(label[1]))

@@ -31,7 +31,7 @@ def no_timetable(place: Place) -> Problem:
         "No timetable was recognised here.",
         expected="A list with a class, a day and a period (or times) in each row; or a grid with periods or times down "
         "and days across, or the other way round.",
-        advice="Rename its headings, or state them in the plan: columns = { “Heading” = “period” }. "
+        advice='Rename its headings, or state them in the plan: columns = { "Heading" = "period" }. '
         "“nomarium sheet timetable -o timetable.xlsx” writes a blank one.",
     )
 
@@ -179,7 +179,7 @@ def untold_lines(place: Place, text: str, why: str) -> Problem:
         f"What the lines of the cells mean can't be told: {why}.",
         found=text,
         expected="Labels in the cells (“Room: 12”), lists that name the classes, rooms or teachers, or a pattern.",
-        advice="State the pattern in the plan, one line for each: cell = “{class}\\n{room}”.",
+        advice='State the pattern in the plan, one line for each: cell = "{class}\\n{room}".',
     )
 
 

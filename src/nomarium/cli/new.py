@@ -1,0 +1,49 @@
+"""``nomarium new``: a plan, drafted from sheets or with blank ones."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Annotated
+
+import typer
+
+from nomarium.cli import options
+from nomarium.cli.console import wrong_calls
+
+NEW_EXAMPLES = """\b
+Examples:
+  nomarium new .                              a plan to fill in, and blank sheets
+  nomarium new . *.xlsx *.csv                 a plan of the sheets that are there; then: nomarium build
+  nomarium new plans sheets/*.xlsx --zone America/Halifax --name "Orrin Sound"
+"""
+
+Folder = Annotated[Path, typer.Argument(metavar="DIR", help="The folder that the plan is written to.")]
+Sheets = Annotated[
+    list[Path] | None,
+    typer.Argument(metavar="FILE", show_default=False, help="The sheets that the plan is to be made of."),
+]
+Name = Annotated[
+    str | None, typer.Option("--name", metavar="NAME", help="The school’s or office’s name; else the folder’s.")
+]
+
+
+def new(
+    folder: Folder,
+    files: Sheets = None,
+    zone: options.Zone = None,
+    name: Name = None,
+    as_json: options.Json = False,
+    quiet: options.Quiet = False,
+) -> None:
+    """Draft a plan from sheets, or write one to fill in with blank sheets beside it.
+
+    Each sheet is looked at, and what it holds is found out: events, terms, closures, bell times, a timetable (list or
+    grid), codes, a roster, changes. Nothing is copied. Each decision stands in the plan with a comment that says why,
+    and each open question as one; the plan builds as it is. A plan that is there already is never written over.
+    """
+    from nomarium.cli import new_run
+
+    with wrong_calls():
+        zone_name = options.zone_name(zone) if zone else options.machine_zone()
+        call = new_run.NewCall(folder, options.existing(files or []), zone_name, zone is not None, name, as_json, quiet)
+        raise typer.Exit(new_run.new(call))

@@ -1,0 +1,134 @@
+"""What ``nomarium new`` does: looks at sheets, asks the core for a plan, writes it, prints."""
+
+from __future__ import annotations
+
+import json
+import sys
+import tempfile
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import dataclass
+from pathlib import Path
+
+import typer
+
+from nomarium.cli.console import print_lines, progress
+from nomarium.core.blanks import KINDS, render_blank_xlsx
+from nomarium.core.building import INDEX, BuildChoices, prepare
+from nomarium.core.drafting import STARTER_SHEETS, Draft, DraftChoices, draft_plan, look_at, starter_plan
+from nomarium.core.output import write_all
+from nomarium.core.plan import PLAN_NAME
+from nomarium.core.problems import DataRefused, Problem
+from nomarium.core.values import counted
+
+_LABEL = 9
+
+
+@dataclass(frozen=True, slots=True)
+class NewCall:
+    """What was asked."""
+
+    folder: Path
+    files: Sequence[Path]
+    zone: str
+    zone_stated: bool
+    name: str | None
+    as_json: bool
+    quiet: bool
+
+    @property
+    def plan(self) -> Path:
+        """The plan to write."""
+        return self.folder / PLAN_NAME
+
+    @property
+    def school(self) -> str:
+        """The name of the school: as stated, else the folder's."""
+        return self.name or self.folder.resolve().name.replace("-", " ").replace("_", " ").strip().title() or "School"
+
+
+def new(call: NewCall) -> int:
+    """Write a plan; return the exit status."""
+    if call.plan.exists():
+        raise typer.BadParameter(f"“{call.plan}” is there already. Name another folder.", param_hint="DIR")
+    call.folder.mkdir(parents=True, exist_ok=True)
+    return _draft(call) if call.files else _starter(call)
+
+
+def _starter(call: NewCall) -> int:
+    """Write a plan to fill in, with blank sheets; sheets that are there already stay as they are."""
+    sheets = {kind: call.folder / f"{kind}.xlsx" for kind in STARTER_SHEETS}
+    blank = {kind: path for kind, path in sheets.items() if not path.exists()}
+    files = [(path, iter([render_blank_xlsx(KINDS[kind])])) for kind, path in blank.items()]
+    write_all([*files, (call.plan, iter([starter_plan(call.school, call.zone).encode()]))])
+    if not call.quiet:
+        print_lines(
+            [f"{'Wrote':<{_LABEL}}{call.plan}: a plan with comments", *_sheet_lines(blank.values())], sys.stdout
+        )
+        typer.echo(f"{'Next':<{_LABEL}}fill in the sheets, then: nomarium check {call.plan}")
+    return 0
+
+
+def _sheet_lines(paths: Iterable[Path]) -> Iterator[str]:
+    for path in paths:
+        yield f"{'':<{_LABEL}}{path}: a blank sheet"
+
+
+def _draft(call: NewCall) -> int:
+    files = [path for path in call.files if path.name not in (PLAN_NAME, INDEX)]
+    with progress("Reading", wanted=not call.quiet) as bar:
+        sheets = []
+        for done, path in enumerate(files, 1):
+            sheets += look_at([path])
+            bar(done, len(files))
+        choices = DraftChoices(call.folder, call.school, call.zone, call.zone_stated)
+        draft = draft_plan(sheets, choices, lambda text: _problems(text, call.folder))
+    write_all([(call.plan, iter([draft.text.encode()]))])
+    if call.as_json:
+        typer.echo(json.dumps(_json(draft, call), ensure_ascii=False, indent=2))
+    elif not call.quiet:
+        print_lines(_lines(draft, call), sys.stdout)
+    return 0
+
+
+def _problems(text: str, folder: Path) -> list[Problem]:
+    """Return what a build of a plan's text would say: it is written beside the place of the plan, and taken away."""
+    with tempfile.NamedTemporaryFile("w", suffix=".toml", prefix=".draft-", dir=folder, encoding="utf-8") as file:
+        file.write(text)
+        file.flush()
+        try:
+            return prepare(Path(file.name), BuildChoices()).problems
+        except DataRefused as refused:
+            return [refused.problem]
+
+
+def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
+    label = "Found"
+    for sheet in draft.sheets:
+        name = sheet.path.name + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
+        if sheet in draft.left_out:
+            said = f"{sheet.kind}; left out: {draft.left_out[sheet].message}"
+        else:
+            said = f"{sheet.kind} ({sheet.recognised.why})" if sheet.kind else f"not used: {sheet.recognised.why}"
+        yield f"{label:<{_LABEL}}{name}: {said}"
+        label = ""
+    questions = f", with {counted(len(draft.questions), 'open question')} (“# ?”)" if draft.questions else ""
+    yield f"{'Wrote':<{_LABEL}}{call.plan}: a plan{questions}"
+    where = "" if call.folder == Path() else f" {call.plan}"
+    yield f"{'Next':<{_LABEL}}look through it, then: nomarium build{where}"
+
+
+def _json(draft: Draft, call: NewCall) -> dict[str, object]:
+    return {
+        "plan": str(call.plan),
+        "sheets": [
+            {
+                "file": str(sheet.path),
+                "sheet": sheet.sheet,
+                "kind": str(sheet.kind) if sheet.kind else None,
+                "why": sheet.recognised.why,
+                "left_out": draft.left_out[sheet].message if sheet in draft.left_out else None,
+            }
+            for sheet in draft.sheets
+        ],
+        "questions": draft.questions,
+    }

@@ -1,0 +1,19 @@
+"""Sheets that a school has → a plan that builds."""
+
+from nomarium.core.drafting.draft import Draft, DraftChoices, draft_plan
+from nomarium.core.drafting.kinds import Kind, Recognised, recognise
+from nomarium.core.drafting.sheets import FoundSheet, look_at
+from nomarium.core.drafting.starter import STARTER_SHEETS, starter_plan
+
+__all__ = [
+    "STARTER_SHEETS",
+    "Draft",
+    "DraftChoices",
+    "FoundSheet",
+    "Kind",
+    "Recognised",
+    "draft_plan",
+    "look_at",
+    "recognise",
+    "starter_plan",
+]

@@ -1,0 +1,379 @@
+"""Recognised sheets → the text of a plan: each decision with a comment that says why, each open question as one."""
+
+from __future__ import annotations
+
+import json
+import re
+from collections.abc import Callable, Iterator, Mapping, Sequence
+from dataclasses import dataclass, field
+from pathlib import Path
+
+from nomarium.core.drafting.kinds import Kind
+from nomarium.core.drafting.sheets import (
+    DraftCycle,
+    FoundSheet,
+    class_divisions,
+    codes_of,
+    division_of,
+    divisions_of,
+    labels_of,
+    week_letters,
+)
+from nomarium.core.problems import Problem
+
+_SOURCES = (Kind.LIST, Kind.GRID, Kind.SLOTS, Kind.MONTHS, Kind.EVENTS, Kind.CALENDAR)
+_BARE_KEY = re.compile(r"[A-Za-z0-9_-]+")
+
+
+@dataclass(slots=True)
+class Draft:
+    """A drafted plan: its text, what was found, and what is still open."""
+
+    text: str = ""
+    sheets: list[FoundSheet] = field(default_factory=list)
+    left_out: dict[FoundSheet, Problem] = field(default_factory=dict)
+    """Sheets that a build would be refused for, with the first reason."""
+    questions: list[str] = field(default_factory=list)
+
+
+@dataclass(frozen=True, slots=True)
+class DraftChoices:
+    """What was said about a plan that is to be drafted."""
+
+    folder: Path
+    name: str
+    zone: str
+    zone_stated: bool
+
+
+Check = Callable[[str], list[Problem]]
+"""Tells what is wrong with the text of a plan, its sheets read."""
+
+_MOST_TRIALS = 12
+
+
+def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check) -> Draft:
+    """Draft a plan of some sheets that builds: what a build would be refused for is left out, with the reason."""
+    draft = Draft(sheets=list(sheets))
+    for _ in range(_MOST_TRIALS):
+        draft.questions = []
+        draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
+        errors = [problem for problem in check(draft.text) if problem.severity == "error"]
+        refused = _refused(errors, draft, choices)
+        if not refused:
+            break
+        draft.left_out.update(refused)
+    return draft
+
+
+def _refused(errors: Sequence[Problem], draft: Draft, choices: DraftChoices) -> dict[FoundSheet, Problem]:
+    """Return the sheets that errors speak of; sources before all else, as they hang on the others."""
+    found: dict[FoundSheet, Problem] = {}
+    for problem in errors:
+        for sheet in draft.sheets:
+            same = sheet.path.name == problem.place.file and sheet.sheet in (None, problem.place.sheet)
+            if same and sheet.kind and sheet not in draft.left_out:
+                found.setdefault(sheet, problem)
+    year = (Kind.TERMS, Kind.CLOSURES, Kind.SPECIAL_DAYS, Kind.DAYS, Kind.BELLS)
+    first = {sheet: problem for sheet, problem in found.items() if sheet.kind in year}
+    return first or found
+
+
+class _Writer:
+    """Writes the text of one plan."""
+
+    def __init__(self, draft: Draft, choices: DraftChoices) -> None:
+        self._draft = draft
+        self._choices = choices
+        self._sheets = [sheet for sheet in draft.sheets if sheet not in draft.left_out]
+        self._divisions = divisions_of(self._sheets)
+        self._classes = class_divisions(self._sheets)
+        self._cycles = self._find_cycles()
+        self._names: dict[FoundSheet, str] = {}
+
+    def lines(self) -> Iterator[str]:
+        """Yield the lines of the plan."""
+        yield f"# The plan of {self._choices.name}, drafted from its sheets. Lines that begin with “# ?” are open questions."
+        yield "# “nomarium check” says what it comes to, “nomarium build” writes the calendars; docs/plan.md explains every key."
+        yield ""
+        yield from self._school()
+        yield from self._year()
+        for cycle in self._cycles:
+            yield from self._cycle(cycle)
+        yield from self._bells()
+        yield from self._class_sheets()
+        for sheet in self._of(*_SOURCES):
+            yield from self._source(sheet)
+        yield from self._calendars()
+        yield from self._not_used()
+
+    def _of(self, *kinds: Kind) -> list[FoundSheet]:
+        return [sheet for sheet in self._sheets if sheet.kind in kinds]
+
+    def _question(self, text: str) -> str:
+        self._draft.questions.append(text)
+        return f"# ? {text}"
+
+    def _school(self) -> Iterator[str]:
+        yield "[school]"
+        yield f"name = {_text(self._choices.name)}"
+        if not self._choices.zone_stated:
+            yield self._question(f"Is {self._choices.zone} the time zone? It is that of this machine.")
+        yield f"zone = {_text(self._choices.zone)}"
+        if self._divisions:
+            yield "# The columns of divisions name these."
+            yield f"divisions = {_list(self._divisions)}"
+        yield ""
+
+    def _year(self) -> Iterator[str]:
+        terms, closures, specials = self._of(Kind.TERMS), self._of(Kind.CLOSURES), self._of(Kind.SPECIAL_DAYS)
+        if not terms:
+            if self._of(Kind.LIST, Kind.GRID, Kind.BELLS, Kind.SLOTS):
+                yield self._question("Which sheet has the terms? Without their dates no timetable can be dated.")
+                yield '# [year]\n# terms = "terms.csv"'
+                yield ""
+            return
+        yield "[year]"
+        for key, sheets in (("terms", terms), ("closures", closures), ("special_days", specials)):
+            if sheets:
+                yield from self._why(sheets)
+                yield f"{key} = {self._paths(sheets)}"
+        if not closures:
+            yield self._question("Is the school never closed? No list of closures was given.")
+        yield self._question(
+            'Are there public holidays? Their country and region close the school: public_holidays = "CA-NS".'
+        )
+        yield self._question('Is there school from Monday to Friday? Else say which days: school_days = "Sun-Thu".')
+        yield ""
+        yield from self._week_letters()
+
+    def _week_letters(self) -> Iterator[str]:
+        """State the letters of weeks that timetables and repeats name."""
+        letters = week_letters(self._sheets)
+        if letters:
+            yield f"# Weeks go by letters: {', '.join(letters)} are named."
+            yield "[year.weeks]"
+            yield f"letters = {_text(f'{letters[0]}-{letters[-1]}')}"
+            yield self._question(
+                'Do weeks without school count (letters_by = "weeks"), and do the letters begin anew with each term?'
+            )
+            yield 'letters_by = "school weeks"'
+            yield ""
+
+    def _why(self, sheets: Sequence[FoundSheet]) -> Iterator[str]:
+        for sheet in sheets:
+            name = sheet.written(self._choices.folder) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
+            yield f"# {name}: {sheet.kind}, {sheet.recognised.why}."
+
+    def _paths(self, sheets: Sequence[FoundSheet]) -> str:
+        written = [self._path(sheet) for sheet in sheets]
+        return written[0] if len(written) == 1 else f"[{', '.join(written)}]"
+
+    def _path(self, sheet: FoundSheet) -> str:
+        file = _text(sheet.written(self._choices.folder))
+        return f"{{ file = {file}, sheet = {_text(sheet.sheet)} }}" if sheet.sheet else file
+
+    def _find_cycles(self) -> list[DraftCycle]:
+        """Return the cycles that timetables and lists of days speak of."""
+        found: dict[tuple[str, str], DraftCycle] = {}
+        for sheet in self._of(Kind.LIST, Kind.GRID):
+            division, _ = division_of(sheet, self._classes, self._divisions)
+            for family, labels in labels_of(sheet).items():
+                cycle = found.setdefault((division, family), DraftCycle(division or "Cycle", family, division=division))
+                cycle.labels |= labels
+                cycle.said_by.append(sheet.path.name)
+        cycles = list(found.values())
+        names = [cycle.name for cycle in cycles]
+        for cycle in cycles:
+            if names.count(cycle.name) > 1:
+                cycle.name = f"{cycle.division} {cycle.family}".strip().capitalize()
+        for sheet in self._of(Kind.DAYS):
+            self._attach(sheet, cycles)
+        return cycles
+
+    def _attach(self, sheet: FoundSheet, cycles: list[DraftCycle]) -> None:
+        """Give a list of days to the one cycle that has its labels, or make a cycle of it."""
+        labels = labels_of(sheet)
+        if len(labels) != 1:
+            return
+        ((family, named),) = labels.items()
+        fitting = [cycle for cycle in cycles if cycle.family == family and cycle.listed is None]
+        exact = [cycle for cycle in fitting if cycle.labels == named] or fitting
+        if len(exact) == 1:
+            exact[0].listed = sheet
+            exact[0].labels |= named
+        elif not cycles:
+            cycles.append(DraftCycle("Cycle", family, named, "", [sheet.path.name], sheet))
+
+    def _cycle(self, cycle: DraftCycle) -> Iterator[str]:
+        if not self._of(Kind.TERMS):
+            return
+        yield f"# {', '.join(dict.fromkeys(cycle.said_by))}: the days are {', '.join(sorted(cycle.labels, key=_in_order))}."
+        yield f"[cycles.{_key(cycle.name)}]"
+        yield f"labels = {_text(cycle.range())}"
+        if cycle.division:
+            yield f"divisions = {_list([cycle.division])}"
+        if cycle.listed:
+            yield f"# {cycle.listed.path.name} lists dates with their days: these hold; others are worked out from them."
+            yield f"listed = {self._path(cycle.listed)}"
+        yield self._question("Does a closure hold the day (“school days”), or use it up (“working days”)?")
+        yield 'advance = "school days"'
+        yield self._question(
+            'Does the cycle begin anew with each term (restart = "each term"), or start later than the first term (start = 2026-09-14)?'
+        )
+        yield ""
+
+    def _bells(self) -> Iterator[str]:
+        bells, names = self._of(Kind.BELLS), self._of(Kind.PERIOD_NAMES)
+        if not bells or not self._of(Kind.TERMS):
+            if self._of(Kind.LIST, Kind.GRID) and not bells:
+                yield self._question(
+                    'When do the periods begin and end? A sheet of bell times says it: [bells] sheets = "bells.csv".'
+                )
+                yield ""
+            return
+        yield "[bells]"
+        yield from self._why([*bells, *names])
+        yield f"sheets = {self._paths(bells)}"
+        if names:
+            yield f"other_names = {self._paths(names)}"
+        yield "# Neighbouring periods of one class make one event; “two events” keeps them apart."
+        yield 'double_periods = "one event"'
+        yield ""
+
+    def _class_sheets(self) -> Iterator[str]:
+        keys = {"lists": self._of(Kind.CLASSES), "rosters": self._of(Kind.ROSTER), "changes": self._of(Kind.CHANGES)}
+        if not any(keys.values()):
+            return
+        yield "[classes]"
+        for key, sheets in keys.items():
+            if sheets:
+                yield from self._why(sheets)
+                yield f"{key} = {self._paths(sheets)}"
+        yield ""
+
+    def _source(self, sheet: FoundSheet) -> Iterator[str]:
+        name = self._name_of(sheet)
+        yield from self._why([sheet])
+        codes = self._codes_for(sheet) if sheet.kind is Kind.SLOTS else []
+        if sheet.kind is Kind.SLOTS and not codes:
+            yield self._question(f"What are the codes of {sheet.path.name}? A sheet of codes for each person says it.")
+            yield f'# [sources.{_key(name)}]\n# sheets = {self._path(sheet)}\n# codes = ["codes.csv"]'
+            yield ""
+            return
+        yield f"[sources.{_key(name)}]"
+        yield f"sheets = {self._path(sheet)}"
+        if codes:
+            yield from self._why(codes)
+            yield f"codes = {self._paths(codes)}"
+        if sheet.kind in (Kind.LIST, Kind.GRID):
+            yield from self._timetable_keys(sheet)
+        yield ""
+
+    def _timetable_keys(self, sheet: FoundSheet) -> Iterator[str]:
+        division, said_by = division_of(sheet, self._classes, self._divisions)
+        if division:
+            yield f"# Its classes are of this division, by {said_by}."
+            yield f"division = {_text(division)}"
+        families = labels_of(sheet)
+        fitting = [cycle for cycle in self._cycles if cycle.family in families and not cycle.division]
+        if not division and len(self._cycles) > 1 and len(fitting) == 1:
+            yield f"cycle = {_text(fitting[0].name)}"
+
+    def _codes_for(self, master: FoundSheet) -> list[FoundSheet]:
+        """Return the sheets of codes that explain a master list: those that share codes with it."""
+        wanted = codes_of(master)
+        return [sheet for sheet in self._of(Kind.CODES) if codes_of(sheet) & wanted]
+
+    def _name_of(self, sheet: FoundSheet) -> str:
+        """Return a name for a source: its file's, or its sheet's where the file has several; no two alike."""
+        if sheet not in self._names:
+            base = " ".join(filter(None, (sheet.path.stem, sheet.sheet)))
+            name, number = base, 1
+            while name in self._names.values():
+                number += 1
+                name = f"{base} {number}"
+            self._names[sheet] = name
+        return self._names[sheet]
+
+    def _calendars(self) -> Iterator[str]:
+        timetables = [sheet for sheet in self._of(Kind.LIST, Kind.GRID) if self._of(Kind.TERMS)]
+        names = [self._name_of(sheet) for sheet in timetables]
+        for split, why in self._splits(timetables).items():
+            yield f"# {why}"
+            yield f"[calendars.{_PLURALS[split]}]"
+            yield f"sources = {_list(names)}"
+            yield f'split = "{split}"'
+            yield ""
+        coded = [sheet for sheet in self._of(Kind.SLOTS) if self._codes_for(sheet)]
+        for sheet in coded:
+            yield "# One calendar a person who has a sheet of codes."
+            yield f"[calendars.{_key(self._name_of(sheet))}]"
+            yield f"sources = {_list([self._name_of(sheet)])}"
+            yield 'split = "person"'
+            yield ""
+        for sheet in self._of(Kind.EVENTS, Kind.MONTHS, Kind.CALENDAR):
+            yield f"[calendars.{_key(self._name_of(sheet))}]"
+            yield f"sources = {_list([self._name_of(sheet)])}"
+            yield ""
+
+    def _splits(self, timetables: Sequence[FoundSheet]) -> Mapping[str, str]:
+        """Return what the timetables' meetings can be split by, each with a reason."""
+        if not timetables:
+            return {}
+        grids = any(sheet.kind is Kind.GRID for sheet in timetables)
+        found = {}
+        if grids or any(sheet.column("teacher") for sheet in timetables):
+            found["teacher"] = "One calendar a teacher: the timetables name them."
+        if any(sheet.column("class") for sheet in timetables) or grids:
+            found["class"] = "One calendar a class."
+        if any(sheet.column("room") for sheet in timetables):
+            found["room"] = "One calendar a room: to see when it is taken."
+        if self._of(Kind.ROSTER):
+            found["student"] = "One calendar a student: the roster says who is in which class."
+        return found
+
+    def _not_used(self) -> Iterator[str]:
+        """Say which sheets are left out, and why."""
+        for sheet, problem in self._draft.left_out.items():
+            cell = f", {problem.place.cell}" if problem.place.cell else ""
+            yield self._question(
+                f"{sheet.path.name} ({sheet.kind}) is left out: {problem.message}{cell and f' ({cell[2:]})'}"
+            )
+            if problem.advice:
+                yield f"#   {problem.advice}"
+        for sheet in self._draft.sheets:
+            if sheet.kind is None:
+                name = sheet.path.name + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
+                yield self._question(f"What is {name}? It is not used: {sheet.recognised.why}.")
+        used = {codes for sheet in self._of(Kind.SLOTS) for codes in self._codes_for(sheet)}
+        for sheet in self._of(Kind.CODES):
+            if sheet not in used:
+                yield self._question(f"Which list of slots has the codes of {sheet.path.name}? It is not used.")
+        listed = {cycle.listed for cycle in self._cycles}
+        for sheet in self._of(Kind.DAYS):
+            if sheet not in listed:
+                yield self._question(
+                    f"Which cycle are the days of {sheet.path.name}? Name it there: listed = {self._path(sheet)}."
+                )
+
+
+_PLURALS = {"teacher": "teachers", "class": "classes", "room": "rooms", "student": "students"}
+
+
+def _in_order(label: str) -> tuple[int, str]:
+    return (int(label), "") if label.isdecimal() else (0, label)
+
+
+def _text(text: str) -> str:
+    """Return a TOML basic string."""
+    return json.dumps(text, ensure_ascii=False)
+
+
+def _list(texts: Sequence[str]) -> str:
+    return f"[{', '.join(map(_text, texts))}]"
+
+
+def _key(name: str) -> str:
+    """Return a TOML key: bare where it can be."""
+    return name if _BARE_KEY.fullmatch(name) else _text(name)

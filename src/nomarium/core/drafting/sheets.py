@@ -1,0 +1,195 @@
+"""The files given to a draft → their sheets, each recognised; and what can be learnt from them for the plan."""
+
+from __future__ import annotations
+
+import os
+import re
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, field
+from pathlib import Path
+
+from nomarium.core.columns import Headings, heading_key
+from nomarium.core.datesheets import CLOSURE_SHEET, is_plain_list, listed_sheet
+from nomarium.core.drafting.kinds import LETTERS, Kind, Recognised, any_days, recognise
+from nomarium.core.problems import DataRefused
+from nomarium.core.slots import DayTest, UnknownDay
+from nomarium.core.tables import Grid, Table, find_table, looks_like_calendar, plain_text, read_grids
+from nomarium.core.timetable import CODE_SHEET, SLOT_SHEET, TIMETABLE_SHEET, find_blocks, lines_of_cell
+from nomarium.core.values import split_list
+
+_FAMILIES = ("letters", "numbers")
+
+
+@dataclass(frozen=True, slots=True, eq=False)
+class FoundSheet:
+    """A sheet of one of the files, and what it was taken for."""
+
+    path: Path
+    sheet: str | None
+    """The sheet of a workbook that has several filled ones."""
+    recognised: Recognised
+    grid: Grid | None = None
+
+    @property
+    def kind(self) -> Kind | None:
+        """What it was taken for."""
+        return self.recognised.kind
+
+    def written(self, folder: Path) -> str:
+        """Return its path as a plan in a folder writes it."""
+        return Path(os.path.relpath(self.path, folder)).as_posix()
+
+    def column(self, name: str) -> list[str]:
+        """Return the texts of all columns with a heading, by the heading's key."""
+        table = self._table()
+        return [
+            " ".join(plain_text(cell).split())
+            for column in (table.columns if table else ())
+            if heading_key(column.heading) == name or Headings(TIMETABLE_SHEET)(column.heading) == name
+            for cell in column.cells
+            if cell != ""
+        ]
+
+    def _table(self) -> Table | None:
+        if self.grid is None:
+            return None
+        try:
+            return find_table(_copy(self.grid), Headings(TIMETABLE_SHEET))[0]
+        except DataRefused:
+            return None
+
+
+def _copy(grid: Grid) -> Grid:
+    return Grid(grid.file, grid.sheet, [list(row) for row in grid.rows], grid.form, list(grid.merged), grid.typed)
+
+
+def look_at(paths: Iterable[Path]) -> list[FoundSheet]:
+    """Recognise all sheets of some files; one that cannot be read is kept with the reason."""
+    return [sheet for path in paths for sheet in _sheets_of(path)]
+
+
+def _sheets_of(path: Path) -> list[FoundSheet]:
+    if looks_like_calendar(path):
+        return [FoundSheet(path, None, Recognised(Kind.CALENDAR, "it is a calendar file"))]
+    try:
+        grids, _ = read_grids(path)
+    except DataRefused as refused:
+        return [FoundSheet(path, None, Recognised(None, refused.problem.message.rstrip(".")))]
+    found = [FoundSheet(path, grid.sheet, recognise(grid), grid) for grid in grids]
+    if len(found) == 1 and found[0].kind is None and is_plain_list(path, Headings(CLOSURE_SHEET)):
+        return [FoundSheet(path, None, Recognised(Kind.CLOSURES, "each line has a name and a date"), grids[0])]
+    kinds = {sheet.kind for sheet in found}
+    if len(kinds) == 1 and (len(found) == 1 or kinds & {Kind.GRID, Kind.CODES, Kind.MONTHS, Kind.LIST}):
+        # All its sheets are alike: the file as a whole is meant.
+        return [FoundSheet(path, None, found[0].recognised, found[0].grid)]
+    return found
+
+
+@dataclass(slots=True)
+class DraftCycle:
+    """A cycle that the sheets speak of: its name, labels, the division that follows it, and what says so."""
+
+    name: str
+    family: str
+    labels: set[str] = field(default_factory=set)
+    division: str = ""
+    said_by: list[str] = field(default_factory=list)
+    listed: FoundSheet | None = None
+
+    def range(self) -> str:
+        """Return its labels as a plan writes them: from the first to the last that is named."""
+        if self.family == "numbers":
+            return f"1-{max(int(label) for label in self.labels)}"
+        return f"A-{max(self.labels)}"
+
+
+def divisions_of(sheets: Sequence[FoundSheet]) -> list[str]:
+    """Return all divisions that columns of that name hold, in their order."""
+    kinds = (Kind.CLASSES, Kind.LIST, Kind.BELLS, Kind.CLOSURES, Kind.SPECIAL_DAYS)
+    texts = [text for sheet in sheets if sheet.kind in kinds for text in sheet.column("division")]
+    return list(dict.fromkeys(name for text in texts for name in split_list(text)))
+
+
+def class_divisions(sheets: Sequence[FoundSheet]) -> dict[str, str]:
+    """Return the division of each class, case folded, that class lists give one."""
+    found = {}
+    for sheet in sheets:
+        if sheet.kind is Kind.CLASSES:
+            for name, division in zip(sheet.column("class"), sheet.column("division"), strict=False):
+                found[name.casefold()] = division
+    return found
+
+
+def division_of(sheet: FoundSheet, classes: dict[str, str], divisions: Sequence[str]) -> tuple[str, str]:
+    """Return the one division of a timetable's classes, and what says so; "" where there is none, or several."""
+    stated = dict.fromkeys(sheet.column("division")) if sheet.kind is Kind.LIST else {}
+    if len(stated) == 1:
+        return next(iter(stated)), "its column of divisions"
+    names = sheet.column("class") if sheet.kind is Kind.LIST else _texts_of_grid(sheet)
+    found = {classes[name.casefold()] for name in names if name.casefold() in classes}
+    if len(found) == 1:
+        return found.pop(), "the class list"
+    named = [division for division in divisions if division.casefold() in sheet.path.stem.casefold()]
+    return (named[0], "the file’s name") if len(named) == 1 and not found else ("", "")
+
+
+def _texts_of_grid(sheet: FoundSheet) -> list[str]:
+    rows = sheet.grid.rows if sheet.grid else []
+    return [line for row in rows for cell in row if isinstance(cell, str) for line in lines_of_cell(cell)]
+
+
+def labels_of(sheet: FoundSheet) -> dict[str, set[str]]:
+    """Return the labels of cycles that a timetable or a list of days names, by their family: letters or numbers."""
+    found: dict[str, set[str]] = {}
+    for test in _days_of(sheet):
+        if test.label:
+            found.setdefault(test.cycle, set()).add(test.label)
+    return found
+
+
+def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
+    reader = any_days()
+    if sheet.kind is Kind.GRID and sheet.grid is not None:
+        blocks = find_blocks(sheet.grid, reader, _FAMILIES)
+        return [test for block in blocks for tests in block.days.values() for test in tests]
+    if sheet.kind is Kind.DAYS:
+        texts = _column_of(sheet, Headings(listed_sheet()), "summary")
+    else:
+        texts = sheet.column("day")
+    tests = []
+    for text in dict.fromkeys(texts):
+        days = reader.read(text, _FAMILIES)
+        tests += [] if isinstance(days, UnknownDay) else list(days)
+    return tests
+
+
+_WEEK_LETTER = re.compile(r"week ([A-D])\b|([A-D])[ -]weeks?\b", re.IGNORECASE)
+
+
+def week_letters(sheets: Sequence[FoundSheet]) -> list[str]:
+    """Return the letters of weeks from A to the last that timetables or repeats name; none where none is named."""
+    found = {text.upper() for sheet in sheets if sheet.kind is Kind.LIST for text in sheet.column("week")}
+    named = {letter for text in found for letter in split_list(text.removeprefix("WEEK "))}
+    for sheet in sheets:
+        if sheet.kind is Kind.EVENTS:
+            for text in sheet.column("repeat"):
+                named |= {(match[1] or match[2]).upper() for match in _WEEK_LETTER.finditer(text)}
+    letters = sorted(letter for letter in named if letter in LETTERS)
+    return list(LETTERS[: max(2, LETTERS.index(letters[-1]) + 1)]) if letters else []
+
+
+def codes_of(sheet: FoundSheet) -> set[str]:
+    """Return the codes of a master list or of a person's sheet, case folded."""
+    fields = SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET
+    return {text.casefold() for text in _column_of(sheet, Headings(fields), "code")}
+
+
+def _column_of(sheet: FoundSheet, headings: Headings, name: str) -> list[str]:
+    if sheet.grid is None:
+        return []
+    try:
+        table = find_table(_copy(sheet.grid), headings)[0]
+    except DataRefused:
+        return []
+    column = next((column for column in table.columns if headings(column.heading) == name), None)
+    return [" ".join(plain_text(cell).split()) for cell in column.cells if cell != ""] if column else []
