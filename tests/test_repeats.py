@@ -168,6 +168,7 @@ def meaning(repeat):
         parts.append(f"on days labelled {', '.join(repeat.labels)}")
     elif repeat.school_days:
         parts.append("on school days")
+    parts += [f"in period {repeat.period}"] if repeat.period else []
     parts += ["in term"] if repeat.in_term else []
     parts += [f"in {repeat.week} weeks" if len(repeat.week) > 1 else f"in weeks {repeat.week}"] if repeat.week else []
     parts += (

@@ -11,9 +11,10 @@ from pathlib import Path
 import typer
 
 from nomarium.cli.build_report import build_json, nothing_line, read_lines, written_lines
+from nomarium.cli.check_report import clash_head
 from nomarium.cli.console import print_lines, print_problems, progress
 from nomarium.cli.stamp import stamp_of
-from nomarium.core.building import Build, BuildChoices, Written, foreign_files, prepare, write_calendars
+from nomarium.core.building import Build, BuildChoices, Written, find_clashes, foreign_files, prepare, write_calendars
 from nomarium.core.problems import Problem, by_place, has_errors
 
 
@@ -66,3 +67,6 @@ def _print(made: Build, call: BuildCall, problems: Sequence[Problem], written: W
         typer.echo(nothing_line(problems), err=True)
     elif not call.quiet:
         print_lines(written_lines(made, written, dry_run=call.dry_run), sys.stdout)
+        clashes = find_clashes([one for one in made.held if one.event is None])
+        if clashes:
+            print_lines([clash_head(clashes) + "; nomarium check lists them"], sys.stdout)

@@ -6,6 +6,7 @@ from collections.abc import Iterator, Sequence
 
 from nomarium.cli.report import problem_json
 from nomarium.core.building import Build, Clash, count_classes, count_labels
+from nomarium.core.meetings import Held
 from nomarium.core.values import counted
 
 _LABEL = 9
@@ -18,12 +19,7 @@ def clash_lines(clashes: Sequence[Clash]) -> Iterator[str]:
     if not clashes:
         yield f"{'Clashes':<{_LABEL}}none: no teacher, room or student is in two places at once"
         return
-    times = sum(len(clash.dates) for clash in clashes)
-    kinds = ", ".join(
-        counted(sum(clash.kind == kind for clash in clashes), f"of a {kind}", f"of {kind}s")
-        for kind in dict.fromkeys(clash.kind for clash in clashes)
-    )
-    yield f"{'Clashes':<{_LABEL}}{counted(len(clashes), 'pair')} of meetings at the same time ({kinds}), {counted(times, 'time')} in all"
+    yield clash_head(clashes)
     for clash in clashes[:_MOST_CLASHES]:
         one, other = clash.one, clash.other
         yield f"{'':<{_LABEL}}{clash.name}: {one.class_name} ({_slot(one)}) and {other.class_name} ({_slot(other)}): {clash.words}"
@@ -31,10 +27,19 @@ def clash_lines(clashes: Sequence[Clash]) -> Iterator[str]:
         yield f"{'':<{_LABEL}}… and {len(clashes) - _MOST_CLASHES:,} more (--json lists them all)"
 
 
-def _slot(held: object) -> str:
-    from nomarium.core.meetings import Held
+def clash_head(clashes: Sequence[Clash]) -> str:
+    """Say how many clashes there are: "Clashes  20 pairs of meetings at the same time (12 of teachers), 51 times"."""
+    times = sum(len(clash.dates) for clash in clashes)
+    kinds = ", ".join(
+        f"{sum(clash.kind == kind for clash in clashes):,} of {kind}s"
+        for kind in dict.fromkeys(clash.kind for clash in clashes)
+    )
+    pairs = counted(len(clashes), "pair")
+    return f"{'Clashes':<{_LABEL}}{pairs} of meetings at the same time ({kinds}), {counted(times, 'time')} in all"
 
-    if not isinstance(held, Held) or held.event is not None:
+
+def _slot(held: Held) -> str:
+    if held.event is not None:
         return "event"
     day = f"Day {held.day.label}" if held.day.label else held.day.name
     period = f"period {'–'.join(held.periods)}" if held.periods else ""

@@ -77,20 +77,23 @@ def with_repeats(
     from nomarium.core.values import read_zone
 
     doing = options.on_closure(stated.if_closed)
-    year = None
+    year, bells = None, None
     if stated.plan is not None:
+        from nomarium.core.building import read_bell_times
         from nomarium.core.school import open_school  # loads the model of plans, which takes its time
 
         school = open_school(options.plan_path(stated.plan))
         problems += school.problems
         year = school.year
+        bells, found = read_bell_times(school)
+        problems += found
         zone = school.plan.plan.school.zone if school.plan else None
         if zone and not zone_stated:
             events, zone_stated = replace(events, zone=read_zone(zone) or zone), True
     if stated.cycle is not None and (year is None or stated.cycle not in year.cycles):
         known = ", ".join(year.cycles) if year else "none, as no --plan is named"
         raise options.wrong("--cycle", f"There is no cycle “{stated.cycle}”. The cycles are: {known}.")
-    repeats = RepeatChoices(year, stated.cycle, doing, stated.last, stated.limit, rules=stated.rules)
+    repeats = RepeatChoices(year, stated.cycle, doing, stated.last, stated.limit, rules=stated.rules, periods=bells)
     return replace(events, repeats=repeats), zone_stated
 
 

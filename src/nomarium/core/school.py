@@ -10,6 +10,7 @@ from typing import TypeVar
 
 from nomarium.core.datesheets import (
     DatedSheet,
+    empty_is_fine,
     leave_open,
     read_closures,
     read_listed_days,
@@ -106,7 +107,7 @@ class _Assembly:
         extra = set(keys.extra_school_days)
         without: list[tuple[frozenset[str], NoCycleDays]] = []
         for choices in self._sheets.of(keys.special_days, "year", "special_days"):
-            found = self._take(read_special_days(choices))
+            found = self._take_list(read_special_days(choices))
             self._note(found.sheet, counted(len(found.specials), "special day"))
             specials += found.specials
             extra |= found.school_days
@@ -137,7 +138,7 @@ class _Assembly:
         closures: list[Closure] = []
         half_days: list[SpecialDay] = []
         for choices in self._sheets.of(keys.closures, "year", "closures"):
-            found = self._take(read_closures(choices, list(self._keys.cycles)))
+            found = self._take_list(read_closures(choices, list(self._keys.cycles)))
             gave = [counted(len(found.closures), "closure")]
             gave += [counted(len(found.half_days), "half day")] if found.half_days else []
             gave += [counted(found.left_out, "row") + " left out"] if found.left_out else []
@@ -235,6 +236,10 @@ class _Assembly:
                     self._school.problems.append(two_pins(day, pin, pins[day]))
                 pins[day] = pin
         return dict(sorted(pins.items()))
+
+    def _take_list(self, read: tuple[_Found, list[Problem]]) -> _Found:
+        """Take what a list gave that may be empty."""
+        return self._take((read[0], list(map(empty_is_fine, read[1]))))
 
     def _take(self, read: tuple[_Found, list[Problem]]) -> _Found:
         self._school.problems += read[1]

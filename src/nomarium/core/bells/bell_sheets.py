@@ -207,23 +207,25 @@ class BellReader:
     def _heading(self, text: str, place: Place) -> Conditions | None:
         """Return the days that the heading of a grid's column names."""
         name = " ".join(text.split())
-        key = name.casefold()
-        if key in _USUAL:
-            return Conditions()
-        if key in self._specials:
-            return Conditions(specials=frozenset({key}))
-        if key in self._divisions:
-            return Conditions(divisions=frozenset({self._divisions[key]}))
-        days = self._read_days(name, ())
+        named = self._by_name(name.casefold())
+        days = self._read_days(name, ()) if named is None else named
         if not isinstance(days, UnknownDay):
             return days
         if days.several:
             self.problems.append(wording.unknown_day(place, name, days))
             return None
-        if parts := self._mixed(name):
-            return parts
-        self.problems.append(wording.no_such_special(place, name))
-        return Conditions(specials=frozenset({key}))
+        mixed = self._mixed(name)
+        if mixed is None:
+            self.problems.append(wording.no_such_special(place, name))
+        return mixed or Conditions(specials=frozenset({name.casefold()}))
+
+    def _by_name(self, key: str) -> Conditions | None:
+        """Return the days of a heading that is no day: all of them, a special day, a division."""
+        if key in _USUAL:
+            return Conditions()
+        if key in self._specials:
+            return Conditions(specials=frozenset({key}))
+        return Conditions(frozenset({self._divisions[key]})) if key in self._divisions else None
 
     def _mixed(self, name: str) -> Conditions | None:
         """Read a heading of a division and days: "Yard Mon–Thu", "Loft: Friday"."""

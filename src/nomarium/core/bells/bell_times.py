@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass
-from datetime import date
+from datetime import date, time
 
 from nomarium.core.bells import wording
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.problems import Problem
-from nomarium.core.slots import period_key
+from nomarium.core.slots import bare_period, period_key
 from nomarium.core.year import Day, SchoolYear, Term
 
 
@@ -47,6 +47,12 @@ class BellTimes:
         if found is None:
             found = self._days[key] = self._of(self.setting(self._year.day(day), division))
         return found
+
+    def times(self, day: date, period: str, divisions: Collection[str]) -> tuple[time, time] | None:
+        """Return from when to when a period runs on a date; None where it does not, or not alike for all divisions."""
+        rows = [self.on(day, division).row(bare_period(period)) for division in divisions or ("",)]
+        found = {(row.start, row.end) if row else None for row in rows}
+        return found.pop() if len(found) == 1 else None
 
     @property
     def ties(self) -> list[Problem]:

@@ -6,6 +6,7 @@ from nomarium.core.building.census import ClassCount, count_classes, count_label
 from nomarium.core.building.clashes import Clash, find_clashes
 from nomarium.core.building.files import INDEX, Written, foreign_files, write_calendars
 from nomarium.core.building.provenance import tell_why
+from nomarium.core.building.reading import read_bell_times
 
 __all__ = [
     "INDEX",
@@ -22,6 +23,7 @@ __all__ = [
     "foreign_files",
     "hours_of",
     "prepare",
+    "read_bell_times",
     "tell_why",
     "write_calendars",
 ]

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from statistics import median
 
@@ -31,32 +31,38 @@ def count_classes(held: Sequence[Held]) -> list[ClassCount]:
         if one.event is None:
             by_name.setdefault(one.class_name, []).append(one)
     found = []
+    slots: dict[str, tuple[str, int]] = {}
     for name in sorted(by_name, key=str.casefold):
         days: Counter[str] = Counter()
         for one in by_name[name]:
             days[one.day.name or "dated"] += len(one.occurrences)
         meetings, hours = days.total(), sum(map(hours_of, by_name[name]))
         found.append(ClassCount(name, meetings, hours, days))
-    return _with_remarks(found)
+        usual = {(one.day, one.place) for one in by_name[name] if one.change is None and one.day.name}
+        slots[name] = by_name[name][0].day.cycle, len(usual)
+    return _with_remarks(found, slots)
 
 
-def _with_remarks(counts: Sequence[ClassCount]) -> list[ClassCount]:
-    if len(counts) < _ENOUGH:
-        return list(counts)
-    middle = median(count.meetings for count in counts)
+def _with_remarks(counts: Sequence[ClassCount], slots: Mapping[str, tuple[str, int]]) -> list[ClassCount]:
+    """Hold each class against those that meet at as many slots of the same cycle, or of the week."""
+    peers: dict[tuple[str, int], list[int]] = {}
+    for count in counts:
+        peers.setdefault(slots[count.name], []).append(count.meetings)
     remarked = []
     for count in counts:
-        why = ""
-        if count.meetings * 2 < middle:
-            why = f"less than half of the usual {middle:g}"
-        elif count.meetings > middle * 2:
-            why = f"more than twice the usual {middle:g}"
+        alike = peers[slots[count.name]]
+        usual = median(alike)
+        dated = slots[count.name][1] > 0
+        far = dated and abs(count.meetings - usual) > max(_FEW, usual * _SHARE)
+        why = f"others with as many slots have {usual:g}" if far and len(alike) >= _ENOUGH else ""
         remarked.append(ClassCount(count.name, count.meetings, count.hours, count.days, why))
     return remarked
 
 
-_ENOUGH = 4
+_ENOUGH = 3
 """Of so many classes one can stand out."""
+_FEW, _SHARE = 3, 0.15
+"""A class stands out by more than so many meetings, and more than this share of the usual."""
 
 
 def count_labels(held: Sequence[Held], year: SchoolYear) -> dict[str, dict[str, tuple[int, int]]]:

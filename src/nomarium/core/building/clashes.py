@@ -56,11 +56,12 @@ def find_clashes(held: Sequence[Held]) -> list[Clash]:
 
 
 def _clashes(kind: str, name: str, held: Sequence[Held]) -> Iterable[Clash]:
-    clashes: dict[tuple[int, int], Clash] = {}
+    clashes: dict[tuple[object, ...], Clash] = {}
     for (one, occurrence), (other, _) in _overlapping(held):
         if _is_one_event(one, other, kind):
             continue
-        clash = clashes.setdefault((id(one), id(other)), Clash(kind, name, one, other))
+        key = (one.class_name, one.day, one.periods, other.class_name, other.day, other.periods)
+        clash = clashes.setdefault(key, Clash(kind, name, one, other))
         clash.dates.append(occurrence.start.date())
     return clashes.values()
 

@@ -41,12 +41,23 @@ def tell_why(build: Build, asked: str) -> list[str]:
     lines = list(_day_lines(build, day))
     found = [(one, o) for one in meant for o, known in _of_date(one, day) if _in_period(one, match["period"])]
     found.sort(key=lambda pair: pair[1].start)
-    if not found:
+    cancelled = list(_cancelled_lines(build, name, day))
+    lines += cancelled
+    if not found and not cancelled:
         lines.append(f"“{name}” has no meeting on {day_words(day)}.")
         lines += _instead(meant, day)
     for one, occurrence in found:
         lines += ["", *_meeting_lines(build, one, occurrence, day)]
     return lines
+
+
+def _cancelled_lines(build: Build, name: str, day: date) -> Iterator[str]:
+    for gone in build.expansion.cancelled:
+        names = {value.casefold() for key in _FIELDS for value in gone.values.get(key, ())}
+        if gone.day == day and name.casefold() in names:
+            period = f", period {'–'.join(gone.periods)}," if gone.periods else ""
+            yield ""
+            yield f"“{gone.class_name}”{period} was cancelled by {gone.change.place}."
 
 
 def _goes_by(held: Held, name: str) -> bool:

@@ -10,11 +10,11 @@ from nomarium.core.bells import BellReader, BellRow, BellTimes, OtherNames, read
 from nomarium.core.building import wording
 from nomarium.core.building.forms import Form, form_of
 from nomarium.core.columns import Headings, check_stated, match_columns, read_fielded
-from nomarium.core.datesheets import SheetChoices, in_words_of_the_plan
+from nomarium.core.datesheets import SheetChoices, empty_is_fine, in_words_of_the_plan
 from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.plan import PlanFile, SourceKeys
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
-from nomarium.core.problems import DataRefused, Place, Problem, WrongCall, has_errors
+from nomarium.core.problems import DataRefused, Problem, WrongCall, has_errors
 from nomarium.core.school import School
 from nomarium.core.slots import DayReader
 from nomarium.core.sources import EventChoices, RepeatChoices, Series, SpanRules, read_events
@@ -93,7 +93,7 @@ class SourceReader:
 
     def read(self) -> SourcesRead:
         """Read everything; what is wrong is among the problems."""
-        self._bells()
+        self.read_bells()
         self._classes()
         lists: list[_Opened] = []
         others: list[_Opened] = []
@@ -111,7 +111,8 @@ class SourceReader:
             self.found.problems += problems
         return self.found
 
-    def _bells(self) -> None:
+    def read_bells(self) -> None:
+        """Read the bell times and the other names of periods."""
         keys = self._plan.plan.bells
         rows: list[BellRow] = []
         for choices in self._sheets.of(keys.sheets, "bells", "sheets"):
@@ -120,7 +121,7 @@ class SourceReader:
                 return
             reader = BellReader(self._year, choices.dates)
             for grid in self._grids(choices):
-                with self._told(choices):
+                with self._told(may_be_empty=False):
                     sheet = reader.read(grid, choices.columns)
                     rows += sheet.rows
                     form = "grid" if sheet.form == "grid" else grid.form
@@ -128,7 +129,7 @@ class SourceReader:
             self.found.problems += [in_words_of_the_plan(problem) for problem in reader.problems]
         for choices in self._sheets.of(keys.other_names, "bells", "other_names"):
             for grid in self._grids(choices):
-                with self._told(choices):
+                with self._told():
                     before = len(self.found.names.rung)
                     self.found.problems += read_other_names(grid, choices.columns, self.found.names)
                     self._note(grid, grid.form, counted(len(self.found.names.rung) - before, "other name"))
@@ -139,13 +140,13 @@ class SourceReader:
         keys, found = self._plan.plan.classes, self.found
         for choices in self._sheets.of(keys.lists, "classes", "lists"):
             for grid in self._grids(choices):
-                with self._told(choices):
+                with self._told():
                     before = len(found.lists.values)
                     found.problems += read_class_list(grid, choices.columns, found.lists)
                     self._note(grid, grid.form, counted(len(found.lists.values) - before, "class", "classes"))
         for choices in self._sheets.of(keys.rosters, "classes", "rosters"):
             for grid in self._grids(choices):
-                with self._told(choices):
+                with self._told():
                     before = found.rosters.pairs
                     form, problems = read_roster(grid, choices.columns, found.rosters)
                     found.problems += problems
@@ -153,7 +154,7 @@ class SourceReader:
                     self._note(grid, form, counted(found.rosters.pairs - before, "member"))
         for choices in self._sheets.of(keys.changes, "classes", "changes"):
             for grid in self._grids(choices):
-                with self._told(choices):
+                with self._told():
                     changes, problems = read_changes(grid, choices.columns, choices.dates)
                     found.changes += changes
                     found.problems += list(map(in_words_of_the_plan, problems))
@@ -176,8 +177,8 @@ class SourceReader:
         self.found.problems += problems
         return grids
 
-    def _told(self, choices: SheetChoices) -> _Told:
-        return _Told(self.found.problems, choices.place)
+    def _told(self, *, may_be_empty: bool = True) -> _Told:
+        return _Told(self.found.problems, may_be_empty=may_be_empty)
 
     def _note(
         self, grid: Grid, form: str, gave: str, table: Table | None = None, moments: Sequence[MomentColumn] = ()
@@ -201,7 +202,7 @@ class SourceReader:
         return next((form for form in forms if form is not None), Form.EVENTS), grids
 
     def _source(self, name: str, keys: SourceKeys, choices: SheetChoices, form: Form, grids: list[Grid]) -> None:
-        with self._told(choices):
+        with self._told(may_be_empty=form is not Form.LIST):
             if form is Form.CALENDAR:
                 self._calendar(name, choices)
             elif form is Form.EVENTS:
@@ -274,7 +275,7 @@ class SourceReader:
         self.found.meetings.setdefault(name, []).extend(sheet.meetings)
 
     def _event_choices(self, keys: SourceKeys, choices: SheetChoices) -> EventChoices:
-        repeats = RepeatChoices(self._year, keys.cycle)
+        repeats = RepeatChoices(self._year, keys.cycle, periods=self.found.bells)
         return EventChoices(self._zone, _length(keys), choices.dates, repeats=repeats)
 
     def _events(self, name: str, keys: SourceKeys, choices: SheetChoices, grids: list[Grid]) -> None:
@@ -348,7 +349,7 @@ class SourceReader:
         for beside in self._sheets.of(keys.codes, "sources", name, "codes"):
             opened = self._grids(beside)
             for grid in opened:
-                with self._told(beside):
+                with self._told():
                     found, problems = read_codes(grid, beside.columns, len(opened) > 1)
                     sheets += found
                     self.found.problems += list(map(in_words_of_the_plan, problems))
@@ -363,6 +364,15 @@ class SourceReader:
         self.found.coded.setdefault(name, []).extend(joined)
 
 
+def read_bell_times(school: School) -> tuple[BellTimes | None, list[Problem]]:
+    """Read the bell times that a school's plan names; None where it names none."""
+    if school.plan is None or school.year is None:
+        return None, []
+    reader = SourceReader(school, school.plan, "UTC")
+    reader.read_bells()
+    return reader.found.bells, reader.found.problems
+
+
 def _length(keys: SourceKeys) -> timedelta:
     """Return how long events of a source take that say no end."""
     length = read_length(keys.length) if keys.length else None
@@ -372,9 +382,9 @@ def _length(keys: SourceKeys) -> timedelta:
 class _Told:
     """Lets what a sheet is refused for join the problems, so that the others are read all the same."""
 
-    def __init__(self, problems: list[Problem], place: Place) -> None:
+    def __init__(self, problems: list[Problem], *, may_be_empty: bool) -> None:
         self._problems = problems
-        self._place = place
+        self._may_be_empty = may_be_empty
 
     def __enter__(self) -> None:
         """Nothing to prepare."""
@@ -382,6 +392,7 @@ class _Told:
     def __exit__(self, kind: object, fault: object, trace: object) -> bool:
         """Take a refusal for a problem; anything else goes on."""
         if isinstance(fault, DataRefused):
-            self._problems.append(in_words_of_the_plan(fault.problem))
+            problem = in_words_of_the_plan(fault.problem)
+            self._problems.append(empty_is_fine(problem) if self._may_be_empty else problem)
             return True
         return False

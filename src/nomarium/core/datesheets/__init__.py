@@ -8,7 +8,7 @@ from nomarium.core.datesheets.public_holidays import leave_open, read_public_hol
 from nomarium.core.datesheets.rows import DatedSheet, SheetChoices
 from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
 from nomarium.core.datesheets.terms import read_terms
-from nomarium.core.datesheets.wording import in_words_of_the_plan
+from nomarium.core.datesheets.wording import empty_is_fine, in_words_of_the_plan
 
 __all__ = [
     "CLOSURE_SHEET",
@@ -20,6 +20,7 @@ __all__ = [
     "SheetChoices",
     "SpecialDays",
     "bare_label",
+    "empty_is_fine",
     "in_words_of_the_plan",
     "is_plain_list",
     "leave_open",

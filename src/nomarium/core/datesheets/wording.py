@@ -7,7 +7,7 @@ from dataclasses import replace
 from datetime import date
 
 from nomarium.core.problems import Place, Problem, WrongCall, error, note, warning
-from nomarium.core.tables import Table
+from nomarium.core.tables import NO_ROWS, Table
 from nomarium.core.values import day_words
 
 _IN_SHEET = 'Write the sheet in the plan as a table, such as { file = "closures.xlsx", '
@@ -37,6 +37,13 @@ _ADVICE = {
 def in_words_of_the_plan(problem: Problem) -> Problem:
     """Return a problem of a sheet with the way out that a plan offers."""
     return replace(problem, advice=_ADVICE[problem.code]) if problem.code in _ADVICE else problem
+
+
+def empty_is_fine(problem: Problem) -> Problem:
+    """Return a warning for a sheet with nothing below its headings, where a school may well have nothing to say."""
+    if problem.code != NO_ROWS:
+        return problem
+    return warning(NO_ROWS, problem.place, problem.message, advice="Nothing was read from it. Fill it in, or take it out of the plan.")  # fmt: skip
 
 
 def wrong_columns(place: Place, wrong: WrongCall) -> Problem:

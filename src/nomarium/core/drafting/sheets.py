@@ -152,10 +152,8 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     if sheet.kind is Kind.GRID and sheet.grid is not None:
         blocks = find_blocks(sheet.grid, reader, _FAMILIES)
         return [test for block in blocks for tests in block.days.values() for test in tests]
-    if sheet.kind is Kind.DAYS:
-        texts = _column_of(sheet, Headings(listed_sheet()), "summary")
-    else:
-        texts = sheet.column("day")
+    listed = sheet.kind is Kind.DAYS
+    texts = _column_of(sheet, Headings(listed_sheet()), "summary") if listed else sheet.column("day")
     tests = []
     for text in dict.fromkeys(texts):
         days = reader.read(text, _FAMILIES)

@@ -66,6 +66,16 @@ class _Target(NamedTuple):
     end: time
 
 
+class Cancelled(NamedTuple):
+    """A meeting, or a period of it, that a change has cancelled."""
+
+    class_name: str
+    values: Values
+    periods: Periods
+    day: date
+    change: Change
+
+
 class ChangedDays:
     """Collects the meetings of the dates that changes name, and applies the changes to them as they were before any."""
 
@@ -73,6 +83,7 @@ class ChangedDays:
         self.dates = frozenset(change.day for change in changes)
         self.applied: Counter[str] = Counter()
         self.problems: list[Problem] = []
+        self.cancelled: list[Cancelled] = []
         self._changes = changes
         self._by = by
         self._units: dict[date, list[_Unit]] = {}
@@ -151,8 +162,15 @@ class ChangedDays:
         for several in runs.values():
             left = [unit for unit in several if not any(change.cancelled for change in unit.changes)]
             known_by = several[0].period
+            self._note_cancelled(several)
             for piece in _together(left):
                 yield from self._pieces(piece, known_by if piece[0] is left[0] else piece[0].period)
+
+    def _note_cancelled(self, units: Sequence[_Unit]) -> None:
+        for change in dict.fromkeys(change for unit in units for change in unit.changes if change.cancelled):
+            gone = [unit for unit in units if change in unit.changes]
+            block, day = gone[0].group.block, gone[0].group.day
+            self.cancelled.append(Cancelled(block.class_name, block.values, _periods(gone), day, change))
 
     def _pieces(self, units: Sequence[_Unit], known_by: str) -> Iterator[Piece]:
         block, day = units[0].group.block, units[0].group.day

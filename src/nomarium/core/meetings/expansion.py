@@ -10,7 +10,7 @@ from datetime import date, datetime, time
 from nomarium.core.bells import BellRow
 from nomarium.core.meetings import wording
 from nomarium.core.meetings.blocks import Block, Timetabling, blocks_of
-from nomarium.core.meetings.changed_days import ChangedDays, DatedGroup
+from nomarium.core.meetings.changed_days import Cancelled, ChangedDays, DatedGroup
 from nomarium.core.meetings.days import SchoolDates
 from nomarium.core.meetings.held import Held
 from nomarium.core.meetings.runs import Run, Runs
@@ -31,6 +31,7 @@ class Expansion:
     problems: list[Problem] = field(default_factory=list)
     applied: Counter[str] = field(default_factory=Counter)
     """How many meetings were changed, by what became of them."""
+    cancelled: list[Cancelled] = field(default_factory=list)
     unrung: Counter[tuple[str, str]] = field(default_factory=Counter)
     """Meetings that special days leave no time for: by the day's name and the period."""
 
@@ -150,6 +151,7 @@ class _Expander:
             found.held.append(held)
         found.problems += self._changed.problems
         found.applied = self._changed.applied
+        found.cancelled = self._changed.cancelled
         for (_, period), (block, found_days) in self._without.items():
             bells = self._by.bells
             rung = (

@@ -27,6 +27,8 @@ class Repeat:
     """Only dates with one of these labels in a cycle."""
     week: str = ""
     """Only weeks that are "odd" or "even" by their number in the term, or that have this letter (in capitals)."""
+    period: str = ""
+    """The period of the bell times that it is in, "" where the row has times of its own, or none."""
     in_term: bool = False
     school_days: bool = False
     on_closure: OnClosure | None = None
@@ -39,7 +41,7 @@ class Repeat:
     @property
     def needs_year(self) -> bool:
         """Whether the dates depend on a school year."""
-        return bool(self.labels or self.week or self.in_term or self.school_days)
+        return bool(self.labels or self.week or self.in_term or self.school_days or self.period)
 
 
 class NotUnderstood(ValueError):
@@ -54,7 +56,8 @@ FORMS = (
     "daily", "every 3 days", "weekdays", "weekly", "every Tuesday and Thursday", "Mon, Wed, Fri", "fortnightly",
     "every other Wednesday", "every 3 weeks on Monday", "monthly on the 15th", "monthly on the 15th and the last day",
     "first Monday of the month", "last Friday monthly", "last working day of the month", "every 2 months on the 1st",
-    "quarterly", "yearly", "yearly on 5 May", "every school day", "every Day 3", "every A day", "weekly in term",
+    "quarterly", "yearly", "yearly on 5 May", "every school day", "every Day 3", "every A day", "every A day, period 2",
+    "weekly in term",
     "odd weeks", "Thursdays in week B", "RRULE:FREQ=WEEKLY;BYDAY=TU",
 )  # fmt: skip
 """Forms that are understood, for messages."""
@@ -118,6 +121,7 @@ _KEYWORDS = re.compile(
 _TIMES = re.compile(rf",?\s+(?:for )?({_N}) (?:times|occurrences|sessions|meetings)$|,?\s*[x×]\s?(\d{{1,3}})$")
 _FOR_WEEKS = re.compile(rf",?\s+for ({_N}) (weeks|months|years|days)$")
 _IN_TERM = re.compile(r",?\s*\b(?:in|during) (?:the )?term(?: ?time)?(?: only)?$|,?\s*\bterm ?time(?: only)?$")
+_IN_PERIOD = re.compile(r",?\s*\b(?:(?:in|during|at) )?(?:the )?(?:period|block|lesson) (\w{1,12})$")
 _IN_WEEK = re.compile(
     r",?\s*\b(?:(?:in|of|on) )?(?:(odd|even) weeks?|weeks? ([a-z])|([a-z]) weeks)$|"
     r"^(?:every )?(odd|even|[a-z]) weeks?(?: on)? |"
@@ -167,6 +171,9 @@ def _suffix(head: str) -> tuple[str, _Modifier | None]:
         raise NotUnderstood(
             f"“{match[0].strip(' ,')}” does not say on which date it ends.", "“until 18 Dec 2026”, or “10 times”"
         )
+    if match := _IN_PERIOD.search(head):
+        period = match[1]
+        return head[: match.start()], lambda repeat: replace(repeat, period=period)
     if match := _IN_TERM.search(head):
         return head[: match.start()] or "daily", lambda repeat: replace(repeat, in_term=True)
     if match := _IN_WEEK.search(head):
@@ -264,10 +271,6 @@ _LABELS = r"[a-z0-9]{1,3}(?:(?:, and |, | and )[a-z0-9]{1,3})*"
 def _by_school(head: str, start: date) -> Repeat | None:
     """Read "every school day", "every Day 3", "every A day" and "Days 1 and 4"."""
     del start
-    if "period" in head:
-        raise NotUnderstood(
-            "Periods need bell times, which a list of events does not have.", "“every A day”, with a time"
-        )
     if re.fullmatch(r"(?:every |each |on |all )?school days?", head):
         return Repeat(Rule(Frequency.DAILY), school_days=True)
     match = re.fullmatch(rf"(?:every |each |on )?days? ({_LABELS})", head) or re.fullmatch(

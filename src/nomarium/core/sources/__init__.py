@@ -4,7 +4,7 @@ from nomarium.core.sources.adjust import Adjustments, adjust, check_name, move_t
 from nomarium.core.sources.details import read_reminders
 from nomarium.core.sources.events import EventChoices, EventSheet, read_events
 from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
-from nomarium.core.sources.repeat_row import RepeatChoices, Repeated
+from nomarium.core.sources.repeat_row import PeriodTimes, RepeatChoices, Repeated
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.sources.spans import SpanFound, SpanRules, after, clock_changes
@@ -18,6 +18,7 @@ __all__ = [
     "Lookup",
     "Lookups",
     "Occurrence",
+    "PeriodTimes",
     "RepeatChoices",
     "Repeated",
     "RowSpans",

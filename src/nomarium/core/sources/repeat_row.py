@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Collection, Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, time
 from itertools import islice
-from typing import NamedTuple
+from typing import NamedTuple, Protocol
 
 from nomarium.core.columns import ROW_FIELDS, Matches
 from nomarium.core.problems import Place, Problem
@@ -59,6 +59,15 @@ class RepeatChoices:
     """The order of day and month, where it was stated."""
     rules: bool = False
     """Whether repeats are kept as rules where the standard can say them."""
+    periods: PeriodTimes | None = None
+
+
+class PeriodTimes(Protocol):
+    """Knows when a period is on a date: the bell times of a school year."""
+
+    def times(self, day: date, period: str, divisions: Collection[str]) -> tuple[time, time] | None:
+        """Return from when to when it runs on a date for the divisions that follow a cycle, None where it does not."""
+        ...
 
 
 class Effect(NamedTuple):
@@ -125,7 +134,7 @@ class RepeatingRow:
         starts = self._after_exceptions(list(self._starts(repeat)), repeat)
         self._tell_first(starts)
         kept, effects = self._after_closures(starts, repeat)
-        occurrences = self._occurrences(kept)
+        occurrences = self._in_period(kept, repeat) if repeat.period else self._occurrences(kept)
         if not occurrences:
             raise RowRefused(wording.no_dates(self._place("repeat"), self._text))
         if self._choices.rules and not repeat.needs_year:
@@ -371,6 +380,27 @@ class RepeatingRow:
                 found.append(replace(first, start=start, end=end, known_by=known_by))
         if skipped:
             self.said.append(wording.over_gap(self._place("repeat"), skipped))
+        return tuple(found)
+
+    def _in_period(self, starts: Sequence[tuple[datetime, datetime]], repeat: Repeat) -> tuple[Occurrence, ...]:
+        """Return the row's occurrence in its period of each day; those of days on which it does not run are left out."""
+        year, periods, place = self._choices.year, self._choices.periods, self._place("repeat")
+        if not self._first.all_day:
+            raise RowRefused(wording.period_and_times(place, self._text))
+        if year is None or periods is None:
+            raise RowRefused(wording.needs_bells(place, self._text))
+        cycle = self._cycle_of(repeat, year)
+        divisions = year.cycles[cycle].rule.divisions if cycle else frozenset()
+        found, without = [], []
+        for start, known_by in starts:
+            hours = periods.times(start.date(), repeat.period, divisions)
+            if hours is None:
+                without.append(start.date())
+                continue
+            first, last = (datetime.combine(start, clock) for clock in hours)
+            found.append(replace(self._first, start=first, end=last, all_day=False, known_by=known_by))
+        if without:
+            self.said.append(wording.period_not_rung(place, repeat.period, without))
         return tuple(found)
 
     def _cell(self, name: str) -> Cell:

@@ -85,6 +85,39 @@ def needs_year(place: Place, text: str) -> Problem:
     )
 
 
+def needs_bells(place: Place, text: str) -> Problem:
+    """A repeat in a period, and no bell times."""
+    return error(
+        "no-bell-times",
+        place,
+        "The repeat goes by a period, but no bell times are known here.",
+        found=text,
+        advice="Name a plan that has them under [bells], with --plan; or write times in the row.",
+    )
+
+
+def period_and_times(place: Place, text: str) -> Problem:
+    """A repeat in a period, in a row with times of its own."""
+    return error(
+        "period-and-times",
+        place,
+        "The repeat names a period, and the row has times of its own.",
+        found=text,
+        advice="Keep one of the two.",
+    )
+
+
+def period_not_rung(place: Place, period: str, days: Sequence[date]) -> Problem:
+    """Dates on which the period does not run."""
+    more = f" and {len(days) - 1:,} more" if len(days) > 1 else ""
+    return warning(
+        "period-not-rung",
+        place,
+        f"Period {period} has no bell times on {day_words(days[0])}{more}: left out there.",
+        advice="Look at the bell times, and at those of special days.",
+    )
+
+
 def no_such_label(place: Place, text: str, labels: Sequence[str], cycles: Iterable[str]) -> Problem:
     """Labels that no cycle has, or several."""
     named = " and ".join(f"“{label}”" for label in labels)

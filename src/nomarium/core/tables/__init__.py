@@ -5,11 +5,12 @@ from nomarium.core.tables.find import INSTRUCTIONS, OWN_SAMPLES, find_table
 from nomarium.core.tables.headings import Vocabulary, is_data
 from nomarium.core.tables.open import TableChoices, TextFile, looks_like_calendar, read_grids, read_table, read_text
 from nomarium.core.tables.table import Column, Grid, LeftOut, Table
-from nomarium.core.tables.wording import NO_HEADINGS
+from nomarium.core.tables.wording import NO_HEADINGS, NO_ROWS
 
 __all__ = [
     "INSTRUCTIONS",
     "NO_HEADINGS",
+    "NO_ROWS",
     "OWN_SAMPLES",
     "Cell",
     "Column",
