@@ -105,10 +105,14 @@ Expect = Annotated[int | None, typer.Option("--expect", metavar="NUMBER", help="
 KeepGoing = Annotated[
     bool, typer.Option("--keep-going", help="Write what can be read, and the refused rows beside it with the reasons.")
 ]
+SavePlan = Annotated[
+    Path | None, typer.Option("--save-plan", metavar="PLAN", help="Keep what this call says in a plan, for next time.")
+]
 DryRun = Annotated[bool, typer.Option("--dry-run", help="Report only; write nothing.")]
 
 
 def convert(
+    ctx: typer.Context,
     files: options.Files,
     output: Output = None,
     output_format: Format = None,
@@ -149,6 +153,7 @@ def convert(
     expect: Expect = None,
     keep_going: KeepGoing = False,
     dry_run: DryRun = False,
+    saved: SavePlan = None,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
@@ -159,6 +164,7 @@ def convert(
     “nomarium inspect” shows the reading beforehand. Calendar files (.ics) are read like sheets: their repeats are
     unrolled into dated events; several become one, and any form is written.
     """
+    from nomarium.cli.save_plan import save_plan
     from nomarium.cli.target import Target
     from nomarium.cli.writing import write_conversion
     from nomarium.core import conversion
@@ -202,4 +208,7 @@ def convert(
         )
         with progress("Reading", wanted=not quiet) as bar:
             result = conversion.convert(request, lambda done: bar(done, len(paths)), problems)
-        raise typer.Exit(write_conversion(result, request, target, as_json=as_json, quiet=quiet))
+        status = write_conversion(result, request, target, as_json=as_json, quiet=quiet)
+        if saved is not None and not status:
+            save_plan(saved, ctx.params, target)
+        raise typer.Exit(status)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import timedelta
 
 from nomarium.core.bells import BellReader, BellRow, BellTimes, OtherNames, read_other_names
@@ -17,7 +17,19 @@ from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import DataRefused, Problem, WrongCall, has_errors
 from nomarium.core.school import School
 from nomarium.core.slots import DayReader
-from nomarium.core.sources import EventChoices, RepeatChoices, Series, SpanRules, read_events
+from nomarium.core.sources import (
+    Adjustments,
+    EventChoices,
+    EventSheet,
+    Lookup,
+    Lookups,
+    RepeatChoices,
+    Series,
+    SpanRules,
+    adjust,
+    read_events,
+    read_lookup,
+)
 from nomarium.core.tables import Grid, Table, find_table, looks_like_calendar, read_grids, read_text
 from nomarium.core.timetable import (
     TIMETABLE_SHEET,
@@ -275,8 +287,20 @@ class SourceReader:
         self.found.meetings.setdefault(name, []).extend(sheet.meetings)
 
     def _event_choices(self, keys: SourceKeys, choices: SheetChoices) -> EventChoices:
-        repeats = RepeatChoices(self._year, keys.cycle, periods=self.found.bells)
-        return EventChoices(self._zone, _length(keys), choices.dates, repeats=repeats)
+        repeats = RepeatChoices(self._year, keys.cycle, keys.if_closed, periods=self.found.bells)
+        dates = choices.dates
+        if keys.hours:
+            dates = replace(dates, earliest_hour=int(keys.hours.split("-")[0]))
+        lookups = Lookups(self._lookup(keys.places), self._lookup(keys.people))
+        return EventChoices(self._zone, _length(keys), dates, lookups, repeats=repeats)
+
+    def _lookup(self, file: str | None) -> Lookup | None:
+        """Read a look-up sheet. Raises DataRefused where it is not there, or says two things of one code."""
+        if file is None:
+            return None
+        lookup, problems = read_lookup(self._plan.folder / file)
+        self.found.problems += problems
+        return lookup
 
     def _events(self, name: str, keys: SourceKeys, choices: SheetChoices, grids: list[Grid]) -> None:
         headings = Headings()
@@ -297,6 +321,7 @@ class SourceReader:
                 continue
             sheet = read_events(table, matches, self._event_choices(keys, choices))
             self.found.problems += list(map(in_words_of_the_plan, sheet.problems))
+            self._adjust(sheet, keys, choices)
             self.found.events.setdefault(name, []).extend(sheet.series)
             events = sum(len(one.occurrences) for one in sheet.series)
             left = f" + {counted(sheet.left_out.total(), 'row')} left out" if sheet.left_out.total() else ""
@@ -307,6 +332,15 @@ class SourceReader:
                 table,
                 sheet.moments,
             )
+
+    def _adjust(self, sheet: EventSheet, keys: SourceKeys, choices: SheetChoices) -> None:
+        """Choose and change the events of a sheet as its source says."""
+        only, without = ([(name, tuple(values)) for name, values in said.items()] for said in (keys.only, keys.without))
+        wanted = Adjustments(keys.set, prefix=keys.prefix or "", only=only, without=without)
+        try:
+            self.found.problems += adjust([sheet], wanted)
+        except WrongCall as wrong:
+            self.found.problems.append(wording.wrong_columns(choices.place, wrong))
 
     def _calendar(self, name: str, choices: SheetChoices) -> None:
         text = read_text(choices.path)

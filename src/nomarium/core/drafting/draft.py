@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-import json
-import re
 from collections.abc import Callable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
@@ -19,10 +17,10 @@ from nomarium.core.drafting.sheets import (
     labels_of,
     week_letters,
 )
+from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
 from nomarium.core.problems import Problem
 
 _SOURCES = (Kind.LIST, Kind.GRID, Kind.SLOTS, Kind.MONTHS, Kind.EVENTS, Kind.CALENDAR)
-_BARE_KEY = re.compile(r"[A-Za-z0-9_-]+")
 
 
 @dataclass(slots=True)
@@ -116,13 +114,13 @@ class _Writer:
 
     def _school(self) -> Iterator[str]:
         yield "[school]"
-        yield f"name = {_text(self._choices.name)}"
+        yield f"name = {toml_text(self._choices.name)}"
         if not self._choices.zone_stated:
             yield self._question(f"Is {self._choices.zone} the time zone? It is that of this machine.")
-        yield f"zone = {_text(self._choices.zone)}"
+        yield f"zone = {toml_text(self._choices.zone)}"
         if self._divisions:
             yield "# The columns of divisions name these."
-            yield f"divisions = {_list(self._divisions)}"
+            yield f"divisions = {toml_list(self._divisions)}"
         yield ""
 
     def _year(self) -> Iterator[str]:
@@ -153,7 +151,7 @@ class _Writer:
         if letters:
             yield f"# Weeks go by letters: {', '.join(letters)} are named."
             yield "[year.weeks]"
-            yield f"letters = {_text(f'{letters[0]}-{letters[-1]}')}"
+            yield f"letters = {toml_text(f'{letters[0]}-{letters[-1]}')}"
             yield self._question(
                 'Do weeks without school count (letters_by = "weeks"), and do the letters begin anew with each term?'
             )
@@ -170,8 +168,8 @@ class _Writer:
         return written[0] if len(written) == 1 else f"[{', '.join(written)}]"
 
     def _path(self, sheet: FoundSheet) -> str:
-        file = _text(sheet.written(self._choices.folder))
-        return f"{{ file = {file}, sheet = {_text(sheet.sheet)} }}" if sheet.sheet else file
+        file = toml_text(sheet.written(self._choices.folder))
+        return f"{{ file = {file}, sheet = {toml_text(sheet.sheet)} }}" if sheet.sheet else file
 
     def _find_cycles(self) -> list[DraftCycle]:
         """Return the cycles that timetables and lists of days speak of."""
@@ -209,10 +207,10 @@ class _Writer:
         if not self._of(Kind.TERMS):
             return
         yield f"# {', '.join(dict.fromkeys(cycle.said_by))}: the days are {', '.join(sorted(cycle.labels, key=_in_order))}."
-        yield f"[cycles.{_key(cycle.name)}]"
-        yield f"labels = {_text(cycle.range())}"
+        yield f"[cycles.{toml_key(cycle.name)}]"
+        yield f"labels = {toml_text(cycle.range())}"
         if cycle.division:
-            yield f"divisions = {_list([cycle.division])}"
+            yield f"divisions = {toml_list([cycle.division])}"
         if cycle.listed:
             yield f"# {cycle.listed.path.name} lists dates with their days: these hold; others are worked out from them."
             yield f"listed = {self._path(cycle.listed)}"
@@ -258,10 +256,10 @@ class _Writer:
         codes = self._codes_for(sheet) if sheet.kind is Kind.SLOTS else []
         if sheet.kind is Kind.SLOTS and not codes:
             yield self._question(f"What are the codes of {sheet.path.name}? A sheet of codes for each person says it.")
-            yield f'# [sources.{_key(name)}]\n# sheets = {self._path(sheet)}\n# codes = ["codes.csv"]'
+            yield f'# [sources.{toml_key(name)}]\n# sheets = {self._path(sheet)}\n# codes = ["codes.csv"]'
             yield ""
             return
-        yield f"[sources.{_key(name)}]"
+        yield f"[sources.{toml_key(name)}]"
         yield f"sheets = {self._path(sheet)}"
         if codes:
             yield from self._why(codes)
@@ -274,11 +272,11 @@ class _Writer:
         division, said_by = division_of(sheet, self._classes, self._divisions)
         if division:
             yield f"# Its classes are of this division, by {said_by}."
-            yield f"division = {_text(division)}"
+            yield f"division = {toml_text(division)}"
         families = labels_of(sheet)
         fitting = [cycle for cycle in self._cycles if cycle.family in families and not cycle.division]
         if not division and len(self._cycles) > 1 and len(fitting) == 1:
-            yield f"cycle = {_text(fitting[0].name)}"
+            yield f"cycle = {toml_text(fitting[0].name)}"
 
     def _codes_for(self, master: FoundSheet) -> list[FoundSheet]:
         """Return the sheets of codes that explain a master list: those that share codes with it."""
@@ -302,19 +300,19 @@ class _Writer:
         for split, why in self._splits(timetables).items():
             yield f"# {why}"
             yield f"[calendars.{_PLURALS[split]}]"
-            yield f"sources = {_list(names)}"
+            yield f"sources = {toml_list(names)}"
             yield f'split = "{split}"'
             yield ""
         coded = [sheet for sheet in self._of(Kind.SLOTS) if self._codes_for(sheet)]
         for sheet in coded:
             yield "# One calendar a person who has a sheet of codes."
-            yield f"[calendars.{_key(self._name_of(sheet))}]"
-            yield f"sources = {_list([self._name_of(sheet)])}"
+            yield f"[calendars.{toml_key(self._name_of(sheet))}]"
+            yield f"sources = {toml_list([self._name_of(sheet)])}"
             yield 'split = "person"'
             yield ""
         for sheet in self._of(Kind.EVENTS, Kind.MONTHS, Kind.CALENDAR):
-            yield f"[calendars.{_key(self._name_of(sheet))}]"
-            yield f"sources = {_list([self._name_of(sheet)])}"
+            yield f"[calendars.{toml_key(self._name_of(sheet))}]"
+            yield f"sources = {toml_list([self._name_of(sheet)])}"
             yield ""
 
     def _splits(self, timetables: Sequence[FoundSheet]) -> Mapping[str, str]:
@@ -363,17 +361,3 @@ _PLURALS = {"teacher": "teachers", "class": "classes", "room": "rooms", "student
 
 def _in_order(label: str) -> tuple[int, str]:
     return (int(label), "") if label.isdecimal() else (0, label)
-
-
-def _text(text: str) -> str:
-    """Return a TOML basic string."""
-    return json.dumps(text, ensure_ascii=False)
-
-
-def _list(texts: Sequence[str]) -> str:
-    return f"[{', '.join(map(_text, texts))}]"
-
-
-def _key(name: str) -> str:
-    """Return a TOML key: bare where it can be."""
-    return name if _BARE_KEY.fullmatch(name) else _text(name)

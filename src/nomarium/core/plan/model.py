@@ -277,6 +277,19 @@ class ClassKeys(Keys):
     )
 
 
+def _as_conditions(value: object) -> object:
+    """Let one value be written without brackets."""
+    if not isinstance(value, dict):
+        return value
+    return {name: [said] if isinstance(said, str) else said for name, said in value.items()}
+
+
+Conditions = Annotated[
+    dict[str, list[str]],
+    BeforeValidator(_as_conditions, json_schema_input_type=dict[str, str | list[str]]),
+]
+
+
 class SourceKeys(Keys):
     """A source of events."""
 
@@ -292,6 +305,22 @@ class SourceKeys(Keys):
     cell: Text | None = Field(None, description="the pattern of a grid’s cells, such as “{class}\\n{room}”")
     codes: Sheets = Field(default_factory=list, description="what the codes of a master list are for each person")
     length: str | None = Field(None, pattern=_LENGTH, description="how long events without an end take: “1h”")
+    hours: str | None = Field(
+        None,
+        pattern=r"^\d{1,2}-\d{1,2}$",
+        description="the hours of the working day, for times without am or pm: “7-19”",
+    )
+    set: dict[str, str] = Field(
+        default_factory=dict, description="values for each of its events: { location = “Office” }"
+    )
+    only: Conditions = Field(default_factory=dict, description="only rows that say so: { Type = “Safety” }")
+    without: Conditions = Field(default_factory=dict, description="not the rows that say so: { Status = “cancelled” }")
+    prefix: str | None = Field(None, description="text in front of each title, such as “{Type}: ”")
+    places: Text | None = Field(None, description="a sheet that says what codes of places stand for")
+    people: Text | None = Field(None, description="a sheet that says what codes of people stand for")
+    if_closed: Literal["drop", "keep", "next", "previous"] = Field(
+        "drop", description="what a closure does to a date of a repeat: dropped, kept, or moved to an open day"
+    )
 
 
 def _below_the_folder(text: str) -> str:

@@ -1,0 +1,74 @@
+"""``nomarium convert --save-plan``: from the options of a call to a plan that says the same."""
+
+from __future__ import annotations
+
+import os
+from collections.abc import Mapping, Sequence
+from pathlib import Path
+from typing import Any
+
+import typer
+
+from nomarium.cli import options
+from nomarium.cli.target import Target
+from nomarium.core.drafting import SavedCall, saved_plan
+from nomarium.core.output import write_whole
+
+_READING = {"dates": "dates", "within": "within", "typed_dates": "typed_dates"}
+_TABLE = {"sheet": "sheet", "area": "range"}
+_SOURCE = {"length": "length", "hours": "hours", "prefix": "prefix", "cycle": "cycle", "if_closed": "if_closed"}
+_ROWS = {"headings": "headings", "write_dates": "dates", "write_times": "times", "delimiter": "delimiter", "encoding": "encoding"}  # fmt: skip
+_NOT_KEPT = {"first": "--from", "last": "--to", "shift": "--shift", "start": "--start", "to_zone": "--to-zone", "rules": "--rules", "once": "--once", "expect": "--expect", "plan": "--plan"}  # fmt: skip
+_USUAL = {"length": "1h", "if_closed": "drop"}
+
+
+def save_plan(path: Path, said: Mapping[str, Any], target: Target, *, force: bool = False) -> None:
+    """Write a plan of what a call said; ``said`` are its options by their names in the command."""
+    if path.exists() and not force:
+        raise typer.BadParameter(f"“{path}” is there already. Name another file.", param_hint="--save-plan")
+    write_whole(path, [saved_plan(_saved(path.parent, said, target)).encode()])
+    typer.echo(f"Saved    {path}: a plan that says the same; next time: nomarium build {path}", err=target.to_stdout)
+
+
+def _saved(folder: Path, said: Mapping[str, Any], target: Target) -> SavedCall:
+    name = said["calendar"] or target.stem
+    split = said["split"] or ""
+    lookups = {key: _relative(said[key], folder) for key in ("places", "people") if said[key]}
+    return SavedCall(
+        name,
+        _file(folder, target, name, split),
+        [_relative(file, folder) for file in said["files"]],
+        options.zone_name(said["zone"]),
+        _kept(said, _READING),
+        _kept(said, _TABLE),
+        options.column_fields(said["column"]),
+        {**_kept(said, _SOURCE), **lookups},
+        dict(options.pairs(said["stated"], "--set")),
+        options.conditions(said["only"], "--only"),
+        options.conditions(said["without"], "--without"),
+        split,
+        said["remind"] or (),
+        _kept(said, _ROWS),
+        [option for key, option in _NOT_KEPT.items() if said[key]],
+    )
+
+
+def _kept(said: Mapping[str, Any], keys: Mapping[str, str]) -> dict[str, str]:
+    """Return the options that were given, by the keys that a plan has for them."""
+    return {key: said[option] for option, key in keys.items() if said[option] and said[option] != _USUAL.get(option)}
+
+
+def _relative(path: Path, folder: Path) -> str:
+    return Path(os.path.relpath(path, folder)).as_posix()
+
+
+def _file(folder: Path, target: Target, name: str, split: str) -> str:
+    """Return the calendar's file, from the plan's folder; one that lies outside it goes beside the plan."""
+    if target.path is None:
+        return f"{name}.ics"
+    parts: Sequence[str] = Path(_relative(target.path, folder)).parts
+    inside = ".." not in parts and not target.path.is_absolute()
+    file = "/".join(parts) if inside else target.path.name
+    if split and "{" not in file:
+        return f"{file}/{{{split}}}.ics"
+    return file if file.endswith(".ics") else f"{Path(file).with_suffix('').as_posix()}.ics"
