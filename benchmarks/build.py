@@ -36,7 +36,7 @@ def school_days() -> list[date]:
 
 
 def slots_of(school: int) -> list[tuple[str, str, str, str, list[int], int]]:
-    """Return (section, course, teacher, room, days of the cycle, period): each teacher five sections, none twice at once."""
+    """Return (section, course, teacher, room, days of the cycle, period): five sections a teacher, no two at once."""
     chance = random.Random(school)
     rows = []
     for section in range(SECTIONS):
@@ -100,7 +100,8 @@ def bare(folder: Path, schools: int) -> int:
                         f"BEGIN:VEVENT\r\nUID:{stem}-{stamp}\r\nDTSTAMP:20260901T000000Z\r\n"
                         f"DTSTART;TZID={ZONE}:{stamp}T{start // 60:02}{start % 60:02}00\r\n"
                         f"DTEND;TZID={ZONE}:{stamp}T{end // 60:02}{end % 60:02}00\r\nSUMMARY:{course} ({section})\r\n"
-                        f"LOCATION:{room}\r\nDESCRIPTION:Day {'ABCDEFGH'[number % DAYS]}\\, period {period + 1}\r\nEND:VEVENT\r\n"
+                        f"LOCATION:{room}\r\n"
+                        f"DESCRIPTION:Day {'ABCDEFGH'[number % DAYS]}\\, period {period + 1}\r\nEND:VEVENT\r\n"
                     )
     for teacher, lines in files.items():
         (out / f"{teacher}.ics").write_bytes(f"BEGIN:VCALENDAR\r\n{''.join(lines)}END:VCALENDAR\r\n".encode())

@@ -22,7 +22,8 @@ def clash_lines(clashes: Sequence[Clash]) -> Iterator[str]:
     yield clash_head(clashes)
     for clash in clashes[:_MOST_CLASHES]:
         one, other = clash.one, clash.other
-        yield f"{'':<{_LABEL}}{clash.name}: {one.class_name} ({_slot(one)}) and {other.class_name} ({_slot(other)}): {clash.words}"
+        both = f"{one.class_name} ({_slot(one)}) and {other.class_name} ({_slot(other)})"
+        yield f"{'':<{_LABEL}}{clash.name}: {both}: {clash.words}"
     if len(clashes) > _MOST_CLASHES:
         yield f"{'':<{_LABEL}}… and {len(clashes) - _MOST_CLASHES:,} more (--json lists them all)"
 

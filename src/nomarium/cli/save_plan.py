@@ -17,8 +17,24 @@ from nomarium.core.output import write_whole
 _READING = {"dates": "dates", "within": "within", "typed_dates": "typed_dates"}
 _TABLE = {"sheet": "sheet", "area": "range"}
 _SOURCE = {"length": "length", "hours": "hours", "prefix": "prefix", "cycle": "cycle", "if_closed": "if_closed"}
-_ROWS = {"headings": "headings", "write_dates": "dates", "write_times": "times", "delimiter": "delimiter", "encoding": "encoding"}  # fmt: skip
-_NOT_KEPT = {"first": "--from", "last": "--to", "shift": "--shift", "start": "--start", "to_zone": "--to-zone", "rules": "--rules", "once": "--once", "expect": "--expect", "plan": "--plan"}  # fmt: skip
+_ROWS = {
+    "headings": "headings",
+    "write_dates": "dates",
+    "write_times": "times",
+    "delimiter": "delimiter",
+    "encoding": "encoding",
+}
+_NOT_KEPT = {
+    "first": "--from",
+    "last": "--to",
+    "shift": "--shift",
+    "start": "--start",
+    "to_zone": "--to-zone",
+    "rules": "--rules",
+    "once": "--once",
+    "expect": "--expect",
+    "plan": "--plan",
+}
 _USUAL = {"length": "1h", "if_closed": "drop"}
 
 

@@ -12,7 +12,7 @@ from nomarium.core.bells.headings import BELL_SHEET
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.columns import FieldedTable, Headings, read_fielded
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.slots import DayReader, UnknownDay, bare_period, period_key
+from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
 from nomarium.core.values import (
     ClockTime,
@@ -26,7 +26,26 @@ from nomarium.core.values import (
 )
 from nomarium.core.year import SchoolYear
 
-_USUAL = frozenset({"usual", "regular", "normal", "standard", "ordinary", "every day", "all days", "times", "time", "daily", "default", "all"})  # fmt: skip
+_USUAL = frozenset(
+    {
+        "usual",
+        "regular",
+        "normal",
+        "standard",
+        "ordinary",
+        "every day",
+        "all days",
+        "times",
+        "time",
+        "daily",
+        "default",
+        "all",
+    }
+)
+
+
+_LONGEST_PERIOD = 6 * 3600
+"""Seconds: a longer period comes from an end before its start, taken for the afternoon."""
 
 
 @dataclass(slots=True)
@@ -96,7 +115,7 @@ class BellReader:
 
     def _checked(self, clocks: Sequence[ClockTime | None], place: Place) -> tuple[time, time] | None:
         known = [clock.seconds for clock in clocks if clock is not None]
-        if len(known) != 2 or not known[0] < known[1] < 86_400:
+        if len(known) != 2 or not 0 < known[1] - known[0] <= _LONGEST_PERIOD or known[1] >= 86_400:
             self.problems.append(wording.no_span(place))
             return None
         start, end = (time(seconds // 3600, seconds // 60 % 60) for seconds in known)
@@ -264,8 +283,3 @@ def grid_heading(grid: Grid) -> int | None:
         if filled and all(map(_spans, filled)) and [c for c in row[1:] if c != ""] and not any(map(_spans, row)):
             return index
     return None
-
-
-def period_names(rows: Sequence[BellRow]) -> dict[str, str]:
-    """Return the names of all periods by their keys."""
-    return {period_key(row.period): row.period for row in rows}

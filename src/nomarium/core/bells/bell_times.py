@@ -105,13 +105,15 @@ class BellTimes:
     def _most_specific(self, rows: Sequence[BellRow]) -> BellRow:
         best = rows[0]
         for row in rows[1:]:
-            if row.conditions.include(best.conditions):
+            if row.conditions != best.conditions and row.conditions.include(best.conditions):
                 best = row
         for row in rows:
             same_times = (row.start, row.end) == (best.start, best.end)
-            if row is not best and not same_times and (
-                row.conditions == best.conditions or not best.conditions.include(row.conditions)
-            ):  # fmt: skip
+            if (
+                row is not best
+                and not same_times
+                and (row.conditions == best.conditions or not best.conditions.include(row.conditions))
+            ):
                 self._ties[id(row), id(best)] = wording.tie(row, best)
         return best
 

@@ -66,7 +66,13 @@ def unknown(place: Place, text: str, what: str, known: Iterable[str]) -> Problem
     near = get_close_matches(text, names, 1)
     meant = f"Did you mean “{near[0]}”? " if near else ""
     listed = ", ".join(f"“{name}”" for name in names) or "none"
-    return error(f"unknown-{what}", place, f"The plan has no {what} of this name.", found=text, advice=f"{meant}It has: {listed}.")  # fmt: skip
+    return error(
+        f"unknown-{what}",
+        place,
+        f"The plan has no {what} of this name.",
+        found=text,
+        advice=f"{meant}It has: {listed}.",
+    )
 
 
 def unknown_day(place: Place, text: str, found: UnknownDay) -> Problem:

@@ -13,6 +13,7 @@ from nomarium.core.building.calendars import Calendars, Part, plan_calendars
 from nomarium.core.building.reading import SourceReader, SourcesRead
 from nomarium.core.calendars import assign_uids, stable_uuid
 from nomarium.core.meetings import Expansion, Held, Joining, Timetabling, assign_stems, expand
+from nomarium.core.meetings.wording import no_special_bells
 from nomarium.core.plan import PlanFile
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
 from nomarium.core.school import School, open_school
@@ -193,7 +194,21 @@ def _checked(build: Build) -> list[Problem]:
         if found != expected:
             place = build.plan.place("classes", "expect", name)
             problems.append(wording.unexpected_count(place, name, expected, found))
-    return problems + _without_division(build)
+    return problems + _without_division(build) + _usual_bells(build)
+
+
+def _usual_bells(build: Build) -> list[Problem]:
+    """Say which special days have no bell times of their own."""
+    year, bells = build.school.year, build.read.bells
+    if year is None or bells is None:
+        return []
+    named = {name for row in bells.rows for name in row.conditions.specials}
+    without = [special for special in year.rules.specials if special.name and special.name.casefold() not in named]
+    days: dict[str, int] = {}
+    for special in without:
+        days[special.name] = days.get(special.name, 0) + sum(1 for day in special.days() if year.day(day).has_school)
+    places = {special.name: special.place for special in reversed(without)}
+    return [no_special_bells(places[name], name, count) for name, count in days.items() if count]
 
 
 def count_by_class(held: Iterable[Held]) -> Counter[str]:
@@ -210,7 +225,7 @@ def _without_division(build: Build) -> list[Problem]:
     year = build.school.year
     if year is None or not year.rules.divisions:
         return []
-    partial = [closure for closure in year.rules.closures if closure.divisions]
+    partial = [closure for closure in year.rules.closures if not closure.for_all]
     without = {one.class_name: one.place for one in build.expansion.held if not one.of("division")}
     if not partial or not without:
         return []

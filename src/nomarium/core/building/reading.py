@@ -45,7 +45,7 @@ from nomarium.core.timetable import (
     TimetableChoices,
     find_month,
     join_codes,
-    join_grids,
+    join_meetings,
     read_changes,
     read_class_list,
     read_codes,
@@ -101,6 +101,7 @@ class SourceReader:
         if self._year is not None:
             self._sheets.within = a_year_around(self._year.rules.first, self._year.rules.last)
         self._known = Known()
+        self._grid_sources: set[str] = set()
         self._days = DayReader(self._year) if self._year else None
 
     def read(self) -> SourcesRead:
@@ -119,7 +120,7 @@ class SourceReader:
         for name, keys, choices, form, grids in [*lists, *others]:
             self._source(name, keys, choices, form, grids)
         for name, meetings in self.found.meetings.items():
-            self.found.meetings[name], problems = join_grids(meetings)
+            self.found.meetings[name], problems = join_meetings(meetings, grids=name in self._grid_sources)
             self.found.problems += problems
         return self.found
 
@@ -233,6 +234,7 @@ class SourceReader:
         if stated is None:
             return
         if form is Form.GRID:
+            self._grid_sources.add(name)
             sheet = read_grids_of(grids, stated, self._known)
             if not sheet.rows and not sheet.problems and grids:
                 raise DataRefused(wording.no_timetable(grids[0].place))

@@ -18,7 +18,12 @@ def _listed(names: Iterable[str]) -> str:
 
 def no_sheets(place: Place, name: str) -> Problem:
     """A source without sheets."""
-    return error("source-without-sheets", place, f"The source “{name}” names no sheets.", advice='Name its files: sheets = "timetable.xlsx".')  # fmt: skip
+    return error(
+        "source-without-sheets",
+        place,
+        f"The source “{name}” names no sheets.",
+        advice='Name its files: sheets = "timetable.xlsx".',
+    )
 
 
 def no_code_sheets(place: Place, name: str) -> Problem:
@@ -44,7 +49,13 @@ def needs_year(place: Place, what: str) -> Problem:
 def unknown_name(place: Place, text: str, what: str, known: Iterable[str]) -> Problem:
     """A name that the plan does not have."""
     names = list(known)
-    return error(f"unknown-{what}", place, f"The plan has no {what} of this name.", found=text, advice=f"{near_words(text, names)}It has: {_listed(names)}.")  # fmt: skip
+    return error(
+        f"unknown-{what}",
+        place,
+        f"The plan has no {what} of this name.",
+        found=text,
+        advice=f"{near_words(text, names)}It has: {_listed(names)}.",
+    )
 
 
 def wrong_columns(place: Place, wrong: WrongCall) -> Problem:
@@ -54,7 +65,13 @@ def wrong_columns(place: Place, wrong: WrongCall) -> Problem:
 
 def no_month_page(place: Place) -> Problem:
     """A sheet that is not drawn as a month."""
-    return error("no-month-page", place, "No month is drawn here.", expected="A row of weekdays, and below it rows of days with their numbers.", advice="Name the sheet that has it, or leave it out.")  # fmt: skip
+    return error(
+        "no-month-page",
+        place,
+        "No month is drawn here.",
+        expected="A row of weekdays, and below it rows of days with their numbers.",
+        advice="Name the sheet that has it, or leave it out.",
+    )
 
 
 def unknown_split(place: Place, text: str, known: Iterable[str]) -> Problem:
@@ -62,7 +79,13 @@ def unknown_split(place: Place, text: str, known: Iterable[str]) -> Problem:
     names = sorted(known)
     near = get_close_matches(text, names, 1)
     meant = f"Did you mean “{near[0]}”? " if near else ""
-    return error("unknown-split", place, "No meeting or event has a value of this name.", found=text, advice=f"{meant}There are: {_listed(names)}.")  # fmt: skip
+    return error(
+        "unknown-split",
+        place,
+        "No meeting or event has a value of this name.",
+        found=text,
+        advice=f"{meant}There are: {_listed(names)}.",
+    )
 
 
 def unfilled(place: Place, wrong: WrongCall) -> Problem:
@@ -108,7 +131,8 @@ def without_value(place: Place, kind: str, split: str, meetings: int, classes: S
     return warning(
         f"without-{split}" if split in ("teacher", "room", "class", "student") else "without-value",
         place,
-        f"{counted(meetings, 'meeting')} of {listed} {'has' if meetings == 1 else 'have'} no {split}: no calendar of “{kind}” holds "
+        f"{counted(meetings, 'meeting')} of {listed} {'has' if meetings == 1 else 'have'} no {split}: "
+        f"no calendar of “{kind}” holds "
         f"{'it' if meetings == 1 else 'them'}.",
         advice=f"Write the {split} in the timetable or in a class list.",
     )
@@ -116,7 +140,9 @@ def without_value(place: Place, kind: str, split: str, meetings: int, classes: S
 
 def empty_calendars(place: Place, kind: str) -> Problem:
     """A kind of calendar that holds nothing."""
-    return warning("empty-calendar", place, f"The calendars “{kind}” would be empty.", advice="Look at its sources and its split.")  # fmt: skip
+    return warning(
+        "empty-calendar", place, f"The calendars “{kind}” would be empty.", advice="Look at its sources and its split."
+    )
 
 
 def same_slot(place: Place, class_name: str, when: str, other: Place) -> Problem:
@@ -157,7 +183,8 @@ def no_division(place: Place, closure: str, classes: Sequence[str]) -> Problem:
     return warning(
         "no-division",
         place,
-        f"{listed} {'has' if len(classes) == 1 else 'have'} no division: closures of one division, such as “{closure}”, do not touch "
+        f"{listed} {'has' if len(classes) == 1 else 'have'} no division: closures of one division, "
+        f"such as “{closure}”, do not touch "
         f"{'it' if len(classes) == 1 else 'them'}.",
         advice="Give classes their division in a column, a class list, or for the whole source in the plan.",
     )
@@ -179,7 +206,8 @@ def no_longer_built(place: Place, files: Sequence[str]) -> Problem:
     return note(
         "no-longer-built",
         place,
-        f"{counted(len(files), 'calendar')} of an earlier build {'is' if len(files) == 1 else 'are'} no longer built, and left as "
+        f"{counted(len(files), 'calendar')} of an earlier build {'is' if len(files) == 1 else 'are'} no longer built, "
+        "and left as "
         f"{'it was' if len(files) == 1 else 'they were'}: {listed}.",
         advice="Delete them if nobody needs them any more.",
     )

@@ -118,7 +118,8 @@ def _stated_columns(table: Table, stated: Mapping[str, str]) -> dict[int, str]:
 
 def _by_heading(column: Column, headings: Headings, taken: set[str]) -> Match:
     name = headings(column.heading) if column.heading else None
-    if heading_key(column.heading) in DAY_HEADINGS and holds_weekdays(column):
+    knows = "weekday" in headings.sheet.names
+    if knows and heading_key(column.heading) in DAY_HEADINGS and holds_weekdays(column):
         name = "weekday"
     return Match(column, name, why="its heading") if name and name not in taken else Match(column)
 

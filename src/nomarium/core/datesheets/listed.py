@@ -15,7 +15,7 @@ from nomarium.core.year import Pin
 
 _WORDS_AROUND = re.compile(
     r"(?:cycle|rotation|school|schedule|workshop)?\s*(?:day|week)\s*[:#-]?\s*(?P<after>\S.*)|"
-    r"(?P<before>\S+)[\s-]*(?:day|week)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dw](?P<number>\d+)",
+    r"(?P<before>\S+?)[\s-]*(?:day|week)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dw](?P<number>\d+)",
     re.IGNORECASE,
 )
 

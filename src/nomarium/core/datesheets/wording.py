@@ -43,7 +43,12 @@ def empty_is_fine(problem: Problem) -> Problem:
     """Return a warning for a sheet with nothing below its headings, where a school may well have nothing to say."""
     if problem.code != NO_ROWS:
         return problem
-    return warning(NO_ROWS, problem.place, problem.message, advice="Nothing was read from it. Fill it in, or take it out of the plan.")  # fmt: skip
+    return warning(
+        NO_ROWS,
+        problem.place,
+        problem.message,
+        advice="Nothing was read from it. Fill it in, or take it out of the plan.",
+    )
 
 
 def wrong_columns(place: Place, wrong: WrongCall) -> Problem:

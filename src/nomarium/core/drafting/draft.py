@@ -91,8 +91,9 @@ class _Writer:
 
     def lines(self) -> Iterator[str]:
         """Yield the lines of the plan."""
-        yield f"# The plan of {self._choices.name}, drafted from its sheets. Lines that begin with “# ?” are open questions."
-        yield "# “nomarium check” says what it comes to, “nomarium build” writes the calendars; docs/plan.md explains every key."
+        yield f"# The plan of {self._choices.name}, drafted from its sheets. Open questions begin with “# ?”."
+        yield "# “nomarium check” says what it comes to, “nomarium build” writes the calendars."
+        yield "# docs/plan.md explains every key."
         yield ""
         yield from self._school()
         yield from self._year()
@@ -206,18 +207,20 @@ class _Writer:
     def _cycle(self, cycle: DraftCycle) -> Iterator[str]:
         if not self._of(Kind.TERMS):
             return
-        yield f"# {', '.join(dict.fromkeys(cycle.said_by))}: the days are {', '.join(sorted(cycle.labels, key=_in_order))}."
+        labels = ", ".join(sorted(cycle.labels, key=_in_order))
+        yield f"# {', '.join(dict.fromkeys(cycle.said_by))}: the days are {labels}."
         yield f"[cycles.{toml_key(cycle.name)}]"
         yield f"labels = {toml_text(cycle.range())}"
         if cycle.division:
             yield f"divisions = {toml_list([cycle.division])}"
         if cycle.listed:
-            yield f"# {cycle.listed.path.name} lists dates with their days: these hold; others are worked out from them."
+            yield f"# {cycle.listed.path.name} lists dates and their days: these hold, others are worked out from them."
             yield f"listed = {self._path(cycle.listed)}"
         yield self._question("Does a closure hold the day (“school days”), or use it up (“working days”)?")
         yield 'advance = "school days"'
         yield self._question(
-            'Does the cycle begin anew with each term (restart = "each term"), or start later than the first term (start = 2026-09-14)?'
+            'Does the cycle begin anew with each term (restart = "each term"), or start after the first term does '
+            "(start = 2026-09-14)?"
         )
         yield ""
 

@@ -219,7 +219,10 @@ def _closures(grid: Grid) -> Recognised | None:
         return None
     named = found[1]
     title = heading_key(named.get("summary", ""))
-    words = "closure closures holiday holidays stormday stormdays snowday snowdays weatherday break vacation dayoff noschool feiertag ferien vacances holidayname nameofholiday"
+    words = (
+        "closure closures holiday holidays stormday stormdays snowday snowdays weatherday break vacation dayoff "
+        "noschool feiertag ferien vacances holidayname nameofholiday"
+    )
     if title in words.split() or (named.get("effect") and title):
         return _told_by(Kind.CLOSURES, named, ("summary", "start_date", "end_date", "division", "effect"))
     return None
@@ -313,6 +316,20 @@ def _events(grid: Grid) -> Recognised | None:
 
 
 _TESTS: tuple[Callable[[Grid], Recognised | None], ...] = (
-    _month, _bell_grid, _roster, _period_names, _changes, _list, _bell_list, _terms, _specials, _closures, _days,
-    _slots, _codes, _classes, _grid, _events,
-)  # fmt: skip
+    _month,
+    _bell_grid,
+    _roster,
+    _period_names,
+    _changes,
+    _list,
+    _bell_list,
+    _terms,
+    _specials,
+    _closures,
+    _days,
+    _slots,
+    _codes,
+    _classes,
+    _grid,
+    _events,
+)

@@ -91,7 +91,7 @@ class DayReader:
         single = self._single(part, cycles)
         if single is not None:
             return single if isinstance(single, UnknownDay) else [single]
-        several = self._range(part, cycles) or self._letters_run(part) or self._both(part, cycles)
+        several = self._range(part, cycles) or self._letters_run(part, cycles) or self._both(part, cycles)
         return several or UnknownDay(part)
 
     def _single(self, part: str, cycles: Sequence[str]) -> DayTest | UnknownDay | None:
@@ -103,8 +103,11 @@ class DayReader:
         weekday = weekday_in_any(part)
         return DayTest(weekday=weekday) if weekday is not None else None
 
+    def _labels(self, cycle: str) -> tuple[str, ...]:
+        return self._year.cycles[cycle].rule.labels
+
     def _label(self, part: str, cycle: str) -> str:
-        labels = self._year.cycles[cycle].rule.labels
+        labels = self._labels(cycle)
         label = bare_label(part, labels)
         return label if label in labels else ""
 
@@ -118,14 +121,15 @@ class DayReader:
             count = (last.weekday - first.weekday) % 7 + 1
             return [DayTest(weekday=(first.weekday + step) % 7) for step in range(count)]
         if first.cycle and first.cycle == last.cycle:
-            labels = self._year.cycles[first.cycle].rule.labels
+            labels = self._labels(first.cycle)
             start, end = labels.index(first.label), labels.index(last.label)
             return [DayTest(first.cycle, label) for label in labels[start : end + 1]]
         return []
 
-    def _letters_run(self, part: str) -> list[DayTest]:
-        """Read "MWF" and "TTh"."""
-        if not _LETTERS.fullmatch(part):
+    def _letters_run(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
+        """Read "MWF" and "TTh"; a single letter only where no cycle goes by letters, for there it may be a slip."""
+        lettered = any(len(label) == 1 and label.isalpha() for name in cycles for label in self._labels(name))
+        if not _LETTERS.fullmatch(part) or (lettered and len(_LETTER.findall(part)) == 1):
             return []
         return [DayTest(weekday=_OF_LETTER[letter]) for letter in _LETTER.findall(part)]
 

@@ -18,6 +18,7 @@ _RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
 LONGEST_NAME = 40
 """Characters of a period's name."""
 _LONGEST_RANGE = 20
+_DASHES = ("-", "–", "—")
 
 Periods = tuple[str, ...]
 """Periods that were written as one: ("3",) or ("3", "4")."""
@@ -60,7 +61,11 @@ def _expanded(text: str) -> Periods:
         return tuple(str(number) for number in range(int(first), int(last) + 1))
     if len(first) == len(last) == 1 and first.isalpha() and 0 < ord(last) - ord(first) < _LONGEST_RANGE:
         return tuple(chr(code) for code in range(ord(first), ord(last) + 1))
-    if match and any(character.isdigit() for character in first + last):
+    if (
+        text[-1:] in _DASHES
+        or text[:1] in _DASHES
+        or (match and any(character.isdigit() for character in first + last))
+    ):
         return ()
     return (bare_period(text),)
 

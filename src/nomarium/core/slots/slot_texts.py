@@ -10,7 +10,9 @@ from nomarium.core.slots.periods import Periods, read_periods
 
 _APART = re.compile(r"\s*[,;\n]\s*")
 _PAIRS = (
-    re.compile(r"(?P<day>(?:day\s*)?\w+?)\s*[-.:/]?\s*(?P<period>(?:period|per|p)\.?\s*\d+(?:\s*[-–]\s*\d+)?)", re.IGNORECASE),
+    re.compile(
+        r"(?P<day>(?:day\s*)?\w+?)\s*[-.:/]?\s*(?P<period>(?:period|per|p)\.?\s*\d+(?:\s*[-–]\s*\d+)?)", re.IGNORECASE
+    ),
     re.compile(r"(?P<day>[^\W\d]+?)\s*[-.:/]?\s*(?P<period>\d+(?:\s*[-–]\s*\d+)?)"),
     re.compile(r"(?P<period>\d+(?:\s*[-–]\s*\d+)?)\s*[-.:/]?\s*(?P<day>[^\W\d]+)"),
 )  # fmt: skip

@@ -383,7 +383,7 @@ class RepeatingRow:
         return tuple(found)
 
     def _in_period(self, starts: Sequence[tuple[datetime, datetime]], repeat: Repeat) -> tuple[Occurrence, ...]:
-        """Return the row's occurrence in its period of each day; those of days on which it does not run are left out."""
+        """Return the row's occurrence in its period of each day; days on which it does not run are left out."""
         year, periods, place = self._choices.year, self._choices.periods, self._place("repeat")
         if not self._first.all_day:
             raise RowRefused(wording.period_and_times(place, self._text))

@@ -12,7 +12,7 @@ from nomarium.core.timetable.codes import (
     read_master,
 )
 from nomarium.core.timetable.grid_shape import find_blocks
-from nomarium.core.timetable.grids import join_grids, read_grids_of
+from nomarium.core.timetable.grids import join_meetings, read_grids_of
 from nomarium.core.timetable.headings import (
     CHANGE_SHEET,
     CLASS_SHEET,
@@ -53,7 +53,7 @@ __all__ = [
     "find_blocks",
     "find_month",
     "join_codes",
-    "join_grids",
+    "join_meetings",
     "lines_of_cell",
     "read_changes",
     "read_class_list",

@@ -39,7 +39,12 @@ def no_effect(place: Place) -> Problem:
 
 def two_effects(place: Place) -> Problem:
     """A row that cancels a meeting and moves it too."""
-    return error("two-effects", place, "The row cancels the meeting, and says where or when it is too.", advice="Keep one of the two.")  # fmt: skip
+    return error(
+        "two-effects",
+        place,
+        "The row cancels the meeting, and says where or when it is too.",
+        advice="Keep one of the two.",
+    )
 
 
 def unknown_change(place: Place, text: str) -> Problem:
@@ -49,8 +54,8 @@ def unknown_change(place: Place, text: str) -> Problem:
         place,
         "This change is not understood.",
         found=text,
-        expected="“cancelled”, “moved to period 5”, “moved to 13:00–13:50”, “in Keel Room”, “room 12”, “cover: A. Name”; a new date in "
-        "a column “New date”.",
+        expected="“cancelled”, “moved to period 5”, “moved to 13:00–13:50”, “in Keel Room”, “room 12”, “cover: A. Name”; "
+        "a new date in a column “New date”.",
         advice="Write it in one of these ways, or in columns of their own.",
     )
 
@@ -116,4 +121,9 @@ def no_period_there(place: Place, period: str, day: str) -> Problem:
 
 def moved_to_closure(place: Place, what: str, day: str) -> Problem:
     """A change that moves a meeting to a day without school."""
-    return warning("moved-to-closure", place, f"{what} moves to {day}, on which there is no school.", advice="Correct the new date if that is a slip.")  # fmt: skip
+    return warning(
+        "moved-to-closure",
+        place,
+        f"{what} moves to {day}, on which there is no school.",
+        advice="Correct the new date if that is a slip.",
+    )

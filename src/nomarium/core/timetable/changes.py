@@ -30,7 +30,22 @@ _ROOM = re.compile(
 _TEACHER = re.compile(
     r"(?:teacher|cover(?:ed)?(?: by)?|taught by|taken by|substitute|with)\s*:?\s+(?P<teacher>\S.*)", re.IGNORECASE
 )
-_KINDS = frozenset({"", "moved", "move", "room", "new room", "room change", "teacher", "new teacher", "cover", "substitute", "change", "changed"})  # fmt: skip
+_KINDS = frozenset(
+    {
+        "",
+        "moved",
+        "move",
+        "room",
+        "new room",
+        "room change",
+        "teacher",
+        "new teacher",
+        "cover",
+        "substitute",
+        "change",
+        "changed",
+    }
+)
 
 
 @dataclass(frozen=True, slots=True)

@@ -14,10 +14,25 @@ from nomarium.core.tables import Cell, Grid
 from nomarium.core.timetable.grid_view import GridView
 from nomarium.core.values import scan_span
 
-_PERIOD_WORD = re.compile(r"(?:p|pd|per|period|block|lesson|hour|slot|module|mod)s?\s*\.?\s*[:#-]?\s*\d+\w?|\d+(?:st|nd|rd|th)(?: (?:period|block|lesson|hour))?", re.IGNORECASE)  # fmt: skip
-_PERIOD_CORNERS = frozenset(map(heading_key, PERIOD_HEADINGS.split("|"))) | {"time", "times", "hours", "start", "end", "from", "to", "begins", "ends"}  # fmt: skip
+_PERIOD_WORD = re.compile(
+    r"(?:p|pd|per|period|block|lesson|hour|slot|module|mod)s?\s*\.?\s*[:#-]?\s*\d+\w?|"
+    r"\d+(?:st|nd|rd|th)(?: (?:period|block|lesson|hour))?",
+    re.IGNORECASE,
+)
+_PERIOD_CORNERS = frozenset(map(heading_key, PERIOD_HEADINGS.split("|"))) | {
+    "time",
+    "times",
+    "hours",
+    "start",
+    "end",
+    "from",
+    "to",
+    "begins",
+    "ends",
+}
 _DAY_CORNERS = frozenset(map(heading_key, ("day", "days", "cycle day", "weekday", "date")))
 _PLAIN_NUMBER = re.compile(r"\d{1,2}")
+_FEWEST_DAYS = 2
 _MOST_ABOVE = 3
 """So many rows of caption are looked at above a grid."""
 
@@ -81,7 +96,7 @@ def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Bloc
     row = 0
     while row < len(view.rows):
         across = _days_across(view, row, days, cycles)
-        block = Block(view, row, across) if len(across) >= 2 else None
+        block = Block(view, row, across) if len(across) >= _FEWEST_DAYS else None
         if block is not None:
             block.lines = _lines(block, days, cycles)
         if block is not None and len(block.lines) >= 2:
@@ -100,6 +115,8 @@ def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str
             continue
         day = days.read(" ".join(text.split()), cycles) if not _PERIOD_WORD.fullmatch(text) else UnknownDay(text)
         if isinstance(day, UnknownDay):
+            if len(found) >= _FEWEST_DAYS:
+                break  # what stands behind the days is no part of the grid
             if found:
                 return {}
         else:
@@ -115,7 +132,7 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
     blank = 0
     for row in range(block.head + 1, len(view.rows)):
         heads = [view.cell(row, column) for column in range(first)]
-        if len(_days_across(view, row, days, cycles)) >= 2:
+        if len(_days_across(view, row, days, cycles)) >= _FEWEST_DAYS:
             break
         heading = _heading(heads)
         wordy = heading is not None and not heading[1] and not _is_plain_period(heading[0])

@@ -82,7 +82,21 @@ def _owned_blocks(
             continue
         differs = owner.division and owner.division != choices.division
         own = _with_days_of(block, owner.division, choices) if differs else block
+        found.problems += _stray(own)
         yield _OwnedBlock(own, owner, list(_filled(own, found)))
+
+
+def _stray(block: Block) -> list[Problem]:
+    """Report filled cells behind the last day of a grid."""
+    view, last = block.view, max(block.days)
+    cells = [
+        (row, column)
+        for line in block.lines
+        for row in range(line.row, line.last + 1)
+        for column in range(last + 1, view.width)
+        if view.text(row, column)
+    ]
+    return [wording.stray_cells(view.place(*cells[0]), view.text(*cells[0]), len(cells))] if cells else []
 
 
 def _is_usual_name(sheet: str) -> bool:
@@ -173,19 +187,23 @@ def _meetings(
             yield Meeting(dict(values), When(day, periods, clock), cell.place)
 
 
-def join_grids(meetings: Iterable[Meeting]) -> tuple[list[Meeting], list[Problem]]:
-    """Make one of the meetings that several grids show: the same class and slot, with all its teachers.
+def join_meetings(meetings: Iterable[Meeting], *, grids: bool) -> tuple[list[Meeting], list[Problem]]:
+    """Make one of meetings that are the same class at the same slot, with all its teachers.
 
-    The class in different rooms at the same slot is an error.
+    In grids, the class in different rooms is an error; in a list, these are two meetings: halves of the class. A row
+    that says just what another does is reported.
     """
     joined: dict[tuple[object, ...], Meeting] = {}
     problems = []
     for meeting in meetings:
-        key = (meeting.class_name.casefold(), meeting.of("course"), meeting.of("group"), meeting.when)
+        own_room = () if grids else meeting.of("room")
+        key = (meeting.class_name.casefold(), meeting.of("course"), meeting.of("group"), meeting.when, own_room)
         other = joined.get(key)
         if other is None:
             joined[key] = replace(meeting, values=dict(meeting.values))
             continue
+        if not grids and other.values == meeting.values:
+            problems.append(wording.identical_row(meeting.place, meeting.class_name, other.place))
         rooms = dict.fromkeys((*other.of("room"), *meeting.of("room")))
         if other.of("room") and meeting.of("room") and set(other.of("room")) != set(meeting.of("room")):
             problems.append(

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from difflib import get_close_matches
 
-from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.problems import Place, Problem, error, warning
 from nomarium.core.slots import UnknownDay
 
 
@@ -86,12 +86,24 @@ def unknown_week(place: Place, text: str, letters: Iterable[str]) -> Problem:
 
 def unknown_term(place: Place, text: str, terms: Sequence[str]) -> Problem:
     """A term that the year does not have."""
-    return error("unknown-term", place, "The year has no term of this name.", found=text, advice=f"{near_words(text, terms)}It has: {listed(terms)}.")  # fmt: skip
+    return error(
+        "unknown-term",
+        place,
+        "The year has no term of this name.",
+        found=text,
+        advice=f"{near_words(text, terms)}It has: {listed(terms)}.",
+    )
 
 
 def unknown_division(place: Place, text: str, divisions: Sequence[str]) -> Problem:
     """A division that the plan does not have."""
-    return error("unknown-division", place, "The plan has no division of this name.", found=text, advice=f"{near_words(text, divisions)}It has: {listed(divisions)}.")  # fmt: skip
+    return error(
+        "unknown-division",
+        place,
+        "The plan has no division of this name.",
+        found=text,
+        advice=f"{near_words(text, divisions)}It has: {listed(divisions)}.",
+    )
 
 
 def unreadable_periods(place: Place, text: str) -> Problem:
@@ -151,16 +163,6 @@ def rooms_differ(place: Place, class_name: str, when: str, rooms: Sequence[str],
     )
 
 
-def same_slot(place: Place, class_name: str, when: str, other: Place) -> Problem:
-    """A class that meets twice at once, by two rows."""
-    return warning(
-        "same-slot",
-        place,
-        f"“{class_name}” meets twice on {when}: here, and by {other}. Both are kept.",
-        advice="Take one out, or tell the halves of the class apart in a column “Group”.",
-    )
-
-
 def identical_row(place: Place, class_name: str, other: Place) -> Problem:
     """A row that says the same as an earlier one."""
     return warning(
@@ -206,14 +208,15 @@ def no_whose(place: Place, caption: str) -> Problem:
     )
 
 
-def cell_text_alone(place: Place, text: str) -> Problem:
-    """A cell of text where a period of a grid was expected."""
-    return error(
+def stray_cells(place: Place, text: str, cells: int) -> Problem:
+    """Cells beside the days of a grid."""
+    more = f" So do {cells - 1:,} more." if cells > 1 else ""
+    return warning(
         "stray-cell",
         place,
-        "The cell belongs to no period or no day of the grid.",
+        f"The cell stands beside the days of the grid, and was left out.{more}",
         found=text,
-        advice="Write the period beside it or the day above it, or clear the cell.",
+        advice="Write the day above its column, if it is a meeting.",
     )
 
 
@@ -242,7 +245,13 @@ def wrong_day_number(place: Place, text: str, expected: str) -> Problem:
 
 def unread_above_days(place: Place, text: str) -> Problem:
     """Text of a month page that stands in no day."""
-    return error("no-day", place, "The text belongs to no day of the month.", found=text, advice="Move it into a day, or clear it.")  # fmt: skip
+    return error(
+        "no-day",
+        place,
+        "The text belongs to no day of the month.",
+        found=text,
+        advice="Move it into a day, or clear it.",
+    )
 
 
 def no_codes(place: Place) -> Problem:
@@ -258,7 +267,13 @@ def no_codes(place: Place) -> Problem:
 
 def two_entries(place: Place, code: str, other: Place) -> Problem:
     """One code with two meanings for one person."""
-    return error("two-entries", place, f"The code “{code}” is explained here and in {other}, but differently.", found=code, advice="Keep one of the rows.")  # fmt: skip
+    return error(
+        "two-entries",
+        place,
+        f"The code “{code}” is explained here and in {other}, but differently.",
+        found=code,
+        advice="Keep one of the rows.",
+    )
 
 
 def code_without_entry(place: Place, code: str, slots: int, whose: str) -> Problem:
@@ -298,8 +313,8 @@ def no_roster(place: Place) -> Problem:
         "no-roster",
         place,
         "No roster was recognised here.",
-        expected="Columns “Class” and “Student” (or “Teacher”, “Team”); or a matrix: names down, classes across, a mark "
-        "where they meet.",
+        expected="Columns “Class” and “Student” (or “Teacher”, “Team”); or a matrix: names down, classes across, "
+        "a mark where they meet.",
         advice="Rename its headings. “nomarium sheet roster -o roster.xlsx” writes a blank one.",
     )
 
@@ -321,28 +336,12 @@ def half_pair(place: Place, lacks: str) -> Problem:
     return error("half-pair", place, f"The row lacks {lacks}.", advice="Write it, or clear the row.")
 
 
-def class_not_met(place: Place, class_name: str, near: str) -> Problem:
-    """A class of a roster or class list that no timetable has."""
-    return warning(
-        "class-not-met",
-        place,
-        "No timetable has a meeting of this class.",
-        found=class_name,
-        advice=f"{near}Correct its name, or take the row out.",
-    )
-
-
 def class_twice(place: Place, class_name: str, name: str, other: Place) -> Problem:
     """Two rows of class lists that differ."""
-    return error("class-twice", place, f"The {name} of “{class_name}” differs from that in {other}.", found=class_name, advice="Keep one of them.")  # fmt: skip
-
-
-def without_division(place: Place, closure: str, classes: int) -> Problem:
-    """Classes of no division, where closures differ by division."""
-    return note(
-        "no-division",
+    return error(
+        "class-twice",
         place,
-        f"{classes:,} {'class has' if classes == 1 else 'classes have'} no division: closures of one division, such as "
-        f"“{closure}”, do not touch {'it' if classes == 1 else 'them'}.",
-        advice="Give classes their division in a column, a class list, or for the whole source in the plan.",
+        f"The {name} of “{class_name}” differs from that in {other}.",
+        found=class_name,
+        advice="Keep one of them.",
     )
