@@ -1,6 +1,9 @@
 """The tour through the sample school, as a newcomer runs it."""
 
+from pathlib import Path
+
 from conftest import events_in, told
+from nomarium.cli.demo import _new_folder
 
 
 def test_the_demo_goes_from_sheets_to_calendars(desk):
@@ -22,22 +25,23 @@ def test_the_demo_goes_from_sheets_to_calendars(desk):
     assert "as a closure that holds the label" in run.out
     assert {"TENTATIVE", "CANCELLED", "CONFIRMED"} == {event["STATUS"] for event in slipway}
 
-
-def test_the_demo_never_writes_over_files(desk):
-    assert desk.run("demo", "here").status == 0
-    before = {path: path.stat().st_mtime_ns for path in (desk.folder / "here").iterdir()}
-    again = desk.run("demo", "here")
+    before = {path: path.stat().st_mtime_ns for path in (desk.folder / "orrin-sound").rglob("*")}
+    again = desk.run("demo", "orrin-sound")
     assert again.status == 2
     assert "is there already" in again.err
-    assert before == {path: path.stat().st_mtime_ns for path in (desk.folder / "here").iterdir()}
-    (desk.folder / "orrin-sound").mkdir()
-    assert desk.run("demo").status == 0
-    assert (desk.folder / "orrin-sound-2" / "office.ics").exists()
+    assert before == {path: path.stat().st_mtime_ns for path in (desk.folder / "orrin-sound").rglob("*")}
+
+
+def test_the_demo_takes_a_folder_that_is_free(tmp_path, monkeypatch):
+    monkeypatch.chdir(tmp_path)
+    assert _new_folder() == Path("orrin-sound")
+    (tmp_path / "orrin-sound").mkdir()
+    assert _new_folder() == Path("orrin-sound-2")
 
 
 def test_version_help_and_module(desk):
     assert desk.run("--version").out.startswith("nomarium 0.")
-    for call in (["--help"], *([name, "--help"] for name in ("inspect", "convert", "sheet", "days", "demo"))):
+    for call in (["--help"], *([name, "--help"] for name in ("convert", "days", "build", "new"))):
         run = desk.run(*call)
         assert run.status == 0
         assert "Examples" in run.out

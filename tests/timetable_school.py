@@ -1,5 +1,9 @@
 """A small school for tests of timetables: two weeks, two divisions, bell times; and its meetings as lines."""
 
+from io import BytesIO
+
+import openpyxl
+
 from nomarium.core.building import BuildChoices, prepare
 
 PLAN = """\
@@ -50,3 +54,30 @@ def said(made, *severities):
     """The problems as (code, where)."""
     wanted = severities or ("error",)
     return [(p.code, f"{p.place.file} {p.place.cell or ''}".strip()) for p in made.problems if p.severity in wanted]
+
+
+def workbook(**sheets):
+    """A workbook of sheets, each a list of rows; "<" merges a cell with the one on its left, "^" with that above."""
+    book = openpyxl.Workbook()
+    book.remove(book.active)
+    for name, rows in sheets.items():
+        sheet = book.create_sheet(name.replace("_", " "))
+        for row in rows:
+            sheet.append([None if cell in ("<", "^", "") else cell for cell in row])
+        for top, row in enumerate(rows, 1):
+            for left, cell in enumerate(row, 1):
+                below, beside = top, left
+                while (
+                    below < len(rows)
+                    and len(rows[below]) >= left
+                    and rows[below][left - 1] == "^"
+                    and cell not in ("^", "<", "")
+                ):
+                    below += 1
+                while beside < len(row) and row[beside] == "<" and cell not in ("^", "<", ""):
+                    beside += 1
+                if (below, beside) != (top, left):
+                    sheet.merge_cells(start_row=top, start_column=left, end_row=below, end_column=beside)
+    held = BytesIO()
+    book.save(held)
+    return held.getvalue()

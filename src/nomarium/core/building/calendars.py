@@ -14,6 +14,7 @@ from nomarium.core.meetings import Held
 from nomarium.core.plan import CalendarKeys, PlanFile
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.sources import Occurrence, Series
+from nomarium.core.timetable import WHO_FIELDS
 from nomarium.core.values import WEEKDAY_NAMES, read_length
 from nomarium.core.year import SchoolYear
 
@@ -205,7 +206,7 @@ def _wrong(plan: PlanFile, name: str, keys: CalendarKeys, texts: Texts, known: s
     if keys.split and known and keys.split not in known:
         place = plan.place("calendars", name, "split")
         problems.append(wording.unknown_split(place, keys.split, known))
-    fields = {*known, *SLOT_NAMES, *DATE_NAMES, "class", "course", "teacher", "room"}
+    fields = {*known, *SLOT_NAMES, *DATE_NAMES, *WHO_FIELDS, "title", "description", "code", "person"}
     stated = {"title": keys.title, "location": keys.location, "description": keys.description}
     for key, text in stated.items():
         problems += _unfilled(plan, name, key, text, fields if known else None)

@@ -302,7 +302,7 @@ class SourceKeys(Keys):
     each: Literal["teacher", "class", "room", "student"] | None = Field(
         None, description="whose timetable each of its grids is"
     )
-    cell: Text | None = Field(None, description="the pattern of a grid’s cells, such as “{class}\\n{room}”")
+    cell: str | None = Field(None, description="the pattern of a grid’s cells, such as “{class}\\n{room}”")
     codes: Sheets = Field(default_factory=list, description="what the codes of a master list are for each person")
     length: str | None = Field(None, pattern=_LENGTH, description="how long events without an end take: “1h”")
     hours: str | None = Field(

@@ -44,13 +44,8 @@ class CellPattern:
     def __init__(self, pattern: str) -> None:
         self.pattern = pattern
         self.fields = _FIELD.findall(pattern)
-        escaped = re.escape(pattern.replace("\\n", "\n")).replace(r"\{", "{").replace(r"\}", "}")
-        parts = re.split(r"\{(\w+)\}", escaped)
-        built = ""
-        for index, part in enumerate(parts):
-            built += (
-                part.replace("\\\n", r"\s*\n\s*").replace(r"\ ", r"\s*") if index % 2 == 0 else f"(?P<{part}>[^\\n]+?)"
-            )
+        parts = re.split(r"\{(\w+)\}", pattern.replace("\\n", "\n"))
+        built = "".join(f"(?P<{part}>[^\\n]+?)" if index % 2 else _separator(part) for index, part in enumerate(parts))
         self._regex = re.compile(built, re.DOTALL)
 
     def read(self, text: str) -> Values | None:
@@ -62,6 +57,14 @@ class CellPattern:
         if "\n" in self.pattern.replace("\\n", "\n") and shorter:
             return CellPattern(shorter).read(text)
         return None
+
+
+def _separator(text: str) -> str:
+    """Return the expression for what stands between two fields: spaces around its signs do not matter."""
+    if "\n" in text:
+        return r"\s*\n\s*"
+    signs = text.strip()
+    return rf"\s*{re.escape(signs)}\s*" if signs else r"\s+" if text else ""
 
 
 def lines_of_cell(text: str) -> list[str]:

@@ -170,7 +170,7 @@ def _time(seconds: int) -> time:
 def _meetings(
     cell: _Filled, said: Values, owner: Owner, clocks: _Clocks, choices: TimetableChoices
 ) -> Iterator[Meeting]:
-    values = clean({**said, owner.kind: (owner.name,)})
+    values = clean({**said, owner.kind: (owner.name, *said.get(owner.kind, ()))})
     if "class" not in values:
         values["class"] = values.get("course", ())
         if owner.kind == "class":

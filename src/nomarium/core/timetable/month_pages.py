@@ -77,7 +77,8 @@ def _numbers_below(view: GridView, row: int, columns: Sequence[int]) -> bool:
         filled = [text for text in texts if text]
         if filled:
             numbers = [int(match[1]) for text in filled if (match := _DAY_NUMBER.match(text))]
-            return len(numbers) == len(filled) and numbers == sorted(numbers) and all(0 < n <= 31 for n in numbers)
+            rising = all(after in (before + 1, 1) for before, after in pairwise(numbers))
+            return len(numbers) * 2 > len(filled) and rising and all(0 < n <= 31 for n in numbers)
     return False
 
 
