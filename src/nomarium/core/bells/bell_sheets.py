@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import time
@@ -259,6 +260,10 @@ class BellReader:
         return None
 
 
+_CLOCK_MARK = re.compile(r"[:.h]|[ap]\.?m", re.IGNORECASE)
+"""What a span of times has, and a telephone number does not."""
+
+
 def _both(one: Conditions, other: Conditions) -> Conditions:
     return one._replace(labels=one.labels | other.labels, weekdays=one.weekdays | other.weekdays)
 
@@ -269,7 +274,12 @@ def _names_within(name: str, year: SchoolYear) -> frozenset[str]:
 
 
 def _spans(cell: Cell) -> bool:
-    return isinstance(cell, str) and (span := scan_span(cell)) is not None and span.end is not None
+    return (
+        isinstance(cell, str)
+        and bool(_CLOCK_MARK.search(cell))
+        and (span := scan_span(cell)) is not None
+        and span.end is not None
+    )
 
 
 def grid_heading(grid: Grid) -> int | None:

@@ -1,0 +1,219 @@
+"""The command ``new``: what each sheet is taken for, plans drafted from sheets, and plans to begin with."""
+
+import tomllib
+
+import pytest
+
+from nomarium.core.drafting import Kind, recognise
+from nomarium.core.tables import read_grids
+from timetable_school import BELLS, TERMS, workbook
+
+SHEETS = {
+    "terms.csv": TERMS,
+    "holidays.csv": "Holiday,From,To\nAutumn break,2026-09-10,2026-09-11\n",
+    "bells.csv": BELLS,
+    "timetable.csv": 'Section,Course,Instructor,Room,Day,Period\nPLK-1,Planking,R. Vasquel,Shed,"1, 3",1–2\nCLK-1,Caulking,D. Pell,Slip,2,3\n',
+    "roster.csv": "Section,Student\nPLK-1,Ayla\nPLK-1,Finn\nCLK-1,Finn\n",
+    "events.csv": "Event,Date,Start,End\nMuster,2026-09-09,15:00,16:00\nRegatta,2026-09-15,9:00,12:00\n",
+}
+
+
+@pytest.mark.parametrize(
+    ("text", "kind"),
+    [
+        *[(SHEETS[name], kind) for name, kind in zip(SHEETS, (Kind.TERMS, Kind.CLOSURES, Kind.BELLS, Kind.LIST, Kind.ROSTER, Kind.EVENTS), strict=True)],
+        ("Semester,Begins,Ends\nFirst,2026-09-08,2026-12-18\nSecond,2027-01-04,2027-03-25\n", Kind.TERMS),
+        ("Closures of the school\n\nReason,Date\nGale,2026-09-09\n", Kind.EVENTS),
+        ("Snow day,Date\nIce,2027-01-12\n", Kind.CLOSURES),
+        ("Date,Special day\n2026-12-16,Early dismissal\n", Kind.SPECIAL_DAYS),
+        ("Date,Day\n" + "".join(f"2026-09-{day:02},{'ABC'[day % 3]}\n" for day in range(8, 19)), Kind.DAYS),
+        ("Period,Mon–Thu,Fri\n1,8:15–9:00,8:15–8:50\n2,9:05–9:50,8:55–9:30\n", Kind.BELLS),
+        ("Written,Period,Division\nNoon,5,Yard\n", Kind.PERIOD_NAMES),
+        ("Class,Division,Course\nPLK-1,Yard,Planking\nLFT-1,Loft,Lofting\n", Kind.CLASSES),
+        ("Apprentice,PLK-1,CLK-1\nAyla,x,\nFinn,x,x\n", Kind.ROSTER),
+        ("Date,Class,Period,Change\n2026-09-09,PLK-1,1,cancelled\n", Kind.CHANGES),
+        ("Date,Class,New room\n2026-09-09,PLK-1,Loft\n", Kind.CHANGES),
+        ("Class,Slots\nPLK-1,A1 C4\n", Kind.LIST),
+        ("Teacher: V\nPeriod,Day A,Day B\n1,PLK-1,\n2,,CLK-1\n", Kind.GRID),
+        (",Mon,Tue,Wed\nP1,PLK-1,,\nP2,,CLK-1,PLK-1\n", Kind.GRID),
+        ("Date,Start,End,Code\n2026-09-09,9:00,9:45,A1\n2026-09-10,9:00,9:45,B3\n2026-09-11,9:00,9:45,A1\n2026-09-14,9:00,9:45,B3\n", Kind.SLOTS),
+        ("Code,Title,Room\nA1,Planking,Shed\nB3,,\n", Kind.CODES),
+        ("September 2026\nMon,Tue,Wed,Thu,Fri,Sat,Sun\n,1,2,3,4,5,6\n7,8,9,10,11,12,13\n", Kind.MONTHS),
+        ("Name,Phone\nNell,555-0100\n", None),
+    ],
+)  # fmt: skip
+def test_each_kind_of_sheet_is_known_by_what_it_holds(tmp_path, text, kind):
+    (tmp_path / "sheet.csv").write_text(text)
+    (grid,), _ = read_grids(tmp_path / "sheet.csv")
+    assert recognise(grid).kind is kind
+
+
+def test_two_commands_make_calendars_of_a_folder_of_sheets(desk):
+    for name, text in SHEETS.items():
+        desk.put(name, text)
+    run = desk.run("new", ".", *SHEETS, "--zone", "America/Halifax", "--name", "Orrin Sound")
+    assert run.status == 0, run.err
+    assert "timetable.csv: timetable, a list (by its headings “Section”, “Course”" in run.out
+    plan = tomllib.loads((desk.folder / "nomarium.toml").read_text("utf-8"))
+    assert plan["year"] == {"terms": "terms.csv", "closures": "holidays.csv"}
+    assert plan["cycles"] == {"Cycle": {"labels": "1-3", "advance": "school days"}}
+    assert plan["bells"]["sheets"] == "bells.csv"
+    assert plan["classes"] == {"rosters": "roster.csv"}
+    assert set(plan["calendars"]) == {"teachers", "classes", "rooms", "students", "events"}
+    built = desk.run("build")
+    assert built.status == 0, built.err
+    files = {
+        path.relative_to(desk.folder / "calendars").as_posix() for path in (desk.folder / "calendars").rglob("*.ics")
+    }
+    assert {
+        "teachers/R. Vasquel.ics",
+        "rooms/Slip.ics",
+        "classes/PLK-1.ics",
+        "students/Finn.ics",
+        "events.ics",
+    } <= files
+    again = desk.run("new", ".", "terms.csv")
+    assert again.status == 2
+    assert "is there already" in again.err
+
+
+def test_each_decision_and_question_stands_in_the_plan(desk):
+    for name, text in SHEETS.items():
+        desk.put(name, text)
+    desk.put("phones.csv", "Name,Phone\nNell,555-0100\n")
+    run = desk.run("new", "plans", *SHEETS, "phones.csv", "--json")
+    text = (desk.folder / "plans" / "nomarium.toml").read_text("utf-8")
+    assert "# ../terms.csv: terms, by its headings “Term”, “First day”, “Last day”." in text
+    assert "# timetable.csv: the days are 1, 2, 3." in text
+    questions = [line.removeprefix("# ? ") for line in text.splitlines() if line.startswith("# ? ")]
+    assert questions == run.report["questions"]
+    assert any(question.startswith("What is phones.csv?") for question in questions)
+    assert any("Does a closure hold the day" in question for question in questions)
+    assert any("time zone" in question for question in questions)
+    assert desk.run("check", "plans", "-q").status == 0
+
+
+def test_what_a_build_would_be_refused_for_is_left_out_with_the_reason(desk):
+    for name, text in SHEETS.items():
+        desk.put(name, text)
+    desk.put("duties.csv", "Duty,Date\nFloats,04/05/2027\nLamps,05/06/2027\n")
+    desk.put("broken.xlsx", b"PK\x03\x04 no workbook")
+    desk.put("timetable.csv", SHEETS["timetable.csv"] + "X,Oops,V,Shed,9,1\nY,Oops,V,Shed,soon,1\n")
+    run = desk.run("new", ".", *SHEETS, "duties.csv", "broken.xlsx")
+    assert run.status == 0, run.err
+    text = (desk.folder / "nomarium.toml").read_text("utf-8")
+    assert (
+        "# ? timetable.csv (timetable, a list) is left out: “soon” is a day of no cycle, and no weekday. (E5)" in text
+    )
+    assert "# ? duties.csv (events) is left out:" in text
+    assert "broken.xlsx" in text
+    assert desk.run("build", "-q").status == 0
+
+
+def test_cycles_of_divisions_and_codes_of_several_people(desk):
+    desk.put("terms.csv", TERMS)
+    desk.put("bells.csv", BELLS)
+    desk.put("classes.csv", "Class,Division,Room\nPLK-1,Yard,Shed\nLFT-1,Loft,Mould Loft\n")
+    desk.put("yard.csv", "Class,Teacher,Day,Period,Week\nPLK-1,V,2,1,B\nPLK-1,V,Mon,3,A\n")
+    grid = [["Teacher: S. Ambrose"], ["Period", "Day A", "Day D"], [1, "LFT-1\nMould Loft", ""], [2, "^", ""]]
+    desk.put("loft.xlsx", workbook(Loft=grid))
+    desk.put(
+        "master.csv",
+        "Date,Start,End,Code\n2026-09-08,9:00,10:00,W1\n2026-09-09,9:00,10:00,W2\n2026-09-10,9:00,10:00,W1\n2026-09-11,9:00,10:00,W2\n",
+    )
+    codes = {name: [["Code", "Title"], ["W1", "Watch"], ["W2", ""]] for name in ("R_Vasquel", "D_Pell")}
+    desk.put("codes.xlsx", workbook(**codes))
+    assert (
+        desk.run(
+            "new", ".", "terms.csv", "bells.csv", "classes.csv", "yard.csv", "loft.xlsx", "master.csv", "codes.xlsx"
+        ).status
+        == 0
+    )
+    plan = tomllib.loads((desk.folder / "nomarium.toml").read_text("utf-8"))
+    assert plan["school"]["divisions"] == ["Yard", "Loft"]
+    assert plan["year"]["weeks"]["letters"] == "A-B"
+    assert {name: (keys["labels"], keys["divisions"]) for name, keys in plan["cycles"].items()} == {
+        "Yard": ("1-2", ["Yard"]),
+        "Loft": ("A-D", ["Loft"]),
+    }
+    assert plan["sources"]["loft"]["division"] == "Loft"
+    assert plan["sources"]["master"] == {"sheets": "master.csv", "codes": "codes.xlsx"}
+    run = desk.run("build", "--dry-run", "--json")
+    assert run.status == 0, run.out
+    whom = {part["for"] for part in run.report["calendars"]}
+    assert {"S. Ambrose", "V", "PLK-1", "LFT-1", "R Vasquel", "D Pell"} <= whom
+
+
+def test_a_plan_to_begin_with_and_its_blank_sheets(desk):
+    run = desk.run("new", "school", "--zone", "America/Halifax")
+    assert run.status == 0, run.err
+    names = {path.name for path in (desk.folder / "school").iterdir()}
+    assert names == {
+        "nomarium.toml",
+        *(f"{kind}.xlsx" for kind in "terms closures bells timetable roster changes events".split()),
+    }
+    checked = desk.run("check", "school", "--json")
+    assert checked.status == 1
+    assert [(p["code"], p["file"]) for p in checked.report["problems"] if p["severity"] == "error"] == [
+        ("no-rows", "terms.xlsx")
+    ]
+
+
+FILLED = {
+    "terms": [["Autumn", "2026-09-07", "2026-09-18"]],
+    "bells": [["1", "08:15", "09:00"], ["2", "09:05", "09:50"]],
+    "timetable": [["PLK-1", "Planking", "V", "Shed", "1, 3", "1–2"], ["GYM-1", "", "P", "Hall", "Mon/Wed", "", "16:00–17:00"]],
+    "classes": [["PLK-1", "Planking", "", "V", "Shed"]],
+    "roster": [["PLK-1", "Ayla; Finn"]],
+    "changes": [["2026-09-07", "PLK-1", "", "cancelled"]],
+    "events": [["Regatta", "2026-09-15", "09:00", "", "12:00"]],
+}  # fmt: skip
+
+
+def test_the_blank_sheets_filled_in_build(desk):
+    """Each blank sheet, filled in below its sample, is read without a word."""
+    plan = '[school]\nzone = "America/Halifax"\n[year]\nterms = "terms.csv"\n[cycles.Cycle]\nlabels = "1-6"\n[bells]\nsheets = "bells.csv"\n'
+    plan += '[classes]\nlists = "classes.csv"\nrosters = "roster.csv"\nchanges = "changes.csv"\n'
+    plan += '[sources.timetable]\nsheets = "timetable.csv"\n[sources.events]\nsheets = "events.csv"\n'
+    desk.put("nomarium.toml", plan)
+    for kind, rows in FILLED.items():
+        assert desk.run("sheet", kind, "-o", f"{kind}.csv").status == 0
+        with (desk.folder / f"{kind}.csv").open("a", encoding="utf-8") as sheet:
+            sheet.writelines(",".join(f'"{cell}"' for cell in row) + "\n" for row in rows)
+    run = desk.run("build", "--json")
+    assert run.status == 0, run.out
+    assert {problem["code"] for problem in run.report["problems"]} <= {"length-assumed"}
+    assert run.report["events"] == 8
+    assert run.report["changed"] == {"cancelled": 1}
+
+
+def test_a_call_kept_as_a_plan_builds_the_same_calendar(desk):
+    sheet = "Event,Date,Time,Kind,By\nMuster,09/10/2026,9:00,Yard,x\nRegatta,13/10/2026,10:00,Sea,y\nLaunch,14/10/2026,11:00,Sea,z\n"
+    desk.put("list.csv", sheet)
+    options = [
+        "--length",
+        "2h",
+        "--only",
+        "Kind=Sea",
+        "--set",
+        "location=Town slip",
+        "--remind",
+        "1d",
+        "--prefix",
+        "{kind}: ",
+    ]
+    run = desk.run(
+        "convert", "list.csv", "-o", "sea.ics", *options, "--column", "By=", "--once", "--save-plan", "sea.toml"
+    )
+    assert run.status == 0, run.err
+    assert "Saved    sea.toml" in run.out
+    plan = (desk.folder / "sea.toml").read_text("utf-8")
+    assert "# --once was said too; a plan has no key for it." in plan
+    first = (desk.folder / "sea.ics").read_text("utf-8")
+    assert desk.run("build", "sea.toml").status == 0
+    without_stamp = [
+        [line for line in text.splitlines() if not line.startswith("DTSTAMP")]
+        for text in (first, (desk.folder / "sea.ics").read_text("utf-8"))
+    ]
+    assert without_stamp[0] == without_stamp[1]
+    assert desk.run("convert", "list.csv", "-o", "sea.ics", "--save-plan", "sea.toml").status == 2
