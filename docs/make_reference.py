@@ -8,12 +8,21 @@ import subprocess
 import sys
 from pathlib import Path
 
-from nomarium.core.columns import EVENT_FIELDS
+from nomarium.core.bells import BELL_SHEET, NAMES_SHEET
+from nomarium.core.columns import EVENT_FIELDS, SheetFields
 from nomarium.core.datesheets import CLOSURE_SHEET, SPECIAL_SHEET, TERM_SHEET, listed_sheet
 from nomarium.core.plan import plan_keys, sheet_keys
+from nomarium.core.timetable import (
+    CHANGE_SHEET,
+    CLASS_SHEET,
+    CODE_SHEET,
+    ROSTER_SHEET,
+    SLOT_SHEET,
+    TIMETABLE_SHEET,
+)
 
 DOCS = Path(__file__).parent
-COMMANDS = ["inspect", "convert", "sheet", "days", "demo", "plan-schema"]
+COMMANDS = ["inspect", "convert", "sheet", "days", "new", "check", "build", "demo", "plan-schema"]
 INTRODUCTION = """# The commands
 
 What `--help` says of each. Options have the same name and meaning in every command. Exit status: 0 done; 1 the data
@@ -66,19 +75,37 @@ def plan_page() -> str:
     )
 
 
-def year_page() -> str:
-    """Return docs/year.md: its words as they are, its table of headings from the program."""
-    kinds = [TERM_SHEET, CLOSURE_SHEET, SPECIAL_SHEET, listed_sheet()]
-    rows = [
+def headings_of(kinds: list[SheetFields]) -> list[str]:
+    """Return the rows of a table of headings: one for each field of some kinds of sheets."""
+    return [
         f"| {kind.rows} | `{field.name}` | {field.meaning} | {', '.join(field.headings.split('|'))} |"
         for kind in kinds
         for field in kind.fields
     ]
+
+
+def year_page() -> str:
+    """Return docs/year.md: its words as they are, its table of headings from the program."""
+    rows = headings_of([TERM_SHEET, CLOSURE_SHEET, SPECIAL_SHEET, listed_sheet()])
     page = (DOCS / "year.md").read_text("utf-8")
     return with_tables(page, ("| sheet | field | meaning | headings that are known |\n|---|---|---|---|\n", rows))
 
 
-PAGES = {"commands.md": commands_page, "fields.md": fields_page, "plan.md": plan_page, "year.md": year_page}
+def timetables_page() -> str:
+    """Return docs/timetables.md: its words as they are, its table of headings from the program."""
+    kinds = [BELL_SHEET, NAMES_SHEET, TIMETABLE_SHEET, CLASS_SHEET, ROSTER_SHEET, CHANGE_SHEET, SLOT_SHEET, CODE_SHEET]
+    page = (DOCS / "timetables.md").read_text("utf-8")
+    rule = "| sheet | field | meaning | headings that are known |\n|---|---|---|---|\n"
+    return with_tables(page, (rule, headings_of(kinds)))
+
+
+PAGES = {
+    "commands.md": commands_page,
+    "fields.md": fields_page,
+    "plan.md": plan_page,
+    "year.md": year_page,
+    "timetables.md": timetables_page,
+}
 
 if __name__ == "__main__":
     for name, page in PAGES.items():

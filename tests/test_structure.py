@@ -22,9 +22,15 @@ FLOW = [
     "repeats",
     "sources",
     "datesheets",
+    "slots",
+    "bells",
+    "timetable",
     "plan",
     "calendars",
+    "meetings",
     "ics",
+    "building",
+    "drafting",
 ]
 
 

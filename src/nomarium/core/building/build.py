@@ -112,7 +112,8 @@ def _hold(build: Build, zone: str) -> None:
         joining = Joining(keys.double_periods == "one event", keys.passing)
         build.timetabling = Timetabling(school.year, read.bells, read.names, zone, joining)
         build.expansion = expand(read.meetings.items(), read.changes, build.timetabling)
-        build.problems += build.expansion.problems
+        told = bool(keys.sheets)  # what is wrong with the bell times themselves is told already
+        build.problems += [p for p in build.expansion.problems if not (told and p.code == "no-bell-times")]
         build.held += build.expansion.held
         for one, other in assign_stems(build.held, school.name):
             slot = f"{one.day.words}, period {'–'.join(one.periods)}" if one.periods else one.day.words
@@ -269,7 +270,7 @@ def _gaps(build: Build, plan: PlanFile) -> list[Problem]:
         classes = list(dict.fromkeys(one.class_name for one in held))
         meetings = sum(len(one.occurrences) for one in held)
         problems.append(wording.without_value(held[0].place, kind, split, meetings, classes))
-    for kind in build.calendars.empty:
+    for kind in () if build.failed else build.calendars.empty:
         problems.append(wording.empty_calendars(plan.place("calendars", kind), kind))
     return problems
 

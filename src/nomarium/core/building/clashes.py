@@ -6,9 +6,7 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, field
 from datetime import date
 
-from nomarium.core.building import wording
 from nomarium.core.meetings import Held
-from nomarium.core.problems import Problem
 from nomarium.core.sources import Occurrence
 from nomarium.core.values import counted, day_words
 
@@ -32,14 +30,6 @@ class Clash:
         if first == last:
             return day_words(first)
         return f"{counted(len(self.dates), 'time')}, {day_words(first)} to {day_words(last)}"
-
-    def problem(self) -> Problem:
-        """Return the warning that it is."""
-        slot = self.one.day.words if self.one.day.name else ""
-        periods = f"period {'–'.join(self.one.periods)}" if self.one.periods else ""
-        when = ", ".join(filter(None, (slot if self.one.event is None else "", periods))) or "with other times"
-        names = [self.one.class_name, self.other.class_name]
-        return wording.clash(self.one.place, (self.kind, self.name), names, f"{when}: {self.words}", self.other.place)
 
 
 def find_clashes(held: Sequence[Held]) -> list[Clash]:

@@ -129,7 +129,7 @@ def without_value(place: Place, kind: str, split: str, meetings: int, classes: S
     """Meetings that no calendar of a split holds."""
     listed = _listed(classes[:6]) + (f" and {len(classes) - 6} more" if len(classes) > 6 else "")
     return warning(
-        f"without-{split}" if split in ("teacher", "room", "class", "student") else "without-value",
+        "without-value",
         place,
         f"{counted(meetings, 'meeting')} of {listed} {'has' if meetings == 1 else 'have'} no {split}: "
         f"no calendar of “{kind}” holds "
@@ -153,17 +153,6 @@ def same_slot(place: Place, class_name: str, when: str, other: Place) -> Problem
         place,
         f"“{class_name}” meets twice on {when}: here, and by {where}. Both are kept.",
         advice="Take one out, or tell the halves of the class apart in a column “Group”.",
-    )
-
-
-def clash(place: Place, whom: tuple[str, str], classes: Sequence[str], when: str, other: Place) -> Problem:
-    """A teacher, room or student in two places at once; ``whom`` is what they are and their name."""
-    kind, name = whom
-    return warning(
-        f"{kind}-clash",
-        place,
-        f"{kind.capitalize()} “{name}” has {' and '.join(f'“{one}”' for one in classes)} at the same time, {when}.",
-        advice="" if other == place else f"The other stands in {other}.",
     )
 
 

@@ -54,7 +54,7 @@ def unknown_change(place: Place, text: str) -> Problem:
         place,
         "This change is not understood.",
         found=text,
-        expected="“cancelled”, “moved to period 5”, “moved to 13:00–13:50”, “in Keel Room”, “room 12”, “cover: A. Name”; "
+        expected="“cancelled”, “moved to period 5”, “moved to 13:00–13:50”, “in Keel Room”, “room 12”, “cover: P. Q”; "
         "a new date in a column “New date”.",
         advice="Write it in one of these ways, or in columns of their own.",
     )

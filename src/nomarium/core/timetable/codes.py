@@ -75,6 +75,7 @@ def _on_closure(slot: CodedSlot, year: SchoolYear) -> list[Problem]:
 class Entry:
     """What a code is for one person; nothing where their time is free."""
 
+    code: str
     values: Values
     place: Place
 
@@ -106,7 +107,7 @@ def read_codes(grid: Grid, columns: Mapping[str, str], several: bool) -> tuple[l
             problems.append(wording.half_pair(place, "a code"))
             continue
         sheet = sheets.setdefault(whose or usual, CodeSheet(whose or usual, place=table.table.place))
-        entry = Entry(_values(table, record), place)
+        entry = Entry(code, _values(table, record), place)
         other = sheet.entries.setdefault(code.casefold(), entry)
         if other.values != entry.values:
             problems.append(wording.two_entries(place, code, other.place))
@@ -146,8 +147,8 @@ def join_codes(master: Sequence[CodedSlot], sheets: Sequence[CodeSheet]) -> tupl
                 problems.append(wording.code_without_entry(sheet.place, code, count, sheet.whose))
         for code, entry in sheet.entries.items():
             if code not in by_code:
-                near = wording.near_words(code, counts)
-                problems.append(wording.entry_without_slot(entry.place, code, near))
+                near = wording.near_words(entry.code, counts)
+                problems.append(wording.entry_without_slot(entry.place, entry.code, near))
             elif entry.values:
                 slots = by_code[code]
                 values = {**entry.values, "code": (slots[0].code,), "person": (sheet.whose,), "teacher": (sheet.whose,)}

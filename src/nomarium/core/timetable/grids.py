@@ -77,7 +77,7 @@ def _owned_blocks(
     for block in find_blocks(grid, choices.days, choices.cycles(choices.division)):
         owner = owner_of(block.captions, fallback, choices.each, known, choices.year.rules.divisions)
         if not owner.kind:
-            caption = block.captions[0] if block.captions else fallback
+            caption = block.captions[0] if block.captions else ""
             found.problems.append(wording.no_whose(block.view.place(block.head, 0), caption))
             continue
         differs = owner.division and owner.division != choices.division

@@ -199,7 +199,7 @@ def misfit_cell(place: Place, text: str, pattern: str) -> Problem:
 
 def no_whose(place: Place, caption: str) -> Problem:
     """A grid of which it is not said whose it is."""
-    found = f"“{caption}” stands above it, but" if caption else "There is no caption, and"
+    found = f"“{caption}” stands above it, but" if caption else "it has no caption, and"
     return error(
         "untold-grid",
         place,
@@ -210,11 +210,11 @@ def no_whose(place: Place, caption: str) -> Problem:
 
 def stray_cells(place: Place, text: str, cells: int) -> Problem:
     """Cells beside the days of a grid."""
-    more = f" So do {cells - 1:,} more." if cells > 1 else ""
+    more = f", and so was {'one more' if cells == 2 else f'{cells - 1:,} more'}" if cells > 1 else ""
     return warning(
         "stray-cell",
         place,
-        f"The cell stands beside the days of the grid, and was left out.{more}",
+        f"The cell stands beside the days of the grid, and was left out{more}.",
         found=text,
         advice="Write the day above its column, if it is a meeting.",
     )
