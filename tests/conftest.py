@@ -1,17 +1,51 @@
 """The installed command in a temporary folder, and calendars read back by an independent library."""
 
+import atexit
 import json
 import os
 import subprocess
 import sys
+import tempfile
 from dataclasses import dataclass
 from datetime import datetime
+from functools import cache
 from pathlib import Path
 
 import icalendar
 import pytest
 
 COMMAND = Path(sys.executable).with_name("nomarium")
+STARTER = """
+import json, os, sys, time
+import nomarium.cli.app, nomarium.cli.build_run, nomarium.cli.check_run, nomarium.cli.days_run, nomarium.cli.new_run
+import nomarium.cli.writing, nomarium.cli.inspect, nomarium.core.conversion
+from nomarium.cli import main
+for line in sys.stdin:
+    call = json.loads(line)
+    child = os.fork()
+    if not child:
+        for number, name in ((1, "out"), (2, "err")):
+            os.dup2(os.open(call[name], os.O_WRONLY | os.O_CREAT | os.O_TRUNC), number)
+        os.chdir(call["cwd"])
+        os.environ.clear()
+        os.environ.update(call["env"])
+        time.tzset()
+        sys.argv = ["nomarium", *call["words"]]
+        status = 0
+        try:
+            main()
+        except SystemExit as ended:
+            status = ended.code if isinstance(ended.code, int) else int(ended.code is not None)
+        except BaseException:
+            import traceback
+            traceback.print_exc()
+            status = 70
+        sys.stdout.flush()
+        sys.stderr.flush()
+        os._exit(status)
+    print(os.waitstatus_to_exitcode(os.waitpid(child, 0)[1]), flush=True)
+"""
+"""Runs the command as its script does, each call in a process of its own that has its imports already."""
 EPOCH = "1788220800"
 
 
@@ -33,6 +67,29 @@ class Run:
         return [(problem["code"], problem["cell"]) for problem in self.report["problems"]]
 
 
+class Starter:
+    """A process that starts the command again and again."""
+
+    def __init__(self):
+        self.process = subprocess.Popen(
+            [sys.executable, "-c", STARTER], stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True
+        )
+
+    def run(self, call):
+        """Run one call and return its exit status."""
+        self.process.stdin.write(json.dumps(call) + "\n")
+        self.process.stdin.flush()
+        return int(self.process.stdout.readline())
+
+
+@cache
+def starter():
+    """The one starter of this process of tests."""
+    made = Starter()
+    atexit.register(made.process.stdin.close)
+    return made
+
+
 @dataclass
 class Desk:
     """A folder with sheets, and the command to work on them."""
@@ -48,18 +105,14 @@ class Desk:
         words = [str(word) for word in arguments]
         if words[0] in {"convert", "inspect"} and zone and "--zone" not in words:
             words += ["--zone", zone]
-        done = subprocess.run(
-            [COMMAND, *words],
-            cwd=self.folder,
-            capture_output=True,
-            text=True,
-            encoding="utf-8",
-            check=False,
-            timeout=300,
-            env={**os.environ, "SOURCE_DATE_EPOCH": EPOCH, "COLUMNS": "100", **(env or {})},
-        )
-        assert "Traceback" not in done.stderr, done.stderr
-        return Run(done.returncode, done.stdout, done.stderr)
+        environment = {**os.environ, "SOURCE_DATE_EPOCH": EPOCH, "COLUMNS": "100", **(env or {})}
+        with tempfile.TemporaryDirectory() as held:
+            out, err = Path(held) / "out", Path(held) / "err"
+            call = {"words": words, "cwd": str(self.folder), "env": environment, "out": str(out), "err": str(err)}
+            status = starter().run(call)
+            run = Run(status, out.read_text("utf-8"), err.read_text("utf-8"))
+        assert "Traceback" not in run.err, run.err
+        return run
 
     def convert(self, sheet, *options, name="sheet.csv", **more):
         """Convert the text of a sheet with a JSON report."""

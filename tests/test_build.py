@@ -2,6 +2,7 @@
 
 import csv
 import json
+import time
 from datetime import date
 
 import pytest
@@ -296,3 +297,42 @@ def test_the_calendars_of_other_programs_are_a_source(tmp_path):
     made = build(tmp_path, PLAN + '[sources.tides]\nsheets = "tides.ics"\n', tides_ics=ics)
     assert said(made) == []
     assert lines(made) == ["Tide Tue 8 12:00–13:00", "Tide Tue 15 12:00–13:00"]
+
+
+def test_classes_without_a_teacher_or_room_are_named(tmp_path):
+    made = build(tmp_path, PLAN + SOURCE, timetable_csv=TIMETABLE)
+    messages = [problem.message for problem in made.problems if problem.code == "class-without"]
+    assert sorted(messages) == ["1 class has no room: “CLK-1”.", "1 class has no teacher: “NAV-1”."]
+
+
+@pytest.mark.parametrize(
+    ("name", "content"),
+    [
+        ("timetable.csv", b""),
+        ("timetable.csv", b"\x00\x01\x02 no sheet"),
+        ("timetable.csv", b"PK\x03\x04 truncated"),
+        ("timetable.csv", ("Class,Day,Period\n" + "A,Mon,1\n" * 20_000 + "B,Mon," + "9" * 5000 + "\n").encode()),
+        ("timetable.csv", ("Class,Day,Period\n" + ",".join(["(" * 500] * 3) + "\n").encode()),
+        ("timetable.csv", ("Class,Day,Period\nA," + "1–3," * 300 + "1\n").encode()),
+        ("bells.csv", b"Period,Start,End\n" + b"1,8:00,8:45\n" * 3000),
+        ("bells.csv", b"Period,Mon,Tue\n1," + b"8:00-" * 400 + b",9:00\n"),
+        ("nomarium.toml", (PLAN + SOURCE + '[calendars.x]\ntitle = "' + "{class}" * 5000 + '"\n').encode()),
+        ("nomarium.toml", (PLAN + SOURCE + 'cell = "' + "{class} {room} " * 400 + '"\n').encode()),
+    ],
+    ids=range(10),
+)
+def test_hostile_sheets_get_a_clear_answer_soon(desk, name, content):
+    for file, text in {
+        "terms.csv": TERMS,
+        "bells.csv": BELLS,
+        "timetable.csv": TIMETABLE,
+        "nomarium.toml": PLAN + SOURCE,
+    }.items():
+        desk.put(file, text)
+    desk.put(name, content)
+    begun = time.monotonic()
+    run = desk.run("build", "--json")
+    assert run.status in {0, 1}
+    assert run.status == 0 or any(problem["severity"] == "error" for problem in run.report["problems"])
+    assert time.monotonic() - begun < 60
+    assert (desk.folder / "calendars").exists() is (run.status == 0)

@@ -23,6 +23,11 @@ def test_the_demo_goes_from_sheets_to_calendars(desk):
     assert len({event["UID"] for event in clubs}) == len(clubs) > 100
     assert (desk.folder / "orrin-sound" / "november.csv").read_text("utf-8").count("2026-11-") > 20
     assert "as a closure that holds the label" in run.out
+    ambrose = events_in(desk.folder / "orrin-sound" / "calendars" / "instructors" / "S. Ambrose.ics")
+    assert "Lofting (LFT-1) 2026-11-16 13:00–14:35" in map(told, ambrose)
+    drafted = desk.folder / "orrin-sound" / "drafted"
+    assert len(list((drafted / "calendars" / "teachers").glob("*.ics"))) == 7
+    assert (drafted / "nomarium.toml").read_text("utf-8").count("# ?") >= 5
     assert {"TENTATIVE", "CANCELLED", "CONFIRMED"} == {event["STATUS"] for event in slipway}
 
     before = {path: path.stat().st_mtime_ns for path in (desk.folder / "orrin-sound").rglob("*")}

@@ -164,7 +164,6 @@ def convert(
     “nomarium inspect” shows the reading beforehand. Calendar files (.ics) are read like sheets: their repeats are
     unrolled into dated events; several become one, and any form is written.
     """
-    from nomarium.cli.save_plan import save_plan
     from nomarium.cli.target import Target
     from nomarium.cli.writing import write_conversion
     from nomarium.core import conversion
@@ -210,5 +209,7 @@ def convert(
             result = conversion.convert(request, lambda done: bar(done, len(paths)), problems)
         status = write_conversion(result, request, target, as_json=as_json, quiet=quiet)
         if saved is not None and not status:
+            from nomarium.cli.save_plan import save_plan
+
             save_plan(saved, ctx.params, target)
         raise typer.Exit(status)

@@ -68,6 +68,11 @@ def _script(zone: str) -> list[list[str]]:
         ["days", "--close", "2027-01-20", "--cycle", "Loft"],
         ["days", "-o", "days.ics", "--title", "Day {day}", "--cycle", "Yard", "--add", "terms,closures"],
         ["days", "-o", "year.png"],
+        ["check"],
+        ["check", "--why", "LFT-1 2026-11-17"],
+        ["build"],
+        ["new", "drafted", "--zone", zone, "*.xlsx", "*.csv"],
+        ["build", "drafted"],
         ["convert", "clubs.csv", "-o", "clubs.ics", "--plan", "nomarium.toml"],
         ["inspect", "clubs.ics"],
         ["convert", "clubs.ics", "-o", "november.csv", "--from", "2026-11-01", "--to", "2026-11-30"],
@@ -77,8 +82,12 @@ def _script(zone: str) -> list[list[str]]:
 def _run(arguments: list[str], folder: Path) -> None:
     """Show a command and run it, its output going where ours goes."""
     typer.echo()
-    typer.echo(styled(f"$ {quoted_call(arguments)}", sys.stdout, "green", bold=True))
+    patterns = [word for word in arguments if word.startswith("*")]
+    plain = [word for word in arguments if word not in patterns]
+    typer.echo(styled(f"$ {' '.join([quoted_call(plain), *patterns])}", sys.stdout, "green", bold=True))
     sys.stdout.flush()
-    status = subprocess.run([sys.executable, "-m", "nomarium", *arguments], cwd=folder, check=False).returncode
+    files = sorted(path.name for pattern in patterns for path in folder.glob(pattern))
+    call = [sys.executable, "-m", "nomarium", *plain, *files]
+    status = subprocess.run(call, cwd=folder, check=False).returncode
     if status and "--against" not in arguments:  # which shows a difference here
         raise typer.Exit(status)

@@ -282,10 +282,14 @@ def _spans(cell: Cell) -> bool:
     )
 
 
+_MOST_ROWS_ABOVE = 400
+"""So many rows are searched for the headings of a grid."""
+
+
 def grid_heading(grid: Grid) -> int | None:
     """Return the row of headings of a grid of bell times: above rows that hold spans of times; None for a list."""
     known = Headings(BELL_SHEET)
-    for index, (row, below) in enumerate(pairwise([*grid.rows, []])):
+    for index, (row, below) in enumerate(pairwise([*grid.rows[:_MOST_ROWS_ABOVE], []])):
         fields = {known(plain_text(cell)) for cell in row if cell != ""}
         if {"start", "end"} <= fields or ("hours" in fields and len(fields) > 2):
             return None

@@ -272,6 +272,20 @@ def _gaps(build: Build, plan: PlanFile) -> list[Problem]:
         problems.append(wording.without_value(held[0].place, kind, split, meetings, classes))
     for kind in () if build.failed else build.calendars.empty:
         problems.append(wording.empty_calendars(plan.place("calendars", kind), kind))
+    return problems + _without_who(build)
+
+
+def _without_who(build: Build) -> list[Problem]:
+    """Report classes without a teacher or a room, where others have one; those of no calendar are told already."""
+    if build.plan is None:
+        return []
+    told = {build.plan.plan.calendars[kind].split for kind in build.calendars.without}
+    problems = []
+    for name in ("teacher", "room"):
+        having = [one for one in build.expansion.held if one.of(name)]
+        lacking = {one.class_name: one.place for one in build.expansion.held if not one.of(name)}
+        if having and lacking and name not in told:
+            problems.append(wording.class_without(next(iter(lacking.values())), name, list(lacking)))
     return problems
 
 

@@ -138,6 +138,17 @@ def without_value(place: Place, kind: str, split: str, meetings: int, classes: S
     )
 
 
+def class_without(place: Place, name: str, classes: Sequence[str]) -> Problem:
+    """Classes that no teacher or room is said for, though one is for others."""
+    listed = _listed(classes[:6]) + (f" and {len(classes) - 6} more" if len(classes) > 6 else "")
+    return warning(
+        "class-without",
+        place,
+        f"{counted(len(classes), 'class', 'classes')} {'has' if len(classes) == 1 else 'have'} no {name}: {listed}.",
+        advice=f"Write the {name} in the timetable or in a class list, where there is one.",
+    )
+
+
 def empty_calendars(place: Place, kind: str) -> Problem:
     """A kind of calendar that holds nothing."""
     return warning(
