@@ -336,3 +336,26 @@ def test_hostile_sheets_get_a_clear_answer_soon(desk, name, content):
     assert run.status == 0 or any(problem["severity"] == "error" for problem in run.report["problems"])
     assert time.monotonic() - begun < 60
     assert (desk.folder / "calendars").exists() is (run.status == 0)
+
+
+@pytest.mark.parametrize(
+    ("rows", "problem"),
+    [
+        ("A,Muster,2026-09-08\nA,Regatta,2026-09-09\n", ("doubled-id", "events.csv")),
+        ("a,Muster,2026-09-08\nb,Muster,2026-09-08\n", ("identical-events", "events.csv A3:C3")),
+        ("x@example.org,Muster,2026-09-08\nb,Regatta,2026-09-08\n", None),
+    ],
+)
+def test_events_of_one_id_or_alike_are_told(tmp_path, rows, problem):
+    made = build(tmp_path, PLAN + '[sources.e]\nsheets = "events.csv"\n', events_csv="Id,Event,Date\n" + rows)
+    found = [(code, where.removesuffix(" A3")) for code, where in said(made, "error", "warning")]
+    assert found == ([problem] if problem else [])
+
+
+def test_an_id_with_odd_signs_is_escaped_as_the_standard_wants(school):
+    plan = PLAN + '[sources.e]\nsheets = "events.csv"\n'
+    odd = "a;b,c@" + "x" * 90
+    assert school("build", plan=plan, events_csv=f'Id,Event,Date\n"{odd}",Muster,2026-09-08\n').status == 0
+    path = school.folder / "Orrin Sound.ics"
+    assert [str(event["UID"]) for event in events_in(path)] == [odd]
+    assert max(map(len, path.read_bytes().split(b"\r\n"))) <= 75

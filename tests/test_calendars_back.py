@@ -15,6 +15,7 @@ from conftest import events_in, told
 from nomarium.core.calendars import Calendar
 from nomarium.core.columns import Headings, match_columns
 from nomarium.core.ics import CalendarChoices, read_calendar, render_calendar
+from nomarium.core.ics.content_lines import Sloppiness, clean_lines, sloppy_lines
 from nomarium.core.repeats import expand, parse_rule
 from nomarium.core.rows import ROW_FIELDS, event_rows, render_csv
 from nomarium.core.sources import EventChoices, Occurrence, Series, read_events
@@ -351,3 +352,17 @@ def test_a_letter_that_an_encoding_lacks_is_named(desk):
     assert run.status == 1
     assert "The encoding cp1252 has no “茶”." in run.err
     assert not (desk.folder / "out.csv").exists()
+
+
+SLOPPY = "".join(chr(code) for code in (*range(32, 40), 9, 58, 59, 61, 65, 66, 92, 110))
+
+
+@given(st.lists(st.text(SLOPPY, max_size=12), max_size=12), st.booleans())
+@settings(max_examples=300, deadline=None)
+def test_the_quick_way_and_the_careful_way_read_the_same_lines(lines, folded):
+    text = "\r\n".join([f"NAME;A=B:{line}" if folded and number % 2 else line for number, line in enumerate(lines)])
+    quick = clean_lines(text)
+    if quick is not None:
+        sloppiness = Sloppiness()
+        assert quick == list(sloppy_lines(text, sloppiness))
+        assert sloppiness == Sloppiness()

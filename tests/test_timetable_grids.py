@@ -24,6 +24,8 @@ UPRIGHT = "Period,Day 1,Day 2,Day 3\n1,PLK-1,,\n2,PLK-1,CLK-1,\n3,,,\n"
         (f"Teacher: R. Vasquel\n{UPRIGHT}", "", ["PLK-1 Mon 7 08:15–09:50 R. Vasquel", "CLK-1 Tue 8 09:05–09:50 R. Vasquel"]),
         (UPRIGHT, 'each = "teacher"\n', ["PLK-1 Mon 7 08:15–09:50 grid", "CLK-1 Tue 8 09:05–09:50 grid"]),
         (f"R. Vasquel\n{UPRIGHT}", 'each = "teacher"\n', ["PLK-1 Mon 7 08:15–09:50 R. Vasquel", "CLK-1 Tue 8 09:05–09:50 R. Vasquel"]),
+        ("Teacher: V\nDay,1,2,3\n1,PLK-1,,\n2,CLK-1,,\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Tue 8 08:15–09:00 V"]),
+        ("Teacher: V\nPeriod,1,2,3\n1,PLK-1,,\n2,CLK-1,,\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Mon 7 09:05–09:50 V"]),
         ("Instructor: V,P1,P2\nD1,PLK-1,\nD2,CLK-1,\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Tue 8 08:15–09:00 V"]),
         ("Teacher: V\nDay,Period 1,Period 2\nMonday,PLK-1,PLK-1\nTuesday,CLK-1,\n", "", ["PLK-1 Mon 7 08:15–09:50 V", "CLK-1 Tue 8 08:15–09:00 V"]),
         ("Teacher: V\nTime,Mon,Tue\n8:30–9:10,PLK-1,\n1:30–2:10,,CLK-1\n", "", ["PLK-1 Mon 7 08:30–09:10 V", "CLK-1 Tue 8 13:30–14:10 V"]),
@@ -111,6 +113,7 @@ def test_the_lines_of_a_cell_are_told_apart(tmp_path, cell, keys, expected):
         ("Teacher: V\nTime,Mon,Tue\n8:30,PLK-1,\n9:30,,CLK-1\n", "", ("unreadable-times", "grid.csv A3")),
         ("Teacher: V\nPeriod,Mon,Tue\n1,PLK-1,\n9,,CLK-1\n", "", ("period-without-bells", "grid.csv C4")),
         ("just,some\ntext,here\n", "", ("no-timetable", "grid.csv")),
+        ("Teacher: V\n,1,2,3\n1,A,,\n2,,B,\n3,,,A\n", "", ("two-ways-round", "grid.csv A2")),
         (
             'Teacher: V\nPeriod,Mon,Tue\n1,"PLK-1\nRoom: A",\n2,,\n\nTeacher: P\nPeriod,Mon,Tue\n1,"PLK-1\nRoom: B",\n2,,\n',
             "",

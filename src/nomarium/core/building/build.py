@@ -195,7 +195,26 @@ def _checked(build: Build) -> list[Problem]:
         if found != expected:
             place = build.plan.place("classes", "expect", name)
             problems.append(wording.unexpected_count(place, name, expected, found))
-    return problems + _without_division(build) + _usual_bells(build)
+    return problems + _without_division(build) + _usual_bells(build) + _doubled(build.held)
+
+
+def _doubled(held: Sequence[Held]) -> list[Problem]:
+    """Report events with an id that another has, and events that say just the same as another of their source."""
+    problems = []
+    by_uid: dict[str, Held] = {}
+    alike: dict[tuple[object, ...], Held] = {}
+    for one in held:
+        event = one.event
+        if event is None:
+            continue
+        same = next((by_uid[uid] for uid in one.uids if uid in by_uid), None)
+        twin = alike.setdefault((one.source, event.summary, event.occurrences, event.location, event.description), one)
+        if same is not None:
+            problems.append(wording.doubled_id(one.place, event.id or event.summary, same.place))
+        elif twin is not one:
+            problems.append(wording.identical_events(one.place, event.summary, twin.place))
+        by_uid.update(dict.fromkeys(one.uids, one))
+    return problems
 
 
 def _usual_bells(build: Build) -> list[Problem]:

@@ -113,7 +113,6 @@ class Texts:
             reminders=self._reminders or event.reminders,
             visibility=self._visibility or event.visibility,
             busy=self._busy or event.busy,
-            id="",
         )
 
     def _meeting(self, held: Held, occurrences: tuple[Occurrence, ...], values: Mapping[str, str]) -> Series:

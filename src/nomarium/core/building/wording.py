@@ -149,6 +149,28 @@ def class_without(place: Place, name: str, classes: Sequence[str]) -> Problem:
     )
 
 
+def doubled_id(place: Place, found: str, other: Place) -> Problem:
+    """Two events of the plan's sources with one id."""
+    return error(
+        "doubled-id",
+        place,
+        f"This id stands in {other} too.",
+        found=found,
+        advice='Give each event its own, or leave the column alone: columns = { "Id" = "" }.',
+    )
+
+
+def identical_events(place: Place, summary: str, other: Place) -> Problem:
+    """Two rows that make the same event."""
+    return warning(
+        "identical-events",
+        place,
+        f"The row says the same as {other}: both events are kept.",
+        found=summary,
+        advice="Delete one of the rows if it is one event.",
+    )
+
+
 def empty_calendars(place: Place, kind: str) -> Problem:
     """A kind of calendar that holds nothing."""
     return warning(

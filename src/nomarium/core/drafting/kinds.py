@@ -293,7 +293,10 @@ def _classes(grid: Grid) -> Recognised | None:
 
 
 def _grid(grid: Grid) -> Recognised | None:
-    blocks = find_blocks(grid, any_days(), ("letters", "numbers"))
+    try:
+        blocks = find_blocks(grid, any_days(), ("letters", "numbers"))
+    except DataRefused:
+        return None
     if not blocks or not any(_has_texts(block.view.rows, block.lines[0].row) for block in blocks):
         return None
     days = ", ".join(dict.fromkeys(test.name for tests in blocks[0].days.values() for test in tests))

@@ -150,7 +150,7 @@ def labels_of(sheet: FoundSheet) -> dict[str, set[str]]:
 def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     reader = any_days()
     if sheet.kind is Kind.GRID and sheet.grid is not None:
-        blocks = find_blocks(sheet.grid, reader, _FAMILIES)
+        blocks = find_blocks(sheet.grid, reader, _FAMILIES)  # its kind says that there are some
         return [test for block in blocks for tests in block.days.values() for test in tests]
     listed = sheet.kind is Kind.DAYS
     texts = _column_of(sheet, Headings(listed_sheet()), "summary") if listed else sheet.column("day")

@@ -40,6 +40,7 @@ class Component:
 
 
 _DEEPEST = 20
+_FRAMES = frozenset(("BEGIN", "END"))
 
 
 def read_components(text: str) -> tuple[list[Component], Sloppiness]:
@@ -48,14 +49,15 @@ def read_components(text: str) -> tuple[list[Component], Sloppiness]:
     root = Component("", 0)
     stack = [root]
     for read in content_lines(text, sloppiness):
-        if read.name not in ("BEGIN", "END") and len(stack) > 1:
+        name = read[1]
+        if name not in _FRAMES and len(stack) > 1:
             stack[-1].properties.append(read)
-        elif read.name == "BEGIN":
+        elif name == "BEGIN":
             if len(stack) <= _DEEPEST:
                 component = Component(read.value.strip().upper(), read.line)
                 stack[-1].components.append(component)
                 stack.append(component)
-        elif read.name == "END":
+        elif name == "END":
             _close(stack, read, sloppiness)
         else:
             sloppiness.stray.append((read.line, read.raw[:60]))
@@ -65,6 +67,9 @@ def read_components(text: str) -> tuple[list[Component], Sloppiness]:
 def _close(stack: list[Component], end: ContentLine, sloppiness: Sloppiness) -> None:
     """Close the innermost component of a name; those left open within it stay open."""
     name = end.value.strip().upper()
+    if len(stack) > 1 and stack[-1].name == name:
+        stack.pop().closed = True
+        return
     places = [place for place, component in enumerate(stack) if component.name == name]
     if not places or not places[-1]:
         sloppiness.stray.append((end.line, end.raw[:60]))

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Container, Iterator, Mapping
+from collections.abc import Container, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from typing import NamedTuple
 
@@ -29,16 +29,52 @@ class Sloppiness:
 
 
 _BREAK = re.compile(r"\r\n|\n|\r")
+_FOLDS = frozenset(" \t")
 _NAME = re.compile(r"[A-Za-z0-9-]+(?=[;:])")
 _PARAMETER = re.compile(r';([A-Za-z0-9-]+)=((?:"[^"]*"|[^";:,]*)(?:,(?:"[^"]*"|[^";:,]*))*)')
 
 
-def content_lines(text: str, sloppiness: Sloppiness) -> Iterator[ContentLine]:
-    """Yield the content lines of a text, folded ones joined, each with the number of its first line.
+def content_lines(text: str, sloppiness: Sloppiness) -> Iterable[ContentLine]:
+    """Return the content lines of a text, folded ones joined, each with the number of its first line.
 
     A line that begins like no property and follows one is taken for its rest, badly folded. A property's name and
     parameters ("DTSTART;TZID=America/Halifax") recur all through a file, and are read once.
     """
+    clean = clean_lines(text)
+    return sloppy_lines(text, sloppiness) if clean is None else clean
+
+
+def clean_lines(text: str) -> list[ContentLine] | None:
+    """Return the content lines of a text written as the standard wants it, all at once; None for any other."""
+    if text.count("\n") != text.count("\r\n") or text.count("\r") != text.count("\n"):
+        return None
+    lines = text.split("\r\n")
+    folds = [place for place, line in enumerate(lines) if line[:1] in _FOLDS]
+    if folds and folds[0] == 0:
+        return None
+    for place in reversed(folds):  # so that the rest of a rest comes first
+        lines[place - 1] += lines[place][1:]
+        lines[place] = ""
+    try:
+        heads = [line[: line.index(":")] if line else None for line in lines]
+    except ValueError:
+        return None
+    known: dict[str, tuple[str, Mapping[str, str]]] = {}
+    for head in {head for head in heads if head is not None}:
+        read = content_line(0, f"{head}:") if '"' not in head else None
+        if read is None:
+            return None
+        known[head] = (read.name, read.parameters)
+    new = tuple.__new__
+    return [
+        new(ContentLine, (number, *known[head], line[len(head) + 1 :], line))
+        for number, (head, line) in enumerate(zip(heads, lines, strict=True), 1)
+        if head is not None
+    ]
+
+
+def sloppy_lines(text: str, sloppiness: Sloppiness) -> Iterator[ContentLine]:
+    """Yield the content lines of any text, one by one, and note what the standard does not allow."""
     heads: dict[str, tuple[str, Mapping[str, str]]] = {}
     for number, line, head in _unfolded(text, heads, sloppiness):
         known = heads.get(head)

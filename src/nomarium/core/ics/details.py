@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass, field
 from datetime import timedelta
+from typing import Any
 
 from nomarium.core.ics.components import Component
 from nomarium.core.ics.content_lines import ContentLine, caret_decoded, split_values, unescaped
@@ -21,7 +22,7 @@ _TIMES = frozenset("UID DTSTAMP DTSTART DTEND DURATION RRULE RDATE EXDATE EXRULE
 """Properties that the reading of times uses up."""
 
 
-def read_details(component: Component) -> dict[str, object]:
+def read_details(component: Component) -> dict[str, Any]:
     """Return the fields of a Series that a VEVENT states, ``extra`` among them."""
     details = _Details()
     for line in component.properties:
@@ -33,14 +34,13 @@ def read_details(component: Component) -> dict[str, object]:
             details.extra += _raw(alarm)
         else:
             details.reminders.append(before)
-    return {
-        "summary": UNTITLED,
-        **details.said,
-        "categories": tuple(dict.fromkeys(details.categories)),
-        "attendees": tuple(details.attendees),
-        "reminders": tuple(details.reminders),
-        "extra": tuple(details.extra),
-    }
+    said: dict[str, Any] = {"summary": UNTITLED, **details.said}
+    if details.categories:
+        said["categories"] = tuple(dict.fromkeys(details.categories))
+    for name in ("attendees", "reminders", "extra"):
+        if found := getattr(details, name):
+            said[name] = tuple(found)
+    return said
 
 
 @dataclass(slots=True)

@@ -8,6 +8,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, time, timedelta
 from itertools import islice
+from typing import Any
 
 from nomarium.core.calendars import occurrence_id
 from nomarium.core.columns import Matches
@@ -63,7 +64,7 @@ class _Event:
 
     component: Component
     uid: str
-    details: dict[str, object]
+    details: dict[str, Any]
     start: datetime
     all_day: bool
     zone: EventZone
@@ -139,7 +140,7 @@ class _Reader:
         return None
 
     def _taken_apart(
-        self, component: Component, uid: str, details: dict[str, object], words: wording.EventWords
+        self, component: Component, uid: str, details: dict[str, Any], words: wording.EventWords
     ) -> _Event | None:
         line = component.first("DTSTART")
         if line is None:
@@ -360,16 +361,8 @@ class _Reader:
         return not before and (last is None or occurrence.start.date() <= last)
 
     def _series(self, event: _Event, identity: str, occurrences: tuple[Occurrence, ...]) -> Series:
-        series = Series(
-            "",
-            occurrences,
-            id=identity,
-            uid_kept=bool(identity),
-            origin=wording.at_line(self._file, event.component.line),
-        )
-        for name, value in event.details.items():
-            setattr(series, name, value)
-        return series
+        origin = wording.at_line(self._file, event.component.line)
+        return Series(occurrences=occurrences, id=identity, uid_kept=bool(identity), origin=origin, **event.details)
 
 
 def _as_length(duration: IcsDuration, *, is_date: bool) -> Length | None:

@@ -9,8 +9,10 @@ from datetime import time
 
 from nomarium.core.bells import PERIOD_HEADINGS
 from nomarium.core.columns import heading_key
+from nomarium.core.problems import DataRefused
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid
+from nomarium.core.timetable import wording
 from nomarium.core.timetable.grid_view import GridView
 from nomarium.core.values import scan_span
 
@@ -69,10 +71,15 @@ class Block:
 
 
 def find_blocks(grid: Grid, days: DayReader, cycles: Sequence[str]) -> list[Block]:
-    """Return the grids of a sheet, the way round that makes sense of it; none where it holds none."""
+    """Return the grids of a sheet, the way round that makes sense of it; none where it holds none.
+
+    Raises DataRefused where both ways do, and nothing tells days from periods.
+    """
     upright = _blocks(GridView(grid), days, cycles)
     turned = _blocks(GridView(grid, turned=True), days, cycles)
-    chosen = upright if _weight(upright) >= _weight(turned) else turned
+    if upright and _weight(upright) == _weight(turned):
+        raise DataRefused(wording.two_ways_round(upright[0].view.place(upright[0].head, 0)))
+    chosen = upright if _weight(upright) > _weight(turned) else turned
     for block, above in zip(chosen, [None, *chosen], strict=False):
         block.captions = _captions(block, above.last_row + 1 if above else 0)
     return chosen
@@ -84,11 +91,10 @@ def _weight(blocks: Sequence[Block]) -> float:
 
 
 def _sureness(block: Block) -> float:
-    corner = heading_key(block.view.text(block.head, 0))
-    if corner in _PERIOD_CORNERS:
-        return 2
-    plain = all(_PLAIN_NUMBER.fullmatch(line.words) for line in block.lines)
-    return 0.5 if corner in _DAY_CORNERS or plain else 1
+    corner, turned = heading_key(block.view.text(block.head, min(block.days) - 1)), block.view.turned
+    if corner in _PERIOD_CORNERS | _DAY_CORNERS:  # the corner heads the first column of the sheet
+        return 2 if (corner in _DAY_CORNERS) is turned else 0.5
+    return 0.5 if all(_PLAIN_NUMBER.fullmatch(line.words) for line in block.lines) else 1
 
 
 def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Block]:

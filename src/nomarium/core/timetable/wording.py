@@ -197,6 +197,17 @@ def misfit_cell(place: Place, text: str, pattern: str) -> Problem:
     )
 
 
+def two_ways_round(place: Place) -> Problem:
+    """A grid whose days could as well be its periods."""
+    return error(
+        "two-ways-round",
+        place,
+        "The numbers across and down can both be days or periods.",
+        expected="“Period” or “Day” in the corner, or headings such as “Day 1” and “P1”.",
+        advice="Write one of them.",
+    )
+
+
 def no_whose(place: Place, caption: str) -> Problem:
     """A grid of which it is not said whose it is."""
     found = f"“{caption}” stands above it, but" if caption else "it has no caption, and"
