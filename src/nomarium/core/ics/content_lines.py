@@ -29,6 +29,8 @@ class Sloppiness:
 
 
 _BREAK = re.compile(r"\r\n|\n|\r")
+_UNUSED = "DTSTAMP"
+"""A property that every event must have, and that nothing here asks for."""
 _FOLDS = frozenset(" \t")
 _NAME = re.compile(r"[A-Za-z0-9-]+(?=[;:])")
 _PARAMETER = re.compile(r';([A-Za-z0-9-]+)=((?:"[^"]*"|[^";:,]*)(?:,(?:"[^"]*"|[^";:,]*))*)')
@@ -69,7 +71,7 @@ def clean_lines(text: str) -> list[ContentLine] | None:
     return [
         new(ContentLine, (number, *known[head], line[len(head) + 1 :], line))
         for number, (head, line) in enumerate(zip(heads, lines, strict=True), 1)
-        if head is not None
+        if head is not None and head != _UNUSED
     ]
 
 
@@ -78,6 +80,8 @@ def sloppy_lines(text: str, sloppiness: Sloppiness) -> Iterator[ContentLine]:
     heads: dict[str, tuple[str, Mapping[str, str]]] = {}
     for number, line, head in _unfolded(text, heads, sloppiness):
         known = heads.get(head)
+        if head == _UNUSED:
+            continue
         if known is not None:
             yield ContentLine(number, known[0], known[1], line[len(head) + 1 :], line)
             continue

@@ -73,7 +73,16 @@ class _Event:
     replaces: datetime | None
     """The start of the occurrence that it changes, in its event's local time."""
     and_future: bool
-    words: wording.EventWords
+    file: str
+
+    @property
+    def words(self) -> wording.EventWords:
+        """What problems say of it."""
+        return _words(self.file, self.component, self.uid, self.details)
+
+
+def _words(file: str, component: Component, uid: str, details: dict[str, Any]) -> wording.EventWords:
+    return wording.EventWords(file, component.line, str(details["summary"]), uid)
 
 
 def read_calendar(text: str, file: str, choices: CalendarChoices) -> CalendarFile:
@@ -126,29 +135,27 @@ class _Reader:
         uid_line = component.first("UID")
         uid = uid_line.value.strip() if uid_line else ""
         details = read_details(component)
-        words = wording.EventWords(self._file, component.line, str(details["summary"]), uid)
         try:
-            return self._taken_apart(component, uid, details, words)
+            return self._taken_apart(component, uid, details)
         except BadValue as bad:
-            self._sheet.problems.append(words.bad_value("date, time or length", str(bad)))
+            problem = _words(self._file, component, uid, details).bad_value("date, time or length", str(bad))
         except RuleRefused as refused:
-            self._sheet.problems.append(words.bad_rule(str(refused)))
+            problem = _words(self._file, component, uid, details).bad_rule(str(refused))
         except (OverflowError, ValueError) as fault:
-            self._sheet.problems.append(words.bad_value("date", str(fault)))
+            problem = _words(self._file, component, uid, details).bad_value("date", str(fault))
         except UnknownZone as unknown:
-            self._sheet.problems.append(words.unknown_zone(str(unknown)))
+            problem = _words(self._file, component, uid, details).unknown_zone(str(unknown))
+        self._sheet.problems.append(problem)
         return None
 
-    def _taken_apart(
-        self, component: Component, uid: str, details: dict[str, Any], words: wording.EventWords
-    ) -> _Event | None:
+    def _taken_apart(self, component: Component, uid: str, details: dict[str, Any]) -> _Event | None:
         line = component.first("DTSTART")
         if line is None:
-            self._sheet.problems.append(words.no_start())
+            self._sheet.problems.append(_words(self._file, component, uid, details).no_start())
             return None
         start, zone, length = self._times(component, line)
         if length is None:
-            self._sheet.problems.append(words.end_before_start())
+            self._sheet.problems.append(_words(self._file, component, uid, details).end_before_start())
             return None
         names = component.names
         recurrence = self._recurrence(component, start, zone) if names & _REPEATING else None
@@ -167,7 +174,7 @@ class _Reader:
             recurrence,
             replaced,
             replaces is not None and replaces.parameters.get("RANGE", "").upper() == "THISANDFUTURE",
-            words,
+            self._file,
         )
 
     def _times(self, component: Component, line: ContentLine) -> tuple[IcsMoment, EventZone, Length | None]:
