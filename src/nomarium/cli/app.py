@@ -9,12 +9,15 @@ import typer
 from nomarium import __version__
 from nomarium.cli.build import BUILD_EXAMPLES, build
 from nomarium.cli.check import CHECK_EXAMPLES, check
+from nomarium.cli.compare import COMPARE_EXAMPLES, compare
 from nomarium.cli.convert import CONVERT_EXAMPLES, convert
 from nomarium.cli.days import DAYS_EXAMPLES, days
 from nomarium.cli.demo import DEMO_EXAMPLES, demo
+from nomarium.cli.history import HISTORY_EXAMPLES, history
 from nomarium.cli.inspect import INSPECT_EXAMPLES, inspect
 from nomarium.cli.new import NEW_EXAMPLES, new
 from nomarium.cli.plan_schema import plan_schema
+from nomarium.cli.retract import RETRACT_EXAMPLES, retract
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
 
 EXAMPLES = """\b
@@ -43,6 +46,9 @@ app.command(epilog=DAYS_EXAMPLES)(days)
 app.command(epilog=NEW_EXAMPLES)(new)
 app.command(epilog=CHECK_EXAMPLES)(check)
 app.command(epilog=BUILD_EXAMPLES)(build)
+app.command(epilog=COMPARE_EXAMPLES)(compare)
+app.command(epilog=HISTORY_EXAMPLES)(history)
+app.command(epilog=RETRACT_EXAMPLES)(retract)
 app.command(epilog=DEMO_EXAMPLES)(demo)
 app.command(name="plan-schema")(plan_schema)
 

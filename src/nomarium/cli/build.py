@@ -15,6 +15,7 @@ Examples:
   nomarium build                                every calendar of nomarium.toml in this folder
   nomarium build --dry-run                      what would be written
   nomarium build --only teacher="R. Vasquel"    only that calendar
+  nomarium build --updates updates              beside it, small files with just what has changed
   nomarium build --from 2027-01-04 --to 2027-03-25
 """
 
@@ -28,6 +29,18 @@ DryRun = Annotated[bool, typer.Option("--dry-run", help="Say what would be writt
 Force = Annotated[bool, typer.Option("--force", help="Write over files that this program did not write, too.")]
 
 
+Accept = Annotated[
+    bool, typer.Option("--accept", help="Build even if that takes more events away than the guard lets pass.")
+]
+Updates = Annotated[
+    Path | None,
+    typer.Option("--updates", metavar="DIR", help="Write a small file for each calendar with just what has changed."),
+]
+Since = Annotated[
+    int | None, typer.Option("--since", metavar="BUILD", min=1, help="For --updates: since this build, not the last.")
+]
+
+
 def build(
     plan: options.PlanFile = Path("nomarium.toml"),
     only: Only = None,
@@ -35,14 +48,18 @@ def build(
     last: To = None,
     dry_run: DryRun = False,
     force: Force = False,
+    accept: Accept = False,
+    updates: Updates = None,
+    since: Since = None,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
     """Write every calendar that the plan names, and an index of them: calendars.csv.
 
     The timetable’s meetings are dated by the school year, its cycles and bell times; changes are applied, rosters
-    joined. Each meeting has the same identity in all calendars that hold it. Where anything is wrong, nothing is
-    written (exit status 1).
+    joined. Each meeting has the same identity in all calendars that hold it, and keeps it through corrections: each
+    build is kept in .nomarium beside the plan and compared with the one before. Where anything is wrong, or too much
+    would be gone, nothing is written (exit status 1).
     """
     from nomarium.cli import build_run
     from nomarium.core.building import BuildChoices
@@ -54,5 +71,7 @@ def build(
             options.iso_date(first, "--from") if first else None,
             options.iso_date(last, "--to") if last else None,
         )
-        call = build_run.BuildCall(options.plan_path(plan), choices, dry_run, force, as_json, quiet)
+        call = build_run.BuildCall(
+            options.plan_path(plan), choices, dry_run, force, accept, updates, since, as_json, quiet
+        )
         raise typer.Exit(build_run.build(call))

@@ -4,9 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 from itertools import groupby
+from typing import TYPE_CHECKING
 
 from nomarium.cli.report import problem_json
-from nomarium.core.building import Build, Part, Written, hours_of
+
+if TYPE_CHECKING:
+    from nomarium.cli.build_run import Done
+from nomarium.core.building import Build, Part, hours_of
+from nomarium.core.history import Outlook, What
 from nomarium.core.problems import Problem
 from nomarium.core.values import counted, day_words, style_of
 
@@ -44,7 +49,7 @@ def made_lines(build: Build) -> Iterator[str]:
         yield f"{'Changed':<{_LABEL}}{counted(count, 'meeting')}: {what}"
 
 
-def written_lines(build: Build, written: Written, *, dry_run: bool) -> Iterator[str]:
+def written_lines(build: Build, done: Done, *, dry_run: bool) -> Iterator[str]:
     """Say what was written, kind by kind."""
     yield from made_lines(build)
     label = "Would write" if dry_run else "Wrote"
@@ -52,8 +57,12 @@ def written_lines(build: Build, written: Written, *, dry_run: bool) -> Iterator[
         yield f"{label:<{_LABEL - 1}} {_kind_words(kind[0], list(several))}"
         label = ""
     if not dry_run:
-        left = f"; {len(written.left):,} held the same already" if written.left else ""
-        yield f"{'':<{_LABEL}}in {build.folder}: {counted(len(written.written), 'file')} written{left}"
+        left = f"; {len(done.kept.left):,} held the same already" if done.kept.left else ""
+        yield f"{'':<{_LABEL}}in {build.folder}: {counted(len(done.kept.written), 'file')} written{left}"
+    if done.kept.number:
+        yield f"{'Kept':<{_LABEL}}as build {done.kept.number} (nomarium history)"
+    for number, (path, events) in enumerate(done.updates):
+        yield f"{'' if number else 'Updates':<{_LABEL}}{path}: {counted(events, 'event')}"
 
 
 def _kind_of(part: Part) -> tuple[str, str]:
@@ -79,7 +88,17 @@ def nothing_line(problems: Sequence[Problem]) -> str:
     return f"{'Nothing':<{_LABEL}}was written: {why}."
 
 
-def build_json(build: Build, problems: Sequence[Problem], written: Written) -> dict[str, object]:
+def change_lines(outlook: Outlook) -> Iterator[str]:
+    """Say what a build changes in what was given out before."""
+    if outlook.first:
+        return
+    counts = outlook.all.counts()
+    words = {What.ADDED: "new", What.MOVED: "moved", What.CHANGED: "changed", What.GONE: "gone"}
+    said = [f"{counts[what]:,} {word}" for what, word in words.items() if counts[what]]
+    yield f"{'Changes':<{_LABEL}}{', '.join(said) or 'nothing'}; {outlook.all.same:,} as before"
+
+
+def build_json(build: Build, done: Done) -> dict[str, object]:
     """Return the report for programs."""
     return {
         "read": [{"file": file.file, "form": file.form, "gave": file.gave} for file in build.read.files],
@@ -87,10 +106,18 @@ def build_json(build: Build, problems: Sequence[Problem], written: Written) -> d
         "changed": dict(build.expansion.applied),
         "folder": str(build.folder),
         "calendars": [_part_json(part) for part in build.calendars.parts],
-        "written": [str(path) for path in written.written],
-        "unchanged": [str(path) for path in written.left],
-        "problems": [problem_json(problem) for problem in problems],
+        "build": done.kept.number,
+        "changes": _changes_json(done.outlook) if done.outlook else {},
+        "written": [str(path) for path in done.kept.written],
+        "unchanged": [str(path) for path in done.kept.left],
+        "updates": {str(path): events for path, events in done.updates},
+        "problems": [problem_json(problem) for problem in done.problems],
     }
+
+
+def _changes_json(outlook: Outlook) -> dict[str, int]:
+    counts = outlook.all.counts()
+    return {**{what.value: counts[what] for what in What}, "same": outlook.all.same}
 
 
 def _part_json(part: Part) -> dict[str, object]:

@@ -1,21 +1,35 @@
-"""What ``nomarium build`` does: asks the core, writes, prints."""
+"""What ``nomarium build`` does: asks the core, writes, keeps the build, prints."""
 
 from __future__ import annotations
 
 import json
 import sys
-from collections.abc import Sequence
-from dataclasses import dataclass
+from contextlib import closing
+from dataclasses import dataclass, field
 from pathlib import Path
 
 import typer
 
-from nomarium.cli.build_report import build_json, nothing_line, read_lines, written_lines
+from nomarium.cli.build_report import build_json, change_lines, nothing_line, read_lines, written_lines
 from nomarium.cli.check_report import clash_head
 from nomarium.cli.console import print_lines, print_problems, progress
-from nomarium.cli.stamp import stamp_of
-from nomarium.core.building import Build, BuildChoices, Written, find_clashes, foreign_files, prepare, write_calendars
-from nomarium.core.problems import Problem, by_place, has_errors
+from nomarium.cli.stamp import moment_of_build
+from nomarium.core.building import Build, BuildChoices, find_clashes, foreign_files, no_longer_built, prepare
+from nomarium.core.history import (
+    FOLDER,
+    NAME,
+    Kept,
+    Outlook,
+    Store,
+    alone,
+    guard,
+    look_ahead,
+    recover,
+    update_files,
+    write_build,
+)
+from nomarium.core.output import write_all
+from nomarium.core.problems import Place, Problem, by_place, has_errors
 
 
 @dataclass(frozen=True, slots=True)
@@ -26,47 +40,94 @@ class BuildCall:
     choices: BuildChoices
     dry_run: bool
     force: bool
+    accept: bool
+    updates: Path | None
+    since: int | None
     as_json: bool
     quiet: bool
+
+
+@dataclass(slots=True)
+class Done:
+    """What came of a build."""
+
+    problems: list[Problem]
+    outlook: Outlook | None = None
+    kept: Kept = field(default_factory=Kept)
+    updates: list[tuple[Path, int]] = field(default_factory=list)
 
 
 def build(call: BuildCall) -> int:
     """Build the calendars of a plan; return the exit status."""
     made = prepare(call.plan, call.choices)
-    problems = list(made.problems)
+    done = Done(list(made.problems))
     parts = made.calendars.parts
     if not made.failed and not call.force:
-        problems = by_place([*problems, *foreign_files(made.folder, parts)])
-    failed = has_errors(problems) or not parts
-    written = Written() if failed or call.dry_run else _write(made, call)
-    problems += written.problems
+        done.problems = by_place([*done.problems, *foreign_files(made.folder, parts)])
+    if not has_errors(done.problems) and parts and made.plan is not None:
+        if call.dry_run:
+            _look(made, call, done, made.plan.folder)
+        else:
+            with alone(made.plan.folder), closing(Store(made.plan.folder)) as store:
+                done.problems += recover(store, made.folder)
+                _build(made, call, done, store)
+    failed = has_errors(done.problems) or not parts
     if call.as_json:
-        typer.echo(json.dumps(build_json(made, problems, written), ensure_ascii=False, indent=2))
+        typer.echo(json.dumps(build_json(made, done), ensure_ascii=False, indent=2))
     else:
-        _print(made, call, problems, written, failed=failed)
+        _print(made, call, done, failed=failed)
     return 1 if failed else 0
 
 
-def _write(made: Build, call: BuildCall) -> Written:
-    parts = made.calendars.parts
+def _look(made: Build, call: BuildCall, done: Done, folder: Path) -> None:
+    """Say what a build would change, and write nothing."""
+    if not (folder / FOLDER / NAME).exists():
+        return
+    with closing(Store(folder, reading=True)) as store:
+        done.outlook = look_ahead(made, store, moment_of_build(), whole=not call.choices.only)
+    done.problems += _guarded(made, call, done.outlook)
+
+
+def _guarded(made: Build, call: BuildCall, outlook: Outlook) -> list[Problem]:
+    if call.accept or made.plan is None:
+        return outlook.problems
+    stopped = guard(outlook, Place(made.plan.path.name), made.plan.plan.output.guard)
+    return [*outlook.problems, *([stopped] if stopped else [])]
+
+
+def _build(made: Build, call: BuildCall, done: Done, store: Store) -> None:
+    whole, at, before = not call.choices.only, moment_of_build(), store.last()
+    done.outlook = look_ahead(made, store, at, whole=whole)
+    done.problems += _guarded(made, call, done.outlook)
+    if has_errors(done.problems):
+        return
+    done.problems += no_longer_built(made.folder, made.calendars.parts) if whole else []
     with progress("Writing", wanted=not call.quiet) as bar:
-        return write_calendars(
-            made.folder,
-            parts,
-            stamp_of(made.inputs),
-            whole=not call.choices.only,
-            progress=lambda done: bar(done, len(parts)),
-        )
+        total = len(made.calendars.parts)
+        done.kept = write_build(made, done.outlook, store, at, whole=whole, progress=lambda count: bar(count, total))
+    if call.updates is not None:
+        since = call.since if call.since is not None else before
+        done.updates = _write_updates(made, store, call.updates, since)
 
 
-def _print(made: Build, call: BuildCall, problems: Sequence[Problem], written: Written, *, failed: bool) -> None:
+def _write_updates(made: Build, store: Store, folder: Path, since: int) -> list[tuple[Path, int]]:
+    files = list(update_files(made, store, since))
+    for path, _, _ in files:
+        (folder / path).parent.mkdir(parents=True, exist_ok=True)
+    write_all((folder / path, (data,)) for path, data, _ in files)
+    return [(folder / path, events) for path, _, events in files]
+
+
+def _print(made: Build, call: BuildCall, done: Done, *, failed: bool) -> None:
     if not call.quiet:
         print_lines(read_lines(made), sys.stdout)
-    print_problems(problems, errors_only=call.quiet)
+    print_problems(by_place(done.problems), errors_only=call.quiet)
+    if not call.quiet and done.outlook is not None:
+        print_lines(change_lines(done.outlook), sys.stdout)
     if failed:
-        typer.echo(nothing_line(problems), err=True)
+        typer.echo(nothing_line(done.problems), err=True)
     elif not call.quiet:
-        print_lines(written_lines(made, written, dry_run=call.dry_run), sys.stdout)
+        print_lines(written_lines(made, done, dry_run=call.dry_run), sys.stdout)
         clashes = find_clashes([one for one in made.held if one.event is None])
         if clashes:
             print_lines([clash_head(clashes) + "; nomarium check lists them"], sys.stdout)

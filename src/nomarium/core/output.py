@@ -24,20 +24,59 @@ def write_all(files: Iterable[tuple[Path, Iterable[bytes]]]) -> list[Path]:
 
     Returns their paths. Raises DataRefused as write_whole does.
     """
-    ready: list[tuple[Path, Path]] = []
+    ready = write_beside(files)
+    settle(ready)
+    return [path for _, path in ready]
+
+
+Ready = list[tuple[Path, Path]]
+"""Files that are written whole: (the temporary file, where it belongs)."""
+
+
+def write_beside(files: Iterable[tuple[Path, Iterable[bytes]]]) -> Ready:
+    """Write files beside their targets, whole and safe on the disk; folders are made.
+
+    Raises DataRefused where one cannot be written; then none is left.
+    """
+    ready: Ready = []
     try:
         for path, parts in files:
             ready.append((_written_beside(path, parts), path))
+    except BaseException:
+        discard(ready)
+        raise
+    return ready
+
+
+def settle(ready: Ready) -> None:
+    """Let files that are written whole take their places. Raises DataRefused where one cannot."""
+    try:
         for temporary, path in ready:
             try:
                 temporary.replace(path)
             except OSError as fault:
                 raise DataRefused(_unwritable(path, fault)) from None
     finally:
-        for temporary, _ in ready:
-            with suppress(OSError):
-                temporary.unlink(missing_ok=True)
-    return [path for _, path in ready]
+        discard(ready)
+
+
+def make_folder(folder: Path) -> None:
+    """Make a folder with all above it. Raises DataRefused where that cannot be."""
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+    except OSError as fault:
+        raise DataRefused(_unwritable(folder, fault)) from None
+
+
+def discard(ready: Ready) -> None:
+    """Take temporary files away that are still there."""
+    for temporary, _ in ready:
+        with suppress(OSError):
+            temporary.unlink(missing_ok=True)
+
+
+PARTIAL = ".*.part"
+"""What temporary files are called."""
 
 
 def write_changed(files: Iterable[tuple[Path, bytes]]) -> tuple[list[Path], list[Path]]:
@@ -52,13 +91,10 @@ def write_changed(files: Iterable[tuple[Path, bytes]]) -> tuple[list[Path], list
             if _holds(path, data):
                 left.append(path)
             else:
-                path.parent.mkdir(parents=True, exist_ok=True)
+                make_folder(path.parent)
                 yield path, (data,)
 
-    try:
-        return write_all(changed()), left
-    except OSError as fault:
-        raise DataRefused(_unwritable(Path(fault.filename or ""), fault)) from None
+    return write_all(changed()), left
 
 
 def _holds(path: Path, data: bytes) -> bool:

@@ -4,7 +4,7 @@ from nomarium.core.building.build import Build, BuildChoices, count_by_class, pr
 from nomarium.core.building.calendars import Part, hours_of
 from nomarium.core.building.census import ClassCount, count_classes, count_labels
 from nomarium.core.building.clashes import Clash, find_clashes
-from nomarium.core.building.files import INDEX, Written, foreign_files, write_calendars
+from nomarium.core.building.files import INDEX, foreign_files, index_bytes, no_longer_built, write_calendars
 from nomarium.core.building.provenance import tell_why
 from nomarium.core.building.reading import read_bell_times
 
@@ -15,13 +15,14 @@ __all__ = [
     "Clash",
     "ClassCount",
     "Part",
-    "Written",
     "count_by_class",
     "count_classes",
     "count_labels",
     "find_clashes",
     "foreign_files",
     "hours_of",
+    "index_bytes",
+    "no_longer_built",
     "prepare",
     "read_bell_times",
     "tell_why",

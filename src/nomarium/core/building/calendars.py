@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Callable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, timedelta
 from functools import cached_property
@@ -33,15 +33,15 @@ class Part:
     held: Sequence[Held]
     texts: Texts
 
-    def calendar(self) -> Calendar:
-        """Put the calendar together: its events with their UIDs."""
+    def calendar(self, stamp_of: Callable[[str], str] | None = None) -> Calendar:
+        """Put the calendar together: its events with their UIDs, and with the stamps that ``stamp_of`` gives each."""
         series: list[Series] = []
         uids: list[str] = []
         for one in self.held:
             for made, names in self.texts.series(one):
                 series.append(made)
                 uids += names
-        return Calendar(self.name, series, uids)
+        return Calendar(self.name, series, uids, list(map(stamp_of, uids)) if stamp_of else None)
 
     @property
     def events(self) -> int:
@@ -85,6 +85,10 @@ class Texts:
     def patterns(self) -> list[Pattern]:
         """The patterns that were stated."""
         return [pattern for pattern in (self.title, self.location, self.description) if pattern is not None]
+
+    def forget(self, held: Held) -> None:
+        """Put a slot into words anew when it is asked for next: its UIDs are others now."""
+        self._known.pop(id(held), None)
 
     def series(self, held: Held) -> list[tuple[Series, list[str]]]:
         """Return what is written for a slot: one series, or one for each date where the patterns differ by date."""

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import csv
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass, field
 from datetime import datetime
 from pathlib import Path
 
@@ -17,15 +16,6 @@ from nomarium.core.rows import render_csv
 
 INDEX = "calendars.csv"
 INDEX_FIELDS = ("file", "kind", "for", "events", "first", "last", "hours")
-
-
-@dataclass(slots=True)
-class Written:
-    """What came of writing: which files were written, which held the same already, and what is to be said."""
-
-    written: list[Path] = field(default_factory=list)
-    left: list[Path] = field(default_factory=list)
-    problems: list[Problem] = field(default_factory=list)
 
 
 def index_rows(parts: Sequence[Part]) -> Iterator[tuple[str, ...]]:
@@ -72,22 +62,27 @@ def _index_of(path: Path) -> list[str] | None:
     return [row[0] for row in rows[1:] if row] if rows and tuple(rows[0]) == INDEX_FIELDS else None
 
 
+def index_bytes(parts: Sequence[Part]) -> bytes:
+    """Return the index of calendars as CSV."""
+    return b"".join(render_csv(INDEX_FIELDS, index_rows(parts)))
+
+
+def no_longer_built(folder: Path, parts: Sequence[Part]) -> list[Problem]:
+    """Name the calendars of an earlier build that the plan makes no more."""
+    files = {part.file for part in parts}
+    gone = [name for name in _index_of(folder / INDEX) or [] if name not in files and (folder / name).exists()]
+    return [wording.no_longer_built(Place(str(folder)), gone)] if gone else []
+
+
 def write_calendars(
     folder: Path, parts: Sequence[Part], stamp: datetime, *, whole: bool, progress: Callable[[int], None]
-) -> Written:
+) -> tuple[list[Path], list[Path]]:
     """Write calendars and, where they are all of the plan's (``whole``), their index; ``progress`` counts calendars.
 
-    Each calendar is rendered when its turn comes. Raises DataRefused where a file cannot be written; then all are as
-    they were.
+    Each calendar is rendered when its turn comes. Returns the files written, and those that held the same already.
+    Raises DataRefused where a file cannot be written; then all are as they were.
     """
-    before = _index_of(folder / INDEX) or []
-    found = Written()
-    found.written, found.left = write_changed(_files(folder, parts, stamp, whole, progress))
-    files = {part.file for part in parts}
-    gone = [name for name in before if name not in files and (folder / name).exists()]
-    if whole and gone:
-        found.problems.append(wording.no_longer_built(Place(str(folder)), gone))
-    return found
+    return write_changed(_files(folder, parts, stamp, whole, progress))
 
 
 def _files(
@@ -98,4 +93,4 @@ def _files(
         yield folder / part.file, b"".join(render_calendar(part.calendar(), stamp, shared=shared))
         progress(done)
     if whole:
-        yield folder / INDEX, b"".join(render_csv(INDEX_FIELDS, index_rows(parts)))
+        yield folder / INDEX, index_bytes(parts)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Iterator
 from datetime import UTC, datetime, timedelta
-from itertools import islice
+from itertools import islice, repeat
 
 from nomarium.core.calendars import Calendar
 from nomarium.core.ics.rule_lines import replaced_line, rule_lines
@@ -33,14 +33,16 @@ def render_calendar(
     stamp: datetime,
     progress: Callable[[int], None] = lambda done: None,
     shared: Rendered | None = None,
+    method: str = "",
 ) -> Iterator[bytes]:
     """Render a calendar file in parts, in UTF-8, its lines ended by CRLF.
 
     ``stamp`` is the DTSTAMP of all events (with tzinfo); ``progress`` is told how many events are done; ``shared`` is
-    what is in several calendars, to be put into words once.
+    what is in several calendars, to be put into words once; ``method`` is the METHOD of a message (RFC 5546), "" for a
+    calendar that is no message.
     """
     shared = shared or Rendered()
-    yield _joined(_head(calendar))
+    yield _joined(_head(calendar, method))
     stamped = f"DTSTAMP:{stamp.astimezone(UTC):%Y%m%dT%H%M%SZ}"
     events = _events(calendar, stamped, shared)
     done = 0
@@ -55,9 +57,11 @@ def _joined(lines: Iterable[str]) -> bytes:
     return ("\r\n".join(lines) + "\r\n").encode()
 
 
-def _head(calendar: Calendar) -> Iterator[str]:
+def _head(calendar: Calendar, method: str) -> Iterator[str]:
     name = escape(calendar.name)
     yield from ("BEGIN:VCALENDAR", "VERSION:2.0", f"PRODID:{PRODID}", "CALSCALE:GREGORIAN")
+    if method:
+        yield f"METHOD:{method}"
     yield from (fold(f"NAME:{name}"), fold(f"X-WR-CALNAME:{name}"))
     for zone in calendar.zones():
         if zone != "UTC":
@@ -67,6 +71,7 @@ def _head(calendar: Calendar) -> Iterator[str]:
 def _events(calendar: Calendar, stamped: str, shared: Rendered) -> Iterator[str]:
     """Render each occurrence as a VEVENT; what a series says is rendered once."""
     uids = iter(calendar.uids)
+    stamps = iter(calendar.stamps) if calendar.stamps is not None else repeat(stamped)
     moments, said = shared.moments, shared.said
     for series in calendar.series:
         unchanging = said.lines(series)
@@ -76,7 +81,7 @@ def _events(calendar: Calendar, stamped: str, shared: Rendered) -> Iterator[str]
             when = moments.lines(occurrence)
             if series.recurrence is not None or series.replaces is not None:
                 when += _repeat_lines(series, occurrence)
-            yield f"BEGIN:VEVENT\r\n{uid}\r\n{stamped}\r\n{when}{unchanging}END:VEVENT"
+            yield f"BEGIN:VEVENT\r\n{uid}\r\n{next(stamps)}\r\n{when}{unchanging}END:VEVENT"
 
 
 def _repeat_lines(series: Series, occurrence: Occurrence) -> str:

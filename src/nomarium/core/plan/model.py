@@ -360,6 +360,9 @@ class CalendarKeys(Keys):
 class OutputKeys(Keys):
     """Where what is built goes."""
 
+    guard: int = Field(
+        20, ge=0, le=100, description="the share of all events, in percent, that a build may take away without --accept"
+    )
     folder: Text = Field("calendars", description="the folder for calendars, beside the plan or by its path")
 
 

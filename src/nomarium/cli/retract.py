@@ -1,0 +1,49 @@
+"""``nomarium retract``: the files that take an earlier build back."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Annotated
+
+import typer
+
+from nomarium.cli import options
+from nomarium.cli.console import wrong_calls
+
+RETRACT_EXAMPLES = """\b
+Examples:
+  nomarium retract 3 -o back               every calendar of build 3, all its events cancelled
+  nomarium retract 3 -o back --only "Vasquel"
+  nomarium retract office.ics -o back      a calendar that this program made
+"""
+
+What = Annotated[str, typer.Argument(metavar="BUILD|FILE", help="A build by number, or a calendar file of ours.")]
+PlanOption = Annotated[
+    Path, typer.Option("--plan", metavar="PLAN", help="The plan; else nomarium.toml in this folder.")
+]
+Output = Annotated[
+    Path, typer.Option("-o", "--output", metavar="DIR", show_default=False, help="The folder to write to.")
+]
+Only = Annotated[
+    str | None,
+    typer.Option("--only", metavar="TEXT", help="Only the calendars that have this text in their file’s name."),
+]
+Messages = Annotated[
+    bool,
+    typer.Option("--as-messages", help="As messages that cancel (METHOD:CANCEL), for programs that want these."),
+]
+
+
+def retract(
+    what: What,
+    output: Output,
+    plan: PlanOption = Path("nomarium.toml"),
+    only: Only = None,
+    as_messages: Messages = False,
+) -> None:
+    """Write calendar files that take a build back: imported, they cancel every event that it gave out."""
+    from nomarium.cli import history_run
+
+    with wrong_calls():
+        path = options.plan_path(plan) if what.isdecimal() else plan
+        raise typer.Exit(history_run.retract(what, path, output, only, as_messages=as_messages))

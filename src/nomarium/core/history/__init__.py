@@ -1,0 +1,45 @@
+"""What was built before: what changes, what is kept, what brings earlier imports up to date or takes them back."""
+
+from nomarium.core.history.build_files import Kept, recover, stamp_lines, write_build
+from nomarium.core.history.differences import Difference, Differences, What, differences, unite
+from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
+from nomarium.core.history.operands import Side, last_build, plan_zone, read_side, same_calendars
+from nomarium.core.history.record import USUAL_GUARD, Outlook, guard, look_ahead
+from nomarium.core.history.store import FOLDER, NAME, BuildRow, FileState, Store, alone
+from nomarium.core.history.updates import cancelled_series, retraction, update_files
+from nomarium.core.history.wording import when
+
+__all__ = [
+    "FOLDER",
+    "NAME",
+    "TEXT_FIELDS",
+    "USUAL_GUARD",
+    "BuildRow",
+    "Difference",
+    "Differences",
+    "Entry",
+    "FileState",
+    "Kept",
+    "Outlook",
+    "Side",
+    "Store",
+    "What",
+    "alone",
+    "by_uid",
+    "cancelled_series",
+    "differences",
+    "entries_of",
+    "guard",
+    "last_build",
+    "look_ahead",
+    "plan_zone",
+    "read_side",
+    "recover",
+    "retraction",
+    "same_calendars",
+    "stamp_lines",
+    "unite",
+    "update_files",
+    "when",
+    "write_build",
+]

@@ -1,0 +1,142 @@
+"""The files of a build that is kept in the history: written whole, put in place together, or not at all."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator, Mapping
+from dataclasses import dataclass, field
+from datetime import UTC, datetime
+from pathlib import Path
+
+from nomarium.core.building import INDEX, Build, index_bytes
+from nomarium.core.history import wording
+from nomarium.core.history.record import Change, Outlook, digest_of, input_digests, new_build
+from nomarium.core.history.store import FileState, Store
+from nomarium.core.ics import Rendered, render_calendar
+from nomarium.core.output import PARTIAL, Ready, discard, make_folder, settle, write_beside
+from nomarium.core.problems import Place, Problem
+
+
+@dataclass(slots=True)
+class Kept:
+    """What came of writing a build: its number (0 where nothing had changed), the files written and those left."""
+
+    number: int = 0
+    written: list[Path] = field(default_factory=list)
+    left: list[Path] = field(default_factory=list)
+
+
+def recover(store: Store, folder: Path) -> list[Problem]:
+    """Bring an interrupted build to its end, or take away what is left of it; say what was found."""
+    problems: list[Problem] = []
+    pending = store.pending()
+    if pending:
+        ready = [(temporary, target) for temporary, target in pending if temporary.exists()]
+        settle(ready)
+        store.settled()
+        problems.append(wording.finished_for(Place(str(folder)), len(ready)))
+    stray = sorted(folder.rglob(PARTIAL)) if folder.is_dir() else []
+    for path in stray:
+        path.unlink(missing_ok=True)
+    if stray:
+        problems.append(wording.cleaned_up(Place(str(folder)), len(stray)))
+    return problems
+
+
+def stamps(change: Change) -> Callable[[str], str]:
+    """Return what gives each event of a file the lines of its last change."""
+    return stamp_lines(change.origin, change.revisions)
+
+
+def stamp_lines(origin: str, revisions: Mapping[str, tuple[int, str]]) -> Callable[[str], str]:
+    """Return what gives an event by its UID DTSTAMP, LAST-MODIFIED and, where it was changed, SEQUENCE."""
+    usual = _lines(0, origin)
+    if not revisions:
+        return lambda uid: usual
+    return lambda uid: _lines(*revisions[uid]) if uid in revisions else usual
+
+
+def _lines(sequence: int, at: str) -> str:
+    stamp = f"{datetime.fromisoformat(at).astimezone(UTC):%Y%m%dT%H%M%SZ}"
+    number = f"\r\nSEQUENCE:{sequence}" if sequence else ""
+    return f"DTSTAMP:{stamp}\r\nLAST-MODIFIED:{stamp}{number}"
+
+
+def write_build(
+    build: Build, outlook: Outlook, store: Store, at: str, *, whole: bool, progress: Callable[[int], None]
+) -> Kept:
+    """Write the files that changed, or that are not as they were given out, and keep the build in the history.
+
+    Files and history change together: a build that is killed leaves both as they were, or is finished by the next.
+    """
+    kept = Kept()
+    digests: dict[str, bytes] = {}
+    ready = write_beside(_changed_files(build, outlook, store, kept, digests, progress))
+    if whole:
+        ready += _index(build, kept)
+    try:
+        kept.number = _commit(build, outlook, store, at, digests, ready)
+    except BaseException:
+        discard(ready)
+        raise
+    settle(ready)
+    store.settled()
+    kept.written = [target for _, target in ready]
+    return kept
+
+
+def _commit(build: Build, outlook: Outlook, store: Store, at: str, digests: Mapping[str, bytes], ready: Ready) -> int:
+    """Keep the build, if anything has changed; files that are only put back are no build of their own."""
+    if not outlook.changes and not outlook.dropped:
+        return 0
+    new = new_build(build, outlook, at, digests, input_digests(build.inputs))
+    new.pending = [(str(temporary), str(target)) for temporary, target in ready]
+    return store.commit(new)
+
+
+def _changed_files(
+    build: Build,
+    outlook: Outlook,
+    store: Store,
+    kept: Kept,
+    digests: dict[str, bytes],
+    progress: Callable[[int], None],
+) -> Iterator[tuple[Path, tuple[bytes, ...]]]:
+    """Yield each file that must be written, rendered when its turn comes."""
+    shared, done = Rendered(), 0
+    states = store.files()
+    for part in outlook.same:
+        state, path = states[part.file], build.folder / part.file
+        if _holds(path, state):
+            kept.left.append(path)
+        else:
+            lines = stamp_lines(state.origin, store.revisions(part.file))
+            make_folder(path.parent)
+            yield path, tuple(render_calendar(part.calendar(lines), datetime.now(UTC), shared=shared))
+        done += 1
+        progress(done)
+    for change in outlook.changes:
+        path = build.folder / change.part.file
+        data = b"".join(render_calendar(change.part.calendar(stamps(change)), datetime.now(UTC), shared=shared))
+        digests[change.part.file] = digest_of(data)
+        make_folder(path.parent)
+        yield path, (data,)
+        done += 1
+        progress(done)
+
+
+def _holds(path: Path, state: FileState) -> bool:
+    """Tell whether a file is as it was given out."""
+    try:
+        return digest_of(path.read_bytes()) == state.written
+    except OSError:
+        return False
+
+
+def _index(build: Build, kept: Kept) -> Ready:
+    path = build.folder / INDEX
+    data = index_bytes(build.calendars.parts)
+    if path.exists() and path.read_bytes() == data:
+        kept.left.append(path)
+        return []
+    make_folder(path.parent)
+    return write_beside([(path, (data,))])

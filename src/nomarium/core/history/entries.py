@@ -1,0 +1,135 @@
+"""Events as they were given out, and sheaves of them: what one slot said in one calendar, small enough to keep."""
+
+from __future__ import annotations
+
+import json
+import zlib
+from collections.abc import Iterable, Iterator, Sequence
+from datetime import datetime
+from hashlib import blake2b
+from typing import NamedTuple
+
+from nomarium.core.sources import Occurrence, Series
+
+TEXT_FIELDS = (
+    "summary",
+    "location",
+    "description",
+    "categories",
+    "url",
+    "status",
+    "visibility",
+    "busy",
+    "organizer",
+    "attendees",
+    "reminders",
+    "extra",
+)
+"""The fields of an event that are kept as texts, in their order."""
+
+
+class Entry(NamedTuple):
+    """One event as it was given out."""
+
+    uid: str
+    start: str
+    """Local time of the zone, "2026-09-08T09:00:00"; all-day ones too, at midnight."""
+    end: str
+    all_day: bool
+    zone: str
+    texts: tuple[str, ...]
+
+    @property
+    def title(self) -> str:
+        """The event's title."""
+        return self.texts[0]
+
+    def text(self, name: str) -> str:
+        """Return what a field says."""
+        return self.texts[TEXT_FIELDS.index(name)]
+
+    @property
+    def moment(self) -> tuple[str, str, bool, str]:
+        """When it is."""
+        return self.start, self.end, self.all_day, self.zone
+
+    def starts(self) -> datetime:
+        """Return the start as a local time."""
+        return datetime.fromisoformat(self.start)
+
+    def ends(self) -> datetime:
+        """Return the end as a local time."""
+        return datetime.fromisoformat(self.end)
+
+
+class Sheaf(NamedTuple):
+    """Events that say the same but for their dates, packed, and what they are known by."""
+
+    digest: bytes
+    body: bytes
+
+    def entries(self) -> list[Entry]:
+        """Return the events of it."""
+        return unpacked(self.body)
+
+
+def texts_of(series: Series) -> tuple[str, ...]:
+    """Return what an event says as texts, one for each field."""
+    organizer = str(tuple(series.organizer)) if series.organizer else ""
+    return (
+        series.summary,
+        series.location,
+        series.description,
+        ";".join(series.categories),
+        series.url,
+        series.status,
+        series.visibility,
+        series.busy,
+        organizer,
+        ";".join(str(tuple(person)) for person in series.attendees),
+        ";".join(str(int(reminder.total_seconds())) for reminder in series.reminders),
+        "\n".join(series.extra),
+    )
+
+
+def entries_of(series: Series, uids: Sequence[str]) -> Iterator[Entry]:
+    """Yield the events of a series, with their UIDs."""
+    texts = texts_of(series)
+    for occurrence, uid in zip(series.occurrences, uids, strict=True):
+        yield Entry(uid, *_moment(occurrence), texts)
+
+
+class Packer:
+    """Packs series into sheaves; the moments that many share are put into words once."""
+
+    def __init__(self) -> None:
+        self._moments: dict[int, str] = {}
+
+    def sheaf(self, series: Series, uids: Sequence[str]) -> Sheaf:
+        """Return the sheaf of a series."""
+        known = self._moments
+        parts = []
+        for occurrence, uid in zip(series.occurrences, uids, strict=True):
+            words = known.get(id(occurrence))
+            if words is None:
+                words = known[id(occurrence)] = json.dumps(_moment(occurrence))[1:-1]
+            parts.append(f"[{json.dumps(uid)},{words}]")
+        texts = json.dumps(texts_of(series), ensure_ascii=False)
+        plain = f'{{"t":{texts},"e":[{",".join(parts)}]}}'.encode("utf-8", "surrogatepass")
+        return Sheaf(blake2b(plain, digest_size=16).digest(), zlib.compress(plain, 1))
+
+
+def unpacked(body: bytes) -> list[Entry]:
+    """Return the events of a packed sheaf."""
+    held = json.loads(zlib.decompress(body))
+    texts = tuple(held["t"])
+    return [Entry(uid, start, end, all_day, zone, texts) for uid, start, end, all_day, zone in held["e"]]
+
+
+def _moment(occurrence: Occurrence) -> tuple[str, str, bool, str]:
+    return occurrence.start.isoformat(), occurrence.end.isoformat(), occurrence.all_day, occurrence.zone
+
+
+def by_uid(entries: Iterable[Entry]) -> dict[str, Entry]:
+    """Return entries by their UIDs; of several with one, the last."""
+    return {entry.uid: entry for entry in entries}

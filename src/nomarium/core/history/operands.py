@@ -1,0 +1,106 @@
+"""What can be compared: builds by their numbers, plans, calendars and sheets → their events."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
+from datetime import timedelta
+from pathlib import Path
+
+from nomarium.core.building import BuildChoices, prepare
+from nomarium.core.conversion import Request, convert
+from nomarium.core.history import wording
+from nomarium.core.history.entries import Entry, by_uid, entries_of
+from nomarium.core.history.record import carry
+from nomarium.core.history.store import FOLDER, NAME, Store
+from nomarium.core.plan import load_plan
+from nomarium.core.problems import DataRefused, Place, Problem, WrongCall
+from nomarium.core.sources import EventChoices
+
+_ABOUT_CHANGES = ("LAST-MODIFIED", "SEQUENCE", "CREATED", "DTSTAMP")
+"""Properties that say when an event was changed, not what it is."""
+
+
+@dataclass(slots=True)
+class Side:
+    """One side of a comparison: what it is called, and its events by calendar."""
+
+    name: str
+    calendars: dict[str, dict[str, Entry]] = field(default_factory=dict)
+    """"" for events that are in no calendar of a plan."""
+    problems: list[Problem] = field(default_factory=list)
+
+    def entries(self) -> dict[str, Entry]:
+        """Return all events, each once."""
+        return {uid: entry for entries in self.calendars.values() for uid, entry in entries.items()}
+
+
+def read_side(text: str, plan: Path | None, zone: str) -> Side:
+    """Return the events of a build ("3"), a plan or folder, a calendar file or a sheet.
+
+    Raises WrongCall for what is none of these, DataRefused where it can't be read.
+    """
+    if text.isdecimal():
+        return _of_build(int(text), plan)
+    path = Path(text)
+    if path.is_dir():
+        path /= "nomarium.toml"
+    if not path.is_file():
+        raise WrongCall(
+            f"“{text}” is neither a file nor the number of a build.", "“nomarium history” lists the builds."
+        )
+    return _of_plan(path, zone) if path.suffix == ".toml" else _of_file(path, zone)
+
+
+def _of_build(number: int, plan: Path | None) -> Side:
+    if plan is None or not (plan.parent / FOLDER / NAME).exists():
+        raise WrongCall("There is no history of builds here.", "Name the plan with --plan, or build first.")
+    store = Store(plan.parent, reading=True)
+    if not any(row.id == number for row in store.builds()):
+        raise DataRefused(wording.no_such_build(Place(plan.name), number, store.last()))
+    files = store.files(number)
+    return Side(f"build {number}", {path: store.entries(state) for path, state in files.items()})
+
+
+def plan_zone(plan: Path) -> str | None:
+    """Return the time zone that a plan states."""
+    loaded = load_plan(plan)[0]
+    return loaded.plan.school.zone if loaded else None
+
+
+def last_build(plan: Path) -> str:
+    """Return the number of a plan's last build. Raises WrongCall where it has none."""
+    if not (plan.parent / FOLDER / NAME).exists():
+        raise WrongCall("There is no history of builds here.", "Build first, or name what to compare with.")
+    return str(Store(plan.parent, reading=True).last())
+
+
+def _of_plan(path: Path, zone: str) -> Side:
+    build = prepare(path, BuildChoices(zone))
+    if (path.parent / FOLDER / NAME).exists():
+        carry(build, Store(path.parent, reading=True).carried())
+    calendars = {
+        part.file: by_uid(e for held in part.held for made in part.texts.series(held) for e in entries_of(*made))
+        for part in build.calendars.parts
+    }
+    return Side(path.name, calendars, build.problems)
+
+
+def _of_file(path: Path, zone: str) -> Side:
+    request = Request([path], path.stem, EventChoices(zone, timedelta(hours=1)), zone_stated=path.suffix != ".ics")
+    found = convert(request)
+    uids = iter(found.calendar.uids)
+    entries: dict[str, Entry] = {}
+    for series in found.calendar.series:
+        own = [next(uids) for _ in series.occurrences]
+        said = tuple(line for line in series.extra if not line.upper().startswith(_ABOUT_CHANGES))
+        entries.update(by_uid(entries_of(replace(series, extra=said), own)))
+    return Side(path.name, {"": entries}, found.problems)
+
+
+def same_calendars(one: Side, other: Side) -> list[tuple[str, Mapping[str, Entry], Mapping[str, Entry]]]:
+    """Return the calendars of both sides with the events of each; one of everything where they differ in kind."""
+    if "" in one.calendars or "" in other.calendars:
+        return [("", one.entries(), other.entries())]
+    paths = sorted(one.calendars.keys() | other.calendars.keys())
+    return [(path, one.calendars.get(path, {}), other.calendars.get(path, {})) for path in paths]

@@ -1,0 +1,225 @@
+"""A build and what was given out before → what changes, what is written, what the history keeps."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field
+from hashlib import blake2b
+from pathlib import Path
+
+from nomarium.core.building import Build, Part
+from nomarium.core.history import wording
+from nomarium.core.history.differences import Difference, Differences, What, differences, share_gone
+from nomarium.core.history.entries import Entry, Packer, Sheaf, by_uid, entries_of
+from nomarium.core.history.pairing import Pair, pair
+from nomarium.core.history.store import FileState, NewBuild, Store
+from nomarium.core.meetings import Held
+from nomarium.core.problems import Place, Problem
+
+USUAL_GUARD = 20
+"""Percent of the events before that a build may take away."""
+
+
+@dataclass(slots=True)
+class Change:
+    """What a build does to one calendar file."""
+
+    part: Part
+    before: FileState | None
+    digests: list[bytes]
+    differences: Differences
+    revisions: dict[str, tuple[int, str]] = field(default_factory=dict)
+    """Of each event that was ever changed: its sequence, and when that was."""
+    origin: str = ""
+
+
+@dataclass(slots=True)
+class Outlook:
+    """What a build would change, before anything is written."""
+
+    changes: list[Change] = field(default_factory=list)
+    """The files that are not as they were."""
+    same: list[Part] = field(default_factory=list)
+    dropped: dict[str, dict[str, Entry]] = field(default_factory=dict)
+    """Files that are no longer built, with their last events."""
+    sheaves: dict[bytes, Sheaf] = field(default_factory=dict)
+    carried: dict[str, str] = field(default_factory=dict)
+    problems: list[Problem] = field(default_factory=list)
+    all: Differences = field(default_factory=Differences)
+    first: bool = False
+    """Whether nothing was given out before."""
+    old_uids: set[str] = field(default_factory=set)
+    """The events that the files held which are not as they were."""
+
+
+def look_ahead(build: Build, store: Store, at: str, *, whole: bool) -> Outlook:
+    """Compare a build with the last one: corrected events keep their UIDs, changed ones get a new sequence.
+
+    Without ``whole`` only some of the plan's calendars are built, and the others stay as they are.
+    """
+    carry(build, store.carried())
+    before = store.files()
+    outlook = _compared(build.calendars.parts, before, store, whole=whole)
+    pairs = _pairs(outlook)
+    if pairs:
+        outlook_carried = {one.new.uid: one.old.uid for one in pairs}
+        carry(build, outlook_carried)
+        outlook = _compared(build.calendars.parts, before, store, whole=whole)
+        outlook.carried = outlook_carried
+        place = Place(build.plan.path.name if build.plan else "")
+        outlook.problems = [wording.unsure_pair(place, one.old, one.new) for one in pairs if not one.certain]
+    for change in outlook.changes:
+        _revise(change, store, at)
+    outlook.first = not before
+    return outlook
+
+
+def carry(build: Build, carried: Mapping[str, str]) -> None:
+    """Give corrected events the UIDs that they had before."""
+    if not carried:
+        return
+    for held in build.held:
+        uids = held.occurrence_uids()
+        if any(uid in carried for uid in uids):
+            held.uids = tuple(carried.get(uid, uid) for uid in uids)
+            for part in build.calendars.parts:
+                part.texts.forget(held)
+
+
+def _compared(parts: Sequence[Part], before: Mapping[str, FileState], store: Store, *, whole: bool) -> Outlook:
+    outlook = Outlook()
+    packed = _Packed()
+    known = store.digests()
+    for part in parts:
+        digests = [sheaf.digest for held in part.held for sheaf in packed.sheaves(part, held)]
+        state = before.get(part.file)
+        if state is not None and [known[number] for number in state.members] == digests and state.name == part.name:
+            outlook.same.append(part)
+        else:
+            old = store.entries(state)
+            outlook.old_uids |= old.keys()
+            outlook.changes.append(Change(part, state, digests, differences(old, _entries(part))))
+    outlook.sheaves = packed.by_digest
+    if whole:
+        files = {part.file for part in parts}
+        outlook.dropped = {path: store.entries(state) for path, state in before.items() if path not in files}
+    outlook.all = _overall(outlook)
+    return outlook
+
+
+class _Packed:
+    """Sheaves of slots, each packed once, however many calendars hold it."""
+
+    def __init__(self) -> None:
+        self.by_digest: dict[bytes, Sheaf] = {}
+        self._packer = Packer()
+        self._known: dict[tuple[int, int], list[Sheaf]] = {}
+
+    def sheaves(self, part: Part, held: Held) -> list[Sheaf]:
+        """Return what a slot says in the calendars of one kind."""
+        key = (id(held), id(part.texts))
+        found = self._known.get(key)
+        if found is None:
+            found = self._known[key] = [self._packer.sheaf(*made) for made in part.texts.series(held)]
+            self.by_digest.update((sheaf.digest, sheaf) for sheaf in found)
+        return found
+
+
+def _entries(part: Part) -> dict[str, Entry]:
+    return by_uid(entry for held in part.held for made in part.texts.series(held) for entry in entries_of(*made))
+
+
+def _overall(outlook: Outlook) -> Differences:
+    """Return what changes on the whole: an event that only goes from one calendar to another has changed."""
+    now = {uid for part in outlook.same for held in part.held for uid in held.occurrence_uids()}
+    then = now | outlook.old_uids
+    for change in outlook.changes:
+        now |= {uid for held in change.part.held for uid in held.occurrence_uids()}
+    every = [difference for change in outlook.changes for difference in change.differences.found]
+    for entries in outlook.dropped.values():
+        then |= entries.keys()
+        every += [Difference(What.GONE, entry, None) for entry in entries.values()]
+    found: dict[str, Difference] = {}
+    for difference in every:
+        uid = difference.entry.uid
+        stays = uid in now and uid in then and difference.what in (What.ADDED, What.GONE)
+        if uid not in found or difference.what is What.MOVED:
+            entry = difference.entry
+            found[uid] = Difference(What.CHANGED, entry, entry) if stays else difference
+    return Differences(list(found.values()), len(now - found.keys()))
+
+
+def _pairs(outlook: Outlook) -> list[Pair]:
+    """Pair events that went with events that came, whichever calendars they are in."""
+    gone = [d.before for d in outlook.all.found if d.what is What.GONE and d.before]
+    come = [d.after for d in outlook.all.found if d.what is What.ADDED and d.after]
+    return pair(gone, come)
+
+
+def _revise(change: Change, store: Store, at: str) -> None:
+    """Give each event of a file that was changed its next sequence."""
+    change.origin = change.before.origin if change.before else at
+    change.revisions = store.revisions(change.part.file)
+    for difference in change.differences.found:
+        uid = difference.entry.uid
+        known = change.revisions.get(uid)
+        if difference.what is What.ADDED and known is None:
+            if change.before is not None:
+                change.revisions[uid] = (0, at)
+        else:
+            change.revisions[uid] = ((known[0] if known else 0) + 1, at)
+
+
+def guard(outlook: Outlook, place: Place, percent: int) -> Problem | None:
+    """Return the error that stops a build which would take away too much."""
+    gone = outlook.all.gone
+    before = outlook.all.same + sum(difference.before is not None for difference in outlook.all.found)
+    share = share_gone(len(gone), before)
+    if share * 100 <= percent:
+        return None
+    return wording.too_much_gone(place, gone, before, share, percent)
+
+
+def new_build(
+    build: Build, outlook: Outlook, at: str, written: Mapping[str, bytes], inputs: Mapping[str, str]
+) -> NewBuild:
+    """Return what the history keeps of a build; ``written`` are the digests of the files' bytes."""
+    counts = outlook.all.counts()
+    events = len({uid for held in build.held for uid in held.occurrence_uids()})
+    revisions = [
+        (change.part.file, uid, *revision)
+        for change in outlook.changes
+        for uid, revision in change.revisions.items()
+        if revision[1] == at
+    ]
+    return NewBuild(
+        at,
+        build.plan.path.name if build.plan else "",
+        inputs,
+        (events, counts[What.ADDED], counts[What.CHANGED], counts[What.MOVED], counts[What.GONE]),
+        {digest: outlook.sheaves[digest] for change in outlook.changes for digest in change.digests},
+        [
+            (
+                change.part.file,
+                change.part.name,
+                change.digests,
+                change.origin,
+                written.get(change.part.file, b""),
+                change.part.events,
+            )
+            for change in outlook.changes
+        ],
+        list(outlook.dropped),
+        revisions,
+        outlook.carried,
+    )
+
+
+def digest_of(data: bytes) -> bytes:
+    """Return the digest of a file's bytes."""
+    return blake2b(data, digest_size=16).digest()
+
+
+def input_digests(paths: Iterable[Path]) -> dict[str, str]:
+    """Return the digests of the files that a build has read."""
+    return {path.name: digest_of(path.read_bytes()).hex() for path in paths}

@@ -1,0 +1,239 @@
+"""The history of a plan's builds in one SQLite file: what every calendar held, build by build, each change once."""
+
+from __future__ import annotations
+
+import json
+import sqlite3
+from array import array
+from collections.abc import Iterable, Iterator, Mapping, Sequence
+from contextlib import contextmanager
+from dataclasses import dataclass, field
+from pathlib import Path
+
+from nomarium.core.history import wording
+from nomarium.core.history.entries import Entry, Sheaf, unpacked
+from nomarium.core.problems import DataRefused
+
+FOLDER, NAME = ".nomarium", "history.sqlite3"
+_SCHEMA = """
+CREATE TABLE IF NOT EXISTS builds (
+    id INTEGER PRIMARY KEY, at TEXT, plan TEXT, inputs TEXT, events INTEGER,
+    added INTEGER, changed INTEGER, moved INTEGER, gone INTEGER, files INTEGER);
+CREATE TABLE IF NOT EXISTS sheaves (id INTEGER PRIMARY KEY, digest BLOB UNIQUE, body BLOB);
+CREATE TABLE IF NOT EXISTS files (
+    path TEXT, name TEXT, first INTEGER, last INTEGER, members BLOB, origin TEXT, written BLOB, events INTEGER);
+CREATE INDEX IF NOT EXISTS files_by_path ON files (path);
+CREATE TABLE IF NOT EXISTS revisions (
+    path TEXT, uid TEXT, sequence INTEGER, at TEXT, PRIMARY KEY (path, uid)) WITHOUT ROWID;
+CREATE TABLE IF NOT EXISTS carried (natural TEXT PRIMARY KEY, uid TEXT) WITHOUT ROWID;
+CREATE TABLE IF NOT EXISTS pending (temporary TEXT, target TEXT);
+"""
+_PATIENCE = 60
+"""Seconds that a build waits for another one in the same folder."""
+
+
+@dataclass(frozen=True, slots=True)
+class BuildRow:
+    """One build of the past, in numbers."""
+
+    id: int
+    at: str
+    plan: str
+    events: int
+    added: int
+    changed: int
+    moved: int
+    gone: int
+    files: int
+
+
+@dataclass(frozen=True, slots=True)
+class FileState:
+    """What a calendar file held after a build."""
+
+    path: str
+    name: str
+    members: tuple[int, ...]
+    """The sheaves in it, by their numbers."""
+    origin: str
+    """When it was first given out."""
+    written: bytes = b""
+    """The digest of its bytes."""
+    events: int = 0
+
+
+@dataclass(slots=True)
+class NewBuild:
+    """All that a build adds to the history."""
+
+    at: str
+    plan: str
+    inputs: Mapping[str, str]
+    counts: tuple[int, int, int, int, int]
+    """Events, added, changed, moved, gone."""
+    sheaves: Mapping[bytes, Sheaf] = field(default_factory=dict)
+    changed: Sequence[tuple[str, str, Sequence[bytes], str, bytes, int]] = ()
+    """Of each file that is not as before: path, name, digests of its sheaves, origin, digest of its bytes, events."""
+    dropped: Sequence[str] = ()
+    """Files that are no longer built."""
+    revisions: Sequence[tuple[str, str, int, str]] = ()
+    carried: Mapping[str, str] = field(default_factory=dict)
+    pending: Sequence[tuple[str, str]] = ()
+
+
+class Store:
+    """An open history. Raises DataRefused where its file can't be used."""
+
+    def __init__(self, folder: Path, *, reading: bool = False) -> None:
+        self.path = folder / FOLDER / NAME
+        self._ids: dict[bytes, int] = {}
+        try:
+            if not reading:
+                self.path.parent.mkdir(parents=True, exist_ok=True)
+            self._base = sqlite3.connect(
+                f"file:{self.path}?mode=ro" if reading else str(self.path), _PATIENCE, uri=reading
+            )
+            if not reading:
+                self._base.executescript(_SCHEMA)
+            self._base.execute("SELECT count(*) FROM builds").fetchone()
+        except (OSError, sqlite3.Error) as fault:
+            raise DataRefused(wording.unusable(self.path, str(fault))) from None
+
+    def close(self) -> None:
+        """Close the file."""
+        self._base.close()
+
+    @contextmanager
+    def _told(self) -> Iterator[None]:
+        try:
+            yield
+        except sqlite3.Error as fault:
+            raise DataRefused(wording.unusable(self.path, str(fault))) from None
+
+    def builds(self) -> list[BuildRow]:
+        """Return all builds, the first one first."""
+        columns = "id, at, plan, events, added, changed, moved, gone, files"
+        with self._told():
+            return [BuildRow(*row) for row in self._base.execute(f"SELECT {columns} FROM builds ORDER BY id")]
+
+    def last(self) -> int:
+        """Return the number of the last build, 0 for none."""
+        return int(self._base.execute("SELECT coalesce(max(id), 0) FROM builds").fetchone()[0])
+
+    def inputs(self, build: int) -> dict[str, str]:
+        """Return the digests of the files that a build read."""
+        row = self._base.execute("SELECT inputs FROM builds WHERE id = ?", (build,)).fetchone()
+        return dict(json.loads(row[0])) if row else {}
+
+    def files(self, build: int | None = None) -> dict[str, FileState]:
+        """Return what all files held after a build, the last one for None."""
+        where, values = "last IS NULL", ()
+        if build is not None:
+            where, values = "first <= ? AND (last IS NULL OR last >= ?)", (build, build)  # type: ignore[assignment]
+        rows = self._base.execute(
+            f"SELECT path, name, members, origin, written, events FROM files WHERE {where}", values
+        )
+        return {
+            path: FileState(path, name, tuple(array("I", members)), origin, written, events)
+            for path, name, members, origin, written, events in rows
+        }
+
+    def entries(self, state: FileState | None) -> dict[str, Entry]:
+        """Return the events that a file held, by their UIDs."""
+        found: dict[str, Entry] = {}
+        for number in state.members if state else ():
+            row = self._base.execute("SELECT body FROM sheaves WHERE id = ?", (number,)).fetchone()
+            found.update((entry.uid, entry) for entry in unpacked(row[0]))
+        return found
+
+    def digests(self) -> dict[int, bytes]:
+        """Return the digests of all sheaves by their numbers."""
+        return dict(self._base.execute("SELECT id, digest FROM sheaves"))
+
+    def revisions(self, path: str) -> dict[str, tuple[int, str]]:
+        """Return the sequence of each event of a file that was ever changed, and when that was last."""
+        rows = self._base.execute("SELECT uid, sequence, at FROM revisions WHERE path = ?", (path,))
+        return {uid: (sequence, at) for uid, sequence, at in rows}
+
+    def carried(self) -> dict[str, str]:
+        """Return the UIDs that corrected events keep, by those that they would have now."""
+        return dict(self._base.execute("SELECT natural, uid FROM carried"))
+
+    def pending(self) -> list[tuple[Path, Path]]:
+        """Return the files that an interrupted build has ready: (where it is, where it belongs)."""
+        rows = self._base.execute("SELECT temporary, target FROM pending")
+        return [(Path(temporary), Path(target)) for temporary, target in rows]
+
+    def settled(self) -> None:
+        """Note that all files stand where they belong."""
+        with self._told(), self._base:
+            self._base.execute("DELETE FROM pending")
+
+    def commit(self, new: NewBuild) -> int:
+        """Add a build, all or nothing, and return its number."""
+        with self._told(), self._base:
+            number = self.last() + 1
+            inputs = json.dumps(new.inputs, ensure_ascii=False)
+            total = (
+                len(self.files()) + sum(1 for path, *_ in new.changed if path not in self.files()) - len(new.dropped)
+            )
+            values = (number, new.at, new.plan, inputs, *new.counts, total)
+            self._base.execute(f"INSERT INTO builds VALUES ({','.join('?' * len(values))})", values)
+            self._add_sheaves(new.sheaves)
+            self._add_files(number, new)
+            self._base.executemany("INSERT OR REPLACE INTO revisions VALUES (?, ?, ?, ?)", new.revisions)
+            self._base.executemany("INSERT OR REPLACE INTO carried VALUES (?, ?)", new.carried.items())
+            self._base.executemany("INSERT INTO pending VALUES (?, ?)", new.pending)
+        return number
+
+    def _add_sheaves(self, sheaves: Mapping[bytes, Sheaf]) -> None:
+        rows = ((sheaf.digest, sheaf.body) for sheaf in sheaves.values())
+        self._base.executemany("INSERT OR IGNORE INTO sheaves (digest, body) VALUES (?, ?)", rows)
+
+    def _add_files(self, number: int, new: NewBuild) -> None:
+        ids = {digest: place for place, digest in self._base.execute("SELECT id, digest FROM sheaves")}
+        ended = [path for path, *_ in new.changed] + list(new.dropped)
+        rows = [(number - 1, path) for path in ended]
+        self._base.executemany("UPDATE files SET last = ? WHERE path = ? AND last IS NULL", rows)
+        self._base.executemany(
+            "INSERT INTO files VALUES (?, ?, ?, NULL, ?, ?, ?, ?)",
+            (
+                (path, name, number, array("I", [ids[digest] for digest in members]).tobytes(), origin, written, events)
+                for path, name, members, origin, written, events in new.changed
+            ),
+        )
+
+    def revise(self, revisions: Iterable[tuple[str, str, int, str]]) -> None:
+        """Note the sequences of events that were given out otherwise than by a build."""
+        with self._told(), self._base:
+            self._base.executemany("INSERT OR REPLACE INTO revisions VALUES (?, ?, ?, ?)", list(revisions))
+
+    def forget(self, before: int) -> int:
+        """Drop the builds before one, and what only they held; return how many."""
+        with self._told(), self._base:
+            count = self._base.execute("DELETE FROM builds WHERE id < ?", (before,)).rowcount
+            self._base.execute("DELETE FROM files WHERE last IS NOT NULL AND last < ?", (before,))
+            kept = {n for (members,) in self._base.execute("SELECT members FROM files") for n in array("I", members)}
+            every = [row[0] for row in self._base.execute("SELECT id FROM sheaves")]
+            gone = ((number,) for number in every if number not in kept)
+            self._base.executemany("DELETE FROM sheaves WHERE id = ?", gone)
+        with self._told():
+            self._base.execute("VACUUM")
+        return int(count)
+
+
+@contextmanager
+def alone(folder: Path) -> Iterator[None]:
+    """Keep other builds of the same plan waiting. Raises DataRefused where another one does not end."""
+    path = folder / FOLDER / "lock.sqlite3"
+    try:
+        path.parent.mkdir(parents=True, exist_ok=True)
+        lock = sqlite3.connect(path, _PATIENCE, isolation_level=None)
+        lock.execute("BEGIN EXCLUSIVE")
+    except (OSError, sqlite3.Error) as fault:
+        locked = "locked" in str(fault)
+        raise DataRefused(wording.another_build(path) if locked else wording.unusable(path, str(fault))) from None
+    try:
+        yield
+    finally:
+        lock.close()

@@ -1,0 +1,359 @@
+"""Builds kept and compared: identities that last, small files of changes, builds taken back, builds cut short."""
+
+import json
+import random
+import signal
+import sqlite3
+import subprocess
+import sys
+import time
+from itertools import permutations
+
+import icalendar
+import pytest
+
+from conftest import EPOCH, events_in, told
+from nomarium.core.history import Entry, differences
+from nomarium.core.history.assignment import best_assignment
+from nomarium.core.history.pairing import pair
+from timetable_school import BELLS, PLAN, TERMS
+
+SOURCES = '[sources.yard]\nsheets = "timetable.csv"\ndivision = "Yard"\n[sources.office]\nsheets = "office.csv"\n'
+CALENDARS = '[calendars.teachers]\nsources = "yard"\nsplit = "teacher"\n[calendars.office]\nsources = "office"\n'
+TIMETABLE = "Class,Course,Teacher,Room,Day,Period\nPLK,Planking,V,Shed,Mon,1\nCLK,Caulking,P,Slip,Tue,2\nNAV,Charts,P,Loft,3,4\n"
+OFFICE = "Event,Date,Start,End,Place\nMuster,2026-09-08,9:00,10:00,Shed\nStaff meeting,2026-09-09,15:00,16:00,Office\nRegatta,2026-09-15,9:00,12:00,Slip\n"
+
+
+@pytest.fixture
+def school(desk):
+    """Return a function that puts sheets there and builds, with a report; each build is a day later."""
+    day = iter(range(100))
+
+    def run(*options, **sheets):
+        for name, text in sheets.items():
+            desk.put(name.replace("_", "."), text)
+        return desk.run("build", "--json", *options, env={"SOURCE_DATE_EPOCH": str(int(EPOCH) + 86_400 * next(day))})
+
+    for name, text in (
+        ("terms.csv", TERMS),
+        ("bells.csv", BELLS),
+        ("timetable.csv", TIMETABLE),
+        ("office.csv", OFFICE),
+    ):
+        desk.put(name, text)
+    desk.put("nomarium.toml", PLAN + SOURCES + CALENDARS)
+    run.desk, run.folder = desk, desk.folder / "calendars"
+    return run
+
+
+def changes(run):
+    return {what: count for what, count in run.report["changes"].items() if count and what != "same"}
+
+
+def office_events(school):
+    return {str(event["UID"]): event for event in events_in(school.folder / "office.ics")}
+
+
+@pytest.mark.parametrize(
+    ("before", "after", "found"),
+    [
+        ("Staff meeting,", "Staff meeting (all),", {"changed": 1}),
+        ("15:00,16:00,Office", "15:00,16:00,Keel Room", {"changed": 1}),
+        ("2026-09-09,15:00", "2026-09-10,15:00", {"moved": 1}),
+        ("15:00,16:00", "15:30,16:30", {"moved": 1}),
+        ("Muster,2026-09-08,9:00,10:00,Shed\nStaff", "Staff", {"gone": 1}),
+        ("Regatta,", "Launch,2026-09-16,,,\nRegatta,", {"added": 1}),
+        ("Staff meeting,2026-09-09,15:00", "Fire drill,2026-09-09,15:00", {"added": 1, "gone": 1}),
+        ("Muster,2026-09-08,9:00,10:00,Shed\nStaff meeting,2026-09-09,15:00,16:00,Office\n", "Staff meeting,2026-09-09,15:00,16:00,Office\nMuster,2026-09-08,9:00,10:00,Shed\n", {}),
+    ],
+)  # fmt: skip
+def test_corrected_events_keep_their_identity(school, before, after, found):
+    assert school().status == 0
+    old = office_events(school)
+    run = school("--accept", office_csv=OFFICE.replace(before, after))
+    assert changes(run) == found
+    new = office_events(school)
+    assert len(new.keys() - old.keys()) == found.get("added", 0)
+    assert len(old.keys() - new.keys()) == found.get("gone", 0)
+    for uid in old.keys() & new.keys():
+        same = old[uid].to_ical() == new[uid].to_ical()
+        assert same == (new[uid].get("SEQUENCE", 0) == 0)
+        assert same == (new[uid]["LAST-MODIFIED"].dt == old[uid]["LAST-MODIFIED"].dt)
+    assert school().report["build"] == 0
+
+
+def test_what_was_corrected_stays_known_through_further_builds(school):
+    school()
+    (uid,) = [uid for uid, event in office_events(school).items() if event["SUMMARY"] == "Regatta"]
+    for number, title in enumerate(("Regatta of skiffs", "Regatta of all skiffs", "Regatta of all skiffs"), 1):
+        school(office_csv=OFFICE.replace("Regatta", title))
+        event = office_events(school)[uid]
+        assert (event["SUMMARY"], event["SEQUENCE"]) == (title, min(number, 2))
+
+
+def test_nothing_changed_nothing_written(school):
+    assert school().report["build"] == 1
+    before = {path: (path.read_bytes(), path.stat().st_mtime_ns) for path in school.folder.rglob("*.*")}
+    again = school()
+    assert (again.report["written"], again.report["build"]) == ([], 0)
+    assert before == {path: (path.read_bytes(), path.stat().st_mtime_ns) for path in school.folder.rglob("*.*")}
+    (school.folder / "office.ics").unlink()
+    assert [name.rsplit("/", 1)[-1] for name in school().report["written"]] == ["office.ics"]
+    assert (school.folder / "office.ics").read_bytes() == before[school.folder / "office.ics"][0]
+
+
+def test_a_class_that_goes_to_another_teacher_has_changed_and_is_not_gone(school):
+    school()
+    run = school(timetable_csv=TIMETABLE.replace("Caulking,P", "Caulking,V"))
+    assert changes(run) == {"changed": 2}
+    both = {str(e["UID"]): e["SUMMARY"] for e in events_in(school.folder / "teachers" / "V.ics")}
+    assert sorted(both.values()) == ["Caulking (CLK)"] * 2 + ["Planking (PLK)"] * 2
+
+
+def test_the_guard_stops_a_build_that_takes_too_much(school):
+    school()
+    before = {path: path.read_bytes() for path in school.folder.rglob("*.*")}
+    run = school(timetable_csv="Class,Teacher,Day,Period\nPLK,V,Mon,1\n")
+    assert run.status == 1
+    assert [p["code"] for p in run.report["problems"] if p["severity"] == "error"] == ["too-much-gone"]
+    assert before == {path: path.read_bytes() for path in school.folder.rglob("*.*")}
+    assert school("--dry-run").status == 1
+    assert school("--accept").status == 0
+    school.desk.put("nomarium.toml", PLAN + SOURCES + CALENDARS + "[output]\nguard = 90\n")
+    assert school(office_csv="Event,Date\nMuster,2026-09-08\n").status == 0
+
+
+class Program:
+    """An imaginary calendar program: it imports by UID and SEQUENCE, and deletes what is cancelled (RFC 5545, 5546)."""
+
+    def __init__(self):
+        self.events = {"own@example.org": (0, "my dentist")}
+
+    def take(self, data):
+        for event in icalendar.Calendar.from_ical(data).walk("VEVENT"):
+            uid, sequence = str(event["UID"]), int(event.get("SEQUENCE", 0))
+            if sequence >= self.events.get(uid, (-1, None))[0]:
+                self.events[uid] = (sequence, None if event.get("STATUS") == "CANCELLED" else said_by(event))
+
+    def shown(self):
+        return sorted(said for _, said in self.events.values() if said)
+
+
+def said_by(event):
+    return f"{told(event)} {event.get('LOCATION', '')}"
+
+
+def edited(chance, timetable, office):
+    """Change some rows as a school does: rooms, teachers, days, times, titles; rows come and go."""
+    rows = [line.split(",") for line in timetable.splitlines()[1:]]
+    row = chance.choice(rows)
+    row[chance.choice((2, 3))] = chance.choice(("V", "P", "Q", "Shed", "Slip"))
+    if chance.random() < 0.5:
+        row[4] = chance.choice(("Mon", "Tue", "Wed", "1", "2", "3"))
+    if chance.random() < 0.4:
+        rows.append([f"K{chance.randint(1, 99)}", "New", "Q", "Hall", "Thu", "5"])
+    if chance.random() < 0.3 and len(rows) > 2:
+        rows.remove(chance.choice(rows))
+    events = [line.split(",") for line in office.splitlines()[1:]]
+    event = chance.choice(events)
+    field = chance.choice((0, 1, 2, 4))
+    event[field] = {0: event[0] + "!", 1: f"2026-09-{chance.randint(8, 18):02}", 2: "8:30", 4: "Hall"}[field]
+    if chance.random() < 0.4:
+        events.append([f"Extra {chance.randint(1, 99)}", "2026-09-17", "10:00", "11:00", ""])
+    if chance.random() < 0.3 and len(events) > 1:
+        events.remove(chance.choice(events))
+    chance.shuffle(events)
+    texts = [
+        ["Class,Course,Teacher,Room,Day,Period", *map(",".join, rows)],
+        ["Event,Date,Start,End,Place", *map(",".join, events)],
+    ]
+    return ["\n".join(lines) + "\n" for lines in texts]
+
+
+@pytest.mark.parametrize("seed", range(8))
+def test_update_files_bring_any_calendar_up_to_date(school, seed):
+    """Programs that import the small files of changes, whatever builds they skip, show what the last build holds."""
+    chance = random.Random(seed)
+    school()
+    timetable, office = TIMETABLE, OFFICE
+    programs = {path.relative_to(school.folder): (Program(), 1) for path in school.folder.rglob("*.ics")}
+    for path, (program, _) in programs.items():
+        program.take((school.folder / path).read_bytes())
+    built = 1
+    for step in range(5):
+        timetable, office = edited(chance, timetable, office)
+        last = step == 4
+        run = school("--accept", timetable_csv=timetable, office_csv=office)
+        assert run.status == 0, run.out
+        built = run.report["build"] or built
+        for path in {p.relative_to(school.folder) for p in school.folder.rglob("*.ics")} - programs.keys():
+            programs[path] = (Program(), built)
+            programs[path][0].take((school.folder / path).read_bytes())
+        for path, (program, since) in programs.items():
+            if last or chance.random() < 0.5:
+                folder = school.desk.folder / f"updates-{step}-{since}"
+                if not folder.exists():
+                    assert school("--updates", folder, "--since", since).status == 0
+                if (folder / path).exists():
+                    program.take((folder / path).read_bytes())
+                programs[path] = (program, built)
+    index = {
+        line.split(",")[0].strip('"') for line in (school.folder / "calendars.csv").read_text("utf-8").splitlines()
+    }
+    for path, (program, _) in programs.items():
+        now = [said_by(event) for event in events_in(school.folder / path)] if path.as_posix() in index else []
+        assert program.shown() == sorted([*now, "my dentist"])
+
+
+def test_a_build_is_taken_back(school):
+    school()
+    program = Program()
+    program.take((school.folder / "office.ics").read_bytes())
+    assert len(program.shown()) == 4
+    school(office_csv=OFFICE.replace("Regatta", "Regatta of skiffs"))
+    program.take((school.folder / "office.ics").read_bytes())
+    run = school.desk.run("retract", "2", "-o", "back", "--only", "office")
+    assert run.status == 0, run.err
+    assert "import each file" in run.out
+    program.take((school.desk.folder / "back" / "office.ics").read_bytes())
+    assert program.shown() == ["my dentist"]
+    own = school.desk.run("retract", "calendars/office.ics", "-o", "file", "--as-messages")
+    assert own.status == 0, own.err
+    assert b"METHOD:CANCEL" in (school.desk.folder / "file" / "office.ics").read_bytes()
+    assert school.desk.run("retract", "9", "-o", "back").status == 2
+    assert school.desk.run("retract", "office.csv", "-o", "back").status == 2
+
+
+def test_history_lists_builds_and_what_became_of_an_event(school):
+    school()
+    school(office_csv=OFFICE.replace("15:00,16:00", "15:30,16:30"))
+    builds = json.loads(school.desk.run("history", "--json").out)
+    assert [(row["id"], row["added"], row["moved"], row["files"]) for row in builds] == [(1, 10, 0, 3), (2, 0, 1, 3)]
+    assert "office.ics: 1 moved" in school.desk.run("history", "2").out
+    told_of = json.loads(school.desk.run("history", "--event", "staff meeting", "--json").out)
+    assert [(one["build"], one["what"]) for one in told_of] == [("1", "added"), ("2", "moved")]
+    assert school.desk.run("history", "--forget", "2").status == 0
+    assert [row["id"] for row in json.loads(school.desk.run("history", "--json").out)] == [2]
+    assert school().report["build"] == 0
+    assert school.desk.run("history", "7").status == 2
+
+
+def test_compare_tells_event_by_event(school):
+    school()
+    first = (school.folder / "office.ics").read_bytes()
+    school.desk.put("old.ics", first)
+    office = OFFICE.replace("Staff meeting,2026-09-09", "Staff meeting,2026-09-10").replace("Slip", "Keel Room")
+    school.desk.put("office.csv", office)
+    planned = school.desk.run("compare", ".")
+    assert "→ Staff meeting: 2026-09-09 15:00 → 2026-09-10 15:00" in planned.out
+    school()
+    for sides in (("old.ics", "calendars/office.ics"), ("1", "2"), ("old.ics", "office.csv")):
+        report = json.loads(school.desk.run("compare", *sides, "--json").out)
+        assert [(d["what"], d["title"]) for d in report] == [("moved", "Staff meeting"), ("changed", "Regatta")]
+        assert report[1]["fields"] == {"location": ["Slip", "Keel Room"]}
+    same = school.desk.run("compare", "calendars/office.ics", "calendars/office.ics", "--exit-code")
+    assert (same.status, "the same events" in same.out) == (0, True)
+    assert school.desk.run("compare", "1", "2", "--exit-code").status == 1
+    for name in ("c.csv", "c.xlsx", "c.html"):
+        assert school.desk.run("compare", "1", "2", "-o", name).status == 0
+    assert "Keel Room" in (school.desk.folder / "c.csv").read_text("utf-8")
+    assert "<td>Keel Room</td>" in (school.desk.folder / "c.html").read_text("utf-8")
+    assert school.desk.run("compare", "nothing.ics", "office.csv").status == 2
+
+
+SLOW = """
+import sys, time
+import nomarium.core.output as output
+settle, beside = output._written_beside, None
+def slowly(path, parts):
+    time.sleep(0.03)
+    return settle(path, parts)
+output._written_beside = slowly
+from pathlib import Path
+replace = Path.replace
+def slow_replace(self, target):
+    time.sleep(0.03)
+    return replace(self, target)
+Path.replace = slow_replace
+sys.argv = ["nomarium", "build", "-q"]
+from nomarium.cli import main
+main()
+"""
+
+
+@pytest.mark.parametrize("moment", range(10))
+def test_a_build_that_is_killed_leaves_the_old_state_or_is_finished(school, moment):
+    rows = "".join(f"K{n},C,T{n},R{n},Mon,{n % 5 + 1}\n" for n in range(12))
+    school(timetable_csv=TIMETABLE + rows)
+    before = {path: path.read_bytes() for path in school.folder.rglob("*.ics")}
+    school.desk.put("timetable.csv", TIMETABLE + rows.replace(",R", ",New room "))
+    process = subprocess.Popen([sys.executable, "-c", SLOW], cwd=school.desk.folder)
+    time.sleep(0.9 + moment * 0.11)
+    process.send_signal(signal.SIGKILL)
+    process.wait()
+    base = sqlite3.connect(school.desk.folder / ".nomarium" / "history.sqlite3")
+    assert base.execute("PRAGMA integrity_check").fetchone() == ("ok",)
+    base.close()
+    for path in before:
+        events_in(path)  # each file is whole, the old one or the new
+    run = school()
+    assert run.status == 0, run.out
+    rooms = {str(e.get("LOCATION")) for path in school.folder.rglob("T*.ics") for e in events_in(path)}
+    assert rooms == {f"New room {n}" for n in range(12)}
+    assert not list(school.folder.rglob("*.part"))
+    assert school().report["written"] == []
+
+
+def test_what_cannot_be_written_leaves_the_old_state(school):
+    school()
+    (school.desk.folder / ".nomarium" / "history.sqlite3").write_bytes(b"no database at all, but text" * 100)
+    before = {path: path.read_bytes() for path in school.folder.rglob("*.*")}
+    run = school.desk.run("build", "-q")
+    assert run.status == 1
+    assert "The history of builds can't be used" in run.err
+    assert before == {path: path.read_bytes() for path in school.folder.rglob("*.*")}
+
+
+def entry(uid, title, start, place=""):
+    texts = (title, place, *[""] * 10)
+    return Entry(uid, f"2026-09-{start}:00", f"2026-09-{start}:30", False, "", texts)
+
+
+@pytest.mark.parametrize(
+    ("gone", "come", "pairs"),
+    [
+        (["Talk 08T09"], ["Talk 08T10"], [("a0", "b0", True)]),
+        (["Talk 08T09"], ["A talk 08T09"], [("a0", "b0", False)]),
+        (["Talk 08T09"], ["Rowing 08T09"], []),
+        (["Talk 08T09"], ["Rowing 09T09"], []),
+        (["Talk 08T09", "Talk 15T09"], ["Talk 08T10", "Talk 15T10"], [("a0", "b0", True), ("a1", "b1", True)]),
+        (["Talk 08T09", "Talk 09T09"], ["Talk 09T10", "Talk 10T10"], [("a1", "b0", True), ("a0", "b1", False)]),
+    ],
+)
+def test_the_best_pairing_and_no_strangers(gone, come, pairs):
+    old, new = (
+        [entry(f"{side}{n}", *text.rsplit(" ", 1)) for n, text in enumerate(texts)]
+        for side, texts in (("a", gone), ("b", come))
+    )
+    assert [(one.old.uid, one.new.uid, one.certain) for one in pair(old, new)] == pairs
+
+
+def test_the_assignment_is_the_cheapest_of_all():
+    chance = random.Random(1)
+    for _ in range(150):
+        rows, columns = chance.randint(1, 5), chance.randint(1, 5)
+        matrix = [[chance.randint(0, 20) for _ in range(columns)] for _ in range(rows)]
+        found = best_assignment(matrix)
+        short, long = (rows, columns) if rows <= columns else (columns, rows)
+        upright = matrix if rows <= columns else list(zip(*matrix, strict=True))
+        least = min(sum(upright[a][b] for a, b in enumerate(chosen)) for chosen in permutations(range(long), short))
+        assert sum(matrix[row][column] for row, column in found) == least
+        assert len(found) == short == len({row for row, _ in found}) == len({column for _, column in found})
+
+
+def test_differences_know_what_changed():
+    before = {"a": entry("a", "Talk", "08T09", "Shed"), "b": entry("b", "Tea", "09T09")}
+    after = {"a": entry("a", "Talk", "08T10", "Loft"), "c": entry("c", "Row", "10T09")}
+    found = differences(before, after)
+    assert [(d.what.value, d.entry.uid) for d in found.found] == [("moved", "a"), ("gone", "b"), ("added", "c")]
+    assert [name for name, _, _ in found.found[0].fields()] == ["start", "end", "location"]
