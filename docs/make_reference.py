@@ -22,7 +22,20 @@ from nomarium.core.timetable import (
 )
 
 DOCS = Path(__file__).parent
-COMMANDS = ["inspect", "convert", "sheet", "days", "new", "check", "build", "demo", "plan-schema"]
+COMMANDS = [
+    "inspect",
+    "convert",
+    "sheet",
+    "days",
+    "new",
+    "check",
+    "build",
+    "compare",
+    "history",
+    "retract",
+    "demo",
+    "plan-schema",
+]
 INTRODUCTION = """# The commands
 
 What `--help` says of each. Options have the same name and meaning in every command. Exit status: 0 done; 1 the data

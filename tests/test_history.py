@@ -110,6 +110,34 @@ def test_a_class_that_goes_to_another_teacher_has_changed_and_is_not_gone(school
     assert sorted(both.values()) == ["Caulking (CLK)"] * 2 + ["Planking (PLK)"] * 2
 
 
+def test_a_storm_day_moves_classes_to_other_days_and_takes_nothing_away(school):
+    plan = (PLAN + SOURCES + CALENDARS).replace('terms = "terms.csv"', 'terms = "terms.csv"\nclosures = "storms.csv"')
+    school(
+        timetable_csv=TIMETABLE.replace("Mon,1", "1,1").replace("Tue,2", "2,2"),
+        nomarium_toml=plan,
+        storms_csv="Closure,Date\n",
+    )
+    run = school(storms_csv="Closure,Date\nGale,2026-09-08\n")
+    assert run.status == 0, run.out
+    assert changes(run)["gone"] > changes(run)["added"] > 4
+
+
+def test_an_event_at_the_old_time_of_a_moved_one_is_another(school):
+    school()
+    moved = OFFICE.replace("Muster,2026-09-08", "Muster,2026-09-10")
+    school(office_csv=moved)
+    (uid,) = [str(e["UID"]) for e in events_in(school.folder / "office.ics") if e["SUMMARY"] == "Muster"]
+    run = school(office_csv=OFFICE + "Muster,2026-09-10,9:00,10:00,Shed\n")
+    assert changes(run) == {"added": 1}
+    uids = [str(event["UID"]) for event in events_in(school.folder / "office.ics")]
+    assert len(uids) == len(set(uids)) == 4
+    assert [told(e) for e in events_in(school.folder / "office.ics") if str(e["UID"]) == uid] == [
+        "Muster 2026-09-10 09:00–10:00"
+    ]
+    assert school().report["build"] == 0
+    assert changes(school(office_csv=OFFICE, timetable_csv=TIMETABLE)) == {"gone": 1}
+
+
 def test_the_guard_stops_a_build_that_takes_too_much(school):
     school()
     before = {path: path.read_bytes() for path in school.folder.rglob("*.*")}

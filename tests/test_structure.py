@@ -31,6 +31,7 @@ FLOW = [
     "ics",
     "building",
     "drafting",
+    "history",
 ]
 
 

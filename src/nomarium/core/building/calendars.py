@@ -33,15 +33,20 @@ class Part:
     held: Sequence[Held]
     texts: Texts
 
-    def calendar(self, stamp_of: Callable[[str], str] | None = None) -> Calendar:
-        """Put the calendar together: its events with their UIDs, and with the stamps that ``stamp_of`` gives each."""
+    def calendar(self, stamp_of: Callable[[str], str] | str | None = None) -> Calendar:
+        """Put the calendar together: its events with their UIDs and stamps, one for all or each by its UID."""
         series: list[Series] = []
         uids: list[str] = []
         for one in self.held:
             for made, names in self.texts.series(one):
                 series.append(made)
                 uids += names
-        return Calendar(self.name, series, uids, list(map(stamp_of, uids)) if stamp_of else None)
+        return Calendar(
+            self.name,
+            series,
+            uids,
+            stamp_of if stamp_of is None or isinstance(stamp_of, str) else list(map(stamp_of, uids)),
+        )
 
     @property
     def events(self) -> int:

@@ -18,8 +18,8 @@ class Calendar:
     name: str
     series: Sequence[Series]
     uids: Sequence[str]
-    stamps: Sequence[str] | None = None
-    """For each occurrence, the lines that say when it was last changed; None for the same in all."""
+    stamps: Sequence[str] | str | None = None
+    """For each occurrence, the lines that say when it was last changed; a text where they are the same in all."""
 
     @classmethod
     def of(cls, name: str, series: Sequence[Series]) -> Calendar:

@@ -9,7 +9,7 @@ from pathlib import Path
 
 from nomarium.core.building import INDEX, Build, index_bytes
 from nomarium.core.history import wording
-from nomarium.core.history.record import Change, Outlook, digest_of, input_digests, new_build
+from nomarium.core.history.record import Outlook, digest_of, input_digests, new_build
 from nomarium.core.history.store import FileState, Store
 from nomarium.core.ics import Rendered, render_calendar
 from nomarium.core.output import PARTIAL, Ready, discard, make_folder, settle, write_beside
@@ -42,16 +42,14 @@ def recover(store: Store, folder: Path) -> list[Problem]:
     return problems
 
 
-def stamps(change: Change) -> Callable[[str], str]:
-    """Return what gives each event of a file the lines of its last change."""
-    return stamp_lines(change.origin, change.revisions)
+def stamps(origin: str, revisions: Mapping[str, tuple[int, str]]) -> Callable[[str], str] | str:
+    """Return the lines of their last change for all events of a file, or what gives each its own."""
+    return stamp_lines(origin, revisions) if revisions else _lines(0, origin)
 
 
 def stamp_lines(origin: str, revisions: Mapping[str, tuple[int, str]]) -> Callable[[str], str]:
     """Return what gives an event by its UID DTSTAMP, LAST-MODIFIED and, where it was changed, SEQUENCE."""
     usual = _lines(0, origin)
-    if not revisions:
-        return lambda uid: usual
     return lambda uid: _lines(*revisions[uid]) if uid in revisions else usual
 
 
@@ -109,14 +107,18 @@ def _changed_files(
         if _holds(path, state):
             kept.left.append(path)
         else:
-            lines = stamp_lines(state.origin, store.revisions(part.file))
+            lines = stamps(state.origin, store.revisions(part.file))
             make_folder(path.parent)
             yield path, tuple(render_calendar(part.calendar(lines), datetime.now(UTC), shared=shared))
         done += 1
         progress(done)
     for change in outlook.changes:
         path = build.folder / change.part.file
-        data = b"".join(render_calendar(change.part.calendar(stamps(change)), datetime.now(UTC), shared=shared))
+        data = b"".join(
+            render_calendar(
+                change.part.calendar(stamps(change.origin, change.revisions)), datetime.now(UTC), shared=shared
+            )
+        )
         digests[change.part.file] = digest_of(data)
         make_folder(path.parent)
         yield path, (data,)

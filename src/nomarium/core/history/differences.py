@@ -61,10 +61,14 @@ class Differences:
 
     found: list[Difference] = field(default_factory=list)
     same: int = 0
+    fresh: int = 0
+    """Events that are new because nothing was there before: they are counted, and not listed."""
 
     def counts(self) -> Counter[What]:
         """Return how many there are of each kind."""
-        return Counter(difference.what for difference in self.found)
+        counts = Counter(difference.what for difference in self.found)
+        counts[What.ADDED] += self.fresh
+        return counts
 
     @property
     def gone(self) -> list[Entry]:

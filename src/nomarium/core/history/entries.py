@@ -103,27 +103,38 @@ class Packer:
     """Packs series into sheaves; the moments that many share are put into words once."""
 
     def __init__(self) -> None:
-        self._moments: dict[int, str] = {}
+        self._spans: dict[int, str] = {}
 
-    def sheaf(self, series: Series, uids: Sequence[str]) -> Sheaf:
-        """Return the sheaf of a series."""
-        known = self._moments
-        parts = []
-        for occurrence, uid in zip(series.occurrences, uids, strict=True):
-            words = known.get(id(occurrence))
-            if words is None:
-                words = known[id(occurrence)] = json.dumps(_moment(occurrence))[1:-1]
-            parts.append(f"[{json.dumps(uid)},{words}]")
-        texts = json.dumps(texts_of(series), ensure_ascii=False)
-        plain = f'{{"t":{texts},"e":[{",".join(parts)}]}}'.encode("utf-8", "surrogatepass")
+    def sheaf(self, series: Series, names: Sequence[str], stem: str = "") -> Sheaf:
+        """Return the sheaf of a series. ``names`` are the UIDs of its events, or what follows ``stem`` in each."""
+        known = self._spans
+        for occurrence in series.occurrences:
+            if id(occurrence) not in known:
+                known[id(occurrence)] = f'"{occurrence.start.isoformat()}/{occurrence.end.isoformat()}"'
+        spans = ",".join([known[id(occurrence)] for occurrence in series.occurrences])
+        kinds = {(occurrence.all_day, occurrence.zone) for occurrence in series.occurrences}
+        alike = kinds.pop() if len(kinds) == 1 else [(o.all_day, o.zone) for o in series.occurrences]
+        head = json.dumps({"texts": texts_of(series), "stem": stem, "kind": alike}, ensure_ascii=False)
+        listed = '","'.join(names) if stem else json.dumps(list(names), ensure_ascii=False)[2:-2]
+        plain = f'{head[:-1]},"names":["{listed}"],"spans":[{spans}]}}'.encode("utf-8", "surrogatepass")
         return Sheaf(blake2b(plain, digest_size=16).digest(), zlib.compress(plain, 1))
 
 
 def unpacked(body: bytes) -> list[Entry]:
     """Return the events of a packed sheaf."""
     held = json.loads(zlib.decompress(body))
-    texts = tuple(held["t"])
-    return [Entry(uid, start, end, all_day, zone, texts) for uid, start, end, all_day, zone in held["e"]]
+    texts, names, spans, kind = tuple(held["texts"]), held["names"], held["spans"], held["kind"]
+    kinds = kind if kind and isinstance(kind[0], list) else [kind] * len(names)
+    stem = f"{held['stem']}-" if held["stem"] else ""
+    return [
+        Entry(f"{stem}{name}", *_ends(span), all_day, zone, texts)
+        for name, span, (all_day, zone) in zip(names, spans, kinds, strict=True)
+    ]
+
+
+def _ends(span: str) -> tuple[str, str]:
+    start, _, end = span.partition("/")
+    return start, end
 
 
 def _moment(occurrence: Occurrence) -> tuple[str, str, bool, str]:

@@ -33,7 +33,7 @@ def pair(gone: Sequence[Entry], come: Sequence[Entry]) -> list[Pair]:
 
     The same time and a like title is an edit; the same title at another time, not too far, is a move.
     """
-    costs = _candidates(gone, come)
+    costs = _candidates(gone, come) if gone and come else {}
     pairs: list[Pair] = []
     for rows, columns in _groups(costs):
         if max(len(rows), len(columns)) > _LARGEST:

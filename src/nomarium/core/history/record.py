@@ -2,12 +2,15 @@
 
 from __future__ import annotations
 
+import re
+from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 from hashlib import blake2b
 from pathlib import Path
 
 from nomarium.core.building import Build, Part
+from nomarium.core.calendars import stable_uuid
 from nomarium.core.history import wording
 from nomarium.core.history.differences import Difference, Differences, What, differences, share_gone
 from nomarium.core.history.entries import Entry, Packer, Sheaf, by_uid, entries_of
@@ -57,33 +60,56 @@ def look_ahead(build: Build, store: Store, at: str, *, whole: bool) -> Outlook:
 
     Without ``whole`` only some of the plan's calendars are built, and the others stay as they are.
     """
-    carry(build, store.carried())
+    anew = carry(build, store.carried())
     before = store.files()
     outlook = _compared(build.calendars.parts, before, store, whole=whole)
     pairs = _pairs(outlook)
     if pairs:
-        outlook_carried = {one.new.uid: one.old.uid for one in pairs}
-        carry(build, outlook_carried)
+        paired = _natural(build, pairs)
+        anew |= paired | carry(build, paired)
         outlook = _compared(build.calendars.parts, before, store, whole=whole)
-        outlook.carried = outlook_carried
         place = Place(build.plan.path.name if build.plan else "")
         outlook.problems = [wording.unsure_pair(place, one.old, one.new) for one in pairs if not one.certain]
     for change in outlook.changes:
         _revise(change, store, at)
+    outlook.carried = anew
     outlook.first = not before
     return outlook
 
 
-def carry(build: Build, carried: Mapping[str, str]) -> None:
-    """Give corrected events the UIDs that they had before."""
+def carry(build: Build, carried: Mapping[str, str]) -> dict[str, str]:
+    """Give corrected events the UIDs that they had before; return what had to be told apart anew.
+
+    ``carried`` are the UIDs that events keep, by those that come from what they are now. A new event whose own UID an
+    earlier one carries on gets another.
+    """
     if not carried:
-        return
-    for held in build.held:
-        uids = held.occurrence_uids()
-        if any(uid in carried for uid in uids):
-            held.uids = tuple(carried.get(uid, uid) for uid in uids)
+        return {}
+    taken: dict[str, Held] = {}
+    anew: dict[str, str] = {}
+    for held in sorted(build.held, key=lambda one: carried.keys().isdisjoint(one.natural or one.occurrence_uids())):
+        now = held.occurrence_uids()  # those that carry a UID on come first
+        natural = held.natural or tuple(now)
+        uids = [carried.get(name, uid) for name, uid in zip(natural, now, strict=True)]
+        for place, uid in enumerate(uids):
+            if held.event is not None and taken.setdefault(uid, held) is not held and not held.event.uid_kept:
+                uids[place] = anew[natural[place]] = stable_uuid(f"{natural[place]}\x1fanew")
+        if uids != now:
+            held.natural, held.uids = natural, tuple(uids)
             for part in build.calendars.parts:
                 part.texts.forget(held)
+    return anew
+
+
+def _natural(build: Build, pairs: Sequence[Pair]) -> dict[str, str]:
+    """Return what paired events carry on, by the UIDs that come from what they are now."""
+    wanted = {one.new.uid: one.old.uid for one in pairs}
+    return {
+        name: wanted[uid]
+        for held in build.held
+        for name, uid in zip(held.natural or held.occurrence_uids(), held.occurrence_uids(), strict=True)
+        if uid in wanted
+    }
 
 
 def _compared(parts: Sequence[Part], before: Mapping[str, FileState], store: Store, *, whole: bool) -> Outlook:
@@ -95,6 +121,8 @@ def _compared(parts: Sequence[Part], before: Mapping[str, FileState], store: Sto
         state = before.get(part.file)
         if state is not None and [known[number] for number in state.members] == digests and state.name == part.name:
             outlook.same.append(part)
+        elif not before:
+            outlook.changes.append(Change(part, None, digests, Differences(fresh=part.events)))
         else:
             old = store.entries(state)
             outlook.old_uids |= old.keys()
@@ -103,8 +131,14 @@ def _compared(parts: Sequence[Part], before: Mapping[str, FileState], store: Sto
     if whole:
         files = {part.file for part in parts}
         outlook.dropped = {path: store.entries(state) for path, state in before.items() if path not in files}
-    outlook.all = _overall(outlook)
+    outlook.all = _overall(outlook) if before else Differences(fresh=_distinct(parts))
     return outlook
+
+
+def _distinct(parts: Sequence[Part]) -> int:
+    """Return the number of events in some calendars, each once."""
+    held = {id(one): one for part in parts for one in part.held}
+    return sum(len(one.occurrences) for one in held.values())
 
 
 class _Packed:
@@ -120,7 +154,12 @@ class _Packed:
         key = (id(held), id(part.texts))
         found = self._known.get(key)
         if found is None:
-            found = self._known[key] = [self._packer.sheaf(*made) for made in part.texts.series(held)]
+            made = part.texts.series(held)
+            if len(made) == 1 and not held.uids:
+                found = [self._packer.sheaf(made[0][0], held.known_on, held.stem)]
+            else:
+                found = [self._packer.sheaf(*one) for one in made]
+            self._known[key] = found
             self.by_digest.update((sheaf.digest, sheaf) for sheaf in found)
         return found
 
@@ -153,7 +192,11 @@ def _pairs(outlook: Outlook) -> list[Pair]:
     """Pair events that went with events that came, whichever calendars they are in."""
     gone = [d.before for d in outlook.all.found if d.what is What.GONE and d.before]
     come = [d.after for d in outlook.all.found if d.what is What.ADDED and d.after]
-    return pair(gone, come)
+    return pair(*([one for one in side if not _MEETING.match(one.uid)] for side in (gone, come)))
+
+
+_MEETING = re.compile(r"[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}-\d{8}")
+"""The UIDs of meetings, which are known by class, date and period: another date is another meeting."""
 
 
 def _revise(change: Change, store: Store, at: str) -> None:
@@ -172,12 +215,18 @@ def _revise(change: Change, store: Store, at: str) -> None:
 
 def guard(outlook: Outlook, place: Place, percent: int) -> Problem | None:
     """Return the error that stops a build which would take away too much."""
-    gone = outlook.all.gone
+    come = Counter(d.after.title for d in outlook.all.found if d.what is What.ADDED and d.after)
+    lost = []
+    for entry in outlook.all.gone:  # a class that meets on other days now is not lost
+        if come[entry.title]:
+            come[entry.title] -= 1
+        else:
+            lost.append(entry)
     before = outlook.all.same + sum(difference.before is not None for difference in outlook.all.found)
-    share = share_gone(len(gone), before)
+    share = share_gone(len(lost), before)
     if share * 100 <= percent:
         return None
-    return wording.too_much_gone(place, gone, before, share, percent)
+    return wording.too_much_gone(place, lost, before, share, percent)
 
 
 def new_build(

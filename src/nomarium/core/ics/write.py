@@ -71,7 +71,8 @@ def _head(calendar: Calendar, method: str) -> Iterator[str]:
 def _events(calendar: Calendar, stamped: str, shared: Rendered) -> Iterator[str]:
     """Render each occurrence as a VEVENT; what a series says is rendered once."""
     uids = iter(calendar.uids)
-    stamps = iter(calendar.stamps) if calendar.stamps is not None else repeat(stamped)
+    stated = stamped if calendar.stamps is None else calendar.stamps
+    stamps = repeat(stated) if isinstance(stated, str) else iter(stated)
     moments, said = shared.moments, shared.said
     for series in calendar.series:
         unchanging = said.lines(series)

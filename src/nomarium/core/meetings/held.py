@@ -33,6 +33,8 @@ class Held:
     uids: tuple[str, ...] = ()
     """The UIDs of an event's occurrences."""
     change: Change | None = None
+    natural: tuple[str, ...] = ()
+    """The UIDs of its occurrences as they come from what it is, where corrections have given it others."""
 
     def of(self, name: str) -> tuple[str, ...]:
         """Return the values of a field."""
