@@ -82,7 +82,8 @@ def main() -> None:
             kept(folder, BEGAN + timedelta(days=number))
             spent.append(time.perf_counter() - begin)
         size = (folder / ".nomarium" / "history.sqlite3").stat().st_size
-        print(f"{wanted.builds} more builds: {statistics.median(spent):.2f} s each, the history holds {size / 1e6:.1f} MB")
+        each = statistics.median(spent)
+        print(f"{wanted.builds} more builds: {each:.2f} s each, the history holds {size / 1e6:.1f} MB")
 
 
 if __name__ == "__main__":

@@ -385,3 +385,14 @@ def test_differences_know_what_changed():
     found = differences(before, after)
     assert [(d.what.value, d.entry.uid) for d in found.found] == [("moved", "a"), ("gone", "b"), ("added", "c")]
     assert [name for name, _, _ in found.found[0].fields()] == ["start", "end", "location"]
+
+
+def test_a_second_build_waits_for_the_first(school):
+    school()
+    holder = "from nomarium.core.history import alone; from pathlib import Path; import time\nwith alone(Path('.')):\n    print('held', flush=True)\n    time.sleep(2)\n"
+    other = subprocess.Popen([sys.executable, "-c", holder], cwd=school.desk.folder, stdout=subprocess.PIPE, text=True)
+    assert other.stdout.readline() == "held\n"
+    begun = time.monotonic()
+    assert school(office_csv=OFFICE.replace("Regatta", "Regatta of skiffs")).report["build"] == 2
+    assert time.monotonic() - begun > 1
+    assert other.wait() == 0

@@ -5,8 +5,8 @@ from nomarium.core.building.calendars import Part, hours_of
 from nomarium.core.building.census import ClassCount, count_classes, count_labels
 from nomarium.core.building.clashes import Clash, find_clashes
 from nomarium.core.building.files import INDEX, foreign_files, index_bytes, no_longer_built, write_calendars
+from nomarium.core.building.known_sheets import read_bell_times
 from nomarium.core.building.provenance import tell_why
-from nomarium.core.building.reading import read_bell_times
 
 __all__ = [
     "INDEX",

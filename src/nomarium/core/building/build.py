@@ -10,7 +10,8 @@ from pathlib import Path
 
 from nomarium.core.building import wording
 from nomarium.core.building.calendars import Calendars, Part, plan_calendars
-from nomarium.core.building.reading import SourceReader, SourcesRead
+from nomarium.core.building.reading import SourceReader
+from nomarium.core.building.sheet_desk import SourcesRead
 from nomarium.core.calendars import assign_uids, stable_uuid
 from nomarium.core.meetings import Expansion, Held, Joining, Timetabling, assign_stems, expand
 from nomarium.core.meetings.wording import no_special_bells
