@@ -390,9 +390,10 @@ def test_differences_know_what_changed():
 def test_a_second_build_waits_for_the_first(school):
     school()
     holder = "from nomarium.core.history import alone; from pathlib import Path; import time\nwith alone(Path('.')):\n    print('held', flush=True)\n    time.sleep(2)\n"
-    other = subprocess.Popen([sys.executable, "-c", holder], cwd=school.desk.folder, stdout=subprocess.PIPE, text=True)
-    assert other.stdout.readline() == "held\n"
-    begun = time.monotonic()
-    assert school(office_csv=OFFICE.replace("Regatta", "Regatta of skiffs")).report["build"] == 2
-    assert time.monotonic() - begun > 1
-    assert other.wait() == 0
+    with subprocess.Popen(
+        [sys.executable, "-c", holder], cwd=school.desk.folder, stdout=subprocess.PIPE, text=True
+    ) as other:
+        assert other.stdout.readline() == "held\n"
+        begun = time.monotonic()
+        assert school(office_csv=OFFICE.replace("Regatta", "Regatta of skiffs")).report["build"] == 2
+        assert time.monotonic() - begun > 1
