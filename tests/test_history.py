@@ -235,6 +235,8 @@ def test_update_files_bring_any_calendar_up_to_date(school, seed):
 
 def test_a_build_is_taken_back(school):
     school()
+    assert school.desk.run("build", "--updates", "up", "--since", "9").status == 2
+    assert school.desk.run("build", "--since", "1").status == 2
     program = Program()
     program.take((school.folder / "office.ics").read_bytes())
     assert len(program.shown()) == 4

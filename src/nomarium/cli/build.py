@@ -64,6 +64,8 @@ def build(
     from nomarium.cli import build_run
     from nomarium.core.building import BuildChoices
 
+    if since is not None and updates is None:
+        raise options.wrong("--since", "It says since when --updates are wanted; name their folder.")
     with wrong_calls():
         choices = BuildChoices(
             options.machine_zone(),

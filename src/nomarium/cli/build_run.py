@@ -29,7 +29,7 @@ from nomarium.core.history import (
     write_build,
 )
 from nomarium.core.output import write_all
-from nomarium.core.problems import Place, Problem, by_place, has_errors
+from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
 
 
 @dataclass(frozen=True, slots=True)
@@ -97,6 +97,9 @@ def _guarded(made: Build, call: BuildCall, outlook: Outlook) -> list[Problem]:
 
 def _build(made: Build, call: BuildCall, done: Done, store: Store) -> None:
     whole, at, before = not call.choices.only, moment_of_build(), store.last()
+    if call.since is not None and call.since > before:
+        known = f"The last one is {before}." if before else "There is none yet."
+        raise WrongCall(f"There is no build {call.since}.", known)
     done.outlook = look_ahead(made, store, at, whole=whole)
     done.problems += _guarded(made, call, done.outlook)
     if has_errors(done.problems):
