@@ -6,8 +6,8 @@ from nomarium.core.bells import DIVISION_HEADINGS, PERIOD_HEADINGS
 from nomarium.core.columns import Field, SheetFields
 
 _CLASS = (
-    "class|classes|section|sections|class code|class name|section id|section code|class section|course section|crn|form|"
-    "set|klasse|curso|classe|class id|section name|section number|teaching group|lesson class"
+    "class|classes|section|sections|class code|class name|section id|section code|class section|course section|crn|"
+    "form|set|klasse|curso|classe|class id|section name|section number|teaching group|lesson class"
 )
 _COURSE = (
     "course|subject|course name|subject name|course title|fach|matière|asignatura|unit of study|discipline|title|"
