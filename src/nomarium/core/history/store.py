@@ -9,6 +9,7 @@ from collections.abc import Iterable, Iterator, Mapping, Sequence
 from contextlib import contextmanager
 from dataclasses import dataclass, field
 from pathlib import Path
+from urllib.parse import quote
 
 from nomarium.core.history import wording
 from nomarium.core.history.entries import Entry, Sheaf, unpacked
@@ -90,9 +91,8 @@ class Store:
         try:
             if not reading:
                 self.path.parent.mkdir(parents=True, exist_ok=True)
-            self._base = sqlite3.connect(
-                f"file:{self.path}?mode=ro" if reading else str(self.path), _PATIENCE, uri=reading
-            )
+            name = f"file:{quote(str(self.path))}?mode=ro" if reading else str(self.path)
+            self._base = sqlite3.connect(name, _PATIENCE, uri=reading)
             if not reading:
                 self._base.executescript(_SCHEMA)
             self._base.execute("SELECT count(*) FROM builds").fetchone()
