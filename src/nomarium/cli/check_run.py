@@ -13,7 +13,7 @@ from nomarium.cli import options
 from nomarium.cli.build_report import made_lines, read_lines
 from nomarium.cli.check_report import check_json, clash_lines, count_lines
 from nomarium.cli.console import print_lines, print_problems
-from nomarium.core.building import BuildChoices, find_clashes, prepare, tell_why
+from nomarium.core.building import Build, BuildChoices, find_clashes, prepare, tell_why
 from nomarium.core.problems import has_errors
 
 
@@ -31,7 +31,7 @@ def check(call: CheckCall) -> int:
     """Report what a plan and its sheets come to; return the exit status, 1 where a build would be refused."""
     build = prepare(call.plan, BuildChoices(options.machine_zone()))
     if call.why and build.held:
-        return _tell(call)
+        return _tell(build, call)
     clashes = find_clashes(build.held)
     if call.as_json:
         typer.echo(json.dumps(check_json(build, clashes), ensure_ascii=False, indent=2))
@@ -46,8 +46,7 @@ def check(call: CheckCall) -> int:
     return 1 if has_errors(build.problems) else 0
 
 
-def _tell(call: CheckCall) -> int:
-    build = prepare(call.plan, BuildChoices(options.machine_zone()))
+def _tell(build: Build, call: CheckCall) -> int:
     told = {asked: tell_why(build, asked) for asked in call.why}
     if call.as_json:
         typer.echo(json.dumps(told, ensure_ascii=False, indent=2))

@@ -68,7 +68,7 @@ class BellReader:
         self._days = DayReader(year)
         self._dates = dates
         self._divisions = {name.casefold(): name for name in year.rules.divisions}
-        self._terms = {term.name.casefold(): _names_within(term.name, year) for term in year.rules.terms}
+        self._terms = {term.name.casefold(): frozenset({term.name}) for term in year.rules.terms}
         self._specials = {special.name.casefold() for special in year.rules.specials if special.name}
         self.problems: list[Problem] = []
 
@@ -189,7 +189,7 @@ class BellReader:
             if index and cell != ""
         }
         body = list(enumerate(grid.rows[head + 1 :], head + 2))
-        moments, texts = self._clock(grid, body, across)
+        moments = self._clock(grid, body, across)
         found = BellSheet(form="grid", moments=[moments])
         for number, row in body:
             name = bare_period(plain_text(row[0])) if row else ""
@@ -209,12 +209,9 @@ class BellReader:
                     self.problems.append(wording.unreadable_bell(place, plain_text(cell)))
                 elif conditions is not None and (span := self._checked(hours, place)):
                     found.rows.append(BellRow(name, *span, conditions, place))
-        del texts
         return found
 
-    def _clock(
-        self, grid: Grid, body: Sequence[tuple[int, list[Cell]]], across: Mapping[int, object]
-    ) -> tuple[MomentColumn, list[Cell]]:
+    def _clock(self, grid: Grid, body: Sequence[tuple[int, list[Cell]]], across: Mapping[int, object]) -> MomentColumn:
         """Read all cells of a grid on one clock."""
         cells = [row[index] if index < len(row) else "" for _, row in body for index in across]
         numbers = [number for number, _ in body for _ in across]
@@ -222,7 +219,7 @@ class BellReader:
         table = Table(grid.file, grid.sheet, grid.form, numbers[0] - 1, [column], numbers)
         moments, problems = read_moments(table, [(column, True)], self._dates)
         self.problems += problems
-        return moments[0], cells
+        return moments[0]
 
     def _heading(self, text: str, place: Place) -> Conditions | None:
         """Return the days that the heading of a grid's column names."""
@@ -266,11 +263,6 @@ _CLOCK_MARK = re.compile(r"[:.h]|[ap]\.?m", re.IGNORECASE)
 
 def _both(one: Conditions, other: Conditions) -> Conditions:
     return one._replace(labels=one.labels | other.labels, weekdays=one.weekdays | other.weekdays)
-
-
-def _names_within(name: str, year: SchoolYear) -> frozenset[str]:
-    """Return a term's name; a date's setting names all terms that hold it, outer ones included."""
-    return frozenset({name}) if any(term.name == name for term in year.rules.terms) else frozenset()
 
 
 def _spans(cell: Cell) -> bool:

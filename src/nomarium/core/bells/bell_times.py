@@ -10,7 +10,7 @@ from nomarium.core.bells import wording
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.problems import Problem
 from nomarium.core.slots import bare_period, period_key
-from nomarium.core.year import Day, SchoolYear, Term
+from nomarium.core.year import Day, SchoolYear
 
 
 @dataclass(frozen=True, slots=True)
@@ -35,7 +35,6 @@ class BellTimes:
         self._year = year
         self._named = frozenset(name for row in rows for name in row.conditions.specials)
         self._special_names = {special.name.casefold(): special.name for special in year.rules.specials}
-        self._outer = _holding_terms(year.rules.terms)
         self._days: dict[tuple[date, str], Bells] = {}
         self._known: dict[Conditions, Bells] = {}
         self._ties: dict[tuple[int, int], Problem] = {}
@@ -70,9 +69,7 @@ class BellTimes:
             for rule, label in zip(self._year.rules.cycles, day.labels, strict=True)
             if label and (not division or not rule.divisions or division in rule.divisions)
         }
-        weekday = next(
-            (s.follows for s in day.specials if s.follows is not None and _is_for(s.divisions, division)), None
-        )
+        attendance = self._year.attendance
         specials = {
             s.name.casefold()
             for s in day.specials
@@ -81,8 +78,8 @@ class BellTimes:
         return Conditions(
             frozenset({division} if division else ()),
             frozenset(labels),
-            frozenset({day.date.weekday() if weekday is None else weekday}),
-            self._outer.get(day.term, frozenset()) if day.term else frozenset(),
+            frozenset({attendance.weekday(day.date, division)}),
+            attendance.holding_terms(day.term) if day.term else frozenset(),
             frozenset(specials),
         )
 
@@ -120,11 +117,3 @@ class BellTimes:
 
 def _is_for(divisions: frozenset[str], division: str) -> bool:
     return not divisions or division in divisions
-
-
-def _holding_terms(terms: Sequence[Term]) -> dict[Term, frozenset[str]]:
-    """Return for each term the names of all terms that hold it, its own among them."""
-    return {
-        inner: frozenset(outer.name for outer in terms if outer.first <= inner.first and inner.last <= outer.last)
-        for inner in terms
-    }

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from datetime import date, timedelta
+from datetime import date
 from pathlib import Path
 
 from nomarium.core.building import wording
@@ -18,7 +18,7 @@ from nomarium.core.meetings.wording import no_special_bells
 from nomarium.core.plan import PlanFile
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
 from nomarium.core.school import School, open_school
-from nomarium.core.sources import Occurrence, Series, values_of
+from nomarium.core.sources import Series, has_part, values_of
 from nomarium.core.timetable import CodedMeeting, Values
 from nomarium.core.values import read_zone
 
@@ -260,15 +260,10 @@ def _within(held: Sequence[Held], first: date | None, last: date | None) -> list
         return list(held)
     found = []
     for one in held:
-        kept = [place for place, o in enumerate(one.occurrences) if _has_part(o, first, last)]
+        kept = [place for place, o in enumerate(one.occurrences) if has_part(o, first, last)]
         if kept:
             found.append(_cut(one, kept))
     return found
-
-
-def _has_part(occurrence: Occurrence, first: date | None, last: date | None) -> bool:
-    ends = occurrence.end if occurrence.end == occurrence.start else occurrence.end - timedelta(seconds=1)
-    return (last is None or occurrence.start.date() <= last) and (first is None or ends.date() >= first)
 
 
 def _cut(held: Held, kept: Sequence[int]) -> Held:

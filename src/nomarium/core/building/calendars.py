@@ -198,7 +198,7 @@ def plan_calendars(plan: PlanFile, held: Sequence[Held], year: SchoolYear | None
         problems = _wrong(plan, name, one, texts, known)
         found.problems += problems
         if not problems:
-            files += [(name, *rest) for rest in _parts(plan, name, one, held, texts, found)]
+            files += [(name, *rest) for rest in _parts(name, one, held, texts, found)]
     found.parts = _named(files)
     return found
 
@@ -237,10 +237,9 @@ def _unfilled(plan: PlanFile, name: str, key: str, text: str | None, known: set[
 
 
 def _parts(
-    plan: PlanFile, name: str, keys: CalendarKeys, held: Sequence[Held], texts: Texts, found: Calendars
+    name: str, keys: CalendarKeys, held: Sequence[Held], texts: Texts, found: Calendars
 ) -> Iterator[tuple[str, str, list[Held], Texts, CalendarKeys]]:
     """Yield (what it is split by, for whom, what it holds, …) of each calendar of one kind."""
-    del plan
     for_all = set(keys.for_all)
     own = [one for one in held if (not keys.sources or one.source in keys.sources) and one.source not in for_all]
     shared = [one for one in held if one.source in for_all]

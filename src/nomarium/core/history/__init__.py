@@ -1,7 +1,7 @@
 """What was built before: what changes, what is kept, what brings earlier imports up to date or takes them back."""
 
 from nomarium.core.history.build_files import Kept, recover, stamp_lines, write_build
-from nomarium.core.history.differences import Difference, Differences, What, differences, unite
+from nomarium.core.history.differences import Difference, Differences, What, differences
 from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
 from nomarium.core.history.operands import Side, last_build, plan_zone, read_side, same_calendars
 from nomarium.core.history.record import USUAL_GUARD, Outlook, guard, look_ahead
@@ -38,7 +38,6 @@ __all__ = [
     "retraction",
     "same_calendars",
     "stamp_lines",
-    "unite",
     "update_files",
     "when",
     "write_build",

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Mapping
 from dataclasses import dataclass, field
 from enum import StrEnum
 
@@ -107,24 +107,6 @@ def _difference(old: Entry, new: Entry, *, certain: bool) -> Difference:
     return Difference(what, old, new, certain)
 
 
-def unite(several: Iterable[Differences]) -> Differences:
-    """Put the differences of several calendars together: an event that is in several counts once."""
-    united, known = Differences(), set[tuple[str, What]]()
-    for one in several:
-        united.same += one.same
-        for difference in one.found:
-            key = (difference.entry.uid, difference.what)
-            if key not in known:
-                known.add(key)
-                united.found.append(difference)
-    return united
-
-
 def share_gone(gone: int, before: int) -> float:
     """Return which share of the events before is gone."""
     return gone / before if before else 0.0
-
-
-def listed(found: Sequence[Difference], what: What) -> list[Difference]:
-    """Return the differences of one kind."""
-    return [difference for difference in found if difference.what is what]

@@ -87,7 +87,6 @@ class Store:
 
     def __init__(self, folder: Path, *, reading: bool = False) -> None:
         self.path = folder / FOLDER / NAME
-        self._ids: dict[bytes, int] = {}
         try:
             if not reading:
                 self.path.parent.mkdir(parents=True, exist_ok=True)

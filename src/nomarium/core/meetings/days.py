@@ -8,7 +8,7 @@ from datetime import date
 
 from nomarium.core.slots import DayTest
 from nomarium.core.timetable import When
-from nomarium.core.year import Day, SchoolYear, Term
+from nomarium.core.year import Day, SchoolYear
 
 
 @dataclass(frozen=True, slots=True)
@@ -27,10 +27,6 @@ class SchoolDates:
 
     def __init__(self, year: SchoolYear) -> None:
         self._year = year
-        self._terms = {
-            term: frozenset(o.name for o in year.rules.terms if o.first <= term.first and term.last <= o.last)
-            for term in year.rules.terms
-        }
         self._days = list(year.days())
         self._of_division: dict[str, list[_SchoolDay]] = {}
         self._known: dict[tuple[object, ...], tuple[date, ...]] = {}
@@ -57,16 +53,9 @@ class SchoolDates:
     def _seen(self, day: Day, division: str) -> _SchoolDay:
         names = list(self._year.cycles)
         labels = frozenset((name, label) for name, label in zip(names, day.labels, strict=True) if label)
-        terms = self._terms.get(day.term, frozenset()) if isinstance(day.term, Term) else frozenset()
-        return _SchoolDay(day, _weekday(day, division), labels, terms)
-
-
-def _weekday(day: Day, division: str) -> int:
-    """Return the weekday whose timetable holds on a date for a division."""
-    for special in day.specials:
-        if special.follows is not None and (not special.divisions or division in special.divisions):
-            return special.follows
-    return day.date.weekday()
+        attendance = self._year.attendance
+        terms = attendance.holding_terms(day.term) if day.term else frozenset()
+        return _SchoolDay(day, attendance.weekday(day.date, division), labels, terms)
 
 
 def _fits(day: _SchoolDay, when: When) -> bool:

@@ -172,11 +172,12 @@ def _choose(sheets: Sequence[EventSheet], keep: Callable[[Series], bool]) -> Non
 def _within(series: Series, first: date | None, last: date | None) -> bool:
     """Leave an event the occurrences that have any part in a span of days, and tell whether it has any."""
     if first is not None or last is not None:
-        series.occurrences = tuple(o for o in series.occurrences if _has_part(o, first, last))
+        series.occurrences = tuple(o for o in series.occurrences if has_part(o, first, last))
     return bool(series.occurrences)
 
 
-def _has_part(occurrence: Occurrence, first: date | None, last: date | None) -> bool:
+def has_part(occurrence: Occurrence, first: date | None, last: date | None) -> bool:
+    """Tell whether an occurrence has any part in the days from ``first`` to ``last``, both included."""
     ends = occurrence.end if occurrence.end == occurrence.start else occurrence.end - timedelta(seconds=1)
     return (last is None or occurrence.start.date() <= last) and (first is None or ends.date() >= first)
 

@@ -17,6 +17,10 @@ class Attendance:
     def __init__(self, rules: YearRules) -> None:
         self.rules = rules
         self._terms = _innermost(rules.terms)
+        self._holding = {
+            inner: frozenset(o.name for o in rules.terms if o.first <= inner.first and inner.last <= o.last)
+            for inner in rules.terms
+        }
         self._closures = _by_date(rules.closures, rules)
         self._specials = _by_date(rules.specials, rules)
         self.term_days = sorted(self._terms)
@@ -27,6 +31,17 @@ class Attendance:
     def term(self, day: date) -> Term | None:
         """Return the innermost term of a date."""
         return self._terms.get(day)
+
+    def holding_terms(self, term: Term) -> frozenset[str]:
+        """Return the names of all terms that hold one, its own among them."""
+        return self._holding[term]
+
+    def weekday(self, day: date, division: str) -> int:
+        """Return the weekday (Monday is 0) whose timetable holds on a date for a division, "" for none."""
+        for special in self.specials(day):
+            if special.follows is not None and (not special.divisions or division in special.divisions):
+                return special.follows
+        return day.weekday()
 
     def closures(self, day: date) -> Sequence[Closure]:
         """Return what closes the school, or a part of it, on a date."""
