@@ -34,6 +34,16 @@ def with_sheet_xml(change):
     return stream.getvalue()
 
 
+def with_broken_mimetype():
+    """An OpenDocument archive whose list of parts is whole, and whose packed media type is not."""
+    stream = io.BytesIO()
+    with zipfile.ZipFile(stream, "w", zipfile.ZIP_DEFLATED) as target:
+        target.writestr("mimetype", "application/vnd.oasis.opendocument.spreadsheet")
+    data = stream.getvalue()
+    packed = data.index(b"mimetype") + len(b"mimetype")
+    return data[:packed] + b"\xff" * 12 + data[packed + 12 :]
+
+
 STRAY = (
     b'<row r="2"><c r="A2" t="inlineStr"><is><t>x</t></is></c></row>'
     b'<row r="1048576"><c r="XFD1048576"><v>1</v></c></row></sheetData>'
@@ -50,6 +60,7 @@ BAD = [
     ("cal.csv", b"BEGIN:VCALENDARS\r\n", "no-calendar"),
     ("zip.xlsx", b"PK\x03\x04 and then nothing", "not-a-sheet"),
     ("cut.xlsx", workbook(["Title", "Date"], ["A", "2026-09-08"])[:3000], "not-a-sheet"),
+    ("parts.ods", with_broken_mimetype(), "not-a-sheet"),
     ("old.xls", COMPOUND_FILE + b"\x00" * 600, "damaged-workbook"),
     ("locked.xlsx", COMPOUND_FILE + "EncryptedPackage".encode("utf-16-le") + b"\x00" * 600, "locked-workbook"),
     ("broken.xlsx", with_sheet_xml(lambda data: data[: len(data) // 2]), "damaged-workbook"),

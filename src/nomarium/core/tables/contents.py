@@ -4,9 +4,21 @@ from __future__ import annotations
 
 import re
 import zipfile
+import zlib
 from collections.abc import Callable
 from enum import StrEnum
 from io import BytesIO
+
+DAMAGED_ZIP = (
+    zipfile.BadZipFile,
+    EOFError,
+    OSError,
+    ValueError,
+    NotImplementedError,
+    RuntimeError,
+    zlib.error,
+)
+"""What reading a damaged, cut or locked zip archive raises."""
 
 
 class Kind(StrEnum):
@@ -73,7 +85,7 @@ def _kind_of_zip(data: bytes) -> Kind:
             encrypted = "META-INF/manifest.xml" in names and b"encryption-data" in archive.open(
                 "META-INF/manifest.xml"
             ).read(100_000)
-    except (zipfile.BadZipFile, OSError, ValueError, NotImplementedError, RuntimeError):
+    except DAMAGED_ZIP:
         return Kind.BROKEN_ZIP
     if encrypted:
         return Kind.ENCRYPTED

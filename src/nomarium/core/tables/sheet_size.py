@@ -4,13 +4,12 @@ from __future__ import annotations
 
 import re
 import zipfile
-import zlib
 from io import BytesIO
 
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import column_index
-from nomarium.core.tables.contents import Kind
+from nomarium.core.tables.contents import DAMAGED_ZIP, Kind
 
 MOST_UNPACKED = 1_500_000_000
 """Bytes that all parts of a workbook may hold unpacked."""
@@ -53,7 +52,7 @@ def check_size(data: bytes, kind: Kind, file: str) -> bool:
                         part.look(piece)
                 part.check()
                 unsaved = unsaved or part.unsaved
-    except (zipfile.BadZipFile, EOFError, OSError, NotImplementedError, RuntimeError, zlib.error):
+    except DAMAGED_ZIP:
         raise DataRefused(wording.damaged_workbook(place)) from None
     return unsaved
 
