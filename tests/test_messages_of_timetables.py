@@ -267,10 +267,19 @@ Correct one of the cells; or give the halves of the class names of their own.
     ),
     (
         GRID,
+        {"grid_csv": "Teacher: V\nPeriod,Mon,Tue\n1,A,\n2,,A\nto be settled with the office,B,A\n4,A,A\n5,A,\n"},
+        """\
+warning grid.csv, A5 “to be settled with the office”
+The line stands below a grid and belongs to none: it was left out, and so was one more.
+If these are meetings: write a period (3, P3, 3–4) or times in front, or days above a further grid.
+""",
+    ),
+    (
+        GRID,
         {"grid_csv": "Teacher: V\nPeriod,Mon,Tue,Notes\n1,A,,gloves\n2,,A,hats\n"},
         """\
 warning grid.csv, D3 “gloves”
-The cell stands beside the days of the grid, and was left out, and so was one more.
+The cell stands beside the days, and was left out, and so was one more.
 Write the day above its column, if it is a meeting.
 """,
     ),

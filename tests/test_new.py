@@ -33,6 +33,8 @@ SHEETS = {
         ("Apprentice,PLK-1,CLK-1\nAyla,x,\nFinn,x,x\n", Kind.ROSTER),
         ("Date,Class,Period,Change\n2026-09-09,PLK-1,1,cancelled\n", Kind.CHANGES),
         ("Date,Class,New room\n2026-09-09,PLK-1,Loft\n", Kind.CHANGES),
+        ("Date,Class,Period,What\n2026-09-09,PLK-1,1,cancelled\n2026-09-10,all,2,in Shed\n", Kind.CHANGES),
+        ("Date,Class,What\n2026-09-09,PLK-1,Launch\n2026-09-10,PLK-1,cancelled\n", Kind.EVENTS),
         ("Class,Slots\nPLK-1,A1 C4\n", Kind.LIST),
         ("Teacher: V\nPeriod,Day A,Day B\n1,PLK-1,\n2,,CLK-1\n", Kind.GRID),
         (",Mon,Tue,Wed\nP1,PLK-1,,\nP2,,CLK-1,PLK-1\n", Kind.GRID),
@@ -46,6 +48,41 @@ def test_each_kind_of_sheet_is_known_by_what_it_holds(tmp_path, text, kind):
     (tmp_path / "sheet.csv").write_text(text)
     (grid,), _ = read_grids(tmp_path / "sheet.csv")
     assert recognise(grid).kind is kind
+
+
+@pytest.mark.parametrize(
+    ("name", "text", "kind"),
+    [
+        ("closures", "Date,Reason\n2026-09-21,Gale\n", Kind.CLOSURES),
+        ("School holidays 2026-27", "Name,First,Last\nReefing week,2026-10-19,2026-10-23\n", Kind.CLOSURES),
+        ("holidays", "Date,Reason,Start\n2026-09-21,Muster,9:00\n", Kind.EVENTS),
+        ("holiday-party", "Date,Reason\n2026-09-21,Gale\n", Kind.EVENTS),
+        ("special-days", "Date,Name\n2026-09-16,Late start\n", Kind.SPECIAL_DAYS),
+        ("Terms", "Name,First day,Last day\nAutumn,2026-09-07,2026-10-16\n", Kind.TERMS),
+        ("events", "Name,First day,Last day\nAutumn,2026-09-07,2026-10-16\n", Kind.EVENTS),
+    ],
+)
+def test_a_name_settles_what_headings_leave_open(tmp_path, name, text, kind):
+    (tmp_path / f"{name}.csv").write_text(text)
+    (grid,), _ = read_grids(tmp_path / f"{name}.csv")
+    found = recognise(grid)
+    assert found.kind is kind
+    assert (f"its name “{name}”" in found.why) == (kind is not Kind.EVENTS)
+
+
+def test_a_file_of_grids_by_name_says_whose_they_are(desk):
+    grid = [["Period", "Mon", "Tue"], [1, "PLK-1", ""], [2, "", "CLK-1"]]
+    desk.put("teachers.xlsx", workbook(**{"R. Vasquel": grid, "D. Pell": grid}))
+    for name in ("terms.csv", "bells.csv"):
+        desk.put(name, SHEETS[name])
+    assert desk.run("new", "plan", "teachers.xlsx", "terms.csv", "bells.csv", "--zone", "America/Halifax").status == 0
+    plan = tomllib.loads((desk.folder / "plan" / "nomarium.toml").read_text("utf-8"))
+    assert [source["each"] for source in plan["sources"].values()] == ["teacher"]
+    assert desk.run("build", "plan").status == 0
+    assert sorted(path.stem for path in (desk.folder / "plan" / "calendars" / "teachers").iterdir()) == [
+        "D. Pell",
+        "R. Vasquel",
+    ]
 
 
 def test_two_commands_make_calendars_of_a_folder_of_sheets(desk):

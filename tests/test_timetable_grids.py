@@ -126,10 +126,26 @@ def test_a_grid_that_could_mean_several_things_is_refused(tmp_path, grid, keys, 
     assert problem in said(made)
 
 
-def test_what_stands_beside_the_days_is_told(tmp_path):
-    grid = "Teacher: V\nPeriod,Mon,Tue,Notes\n1,PLK-1,,bring gloves\n2,,CLK-1,\n"
+@pytest.mark.parametrize(
+    ("below", "problems"),
+    [
+        ("1,PLK-1,,bring gloves\n2,,CLK-1,\n", [("stray-cell", "grid.csv D3")]),
+        (
+            "1,PLK-1,\n2,,CLK-1\nto be settled with the office,CLK-1,PLK-1\n3,PLK-1,\n4,PLK-1,CLK-1\n",
+            [("outside-grids", "grid.csv A5")],
+        ),
+    ],
+)
+def test_what_stands_beside_or_below_a_grid_is_told(tmp_path, below, problems):
+    made = build(tmp_path, GRID, grid_csv=f"Teacher: V\nPeriod,Mon,Tue,Notes\n{below}")
+    assert said(made, "error", "warning") == problems
+
+
+def test_a_further_grid_may_have_a_single_line(tmp_path):
+    grid = "Teacher: V\nPeriod,Mon,Tue\n1,PLK-1,\n2,,CLK-1\n\nTeacher: P\nPeriod,Mon,Tue\n3,NAV-1,\n"
     made = build(tmp_path, GRID, grid_csv=grid)
-    assert said(made, "error", "warning") == [("stray-cell", "grid.csv D3")]
+    assert said(made) == []
+    assert [line.split()[0] for line in week(made, "teacher") if line.endswith(" P")] == ["NAV-1"]
 
 
 def test_a_caption_may_name_the_division(tmp_path):
@@ -194,9 +210,21 @@ def test_a_month_page_is_read_as_events(tmp_path, rows, expected):
 
 def test_an_event_across_merged_days_lasts_so_long(tmp_path):
     rows = [["September 2026"], SEPTEMBER, ["", 1, 2, 3, 4, 5, 6], ["", "Launching", "<", "<", "", "", ""]]
-    (held,) = build(tmp_path, MONTHS, month_xlsx=workbook(Page=rows)).held
-    (occurrence,) = held.occurrences
-    assert (occurrence.start.day, occurrence.end.day) == (1, 4)
+    rows += [["7\nHaul-out", "<", "<", 10, 11, 12, 13]]
+    spans = [held.occurrences[0] for held in build(tmp_path, MONTHS, month_xlsx=workbook(Page=rows)).held]
+    assert [(span.start.day, span.end.day) for span in spans] == [(1, 4), (7, 10)]
+
+
+def test_what_stands_beside_the_weekdays_of_a_month_is_told(tmp_path):
+    rows = [
+        ["September 2026"],
+        [*SEPTEMBER],
+        ["", 1, 2, 3, 4, 5, 6, "Bring oilskins"],
+        [7, 8, 9, 10, 11, 12, "13\nMuster", ""],
+    ]
+    made = build(tmp_path, MONTHS, month_xlsx=workbook(Page=rows))
+    assert said(made, "error", "warning") == [("stray-cell", "month.xlsx H3")]
+    assert lines(made) == ["Muster Sun 13 all day"]
 
 
 @pytest.mark.parametrize(

@@ -19,6 +19,7 @@ from nomarium.core.drafting.sheets import (
 )
 from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
 from nomarium.core.problems import Problem
+from nomarium.core.timetable import each_by_name
 
 _SOURCES = (Kind.LIST, Kind.GRID, Kind.SLOTS, Kind.MONTHS, Kind.EVENTS, Kind.CALENDAR)
 
@@ -280,6 +281,10 @@ class _Writer:
         fitting = [cycle for cycle in self._cycles if cycle.family in families and not cycle.division]
         if not division and len(self._cycles) > 1 and len(fitting) == 1:
             yield f"cycle = {toml_text(fitting[0].name)}"
+        each = each_by_name(sheet.path.stem) if sheet.kind is Kind.GRID else ""
+        if each:
+            yield f"# Grids without a caption that says whose they are: one a {each}, by the file's name."
+            yield f"each = {toml_text(each)}"
 
     def _codes_for(self, master: FoundSheet) -> list[FoundSheet]:
         """Return the sheets of codes that explain a master list: those that share codes with it."""

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from datetime import date
 from enum import StrEnum
 from functools import cache
+from pathlib import PurePath
 
 from nomarium.core.bells import BELL_SHEET, NAMES_SHEET, grid_heading
 from nomarium.core.columns import EVENT_SHEET, Headings, SheetFields, heading_key, holds_dates
@@ -23,6 +25,7 @@ from nomarium.core.timetable import (
     TIMETABLE_SHEET,
     find_blocks,
     find_month,
+    tells_change,
 )
 from nomarium.core.year import CycleRule, SchoolYear, Term, YearRules
 
@@ -94,9 +97,31 @@ def _table(grid: Grid, fields: SheetFields) -> tuple[Table, dict[str, str]] | No
     return table, named
 
 
-def _told_by(kind: Kind, named: dict[str, str], fields: Sequence[str]) -> Recognised:
+def _told_by(kind: Kind, named: dict[str, str], fields: Sequence[str], also: str = "") -> Recognised:
     headings = [f"“{named[name]}”" for name in fields if name in named]
-    return Recognised(kind, f"by its headings {', '.join(headings)}")
+    return Recognised(kind, f"by {also}its headings {', '.join(headings)}")
+
+
+_CALLED = {
+    Kind.TERMS: frozenset("term terms semester semesters quarter quarters trimester trimesters".split()),
+    Kind.CLOSURES: frozenset("closure closures closed holiday holidays vacation vacations break breaks".split()),
+    Kind.SPECIAL_DAYS: frozenset("special specials".split()),
+}
+_SAYS_NOTHING = frozenset("a and calendar date dates day days list of our school sheet the year".split())
+_TIMED = frozenset({"start_time", "end_time", "start", "end", "when", "duration", "repeat"})
+
+
+def _called(grid: Grid, kind: Kind) -> str:
+    """Return the name of a sheet, or of its file, where all that it says is what the sheet holds; "" where not.
+
+    An event’s times speak against it: nothing of a term, a closure or a special day has any.
+    """
+    for name in (grid.sheet or "", PurePath(grid.file).stem):
+        words = set(re.findall(r"[^\W\d_]+", name.casefold())) - _SAYS_NOTHING
+        if words and words <= _CALLED[kind]:
+            found = _table(grid, EVENT_SHEET)
+            return "" if found is not None and _TIMED & found[1].keys() else f"its name “{name}” and "
+    return ""
 
 
 def _dated(table: Table) -> bool:
@@ -143,10 +168,18 @@ def _changes(grid: Grid) -> Recognised | None:
         for name in named
         if name.startswith("new_") and heading_key(named[name]).startswith(("new", "cover", "substitute"))
     ]
-    says = "change" in named and heading_key(named["change"]) in ("change", "changes", "whatchanges", "action")
+    says = "change" in named and (
+        heading_key(named["change"]) in ("change", "changes", "whatchanges", "action") or _all_change(table, named)
+    )
     if not _dated(table) or "start_date" not in named or not ({"class", "period"} & named.keys()) or not (new or says):
         return None
     return _told_by(Kind.CHANGES, named, ("start_date", "class", "period", "change", *new))
+
+
+def _all_change(table: Table, named: dict[str, str]) -> bool:
+    """Tell whether each cell says a change, in a sheet that has no column besides those of changes."""
+    texts = [plain_text(cell) for c in table.columns if c.heading == named["change"] for cell in c.cells if cell != ""]
+    return bool(texts) and len(named) == len(table.columns) and all(map(tells_change, texts))
 
 
 def _list(grid: Grid) -> Recognised | None:
@@ -191,9 +224,12 @@ def _terms(grid: Grid) -> Recognised | None:
     )
     ends = [c for c in table.columns if c.heading in (named.get("start_date"), named.get("end_date"))]
     spans = len(ends) == 2 and all(map(holds_dates, ends))
-    if not spans or len(table) > _MOST_TERMS or heading_key(named.get("summary", "")) not in words:
+    if not spans or len(table) > _MOST_TERMS or "summary" not in named:
         return None
-    return _told_by(Kind.TERMS, named, ("summary", "start_date", "end_date"))
+    called = "" if heading_key(named["summary"]) in words else _called(grid, Kind.TERMS)
+    if not called and heading_key(named["summary"]) not in words:
+        return None
+    return _told_by(Kind.TERMS, named, ("summary", "start_date", "end_date"), called)
 
 
 _MOST_TERMS = 24
@@ -205,12 +241,14 @@ def _specials(grid: Grid) -> Recognised | None:
         return None
     named = found[1]
     title = heading_key(named.get("summary", ""))
+    fields = ("start_date", "summary", "follows", "cycle_day", "division")
     if (
         title in ("specialday", "special", "bellschedule", "bells", "belltimes", "schedule", "daytype")
         or "follows" in named
     ):
-        return _told_by(Kind.SPECIAL_DAYS, named, ("start_date", "summary", "follows", "cycle_day", "division"))
-    return None
+        return _told_by(Kind.SPECIAL_DAYS, named, fields)
+    called = title and _called(grid, Kind.SPECIAL_DAYS)
+    return _told_by(Kind.SPECIAL_DAYS, named, fields, called) if called else None
 
 
 def _closures(grid: Grid) -> Recognised | None:
@@ -223,9 +261,11 @@ def _closures(grid: Grid) -> Recognised | None:
         "closure closures holiday holidays stormday stormdays snowday snowdays weatherday break vacation dayoff "
         "noschool feiertag ferien vacances holidayname nameofholiday"
     )
+    fields = ("summary", "start_date", "end_date", "division", "effect")
     if title in words.split() or (named.get("effect") and title):
-        return _told_by(Kind.CLOSURES, named, ("summary", "start_date", "end_date", "division", "effect"))
-    return None
+        return _told_by(Kind.CLOSURES, named, fields)
+    called = title and _called(grid, Kind.CLOSURES)
+    return _told_by(Kind.CLOSURES, named, fields, called) if called else None
 
 
 def _days(grid: Grid) -> Recognised | None:

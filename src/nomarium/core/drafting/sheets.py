@@ -12,7 +12,7 @@ from nomarium.core.columns import Headings, heading_key
 from nomarium.core.datesheets import CLOSURE_SHEET, is_plain_list, listed_sheet
 from nomarium.core.drafting.kinds import LETTERS, Kind, Recognised, any_days, recognise
 from nomarium.core.problems import DataRefused
-from nomarium.core.slots import DayTest, UnknownDay
+from nomarium.core.slots import DayReader, DayTest, UnknownDay, read_slots
 from nomarium.core.tables import Grid, Table, find_table, looks_like_calendar, plain_text, read_grids
 from nomarium.core.timetable import CODE_SHEET, SLOT_SHEET, TIMETABLE_SHEET, find_blocks, lines_of_cell
 from nomarium.core.values import split_list
@@ -152,13 +152,21 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     if sheet.kind is Kind.GRID and sheet.grid is not None:
         blocks = find_blocks(sheet.grid, reader, _FAMILIES)  # its kind says that there are some
         return [test for block in blocks for tests in block.days.values() for test in tests]
-    listed = sheet.kind is Kind.DAYS
-    texts = _column_of(sheet, Headings(listed_sheet()), "summary") if listed else sheet.column("day")
-    tests = []
-    for text in dict.fromkeys(texts):
-        days = reader.read(text, _FAMILIES)
-        tests += [] if isinstance(days, UnknownDay) else list(days)
-    return tests
+    if sheet.kind is Kind.DAYS:
+        texts = _column_of(sheet, Headings(listed_sheet()), "summary")
+    else:
+        days = sheet.column("day")
+        texts = [*days, *sheet.column("slot"), *([] if days else sheet.column("period"))]
+    return [test for text in dict.fromkeys(texts) for test in _days_in(text, reader)]
+
+
+def _days_in(text: str, reader: DayReader) -> Iterable[DayTest]:
+    """Return the days of a cell that holds days, or days and periods in one."""
+    days = reader.read(text, _FAMILIES)
+    if not isinstance(days, UnknownDay):
+        return days
+    slots = read_slots(text, reader, _FAMILIES)
+    return [] if isinstance(slots, UnknownDay) else [day for day, _ in slots]
 
 
 _WEEK_LETTER = re.compile(r"week ([A-D])\b|([A-D])[ -]weeks?\b", re.IGNORECASE)

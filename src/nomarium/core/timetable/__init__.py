@@ -1,7 +1,8 @@
 """Sheets of meetings, codes, rosters, classes and changes → what meets when, and who is in it."""
 
+from nomarium.core.timetable.captions import each_by_name
 from nomarium.core.timetable.cell_lines import CellPattern, Known, lines_of_cell
-from nomarium.core.timetable.changes import Change, read_changes
+from nomarium.core.timetable.changes import Change, read_changes, tells_change
 from nomarium.core.timetable.codes import (
     CodedMeeting,
     CodedSlot,
@@ -50,6 +51,7 @@ __all__ = [
     "Values",
     "When",
     "clean",
+    "each_by_name",
     "find_blocks",
     "find_month",
     "join_codes",
@@ -63,4 +65,5 @@ __all__ = [
     "read_master",
     "read_month_page",
     "read_roster",
+    "tells_change",
 ]

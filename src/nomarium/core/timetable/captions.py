@@ -54,6 +54,13 @@ def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, di
     return Owner(each, texts[0] if texts else "", division)
 
 
+def each_by_name(name: str) -> str:
+    """Return whose grids a file holds, by its name ("teachers 2026": teacher); "" where that does not tell."""
+    words = {word.removesuffix(plural) for word in re.split(r"[\W\d_]+", name.casefold()) for plural in ("", "s", "es")}
+    kinds = [kind for kind, known in _KINDS.items() if not words.isdisjoint(known.split("|"))]
+    return kinds[0] if len(kinds) == 1 else ""
+
+
 def _name(text: str, match: re.Match[str], known: Known) -> str:
     """Return the name behind a label; "Room 12" where other sheets know it with its label."""
     return text if known.kinds(text) else text[match.end() :].strip()

@@ -102,6 +102,16 @@ def read_changes(grid: Grid, columns: Mapping[str, str], dates: DateChoices) -> 
     return [change for record in range(len(table)) if (change := rows.change(record))], problems
 
 
+def tells_change(text: str) -> bool:
+    """Tell whether words say what becomes of a meeting: “cancelled”, “moved to period 5”, “room 12”, “cover: …”."""
+    key = _key(text)
+    return key in _CANCELLED | _KINDS - {""} or any(said.fullmatch(text.strip()) for said in (_ROOM, _TEACHER, _MOVED))
+
+
+def _key(text: str) -> str:
+    return text.casefold().strip(" .!")
+
+
 class _Rows:
     """The rows of one sheet of changes."""
 
@@ -150,7 +160,7 @@ class _Rows:
             "teachers": tuple(split_list(self._table.text(record, "new_teacher"))),
         }
         text = self._table.text(record, "change")
-        key = text.casefold().strip(" .!")
+        key = _key(text)
         if key in _CANCELLED:
             what["cancelled"] = True
         elif key not in _KINDS:

@@ -6,6 +6,7 @@ import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import time
+from itertools import zip_longest
 
 from nomarium.core.bells import PERIOD_HEADINGS
 from nomarium.core.columns import heading_key
@@ -98,6 +99,7 @@ def _sureness(block: Block) -> float:
 
 
 def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Block]:
+    """Return the grids of a view; one of a single line counts where another has more, and by itself is none."""
     blocks: list[Block] = []
     row = 0
     while row < len(view.rows):
@@ -105,12 +107,22 @@ def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Bloc
         block = Block(view, row, across) if len(across) >= _FEWEST_DAYS else None
         if block is not None:
             block.lines = _lines(block, days, cycles)
-        if block is not None and len(block.lines) >= 2:
+        if block is not None and block.lines:
             blocks.append(block)
             row = block.last_row + 1
         else:
             row += 1
-    return blocks
+    return blocks if any(len(block.lines) > 1 for block in blocks) else []
+
+
+def rows_of_no_grid(blocks: Sequence[Block]) -> list[int]:
+    """Return the rows below grids that belong to none of them, though cells under the days above are filled."""
+    left = []
+    for block, below in zip_longest(blocks, blocks[1:]):
+        view, end = block.view, below.head if below else len(block.view.rows)
+        rows = range(block.last_row + 1, end)
+        left += [row for row in rows if sum(bool(view.text(row, column)) for column in block.days) > 1]
+    return left
 
 
 def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, tuple[DayTest, ...]]:

@@ -12,7 +12,7 @@ from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import Owner, owner_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, Known
-from nomarium.core.timetable.grid_shape import Block, Line, find_blocks
+from nomarium.core.timetable.grid_shape import Block, Line, find_blocks, rows_of_no_grid
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
 from nomarium.core.values import Clock, scan_span
@@ -74,7 +74,9 @@ def _owned_blocks(
     grid: Grid, several: bool, choices: TimetableChoices, known: Known, found: MeetingSheet
 ) -> Iterator[_OwnedBlock]:
     fallback = grid.sheet if grid.sheet and (several or not _is_usual_name(grid.sheet)) else grid.file.rsplit(".", 1)[0]
-    for block in find_blocks(grid, choices.days, choices.cycles(choices.division)):
+    blocks = find_blocks(grid, choices.days, choices.cycles(choices.division))
+    found.problems += _outside(blocks)
+    for block in blocks:
         owner = owner_of(block.captions, fallback, choices.each, known, choices.year.rules.divisions)
         if not owner.kind:
             caption = block.captions[0] if block.captions else ""
@@ -84,6 +86,16 @@ def _owned_blocks(
         own = _with_days_of(block, owner.division, choices) if differs else block
         found.problems += _stray(own)
         yield _OwnedBlock(own, owner, list(_filled(own, found)))
+
+
+def _outside(blocks: Sequence[Block]) -> list[Problem]:
+    """Report rows with filled cells that stand below a grid and belong to none."""
+    rows = rows_of_no_grid(blocks)
+    if not rows:
+        return []
+    view = blocks[0].view
+    column, text = next(view.filled(rows[0]))
+    return [wording.outside_grids(view.place(rows[0], column), text, len(rows))]
 
 
 def _stray(block: Block) -> list[Problem]:

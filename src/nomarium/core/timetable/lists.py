@@ -136,9 +136,9 @@ class _Rows:
         return self._choices.division_of(class_name, self._divisions.get(stated.casefold(), ""))
 
     def _slots(self, record: int, division: str, class_name: str) -> Iterator[_Slot]:
-        slot = self._sheet.text(record, "slot")
-        if slot and not self._sheet.text(record, "day"):
-            yield from self._days_and_periods(record, slot, division)
+        together = self._written_together(record, division)
+        if together:
+            yield from self._days_and_periods(record, together, division)
             return
         before = len(self._problems)
         days, clock, periods = self._days(record, division), self._clock(record), self._periods(record)
@@ -151,10 +151,24 @@ class _Rows:
             for group in periods:
                 yield day, group, None
 
-    def _days_and_periods(self, record: int, text: str, division: str) -> Iterator[_Slot]:
+    def _written_together(self, record: int, division: str) -> str:
+        """Return the field of a row that holds days and periods in one; "" where they stand apart."""
+        if self._sheet.text(record, "slot") and not self._sheet.text(record, "day"):
+            return "slot"
+        filled = [name for name in ("day", "period", *_TIMES) if self._sheet.text(record, name)]
+        if filled not in (["day"], ["period"]):
+            return ""
+        (name,), cycles = filled, self._choices.cycles(division)
+        text = self._sheet.text(record, name)
+        only_days = name == "day" and not isinstance(self._choices.days.read(text, cycles), UnknownDay)
+        slots = UnknownDay(text) if only_days else read_slots(text, self._choices.days, cycles)
+        return "" if isinstance(slots, UnknownDay) else name
+
+    def _days_and_periods(self, record: int, name: str, division: str) -> Iterator[_Slot]:
+        text = self._sheet.text(record, name)
         found = read_slots(text, self._choices.days, self._choices.cycles(division))
         if isinstance(found, UnknownDay):
-            self._problems.append(wording.unreadable_slots(self._sheet.place(record, "slot"), text, found.part))
+            self._problems.append(wording.unreadable_slots(self._sheet.place(record, name), text, found.part))
             return
         for day, periods in found:
             yield day, periods, None

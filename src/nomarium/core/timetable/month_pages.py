@@ -90,6 +90,7 @@ def read_month_page(grid: Grid, head: int, zone: str, length: timedelta) -> Mont
         return wording.no_month(grid.place)
     page = MonthPage(month)
     entries = list(_entries(view, head, month, page))
+    page.problems += _beside(view, head)
     clock = _clock(entries)
     for entry in entries:
         _take(entry, clock, zone, length, page)
@@ -127,9 +128,28 @@ def _entries(view: GridView, head: int, month: date, page: MonthPage) -> Iterato
                     wording.wrong_day_number(view.place(row, column), view.text(row, column), expected)
                 )
             else:
-                of_column[column] = before = day
+                last = view.end(row, column)[1]
+                across = [index for index in weekdays if column <= index <= last]
+                of_column |= {index: day + timedelta(days=later) for later, index in enumerate(across)}
+                before = of_column[across[-1]]
         for column, text in texts.items():
             yield from _lines_of_cell(view, (row, column), text, of_column, page)
+
+
+def _beside(view: GridView, head: int) -> list[Problem]:
+    """Report the filled cells of a month page that stand beside its weekdays."""
+    weekdays = _weekdays(view, head)
+    cells = [
+        (row, column)
+        for row in range(head + 1, len(view.rows))
+        for column, text in view.filled(row)
+        if column not in weekdays and not view.is_covered(row, column) and not _WEEK.fullmatch(text)
+    ]
+    return [wording.stray_cells(view.place(*cells[0]), view.text(*cells[0]), len(cells))] if cells else []
+
+
+_WEEK = re.compile(r"(?:[^\W\d]{1,6}\.?\s*)?\d{1,2}")
+"""The number of a week, as month pages have it beside the days."""
 
 
 def _lines_of_cell(

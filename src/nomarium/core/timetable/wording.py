@@ -225,9 +225,21 @@ def stray_cells(place: Place, text: str, cells: int) -> Problem:
     return warning(
         "stray-cell",
         place,
-        f"The cell stands beside the days of the grid, and was left out{more}.",
+        f"The cell stands beside the days, and was left out{more}.",
         found=text,
         advice="Write the day above its column, if it is a meeting.",
+    )
+
+
+def outside_grids(place: Place, text: str, rows: int) -> Problem:
+    """Rows below a grid that belong to no grid."""
+    more = f", and so {'was one more' if rows == 2 else f'were {rows - 1:,} more'}" if rows > 1 else ""
+    return warning(
+        "outside-grids",
+        place,
+        f"The line stands below a grid and belongs to none: it was left out{more}.",
+        found=text,
+        advice="If these are meetings: write a period (3, P3, 3–4) or times in front, or days above a further grid.",
     )
 
 
