@@ -26,6 +26,7 @@ for line in sys.stdin:
     if not child:
         for number, name in ((1, "out"), (2, "err")):
             os.dup2(os.open(call[name], os.O_WRONLY | os.O_CREAT | os.O_TRUNC), number)
+        os.dup2(os.open(call["in"], os.O_RDONLY), 0)
         os.chdir(call["cwd"])
         os.environ.clear()
         os.environ.update(call["env"])
@@ -59,6 +60,7 @@ class Run:
 
     @property
     def report(self):
+        assert self.out, self.err
         return json.loads(self.out)
 
     @property
@@ -101,14 +103,16 @@ class Desk:
         (self.folder / name).write_bytes(data)
         return name
 
-    def run(self, *arguments, zone="America/Halifax", env=None):
+    def run(self, *arguments, zone="America/Halifax", env=None, answers=""):
         words = [str(word) for word in arguments]
         if words[0] in {"convert", "inspect"} and zone and "--zone" not in words:
             words += ["--zone", zone]
         environment = {**os.environ, "SOURCE_DATE_EPOCH": EPOCH, "COLUMNS": "100", **(env or {})}
         with tempfile.TemporaryDirectory() as held:
-            out, err = Path(held) / "out", Path(held) / "err"
-            call = {"words": words, "cwd": str(self.folder), "env": environment, "out": str(out), "err": str(err)}
+            typed, out, err = (Path(held) / name for name in ("in", "out", "err"))
+            typed.write_text(answers)
+            files = {"in": str(typed), "out": str(out), "err": str(err)}
+            call = {"words": words, "cwd": str(self.folder), "env": environment, **files}
             status = starter().run(call)
             run = Run(status, out.read_text("utf-8"), err.read_text("utf-8"))
         assert "Traceback" not in run.err, run.err

@@ -2,6 +2,7 @@
 
 import json
 import random
+import re
 import signal
 import sqlite3
 import subprocess
@@ -151,20 +152,57 @@ def test_the_guard_stops_a_build_that_takes_too_much(school):
     assert school(office_csv="Event,Date\nMuster,2026-09-08\n").status == 0
 
 
+OWN = "BEGIN:VEVENT\r\nUID:{uid}\r\nDTSTAMP:20260901T000000Z\r\nDTSTART:20260910T120000Z\r\nDTEND:20260910T130000Z\r\nSUMMARY:{title}\r\n{more}END:VEVENT\r\n"
+
+
+def calendar_of(events):
+    """Return a calendar file of another program with some events; times in the school's zone go without its rules."""
+    return f"BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Example//EN\r\n{events}END:VCALENDAR\r\n".encode()
+
+
+DENTIST = OWN.format(uid="own@example.org", title="my dentist", more="")
+OWN_CALENDAR = calendar_of(DENTIST)
+SHOWN_DENTIST = "my dentist 2026-09-10 12:00–13:00 "
+
+
 class Program:
     """An imaginary calendar program: it imports by UID and SEQUENCE, and deletes what is cancelled (RFC 5545, 5546)."""
 
     def __init__(self):
-        self.events = {"own@example.org": (0, "my dentist")}
+        self.events = {}
+        self.sequences = {}
+        self.take(OWN_CALENDAR)
 
     def take(self, data):
         for event in icalendar.Calendar.from_ical(data).walk("VEVENT"):
             uid, sequence = str(event["UID"]), int(event.get("SEQUENCE", 0))
-            if sequence >= self.events.get(uid, (-1, None))[0]:
-                self.events[uid] = (sequence, None if event.get("STATUS") == "CANCELLED" else said_by(event))
+            if sequence >= self.sequences.get(uid, -1):
+                self.sequences[uid] = sequence
+                self.events.pop(uid, None)
+                if event.get("STATUS") != "CANCELLED":
+                    self.events[uid] = event
+
+    def edit(self, chance):
+        """Change a place or a title by hand, take an event away, or add one."""
+        uid = chance.choice(sorted(self.events))
+        what = chance.choice(("LOCATION", "SUMMARY", "away", "own"))
+        given = sorted((event.start.isoformat(), uid) for uid, event in self.events.items() if "@" not in uid)
+        if what == "away" and uid in (given[0][1], given[-1][1]):
+            return  # what is not within an export's days is not known to be taken away
+        if what == "own":
+            self.take(calendar_of(OWN.format(uid=f"{chance.random()}@example.org", title="Own", more="")))
+        elif what == "away":
+            del self.events[uid]
+        else:
+            self.events[uid][what] = f"By hand {chance.randint(1, 99)}"
+            self.sequences[uid] += chance.randint(0, 2)
+            self.events[uid]["SEQUENCE"] = self.sequences[uid]
+
+    def export(self):
+        return calendar_of("".join(event.to_ical().decode() for event in self.events.values()))
 
     def shown(self):
-        return sorted(said for _, said in self.events.values() if said)
+        return sorted(said_by(event) for event in self.events.values())
 
 
 def said_by(event):
@@ -230,7 +268,159 @@ def test_update_files_bring_any_calendar_up_to_date(school, seed):
     }
     for path, (program, _) in programs.items():
         now = [said_by(event) for event in events_in(school.folder / path)] if path.as_posix() in index else []
-        assert program.shown() == sorted([*now, "my dentist"])
+        assert program.shown() == sorted([*now, SHOWN_DENTIST])
+
+
+TO_KEEL = ("LOCATION:Shed", "LOCATION:Keel Room")
+
+
+def by_hand(data, *changes, own="", without=None):
+    """Return a calendar as a program exports it after somebody has worked on it: texts changed, events more and less."""
+    text = re.sub(
+        f"BEGIN:VEVENT((?!END:VEVENT).)*SUMMARY:{without}\r\n.*?END:VEVENT\r\n", "", data.decode(), flags=re.DOTALL
+    )
+    for old, new in changes:
+        assert old in text, text
+        text = text.replace(old, new)
+    return text.replace("END:VCALENDAR", f"{own}END:VCALENDAR").encode()
+
+
+def edits_of(run):
+    return [(edit["what"], edit["title"], edit["after"], edit["choice"]) for edit in run.report["edits"]]
+
+
+@pytest.mark.parametrize("seed", range(6))
+def test_whatever_is_edited_by_hand_sheets_and_calendars_end_alike(school, seed):
+    """A program whose owner edits by hand ends with just what the last build holds, edits and all."""
+    chance = random.Random(seed)
+    school()
+    timetable, office, program, built = TIMETABLE, OFFICE, Program(), 1
+    program.take((school.folder / "office.ics").read_bytes())
+    for step in range(6):
+        timetable, office = edited(chance, timetable, office)
+        for _ in range(chance.randint(0, 3)):
+            program.edit(chance)
+        school.desk.put("export.ics", program.export())
+        run = school("--accept", "--edited", "office.ics=export.ics", timetable_csv=timetable, office_csv=office)
+        assert run.status == 0, run.out
+        if chance.random() < 0.7 or step == 5:
+            folder = school.desk.folder / f"up-{step}"
+            assert school("--updates", folder, "--since", built).status == 0
+            if (folder / "office.ics").exists():
+                program.take((folder / "office.ics").read_bytes())
+            built = max(built, *(row["id"] for row in json.loads(school.desk.run("history", "--json").out)))
+            assert program.shown() == sorted(said_by(event) for event in events_in(school.folder / "office.ics"))
+
+
+@pytest.mark.parametrize(
+    ("changes", "options", "expected", "office"),
+    [
+        ([TO_KEEL], (), [("location", "Muster", "Keel Room", "keep")], "Muster 2026-09-08 09:00–10:00 Keel Room"),
+        ([TO_KEEL], ("--on-edit", "overwrite"), [("location", "Muster", "Keel Room", "overwrite")], "Muster 2026-09-08 09:00–10:00 Shed"),
+        (
+            [TO_KEEL, ("SUMMARY:Muster", "SUMMARY:All hands")],
+            ("--on-edit", "location=overwrite"),
+            [("summary", "Muster", "All hands", "keep"), ("location", "Muster", "Keel Room", "overwrite")],
+            "All hands 2026-09-08 09:00–10:00 Shed",
+        ),
+        ([("DTSTART;TZID=America/Halifax:20260908T090000", "DTSTART:20260908T123000Z")], (), [("time", "Muster", "2026-09-08 09:30–10:00", "keep")], "Muster 2026-09-08 09:30–10:00 Shed"),
+        (
+            [("DTSTART;TZID=America/Halifax:20260908T090000", "DTSTART:20260908T120000Z"), ("SUMMARY:Muster\r\n", "SUMMARY:Muster\r\nSTATUS:CONFIRMED\r\nTRANSP:OPAQUE\r\nX-OTHER:1\r\n")],
+            (),
+            [],
+            "Muster 2026-09-08 09:00–10:00 Shed",
+        ),
+    ],
+)  # fmt: skip
+def test_edits_by_hand_are_kept_or_overwritten(school, changes, options, expected, office):
+    school()
+    program, path = Program(), school.folder / "office.ics"
+    program.take(path.read_bytes())
+    school.desk.put("export.ics", by_hand(path.read_bytes(), *changes))
+    program.take((school.desk.folder / "export.ics").read_bytes())
+    run = school("--edited", "export.ics", "--updates", "up", *options)
+    assert run.status == 0, run.out
+    assert edits_of(run) == expected
+    assert [said_by(event) for event in events_in(path) if event.start.day == 8] == [office]
+    if expected:
+        program.take((school.desk.folder / "up" / "office.ics").read_bytes())
+        assert office in program.shown()
+    assert school().report["build"] == 0  # what is kept stays, and is not named again
+    school.desk.put("export.ics", by_hand(path.read_bytes()))
+    assert school("--edited", "export.ics").report["edits"] == []
+
+
+def test_events_of_their_own_and_events_taken_away_are_kept(school):
+    school()
+    path = school.folder / "office.ics"
+    weekly = OWN.format(uid="tea@example.org", title="Tea", more="RRULE:FREQ=WEEKLY;COUNT=3\r\n")
+    school.desk.put("mine.ics", by_hand(path.read_bytes(), own=weekly, without="Staff meeting"))
+    run = school("--edited", "mine.ics")
+    assert edits_of(run) == [("added", "Tea", "", "keep"), ("removed", "Staff meeting", "", "keep")]
+    assert [str(event["SUMMARY"]) for event in events_in(path)] == ["Muster", "Regatta", "Tea"]
+    assert b"RRULE:FREQ=WEEKLY;COUNT=3" in path.read_bytes()
+    assert school().report["build"] == 0
+    assert "Staff meeting: taken away by hand" in school.desk.run("history", "--edits").out
+    assert school.desk.run("compare", ".", "--exit-code").status == 0
+    assert school.desk.run("retract", "2", "-o", "back").status == 0
+    assert b"tea@example.org" not in (school.desk.folder / "back" / "office.ics").read_bytes()
+    moved = school(office_csv=OFFICE.replace("meeting,2026-09-09,15:00,16:00", "meeting,2026-09-09,14:00,16:00"))
+    assert "Staff meeting" in {str(event["SUMMARY"]) for event in events_in(path)}, moved.out
+    school.desk.put("mine.ics", by_hand(path.read_bytes(), without="Tea"))
+    assert edits_of(school("--edited", "mine.ics")) == []
+    assert [str(event["SUMMARY"]) for event in events_in(path)] == ["Muster", "Staff meeting", "Regatta"]
+
+
+def test_where_both_sides_changed_the_sheets_hold(school):
+    school()
+    office = (school.folder / "office.ics").read_bytes()
+    school.desk.put("mine.ics", by_hand(office, TO_KEEL, ("LOCATION:Slip", "LOCATION:Loft")))
+    sheet = OFFICE.replace(",Shed", ",Hall").replace("Regatta,2026-09-15,9:00,12:00,Slip\n", "")
+    run = school("--edited", "mine.ics", office_csv=sheet)
+    codes = [problem["code"] for problem in run.report["problems"] if problem["severity"] == "warning"]
+    assert codes == ["edited-on-both-sides", "edited-and-gone"]
+    assert [said_by(event).split()[-1] for event in events_in(school.folder / "office.ics")] == ["Hall", "Office"]
+    assert school.desk.run("history", "--edits", "--json").report == []
+
+
+def test_an_older_import_is_no_edit(school):
+    school()
+    school.desk.put("old.ics", (school.folder / "office.ics").read_bytes())
+    school(office_csv=OFFICE.replace("Shed", "Hall") + "Launch,2026-09-14,9:00,10:00,Slip\n")
+    run = school("--edited", "old.ics")
+    assert (run.report["edits"], run.report["build"]) == ([], 0)
+
+
+@pytest.mark.parametrize(
+    ("options", "status", "words"),
+    [
+        (("--edited", "nothing.ics"), 2, "There is no file"),
+        (("--edited", "office.csv"), 2, "no calendar file"),
+        (("--edited", "other.ics"), 2, "No event of “other.ics” was given out"),
+        (("--edited", "cut.ics"), 1, "Export the calendar anew"),
+        (("--edited", "nowhere.ics=other.ics"), 2, "There is no calendar “nowhere.ics”"),
+        (("--edited", "other.ics", "--on-edit", "perhaps"), 2, "none of keep, overwrite, ask"),
+        (("--on-edit", "keep"), 2, "name the calendar"),
+    ],
+)
+def test_what_is_no_export_of_ours_is_refused(school, options, status, words):
+    school()
+    office = (school.folder / "office.ics").read_bytes()
+    school.desk.put("other.ics", OWN_CALENDAR)
+    school.desk.put("cut.ics", office[:-60])
+    run = school.desk.run("build", *options)
+    assert run.status == status
+    assert words in " ".join(run.err.replace("│", " ").split())
+
+
+def test_each_edit_is_asked_about(school):
+    school()
+    office = (school.folder / "office.ics").read_bytes()
+    school.desk.put("mine.ics", by_hand(office, TO_KEEL, ("LOCATION:Slip", "LOCATION:Loft")))
+    asking = ("build", "--edited", "mine.ics", "--on-edit", "ask", "--json")
+    assert school.desk.run(*asking, answers="maybe\n").status == 2
+    run = school.desk.run(*asking, answers="maybe\nk\noverwrite\n")
+    assert [choice for *_, choice in edits_of(run)] == ["keep", "overwrite"]
 
 
 def test_a_build_is_taken_back(school):
@@ -246,7 +436,7 @@ def test_a_build_is_taken_back(school):
     assert run.status == 0, run.err
     assert "import each file" in run.out
     program.take((school.desk.folder / "back" / "office.ics").read_bytes())
-    assert program.shown() == ["my dentist"]
+    assert program.shown() == [SHOWN_DENTIST]
     own = school.desk.run("retract", "calendars/office.ics", "-o", "file", "--as-messages")
     assert own.status == 0, own.err
     assert b"METHOD:CANCEL" in (school.desk.folder / "file" / "office.ics").read_bytes()

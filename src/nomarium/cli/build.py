@@ -16,6 +16,7 @@ Examples:
   nomarium build --dry-run                      what would be written
   nomarium build --only teacher="R. Vasquel"    only that calendar
   nomarium build --updates updates              beside it, small files with just what has changed
+  nomarium build --edited exported.ics          keeps what was changed by hand in a calendar program
   nomarium build --from 2027-01-04 --to 2027-03-25
 """
 
@@ -41,6 +42,25 @@ Since = Annotated[
 ]
 
 
+Edited = Annotated[
+    list[str] | None,
+    typer.Option(
+        "--edited",
+        metavar="FILE",
+        help="A calendar exported from a calendar program, edited by hand there; “CALENDAR=FILE” says which of ours it "
+        "is. Repeatable.",
+    ),
+]
+OnEdit = Annotated[
+    list[str] | None,
+    typer.Option(
+        "--on-edit",
+        metavar="keep|overwrite|ask",
+        help="What becomes of edits by hand; else keep. “location=overwrite” for one field. Repeatable.",
+    ),
+]
+
+
 def build(
     plan: options.PlanFile = Path("nomarium.toml"),
     only: Only = None,
@@ -51,6 +71,8 @@ def build(
     accept: Accept = False,
     updates: Updates = None,
     since: Since = None,
+    edited: Edited = None,
+    on_edit: OnEdit = None,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
@@ -62,10 +84,13 @@ def build(
     would be gone, nothing is written (exit status 1).
     """
     from nomarium.cli import build_run
+    from nomarium.cli.edit_choices import edit_choices
     from nomarium.core.building import BuildChoices
 
     if since is not None and updates is None:
         raise options.wrong("--since", "It says since when --updates are wanted; name their folder.")
+    if on_edit and not edited:
+        raise options.wrong("--on-edit", "It says what becomes of edits by hand; name the calendar with --edited.")
     with wrong_calls():
         choices = BuildChoices(
             options.machine_zone(),
@@ -74,6 +99,16 @@ def build(
             options.iso_date(last, "--to") if last else None,
         )
         call = build_run.BuildCall(
-            options.plan_path(plan), choices, dry_run, force, accept, updates, since, as_json, quiet
+            options.plan_path(plan),
+            choices,
+            dry_run,
+            force,
+            accept,
+            updates,
+            since,
+            tuple(edited or ()),
+            edit_choices(on_edit),
+            as_json,
+            quiet,
         )
         raise typer.Exit(build_run.build(call))

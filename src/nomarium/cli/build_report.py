@@ -11,7 +11,7 @@ from nomarium.cli.report import problem_json
 if TYPE_CHECKING:
     from nomarium.cli.build_run import Done
 from nomarium.core.building import Build, Part, hours_of
-from nomarium.core.history import Outlook, What
+from nomarium.core.history import Edit, OnEdit, Outlook, What, edit_words
 from nomarium.core.problems import Problem
 from nomarium.core.values import counted, day_words, style_of
 
@@ -96,6 +96,10 @@ def change_lines(outlook: Outlook) -> Iterator[str]:
     words = {What.ADDED: "new", What.MOVED: "moved", What.CHANGED: "changed", What.GONE: "gone"}
     said = [f"{counts[what]:,} {word}" for what, word in words.items() if counts[what]]
     yield f"{'Changes':<{_LABEL}}{', '.join(said) or 'nothing'}; {outlook.all.same:,} as before"
+    kept = outlook.edits.kept
+    if kept:
+        calendars = counted(len({edit.path for edit in kept}), "calendar")
+        yield f"{'By hand':<{_LABEL}}{counted(len(kept), 'edit')} in {calendars} kept (nomarium history --edits)"
 
 
 def build_json(build: Build, done: Done) -> dict[str, object]:
@@ -111,6 +115,7 @@ def build_json(build: Build, done: Done) -> dict[str, object]:
         "written": [str(path) for path in done.kept.written],
         "unchanged": [str(path) for path in done.kept.left],
         "updates": {str(path): events for path, events in done.updates},
+        "edits": [_edit_json(edit, choice) for export in done.exports for edit, choice in export.found],
         "problems": [problem_json(problem) for problem in done.problems],
     }
 
@@ -118,6 +123,19 @@ def build_json(build: Build, done: Done) -> dict[str, object]:
 def _changes_json(outlook: Outlook) -> dict[str, int]:
     counts = outlook.all.counts()
     return {**{what.value: counts[what] for what in What}, "same": outlook.all.same}
+
+
+def _edit_json(edit: Edit, choice: OnEdit) -> dict[str, str]:
+    return {
+        "calendar": edit.path,
+        "uid": edit.uid,
+        "title": edit.title,
+        "start": edit.start,
+        "what": edit.what,
+        "before": edit_words(edit.what, edit.base),
+        "after": "" if edit.is_added else edit_words(edit.what, edit.value),
+        "choice": choice.value,
+    }
 
 
 def _part_json(part: Part) -> dict[str, object]:

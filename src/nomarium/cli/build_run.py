@@ -13,17 +13,22 @@ import typer
 from nomarium.cli.build_report import build_json, change_lines, nothing_line, read_lines, written_lines
 from nomarium.cli.check_report import clash_head
 from nomarium.cli.console import print_lines, print_problems, progress
+from nomarium.cli.edit_choices import export_lines
 from nomarium.cli.stamp import moment_of_build
 from nomarium.core.building import Build, BuildChoices, find_clashes, foreign_files, no_longer_built, prepare
 from nomarium.core.history import (
     FOLDER,
     NAME,
+    Chooser,
+    Edits,
+    Export,
     Kept,
     Outlook,
     Store,
     alone,
     guard,
     look_ahead,
+    read_exports,
     recover,
     update_files,
     write_build,
@@ -43,6 +48,8 @@ class BuildCall:
     accept: bool
     updates: Path | None
     since: int | None
+    edited: tuple[str, ...]
+    on_edit: Chooser
     as_json: bool
     quiet: bool
 
@@ -55,6 +62,7 @@ class Done:
     outlook: Outlook | None = None
     kept: Kept = field(default_factory=Kept)
     updates: list[tuple[Path, int]] = field(default_factory=list)
+    exports: list[Export] = field(default_factory=list)
 
 
 def build(call: BuildCall) -> int:
@@ -82,10 +90,23 @@ def build(call: BuildCall) -> int:
 def _look(made: Build, call: BuildCall, done: Done, folder: Path) -> None:
     """Say what a build would change, and write nothing."""
     if not (folder / FOLDER / NAME).exists():
+        if call.edited:
+            raise WrongCall("Nothing was given out yet.", "Build first; what was edited then can be told from it.")
         return
     with closing(Store(folder, reading=True)) as store:
-        done.outlook = look_ahead(made, store, moment_of_build(), whole=not call.choices.only)
+        edits = _edits(made, call, done, store)
+        done.outlook = look_ahead(made, store, moment_of_build(), whole=not call.choices.only, edits=edits)
     done.problems += _guarded(made, call, done.outlook)
+
+
+def _edits(made: Build, call: BuildCall, done: Done, store: Store) -> Edits | None:
+    """Return the edits by hand that hold, with those of the exported calendars; None where none were named."""
+    if not call.edited:
+        return None
+    zone = made.plan.plan.school.zone if made.plan else None
+    edits, done.exports = read_exports(call.edited, store, zone or call.choices.machine_zone, call.on_edit)
+    done.problems += [problem for export in done.exports for problem in export.problems]
+    return edits
 
 
 def _guarded(made: Build, call: BuildCall, outlook: Outlook) -> list[Problem]:
@@ -100,7 +121,7 @@ def _build(made: Build, call: BuildCall, done: Done, store: Store) -> None:
     if call.since is not None and call.since > before:
         known = f"The last one is {before}." if before else "There is none yet."
         raise WrongCall(f"There is no build {call.since}.", known)
-    done.outlook = look_ahead(made, store, at, whole=whole)
+    done.outlook = look_ahead(made, store, at, whole=whole, edits=_edits(made, call, done, store))
     done.problems += _guarded(made, call, done.outlook)
     if has_errors(done.problems):
         return
@@ -126,6 +147,7 @@ def _print(made: Build, call: BuildCall, done: Done, *, failed: bool) -> None:
         print_lines(read_lines(made), sys.stdout)
     print_problems(by_place(done.problems), errors_only=call.quiet)
     if not call.quiet and done.outlook is not None:
+        print_lines(export_lines(done.exports), sys.stdout)
         print_lines(change_lines(done.outlook), sys.stdout)
     if failed:
         typer.echo(nothing_line(done.problems), err=True)

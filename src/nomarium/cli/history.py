@@ -15,6 +15,7 @@ Examples:
   nomarium history                         the builds of nomarium.toml in this folder
   nomarium history 3                       what build 3 changed, calendar by calendar
   nomarium history --event "PLK-1"         what became of an event, build by build
+  nomarium history --edits                 what was edited by hand, and is kept
   nomarium history --forget 10             drop the builds before the tenth
 """
 
@@ -30,10 +31,14 @@ Forget = Annotated[
 ]
 
 
+EditsOption = Annotated[bool, typer.Option("--edits", help="List what was edited by hand and is kept.")]
+
+
 def history(
     number: Number = None,
     plan: PlanOption = Path("nomarium.toml"),
     event: Event = None,
+    edits: EditsOption = False,
     forget: Forget = None,
     as_json: options.Json = False,
 ) -> None:
@@ -47,6 +52,8 @@ def history(
         path = options.plan_path(plan)
         if forget is not None:
             raise typer.Exit(history_run.forget(path, forget))
+        if edits:
+            raise typer.Exit(history_run.list_edits(path, as_json=as_json))
         if event is not None:
             raise typer.Exit(history_run.tell_event(path, event, as_json=as_json))
         raise typer.Exit(history_run.list_builds(path, number, as_json=as_json))

@@ -13,6 +13,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import print_lines, print_problems
+from nomarium.cli.edit_choices import edit_line
 from nomarium.cli.stamp import moment_of_build
 from nomarium.core.history import (
     FOLDER,
@@ -99,6 +100,20 @@ def tell_event(plan: Path, asked: str, *, as_json: bool) -> int:
 
 def _goes_by(entry: Entry, asked: str) -> bool:
     return entry.uid == asked or asked.casefold() in entry.title.casefold()
+
+
+def list_edits(plan: Path, *, as_json: bool) -> int:
+    """Print what was edited by hand and is kept; return the exit status."""
+    with closing(_store(plan)) as store:
+        edits = store.edits()
+    if as_json:
+        typer.echo(json.dumps([asdict(edit) for edit in edits], ensure_ascii=False, indent=2))
+    else:
+        print_lines((f"{edit.path}: {edit_line(edit)}" for edit in edits), sys.stdout)
+        typer.echo(
+            f"Kept     {counted(len(edits), 'edit')} by hand; a build keeps them until the sheets say otherwise."
+        )
+    return 0
 
 
 def forget(plan: Path, before: int) -> int:
@@ -227,8 +242,9 @@ def retract(what: str, plan: Path, folder: Path, only: str | None, *, as_message
         if not states:
             raise WrongCall(f"Build {number} has no such calendars.", "“nomarium history” lists the builds.")
         files, revisions = [], []
+        own = {(edit.path, edit.uid) for edit in store.edits() if edit.is_added}
         for path, state in states.items():
-            entries = store.entries(state).values()
+            entries = [entry for uid, entry in store.entries(state).items() if (path, uid) not in own]
             data, sequences = retraction(state.name, entries, store.revisions(path), at, method)
             files.append((folder / path, data, len(sequences)))
             revisions += [(path, uid, sequence, at) for uid, sequence in sequences]

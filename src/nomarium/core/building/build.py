@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, field
 from datetime import date
 from pathlib import Path
 
@@ -262,19 +262,8 @@ def _within(held: Sequence[Held], first: date | None, last: date | None) -> list
     for one in held:
         kept = [place for place, o in enumerate(one.occurrences) if has_part(o, first, last)]
         if kept:
-            found.append(_cut(one, kept))
+            found.append(one.cut(kept))
     return found
-
-
-def _cut(held: Held, kept: Sequence[int]) -> Held:
-    cut = replace(held, occurrences=[held.occurrences[place] for place in kept])
-    if held.uids:
-        cut.uids = tuple(held.uids[place] for place in kept)
-        if held.event is not None:
-            cut.event = replace(held.event, occurrences=tuple(cut.occurrences))
-    else:
-        cut.known_on = [held.known_on[place] for place in kept]
-    return cut
 
 
 def _gaps(build: Build, plan: PlanFile) -> list[Problem]:

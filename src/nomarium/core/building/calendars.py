@@ -84,7 +84,7 @@ class Texts:
         self._reminders = tuple(_length(text) for text in keys.reminders)
         self._visibility = _VISIBILITY.get(keys.visibility or "", "")
         self._busy = (keys.busy or "").upper()
-        self._known: dict[int, list[tuple[Series, list[str]]]] = {}
+        self._known: dict[int, tuple[Held, list[tuple[Series, list[str]]]]] = {}
 
     @cached_property
     def patterns(self) -> list[Pattern]:
@@ -99,13 +99,13 @@ class Texts:
         """Return what is written for a slot: one series, or one for each date where the patterns differ by date."""
         found = self._known.get(id(held))
         if found is None:
-            found = self._known[id(held)] = list(self._made(held))
-        return found
+            found = self._known[id(held)] = (held, list(self._made(held)))
+        return found[1]
 
     def _made(self, held: Held) -> Iterator[tuple[Series, list[str]]]:
         uids = held.occurrence_uids()
         if held.event is not None:
-            yield self._as_stated(held.event), uids
+            yield held.event if held.edited else self._as_stated(held.event), uids
             return
         values = {name: ", ".join(several) for name, several in held.values.items()}
         values |= {"day": held.day.name, "period": "–".join(held.periods)}

@@ -2,7 +2,9 @@
 
 from nomarium.core.history.build_files import Kept, recover, stamp_lines, write_build
 from nomarium.core.history.differences import Difference, Differences, What, differences
+from nomarium.core.history.edits import EDITED_FIELDS, Chooser, Edit, Edits, OnEdit, edit_words
 from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
+from nomarium.core.history.exports import Export, read_exports
 from nomarium.core.history.operands import Side, last_build, plan_zone, read_side, same_calendars
 from nomarium.core.history.record import USUAL_GUARD, Outlook, guard, look_ahead
 from nomarium.core.history.store import FOLDER, NAME, BuildRow, FileState, Store, alone
@@ -10,16 +12,22 @@ from nomarium.core.history.updates import cancelled_series, retraction, update_f
 from nomarium.core.history.wording import when
 
 __all__ = [
+    "EDITED_FIELDS",
     "FOLDER",
     "NAME",
     "TEXT_FIELDS",
     "USUAL_GUARD",
     "BuildRow",
+    "Chooser",
     "Difference",
     "Differences",
+    "Edit",
+    "Edits",
     "Entry",
+    "Export",
     "FileState",
     "Kept",
+    "OnEdit",
     "Outlook",
     "Side",
     "Store",
@@ -28,11 +36,13 @@ __all__ = [
     "by_uid",
     "cancelled_series",
     "differences",
+    "edit_words",
     "entries_of",
     "guard",
     "last_build",
     "look_ahead",
     "plan_zone",
+    "read_exports",
     "read_side",
     "recover",
     "retraction",

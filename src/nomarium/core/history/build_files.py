@@ -85,6 +85,8 @@ def write_build(
 def _commit(build: Build, outlook: Outlook, store: Store, at: str, digests: Mapping[str, bytes], ready: Ready) -> int:
     """Keep the build, if anything has changed; files that are only put back are no build of their own."""
     if not outlook.changes and not outlook.dropped:
+        if outlook.edits.kept != store.edits():
+            store.keep_edits(outlook.edits.kept)
         return 0
     new = new_build(build, outlook, at, digests, input_digests(build.inputs))
     new.pending = [(str(temporary), str(target)) for temporary, target in ready]

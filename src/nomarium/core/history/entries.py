@@ -9,6 +9,7 @@ from datetime import datetime
 from hashlib import blake2b
 from typing import NamedTuple
 
+from nomarium.core.ics import rule_lines
 from nomarium.core.sources import Occurrence, Series
 
 TEXT_FIELDS = (
@@ -88,8 +89,14 @@ def texts_of(series: Series) -> tuple[str, ...]:
         organizer,
         ";".join(str(tuple(person)) for person in series.attendees),
         ";".join(str(int(reminder.total_seconds())) for reminder in series.reminders),
-        "\n".join(series.extra),
+        "\n".join((*series.extra, *_rule(series))),
     )
+
+
+def _rule(series: Series) -> Iterator[str]:
+    """Yield the lines that say how an event repeats."""
+    if series.recurrence is not None:
+        yield from rule_lines(series.recurrence, series.occurrences[0])
 
 
 def entries_of(series: Series, uids: Sequence[str]) -> Iterator[Entry]:

@@ -10,6 +10,7 @@ from pathlib import Path
 from nomarium.core.building import BuildChoices, prepare
 from nomarium.core.conversion import Request, convert
 from nomarium.core.history import wording
+from nomarium.core.history.applied import apply_edits
 from nomarium.core.history.entries import Entry, by_uid, entries_of
 from nomarium.core.history.record import carry
 from nomarium.core.history.store import FOLDER, NAME, Store
@@ -78,7 +79,9 @@ def last_build(plan: Path) -> str:
 def _of_plan(path: Path, zone: str) -> Side:
     build = prepare(path, BuildChoices(zone))
     if (path.parent / FOLDER / NAME).exists():
-        carry(build, Store(path.parent, reading=True).carried())
+        store = Store(path.parent, reading=True)
+        carry(build, store.carried())
+        build.calendars.parts = apply_edits(build.calendars.parts, store.edits()).parts
     calendars = {
         part.file: by_uid(e for held in part.held for made in part.texts.series(held) for e in entries_of(*made))
         for part in build.calendars.parts

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence, Set
 from dataclasses import dataclass, field
 from hashlib import blake2b
 from pathlib import Path
@@ -12,7 +12,9 @@ from pathlib import Path
 from nomarium.core.building import Build, Part
 from nomarium.core.calendars import stable_uuid
 from nomarium.core.history import wording
+from nomarium.core.history.applied import apply_edits
 from nomarium.core.history.differences import Difference, Differences, What, differences, share_gone
+from nomarium.core.history.edits import Edits
 from nomarium.core.history.entries import Entry, Packer, Sheaf, by_uid, entries_of
 from nomarium.core.history.pairing import Pair, pair
 from nomarium.core.history.store import FileState, NewBuild, Store
@@ -53,25 +55,37 @@ class Outlook:
     """Whether nothing was given out before."""
     old_uids: set[str] = field(default_factory=set)
     """The events that the files held which are not as they were."""
+    edits: Edits = field(default_factory=Edits)
+    """What was edited by hand and holds, and what is given out over that."""
 
 
-def look_ahead(build: Build, store: Store, at: str, *, whole: bool) -> Outlook:
+def look_ahead(build: Build, store: Store, at: str, *, whole: bool, edits: Edits | None = None) -> Outlook:
     """Compare a build with the last one: corrected events keep their UIDs, changed ones get a new sequence.
 
-    Without ``whole`` only some of the plan's calendars are built, and the others stay as they are.
+    Without ``whole`` only some of the plan's calendars are built, and the others stay as they are. ``edits`` are those
+    that hold, by default the ones kept so far; they are put into the build's calendars.
     """
     anew = carry(build, store.carried())
-    before = store.files()
-    outlook = _compared(build.calendars.parts, before, store, whole=whole)
-    pairs = _pairs(outlook)
+    before, parts = store.files(), build.calendars.parts
+    edits = edits or Edits(store.edits())
+    applied = apply_edits(parts, edits.kept)
+    anew_now = {**edits.anew, **applied.overruled}
+    outlook = _compared(applied.parts, before, store, {path for path, _ in anew_now}, whole=whole)
+    pairs = _pairs(outlook, edits)
+    unsure: list[Problem] = []
     if pairs:
         paired = _natural(build, pairs)
         anew |= paired | carry(build, paired)
-        outlook = _compared(build.calendars.parts, before, store, whole=whole)
+        applied = apply_edits(parts, edits.kept)
+        anew_now = {**edits.anew, **applied.overruled}
+        outlook = _compared(applied.parts, before, store, {path for path, _ in anew_now}, whole=whole)
         place = Place(build.plan.path.name if build.plan else "")
-        outlook.problems = [wording.unsure_pair(place, one.old, one.new) for one in pairs if not one.certain]
+        unsure = [wording.unsure_pair(place, one.old, one.new) for one in pairs if not one.certain]
+    build.calendars.parts = applied.parts
+    outlook.problems = [*unsure, *applied.problems]
+    outlook.edits = Edits(applied.holding, anew_now)
     for change in outlook.changes:
-        _revise(change, store, at)
+        _revise(change, store, at, outlook.edits)
     outlook.carried = anew
     outlook.first = not before
     return outlook
@@ -112,14 +126,22 @@ def _natural(build: Build, pairs: Sequence[Pair]) -> dict[str, str]:
     }
 
 
-def _compared(parts: Sequence[Part], before: Mapping[str, FileState], store: Store, *, whole: bool) -> Outlook:
+def _compared(
+    parts: Sequence[Part],
+    before: Mapping[str, FileState],
+    store: Store,
+    files_anew: Set[str],
+    *,
+    whole: bool,
+) -> Outlook:
+    """Compare calendars with the last build; those of ``files_anew`` are given out anew even if they are the same."""
     outlook = Outlook()
     packed = _Packed()
     known = store.digests()
     for part in parts:
         digests = [sheaf.digest for held in part.held for sheaf in packed.sheaves(part, held)]
         state = before.get(part.file)
-        if state is not None and [known[number] for number in state.members] == digests and state.name == part.name:
+        if state is not None and _is_same(part, state, digests, known) and part.file not in files_anew:
             outlook.same.append(part)
         elif not before:
             outlook.changes.append(Change(part, None, digests, Differences(fresh=part.events)))
@@ -133,6 +155,11 @@ def _compared(parts: Sequence[Part], before: Mapping[str, FileState], store: Sto
         outlook.dropped = {path: store.entries(state) for path, state in before.items() if path not in files}
     outlook.all = _overall(outlook) if before else Differences(fresh=_distinct(parts))
     return outlook
+
+
+def _is_same(part: Part, state: FileState, digests: Sequence[bytes], known: Mapping[int, bytes]) -> bool:
+    """Tell whether a calendar is as it was given out."""
+    return state.name == part.name and [known[number] for number in state.members] == digests
 
 
 def _distinct(parts: Sequence[Part]) -> int:
@@ -188,19 +215,23 @@ def _overall(outlook: Outlook) -> Differences:
     return Differences(list(found.values()), len(now - found.keys()))
 
 
-def _pairs(outlook: Outlook) -> list[Pair]:
-    """Pair events that went with events that came, whichever calendars they are in."""
+def _pairs(outlook: Outlook, edits: Edits) -> list[Pair]:
+    """Pair events that went with events that came, whichever calendars they are in; those added by hand stay apart."""
+    by_hand = {edit.uid for edit in edits.kept if edit.is_added or edit.is_removed}
     gone = [d.before for d in outlook.all.found if d.what is What.GONE and d.before]
     come = [d.after for d in outlook.all.found if d.what is What.ADDED and d.after]
-    return pair(*([one for one in side if not _MEETING.match(one.uid)] for side in (gone, come)))
+    old, new = (
+        [one for one in side if not _MEETING.match(one.uid) and one.uid not in by_hand] for side in (gone, come)
+    )
+    return pair(old, new)
 
 
 _MEETING = re.compile(r"[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}-\d{8}")
 """The UIDs of meetings, which are known by class, date and period: another date is another meeting."""
 
 
-def _revise(change: Change, store: Store, at: str) -> None:
-    """Give each event of a file that was changed its next sequence."""
+def _revise(change: Change, store: Store, at: str, edits: Edits) -> None:
+    """Give each event of a file that was changed its next sequence, above that of its edits by hand."""
     change.origin = change.before.origin if change.before else at
     change.revisions = store.revisions(change.part.file)
     for difference in change.differences.found:
@@ -211,6 +242,12 @@ def _revise(change: Change, store: Store, at: str) -> None:
                 change.revisions[uid] = (0, at)
         else:
             change.revisions[uid] = ((known[0] if known else 0) + 1, at)
+    changed = {difference.entry.uid for difference in change.differences.found}
+    for (path, uid), there in edits.floors().items():
+        known = change.revisions.get(uid, (0, ""))
+        given_anew = (path, uid) in edits.anew
+        if path == change.part.file and (given_anew or (uid in changed and known[0] <= there)):
+            change.revisions[uid] = (max(known[0], there) + 1, at)
 
 
 def guard(outlook: Outlook, place: Place, percent: int) -> Problem | None:
@@ -261,6 +298,8 @@ def new_build(
         list(outlook.dropped),
         revisions,
         outlook.carried,
+        edits=outlook.edits.kept,
+        anew=list(outlook.edits.anew),
     )
 
 

@@ -7,11 +7,12 @@ import sqlite3
 from array import array
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from contextlib import contextmanager
-from dataclasses import dataclass, field
+from dataclasses import astuple, dataclass, field
 from pathlib import Path
 from urllib.parse import quote
 
 from nomarium.core.history import wording
+from nomarium.core.history.edits import Edit
 from nomarium.core.history.entries import Entry, Sheaf, unpacked
 from nomarium.core.problems import DataRefused
 
@@ -27,6 +28,9 @@ CREATE INDEX IF NOT EXISTS files_by_path ON files (path);
 CREATE TABLE IF NOT EXISTS revisions (
     path TEXT, uid TEXT, sequence INTEGER, at TEXT, PRIMARY KEY (path, uid)) WITHOUT ROWID;
 CREATE TABLE IF NOT EXISTS carried (natural TEXT PRIMARY KEY, uid TEXT) WITHOUT ROWID;
+CREATE TABLE IF NOT EXISTS edits (
+    path TEXT, uid TEXT, what TEXT, title TEXT, start TEXT, base TEXT, value TEXT, sequence INTEGER);
+CREATE TABLE IF NOT EXISTS anew (path TEXT, uid TEXT, build INTEGER);
 CREATE TABLE IF NOT EXISTS pending (temporary TEXT, target TEXT);
 """
 _PATIENCE = 60
@@ -80,6 +84,19 @@ class NewBuild:
     revisions: Sequence[tuple[str, str, int, str]] = ()
     carried: Mapping[str, str] = field(default_factory=dict)
     pending: Sequence[tuple[str, str]] = ()
+    edits: Sequence[Edit] = ()
+    anew: Sequence[tuple[str, str]] = ()
+    """Events given out over what was edited by hand: (file, UID)."""
+
+
+@dataclass(slots=True)
+class Given:
+    """One event of a calendar as it was given out, build by build."""
+
+    versions: list[tuple[int, Entry]] = field(default_factory=list)
+    """(build, event) of each version, the first one first."""
+    now: bool = False
+    """Whether the last build holds it."""
 
 
 class Store:
@@ -158,6 +175,48 @@ class Store:
         """Return the UIDs that corrected events keep, by those that they would have now."""
         return dict(self._base.execute("SELECT natural, uid FROM carried"))
 
+    def given(self, path: str) -> dict[str, Given]:
+        """Return all events that a file ever held, with their versions."""
+        rows = self._base.execute("SELECT first, last, members FROM files WHERE path = ? ORDER BY first", (path,))
+        found: dict[str, Given] = {}
+        for first, last, members in rows.fetchall():
+            state = FileState(path, "", tuple(array("I", members)), "")
+            for uid, entry in self.entries(state).items():
+                one = found.setdefault(uid, Given())
+                one.now = last is None
+                if not one.versions or one.versions[-1][1] != entry:
+                    one.versions.append((first, entry))
+        return found
+
+    def edits(self) -> list[Edit]:
+        """Return the edits by hand that are kept."""
+        if not self._has("edits"):
+            return []
+        rows = self._base.execute(
+            "SELECT path, uid, what, title, start, base, value, sequence FROM edits ORDER BY path, start, uid, what"
+        )
+        return [Edit(*row) for row in rows]
+
+    def anew(self, path: str, since: int) -> set[str]:
+        """Return the events of a file that were given out over edits by hand after a build."""
+        if not self._has("anew"):
+            return set()
+        rows = self._base.execute("SELECT uid FROM anew WHERE path = ? AND build > ?", (path, since))
+        return {uid for (uid,) in rows}
+
+    def _has(self, table: str) -> bool:
+        """Tell whether the file has a table: one from before may lack it while it is only read."""
+        return bool(self._base.execute("SELECT 1 FROM sqlite_master WHERE name = ?", (table,)).fetchone())
+
+    def keep_edits(self, edits: Iterable[Edit]) -> None:
+        """Keep these edits by hand, and no others."""
+        with self._told(), self._base:
+            self._put_edits(edits)
+
+    def _put_edits(self, edits: Iterable[Edit]) -> None:
+        self._base.execute("DELETE FROM edits")
+        self._base.executemany("INSERT INTO edits VALUES (?, ?, ?, ?, ?, ?, ?, ?)", map(astuple, edits))
+
     def pending(self) -> list[tuple[Path, Path]]:
         """Return the files that an interrupted build has ready: (where it is, where it belongs)."""
         rows = self._base.execute("SELECT temporary, target FROM pending")
@@ -182,6 +241,8 @@ class Store:
             self._add_files(number, new)
             self._base.executemany("INSERT OR REPLACE INTO revisions VALUES (?, ?, ?, ?)", new.revisions)
             self._base.executemany("INSERT OR REPLACE INTO carried VALUES (?, ?)", new.carried.items())
+            self._put_edits(new.edits)
+            self._base.executemany("INSERT INTO anew VALUES (?, ?, ?)", ((*one, number) for one in new.anew))
             self._base.executemany("INSERT INTO pending VALUES (?, ?)", new.pending)
         return number
 

@@ -25,11 +25,15 @@ def update_files(build: Build, store: Store, since: int) -> Iterator[tuple[str, 
     parts = {part.file: part for part in build.calendars.parts}
     for path in sorted(now.keys() | then.keys()):
         before, after = store.entries(then.get(path)), store.entries(now.get(path))
-        if path in then and path in now and then[path].members == now[path].members:
+        anew = store.anew(path, since)
+        if path in then and path in now and then[path].members == now[path].members and not anew:
             continue
         found = differences(before, after)
-        wanted = {d.entry.uid for d in found.found if d.what is not What.GONE}
+        wanted = (anew & after.keys()) | {d.entry.uid for d in found.found if d.what is not What.GONE}
         gone = [d.before for d in found.found if d.what is What.GONE and d.before]
+        given = store.given(path) if anew - after.keys() else {}
+        missing = anew - after.keys() - {entry.uid for entry in gone}
+        gone += [given[uid].versions[-1][1] for uid in sorted(missing) if uid in given]
         if not wanted and not gone:
             continue
         state = now.get(path) or then[path]

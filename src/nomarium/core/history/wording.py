@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from pathlib import Path
 
+from nomarium.core.history.edits import Edit, edit_words
 from nomarium.core.history.entries import Entry
 from nomarium.core.problems import Place, Problem, error, note, warning
 from nomarium.core.values import counted
@@ -73,6 +74,62 @@ def unsure_pair(place: Place, old: Entry, new: Entry) -> Problem:
         place,
         f"“{new.title}” on {when(new)} was taken for “{old.title}” on {when(old)}, corrected: it keeps its identity.",
         advice="Give the events ids in their sheet if that is wrong.",
+    )
+
+
+def edited_on_both_sides(place: Place, edit: Edit, now: str) -> Problem:
+    """A field that was edited by hand, and changed in the sheets, too."""
+    there, here = edit_words(edit.what, edit.value) or "empty", edit_words(edit.what, now) or "empty"
+    return warning(
+        "edited-on-both-sides",
+        place,
+        f"{edit.what.capitalize()} of “{edit.title}” ({edit.start[:10]}) was changed by hand to “{there}”, and in the "
+        f"sheets to “{here}”: the sheets’ holds.",
+        advice="Correct the sheet, if it should be as it was changed by hand.",
+    )
+
+
+def edited_and_gone(place: Place, edit: Edit) -> Problem:
+    """An event that was edited by hand, and is in the sheets no more."""
+    return warning(
+        "edited-and-gone",
+        place,
+        f"“{edit.title}” ({edit.start[:10]}) was changed by hand, and is in the sheets no more: it goes.",
+        advice="Put it back into its sheet if it should stay.",
+    )
+
+
+def removed_and_moved(place: Place, edit: Edit, now: Entry) -> Problem:
+    """An event that was taken away by hand, and moved in the sheets."""
+    return warning(
+        "edited-on-both-sides",
+        place,
+        f"“{edit.title}” ({edit.start[:10]}) was taken away by hand, and is on {when(now)} in the sheets now: it comes "
+        "back.",
+        advice="Take it out of its sheet, or away by hand once more, if it should not be.",
+    )
+
+
+def repeat_not_kept(place: Place, title: str) -> Problem:
+    """An event of ours that repeats in an export."""
+    return warning(
+        "repeat-not-kept",
+        place,
+        f"“{title}” was made to repeat by hand; it stays as it is in the sheets.",
+        advice="Add the repeats to the sheet, or as events of their own.",
+    )
+
+
+def outside_export(place: Place, entries: Sequence[Entry]) -> Problem:
+    """Events before the first or after the last one of an export."""
+    first = entries[0]
+    more = f" and {len(entries) - 1:,} more" if len(entries) > 1 else ""
+    return note(
+        "outside-export",
+        place,
+        f"“{first.title}” ({first.start[:10]}){more} lie before the first or after the last event of the export: they "
+        "stay.",
+        advice="If they were taken away by hand, take them out of their sheet.",
     )
 
 

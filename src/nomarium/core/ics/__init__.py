@@ -1,6 +1,7 @@
 """iCalendar files (RFC 5545), out and in, with their time zones."""
 
 from nomarium.core.ics.reading import CalendarChoices, CalendarFile, read_calendar
+from nomarium.core.ics.rule_lines import rule_lines
 from nomarium.core.ics.text import escape, fold
 from nomarium.core.ics.write import PRODID, Rendered, render_calendar
 from nomarium.core.ics.zones import vtimezone
@@ -14,5 +15,6 @@ __all__ = [
     "fold",
     "read_calendar",
     "render_calendar",
+    "rule_lines",
     "vtimezone",
 ]

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field
+from collections.abc import Sequence
+from dataclasses import dataclass, field, replace
 
 from nomarium.core.problems import Place
 from nomarium.core.slots import DayTest, Periods
@@ -35,6 +36,21 @@ class Held:
     change: Change | None = None
     natural: tuple[str, ...] = ()
     """The UIDs of its occurrences as they come from what it is, where corrections have given it others."""
+
+    edited: bool = False
+    """Whether the event stands as somebody has edited it by hand: nothing of the plan is put on it."""
+
+    def cut(self, kept: Sequence[int]) -> Held:
+        """Return it with only some of its occurrences, by their places."""
+        cut = replace(self, occurrences=[self.occurrences[place] for place in kept])
+        if self.uids:
+            cut.uids = tuple(self.uids[place] for place in kept)
+            cut.natural = tuple(self.natural[place] for place in kept) if self.natural else ()
+            if self.event is not None:
+                cut.event = replace(self.event, occurrences=tuple(cut.occurrences))
+        else:
+            cut.known_on = [self.known_on[place] for place in kept]
+        return cut
 
     def of(self, name: str) -> tuple[str, ...]:
         """Return the values of a field."""
