@@ -481,6 +481,103 @@ def test_compare_tells_event_by_event(school):
     assert school.desk.run("compare", "nothing.ics", "office.csv").status == 2
 
 
+NOTICES = [
+    (("Shed", "Hall"), (), "Tuesday 8 September\n- 9:00–10:00: Muster, in Hall now, not in Shed.\n"),
+    (("15:00,16:00", "15:30,16:30"), (), "Wednesday 9 September\n- 15:30–16:30: Staff meeting, not 15:00–16:00.\n"),
+    (
+        ("meeting,2026-09-09", "meeting,2026-09-10"),
+        (),
+        "Wednesday 9 September\n- 15:00–16:00: no Staff meeting, moved to Thursday 10 September, 15:00–16:00.\n\n"
+        "Thursday 10 September\n- 15:00–16:00: Staff meeting, Office, moved here from Wednesday 9 September.\n",
+    ),
+    (("Regatta,", "Launch,"), (), "Tuesday 15 September\n- 9:00–12:00: Launch, Slip, in place of Regatta.\n"),
+    (("Regatta,", "Launch,"), ("--to", "2026-09-14"), None),
+    (
+        (OFFICE, OFFICE + "".join(f"Tides,2026-09-{day},7:00,7:30,\n" for day in (21, 22, 23, 24))),
+        ("--from", "2026-09-10"),
+        "4 times, from Monday 21 September to Thursday 24 September:\n- 7:00–7:30: Tides (new).\n",
+    ),
+]
+
+
+@pytest.mark.parametrize(("change", "options", "text"), NOTICES)
+def test_what_changed_is_told_in_sentences_for_each_calendar(school, change, options, text):
+    school()
+    school.desk.put("office.csv", OFFICE.replace(*change))
+    run = school.desk.run("compare", ".", "--notices", "notices", *options)
+    assert run.status == 0, run.err
+    notice = school.desk.folder / "notices" / "office.txt"
+    head = "office: what has changed\n(build 1 → nomarium.toml)\n\n"
+    assert (notice.read_text("utf-8") if notice.exists() else None) == (text and head + text)
+
+
+TWICE = [
+    ("Muster,9:00,Shed", "muster!,9:00,", ["muster!"]),
+    ("Muster,9:00,", "MUSTER,9:00,Shed", ["Muster"]),
+    ("Staff meeting,9:00,Shed", "Staf meeting,9:00,Shed", []),
+    ("Staff meeting,9:00,Shed", "Staff meetng,9:00,Shed", ["Staff meetng"]),
+    ("Staff meeting,9:00,Shed", "Staff meeting,9:00,Slip", []),
+    ("Staff meeting,9:00,Shed", "Staff meetings,9:30,Shed", []),
+    ("Trials 1,9:00,Shed", "Trials 2,9:00,Shed", []),
+    ("Men's rowing,9:00,", "Women's rowing,9:00,", []),
+]
+
+
+@pytest.mark.parametrize(("one", "other", "twice"), TWICE)
+def test_what_stands_twice_is_told_and_weeded_out(desk, one, other, twice):
+    sheet = "".join(
+        f"{title},2026-09-08,{start},{place}\n" for title, start, place in (row.split(",") for row in (one, other))
+    )
+    converted = desk.convert("Event,Date,Start,Place\n" + sheet)
+    assert [code for code, _ in converted.codes if code == "near-double"] == ["near-double"] * len(twice)
+    before = (desk.folder / "out.ics").read_bytes()
+    run = desk.run("weed", "out.ics", "-o", "clean.ics", "--json")
+    assert [double["title"] for double in run.report["twice"]] == twice
+    assert len(events_in(desk.folder / "clean.ics")) == 2 - len(twice)
+    assert (desk.folder / "clean.dropped.csv").exists() == bool(twice)
+    left = [line for line in before.splitlines() if line not in (desk.folder / "clean.ics").read_bytes().splitlines()]
+    assert bool(left) == bool(twice)
+    assert desk.run("weed", "clean.ics", "--json").report["twice"] == []
+
+
+def test_a_repeat_that_stands_twice_goes_with_its_changes_and_nothing_else(desk):
+    rule = "RRULE:FREQ=WEEKLY;COUNT=4\r\n"
+    change = OWN.format(
+        uid="b@example.org", title="Tea in the loft", more="RECURRENCE-ID:20260917T120000Z\r\n"
+    ).replace("0910", "0918")
+    own = OWN.format(uid="a@example.org", title="Tea", more=f"X-KEPT;A=b:1\r\n{rule}")
+    task = "BEGIN:VTODO\r\nUID:t@example.org\r\nDTSTAMP:20260901T000000Z\r\nSUMMARY:Paint\r\nEND:VTODO\r\n"
+    desk.put("mine.ics", calendar_of(own + OWN.format(uid="b@example.org", title="TEA", more=rule) + change + task))
+    run = desk.run("weed", "mine.ics", "-o", "clean.ics")
+    assert "TEA" in run.out
+    assert (desk.folder / "clean.ics").read_bytes() == calendar_of(own + task)
+    assert desk.run("weed", "nothing.ics").status == desk.run("weed", "mine.ics", "-o", "x.csv").status == 2
+
+
+LIMITED = """
+import resource, sys
+resource.setrlimit(resource.RLIMIT_FSIZE, ({size}, {size}))
+sys.argv = ["nomarium", "build", "-q"]
+from nomarium.cli import main
+main()
+"""
+
+
+@pytest.mark.parametrize("size", [0, 2_000, 30_000, 42_000])
+def test_a_full_disk_leaves_the_old_state(school, size):
+    school()
+    before = {path: path.read_bytes() for path in school.folder.rglob("*.*")}
+    rows = "".join(f"K{n},C,T{n},R{n},Mon,{n % 5 + 1}\n" for n in range(40))
+    school.desk.put("timetable.csv", TIMETABLE + rows)
+    call = [sys.executable, "-c", LIMITED.format(size=size)]
+    run = subprocess.run(call, cwd=school.desk.folder, capture_output=True, text=True, check=False)
+    assert (run.returncode, "Traceback" in run.stderr) == (1, False), run.stderr
+    assert "error" in run.stderr
+    assert before == {path: path.read_bytes() for path in school.folder.rglob("*.*")}
+    assert school().report["build"] == 2
+    assert len(list((school.folder / "teachers").iterdir())) == 42
+
+
 SLOW = """
 import sys, time
 import nomarium.core.output as output

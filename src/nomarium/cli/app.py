@@ -19,6 +19,7 @@ from nomarium.cli.new import NEW_EXAMPLES, new
 from nomarium.cli.plan_schema import plan_schema
 from nomarium.cli.retract import RETRACT_EXAMPLES, retract
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
+from nomarium.cli.weed import WEED_EXAMPLES, weed
 
 EXAMPLES = """\b
 Examples:
@@ -49,6 +50,7 @@ app.command(epilog=BUILD_EXAMPLES)(build)
 app.command(epilog=COMPARE_EXAMPLES)(compare)
 app.command(epilog=HISTORY_EXAMPLES)(history)
 app.command(epilog=RETRACT_EXAMPLES)(retract)
+app.command(epilog=WEED_EXAMPLES)(weed)
 app.command(epilog=DEMO_EXAMPLES)(demo)
 app.command(name="plan-schema")(plan_schema)
 

@@ -16,6 +16,8 @@ Examples:
   nomarium compare 2 3                     what build 3 changed
   nomarium compare old.ics new.ics
   nomarium compare 2 3 -o changes.xlsx     the same as a table
+  nomarium compare 2 3 --notices notices --from 2026-11-23 --to 2026-11-27
+                                           for each calendar, what changes this week, ready to be sent
 """
 
 Old = Annotated[str, typer.Argument(metavar="OLD", help="A calendar, a sheet, a build by number, or a plan.")]
@@ -26,6 +28,12 @@ PlanOption = Annotated[Path, typer.Option("--plan", metavar="PLAN", help="The pl
 Output = Annotated[
     Path | None, typer.Option("-o", "--output", metavar="OUT", help="Write the table: .csv, .xlsx or .html.")
 ]
+Notices = Annotated[
+    Path | None,
+    typer.Option("--notices", metavar="DIR", help="Write for each calendar what has changed, in sentences to be sent."),
+]
+From = Annotated[str | None, typer.Option("--from", metavar="DATE", help="Only what is or was on this date or later.")]
+To = Annotated[str | None, typer.Option("--to", metavar="DATE", help="Only what is or was up to this date, included.")]
 ExitCode = Annotated[bool, typer.Option("--exit-code", help="Exit with status 1 where they differ.")]
 
 
@@ -34,6 +42,9 @@ def compare(
     new: New = None,
     plan: PlanOption = Path("nomarium.toml"),
     output: Output = None,
+    notices: Notices = None,
+    first: From = None,
+    last: To = None,
     exit_code: ExitCode = False,
     as_json: options.Json = False,
 ) -> None:
@@ -42,8 +53,13 @@ def compare(
     Events are matched by their UIDs, and what is left over by likeness: the same time and a like title is a change,
     the same title at another time a move. With one operand, a plan, its last build is compared with what it is now.
     """
-    from nomarium.cli import history_run
+    from nomarium.cli import compare_run
 
     with wrong_calls():
         path = plan / "nomarium.toml" if plan.is_dir() else plan
-        raise typer.Exit(history_run.compare(old, new, path, output, as_json=as_json, exit_code=exit_code))
+        days = (
+            options.iso_date(first, "--from") if first else None,
+            options.iso_date(last, "--to") if last else None,
+        )
+        call = compare_run.CompareCall(old, new, path, output, notices, days, as_json, exit_code)
+        raise typer.Exit(compare_run.compare(call))

@@ -4,37 +4,30 @@ from __future__ import annotations
 
 import json
 import sys
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Iterator, Sequence
 from contextlib import closing
 from dataclasses import asdict
 from pathlib import Path
 
 import typer
 
-from nomarium.cli import options
-from nomarium.cli.console import print_lines, print_problems
+from nomarium.cli.console import print_lines
+from nomarium.cli.difference_lines import difference_line
 from nomarium.cli.edit_choices import edit_line
 from nomarium.cli.stamp import moment_of_build
 from nomarium.core.history import (
     FOLDER,
     NAME,
-    Difference,
-    Differences,
     Entry,
     Store,
     What,
     alone,
     differences,
-    last_build,
-    plan_zone,
     read_side,
     retraction,
-    same_calendars,
-    when,
 )
 from nomarium.core.output import make_folder, write_all
-from nomarium.core.problems import WrongCall, has_errors
-from nomarium.core.rows import render_csv, render_xlsx
+from nomarium.core.problems import WrongCall
 from nomarium.core.values import counted
 
 _MOST = 60
@@ -87,7 +80,8 @@ def tell_event(plan: Path, asked: str, *, as_json: bool) -> int:
             files = store.files(row.id).values()
             now = {uid: e for state in files for uid, e in store.entries(state).items() if _goes_by(e, asked)}
             for difference in differences(before, now).found:
-                told.append({"build": str(row.id), "what": difference.what.value, "event": _line(difference)})
+                line = difference_line(difference)
+                told.append({"build": str(row.id), "what": difference.what.value, "event": line})
             before = now
     if as_json:
         typer.echo(json.dumps(told, ensure_ascii=False, indent=2))
@@ -123,110 +117,6 @@ def forget(plan: Path, before: int) -> int:
             raise WrongCall(f"There is no build {before}.", f"The last one is {store.last()}; it is always kept.")
         typer.echo(f"Dropped  {counted(store.forget(before), 'build')}; build {before} is the first now.")
     return 0
-
-
-def compare(old: str, new: str | None, plan: Path, output: Path | None, *, as_json: bool, exit_code: bool) -> int:
-    """Print or write what differs between two sets of events; return the exit status."""
-    known = plan if plan.exists() else None
-    if new is None:
-        old, new = last_build(options.plan_path(Path(old))), old
-        known = options.plan_path(Path(new))
-    zone = (plan_zone(known) if known else None) or options.machine_zone()
-    sides = [read_side(text, known, zone) for text in (old, new)]
-    problems = [problem for side in sides for problem in side.problems if problem.severity == "error"]
-    print_problems(problems)
-    if has_errors(problems):
-        return 1
-    found = [(path, differences(a, b, pairing=True)) for path, a, b in same_calendars(*sides)]
-    found = [(path, one) for path, one in found if one.found]
-    if output is not None:
-        _write_table(output, found)
-    if as_json:
-        typer.echo(json.dumps([_json(path, d) for path, one in found for d in one.found], ensure_ascii=False, indent=2))
-    elif output is None:
-        print_lines(_compare_lines(sides[0].name, sides[1].name, found), sys.stdout, "    ")
-    return 1 if exit_code and found else 0
-
-
-def _compare_lines(old: str, new: str, found: Sequence[tuple[str, Differences]]) -> Iterator[str]:
-    if not found:
-        yield f"{old} and {new} hold the same events."
-        return
-    for path, one in found:
-        counts = one.counts()
-        said = ", ".join(f"{counts[what]:,} {what.value}" for what in What if counts[what])
-        yield f"{path or f'{old} → {new}'}: {said}; {one.same:,} the same"
-        for difference in one.found[:_MOST]:
-            yield f"  {_line(difference)}"
-        if len(one.found) > _MOST:
-            yield f"  … and {len(one.found) - _MOST:,} more (--json lists them all)"
-
-
-def _line(difference: Difference) -> str:
-    """Return a difference as a line: "→ Choir: 2026-09-10 13:00 → 2026-09-10 13:05"."""
-    entry, sign = difference.entry, _SIGNS[difference.what]
-    unsure = "" if difference.certain else " (most likely the same event)"
-    if difference.before is None or difference.after is None:
-        place = f" ({entry.text('location')})" if entry.text("location") else ""
-        return f"{sign} {when(entry)} {entry.title}{place}{unsure}"
-    if difference.what is What.MOVED:
-        others = [one for one in difference.fields() if one[0] not in ("start", "end")]
-        more = "".join(f"; {name}: {was} → {now}" for name, was, now in others)
-        return f"{sign} {entry.title}: {when(difference.before)} → {when(difference.after)}{more}{unsure}"
-    said = "; ".join(f"{name}: {was or '–'} → {now or '–'}" for name, was, now in difference.fields())
-    return f"{sign} {when(entry)} {entry.title}: {said}{unsure}"
-
-
-_COLUMNS = ("calendar", "what", "title", "start", "field", "before", "after", "certain", "uid")
-
-
-def _table(found: Iterable[tuple[str, Differences]]) -> Iterator[tuple[str, ...]]:
-    for path, one in found:
-        for difference in one.found:
-            entry, sure = difference.entry, "" if difference.certain else "no"
-            for name, was, now in difference.fields() or [("", "", "")]:
-                yield path, difference.what.value, entry.title, when(entry), name, was, now, sure, entry.uid
-
-
-def _write_table(output: Path, found: Sequence[tuple[str, Differences]]) -> None:
-    rows = list(_table(found))
-    endings = {".csv": lambda: render_csv(_COLUMNS, iter(rows)), ".html": lambda: iter([_page(rows)])}
-    if output.suffix == ".xlsx":
-        from datetime import datetime
-
-        data: Iterable[bytes] = render_xlsx(_COLUMNS, iter(rows), datetime.fromisoformat(moment_of_build()), "Changes")
-    elif output.suffix in endings:
-        data = endings[output.suffix]()
-    else:
-        raise typer.BadParameter(f"“{output}” ends in none of .csv, .xlsx, .html.", param_hint="-o")
-    write_all([(output, data)])
-    typer.echo(f"Wrote    {output}: {counted(len(rows), 'row')}")
-
-
-def _page(rows: Sequence[tuple[str, ...]]) -> bytes:
-    from html import escape
-
-    def line(cells: Iterable[str], tag: str) -> str:
-        return "<tr>" + "".join(f"<{tag}>{escape(cell)}</{tag}>" for cell in cells) + "</tr>"
-
-    head = (
-        '<!doctype html><html lang="en"><meta charset="utf-8"><title>What has changed</title><style>body{font-family:'
-        "sans-serif}table{border-collapse:collapse}td,th{border:1px solid #888;padding:.2em;text-align:left}</style>"
-    )
-    body = "".join(line(row, "td") for row in rows)
-    return f"{head}<h1>What has changed</h1><table>{line(_COLUMNS, 'th')}{body}</table></html>\n".encode()
-
-
-def _json(path: str, difference: Difference) -> dict[str, object]:
-    return {
-        "calendar": path,
-        "what": difference.what.value,
-        "uid": difference.entry.uid,
-        "title": difference.entry.title,
-        "start": difference.entry.start,
-        "certain": difference.certain,
-        "fields": {name: [was, now] for name, was, now in difference.fields()},
-    }
 
 
 def retract(what: str, plan: Path, folder: Path, only: str | None, *, as_messages: bool) -> int:

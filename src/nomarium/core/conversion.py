@@ -6,12 +6,12 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from pathlib import Path
 
-from nomarium.core.calendars import Calendar
+from nomarium.core.calendars import Calendar, find_doubles
 from nomarium.core.columns import Headings, check_stated, match_columns
 from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.problems import DataRefused, Place, Problem, WrongCall, by_place, error, has_errors, warning
 from nomarium.core.sources import Adjustments, EventChoices, EventSheet, Series, adjust, move_to_zone, read_events
-from nomarium.core.sources.wording import identical_events, shared_uid
+from nomarium.core.sources.wording import identical_events, near_double, shared_uid
 from nomarium.core.tables import LeftOut, Table, TableChoices, looks_like_calendar, read_table, read_text
 
 
@@ -88,6 +88,10 @@ def convert(
         move_to_zone(sheets, request.to_zone)
     found += _identical(sheets, once=request.once)
     series = [one for sheet in sheets for one in sheet.series]
+    found += [
+        near_double(one.other.place, one.other.summary, one.kept.summary, one.kept.place)
+        for one in find_doubles(series)
+    ]
     found += _expectations(request, sheets, series)
     return Conversion(sheets, by_place(found), Calendar.of(request.name, series))
 

@@ -143,5 +143,5 @@ def _unwritable(path: Path, fault: OSError) -> Problem:
         "unwritable-output",
         Place(str(path)),
         f"The file can't be written: {reason}.",
-        advice="Name another file or folder with -o.",
+        advice="Look at the space on the disk and the rights of the folder, or name another place for it.",
     )

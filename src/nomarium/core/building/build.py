@@ -12,13 +12,14 @@ from nomarium.core.building import wording
 from nomarium.core.building.calendars import Calendars, Part, plan_calendars
 from nomarium.core.building.reading import SourceReader
 from nomarium.core.building.sheet_desk import SourcesRead
-from nomarium.core.calendars import assign_uids, stable_uuid
+from nomarium.core.calendars import assign_uids, find_doubles, stable_uuid
 from nomarium.core.meetings import Expansion, Held, Joining, Timetabling, assign_stems, expand
 from nomarium.core.meetings.wording import no_special_bells
 from nomarium.core.plan import PlanFile
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
 from nomarium.core.school import School, open_school
 from nomarium.core.sources import Series, has_part, values_of
+from nomarium.core.sources.wording import near_double
 from nomarium.core.timetable import CodedMeeting, Values
 from nomarium.core.values import read_zone
 
@@ -215,7 +216,9 @@ def _doubled(held: Sequence[Held]) -> list[Problem]:
         elif twin is not one:
             problems.append(wording.identical_events(one.place, event.summary, twin.place))
         by_uid.update(dict.fromkeys(one.uids, one))
-    return problems
+    events = [one.event for one in held if one.event is not None]
+    doubles = find_doubles(events)
+    return problems + [near_double(d.other.place, d.other.summary, d.kept.summary, d.kept.place) for d in doubles]
 
 
 def _usual_bells(build: Build) -> list[Problem]:

@@ -5,6 +5,7 @@ from nomarium.core.history.differences import Difference, Differences, What, dif
 from nomarium.core.history.edits import EDITED_FIELDS, Chooser, Edit, Edits, OnEdit, edit_words
 from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
 from nomarium.core.history.exports import Export, read_exports
+from nomarium.core.history.notices import notice
 from nomarium.core.history.operands import Side, last_build, plan_zone, read_side, same_calendars
 from nomarium.core.history.record import USUAL_GUARD, Outlook, guard, look_ahead
 from nomarium.core.history.store import FOLDER, NAME, BuildRow, FileState, Store, alone
@@ -41,6 +42,7 @@ __all__ = [
     "guard",
     "last_build",
     "look_ahead",
+    "notice",
     "plan_zone",
     "read_exports",
     "read_side",

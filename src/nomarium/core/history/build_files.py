@@ -69,9 +69,8 @@ def write_build(
     kept = Kept()
     digests: dict[str, bytes] = {}
     ready = write_beside(_changed_files(build, outlook, store, kept, digests, progress))
-    if whole:
-        ready += _index(build, kept)
     try:
+        ready += _index(build, kept) if whole else []
         kept.number = _commit(build, outlook, store, at, digests, ready)
     except BaseException:
         discard(ready)

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
+from datetime import date
 from enum import StrEnum
 
 from nomarium.core.history.entries import TEXT_FIELDS, Entry
@@ -38,6 +39,12 @@ class Difference:
             raise ValueError("a difference is of an event")
         return found
 
+    def touches(self, first: str, last: str) -> bool:
+        """Tell whether the event is or was on any day from one to another ("2026-09-08")."""
+        midnight = f"{first}T00:00:00"
+        sides = [one for one in (self.before, self.after) if one]
+        return any(one.start[:10] <= last and (one.start >= midnight or one.end > midnight) for one in sides)
+
     def fields(self) -> list[tuple[str, str, str]]:
         """Return the fields that differ: (name, before, after)."""
         if self.before is None or self.after is None:
@@ -63,6 +70,11 @@ class Differences:
     same: int = 0
     fresh: int = 0
     """Events that are new because nothing was there before: they are counted, and not listed."""
+
+    def within(self, first: date | None, last: date | None) -> Differences:
+        """Return those of which the event is, or was, on a day of a span, both included; ``same`` stays."""
+        days = (first or date.min).isoformat(), (last or date.max).isoformat()
+        return replace(self, found=[one for one in self.found if one.touches(*days)])
 
     def counts(self) -> Counter[What]:
         """Return how many there are of each kind."""

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import re
 import zlib
 from collections.abc import Iterable, Iterator, Sequence
 from datetime import datetime
@@ -61,6 +62,14 @@ class Entry(NamedTuple):
     def ends(self) -> datetime:
         """Return the end as a local time."""
         return datetime.fromisoformat(self.end)
+
+
+_MEETING = re.compile(r"[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}-\d{8}")
+
+
+def is_meeting(uid: str) -> bool:
+    """Tell whether a UID is that of a class meeting, known by class, date and period: another date is another one."""
+    return bool(_MEETING.match(uid))
 
 
 class Sheaf(NamedTuple):

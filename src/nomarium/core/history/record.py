@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence, Set
 from dataclasses import dataclass, field
@@ -15,7 +14,7 @@ from nomarium.core.history import wording
 from nomarium.core.history.applied import apply_edits
 from nomarium.core.history.differences import Difference, Differences, What, differences, share_gone
 from nomarium.core.history.edits import Edits
-from nomarium.core.history.entries import Entry, Packer, Sheaf, by_uid, entries_of
+from nomarium.core.history.entries import Entry, Packer, Sheaf, by_uid, entries_of, is_meeting
 from nomarium.core.history.pairing import Pair, pair
 from nomarium.core.history.store import FileState, NewBuild, Store
 from nomarium.core.meetings import Held
@@ -220,14 +219,8 @@ def _pairs(outlook: Outlook, edits: Edits) -> list[Pair]:
     by_hand = {edit.uid for edit in edits.kept if edit.is_added or edit.is_removed}
     gone = [d.before for d in outlook.all.found if d.what is What.GONE and d.before]
     come = [d.after for d in outlook.all.found if d.what is What.ADDED and d.after]
-    old, new = (
-        [one for one in side if not _MEETING.match(one.uid) and one.uid not in by_hand] for side in (gone, come)
-    )
+    old, new = ([one for one in side if not is_meeting(one.uid) and one.uid not in by_hand] for side in (gone, come))
     return pair(old, new)
-
-
-_MEETING = re.compile(r"[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}-\d{8}")
-"""The UIDs of meetings, which are known by class, date and period: another date is another meeting."""
 
 
 def _revise(change: Change, store: Store, at: str, edits: Edits) -> None:

@@ -3,6 +3,7 @@
 from nomarium.core.ics.reading import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.ics.rule_lines import rule_lines
 from nomarium.core.ics.text import escape, fold
+from nomarium.core.ics.weeding import without_events
 from nomarium.core.ics.write import PRODID, Rendered, render_calendar
 from nomarium.core.ics.zones import vtimezone
 
@@ -17,4 +18,5 @@ __all__ = [
     "render_calendar",
     "rule_lines",
     "vtimezone",
+    "without_events",
 ]

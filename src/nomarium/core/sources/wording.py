@@ -187,6 +187,17 @@ def shared_uid(place: Place, summary: str, first: Place) -> Problem:
     return note("shared-uid", place, f"“{summary}” has the same UID as an event of {first}: this later one was kept.")
 
 
+def near_double(place: Place, summary: str, other: str, first: Place) -> Problem:
+    """Two events at the same time whose titles are near the same."""
+    named = "with the same title" if summary == other else f"called “{other}”"
+    return warning(
+        "near-double",
+        place,
+        f"“{summary}” stands twice, it seems: an event at the same time, {named}, is in {first}.",
+        advice="Take one of them out if they are the same; “nomarium weed” does so in a calendar file.",
+    )
+
+
 def identical_events(place: Place, summary: str, first: Place) -> Problem:
     """Two rows make the same event."""
     return warning(

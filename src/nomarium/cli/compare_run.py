@@ -1,0 +1,165 @@
+"""What ``nomarium compare`` does: asks the core, prints, writes tables and notices."""
+
+from __future__ import annotations
+
+import json
+import sys
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import dataclass
+from datetime import date
+from pathlib import Path
+
+import typer
+
+from nomarium.cli import options
+from nomarium.cli.console import print_lines, print_problems
+from nomarium.cli.difference_lines import difference_line
+from nomarium.cli.stamp import moment_of_build
+from nomarium.core.history import (
+    Difference,
+    Differences,
+    Side,
+    What,
+    differences,
+    last_build,
+    notice,
+    plan_zone,
+    read_side,
+    same_calendars,
+    when,
+)
+from nomarium.core.output import make_folder, write_all
+from nomarium.core.problems import has_errors
+from nomarium.core.rows import render_csv, render_xlsx
+from nomarium.core.values import counted
+
+_MOST = 60
+
+
+@dataclass(frozen=True, slots=True)
+class CompareCall:
+    """What was asked."""
+
+    old: str
+    new: str | None
+    plan: Path
+    output: Path | None
+    notices: Path | None
+    days: tuple[date | None, date | None]
+    as_json: bool
+    exit_code: bool
+
+
+def compare(call: CompareCall) -> int:
+    """Print or write what differs between two sets of events; return the exit status."""
+    sides = _sides(call)
+    problems = [problem for side in sides for problem in side.problems if problem.severity == "error"]
+    print_problems(problems)
+    if has_errors(problems):
+        return 1
+    old, new = sides
+    both = same_calendars(old, new)
+    found = [(path, differences(a, b, pairing=True).within(*call.days)) for path, a, b in both]
+    found = [(path, one) for path, one in found if one.found]
+    if call.output is not None:
+        _write_table(call.output, found)
+    if call.notices is not None:
+        _write_notices(call, old, new)
+    if call.as_json:
+        typer.echo(json.dumps([_json(path, d) for path, one in found for d in one.found], ensure_ascii=False, indent=2))
+    elif call.output is None and call.notices is None:
+        print_lines(_compare_lines(old.name, new.name, found), sys.stdout, "    ")
+    return 1 if call.exit_code and found else 0
+
+
+def _sides(call: CompareCall) -> tuple[Side, Side]:
+    """Return both sides; with one operand, a plan, its last build and the plan as it is now."""
+    old, new = call.old, call.new
+    known = call.plan if call.plan.exists() else None
+    if new is None:
+        known = options.plan_path(Path(old))
+        old, new = last_build(known), str(known)
+    zone = (plan_zone(known) if known else None) or options.machine_zone()
+    return read_side(old, known, zone), read_side(new, known, zone)
+
+
+def _write_notices(call: CompareCall, old: Side, new: Side) -> None:
+    """Write for each calendar what has changed, in sentences."""
+    files = []
+    folder = call.notices or Path()
+    for path, before, after in same_calendars(old, new):
+        target = folder / Path(path or f"{Path(new.name).stem}.ics").with_suffix(".txt")
+        text = notice(target.stem, f"{old.name} → {new.name}", before, after, call.days)
+        if text:
+            make_folder(target.parent)
+            files.append((target, (text.encode(),)))
+    for number, written in enumerate(write_all(files)):
+        typer.echo(f"{'' if number else 'Wrote':<9}{written}")
+    if not files:
+        typer.echo("Wrote    no notice: nothing has changed.")
+
+
+def _compare_lines(old: str, new: str, found: Sequence[tuple[str, Differences]]) -> Iterator[str]:
+    if not found:
+        yield f"{old} and {new} hold the same events."
+        return
+    for path, one in found:
+        counts = one.counts()
+        said = ", ".join(f"{counts[what]:,} {what.value}" for what in What if counts[what])
+        yield f"{path or f'{old} → {new}'}: {said}; {one.same:,} the same"
+        for difference in one.found[:_MOST]:
+            yield f"  {difference_line(difference)}"
+        if len(one.found) > _MOST:
+            yield f"  … and {len(one.found) - _MOST:,} more (--json lists them all)"
+
+
+_COLUMNS = ("calendar", "what", "title", "start", "field", "before", "after", "certain", "uid")
+
+
+def _table(found: Iterable[tuple[str, Differences]]) -> Iterator[tuple[str, ...]]:
+    for path, one in found:
+        for difference in one.found:
+            entry, sure = difference.entry, "" if difference.certain else "no"
+            for name, was, now in difference.fields() or [("", "", "")]:
+                yield path, difference.what.value, entry.title, when(entry), name, was, now, sure, entry.uid
+
+
+def _write_table(output: Path, found: Sequence[tuple[str, Differences]]) -> None:
+    rows = list(_table(found))
+    endings = {".csv": lambda: render_csv(_COLUMNS, iter(rows)), ".html": lambda: iter([_page(rows)])}
+    if output.suffix == ".xlsx":
+        from datetime import datetime
+
+        data: Iterable[bytes] = render_xlsx(_COLUMNS, iter(rows), datetime.fromisoformat(moment_of_build()), "Changes")
+    elif output.suffix in endings:
+        data = endings[output.suffix]()
+    else:
+        raise typer.BadParameter(f"“{output}” ends in none of .csv, .xlsx, .html.", param_hint="-o")
+    write_all([(output, data)])
+    typer.echo(f"Wrote    {output}: {counted(len(rows), 'row')}")
+
+
+def _page(rows: Sequence[tuple[str, ...]]) -> bytes:
+    from html import escape
+
+    def line(cells: Iterable[str], tag: str) -> str:
+        return "<tr>" + "".join(f"<{tag}>{escape(cell)}</{tag}>" for cell in cells) + "</tr>"
+
+    head = (
+        '<!doctype html><html lang="en"><meta charset="utf-8"><title>What has changed</title><style>body{font-family:'
+        "sans-serif}table{border-collapse:collapse}td,th{border:1px solid #888;padding:.2em;text-align:left}</style>"
+    )
+    body = "".join(line(row, "td") for row in rows)
+    return f"{head}<h1>What has changed</h1><table>{line(_COLUMNS, 'th')}{body}</table></html>\n".encode()
+
+
+def _json(path: str, difference: Difference) -> dict[str, object]:
+    return {
+        "calendar": path,
+        "what": difference.what.value,
+        "uid": difference.entry.uid,
+        "title": difference.entry.title,
+        "start": difference.entry.start,
+        "certain": difference.certain,
+        "fields": {name: [was, now] for name, was, now in difference.fields()},
+    }

@@ -1,0 +1,116 @@
+"""Events that stand twice: at the same time, under titles that say the same but for a slip of the finger."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import dataclass
+from datetime import UTC, datetime
+from functools import cache
+from zoneinfo import ZoneInfo
+
+from nomarium.core.sources import Occurrence, Series
+
+_WORD = re.compile(r"\w+")
+_SLIP_FROM = 5
+"""Words from this length may differ by one letter: shorter ones, and those with digits, are told apart by it."""
+_MOST_AT_ONCE = 400
+"""So many titles at one time are held against each other letter by letter; among more only alike ones are found."""
+
+
+@dataclass(frozen=True, slots=True)
+class Double:
+    """An event, and another that says the same."""
+
+    kept: Series
+    """The one that says more; of two that say as much, the first."""
+    other: Series
+
+    @property
+    def alike(self) -> bool:
+        """Whether the titles are the same but for capitals, spaces and signs."""
+        return _words(self.kept.summary) == _words(self.other.summary)
+
+
+def find_doubles(events: Iterable[Series], *, alike_only: bool = False) -> list[Double]:
+    """Return the events that stand twice: same times, same repeat, near-same title, no two different places.
+
+    Events with the same UID are one event, and such as are equal in all are told elsewhere.
+    """
+    groups: dict[object, list[Series]] = {}
+    for event in events:
+        groups.setdefault(_moments(event), []).append(event)
+    return [double for group in groups.values() if len(group) > 1 for double in _in_group(group, alike_only=alike_only)]
+
+
+def _in_group(group: Sequence[Series], *, alike_only: bool) -> Iterator[Double]:
+    ranked = sorted(group, key=_says, reverse=True)  # stable: of two that say as much, the first one stays
+    kept: list[Series] = []
+    by_words: dict[tuple[str, ...], list[Series]] = {}
+    letters = not alike_only and len({event.summary for event in group}) <= _MOST_AT_ONCE
+    for event in ranked:
+        words = _words(event.summary)
+        rivals = kept if letters else by_words.get(words, [])
+        twin = next((other for other in rivals if _is_double(other, event)), None)
+        if twin is None:
+            kept.append(event)
+            by_words.setdefault(words, []).append(event)
+        else:
+            yield Double(twin, event)
+
+
+def _is_double(one: Series, other: Series) -> bool:
+    if one == other or (one.id and one.id == other.id):
+        return False
+    places = {_words(place) for place in (one.location, other.location) if place}
+    return len(places) < 2 and near_same(one.summary, other.summary)
+
+
+def near_same(one: str, other: str) -> bool:
+    """Tell whether two titles are the same but for capitals, spaces, signs, and a letter in a long word or two."""
+    return _are_near(_words(one), _words(other))
+
+
+@cache
+def _are_near(one: tuple[str, ...], other: tuple[str, ...]) -> bool:
+    return len(one) == len(other) and all(map(_is_slip, one, other))
+
+
+@cache
+def _is_slip(one: str, other: str) -> bool:
+    if one == other:
+        return True
+    if min(len(one), len(other)) < _SLIP_FROM or one[0] != other[0] or not (one + other).isalpha():
+        return False
+    from rapidfuzz.distance import OSA
+
+    return OSA.distance(one, other, score_cutoff=1) == 1
+
+
+@cache
+def _words(text: str) -> tuple[str, ...]:
+    return tuple(_WORD.findall(text.casefold()))
+
+
+def _says(event: Series) -> int:
+    """Return how many fields of an event say anything."""
+    fields = (event.location, event.description, event.categories, event.url, event.organizer, event.attendees)
+    return sum(map(bool, (*fields, event.reminders)))
+
+
+def _moments(event: Series) -> object:
+    """Return when an event is, the same for the same instants in any zone."""
+    first = event.occurrences[0]
+    whens = tuple(map(_moment, event.occurrences)) if len(event.occurrences) > 1 else _moment(first)
+    return (whens, event.recurrence, event.replaces) if event.recurrence or event.replaces else whens
+
+
+def _moment(occurrence: Occurrence) -> tuple[datetime, datetime, bool]:
+    if occurrence.all_day or not occurrence.zone:
+        return occurrence.start, occurrence.end, occurrence.all_day
+    return _instant(occurrence.start, occurrence.zone), _instant(occurrence.end, occurrence.zone), False
+
+
+@cache
+def _instant(wall: datetime, zone: str) -> datetime:
+    return wall.replace(tzinfo=ZoneInfo(zone)).astimezone(UTC)

@@ -1,0 +1,34 @@
+"""A calendar file without some of its events: all else stays as it was written, letter by letter."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Collection
+
+from nomarium.core.ics.components import read_components
+
+_BREAK = re.compile(r"(?<=\n)|(?<=\r)(?!\n)")
+_END = "END:VEVENT"
+
+
+def without_events(text: str, uids: Collection[str], lines: Collection[int]) -> str:
+    """Return the text of a calendar file without the events of some UIDs, and those that begin on some lines.
+
+    Lines are counted from 1. An event goes with all its changed occurrences, as these have its UID.
+    """
+    calendars, _ = read_components(text)
+    begins = {
+        event.line
+        for calendar in calendars
+        for event in calendar.within("VEVENT")
+        if event.line in lines or ((uid := event.first("UID")) and uid.value.strip() in uids)
+    }
+    kept: list[str] = []
+    skipping = False
+    for number, line in enumerate(_BREAK.split(text), 1):
+        skipping = skipping or number in begins
+        if not skipping:
+            kept.append(line)
+        elif line.strip().upper() == _END:
+            skipping = False
+    return "".join(kept)
