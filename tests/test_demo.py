@@ -28,6 +28,12 @@ def test_the_demo_goes_from_sheets_to_calendars(desk):
     drafted = desk.folder / "orrin-sound" / "drafted"
     assert len(list((drafted / "calendars" / "teachers").glob("*.ics"))) == 7
     assert (drafted / "nomarium.toml").read_text("utf-8").count("# ?") >= 5
+    tait = (desk.folder / "orrin-sound" / "notices" / "instructors" / "J. Harrow-Tait.txt").read_text("utf-8")
+    assert "Monday 18 January\n- 10:15–12:00: Engines (ENG-1), in Slip head now, not in Engine Shop.\n" in tait
+    changed = events_in(desk.folder / "orrin-sound" / "updates" / "instructors" / "J. Harrow-Tait.ics")
+    assert any("STATUS" in event for event in changed)
+    taken_back = events_in(desk.folder / "orrin-sound" / "back" / "office.ics")
+    assert {event["STATUS"] for event in taken_back} == {"CANCELLED"}
     assert {"TENTATIVE", "CANCELLED", "CONFIRMED"} == {event["STATUS"] for event in slipway}
 
     before = {path: path.stat().st_mtime_ns for path in (desk.folder / "orrin-sound").rglob("*")}

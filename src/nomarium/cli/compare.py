@@ -47,6 +47,7 @@ def compare(
     last: To = None,
     exit_code: ExitCode = False,
     as_json: options.Json = False,
+    quiet: options.Quiet = False,
 ) -> None:
     """Tell event by event what is added, gone, moved and changed between two calendars, sheets, builds or plans.
 
@@ -61,5 +62,5 @@ def compare(
             options.iso_date(first, "--from") if first else None,
             options.iso_date(last, "--to") if last else None,
         )
-        call = compare_run.CompareCall(old, new, path, output, notices, days, as_json, exit_code)
+        call = compare_run.CompareCall(old, new, path, output, notices, days, as_json, exit_code, quiet)
         raise typer.Exit(compare_run.compare(call))

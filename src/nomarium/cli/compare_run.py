@@ -33,7 +33,7 @@ from nomarium.core.problems import has_errors
 from nomarium.core.rows import render_csv, render_xlsx
 from nomarium.core.values import counted
 
-_MOST = 60
+_MOST, _FEW = 60, 5
 
 
 @dataclass(frozen=True, slots=True)
@@ -48,6 +48,7 @@ class CompareCall:
     days: tuple[date | None, date | None]
     as_json: bool
     exit_code: bool
+    quiet: bool
 
 
 def compare(call: CompareCall) -> int:
@@ -62,12 +63,12 @@ def compare(call: CompareCall) -> int:
     found = [(path, differences(a, b, pairing=True).within(*call.days)) for path, a, b in both]
     found = [(path, one) for path, one in found if one.found]
     if call.output is not None:
-        _write_table(call.output, found)
+        _write_table(call.output, found, quiet=call.quiet)
     if call.notices is not None:
         _write_notices(call, old, new)
     if call.as_json:
         typer.echo(json.dumps([_json(path, d) for path, one in found for d in one.found], ensure_ascii=False, indent=2))
-    elif call.output is None and call.notices is None:
+    elif call.output is None and call.notices is None and not call.quiet:
         print_lines(_compare_lines(old.name, new.name, found), sys.stdout, "    ")
     return 1 if call.exit_code and found else 0
 
@@ -88,15 +89,19 @@ def _write_notices(call: CompareCall, old: Side, new: Side) -> None:
     files = []
     folder = call.notices or Path()
     for path, before, after in same_calendars(old, new):
-        target = folder / Path(path or f"{Path(new.name).stem}.ics").with_suffix(".txt")
-        text = notice(target.stem, f"{old.name} → {new.name}", before, after, call.days)
+        file = folder / Path(path or f"{Path(new.name).stem}.ics").with_suffix(".txt")
+        text = notice(file.stem, f"{old.name} → {new.name}", before, after, call.days)
         if text:
-            make_folder(target.parent)
-            files.append((target, (text.encode(),)))
-    for number, written in enumerate(write_all(files)):
-        typer.echo(f"{'' if number else 'Wrote':<9}{written}")
-    if not files:
-        typer.echo("Wrote    no notice: nothing has changed.")
+            make_folder(file.parent)
+            files.append((file, (text.encode(),)))
+    written = write_all(files)
+    if call.quiet:
+        return
+    typer.echo(f"Wrote    {counted(len(written), 'notice')} of what has changed")
+    for target in written[:_FEW]:
+        typer.echo(f"         {target}")
+    if len(written) > _FEW:
+        typer.echo(f"         … and {len(written) - _FEW:,} more in {folder}")
 
 
 def _compare_lines(old: str, new: str, found: Sequence[tuple[str, Differences]]) -> Iterator[str]:
@@ -124,7 +129,7 @@ def _table(found: Iterable[tuple[str, Differences]]) -> Iterator[tuple[str, ...]
                 yield path, difference.what.value, entry.title, when(entry), name, was, now, sure, entry.uid
 
 
-def _write_table(output: Path, found: Sequence[tuple[str, Differences]]) -> None:
+def _write_table(output: Path, found: Sequence[tuple[str, Differences]], *, quiet: bool) -> None:
     rows = list(_table(found))
     endings = {".csv": lambda: render_csv(_COLUMNS, iter(rows)), ".html": lambda: iter([_page(rows)])}
     if output.suffix == ".xlsx":
@@ -136,7 +141,8 @@ def _write_table(output: Path, found: Sequence[tuple[str, Differences]]) -> None
     else:
         raise typer.BadParameter(f"“{output}” ends in none of .csv, .xlsx, .html.", param_hint="-o")
     write_all([(output, data)])
-    typer.echo(f"Wrote    {output}: {counted(len(rows), 'row')}")
+    if not quiet:
+        typer.echo(f"Wrote    {output}: {counted(len(rows), 'row')}")
 
 
 def _page(rows: Sequence[tuple[str, ...]]) -> bytes:

@@ -30,7 +30,7 @@ def demo(folder: Folder = None) -> None:
     The Orrin Sound Boatbuilding School is invented, and so is everything in its sheets. Each command is shown as you
     would type it, with what it prints. Files that are there already are never written over.
     """
-    from nomarium.demo import SCHOOL, write_sheets
+    from nomarium.demo import SCHOOL, change_sheets, write_sheets
 
     place = folder or _new_folder()
     try:
@@ -46,6 +46,11 @@ def demo(folder: Folder = None) -> None:
     for sheet in sheets:
         typer.echo(f"  {sheet.name}")
     for line in _script(SCHOOL.zone):
+        _run(line, place)
+    typer.echo("\nThen the sheets change:")
+    for change in change_sheets(place):
+        typer.echo(f"  {change}")
+    for line in _AFTER_THE_CHANGE:
         _run(line, place)
     typer.echo(f"\nThe calendars lie in {place}: open them, or import them into any calendar program.")
 
@@ -77,6 +82,14 @@ def _script(zone: str) -> list[list[str]]:
         ["inspect", "clubs.ics"],
         ["convert", "clubs.ics", "-o", "november.csv", "--from", "2026-11-01", "--to", "2026-11-30"],
     ]
+
+
+_AFTER_THE_CHANGE = [
+    ["compare", ".", "--notices", "notices", "--from", "2027-01-18", "--to", "2027-01-29"],
+    ["build", "--updates", "updates"],
+    ["history"],
+    ["retract", "2", "-o", "back", "--only", "office"],
+]
 
 
 def _run(arguments: list[str], folder: Path) -> None:

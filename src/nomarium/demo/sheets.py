@@ -45,6 +45,18 @@ def write_sheets(folder: Path) -> list[Path]:
     return paths
 
 
+def change_sheets(folder: Path) -> list[str]:
+    """Change the sheets as a school does in its year: a storm day, a teacher in another room; say what changed."""
+    storms, timetable = folder / "storm-days.csv", folder / "yard-timetable.csv"
+    storms.write_text(storms.read_text("utf-8") + "Nor’wester,Thu 21 Jan 2027,hold\n", "utf-8")
+    old, new = "J. Harrow-Tait,Engine Shop", "J. Harrow-Tait,Slip head"
+    timetable.write_text(timetable.read_text("utf-8").replace(old, new), "utf-8")
+    return [
+        f"{storms.name}: a storm closes the school on Thu 21 Jan 2027",
+        f"{timetable.name}: J. Harrow-Tait’s classes go from the Engine Shop to the Slip head",
+    ]
+
+
 def _text(name: str) -> str:
     return (files("nomarium.demo") / "data" / name).read_bytes().decode("utf-8")
 

@@ -217,7 +217,8 @@ def _doubled(held: Sequence[Held]) -> list[Problem]:
             problems.append(wording.identical_events(one.place, event.summary, twin.place))
         by_uid.update(dict.fromkeys(one.uids, one))
     events = [one.event for one in held if one.event is not None]
-    doubles = find_doubles(events)
+    told = {problem.place for problem in problems}
+    doubles = [double for double in find_doubles(events) if double.other.place not in told]
     return problems + [near_double(d.other.place, d.other.summary, d.kept.summary, d.kept.place) for d in doubles]
 
 

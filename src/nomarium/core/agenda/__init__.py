@@ -1,0 +1,35 @@
+"""What is on, day by day: the events of several calendars, ready to be shown, and where each stands on a page."""
+
+from nomarium.core.agenda.blocks import DayBlock, WeekLayout, lay_out_week
+from nomarium.core.agenda.day_facts import DayFact, DayFacts
+from nomarium.core.agenda.days import AgendaDay, DayPart, agenda_days, parts_of_day
+from nomarium.core.agenda.lanes import lanes_of
+from nomarium.core.agenda.months import MonthBar, MonthDay, MonthLayout, lay_out_month
+from nomarium.core.agenda.reading import Operands, read_showing
+from nomarium.core.agenda.showing import LETTERS, Showing, Shown
+from nomarium.core.agenda.wall import WallCell, WallGrid, wall_grid
+
+__all__ = [
+    "LETTERS",
+    "AgendaDay",
+    "DayBlock",
+    "DayFact",
+    "DayFacts",
+    "DayPart",
+    "MonthBar",
+    "MonthDay",
+    "MonthLayout",
+    "Operands",
+    "Showing",
+    "Shown",
+    "WallCell",
+    "WallGrid",
+    "WeekLayout",
+    "agenda_days",
+    "lanes_of",
+    "lay_out_month",
+    "lay_out_week",
+    "parts_of_day",
+    "read_showing",
+    "wall_grid",
+]

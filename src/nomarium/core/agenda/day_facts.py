@@ -1,0 +1,75 @@
+"""What a school's year says of a day, in the few words that a heading has room for."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import date
+
+from nomarium.core.rows import specials_words
+from nomarium.core.year import Day, SchoolYear
+
+
+@dataclass(frozen=True, slots=True)
+class DayFact:
+    """What a heading says of a day."""
+
+    label: str = ""
+    """Its labels in the cycles: "Day 3", or "Yard 3, Loft B" where there are several."""
+    week: str = ""
+    """Its week: "week 2A"."""
+    closure: str = ""
+    """What closes the school, or a part of it."""
+    special: str = ""
+    has_school: bool = True
+    """False where it is known that there is none."""
+
+    @property
+    def words(self) -> str:
+        """All of it in one line."""
+        closed = f"closed: {self.closure}" if self.closure else ""
+        return ", ".join(filter(None, (self.label, self.week, closed, self.special)))
+
+
+class DayFacts:
+    """Tells what each day is; nothing where there is no year."""
+
+    def __init__(self, year: SchoolYear | None, cycles: Sequence[str] = ()) -> None:
+        self._year = year
+        known = list(year.cycles) if year else []
+        self._cycles = [name for name in known if not cycles or name in cycles]
+        self._places = [known.index(name) for name in self._cycles]
+        self._known: dict[date, DayFact] = {}
+
+    @property
+    def year(self) -> SchoolYear | None:
+        """The year, if there is one."""
+        return self._year
+
+    @property
+    def first_weekday(self) -> int:
+        """The day that weeks begin on, Monday being 0."""
+        return self._year.rules.weeks.first_weekday if self._year else 0
+
+    def of(self, day: date) -> DayFact:
+        """Return what a day is."""
+        if self._year is None:
+            return _NOTHING
+        if day not in self._known:
+            self._known[day] = self._fact(self._year.day(day))
+        return self._known[day]
+
+    def _fact(self, day: Day) -> DayFact:
+        named = [(name, day.labels[place]) for name, place in zip(self._cycles, self._places, strict=True)]
+        labels = [(name, label) for name, label in named if label]
+        if len(self._cycles) == 1:
+            label = f"Day {labels[0][1]}" if labels else ""
+        else:
+            label = ", ".join(f"{name} {label}" for name, label in labels)
+        number = "" if day.week is None else str(day.week)
+        week = f"week {number}{day.letter}" if number or day.letter else ""
+        closure = ", ".join(dict.fromkeys(closure.name for closure in day.closures))
+        return DayFact(label, week, closure, specials_words(day), day.has_school)
+
+
+_NOTHING = DayFact()

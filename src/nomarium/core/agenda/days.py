@@ -1,0 +1,69 @@
+"""Events → what each day holds of them."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, field
+from datetime import date, datetime, time, timedelta
+
+from nomarium.core.agenda.showing import Shown
+
+_DAY = timedelta(days=1)
+
+
+@dataclass(frozen=True, slots=True)
+class DayPart:
+    """What a day has of an event."""
+
+    event: Shown
+    day: date
+    start: datetime
+    """Its start on that day: midnight where it began before."""
+    end: datetime
+
+    @property
+    def begins(self) -> bool:
+        """Whether the event begins on this day."""
+        return self.event.first_day == self.day
+
+    @property
+    def ends(self) -> bool:
+        """Whether the event ends on this day."""
+        return self.event.last_day == self.day
+
+    @property
+    def whole_day(self) -> bool:
+        """Whether it takes the whole of the day."""
+        return self.event.all_day or self.end - self.start >= _DAY
+
+
+@dataclass(slots=True)
+class AgendaDay:
+    """A day and what it holds, in order."""
+
+    day: date
+    parts: list[DayPart] = field(default_factory=list)
+
+
+def agenda_days(events: Iterable[Shown], first: date, last: date) -> list[AgendaDay]:
+    """Return the days from one to another that hold anything, both included; an event of several days is on each."""
+    days: dict[date, AgendaDay] = {}
+    for event in events:
+        day, end = max(event.first_day, first), min(event.last_day, last)
+        while day <= end:
+            days.setdefault(day, AgendaDay(day)).parts.append(_part(event, day))
+            day += _DAY
+    for found in days.values():
+        found.parts.sort(key=lambda part: (not part.whole_day, part.start, part.event.order))
+    return [days[day] for day in sorted(days)]
+
+
+def parts_of_day(events: Sequence[Shown], day: date) -> list[DayPart]:
+    """Return what one day holds, in order."""
+    found = agenda_days((event for event in events if event.first_day <= day <= event.last_day), day, day)
+    return found[0].parts if found else []
+
+
+def _part(event: Shown, day: date) -> DayPart:
+    midnight = datetime.combine(day, time())
+    return DayPart(event, day, max(event.start, midnight), min(event.end, midnight + _DAY))

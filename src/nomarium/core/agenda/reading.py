@@ -1,0 +1,105 @@
+"""Calendar files, sheets and plans → what is to be shown."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+from datetime import timedelta
+from pathlib import Path
+
+from nomarium.core.agenda.showing import LETTERS, Showing, only_zone
+from nomarium.core.building import BuildChoices, Part, prepare
+from nomarium.core.conversion import Request, convert
+from nomarium.core.plan import PLAN_NAME
+from nomarium.core.problems import Problem, WrongCall, has_errors
+from nomarium.core.school import open_school
+from nomarium.core.sources import EventChoices, Series
+from nomarium.core.year import SchoolYear
+
+
+@dataclass(frozen=True, slots=True)
+class Operands:
+    """What was named to be shown."""
+
+    paths: Sequence[Path]
+    only: Mapping[str, tuple[str, ...]] = field(default_factory=dict)
+    """Whose calendars of a plan: by what they are split by."""
+    plan: Path | None = None
+    """The plan that tells the days, beside those named."""
+    zone: str | None = None
+    """The zone that times are told in; None for the plan's, the calendars' own, or the machine's."""
+    machine_zone: str = "UTC"
+    for_all: bool = False
+    """Whether all calendars of a plan are wanted, however many."""
+
+
+@dataclass(slots=True)
+class _Read:
+    """One calendar as it was read."""
+
+    name: str
+    series: list[Series]
+    uids: list[str]
+
+
+def read_showing(operands: Operands) -> Showing:
+    """Read calendars, sheets and plans. Errors are among the problems; then there may be no events.
+
+    Raises WrongCall for more calendars than can be told apart, and for a plan of which it must be said whose calendar
+    is meant; DataRefused where a plan cannot be read.
+    """
+    showing = Showing()
+    read: list[_Read] = []
+    zones: list[str | None] = [operands.zone]
+    for path in operands.paths:
+        plan = path / PLAN_NAME if path.is_dir() else path
+        if plan.suffix == ".toml":
+            year, zone, parts = _of_plan(plan, operands, showing.problems)
+            showing.year = showing.year or year
+            zones.append(zone)
+            read += parts
+        else:
+            read.append(_of_file(path, operands, showing.problems))
+    if operands.plan is not None:
+        school = open_school(operands.plan)
+        showing.problems += [problem for problem in school.problems if problem.severity == "error"]
+        showing.year = showing.year or school.year
+        zones.append(school.plan.plan.school.zone if school.plan else None)
+    if len(read) > len(LETTERS) and not operands.for_all:
+        raise WrongCall(f"{len(read)} calendars can't be told apart.", f"Name {len(LETTERS)} at most.")
+    zones.append(only_zone([one for calendar in read for one in calendar.series]))
+    showing.zone = next((zone for zone in zones if zone), operands.machine_zone)
+    for calendar in read:
+        showing.add(calendar.name, calendar.series, calendar.uids)
+    showing.sort()
+    return showing
+
+
+def _of_plan(
+    path: Path, operands: Operands, problems: list[Problem]
+) -> tuple[SchoolYear | None, str | None, list[_Read]]:
+    build = prepare(path, BuildChoices(operands.machine_zone, operands.only))
+    problems += build.problems if has_errors(build.problems) else []
+    parts = build.calendars.parts
+    if len(parts) > 1 and not operands.only and not operands.for_all:
+        kinds = list(dict.fromkeys(part.kind for part in parts if part.kind))
+        example = next((part for part in parts if part.kind), None)
+        way = f"Say whose: --only {example.kind}=“{example.whom}”." if example else ""
+        if not kinds or len(parts) > len(LETTERS):
+            raise WrongCall(f"The plan “{path}” has {len(parts)} calendars.", way)
+    zone = build.plan.plan.school.zone if build.plan else None
+    return build.school.year, zone, [] if has_errors(build.problems) else [_of_part(part) for part in parts]
+
+
+def _of_part(part: Part) -> _Read:
+    calendar = part.calendar()
+    return _Read(part.name, list(calendar.series), list(calendar.uids))
+
+
+def _of_file(path: Path, operands: Operands, problems: list[Problem]) -> _Read:
+    """Read a calendar file or a sheet; of an endless repeat, a year."""
+    choices = EventChoices(operands.zone or operands.machine_zone, timedelta(hours=1))
+    stated = operands.zone is not None or path.suffix != ".ics"
+    found = convert(Request([path], path.stem, choices, zone_stated=stated, preview=True))
+    problems += [problem for problem in found.problems if problem.severity == "error"]
+    return _Read(path.stem, list(found.calendar.series), list(found.calendar.uids))
