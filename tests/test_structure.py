@@ -32,6 +32,8 @@ FLOW = [
     "building",
     "drafting",
     "history",
+    "agenda",
+    "free_time",
 ]
 
 

@@ -13,12 +13,14 @@ from nomarium.cli.compare import COMPARE_EXAMPLES, compare
 from nomarium.cli.convert import CONVERT_EXAMPLES, convert
 from nomarium.cli.days import DAYS_EXAMPLES, days
 from nomarium.cli.demo import DEMO_EXAMPLES, demo
+from nomarium.cli.free import FREE_EXAMPLES, free
 from nomarium.cli.history import HISTORY_EXAMPLES, history
 from nomarium.cli.inspect import INSPECT_EXAMPLES, inspect
 from nomarium.cli.new import NEW_EXAMPLES, new
 from nomarium.cli.plan_schema import plan_schema
 from nomarium.cli.retract import RETRACT_EXAMPLES, retract
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
+from nomarium.cli.show import SHOW_EXAMPLES, show
 from nomarium.cli.weed import WEED_EXAMPLES, weed
 
 EXAMPLES = """\b
@@ -29,6 +31,7 @@ Examples:
   nomarium sheet events -o blank.xlsx         a blank sheet to fill in
   nomarium days                               what every date of the school year is
   nomarium build                              every calendar of a school’s plan
+  nomarium show office.ics --month 2026-10    a calendar to look at
 """
 
 app = typer.Typer(
@@ -47,6 +50,8 @@ app.command(epilog=DAYS_EXAMPLES)(days)
 app.command(epilog=NEW_EXAMPLES)(new)
 app.command(epilog=CHECK_EXAMPLES)(check)
 app.command(epilog=BUILD_EXAMPLES)(build)
+app.command(epilog=SHOW_EXAMPLES)(show)
+app.command(epilog=FREE_EXAMPLES)(free)
 app.command(epilog=COMPARE_EXAMPLES)(compare)
 app.command(epilog=HISTORY_EXAMPLES)(history)
 app.command(epilog=RETRACT_EXAMPLES)(retract)

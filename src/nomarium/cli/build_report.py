@@ -59,6 +59,10 @@ def written_lines(build: Build, done: Done, *, dry_run: bool) -> Iterator[str]:
     if not dry_run:
         left = f"; {len(done.kept.left):,} held the same already" if done.kept.left else ""
         yield f"{'':<{_LABEL}}in {build.folder}: {counted(len(done.kept.written), 'file')} written{left}"
+    if done.pages:
+        folder, written, same = done.pages
+        left = f"; {same:,} held the same already" if same else ""
+        yield f"{'Pages':<{_LABEL}}in {folder}: {counted(written, 'file')} written{left}; index.html leads to all"
     if done.kept.number:
         yield f"{'Kept':<{_LABEL}}as build {done.kept.number} (nomarium history)"
     for number, (path, events) in enumerate(done.updates):
@@ -114,6 +118,7 @@ def build_json(build: Build, done: Done) -> dict[str, object]:
         "changes": _changes_json(done.outlook) if done.outlook else {},
         "written": [str(path) for path in done.kept.written],
         "unchanged": [str(path) for path in done.kept.left],
+        "pages": str(done.pages[0]) if done.pages else "",
         "updates": {str(path): events for path, events in done.updates},
         "edits": [_edit_json(edit, choice) for export in done.exports for edit, choice in export.found],
         "problems": [problem_json(problem) for problem in done.problems],

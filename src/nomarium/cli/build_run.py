@@ -10,6 +10,7 @@ from pathlib import Path
 
 import typer
 
+from nomarium.cli.build_pages import check_pages, write_pages
 from nomarium.cli.build_report import build_json, change_lines, nothing_line, read_lines, written_lines
 from nomarium.cli.check_report import clash_head
 from nomarium.cli.console import print_lines, print_problems, progress
@@ -63,6 +64,8 @@ class Done:
     kept: Kept = field(default_factory=Kept)
     updates: list[tuple[Path, int]] = field(default_factory=list)
     exports: list[Export] = field(default_factory=list)
+    pages: tuple[Path, int, int] | None = None
+    """The folder of the pages, how many files were written, and how many held the same."""
 
 
 def build(call: BuildCall) -> int:
@@ -71,7 +74,8 @@ def build(call: BuildCall) -> int:
     done = Done(list(made.problems))
     parts = made.calendars.parts
     if not made.failed and not call.force:
-        done.problems = by_place([*done.problems, *foreign_files(made.folder, parts)])
+        in_the_way = [*foreign_files(made.folder, parts), *check_pages(made)]
+        done.problems = by_place([*done.problems, *in_the_way])
     if not has_errors(done.problems) and parts and made.plan is not None:
         if call.dry_run:
             _look(made, call, done, made.plan.folder)
@@ -129,6 +133,7 @@ def _build(made: Build, call: BuildCall, done: Done, store: Store) -> None:
     with progress("Writing", wanted=not call.quiet) as bar:
         total = len(made.calendars.parts)
         done.kept = write_build(made, done.outlook, store, at, whole=whole, progress=lambda count: bar(count, total))
+        done.pages = write_pages(made, whole=whole)
     if call.updates is not None:
         since = call.since if call.since is not None else before
         done.updates = _write_updates(made, store, call.updates, since)

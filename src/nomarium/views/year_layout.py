@@ -7,11 +7,11 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import Enum
 from math import ceil
-from typing import NamedTuple
 
 from nomarium.core.rows import specials_words
 from nomarium.core.values import MONTH_NAMES
 from nomarium.core.year import Closure, Day, SchoolYear, Term
+from nomarium.views.page import Box
 
 MARGIN = 0.02
 TITLE = 0.07
@@ -25,15 +25,6 @@ _COLUMNS_OF_A_MONTH = 8
 """Seven days and the week's number across."""
 _NAME_ROW, _WEEKDAY_ROW, _WEEK_ROWS = 0.75, 0.5, 6
 """The month's name, the weekdays and six weeks down, in heights of a week's row."""
-
-
-class Box(NamedTuple):
-    """A rectangle: its lower left corner, width and height."""
-
-    x: float
-    y: float
-    width: float
-    height: float
 
 
 class Kind(Enum):

@@ -2,21 +2,17 @@
 
 from __future__ import annotations
 
-import re
 import textwrap
 from collections.abc import Sequence
-from io import BytesIO
-from typing import TYPE_CHECKING
-from warnings import catch_warnings, simplefilter
 
 from nomarium.core.problems import WrongCall
 from nomarium.core.values import day_words
 from nomarium.core.year import SchoolYear
+from nomarium.views.page import FAINT, GREY, INK, RULE, SCREEN, SIZES, Box, Page, draw_pages
 from nomarium.views.year_layout import (
     LEGEND_LINE,
     MARGIN,
     MOST_CYCLES,
-    Box,
     DateBox,
     Kind,
     MonthBlock,
@@ -29,18 +25,6 @@ from nomarium.views.year_layout import (
     special_words,
 )
 
-if TYPE_CHECKING:
-    from matplotlib.figure import Figure
-
-SIZES = {"A4": (11.69, 8.27), "Letter": (11.0, 8.5)}
-"""Paper sizes in inches, landscape."""
-SCREEN = (12.8, 8.0)
-_DPI = 100
-_STYLE = {"svg.hashsalt": "nomarium", "svg.fonttype": "none", "hatch.linewidth": 0.5, "font.family": "DejaVu Sans"}
-"""The same picture on every machine, byte for byte."""
-
-_INK, _FAINT, _RULE = "#1b2733", "#8a949e", "#b9c2ca"
-_GREY = "#56616b"
 _REST, _CLOSED, _PARTLY = "#eceff1", "#5b6670", "#c3cad0"
 _TERM_BANDS = (("#c9ddf0", ""), ("#f3e3b5", "///"), ("#d3e6cf", "..."), ("#e7d3e8", "xx"), ("#d9d9d9", "||"))
 """The tint and the pattern of each term's band; the pattern tells them apart without colour."""
@@ -53,73 +37,20 @@ def draw_year(year: SchoolYear, cycles: Sequence[str], name: str, form: str, pap
     """
     if len(cycles) > MOST_CYCLES:
         raise WrongCall(f"A picture has room for {MOST_CYCLES} cycles.", "Name those wanted with --cycle.")
-    from matplotlib import rc_context
-    from matplotlib.figure import Figure
-
     size = SIZES[paper] if form == "pdf" else SCREEN
-    with rc_context(_STYLE):  # type: ignore[arg-type]
-        figure = Figure(figsize=size, dpi=_DPI, facecolor="white")
+
+    def draw(page: Page) -> None:
         lines = _legend_lines(year, cycles, size[0])
         layout = lay_out(year, cycles, size[0] / size[1], len(lines) + 1)
-        page = _Page(figure)
         _draw_title(page, year, cycles, name)
         for month in layout.months:
             _draw_month(page, month)
         _draw_legend(page, layout, lines)
-        held = BytesIO()
-        made = {"png": {"Software": None}, "pdf": {"CreationDate": None}, "svg": {"Date": None}}[form]
-        with catch_warnings(record=True) as told:
-            simplefilter("always")
-            figure.savefig(held, format=form, dpi=_DPI, metadata=made)
-    missing = dict.fromkeys(match[1] for one in told if (match := _MISSING_GLYPH.match(str(one.message))))
-    return held.getvalue(), "".join(chr(int(code)) for code in missing)
+
+    return draw_pages([draw], size, form)
 
 
-_MISSING_GLYPH = re.compile(r"Glyph (\d+) ")
-
-
-class _Page:
-    """Draws boxes and texts in fractions of the page."""
-
-    def __init__(self, figure: Figure) -> None:
-        self._figure = figure
-        self._width, self._height = (float(side) for side in figure.get_size_inches())
-
-    def box(self, box: Box, fill: str, edge: str = "none", hatch: str = "", line: float = 0.5) -> None:
-        """Draw a filled box."""
-        from matplotlib.patches import Rectangle
-
-        patch = Rectangle(
-            (box.x, box.y), box.width, box.height, facecolor=fill, edgecolor=edge, hatch=hatch or None, linewidth=line
-        )
-        self._figure.add_artist(patch)
-
-    def triangle(self, box: Box, fill: str) -> None:
-        """Fill the lower right half of a box."""
-        from matplotlib.patches import Polygon
-
-        right, top = box.x + box.width, box.y + box.height
-        self._figure.add_artist(Polygon([(box.x, box.y), (right, box.y), (right, top)], facecolor=fill, linewidth=0))
-
-    def text(self, x: float, y: float, text: str, size: float, colour: str = _INK, at: str = "center") -> None:
-        """Write a text at a point: its size in points, its middle, left or right end there."""
-        self._figure.text(x, y, text, fontsize=size, color=colour, va="center", ha=at, parse_math=False)
-
-    def bold(self, x: float, y: float, text: str, size: float, at: str = "center") -> None:
-        """Write a text in bold."""
-        self._figure.text(x, y, text, fontsize=size, color=_INK, va="center", ha=at, weight="bold", parse_math=False)
-
-    def points(self, height: float) -> float:
-        """Return a height in points (1/72 inch)."""
-        return height * self._height * 72
-
-    def fitting(self, box: Box, text: str, share: float) -> float:
-        """Return the size at which a text takes up a share of a box's height, smaller where it is too wide."""
-        widest = box.width * self._width * 72 * 0.84
-        return min(self.points(box.height) * share, widest / (0.68 * max(1, len(text))))
-
-
-def _draw_title(page: _Page, year: SchoolYear, cycles: Sequence[str], name: str) -> None:
+def _draw_title(page: Page, year: SchoolYear, cycles: Sequence[str], name: str) -> None:
     span = f"{day_words(year.rules.first)} to {day_words(year.rules.last)}"
     about = f"{span}  ·  labels of {', '.join(cycles)}" if cycles else span
     page.bold(MARGIN, 0.965, textwrap.shorten(name, _LONGEST_NAME, placeholder=" …"), 15, "left")
@@ -130,23 +61,23 @@ _LONGEST_NAME, _LONGEST_ABOUT = 50, 85
 """Characters that have room beside one another above the months."""
 
 
-def _draw_month(page: _Page, month: MonthBlock) -> None:
+def _draw_month(page: Page, month: MonthBlock) -> None:
     title = month.title
     size = min(11.0, page.points(title.height) * 0.55)
     page.bold(title.x, title.y + title.height / 2, month.name, size, "left")
     for box, initials in month.weekdays:
         size = page.fitting(box, initials, 0.6)
-        page.text(box.x + box.width / 2, box.y + box.height * 0.4, initials, size, colour=_FAINT)
+        page.text(box.x + box.width / 2, box.y + box.height * 0.4, initials, size, colour=FAINT)
     for week in month.weeks:
         _draw_week(page, week)
     for day in month.dates:
         _draw_date(page, day)
 
 
-def _draw_week(page: _Page, week: WeekBox) -> None:
+def _draw_week(page: Page, week: WeekBox) -> None:
     fill, hatch = _TERM_BANDS[week.term % len(_TERM_BANDS)]
     box = week.box._replace(width=week.box.width * 0.86)
-    page.box(box, fill, _RULE, hatch, 0.3)
+    page.box(box, fill, RULE, hatch, 0.3)
     if week.text:
         size = page.fitting(box, max(week.text, "12B", key=len), 0.36)
         inside = Box(box.x + box.width * 0.14, box.y + box.height * 0.25, box.width * 0.72, box.height * 0.5)
@@ -154,29 +85,29 @@ def _draw_week(page: _Page, week: WeekBox) -> None:
         page.text(box.x + box.width / 2, box.y + box.height / 2, week.text, size)
 
 
-def _draw_date(page: _Page, day: DateBox) -> None:
+def _draw_date(page: Page, day: DateBox) -> None:
     box = day.box
     middle = box.x + box.width / 2, box.y + box.height / 2
     if day.kind is Kind.OUTSIDE:
-        page.text(*middle, str(day.number), page.fitting(box, "30", 0.28), colour=_RULE)
+        page.text(*middle, str(day.number), page.fitting(box, "30", 0.28), colour=RULE)
         return
     _draw_ground(page, day)
-    colour = {Kind.CLOSED: "white", Kind.REST: _FAINT}.get(day.kind, _INK)
+    colour = {Kind.CLOSED: "white", Kind.REST: FAINT}.get(day.kind, INK)
     if day.labels:
         number_size = page.fitting(box, "3000", 0.27)
         lines = len(day.labels)
         label_size = page.fitting(box, max(*day.labels, "000", key=len), 0.4 if lines == 1 else 0.6 / lines)
-        page.text(box.x + box.width * 0.1, box.y + box.height * 0.78, str(day.number), number_size, _GREY, "left")
+        page.text(box.x + box.width * 0.1, box.y + box.height * 0.78, str(day.number), number_size, GREY, "left")
         for number, label in enumerate(day.labels):
             share = 0.36 if lines == 1 else 0.66 * (lines - number - 0.5) / lines + 0.04
             page.bold(middle[0], box.y + box.height * share, label, label_size)
     else:
         page.text(*middle, str(day.number), page.fitting(box, "30", 0.28), colour)
     if day.special:
-        page.box(_inside(box, 0.06), "none", _INK, "", 1.2)
+        page.box(_inside(box, 0.06), "none", INK, "", 1.2)
 
 
-def _draw_ground(page: _Page, day: DateBox) -> None:
+def _draw_ground(page: Page, day: DateBox) -> None:
     """Draw what lies under a date's texts: white, the hatching of a closure, the grey of a rest day."""
     if day.kind is Kind.REST:
         page.box(day.box, _REST, "white")
@@ -184,7 +115,7 @@ def _draw_ground(page: _Page, day: DateBox) -> None:
         page.box(day.box, _CLOSED, "white", "////")
         page.box(_inside(day.box, 0.2), _CLOSED)
     else:
-        page.box(day.box, "white", _RULE)
+        page.box(day.box, "white", RULE)
     if day.kind is Kind.PARTLY:
         page.triangle(day.box, _PARTLY)
 
@@ -213,33 +144,33 @@ def _legend_lines(year: SchoolYear, cycles: Sequence[str], width: float) -> list
     return lines
 
 
-def _draw_legend(page: _Page, layout: YearLayout, lines: Sequence[str]) -> None:
+def _draw_legend(page: Page, layout: YearLayout, lines: Sequence[str]) -> None:
     top = layout.legend.y + layout.legend.height - LEGEND_LINE / 2
     _draw_key(page, layout, top)
     for number, line in enumerate(lines, 1):
         page.text(layout.legend.x, top - number * LEGEND_LINE, line, 7.5, at="left")
 
 
-def _draw_key(page: _Page, layout: YearLayout, y: float) -> None:
+def _draw_key(page: Page, layout: YearLayout, y: float) -> None:
     """Draw what the boxes mean, from left to right."""
     box = Box(layout.legend.x, y - LEGEND_LINE * 0.4, 0.02, LEGEND_LINE * 0.8)
     with_dates = len(layout.terms) <= _TERMS_WITH_DATES
     for number, term in enumerate(layout.terms):
         fill, hatch = _TERM_BANDS[number % len(_TERM_BANDS)]
-        page.box(box, fill, _RULE, hatch, 0.3)
+        page.box(box, fill, RULE, hatch, 0.3)
         words = f"{term.name}, {date_words(term.first)} – {date_words(term.last)}" if with_dates else term.name
         box = _name_box(page, box, words)
     for kind, words in ((Kind.CLOSED, "closed"), (Kind.PARTLY, "closed for some"), (Kind.REST, "rest day")):
         _draw_ground(page, DateBox(box, 0, kind, (), False, -1))
         box = _name_box(page, box, words)
-    page.box(box, "white", _INK, "", 1.2)
+    page.box(box, "white", INK, "", 1.2)
     _name_box(page, box, "special day")
 
 
 _TERMS_WITH_DATES = 4
 
 
-def _name_box(page: _Page, box: Box, words: str) -> Box:
+def _name_box(page: Page, box: Box, words: str) -> Box:
     """Write what a box of the key means behind it, and return where the next one stands."""
     page.text(box.x + box.width + 0.005, box.y + box.height / 2, words, 7.5, at="left")
     return box._replace(x=box.x + box.width + 0.022 + len(words) * 0.0053)

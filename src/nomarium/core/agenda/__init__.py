@@ -1,8 +1,8 @@
 """What is on, day by day: the events of several calendars, ready to be shown, and where each stands on a page."""
 
-from nomarium.core.agenda.blocks import DayBlock, WeekLayout, lay_out_week
-from nomarium.core.agenda.day_facts import DayFact, DayFacts
-from nomarium.core.agenda.days import AgendaDay, DayPart, agenda_days, parts_of_day
+from nomarium.core.agenda.blocks import DayBlock, WeekLayout, lay_out_week, week_days
+from nomarium.core.agenda.day_facts import DayFact, DayFacts, cycles_of
+from nomarium.core.agenda.days import AgendaDay, DayPart, agenda_days, parts_of_day, time_words, titled
 from nomarium.core.agenda.lanes import lanes_of
 from nomarium.core.agenda.months import MonthBar, MonthDay, MonthLayout, lay_out_month
 from nomarium.core.agenda.reading import Operands, read_showing
@@ -26,10 +26,14 @@ __all__ = [
     "WallGrid",
     "WeekLayout",
     "agenda_days",
+    "cycles_of",
     "lanes_of",
     "lay_out_month",
     "lay_out_week",
     "parts_of_day",
     "read_showing",
+    "time_words",
+    "titled",
     "wall_grid",
+    "week_days",
 ]

@@ -50,11 +50,6 @@ class WeekLayout:
         return max((bar.row + 1 for bar in self.bars), default=0)
 
     @property
-    def boundaries(self) -> list[int]:
-        """The minutes of the day at which anything starts or ends, in order."""
-        return sorted({minute for blocks in self.blocks for block in blocks for minute in (block.start, block.end)})
-
-    @property
     def is_empty(self) -> bool:
         """Whether nothing is on."""
         return not self.bars and not any(self.blocks)
@@ -67,8 +62,12 @@ def week_days(events: Sequence[Shown], first: date) -> list[date]:
     return [day for day in days if day.weekday() < 5 or day in taken]
 
 
-def lay_out_week(events: Sequence[Shown], days: Sequence[date]) -> WeekLayout:
-    """Lay out some days side by side; an event past midnight stands in the columns of both days."""
+def lay_out_week(events: Sequence[Shown], days: Sequence[date], least: int = 1) -> WeekLayout:
+    """Lay out some days side by side; an event past midnight stands in the columns of both days.
+
+    ``least`` is how many minutes an event takes up at least where it is drawn: shorter ones share no lane with what
+    follows within these.
+    """
     layout = WeekLayout(list(days))
     place_of = {day: place for place, day in enumerate(layout.days)}
     whole: dict[int, tuple[Shown, int, int]] = {}
@@ -85,7 +84,7 @@ def lay_out_week(events: Sequence[Shown], days: Sequence[date]) -> WeekLayout:
     rows = lanes_of([(first, last + 1) for _, first, last in spans])
     layout.bars = [DayBar(*span, row) for span, (row, _) in zip(spans, rows, strict=True)]
     for several in timed:
-        lanes = lanes_of([(start, end) for _, start, end in several])
+        lanes = lanes_of([(start, max(end, start + least)) for _, start, end in several])
         layout.blocks.append([DayBlock(*one, *lane) for one, lane in zip(several, lanes, strict=True)])
     return layout
 

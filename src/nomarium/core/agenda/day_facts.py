@@ -6,8 +6,9 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date
 
+from nomarium.core.building import Part
 from nomarium.core.rows import specials_words
-from nomarium.core.year import Day, SchoolYear
+from nomarium.core.year import Closure, Day, SchoolYear
 
 
 @dataclass(frozen=True, slots=True)
@@ -16,6 +17,8 @@ class DayFact:
 
     label: str = ""
     """Its labels in the cycles: "Day 3", or "Yard 3, Loft B" where there are several."""
+    short: str = ""
+    """The labels alone: "3·B"."""
     week: str = ""
     """Its week: "week 2A"."""
     closure: str = ""
@@ -29,6 +32,13 @@ class DayFact:
         """All of it in one line."""
         closed = f"closed: {self.closure}" if self.closure else ""
         return ", ".join(filter(None, (self.label, self.week, closed, self.special)))
+
+
+def cycles_of(part: Part, year: SchoolYear) -> list[str]:
+    """Return the cycles that a calendar's meetings follow, by their divisions; all where these do not tell."""
+    divisions = {division for held in part.held for division in held.of("division")}
+    own = [rule.name for rule in year.rules.cycles if not rule.divisions or divisions & set(rule.divisions)]
+    return own if divisions and own else list(year.cycles)
 
 
 class DayFacts:
@@ -68,8 +78,15 @@ class DayFacts:
             label = ", ".join(f"{name} {label}" for name, label in labels)
         number = "" if day.week is None else str(day.week)
         week = f"week {number}{day.letter}" if number or day.letter else ""
-        closure = ", ".join(dict.fromkeys(closure.name for closure in day.closures))
-        return DayFact(label, week, closure, specials_words(day), day.has_school)
+        closure = ", ".join(dict.fromkeys(map(_closure_words, day.closures)))
+        short = "·".join(label for _, label in labels)
+        return DayFact(label, short, week, closure, specials_words(day), day.has_school)
+
+
+def _closure_words(closure: Closure) -> str:
+    """Return what a closure is called, and whom it closes for, if not for all."""
+    whom = ", ".join(sorted(closure.divisions | closure.cycles))
+    return closure.name if closure.for_all else f"{closure.name} ({whom})"
 
 
 _NOTHING = DayFact()

@@ -64,6 +64,26 @@ def parts_of_day(events: Sequence[Shown], day: date) -> list[DayPart]:
     return found[0].parts if found else []
 
 
+def titled(event: Shown) -> str:
+    """Return an event's title with what must be said before it: that it is cancelled, or not certain."""
+    before = "cancelled: " if event.cancelled else "perhaps: " if event.tentative else ""
+    return f"{before}{event.title}"
+
+
+def time_words(part: DayPart) -> str:
+    """Return when an event is on a day: "9:00–9:45", "all day", "until 9:45", "day 2 of 3"."""
+    event = part.event
+    if part.whole_day:
+        days = (event.last_day - event.first_day).days + 1
+        return "all day" if days == 1 else f"day {(part.day - event.first_day).days + 1} of {days}"
+    start, end = (f"{moment.hour}:{moment:%M}" for moment in (part.start, part.end))
+    if not part.begins:
+        return f"until {end}"
+    if not part.ends:
+        return f"from {start}"
+    return start if part.start == part.end else f"{start}–{end}"
+
+
 def _part(event: Shown, day: date) -> DayPart:
     midnight = datetime.combine(day, time())
     return DayPart(event, day, max(event.start, midnight), min(event.end, midnight + _DAY))

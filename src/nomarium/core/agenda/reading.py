@@ -10,6 +10,7 @@ from pathlib import Path
 from nomarium.core.agenda.showing import LETTERS, Showing, only_zone
 from nomarium.core.building import BuildChoices, Part, prepare
 from nomarium.core.conversion import Request, convert
+from nomarium.core.history import as_given_out
 from nomarium.core.plan import PLAN_NAME
 from nomarium.core.problems import Problem, WrongCall, has_errors
 from nomarium.core.school import open_school
@@ -40,6 +41,7 @@ class _Read:
     name: str
     series: list[Series]
     uids: list[str]
+    part: Part | None = None
 
 
 def read_showing(operands: Operands) -> Showing:
@@ -54,7 +56,7 @@ def read_showing(operands: Operands) -> Showing:
     for path in operands.paths:
         plan = path / PLAN_NAME if path.is_dir() else path
         if plan.suffix == ".toml":
-            year, zone, parts = _of_plan(plan, operands, showing.problems)
+            year, zone, parts = _of_plan(plan, operands, showing)
             showing.year = showing.year or year
             zones.append(zone)
             read += parts
@@ -71,14 +73,15 @@ def read_showing(operands: Operands) -> Showing:
     showing.zone = next((zone for zone in zones if zone), operands.machine_zone)
     for calendar in read:
         showing.add(calendar.name, calendar.series, calendar.uids)
+        showing.parts.append(calendar.part)
     showing.sort()
     return showing
 
 
-def _of_plan(
-    path: Path, operands: Operands, problems: list[Problem]
-) -> tuple[SchoolYear | None, str | None, list[_Read]]:
-    build = prepare(path, BuildChoices(operands.machine_zone, operands.only))
+def _of_plan(path: Path, operands: Operands, showing: Showing) -> tuple[SchoolYear | None, str | None, list[_Read]]:
+    build = as_given_out(prepare(path, BuildChoices(operands.machine_zone, operands.only)))
+    showing.bells = build.read.bells
+    problems = showing.problems
     problems += build.problems if has_errors(build.problems) else []
     parts = build.calendars.parts
     if len(parts) > 1 and not operands.only and not operands.for_all:
@@ -93,7 +96,7 @@ def _of_plan(
 
 def _of_part(part: Part) -> _Read:
     calendar = part.calendar()
-    return _Read(part.name, list(calendar.series), list(calendar.uids))
+    return _Read(part.name, list(calendar.series), list(calendar.uids), part)
 
 
 def _of_file(path: Path, operands: Operands, problems: list[Problem]) -> _Read:

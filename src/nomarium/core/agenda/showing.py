@@ -7,6 +7,8 @@ from dataclasses import dataclass, field, replace
 from datetime import date, datetime, timedelta
 from zoneinfo import ZoneInfo
 
+from nomarium.core.bells import BellTimes
+from nomarium.core.building import Part
 from nomarium.core.problems import Problem
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.year import SchoolYear
@@ -61,6 +63,9 @@ class Showing:
     zone: str = ""
     year: SchoolYear | None = None
     problems: list[Problem] = field(default_factory=list)
+    parts: list[Part | None] = field(default_factory=list)
+    """For each calendar what the plan makes it of; None for one that is of no plan."""
+    bells: BellTimes | None = None
 
     def add(self, name: str, series: Iterable[Series], uids: Iterable[str]) -> None:
         """Add a calendar; an event that another holds already is shown once, as both calendars'."""

@@ -36,6 +36,8 @@ class WallGrid:
     """The usual times of each period: "8:15–9:00"."""
     cells: dict[tuple[str, str], list[WallCell]] = field(default_factory=dict)
     """What meets, by (day, period)."""
+    regularity: float = 0.0
+    """How far its slots meet whenever they come round, from 0 to 1: on the wrong cycle they seldom do."""
     beside: list[str] = field(default_factory=list)
     """What has no place in the grid: single meetings, and such as go by their own times or by date."""
 
@@ -96,6 +98,8 @@ def wall_grid(
                 grid.cells.setdefault((day, period), []).append(cell)
             else:
                 seldom[cell.title] += count
+    shares = [min(1.0, count / dates[day]) for (day, _), counts in slots.found.items() for count in counts.values()]
+    grid.regularity = sum(shares) / len(shares) if shares else 0.0
     used = {period for _, period in grid.cells}
     taken = {day for day, _ in grid.cells}
     grid.periods = [period for period in periods if period in used] + sorted(used - set(periods))

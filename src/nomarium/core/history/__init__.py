@@ -6,7 +6,7 @@ from nomarium.core.history.edits import EDITED_FIELDS, Chooser, Edit, Edits, OnE
 from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
 from nomarium.core.history.exports import Export, read_exports
 from nomarium.core.history.notices import notice
-from nomarium.core.history.operands import Side, last_build, plan_zone, read_side, same_calendars
+from nomarium.core.history.operands import Side, as_given_out, last_build, plan_zone, read_side, same_calendars
 from nomarium.core.history.record import USUAL_GUARD, Outlook, guard, look_ahead
 from nomarium.core.history.store import FOLDER, NAME, BuildRow, FileState, Store, alone
 from nomarium.core.history.updates import cancelled_series, retraction, update_files
@@ -34,6 +34,7 @@ __all__ = [
     "Store",
     "What",
     "alone",
+    "as_given_out",
     "by_uid",
     "cancelled_series",
     "differences",

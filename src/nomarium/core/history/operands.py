@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from contextlib import closing
 from dataclasses import dataclass, field, replace
 from datetime import timedelta
 from pathlib import Path
 
-from nomarium.core.building import BuildChoices, prepare
+from nomarium.core.building import Build, BuildChoices, prepare
 from nomarium.core.conversion import Request, convert
 from nomarium.core.history import wording
 from nomarium.core.history.applied import apply_edits
@@ -76,12 +77,18 @@ def last_build(plan: Path) -> str:
     return str(Store(plan.parent, reading=True).last())
 
 
+def as_given_out(build: Build) -> Build:
+    """Put into a build what the history keeps: the UIDs of corrected events, and edits by hand; return it."""
+    folder = build.plan.folder if build.plan else None
+    if folder is not None and (folder / FOLDER / NAME).exists():
+        with closing(Store(folder, reading=True)) as store:
+            carry(build, store.carried())
+            build.calendars.parts = apply_edits(build.calendars.parts, store.edits()).parts
+    return build
+
+
 def _of_plan(path: Path, zone: str) -> Side:
-    build = prepare(path, BuildChoices(zone))
-    if (path.parent / FOLDER / NAME).exists():
-        store = Store(path.parent, reading=True)
-        carry(build, store.carried())
-        build.calendars.parts = apply_edits(build.calendars.parts, store.edits()).parts
+    build = as_given_out(prepare(path, BuildChoices(zone)))
     calendars = {
         part.file: by_uid(e for held in part.held for made in part.texts.series(held) for e in entries_of(*made))
         for part in build.calendars.parts

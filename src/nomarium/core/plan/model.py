@@ -366,6 +366,23 @@ class OutputKeys(Keys):
     folder: Text = Field("calendars", description="the folder for calendars, beside the plan or by its path")
 
 
+def _web_address(text: str) -> str:
+    """Refuse what is no address of the web."""
+    if not re.fullmatch(r"https?://[^\s<>\"']+", text):
+        raise ValueError("an address of the web is expected, such as https://school.example.org/calendars")
+    return text
+
+
+class PageKeys(Keys):
+    """Pages of the calendars, for a web space or an intranet."""
+
+    folder: str = Field("", description="the folder for pages, beside the plan or by its path; none without it")
+    title: Text | None = Field(None, description="what the index is called; else the school’s name")
+    address: Annotated[str, AfterValidator(_web_address)] | None = Field(
+        None, description="where the folder stands on the web, so that programs can subscribe to its calendars"
+    )
+
+
 class RowKeys(Keys):
     """How rows look that are written for another program."""
 
@@ -396,4 +413,5 @@ class Plan(Keys):
         default_factory=dict, description="the calendars to build, each kind under its name"
     )
     output: OutputKeys = Field(OutputKeys(), description="where what is built goes")
+    pages: PageKeys = Field(PageKeys(), description="pages of the calendars, for a web space or an intranet")
     rows: RowKeys = Field(RowKeys(), description="how rows look that are written for another program")

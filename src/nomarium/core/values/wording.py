@@ -22,6 +22,11 @@ def day_words(day: date) -> str:
     return f"{WEEKDAY_NAMES[day.weekday()][:3]} {day.day} {MONTH_NAMES[day.month - 1][:3]} {day.year}"
 
 
+def full_day(day: date) -> str:
+    """Return a date in full: "Tuesday 8 September 2026"."""
+    return f"{WEEKDAY_NAMES[day.weekday()]} {day.day} {MONTH_NAMES[day.month - 1]} {day.year}"
+
+
 def counted(number: int, noun: str, plural: str = "") -> str:
     """Return "1 event", "1,204 events"; ``plural`` where it is not made with an s."""
     return f"{number:,} {noun}" if number == 1 else f"{number:,} {plural or f'{noun}s'}"

@@ -1,0 +1,34 @@
+"""The pages that a build writes beside its calendars."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from nomarium.core.building import Build, foreign_files
+from nomarium.core.output import make_folder, write_all
+from nomarium.core.problems import Problem
+from nomarium.views.pages import foreign_pages, page_files, pages_folder
+
+
+def check_pages(build: Build) -> list[Problem]:
+    """Report what stands in the way of the pages of a build."""
+    folder = pages_folder(build)
+    if folder is None:
+        return []
+    return [*foreign_files(folder, build.calendars.parts), *foreign_pages(build, folder)]
+
+
+def write_pages(build: Build, *, whole: bool) -> tuple[Path, int, int] | None:
+    """Write the pages of a build that are not the same already; return (folder, files written, files left)."""
+    folder = pages_folder(build)
+    if folder is None:
+        return None
+    files, left = [], 0
+    for name, data in page_files(build, whole=whole):
+        path = folder / name
+        if path.is_file() and path.read_bytes() == data:
+            left += 1
+        else:
+            make_folder(path.parent)
+            files.append((path, (data,)))
+    return folder, len(write_all(files)), left
