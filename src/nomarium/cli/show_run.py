@@ -31,7 +31,7 @@ from nomarium.core.agenda import (
 from nomarium.core.output import write_whole
 from nomarium.core.problems import WrongCall, has_errors
 from nomarium.core.values import counted, day_words
-from nomarium.views.terminal import NARROWEST, Line, Run, agenda_lines, month_lines, plain_text, week_lines
+from nomarium.views.terminal import Line, Run, agenda_lines, has_room, month_lines, plain_text, week_lines
 
 _USUAL_DAYS = 14
 """So many days of an agenda are shown where none are stated."""
@@ -125,10 +125,10 @@ def view_lines(call: ShowCall, showing: Showing, facts: DayFacts, width: int) ->
         yield from month_lines(showing, facts, layout, width, height)
     elif call.view in ("week", "day"):
         days = [first] if call.view == "day" else week_days(showing.events, first)
-        if width < (NARROWEST if call.view == "week" else 20):
-            yield from agenda_lines(showing, facts, first, last, width)
-        else:
+        if has_room(len(days), width):
             yield from week_lines(showing, facts, days, width)
+        else:
+            yield from agenda_lines(showing, facts, first, last, width)
     else:
         yield from agenda_lines(showing, facts, first, last, width)
 

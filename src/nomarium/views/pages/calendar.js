@@ -201,7 +201,7 @@
     span.textContent = title;
     document.getElementById("count").textContent = count === 1 ? "1 event" : count ? `${count} events` : "Nothing is on.";
     shown.replaceChildren(made);
-    for (const button of document.querySelectorAll("[data-view]")) {
+    for (const button of document.querySelectorAll("button[data-view]")) {
       button.setAttribute("aria-pressed", String(button.dataset.view === state.view));
     }
     document.body.dataset.view = state.view;
@@ -227,7 +227,7 @@
   };
 
   for (const hidden of document.querySelectorAll(".controls, .legend")) hidden.hidden = false;
-  for (const button of document.querySelectorAll("[data-view]")) button.addEventListener("click", () => go(button.dataset.view, state.day));
+  for (const button of document.querySelectorAll("button[data-view]")) button.addEventListener("click", () => go(button.dataset.view, state.day));
   for (const button of document.querySelectorAll("[data-go]")) button.addEventListener("click", () => step(Number(button.dataset.go)));
   for (const box of boxes) box.addEventListener("change", () => { setFilter(); draw(); });
   text.addEventListener("input", () => { setFilter(); draw(); });

@@ -14,8 +14,6 @@ from nomarium.views.terminal.runs import Line, Run, fitted, wrapped
 _GUTTER = 6
 """The width of the times in front."""
 _NARROWEST_DAY, _NARROWEST_LANE = 9, 7
-NARROWEST = _GUTTER + 5 * _NARROWEST_DAY
-"""A terminal that is narrower has no room for a week."""
 _MOST_LINES = 4
 """So many lines of a block are filled with its title and place at most."""
 _BAR = "▌"
@@ -28,10 +26,15 @@ class _Hidden:
     blocks: list[tuple[date, DayBlock]] = field(default_factory=list)
 
 
+def has_room(days: int, width: int) -> bool:
+    """Tell whether a terminal has room for so many days side by side."""
+    return width >= _GUTTER - 1 + days * _NARROWEST_DAY
+
+
 def week_lines(showing: Showing, facts: DayFacts, days: Sequence[date], width: int) -> Iterator[Line]:
     """Yield the lines of some days side by side, as wide as the terminal."""
     layout = lay_out_week(showing.between(days[0], days[-1]), days)
-    columns = _widths(width - _GUTTER, len(days))
+    columns = _widths(width - _GUTTER + 1, len(days))
     yield from _heading_lines(facts, layout.days, columns)
     yield from _bar_lines(showing, layout, columns)
     hidden = _Hidden()
@@ -42,7 +45,7 @@ def week_lines(showing: Showing, facts: DayFacts, days: Sequence[date], width: i
     for day, block in hidden.blocks:
         start, end = _clock(block.start), _clock(block.end)
         letters = showing.letters(block.event)
-        words = f"{letters} {block.event.title}" if letters else block.event.title
+        words = f"{letters} {titled(block.event)}" if letters else titled(block.event)
         when = f"also {WEEKDAY_NAMES[day.weekday()][:3]} {start}–{end}  "
         yield [Run(when, "dim"), Run(fitted(words, max(10, width - len(when))).rstrip())]
 
@@ -59,7 +62,9 @@ def _rule(columns: Sequence[int]) -> Line:
 
 def _heading_lines(facts: DayFacts, days: Sequence[date], columns: Sequence[int]) -> Iterator[Line]:
     known = [facts.of(day) for day in days]
-    heads = [f"{WEEKDAY_NAMES[day.weekday()][:3]} {day.day} {MONTH_NAMES[day.month - 1][:3]}" for day in days]
+    heads = [f"{WEEKDAY_NAMES[day.weekday()][:3]} {day.day}" for day in days]
+    if min(columns) > 10:
+        heads = [f"{head} {MONTH_NAMES[day.month - 1][:3]}" for head, day in zip(heads, days, strict=True)]
     yield _row(heads, columns, "bold")
     for said in ([_label(fact) for fact in known], [_closure(fact) for fact in known]):
         lines = [wrapped(text, width - 2, 2) for text, width in zip(said, columns, strict=True)]
