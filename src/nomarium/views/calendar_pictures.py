@@ -35,6 +35,8 @@ _TINTS = ("#dbe8f4", "#f6e6c4", "#dcecd6", "#f0dde9", "#e3e3e3", "#d6ecec", "#f5
 _EDGES = ("#2f6ea5", "#a87414", "#4a8a3c", "#a34b82", "#555555", "#2b8787", "#b0552a", "#6b55a8")
 """The ground and the edge of each calendar's events; a letter tells them apart without colour."""
 _CLOSED = "#eceff1"
+_FROM_LEFT = "\u200e"
+"""What keeps a time on the left of a title that runs from right to left (Unicode, UAX 9)."""
 _TITLE, _SMALL = 15.0, 8.0
 _USUAL_HEIGHT = 0.7
 """The height that the hours of a week take on the page, about."""
@@ -155,7 +157,7 @@ def _event_line(page: Page, showing: Showing, event: Shown, box: Box, title: str
     edge = page.of_points_across(3)
     page.box(box._replace(width=edge), _EDGES[calendar])
     letters = showing.letters(event)
-    words = f"{letters} {title}" if letters else title
+    words = f"{_FROM_LEFT}{letters} {title}" if letters else f"{_FROM_LEFT}{title}"
     size = 7.0
     room = (page.points_across(box.width - edge) - 4) / size
     x = box.x + edge + page.of_points_across(2)

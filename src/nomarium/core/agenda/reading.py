@@ -51,26 +51,28 @@ def read_showing(operands: Operands) -> Showing:
     is meant; DataRefused where a plan cannot be read.
     """
     showing = Showing()
-    read: list[_Read] = []
     zones: list[str | None] = [operands.zone]
-    for path in operands.paths:
-        plan = path / PLAN_NAME if path.is_dir() else path
+    by_path: dict[Path, list[_Read]] = {}
+    plans = {path: path / PLAN_NAME if path.is_dir() else path for path in operands.paths}
+    for path, plan in plans.items():
         if plan.suffix == ".toml":
-            year, zone, parts = _of_plan(plan, operands, showing)
+            year, zone, by_path[path] = _of_plan(plan, operands, showing)
             showing.year = showing.year or year
             zones.append(zone)
-            read += parts
-        else:
-            read.append(_of_file(path, operands, showing.problems))
     if operands.plan is not None:
         school = open_school(operands.plan)
         showing.problems += [problem for problem in school.problems if problem.severity == "error"]
         showing.year = showing.year or school.year
         zones.append(school.plan.plan.school.zone if school.plan else None)
+    stated = next((zone for zone in zones if zone), None)  # which holds for sheets and floating times, too
+    for path in operands.paths:
+        if path not in by_path:
+            by_path[path] = [_of_file(path, stated, operands.machine_zone, showing.problems)]
+    read = [calendar for path in operands.paths for calendar in by_path[path]]
     if len(read) > len(LETTERS) and not operands.for_all:
         raise WrongCall(f"{len(read)} calendars can't be told apart.", f"Name {len(LETTERS)} at most.")
-    zones.append(only_zone([one for calendar in read for one in calendar.series]))
-    showing.zone = next((zone for zone in zones if zone), operands.machine_zone)
+    shared = only_zone([one for calendar in read for one in calendar.series])
+    showing.zone = stated or shared or operands.machine_zone
     for calendar in read:
         showing.add(calendar.name, calendar.series, calendar.uids)
         showing.parts.append(calendar.part)
@@ -99,10 +101,10 @@ def _of_part(part: Part) -> _Read:
     return _Read(part.name, list(calendar.series), list(calendar.uids), part)
 
 
-def _of_file(path: Path, operands: Operands, problems: list[Problem]) -> _Read:
+def _of_file(path: Path, zone: str | None, machine_zone: str, problems: list[Problem]) -> _Read:
     """Read a calendar file or a sheet; of an endless repeat, a year."""
-    choices = EventChoices(operands.zone or operands.machine_zone, timedelta(hours=1))
-    stated = operands.zone is not None or path.suffix != ".ics"
+    choices = EventChoices(zone or machine_zone, timedelta(hours=1))
+    stated = zone is not None or path.suffix != ".ics"
     found = convert(Request([path], path.stem, choices, zone_stated=stated, preview=True))
     problems += [problem for problem in found.problems if problem.severity == "error"]
     return _Read(path.stem, list(found.calendar.series), list(found.calendar.uids))

@@ -102,7 +102,7 @@
     let day = weekOf(first);
     for (let place = 0; place < 7; place++) head.append(element("th", { scope: "col" }, weekdays[weekday(plus(day, place))]));
     const body = element("tbody");
-    let count = 0;
+    const found = new Set();
     while (day < next) {
       const row = element("tr");
       for (let place = 0; place < 7; place++, day = plus(day, 1)) {
@@ -110,7 +110,7 @@
         const parts = partsOf(iso);
         const [name, said] = headOf(iso, String(Number(iso.slice(8))));
         const cell = element("td", { ...dayAttributes(iso, iso.slice(0, 7) === first.slice(0, 7) ? "" : "outside") }, name, said);
-        count += iso >= first && iso < next ? parts.length : 0;
+        if (iso >= first && iso < next) parts.forEach((part) => found.add(part[0]));
         if (parts.length) {
           const list = element("ul");
           for (const part of parts.slice(0, parts.length > MOST ? MOST - 1 : MOST)) list.append(eventElement("li", part, iso, true));
@@ -127,7 +127,7 @@
       }
       body.append(row);
     }
-    return [`${months[first.slice(5, 7) - 1]} ${first.slice(0, 4)}`, element("table", { class: "month" }, element("thead", {}, head), body), count];
+    return [`${months[first.slice(5, 7) - 1]} ${first.slice(0, 4)}`, element("table", { class: "month" }, element("thead", {}, head), body), found.size];
   };
 
   const weekView = () => {
@@ -139,20 +139,30 @@
     const closes = Math.ceil(Math.max(opens * 60 + 480, ...timed.map((part) => part[2])) / 60);
     const board = element("div", { class: "week" });
     board.style.setProperty("--days", days.length);
-    board.style.setProperty("--hours", closes - opens);
+    // Of a long day, hours in which nothing is on are low.
+    const depths = [0];
+    for (let hour = opens; hour < closes; hour++) {
+      const taken = timed.some((part) => part[1] < (hour + 1) * 60 && Math.max(part[2], part[1] + 1) > hour * 60);
+      depths.push(depths[hour - opens] + (taken || closes - opens <= 10 ? 1 : 0.3));
+    }
+    const depth = (minute) => {
+      const hour = Math.min(Math.floor(minute / 60) - opens, closes - opens - 1);
+      return depths[hour] + (depths[hour + 1] - depths[hour]) * (minute / 60 - opens - hour);
+    };
+    board.style.setProperty("--hours", depths[closes - opens].toFixed(3));
     const hours = element("div", { class: "hours", "aria-hidden": "true" });
     for (let hour = opens; hour <= closes; hour++) {
       const mark = element("span", {}, `${hour}:00`);
-      mark.style.setProperty("--at", hour - opens);
+      mark.style.setProperty("--at", depths[hour - opens].toFixed(3));
       hours.append(mark);
     }
     board.append(hours);
-    let count = 0;
+    const found = new Set();
     for (const iso of days) {
       const [name, said] = headOf(iso, `${weekdays[weekday(iso)]} ${Number(iso.slice(8))} ${months[iso.slice(5, 7) - 1].slice(0, 3)}`);
       const section = element("section", dayAttributes(iso, "column"), element("h3", {}, name, ...(said ? [" ", said] : [])));
       const parts = partsOf(iso);
-      count += parts.length;
+      parts.forEach((part) => found.add(part[0]));
       const whole = element("ul", { class: "whole" });
       const list = element("ul", { class: "blocks" });
       for (const part of parts) {
@@ -160,8 +170,8 @@
         made.querySelector(".time").textContent = timeOf(part, iso);
         if (part.length > 1) {
           const [, start, end, lane, lanes] = part;
-          made.style.setProperty("--from", (start / 60 - opens).toFixed(3));
-          made.style.setProperty("--long", (Math.max(end - start, 20) / 60).toFixed(3));
+          made.style.setProperty("--from", depth(start).toFixed(3));
+          made.style.setProperty("--long", Math.max(depth(end) - depth(start), 0.33).toFixed(3));
           made.style.setProperty("--lane", lane);
           made.style.setProperty("--lanes", lanes);
           list.append(made);
@@ -172,7 +182,7 @@
       section.append(whole, list);
       board.append(section);
     }
-    return [`${inWords(days[0])} to ${inWords(days[days.length - 1])}`, board, count];
+    return [`${inWords(days[0])} to ${inWords(days[days.length - 1])}`, board, found.size];
   };
 
   const WEEKS = 4;
@@ -180,18 +190,18 @@
     const list = element("div", { class: "agenda" });
     const every = text.value.trim() !== "";
     const end = plus(state.day, 7 * WEEKS);
-    let count = 0;
+    const found = new Set();
     for (const iso of Object.keys(data.days).sort()) {
       const parts = every || (iso >= state.day && iso < end) ? partsOf(iso) : [];
       if (!parts.length) continue;
-      count += parts.length;
+      parts.forEach((part) => found.add(part[0]));
       const [name, said] = headOf(iso, inWords(iso));
       const events = element("ul");
       for (const part of parts) events.append(eventElement("li", part, iso, false));
       const section = element("section", dayAttributes(iso, "day"), element("h3", {}, name, ...(said ? [" ", said] : [])), events);
       list.append(section);
     }
-    return [every ? "All days" : `Four weeks from ${inWords(state.day)}`, list, count];
+    return [every ? "All days" : `Four weeks from ${inWords(state.day)}`, list, found.size];
   };
 
   const views = { month: monthView, week: weekView, agenda: agendaView };
