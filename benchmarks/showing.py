@@ -1,6 +1,6 @@
 """How long pictures and pages take: a month of 2,000 events, 120 wall timetables in one PDF, a page of 1,200 events.
 
-``python benchmarks/showing.py``: the school of benchmarks/build.py. For the page, Chromium and Playwright, if they are here.
+``python benchmarks/showing.py``: the school of benchmarks/build.py; the page in Chromium, where it and Playwright are.
 """
 
 import shutil

@@ -188,6 +188,7 @@ def test_a_week_is_shown_as_columns_of_days(harbour):
 ─────┼─────────────┼─────────────┼─────────────┼─────────────┼─────────────
  9:00│▌Muster      │             │             │             │
      │▌Shed        │             │             │             │
+10:00│             │             │             │             │
 ─────┼─────────────┼─────────────┼─────────────┼─────────────┼─────────────
 also Mon 9:30–10:30  cancelled: Staff meeting
 """
@@ -231,7 +232,7 @@ def test_terms_and_plans_are_shown_with_what_each_day_is(harbour):
     assert run.status == 0, run.err
     assert "Monday 7 September 2026  Day 1, week 1  1 event\n  8:15–9:50    Planking (PLK)  Shed\n" in run.out
     sheet = harbour.run("show", "clubs.csv", "--plan", ".", "--day", "2026-09-15", env={"TZ": "UTC"})
-    assert "  13:00–14:00  Choir\n" in sheet.out  # the plan's zone is the sheet's
+    assert "13:00│▌Choir\n14:00│\n" in sheet.out  # the plan's zone is the sheet's
     both = harbour.run("show", ".", "--day", "2026-09-08", "--json").report
     assert both["calendars"] == ["P", "V"]
 

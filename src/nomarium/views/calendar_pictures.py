@@ -56,9 +56,8 @@ def week_drawing(showing: Showing, facts: DayFacts, days: Sequence[date]) -> Dra
             ground = "white" if fact.has_school else _CLOSED
             page.box(Box(column.x, column.y, column.width, head.y + head.height - column.y), ground, RULE)
             words = ", ".join(filter(None, (fact.label, fact.week)))
-            closed = f"closed: {fact.closure}" if fact.closure else ""
             name = f"{WEEKDAY_NAMES[day.weekday()]} {day.day} {MONTH_NAMES[day.month - 1][:3]}"
-            said = " · ".join(filter(None, (words, closed, fact.special)))
+            said = " · ".join(filter(None, (words, fact.closure, fact.special)))
             page.paragraph(head.inside(0.004, 0.003), [(name, "bold"), (said, "faint")], 9, 5)
         for minute, y in place.hours:
             page.rule(MARGIN + 0.045, y, 1 - 2 * MARGIN - 0.045)
@@ -120,8 +119,7 @@ def _month_cell(page: Page, facts: DayFacts, week: MonthWeek, cell: MonthCell, p
     else:
         page.bold(left, y, str(held.day.day), 8.5, "left")
     room = page.points_across(cell.box.width) - 20
-    closed = f"closed: {fact.closure}" if fact.closure else ""
-    words = closed or fact.special or ", ".join(filter(None, (fact.label, fact.week)))
+    words = fact.closure or fact.special or ", ".join(filter(None, (fact.label, fact.week)))
     page.text(right, y, shortened(words, room / 6), 6, GREY, "right")
 
 

@@ -22,7 +22,7 @@ class DayFact:
     week: str = ""
     """Its week: "week 2A"."""
     closure: str = ""
-    """What closes the school, or a part of it."""
+    """What closes the school, or whom of it: "closed: Harvest tides", "Loft closed: Sail loft inspection"."""
     special: str = ""
     has_school: bool = True
     """False where it is known that there is none."""
@@ -30,8 +30,7 @@ class DayFact:
     @property
     def words(self) -> str:
         """All of it in one line."""
-        closed = f"closed: {self.closure}" if self.closure else ""
-        return ", ".join(filter(None, (self.label, self.week, closed, self.special)))
+        return ", ".join(filter(None, (self.label, self.week, self.closure, self.special)))
 
 
 def cycles_of(part: Part, year: SchoolYear) -> list[str]:
@@ -84,9 +83,8 @@ class DayFacts:
 
 
 def _closure_words(closure: Closure) -> str:
-    """Return what a closure is called, and whom it closes for, if not for all."""
     whom = ", ".join(sorted(closure.divisions | closure.cycles))
-    return closure.name if closure.for_all else f"{closure.name} ({whom})"
+    return f"closed: {closure.name}" if closure.for_all else f"{whom} closed: {closure.name}"
 
 
 _NOTHING = DayFact()

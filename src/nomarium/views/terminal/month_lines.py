@@ -60,10 +60,10 @@ def _numbers(week: MonthWeek, facts: DayFacts, columns: Sequence[int]) -> Line:
 
 def _said(fact: DayFact, width: int) -> str:
     """Return the longest of what can be said of a day that has room."""
-    closed = [f"closed: {fact.closure}", "closed"] if fact.closure else []
+    closed = [fact.closure, fact.closure.partition(":")[0]] if fact.closure else []
     label = ", ".join(filter(None, (fact.label, fact.week)))
     ways = [*closed, f"{label}, {fact.special}" if fact.special else label, label, fact.label, fact.short]
-    return next((way for way in ways if way and cell_len(way) <= width), fact.short if not closed else "closed")
+    return next((way for way in ways if way and cell_len(way) <= width), closed[-1] if closed else fact.short)
 
 
 def _events_line(showing: Showing, week: MonthWeek, number: int, columns: Sequence[int]) -> Line:

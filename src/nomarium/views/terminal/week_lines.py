@@ -78,8 +78,7 @@ def _label(fact: DayFact) -> str:
 
 
 def _closure(fact: DayFact) -> str:
-    closed = f"closed: {fact.closure}" if fact.closure else ""
-    return ", ".join(filter(None, (closed, fact.special)))
+    return ", ".join(filter(None, (fact.closure, fact.special)))
 
 
 def _row(texts: Sequence[str], columns: Sequence[int], style: str) -> Line:
@@ -163,11 +162,10 @@ class _Bands:
         return base + (block.lane < more)
 
     def lines(self) -> Iterator[Line]:
-        """Yield the lines of all bands."""
+        """Yield the lines of all bands; where nothing is on, and behind the last, one that says since when."""
         for band, height in enumerate(self._heights):
-            after_gap = band and not self._heights[band - 1] and height
-            if after_gap:
-                yield _row([""] * len(self._columns), self._columns, "")
+            if not height:
+                yield self._free_line(self._cuts[band])
             for number in range(height):
                 time = _clock(self._cuts[band]) if number == 0 else ""
                 line = [Run(f"{time:>{_GUTTER - 1}}", "dim")]
@@ -175,6 +173,12 @@ class _Bands:
                     line.append(Run("│", "dim"))
                     line += self._cell(blocks, width, band, number)
                 yield line
+
+    def _free_line(self, minute: int) -> Line:
+        line = [Run(f"{_clock(minute):>{_GUTTER - 1}}", "dim")]
+        for width in self._columns:
+            line += [Run("│", "dim"), Run(" " * (width - 1))]
+        return line
 
     def _cell(self, blocks: Sequence[DayBlock], width: int, band: int, number: int) -> Line:
         """Return what one day has on one line."""
