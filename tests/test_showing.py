@@ -184,7 +184,7 @@ def test_a_week_is_shown_as_columns_of_days(harbour):
      │Day 3, week  │Day 1, week  │Day 2, week  │Day 3, week  │Day 1, week
      │2            │2            │2            │2            │2
 ─────┼─────────────┼─────────────┼─────────────┼─────────────┼─────────────
-     │             │▌ Launching days                         │
+     │             │▌Launching days                          │
 ─────┼─────────────┼─────────────┼─────────────┼─────────────┼─────────────
  9:00│▌Muster      │             │             │             │
      │▌Shed        │             │             │             │
@@ -233,6 +233,9 @@ def test_terms_and_plans_are_shown_with_what_each_day_is(harbour):
     assert "Monday 7 September 2026  Day 1, week 1  1 event\n  8:15–9:50    Planking (PLK)  Shed\n" in run.out
     sheet = harbour.run("show", "clubs.csv", "--plan", ".", "--day", "2026-09-15", env={"TZ": "UTC"})
     assert "13:00│▌Choir\n14:00│\n" in sheet.out  # the plan's zone is the sheet's
+    harbour.put("club.csv", "Event,Date,Start,End,Repeat\nKnots,2026-09-08,12:00,12:45,every Day 3\n")
+    repeated = harbour.run("show", "club.csv", "--plan", ".", "--cycle", "Yard", "--to", "2026-09-18", "--json").report
+    assert [day["date"][-2:] for day in repeated["days"]] == ["09", "14", "17"]
     both = harbour.run("show", ".", "--day", "2026-09-08", "--json").report
     assert both["calendars"] == ["P", "V"]
 

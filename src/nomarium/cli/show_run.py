@@ -89,7 +89,7 @@ def show(call: ShowCall) -> int:
 
 def _operands(call: ShowCall) -> Operands:
     machine = options.machine_zone()
-    return Operands(call.paths, call.only, call.plan, call.zone, machine, for_all=call.every)
+    return Operands(call.paths, call.only, call.plan, call.zone, machine, call.cycles, call.every)
 
 
 def _facts(call: ShowCall, showing: Showing) -> DayFacts:

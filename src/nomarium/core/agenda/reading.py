@@ -8,13 +8,13 @@ from datetime import timedelta
 from pathlib import Path
 
 from nomarium.core.agenda.showing import LETTERS, Showing, only_zone
-from nomarium.core.building import BuildChoices, Part, prepare
+from nomarium.core.building import BuildChoices, Part, prepare, read_bell_times
 from nomarium.core.conversion import Request, convert
 from nomarium.core.history import as_given_out
 from nomarium.core.plan import PLAN_NAME
-from nomarium.core.problems import Problem, WrongCall, has_errors
+from nomarium.core.problems import WrongCall, has_errors
 from nomarium.core.school import open_school
-from nomarium.core.sources import EventChoices, Series
+from nomarium.core.sources import EventChoices, RepeatChoices, Series
 from nomarium.core.year import SchoolYear
 
 
@@ -30,6 +30,8 @@ class Operands:
     zone: str | None = None
     """The zone that times are told in; None for the plan's, the calendars' own, or the machine's."""
     machine_zone: str = "UTC"
+    cycles: Sequence[str] = ()
+    """The cycles that were named: a sheet's “every Day 3” is a day of the one, if it is one."""
     for_all: bool = False
     """Whether all calendars of a plan are wanted, however many."""
 
@@ -63,11 +65,12 @@ def read_showing(operands: Operands) -> Showing:
         school = open_school(operands.plan)
         showing.problems += [problem for problem in school.problems if problem.severity == "error"]
         showing.year = showing.year or school.year
+        showing.bells = showing.bells or read_bell_times(school)[0]
         zones.append(school.plan.plan.school.zone if school.plan else None)
     stated = next((zone for zone in zones if zone), None)  # which holds for sheets and floating times, too
     for path in operands.paths:
         if path not in by_path:
-            by_path[path] = [_of_file(path, stated, operands.machine_zone, showing.problems)]
+            by_path[path] = [_of_file(path, stated, operands, showing)]
     read = [calendar for path in operands.paths for calendar in by_path[path]]
     if len(read) > len(LETTERS) and not operands.for_all:
         raise WrongCall(f"{len(read)} calendars can't be told apart.", f"Name {len(LETTERS)} at most.")
@@ -101,10 +104,12 @@ def _of_part(part: Part) -> _Read:
     return _Read(part.name, list(calendar.series), list(calendar.uids), part)
 
 
-def _of_file(path: Path, zone: str | None, machine_zone: str, problems: list[Problem]) -> _Read:
-    """Read a calendar file or a sheet; of an endless repeat, a year."""
-    choices = EventChoices(zone or machine_zone, timedelta(hours=1))
+def _of_file(path: Path, zone: str | None, operands: Operands, showing: Showing) -> _Read:
+    """Read a calendar file or a sheet, its repeats by the year of the plan; of an endless one, a year."""
+    cycle = operands.cycles[0] if len(operands.cycles) == 1 else None
+    repeats = RepeatChoices(showing.year, cycle, periods=showing.bells)
+    choices = EventChoices(zone or operands.machine_zone, timedelta(hours=1), repeats=repeats)
     stated = zone is not None or path.suffix != ".ics"
     found = convert(Request([path], path.stem, choices, zone_stated=stated, preview=True))
-    problems += [problem for problem in found.problems if problem.severity == "error"]
+    showing.problems += [problem for problem in found.problems if problem.severity == "error"]
     return _Read(path.stem, list(found.calendar.series), list(found.calendar.uids))

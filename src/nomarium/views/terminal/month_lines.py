@@ -6,7 +6,7 @@ from collections.abc import Iterator, Sequence
 
 from rich.cells import cell_len
 
-from nomarium.core.agenda import DayFact, DayFacts, DayPart, MonthLayout, Showing, titled
+from nomarium.core.agenda import DayFact, DayFacts, DayPart, MonthLayout, Showing, Shown, titled
 from nomarium.core.agenda.months import MonthWeek
 from nomarium.core.values import WEEKDAY_NAMES
 from nomarium.views.terminal.agenda_lines import calendar_style
@@ -79,10 +79,10 @@ def _events_line(showing: Showing, week: MonthWeek, number: int, columns: Sequen
             place += 1
             continue
         room = sum(columns[bar.first : bar.last + 1]) - 1
-        letters = showing.letters(bar.event) or _BAR
+        mark = _mark(showing, bar.event)
         ends = f"{'' if bar.begins else '‹'}{titled(bar.event)}{'' if bar.ends else ' ›'}"
         style = calendar_style(bar.event.calendars[0])
-        line += [Run(letters, style), Run(fitted(f" {ends}", room - len(letters)), "block")]
+        line += [Run(mark, style), Run(fitted(ends, room - len(mark)), "block")]
         place = bar.last + 1
     return [*line, Run("│", "dim")]
 
@@ -91,6 +91,12 @@ def _part(showing: Showing, part: DayPart | None, room: int) -> Line:
     if part is None:
         return [Run(" " * room)]
     event = part.event
-    mark = showing.letters(event) or _BAR
+    mark = _mark(showing, event)
     time = "" if part.whole_day else f"{part.start.hour}:{part.start:%M} "
     return [Run(mark, calendar_style(event.calendars[0])), Run(fitted(f"{time}{titled(event)}", room - len(mark)))]
+
+
+def _mark(showing: Showing, event: Shown) -> str:
+    """Return what stands before an event: the letters of its calendars, a bar where there is only one."""
+    letters = showing.letters(event)
+    return f"{letters} " if letters else _BAR

@@ -6,7 +6,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 from datetime import date
 
-from nomarium.core.agenda import DayBlock, DayFact, DayFacts, Showing, WeekLayout, lay_out_week, titled
+from nomarium.core.agenda import DayBlock, DayFact, DayFacts, Showing, Shown, WeekLayout, lay_out_week, titled
 from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES
 from nomarium.views.terminal.agenda_lines import calendar_style
 from nomarium.views.terminal.runs import Line, Run, fitted, wrapped
@@ -44,8 +44,7 @@ def week_lines(showing: Showing, facts: DayFacts, days: Sequence[date], width: i
     yield _rule(columns)
     for day, block in hidden.blocks:
         start, end = _clock(block.start), _clock(block.end)
-        letters = showing.letters(block.event)
-        words = f"{letters} {titled(block.event)}" if letters else titled(block.event)
+        words = _lettered(showing, block.event)
         when = f"also {WEEKDAY_NAMES[day.weekday()][:3]} {start}–{end}  "
         yield [Run(when, "dim"), Run(fitted(words, max(10, width - len(when))).rstrip())]
 
@@ -98,16 +97,18 @@ def _bar_lines(showing: Showing, layout: WeekLayout, columns: Sequence[int]) -> 
             for width in columns[place : bar.first]:
                 line += [Run("│", "dim"), Run(" " * (width - 1))]
             room = sum(columns[bar.first : bar.last + 1]) - 1
-            letters = showing.letters(bar.event)
-            mark = letters or _BAR
-            style = calendar_style(bar.event.calendars[0])
-            line += [Run("│", "dim"), Run(fitted(mark, len(mark)), style)]
-            title = titled(bar.event)
-            line.append(Run(fitted(f" {title}", room - len(mark)), "block"))
+            line += [Run("│", "dim"), Run(_BAR, calendar_style(bar.event.calendars[0]))]
+            line.append(Run(fitted(_lettered(showing, bar.event), room - 1), "block"))
             place = bar.last + 1
         for width in columns[place:]:
             line += [Run("│", "dim"), Run(" " * (width - 1))]
         yield line
+
+
+def _lettered(showing: Showing, event: Shown) -> str:
+    """Return an event's title behind the letters of its calendars, where there are several."""
+    letters = showing.letters(event)
+    return f"{letters} {titled(event)}" if letters else titled(event)
 
 
 class _Bands:
@@ -152,8 +153,8 @@ class _Bands:
 
     def _texts(self, block: DayBlock, width: int) -> list[str]:
         """Return the lines that a block's title and place take."""
-        room = self._lane_width(block, width) - 1 - len(self._showing.letters(block.event))
-        lines = wrapped(titled(block.event), max(1, room), _MOST_LINES - 1)
+        room = self._lane_width(block, width) - 1
+        lines = wrapped(_lettered(self._showing, block.event), max(1, room), _MOST_LINES - 1)
         place = wrapped(block.event.place.split("\n")[0], max(1, room), 1) if block.event.place else []
         return [*lines, *place]
 
@@ -193,12 +194,10 @@ class _Bands:
             first = self._bands(block)[0]
             at = sum(self._heights[first:band]) + number
             texts = self._texts(block, width)
-            letters = self._showing.letters(block.event)
-            mark = (letters if at == 0 else "") or _BAR * max(1, len(letters))
             style = calendar_style(block.event.calendars[0])
             text = texts[at] if at < len(texts) else ""
             is_place = bool(block.event.place) and at == len(texts) - 1 and at > 0
-            line += [Run(mark, style), Run(fitted(text, room - len(mark)), "place" if is_place else "block")]
+            line += [Run(_BAR, style), Run(fitted(text, room - 1), "place" if is_place else "block")]
             taken = start + room
         line.append(Run(" " * (width - 1 - taken)))
         return line
