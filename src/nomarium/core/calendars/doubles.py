@@ -14,8 +14,6 @@ from nomarium.core.sources import Occurrence, Series
 _WORD = re.compile(r"\w+")
 _SLIP_FROM = 5
 """Words from this length may differ by one letter: shorter ones, and those with digits, are told apart by it."""
-_MOST_AT_ONCE = 400
-"""So many titles at one time are held against each other letter by letter; among more only alike ones are found."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -38,25 +36,31 @@ def find_doubles(events: Iterable[Series], *, alike_only: bool = False) -> list[
     Events with the same UID are one event, and such as are equal in all are told elsewhere.
     """
     groups: dict[object, list[Series]] = {}
+    known: dict[int, object] = {}  # events that are at the same time mostly share the occurrence that says so
     for event in events:
-        groups.setdefault(_moments(event), []).append(event)
+        plain = len(event.occurrences) == 1 and event.recurrence is None and event.replaces is None
+        single = event.occurrences[0] if plain else None
+        when = known.get(id(single)) if single else _moments(event)
+        if when is None:
+            when = known[id(single)] = _moments(event)
+        groups.setdefault(when, []).append(event)
     return [double for group in groups.values() if len(group) > 1 for double in _in_group(group, alike_only=alike_only)]
 
 
 def _in_group(group: Sequence[Series], *, alike_only: bool) -> Iterator[Double]:
-    ranked = sorted(group, key=_says, reverse=True)  # stable: of two that say as much, the first one stays
-    kept: list[Series] = []
-    by_words: dict[tuple[str, ...], list[Series]] = {}
-    letters = not alike_only and len({event.summary for event in group}) <= _MOST_AT_ONCE
-    for event in ranked:
-        words = _words(event.summary)
-        rivals = kept if letters else by_words.get(words, [])
-        twin = next((other for other in rivals if _is_double(other, event)), None)
-        if twin is None:
-            kept.append(event)
-            by_words.setdefault(words, []).append(event)
-        else:
-            yield Double(twin, event)
+    shape = _words if alike_only else _shape
+    by_shape: dict[tuple[str, ...], list[Series]] = {}
+    for event in group:
+        by_shape.setdefault(shape(event.summary), []).append(event)
+    for several in by_shape.values():
+        kept: list[Series] = []
+        # Sorting is stable: of two that say as much, the first one stays.
+        for event in sorted(several, key=_says, reverse=True) if len(several) > 1 else ():
+            twin = next((other for other in kept if _is_double(other, event)), None)
+            if twin is None:
+                kept.append(event)
+            else:
+                yield Double(twin, event)
 
 
 def _is_double(one: Series, other: Series) -> bool:
@@ -85,6 +89,12 @@ def _is_slip(one: str, other: str) -> bool:
     from rapidfuzz.distance import OSA
 
     return OSA.distance(one, other, score_cutoff=1) == 1
+
+
+@cache
+def _shape(text: str) -> tuple[str, ...]:
+    """Return what titles must share to be near-same: words that allow no slip, and the first letters of the others."""
+    return tuple(word if len(word) < _SLIP_FROM or not word.isalpha() else word[0] for word in _words(text))
 
 
 @cache
