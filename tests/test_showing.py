@@ -204,6 +204,17 @@ def test_a_month_shows_what_fits_and_counts_the_rest(desk):
     assert (run.out.count("Event"), "+5 more" in run.out) == (4, True)
 
 
+def test_repeats_without_an_end_are_told_up_to_what_is_asked_for(desk):
+    rule = "BEGIN:VEVENT\r\nUID:a\r\nDTSTAMP:20200101T000000Z\r\nDTSTART:20200106T090000Z\r\nDTEND:20200106T093000Z\r\nRRULE:FREQ=WEEKLY\r\nSUMMARY:Muster\r\nEND:VEVENT\r\n"
+    desk.put("weekly.ics", f"BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\n{rule}END:VCALENDAR\r\n")
+    for day in ("2020-01-13", "2031-06-02"):
+        run = desk.run("show", "weekly.ics", "--zone", "UTC", "--day", day)
+        assert " 9:00│▌Muster\n" in run.out, run.out
+        assert "Repeats without an end are told up to" in run.out
+    free = desk.run("free", "weekly.ics", "--zone", "UTC", "--from", "2031-06-02", "--to", "2031-06-02")
+    assert "9:30–16:00" in free.out
+
+
 @pytest.mark.parametrize(
     ("options", "status", "words"),
     [

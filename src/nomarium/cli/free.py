@@ -75,6 +75,7 @@ def free(
             options.plan_path(plan) if plan else None,
             options.zone_name(zone) if zone else None,
             options.machine_zone(),
+            options.iso_date(last, "--to") if last else None,
         )
         days = (
             options.iso_date(first, "--from") if first else None,

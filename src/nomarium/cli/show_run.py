@@ -89,7 +89,8 @@ def show(call: ShowCall) -> int:
 
 def _operands(call: ShowCall) -> Operands:
     machine = options.machine_zone()
-    return Operands(call.paths, call.only, call.plan, call.zone, machine, call.cycles, call.every)
+    last = call.days[1] if call.view in ("agenda", "term", "wall") else span_of(call, Showing(), DayFacts(None))[1]
+    return Operands(call.paths, call.only, call.plan, call.zone, machine, last, call.cycles, call.every)
 
 
 def _facts(call: ShowCall, showing: Showing) -> DayFacts:
@@ -145,6 +146,8 @@ def _head_lines(showing: Showing, first: date, last: date) -> Iterator[Line]:
             yield [Run(LETTERS[number], f"calendar {number}"), Run(f" {name}", "bold")]
     events = "event" if len(showing.events) == 1 else "events"
     yield [Run(f"{shown:,}{every} {events}, {span}, times of {showing.zone}", "dim")]
+    if showing.endless_until:
+        yield [Run(f"Repeats without an end are told up to {day_words(showing.endless_until)}.", "dim")]
     yield []
 
 

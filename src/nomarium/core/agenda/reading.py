@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field
-from datetime import timedelta
+from dataclasses import dataclass, field, replace
+from datetime import date, timedelta
 from pathlib import Path
 
 from nomarium.core.agenda.showing import LETTERS, Showing, only_zone
@@ -14,8 +14,10 @@ from nomarium.core.history import as_given_out
 from nomarium.core.plan import PLAN_NAME
 from nomarium.core.problems import WrongCall, has_errors
 from nomarium.core.school import open_school
-from nomarium.core.sources import EventChoices, RepeatChoices, Series
+from nomarium.core.sources import Adjustments, EventChoices, RepeatChoices, Series
 from nomarium.core.year import SchoolYear
+
+_FAR = timedelta(days=366)
 
 
 @dataclass(frozen=True, slots=True)
@@ -30,6 +32,8 @@ class Operands:
     zone: str | None = None
     """The zone that times are told in; None for the plan's, the calendars' own, or the machine's."""
     machine_zone: str = "UTC"
+    last: date | None = None
+    """The last day that is asked for: repeats without an end are told up to it, and a year from today at least."""
     cycles: Sequence[str] = ()
     """The cycles that were named: a sheet's “every Day 3” is a day of the one, if it is one."""
     for_all: bool = False
@@ -105,11 +109,18 @@ def _of_part(part: Part) -> _Read:
 
 
 def _of_file(path: Path, zone: str | None, operands: Operands, showing: Showing) -> _Read:
-    """Read a calendar file or a sheet, its repeats by the year of the plan; of an endless one, a year."""
+    """Read a calendar file or a sheet, its repeats by the year of the plan."""
     cycle = operands.cycles[0] if len(operands.cycles) == 1 else None
     repeats = RepeatChoices(showing.year, cycle, periods=showing.bells)
     choices = EventChoices(zone or operands.machine_zone, timedelta(hours=1), repeats=repeats)
     stated = zone is not None or path.suffix != ".ics"
-    found = convert(Request([path], path.stem, choices, zone_stated=stated, preview=True))
+    request = Request([path], path.stem, choices, zone_stated=stated)
+    found = convert(request)
+    if any(problem.code == "endless-repeat" for problem in found.problems):
+        ends = [o.end.date() for one in found.calendar.series for o in one.occurrences]
+        last = max([date.today() + _FAR, operands.last or date.min, *ends])
+        showing.endless_until = max(last, showing.endless_until or last)
+        events = replace(choices, repeats=replace(repeats, last=last))
+        found = convert(replace(request, events=events, adjustments=Adjustments(last=last)))
     showing.problems += [problem for problem in found.problems if problem.severity == "error"]
     return _Read(path.stem, list(found.calendar.series), list(found.calendar.uids))

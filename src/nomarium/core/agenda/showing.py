@@ -66,6 +66,8 @@ class Showing:
     parts: list[Part | None] = field(default_factory=list)
     """For each calendar what the plan makes it of; None for one that is of no plan."""
     bells: BellTimes | None = None
+    endless_until: date | None = None
+    """Up to when repeats without an end are told; None where there are none."""
 
     def add(self, name: str, series: Iterable[Series], uids: Iterable[str]) -> None:
         """Add a calendar; an event that another holds already is shown once, as both calendars'."""
