@@ -233,6 +233,11 @@ def test_edits_by_hand_are_kept_or_overwritten(school, changes, options, expecte
     assert school().report["build"] == 0  # what is kept stays, and is not named again
     school.desk.put("export.ics", by_hand(path.read_bytes()))
     assert school("--edited", "export.ics").report["edits"] == []
+    school("--edited", "export.ics", "--on-edit", "overwrite")  # what was kept can be given up
+    assert school.desk.run("history", "--edits", "--json").report == []
+    assert [said_by(event) for event in events_in(path) if event.start.day == 8] == [
+        "Muster 2026-09-08 09:00–10:00 Shed"
+    ]
 
 
 def test_events_of_their_own_and_events_taken_away_are_kept(school):

@@ -247,6 +247,10 @@ def test_terms_and_plans_are_shown_with_what_each_day_is(harbour):
     harbour.put("club.csv", "Event,Date,Start,End,Repeat\nKnots,2026-09-08,12:00,12:45,every Day 3\n")
     repeated = harbour.run("show", "club.csv", "--plan", ".", "--cycle", "Yard", "--to", "2026-09-18", "--json").report
     assert [day["date"][-2:] for day in repeated["days"]] == ["09", "14", "17"]
+    for number in range(30):
+        (harbour.folder / f"c{number}.ics").write_bytes((harbour.folder / "clubs.ics").read_bytes())
+    many = harbour.run("show", *(f"c{number}.ics" for number in range(30)))
+    assert (many.status, "30 calendars can't be told apart" in many.err) == (2, True)
     both = harbour.run("show", ".", "--day", "2026-09-08", "--json").report
     assert both["calendars"] == ["P", "V"]
 
@@ -317,6 +321,13 @@ def test_paragraphs_keep_within_their_boxes(texts, width, height):
     size, lines, _ = page._set_in(box, [(text, "") for text in texts], 10, 4.5)
     assert len(lines) <= max(1, page.points(height) / (size * 1.22) + 0.2)
     assert all(measure(line) * size <= page.points_across(width) or len(line) <= 2 for line, _ in lines)
+
+
+def test_more_calendars_than_letters():
+    showing = showing_of(
+        shown("x", "14T09:00", "14T10:00", calendars=(0, 27, 701, 702)), calendars=[str(n) for n in range(703)]
+    )
+    assert showing.letters(showing.events[0]) == "a ab zz aaa"
 
 
 EVIL = '</script><script>alert("1")</script><img src=x onerror=alert(2)>'

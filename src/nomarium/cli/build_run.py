@@ -20,10 +20,10 @@ from nomarium.core.building import Build, BuildChoices, find_clashes, foreign_fi
 from nomarium.core.history import (
     FOLDER,
     NAME,
-    Chooser,
     Edits,
     Export,
     Kept,
+    OnEdits,
     Outlook,
     Store,
     alone,
@@ -50,7 +50,7 @@ class BuildCall:
     updates: Path | None
     since: int | None
     edited: tuple[str, ...]
-    on_edit: Chooser
+    on_edit: OnEdits
     as_json: bool
     quiet: bool
 

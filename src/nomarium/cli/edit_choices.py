@@ -7,29 +7,26 @@ from collections.abc import Iterable, Iterator
 import typer
 
 from nomarium.cli import options
-from nomarium.core.history import EDITED_FIELDS, Chooser, Edit, Export, OnEdit, edit_words
+from nomarium.core.history import EDITED_FIELDS, Edit, Export, OnEdit, OnEdits, edit_words
 from nomarium.core.values import counted
 
 _ASK = "ask"
 _WORDS = (*(choice.value for choice in OnEdit), _ASK)
 
 
-def edit_choices(stated: Iterable[str] | None) -> Chooser:
+def edit_choices(stated: Iterable[str] | None) -> OnEdits:
     """Return what ``--on-edit`` states: one word for all, or for one field; the usual one is to keep."""
-    general, of_field = OnEdit.KEEP.value, dict[str, str]()
+    general: OnEdit | None = OnEdit.KEEP
+    of_field: dict[str, OnEdit | None] = {}
     for text in stated or ():
         name, equals, word = text.rpartition("=")
         word = options.one_of(word, _WORDS, "--on-edit")
+        choice = None if word == _ASK else OnEdit(word)
         if equals:
-            of_field[options.one_of(name, EDITED_FIELDS, "--on-edit")] = word
+            of_field[options.one_of(name, EDITED_FIELDS, "--on-edit")] = choice
         else:
-            general = word
-
-    def choose(edit: Edit) -> OnEdit:
-        word = of_field.get(edit.what, general)
-        return _asked(edit) if word == _ASK else OnEdit(word)
-
-    return choose
+            general = choice
+    return OnEdits(general, of_field, _asked)
 
 
 def _asked(edit: Edit) -> OnEdit:

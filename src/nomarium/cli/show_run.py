@@ -17,7 +17,6 @@ import typer
 from nomarium.cli import options
 from nomarium.cli.console import print_problems, styled
 from nomarium.core.agenda import (
-    LETTERS,
     DayFacts,
     Operands,
     Showing,
@@ -25,6 +24,7 @@ from nomarium.core.agenda import (
     agenda_days,
     cycles_of,
     lay_out_month,
+    letter_of,
     read_showing,
     week_days,
 )
@@ -143,7 +143,7 @@ def _head_lines(showing: Showing, first: date, last: date) -> Iterator[Line]:
         yield [Run(showing.calendars[0], "bold")]
     else:
         for number, name in enumerate(showing.calendars):
-            yield [Run(LETTERS[number], f"calendar {number}"), Run(f" {name}", "bold")]
+            yield [Run(letter_of(number), f"calendar {number}"), Run(f" {name}", "bold")]
     events = "event" if len(showing.events) == 1 else "events"
     yield [Run(f"{shown:,}{every} {events}, {span}, times of {showing.zone}", "dim")]
     if showing.endless_until:

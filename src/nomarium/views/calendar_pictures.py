@@ -6,7 +6,6 @@ from collections.abc import Iterator, Sequence
 from datetime import date, timedelta
 
 from nomarium.core.agenda import (
-    LETTERS,
     DayFacts,
     Showing,
     Shown,
@@ -14,6 +13,7 @@ from nomarium.core.agenda import (
     WallGrid,
     lay_out_month,
     lay_out_week,
+    letter_of,
     titled,
 )
 from nomarium.core.agenda.months import MonthWeek
@@ -206,7 +206,7 @@ def _stretches(cells: Sequence[list[WallCell]]) -> Iterator[tuple[int, int, list
 
 def _head(page: Page, showing: Showing, about: str) -> None:
     names = [
-        f"{LETTERS[place]} {name}" if len(showing.calendars) > 1 else name
+        f"{letter_of(place)} {name}" if len(showing.calendars) > 1 else name
         for place, name in enumerate(showing.calendars)
     ]
     _title(page, "  ·  ".join(names), about)

@@ -6,11 +6,11 @@ from nomarium.core.agenda.days import AgendaDay, DayPart, agenda_days, parts_of_
 from nomarium.core.agenda.lanes import lanes_of
 from nomarium.core.agenda.months import MonthBar, MonthDay, MonthLayout, lay_out_month
 from nomarium.core.agenda.reading import Operands, read_showing
-from nomarium.core.agenda.showing import LETTERS, Showing, Shown
+from nomarium.core.agenda.showing import MOST_LETTERS, Showing, Shown, letter_of
 from nomarium.core.agenda.wall import WallCell, WallGrid, wall_grid
 
 __all__ = [
-    "LETTERS",
+    "MOST_LETTERS",
     "AgendaDay",
     "DayBlock",
     "DayFact",
@@ -30,6 +30,7 @@ __all__ = [
     "lanes_of",
     "lay_out_month",
     "lay_out_week",
+    "letter_of",
     "parts_of_day",
     "read_showing",
     "time_words",

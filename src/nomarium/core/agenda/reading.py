@@ -7,7 +7,7 @@ from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from pathlib import Path
 
-from nomarium.core.agenda.showing import LETTERS, Showing, only_zone
+from nomarium.core.agenda.showing import MOST_LETTERS, Showing, only_zone
 from nomarium.core.building import BuildChoices, Part, prepare, read_bell_times
 from nomarium.core.conversion import Request, convert
 from nomarium.core.history import as_given_out
@@ -76,8 +76,8 @@ def read_showing(operands: Operands) -> Showing:
         if path not in by_path:
             by_path[path] = [_of_file(path, stated, operands, showing)]
     read = [calendar for path in operands.paths for calendar in by_path[path]]
-    if len(read) > len(LETTERS) and not operands.for_all:
-        raise WrongCall(f"{len(read)} calendars can't be told apart.", f"Name {len(LETTERS)} at most.")
+    if len(read) > MOST_LETTERS and not operands.for_all:
+        raise WrongCall(f"{len(read)} calendars can't be told apart.", f"Name {MOST_LETTERS} at most.")
     shared = only_zone([one for calendar in read for one in calendar.series])
     showing.zone = stated or shared or operands.machine_zone
     for calendar in read:
@@ -97,7 +97,7 @@ def _of_plan(path: Path, operands: Operands, showing: Showing) -> tuple[SchoolYe
         kinds = list(dict.fromkeys(part.kind for part in parts if part.kind))
         example = next((part for part in parts if part.kind), None)
         way = f"Say whose: --only {example.kind}=“{example.whom}”." if example else ""
-        if not kinds or len(parts) > len(LETTERS):
+        if not kinds or len(parts) > MOST_LETTERS:
             raise WrongCall(f"The plan “{path}” has {len(parts)} calendars.", way)
     zone = build.plan.plan.school.zone if build.plan else None
     return build.school.year, zone, [] if has_errors(build.problems) else [_of_part(part) for part in parts]

@@ -13,8 +13,14 @@ from nomarium.core.problems import Problem
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.year import SchoolYear
 
-LETTERS = "abcdefghijklmnopqrstuvwxyz"
-"""What tells calendars apart, whatever colours they have: so many at most are shown together."""
+MOST_LETTERS = 26
+"""So many calendars are told apart by single letters."""
+
+
+def letter_of(place: int) -> str:
+    """Return what tells a calendar apart, whatever colour it has: "a" to "z", then "aa", "ab"."""
+    above, letter = divmod(place, MOST_LETTERS)
+    return (letter_of(above - 1) if above else "") + chr(ord("a") + letter)
 
 
 @dataclass(frozen=True, slots=True)
@@ -96,7 +102,8 @@ class Showing:
 
     def letters(self, event: Shown) -> str:
         """Return the letters of the calendars that hold an event: "ac"; "" where there is only one calendar."""
-        return "".join(LETTERS[place] for place in event.calendars) if len(self.calendars) > 1 else ""
+        between = "" if len(self.calendars) <= MOST_LETTERS else " "
+        return between.join(map(letter_of, event.calendars)) if len(self.calendars) > 1 else ""
 
 
 def shown(series: Series, occurrence: Occurrence, uid: str, zone: str, place: int) -> Shown:

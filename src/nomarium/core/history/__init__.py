@@ -2,7 +2,7 @@
 
 from nomarium.core.history.build_files import Kept, recover, stamp_lines, write_build
 from nomarium.core.history.differences import Difference, Differences, What, differences
-from nomarium.core.history.edits import EDITED_FIELDS, Chooser, Edit, Edits, OnEdit, edit_words
+from nomarium.core.history.edits import EDITED_FIELDS, Edit, Edits, OnEdit, OnEdits, edit_words
 from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
 from nomarium.core.history.exports import Export, read_exports
 from nomarium.core.history.notices import notice
@@ -19,7 +19,6 @@ __all__ = [
     "TEXT_FIELDS",
     "USUAL_GUARD",
     "BuildRow",
-    "Chooser",
     "Difference",
     "Differences",
     "Edit",
@@ -29,6 +28,7 @@ __all__ = [
     "FileState",
     "Kept",
     "OnEdit",
+    "OnEdits",
     "Outlook",
     "Side",
     "Store",

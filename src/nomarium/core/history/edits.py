@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field, replace
 from datetime import datetime, timedelta
 from enum import StrEnum
@@ -69,8 +69,22 @@ class Edit:
         return self.what == REMOVED
 
 
-Chooser = Callable[[Edit], OnEdit]
-"""Says what becomes of an edit."""
+@dataclass(frozen=True, slots=True)
+class OnEdits:
+    """What becomes of edits by hand: what was stated for all and for single fields, and who is asked about the rest."""
+
+    general: OnEdit | None = OnEdit.KEEP
+    """None where somebody is asked."""
+    of_field: Mapping[str, OnEdit | None] = field(default_factory=dict)
+    ask: Callable[[Edit], OnEdit] = lambda edit: OnEdit.KEEP
+
+    def stated(self, edit: Edit) -> OnEdit | None:
+        """Return what was stated for an edit; None where somebody is to be asked."""
+        return self.of_field.get(edit.what, self.general)
+
+    def choose(self, edit: Edit) -> OnEdit:
+        """Return what becomes of an edit."""
+        return self.stated(edit) or self.ask(edit)
 
 
 @dataclass(slots=True)

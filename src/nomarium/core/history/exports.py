@@ -9,7 +9,7 @@ from pathlib import Path
 
 from nomarium.core.calendars import Calendar
 from nomarium.core.history import wording
-from nomarium.core.history.edits import ADDED, Chooser, Edit, Edits, OnEdit, added, changes_of, is_same, removed
+from nomarium.core.history.edits import ADDED, Edit, Edits, OnEdit, OnEdits, added, changes_of, is_same, removed
 from nomarium.core.history.entries import Entry, entries_of
 from nomarium.core.history.store import Given, Store
 from nomarium.core.ics import CalendarChoices, read_calendar, render_calendar
@@ -43,7 +43,7 @@ class _Theirs:
         return len(self.series) > 1 or self.series[0].recurrence is not None
 
 
-def read_exports(exports: Sequence[str], store: Store, zone: str, choose: Chooser) -> tuple[Edits, list[Export]]:
+def read_exports(exports: Sequence[str], store: Store, zone: str, on_edits: OnEdits) -> tuple[Edits, list[Export]]:
     """Compare exported calendars with what was given out; return the edits that hold now, and what was found in each.
 
     ``exports`` are files, or "teachers/V.ics=export.ics" where it must be said which calendar they are. Raises
@@ -57,15 +57,19 @@ def read_exports(exports: Sequence[str], store: Store, zone: str, choose: Choose
     for text in exports:
         export = _read(text, store, zone)
         known = {(edit.uid, edit.what): edit for edit in edits.kept if edit.path == export.path}
-        for edit in _settled(export, known):
+        fresh = _settled(export, known)
+        for edit in fresh:
             known.pop((edit.uid, edit.what), None)
-            if choose(edit) is OnEdit.KEEP:
+        kept_so_far = [edit for edit in known.values() if on_edits.stated(edit) is OnEdit.OVERWRITE]
+        for edit in [*fresh, *kept_so_far]:
+            choice = on_edits.choose(edit)
+            export.found.append((edit, choice))
+            if choice is OnEdit.KEEP:
                 known[edit.uid, edit.what] = edit
-                export.found.append((edit, OnEdit.KEEP))
             else:
-                export.found.append((edit, OnEdit.OVERWRITE))
-                if not edit.is_added:
-                    edits.anew[edit.path, edit.uid] = edit.sequence
+                known.pop((edit.uid, edit.what), None)
+            if choice is OnEdit.OVERWRITE and not edit.is_added:
+                edits.anew[edit.path, edit.uid] = edit.sequence
         edits.kept = [edit for edit in edits.kept if edit.path != export.path] + list(known.values())
         read.append(export)
     return edits, read

@@ -1,7 +1,6 @@
 "use strict";
 (() => {
   const data = JSON.parse(document.getElementById("data").textContent);
-  const letters = "abcdefghijklmnopqrstuvwxyz";
   const weekdays = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"];
   const months = ["January", "February", "March", "April", "May", "June", "July", "August", "September",
     "October", "November", "December"];
@@ -68,7 +67,7 @@
     const event = data.events[part[0]];
     const own = event.c ?? [0];
     const mark = several
-      ? element("b", { class: "letter", title: own.map((place) => data.calendars[place]).join(", ") }, own.map((place) => letters[place % 26]).join(""))
+      ? element("b", { class: "letter", title: own.map((place) => data.calendars[place]).join(", ") }, own.map((place) => data.letters[place]).join(" "))
       : undefined;
     const words = event.x === "cancelled" ? "cancelled: " : event.x === "perhaps" ? "perhaps: " : "";
     const said = `${words}${event.t}`;

@@ -13,13 +13,13 @@ from importlib.resources import files
 from typing import TYPE_CHECKING
 
 from nomarium.core.agenda import (
-    LETTERS,
     AgendaDay,
     DayFacts,
     Showing,
     Shown,
     agenda_days,
     lay_out_week,
+    letter_of,
     time_words,
     titled,
 )
@@ -61,7 +61,7 @@ def calendar_page(
         .render(
             mark=MARK,
             name=" · ".join(showing.calendars),
-            calendars=[(LETTERS[place % len(LETTERS)], name) for place, name in enumerate(showing.calendars)],
+            calendars=[(letter_of(place), name) for place, name in enumerate(showing.calendars)],
             about=f"{counted(len(events), 'event')}, {day_words(first)} to {day_words(last)}",
             zone=showing.zone,
             days=[(full_day(day.day), facts.of(day.day).words, list(_agenda(day))) for day in held],
@@ -101,6 +101,7 @@ def _data(
         "last": last.isoformat(),
         "weekStart": facts.first_weekday,
         "calendars": showing.calendars,
+        "letters": [letter_of(place) for place in range(len(showing.calendars))],
         "events": [_event(event) for event in events],
         "days": days,
         "facts": {day.isoformat(): [facts.of(day).words, facts.of(day).has_school] for day in known},
