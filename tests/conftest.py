@@ -23,6 +23,8 @@ import nomarium.cli.show_pictures, nomarium.cli.show_page, nomarium.cli.free_run
 import babel.core, holidays, python_calamine, rapidfuzz.fuzz, rapidfuzz.process, rapidfuzz.distance, xlsxwriter
 import jinja2, matplotlib.figure, matplotlib.font_manager, tzlocal
 from nomarium.cli import main
+from nomarium.core.values import calendar_words
+calendar_words(["a word of no language, so that the names of all are read"])
 for line in sys.stdin:
     call = json.loads(line)
     child = os.fork()

@@ -521,6 +521,23 @@ def test_what_cannot_be_written_leaves_the_old_state(school):
     assert before == {path: path.read_bytes() for path in school.folder.rglob("*.*")}
 
 
+def test_a_file_in_the_place_of_a_folder_leaves_the_old_state(school):
+    school()
+    rows = "ROPE,Ropework,Q,Loft,Mon,3\n"
+    school.desk.put(
+        "nomarium.toml",
+        PLAN + SOURCES + CALENDARS.replace('split = "teacher"', 'split = "teacher"\nfile = "new/{teacher}.ics"'),
+    )
+    (school.folder / "new").write_text("a note of somebody's")
+    before = {path: path.read_bytes() for path in school.folder.rglob("*.*")}
+    run = school.desk.run("build", "-q", "--accept")
+    assert (run.status, "new" in run.err, "can't be written" in run.err) == (1, True, True), run.err
+    assert before == {path: path.read_bytes() for path in school.folder.rglob("*.*")}
+    (school.folder / "new").unlink()
+    assert school("--accept", timetable_csv=TIMETABLE + rows).status == 0
+    assert (school.folder / "new" / "Q.ics").exists()
+
+
 def entry(uid, title, start, place=""):
     texts = (title, place, *[""] * 10)
     return Entry(uid, f"2026-09-{start}:00", f"2026-09-{start}:30", False, "", texts)

@@ -24,11 +24,10 @@ def write_pages(build: Build, *, whole: bool) -> tuple[Path, int, int] | None:
     if folder is None:
         return None
     files, left = [], 0
-    for name, data in page_files(build, whole=whole):
-        path = folder / name
-        if path.is_file() and path.read_bytes() == data:
+    for name, data in page_files(build, folder, whole=whole):
+        if data is None:
             left += 1
         else:
-            make_folder(path.parent)
-            files.append((path, (data,)))
+            make_folder((folder / name).parent)
+            files.append((folder / name, (data,)))
     return folder, len(write_all(files)), left

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from datetime import date
 
@@ -54,6 +54,10 @@ class DayFacts:
     def year(self) -> SchoolYear | None:
         """The year, if there is one."""
         return self._year
+
+    def days(self) -> Iterator[Day]:
+        """Yield all days of the year."""
+        return self._year.days() if self._year else iter(())
 
     @property
     def first_weekday(self) -> int:

@@ -41,15 +41,26 @@ class _AgendaEvent:
     place: str
 
 
+@dataclass(frozen=True, slots=True)
+class PageLinks:
+    """What the page of a build links to, and what it was made of."""
+
+    download: str = ""
+    """Its calendar file."""
+    index: str = ""
+    made_of: str = ""
+    """A digest: a page that has it need not be made again."""
+
+
 def calendar_page(
     showing: Showing,
     facts: DayFacts,
     days: tuple[date | None, date | None] = (None, None),
     *,
-    download: str = "",
-    index: str = "",
+    links: PageLinks | None = None,
 ) -> str:
-    """Return a page of the events that have part in some days; ``download`` and ``index`` are what it links to."""
+    """Return a page of the events that have part in some days."""
+    links = links or PageLinks()
     events = showing.between(*days)
     first = days[0] or min((event.first_day for event in events), default=date.today())
     last = days[1] or max((event.last_day for event in events), default=first)
@@ -69,8 +80,7 @@ def calendar_page(
             script=script,
             style=style,
             policy=_policy(script, style),
-            download=download,
-            index=index,
+            links=links,
         )
     )
 
@@ -130,6 +140,12 @@ def as_script(data: object) -> str:
 @cache
 def _asset(name: str) -> str:
     return (files("nomarium.views.pages") / name).read_text("utf-8")
+
+
+@cache
+def page_assets() -> str:
+    """Return all that the program itself puts into a page."""
+    return "".join(map(_asset, ("calendar.js", "pages.css", "calendar.html.jinja")))
 
 
 @cache

@@ -3,13 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from hashlib import blake2b
 from pathlib import Path, PurePosixPath
 
+from nomarium import __version__
 from nomarium.core.agenda import DayFacts, Showing, cycles_of
 from nomarium.core.building import Build, Part
 from nomarium.core.problems import Place, Problem, error
 from nomarium.core.values import counted, day_words
-from nomarium.views.pages.calendar_page import MARK, calendar_page
+from nomarium.views.pages.calendar_page import MARK, PageLinks, calendar_page, page_assets
 from nomarium.views.pages.index_page import IndexEntry, index_page
 
 INDEX = "index.html"
@@ -21,25 +23,42 @@ def pages_folder(build: Build) -> Path | None:
     return plan.folder / plan.plan.pages.folder if plan and plan.plan.pages.folder else None
 
 
-def page_files(build: Build, *, whole: bool) -> Iterator[tuple[str, bytes]]:
-    """Yield each file of the folder by its path below it; the calendar files must be written already.
+def page_files(build: Build, folder: Path, *, whole: bool) -> Iterator[tuple[str, bytes | None]]:
+    """Yield each file of the folder by its path below it, None for one that holds the same already.
 
-    Without ``whole`` only some of the plan's calendars are built, and the index stays as it is.
+    The calendar files must be written. Without ``whole`` only some of the plan's calendars are built, and the index
+    stays as it is.
     """
     plan = build.plan
     if plan is None:
         return
     keys, zone = plan.plan.pages, plan.plan.school.zone or "UTC"
+    known: dict[tuple[str, ...], DayFacts] = {}
     entries = []
     for part in build.calendars.parts:
-        page = _page_of(part)
-        yield part.file, (build.folder / part.file).read_bytes()
-        yield page, _page(build, part, zone).encode()
+        year = build.school.year
+        cycles = tuple(cycles_of(part, year)) if year else ()
+        facts = known.setdefault(cycles, DayFacts(year, cycles))
+        page, data = _page_of(part), (build.folder / part.file).read_bytes()
+        made_of = _digest(data, facts, zone)
+        yield part.file, _unless_same(folder / part.file, data)
+        yield page, None if made_of.encode() in _start(folder / page) else _page(part, facts, zone, made_of).encode()
         entries.append(IndexEntry(part.kind, part.name, page, part.file, _about(part)))
     if whole:
         title = keys.title or plan.plan.school.name
         entries.sort(key=lambda entry: (entry.kind, entry.name.casefold()))
-        yield INDEX, index_page(title, entries, keys.address or "").encode()
+        yield INDEX, _unless_same(folder / INDEX, index_page(title, entries, keys.address or "").encode())
+
+
+def _unless_same(path: Path, data: bytes) -> bytes | None:
+    return None if path.is_file() and path.read_bytes() == data else data
+
+
+def _digest(data: bytes, facts: DayFacts, zone: str) -> str:
+    """Return what a page is known by: its calendar file, the days of the year, and the program's own part of it."""
+    days = "".join(facts.of(day.date).words + str(facts.of(day.date).has_school) for day in facts.days())
+    own = f"{__version__}{zone}{facts.first_weekday}{page_assets()}{days}"
+    return blake2b(data + own.encode(), digest_size=16).hexdigest()
 
 
 def _page_of(part: Part) -> str:
@@ -47,15 +66,14 @@ def _page_of(part: Part) -> str:
     return page if page != INDEX else "index-calendar.html"
 
 
-def _page(build: Build, part: Part, zone: str) -> str:
-    year = build.school.year
-    showing = Showing(zone=zone, year=year)
+def _page(part: Part, facts: DayFacts, zone: str, made_of: str) -> str:
+    showing = Showing(zone=zone, year=facts.year)
     calendar = part.calendar()
     showing.add(part.name, calendar.series, calendar.uids)
     showing.sort()
-    facts = DayFacts(year, cycles_of(part, year) if year else ())
     above = "../" * part.file.count("/")
-    return calendar_page(showing, facts, download=PurePosixPath(part.file).name, index=f"{above}{INDEX}")
+    links = PageLinks(PurePosixPath(part.file).name, f"{above}{INDEX}", made_of)
+    return calendar_page(showing, facts, links=links)
 
 
 def _about(part: Part) -> str:
@@ -72,8 +90,11 @@ def foreign_pages(build: Build, folder: Path) -> list[Problem]:
 
 
 def _start(path: Path) -> bytes:
-    with path.open("rb") as file:
-        return file.read(4_000)
+    try:
+        with path.open("rb") as file:
+            return file.read(4_000)
+    except OSError:
+        return b""
 
 
 def _foreign(path: Path) -> Problem:
