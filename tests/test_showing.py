@@ -369,6 +369,15 @@ def test_a_build_writes_pages_and_an_index_of_them(harbour):
     before = {path: path.stat().st_mtime_ns for path in folder.rglob("*.*")}
     assert "0 files written; 5 held the same already" in harbour.run("build").out
     assert before == {path: path.stat().st_mtime_ns for path in folder.rglob("*.*")}
+    harbour.put(
+        "timetable.csv", "Class,Course,Teacher,Room,Day,Period\nPLK,Planking,V,Shed,1,1–2\nNAV,Charts,V,Loft,3,4\n"
+    )
+    assert (
+        "The index leads to 1 page of an earlier build no more: teachers/P.html."
+        in harbour.run("build", "--accept").err
+    )
+    index = (folder / "index.html").read_text("utf-8")
+    assert "P.html" not in index
     (folder / "index.html").write_text("my own page")
     (folder / "teachers" / "V.ics").write_text("my own file")
     run = harbour.run("build", "--json")
@@ -378,6 +387,53 @@ def test_a_build_writes_pages_and_an_index_of_them(harbour):
     ]
     assert harbour.run("build", "--force", "-q").status == 0
     assert (folder / "index.html").read_text("utf-8") == index
+
+
+BROKEN = [
+    (b"", "empty.ics"),
+    (bytes(range(256)) * 20, "garbage.ics"),
+    (b"BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTART:2026", "cut.ics"),
+    (
+        b"BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTART:20269999T990000\r\nSUMMARY:x\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n",
+        "nonsense.ics",
+    ),
+    (b"Event,Date\nA,31/31/2026\n", "sheet.csv"),
+    (b'[school\nname = "', "nomarium.toml"),
+]
+
+
+@pytest.mark.parametrize(("data", "name"), BROKEN, ids=[name for _, name in BROKEN])
+@pytest.mark.parametrize(
+    "call",
+    [
+        ("show",),
+        ("show", "-o", "x.html"),
+        ("show", "--week", "2026-09-14", "-o", "x.png"),
+        ("free",),
+        ("weed", "-o", "x.ics"),
+    ],
+)
+def test_what_is_broken_is_told_and_nothing_written(desk, data, name, call):
+    desk.put(name, data)
+    run = desk.run(call[0], name, *call[1:])
+    assert run.status in (1, 2)
+    assert "rror" in run.err
+    assert [path.name for path in desk.folder.iterdir()] == [name]
+
+
+def test_names_and_titles_from_sheets_are_only_text(desk):
+    """Whatever a title says, it commands no terminal, leaves no folder, and runs in no page or picture."""
+    title = "../../up \x1b]0;x\x07 $\\\\frac{1}{2}$ <i>{{ 7*7 }}</i> %s"
+    event = f"BEGIN:VEVENT\r\nUID:a\r\nDTSTAMP:20260901T000000Z\r\nDTSTART:20260914T090000\r\nSUMMARY:{title}\r\nEND:VEVENT\r\n"
+    desk.put("out.ics", f"BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\n{event}END:VCALENDAR\r\n")
+    run = desk.run("show", "out.ics", "--week", "2026-09-14")
+    assert not re.search(r"[\x00-\x09\x0b-\x1f]", run.out)
+    for name in ("x.html", "x.svg", "x.pdf"):
+        assert desk.run("show", "out.ics", "--week", "2026-09-14", "-o", name).status == 0
+    page = (desk.folder / "x.html").read_text("utf-8")
+    assert "<i>{{ 7*7 }}" not in page
+    assert "{{ 7*7 }}" in page
+    assert "$\\frac" in (desk.folder / "x.svg").read_text("utf-8")
 
 
 def naive(showing, day, asked, *, but=None):

@@ -7,7 +7,7 @@ from pathlib import Path
 from nomarium.core.building import Build, foreign_files
 from nomarium.core.output import make_folder, write_all
 from nomarium.core.problems import Problem
-from nomarium.views.pages import foreign_pages, page_files, pages_folder
+from nomarium.views.pages import foreign_pages, page_files, pages_folder, pages_left
 
 
 def check_pages(build: Build) -> list[Problem]:
@@ -16,6 +16,12 @@ def check_pages(build: Build) -> list[Problem]:
     if folder is None:
         return []
     return [*foreign_files(folder, build.calendars.parts), *foreign_pages(build, folder)]
+
+
+def old_pages(build: Build, *, whole: bool) -> list[Problem]:
+    """Name the pages that no calendar is behind any more."""
+    folder = pages_folder(build)
+    return pages_left(build, folder) if folder is not None and whole else []
 
 
 def write_pages(build: Build, *, whole: bool) -> tuple[Path, int, int] | None:

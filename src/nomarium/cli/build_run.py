@@ -10,7 +10,7 @@ from pathlib import Path
 
 import typer
 
-from nomarium.cli.build_pages import check_pages, write_pages
+from nomarium.cli.build_pages import check_pages, old_pages, write_pages
 from nomarium.cli.build_report import build_json, change_lines, nothing_line, read_lines, written_lines
 from nomarium.cli.check_report import clash_head
 from nomarium.cli.console import print_lines, print_problems, progress
@@ -130,6 +130,7 @@ def _build(made: Build, call: BuildCall, done: Done, store: Store) -> None:
     if has_errors(done.problems):
         return
     done.problems += no_longer_built(made.folder, made.calendars.parts) if whole else []
+    done.problems += old_pages(made, whole=whole)
     with progress("Writing", wanted=not call.quiet) as bar:
         total = len(made.calendars.parts)
         done.kept = write_build(made, done.outlook, store, at, whole=whole, progress=lambda count: bar(count, total))

@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from hashlib import blake2b
 from pathlib import Path, PurePosixPath
 
 from nomarium import __version__
 from nomarium.core.agenda import DayFacts, Showing, cycles_of
 from nomarium.core.building import Build, Part
-from nomarium.core.problems import Place, Problem, error
+from nomarium.core.problems import Place, Problem, error, note
 from nomarium.core.values import counted, day_words
 from nomarium.views.pages.calendar_page import MARK, PageLinks, calendar_page, page_assets
 from nomarium.views.pages.index_page import IndexEntry, index_page
@@ -87,6 +87,24 @@ def foreign_pages(build: Build, folder: Path) -> list[Problem]:
     names = [INDEX, *map(_page_of, build.calendars.parts)]
     foreign = [name for name in names if (folder / name).is_file() and MARK.encode() not in _start(folder / name)]
     return [_foreign(folder / name) for name in foreign]
+
+
+def pages_left(build: Build, folder: Path) -> list[Problem]:
+    """Name the pages of an earlier build whose calendars the plan makes no more."""
+    made = {INDEX, *map(_page_of, build.calendars.parts)}
+    pages = sorted(path.relative_to(folder).as_posix() for path in folder.rglob("*.html")) if folder.is_dir() else []
+    left = [page for page in pages if page not in made and MARK.encode() in _start(folder / page)]
+    return [_left(folder, left)] if left else []
+
+
+def _left(folder: Path, pages: Sequence[str]) -> Problem:
+    listed = ", ".join(pages[:5]) + (f" and {len(pages) - 5} more" if len(pages) > 5 else "")
+    return note(
+        "no-longer-built",
+        Place(str(folder)),
+        f"The index leads to {counted(len(pages), 'page')} of an earlier build no more: {listed}.",
+        advice="Take what nobody needs from the folder and from the web.",
+    )
 
 
 def _start(path: Path) -> bytes:
