@@ -6,8 +6,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from itertools import pairwise
 
-from nomarium.core.agenda import DayBlock, MonthLayout, WeekLayout
-from nomarium.core.agenda.blocks import DayBar
+from nomarium.core.agenda import DayBar, DayBlock, MonthLayout, WeekLayout
 from nomarium.views.page import Box
 
 MARGIN = 0.025

@@ -7,6 +7,7 @@ from datetime import date, timedelta
 
 from nomarium.core.agenda import (
     DayFacts,
+    MonthWeek,
     Showing,
     Shown,
     WallCell,
@@ -16,7 +17,6 @@ from nomarium.core.agenda import (
     letter_of,
     titled,
 )
-from nomarium.core.agenda.months import MonthWeek
 from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, day_words
 from nomarium.views.calendar_layout import (
     FOOT,

@@ -1,10 +1,10 @@
 """What is on, day by day: the events of several calendars, ready to be shown, and where each stands on a page."""
 
-from nomarium.core.agenda.blocks import DayBlock, WeekLayout, lay_out_week, week_days
+from nomarium.core.agenda.blocks import DayBar, DayBlock, WeekLayout, lay_out_week, week_days
 from nomarium.core.agenda.day_facts import DayFact, DayFacts, cycles_of
-from nomarium.core.agenda.days import AgendaDay, DayPart, agenda_days, parts_of_day, time_words, titled
+from nomarium.core.agenda.days import AgendaDay, DayPart, agenda_days, time_words, titled
 from nomarium.core.agenda.lanes import lanes_of
-from nomarium.core.agenda.months import MonthBar, MonthDay, MonthLayout, lay_out_month
+from nomarium.core.agenda.months import MonthBar, MonthDay, MonthLayout, MonthWeek, lay_out_month
 from nomarium.core.agenda.reading import Operands, read_showing
 from nomarium.core.agenda.showing import MOST_LETTERS, Showing, Shown, letter_of
 from nomarium.core.agenda.wall import WallCell, WallGrid, wall_grid
@@ -12,6 +12,7 @@ from nomarium.core.agenda.wall import WallCell, WallGrid, wall_grid
 __all__ = [
     "MOST_LETTERS",
     "AgendaDay",
+    "DayBar",
     "DayBlock",
     "DayFact",
     "DayFacts",
@@ -19,6 +20,7 @@ __all__ = [
     "MonthBar",
     "MonthDay",
     "MonthLayout",
+    "MonthWeek",
     "Operands",
     "Showing",
     "Shown",
@@ -31,7 +33,6 @@ __all__ = [
     "lay_out_month",
     "lay_out_week",
     "letter_of",
-    "parts_of_day",
     "read_showing",
     "time_words",
     "titled",

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable
 from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
 
@@ -56,12 +56,6 @@ def agenda_days(events: Iterable[Shown], first: date, last: date) -> list[Agenda
     for found in days.values():
         found.parts.sort(key=lambda part: (not part.whole_day, part.start, part.event.order))
     return [days[day] for day in sorted(days)]
-
-
-def parts_of_day(events: Sequence[Shown], day: date) -> list[DayPart]:
-    """Return what one day holds, in order."""
-    found = agenda_days((event for event in events if event.first_day <= day <= event.last_day), day, day)
-    return found[0].parts if found else []
 
 
 def titled(event: Shown) -> str:

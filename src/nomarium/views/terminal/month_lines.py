@@ -6,8 +6,7 @@ from collections.abc import Iterator, Sequence
 
 from rich.cells import cell_len
 
-from nomarium.core.agenda import DayFact, DayFacts, DayPart, MonthLayout, Showing, Shown, titled
-from nomarium.core.agenda.months import MonthWeek
+from nomarium.core.agenda import DayFact, DayFacts, DayPart, MonthLayout, MonthWeek, Showing, Shown, titled
 from nomarium.core.values import WEEKDAY_NAMES
 from nomarium.views.terminal.agenda_lines import calendar_style
 from nomarium.views.terminal.runs import Line, Run, fitted

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 import unicodedata
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator
 from typing import NamedTuple
 
 from rich.cells import cell_len, chop_cells, set_cell_size
@@ -73,8 +73,3 @@ def _lines(text: str, width: int) -> Iterator[str]:
         yield from whole
     if line:
         yield line
-
-
-def width_of(runs: Sequence[Run]) -> int:
-    """Return how wide runs are together."""
-    return sum(cell_len(run.text) for run in runs)
