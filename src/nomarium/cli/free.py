@@ -56,7 +56,7 @@ def free(
     cycle: Cycle = None,
     every_day: EveryDay = False,
     all_day: AllDay = "busy",
-    zone: options.Zone = None,
+    zone: options.ShownZone = None,
     output: Output = None,
     as_json: options.Json = False,
 ) -> None:

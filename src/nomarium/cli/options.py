@@ -59,6 +59,14 @@ TypedDates = Annotated[
 Zone = Annotated[
     str | None, typer.Option("--zone", metavar="AREA/CITY", help="The time zone of the times; else the machine’s.")
 ]
+ShownZone = Annotated[
+    str | None,
+    typer.Option(
+        "--zone",
+        metavar="AREA/CITY",
+        help="The time zone that times are told in; else the plan’s, the calendars’ own, or the machine’s.",
+    ),
+]
 EventLength = Annotated[
     str,
     typer.Option("--length", metavar="LENGTH", help="How long an event without an end takes, such as 45m or 1h30m."),

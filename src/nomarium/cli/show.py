@@ -29,7 +29,7 @@ Only = Annotated[
 ]
 All = Annotated[bool, typer.Option("--all", help="All calendars of a plan: for --wall and pages.")]
 PlanOption = Annotated[
-    Path | None, typer.Option("--plan", metavar="PLAN", help="The plan that says what each day is, for the headings.")
+    Path | None, typer.Option("--plan", metavar="PLAN", help="The plan that says what each day is, and by which sheets repeat.")
 ]
 DayOption = Annotated[str | None, typer.Option("--day", metavar="DATE", help="One day, or “today”.")]
 WeekOption = Annotated[str | None, typer.Option("--week", metavar="DATE", help="The week of a date, or “today”.")]
@@ -66,7 +66,7 @@ def show(
     first: From = None,
     last: To = None,
     cycle: Cycle = None,
-    zone: options.Zone = None,
+    zone: options.ShownZone = None,
     output: Output = None,
     paper: Paper = "A4",
     portrait: Portrait = False,
