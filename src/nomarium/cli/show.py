@@ -29,7 +29,8 @@ Only = Annotated[
 ]
 All = Annotated[bool, typer.Option("--all", help="All calendars of a plan: for --wall and pages.")]
 PlanOption = Annotated[
-    Path | None, typer.Option("--plan", metavar="PLAN", help="The plan that says what each day is, and by which sheets repeat.")
+    Path | None,
+    typer.Option("--plan", metavar="PLAN", help="The plan that says what each day is, and by which sheets repeat."),
 ]
 DayOption = Annotated[str | None, typer.Option("--day", metavar="DATE", help="One day, or “today”.")]
 WeekOption = Annotated[str | None, typer.Option("--week", metavar="DATE", help="The week of a date, or “today”.")]
