@@ -95,8 +95,7 @@ def build(
         choices = BuildChoices(
             options.machine_zone(),
             dict(options.conditions(only, "--only")),
-            options.iso_date(first, "--from") if first else None,
-            options.iso_date(last, "--to") if last else None,
+            *options.day_span(first, last),
         )
         call = build_run.BuildCall(
             options.plan_path(plan),

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from pathlib import Path
 
 from nomarium.core.building import Build, foreign_files
-from nomarium.core.output import make_folder, write_all
+from nomarium.core.output import write_changed
 from nomarium.core.problems import Problem
 from nomarium.views.pages import foreign_pages, page_files, pages_folder, pages_left
 
@@ -29,11 +30,14 @@ def write_pages(build: Build, *, whole: bool) -> tuple[Path, int, int] | None:
     folder = pages_folder(build)
     if folder is None:
         return None
-    files, left = [], 0
-    for name, data in page_files(build, folder, whole=whole):
-        if data is None:
-            left += 1
-        else:
-            make_folder((folder / name).parent)
-            files.append((folder / name, (data,)))
-    return folder, len(write_all(files)), left
+    kept: list[str] = []
+
+    def made() -> Iterator[tuple[Path, bytes]]:
+        for name, data in page_files(build, folder, whole=whole):
+            if data is None:
+                kept.append(name)
+            else:
+                yield folder / name, data
+
+    written, same = write_changed(made())
+    return folder, len(written), len(same) + len(kept)

@@ -58,9 +58,7 @@ def compare(
 
     with wrong_calls():
         path = plan / "nomarium.toml" if plan.is_dir() else plan
-        days = (
-            options.iso_date(first, "--from") if first else None,
-            options.iso_date(last, "--to") if last else None,
+        call = compare_run.CompareCall(
+            old, new, path, output, notices, options.day_span(first, last), as_json, exit_code, quiet
         )
-        call = compare_run.CompareCall(old, new, path, output, notices, days, as_json, exit_code, quiet)
         raise typer.Exit(compare_run.compare(call))

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import json
 import sys
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date
 from pathlib import Path
@@ -18,6 +18,7 @@ from nomarium.cli.stamp import moment_of_build
 from nomarium.core.history import (
     Difference,
     Differences,
+    Entry,
     Side,
     What,
     differences,
@@ -34,6 +35,8 @@ from nomarium.core.rows import render_csv, render_xlsx
 from nomarium.core.values import counted
 
 _MOST, _FEW = 60, 5
+Calendars = tuple[str, Mapping[str, Entry], Mapping[str, Entry]]
+"""The file of a calendar, and its events on both sides."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -65,7 +68,7 @@ def compare(call: CompareCall) -> int:
     if call.output is not None:
         _write_table(call.output, found, quiet=call.quiet)
     if call.notices is not None:
-        _write_notices(call, old, new)
+        _write_notices(call, old, new, both)
     if call.as_json:
         typer.echo(json.dumps([_json(path, d) for path, one in found for d in one.found], ensure_ascii=False, indent=2))
     elif call.output is None and call.notices is None and not call.quiet:
@@ -84,11 +87,11 @@ def _sides(call: CompareCall) -> tuple[Side, Side]:
     return read_side(old, known, zone), read_side(new, known, zone)
 
 
-def _write_notices(call: CompareCall, old: Side, new: Side) -> None:
+def _write_notices(call: CompareCall, old: Side, new: Side, both: Sequence[Calendars]) -> None:
     """Write for each calendar what has changed, in sentences."""
     files = []
     folder = call.notices or Path()
-    for path, before, after in same_calendars(old, new):
+    for path, before, after in both:
         file = folder / Path(path or f"{Path(new.name).stem}.ics").with_suffix(".txt")
         text = notice(file.stem, f"{old.name} → {new.name}", before, after, call.days)
         if text:

@@ -182,8 +182,7 @@ def convert(
         days,
         back,
         options.iso_date(start, "--start") if start else None,
-        options.iso_date(first, "--from") if first else None,
-        options.iso_date(last, "--to") if last else None,
+        *options.day_span(first, last),
     )
     with wrong_calls():
         style = row_style_of(plan, headings, (write_dates, write_times, delimiter, encoding))

@@ -104,8 +104,7 @@ def days(
         call = DaysCall(
             options.plan_path(plan),
             target,
-            options.iso_date(first, "--from") if first else None,
-            options.iso_date(last, "--to") if last else None,
+            *options.day_span(first, last),
             tuple(cycle or ()),
             options.closures(close),
             title,

@@ -18,10 +18,6 @@ Examples:
   nomarium free vasquel.ics pell.ics -o free.csv
 """
 
-Calendars = Annotated[
-    list[Path],
-    typer.Argument(metavar="CALENDAR", show_default=False, help="Calendar files, sheets, or a plan or its folder."),
-]
 Only = Annotated[
     list[str] | None,
     typer.Option("--only", metavar="SPLIT=WHOM", help="Whose calendars of a plan: teacher=“R. Vasquel,D. Pell”."),
@@ -46,7 +42,7 @@ Output = Annotated[
 
 
 def free(
-    calendars: Calendars,
+    calendars: options.Calendars,
     only: Only = None,
     plan: PlanOption = None,
     length: Length = "45m",
@@ -69,17 +65,14 @@ def free(
     from nomarium.core.agenda import Operands
 
     with wrong_calls():
+        days = options.day_span(first, last)
         operands = Operands(
-            [path if path.is_dir() else options.existing([path])[0] for path in calendars],
+            options.sheets_or_folders(calendars),
             dict(options.conditions(only, "--only")),
             options.plan_path(plan) if plan else None,
             options.zone_name(zone) if zone else None,
             options.machine_zone(),
-            options.iso_date(last, "--to") if last else None,
-        )
-        days = (
-            options.iso_date(first, "--from") if first else None,
-            options.iso_date(last, "--to") if last else None,
+            days[1],
         )
         asked = free_run.asked_for(length, between, options.one_of(all_day, ("busy", "free"), "--all-day"))
         call = free_run.FreeCall(operands, asked, days, cycle, every_day, output, as_json)

@@ -15,15 +15,15 @@ import typer
 from nomarium.cli import options
 from nomarium.cli.console import print_lines, print_problems
 from nomarium.cli.stamp import moment_of_build
-from nomarium.core.agenda import Operands, Showing, read_showing
+from nomarium.core.agenda import Operands, Showing, check_cycles, read_showing
 from nomarium.core.calendars import Calendar
 from nomarium.core.free_time import Asked, FreeDay, Window, free_days, free_on_cycle_days
 from nomarium.core.ics import render_calendar
 from nomarium.core.output import write_whole
-from nomarium.core.problems import WrongCall, has_errors
+from nomarium.core.problems import has_errors
 from nomarium.core.rows import render_csv
 from nomarium.core.sources import Occurrence, Series
-from nomarium.core.values import WEEKDAY_NAMES, counted, day_words, full_day
+from nomarium.core.values import WEEKDAY_NAMES, counted, day_words, full_day, minute_words
 from nomarium.core.year import SchoolYear
 
 _USUAL_DAYS = 14
@@ -108,10 +108,10 @@ def _counts(day: date, year: SchoolYear | None, *, every_day: bool) -> bool:
 
 
 def _labels(cycle: str, year: SchoolYear | None, days: Sequence[date]) -> dict[str, list[date]]:
-    known = list(year.cycles) if year else []
-    if year is None or cycle not in known:
-        raise WrongCall(f"There is no cycle “{cycle}”.", f"There are: {', '.join(known) or 'none; name the plan'}.")
-    place = known.index(cycle)
+    check_cycles(year, [cycle])
+    if year is None:
+        return {}
+    place = list(year.cycles).index(cycle)
     found: dict[str, list[date]] = {label: [] for label in year.cycles[cycle].rule.labels}
     for day in days:
         label = year.day(day).labels[place]
@@ -124,7 +124,7 @@ def _lines(call: FreeCall, showing: Showing, found: Sequence[FreeDay], span: tup
     asked, people = call.asked, showing.calendars
     yield f"For      {', '.join(people)}"
     yield (
-        f"Asked    {_long(asked.length)} or more between {_clock(asked.opens)} and {_clock(asked.closes)}, "
+        f"Asked    {_long(asked.length)} or more between {minute_words(asked.opens)} and {minute_words(asked.closes)}, "
         f"{day_words(span[0])} to {day_words(span[1])}, times of {showing.zone}"
     )
     free = [(day, window) for day in found for window in day.windows if window.all_but is None]
@@ -146,11 +146,7 @@ def _name(day: FreeDay) -> str:
 
 def _window(window: Window, people: Sequence[str]) -> str:
     but = f", all but {people[window.all_but]}" if window.all_but is not None else ""
-    return f"{_clock(window.start)}–{_clock(window.end)} ({_long(window.minutes)}{but})"
-
-
-def _clock(minute: int) -> str:
-    return f"{minute // 60}:{minute % 60:02}"
+    return f"{minute_words(window.start)}–{minute_words(window.end)} ({_long(window.minutes)}{but})"
 
 
 def _long(minutes: int) -> str:
@@ -163,7 +159,7 @@ def _rows(showing: Showing, found: Sequence[FreeDay]) -> Iterator[tuple[str, ...
         weekday = WEEKDAY_NAMES[day.days[0].weekday()] if day.days[0].isoformat() == day.name else ""
         for window in day.windows:
             but = showing.calendars[window.all_but] if window.all_but is not None else ""
-            yield day.name, weekday, _clock(window.start), _clock(window.end), str(window.minutes), but
+            yield day.name, weekday, minute_words(window.start), minute_words(window.end), str(window.minutes), but
 
 
 def _write(path: Path, showing: Showing, found: Sequence[FreeDay]) -> None:

@@ -21,6 +21,10 @@ Files = Annotated[
         metavar="FILE", show_default=False, help="The sheets: CSV or other delimited text, xlsx, xlsb, xls, ods."
     ),
 ]
+Calendars = Annotated[
+    list[Path],
+    typer.Argument(metavar="CALENDAR", show_default=False, help="Calendar files, sheets, or a plan or its folder."),
+]
 Sheet = Annotated[
     str | None, typer.Option("--sheet", metavar="NAME", help="The sheet of a workbook; else the one that holds events.")
 ]
@@ -99,6 +103,11 @@ def existing(files: Iterable[Path]) -> list[Path]:
     return found
 
 
+def sheets_or_folders(named: Iterable[Path]) -> list[Path]:
+    """Return files and folders of plans, refusing the call where a file is missing."""
+    return [path if path.is_dir() else existing([path])[0] for path in named]
+
+
 def column_fields(stated: Iterable[str] | None) -> dict[str, str]:
     """Return the fields stated for headings: ["Booked by=", "What=summary"] → {"Booked by": "", "What": "summary"}."""
     fields = {}
@@ -130,6 +139,11 @@ def iso_date(text: str, option: str) -> date:
         return date.fromisoformat(text.strip())
     except ValueError:
         raise typer.BadParameter(f"“{text}” is no date of the form 2026-09-08.", param_hint=option) from None
+
+
+def day_span(first: str | None, last: str | None) -> tuple[date | None, date | None]:
+    """Return the days that ``--from`` and ``--to`` state."""
+    return iso_date(first, "--from") if first else None, iso_date(last, "--to") if last else None
 
 
 def date_span(text: str | None) -> tuple[date, date] | None:

@@ -19,10 +19,6 @@ Examples:
   nomarium show office.ics clubs.ics -o office.html          a page with month, week and agenda
 """
 
-Calendars = Annotated[
-    list[Path],
-    typer.Argument(metavar="CALENDAR", show_default=False, help="Calendar files, sheets, or a plan or its folder."),
-]
 Only = Annotated[
     list[str] | None,
     typer.Option("--only", metavar="SPLIT=WHOM", help="Whose calendars of a plan: teacher=“R. Vasquel”. Repeatable."),
@@ -54,7 +50,7 @@ Portrait = Annotated[bool, typer.Option("--portrait", help="Upright; else across
 
 
 def show(
-    calendars: Calendars,
+    calendars: options.Calendars,
     only: Only = None,
     every: All = False,
     plan: PlanOption = None,
@@ -86,16 +82,13 @@ def show(
         raise options.wrong(f"--{stated[1]}", f"It goes not together with --{stated[0]}.")
     with wrong_calls():
         call = show_run.ShowCall(
-            [path if path.is_dir() else options.existing([path])[0] for path in calendars],
+            options.sheets_or_folders(calendars),
             dict(options.conditions(only, "--only")),
             every,
             options.plan_path(plan) if plan else None,
             stated[0] if stated else "agenda",
             day or week or month or term or "",
-            (
-                options.iso_date(first, "--from") if first else None,
-                options.iso_date(last, "--to") if last else None,
-            ),
+            options.day_span(first, last),
             tuple(cycle or ()),
             options.zone_name(zone) if zone else None,
             output,

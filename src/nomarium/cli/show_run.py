@@ -22,6 +22,7 @@ from nomarium.core.agenda import (
     Showing,
     Shown,
     agenda_days,
+    check_cycles,
     cycles_of,
     lay_out_month,
     letter_of,
@@ -94,10 +95,7 @@ def _operands(call: ShowCall) -> Operands:
 
 
 def _facts(call: ShowCall, showing: Showing) -> DayFacts:
-    known = list(showing.year.cycles) if showing.year else []
-    for name in call.cycles:
-        if name not in known:
-            raise WrongCall(f"There is no cycle “{name}”.", f"There are: {', '.join(known) or 'none; name the plan'}.")
+    check_cycles(showing.year, call.cycles)
     year, own = showing.year, [part for part in showing.parts if part is not None]
     followed = [name for part in own if year for name in cycles_of(part, year)]
     return DayFacts(year, call.cycles or followed)

@@ -17,7 +17,7 @@ from nomarium.core.agenda import (
     letter_of,
     titled,
 )
-from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, day_words
+from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, clock_words, day_words, minute_words
 from nomarium.views.calendar_layout import (
     FOOT,
     HEAD,
@@ -65,7 +65,7 @@ def week_drawing(showing: Showing, facts: DayFacts, days: Sequence[date]) -> Dra
         for box, bar in place.bars:
             _event_box(page, showing, bar.event, box, [(titled(bar.event), "bold")])
         for box, block in place.blocks:
-            times = f"{block.start // 60}:{block.start % 60:02}–{block.end // 60}:{block.end % 60:02}"
+            times = f"{minute_words(block.start)}–{minute_words(block.end)}"
             pieces = [(titled(block.event), "bold"), (times, "faint"), (block.event.place.split("\n")[0], "faint")]
             _event_box(page, showing, block.event, box, pieces)
         more = f"{place.hidden_bars} more events of whole days" if place.hidden_bars else ""
@@ -138,7 +138,7 @@ def _month_events(page: Page, showing: Showing, week: MonthWeek, row: Sequence[M
     for held, cell in zip(week.days, row, strict=True):
         for line, part in held.parts:
             if line < shown:
-                time = "" if part.whole_day else f"{part.start.hour}:{part.start:%M} "
+                time = "" if part.whole_day else f"{clock_words(part.start)} "
                 box = line_box(cell.place, cell.place, line)
                 title = f"{time}{titled(part.event)}"
                 _event_line(page, showing, part.event, box, title, filled=part.whole_day)

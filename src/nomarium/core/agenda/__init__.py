@@ -1,7 +1,7 @@
 """What is on, day by day: the events of several calendars, ready to be shown, and where each stands on a page."""
 
 from nomarium.core.agenda.blocks import DayBar, DayBlock, WeekLayout, lay_out_week, week_days
-from nomarium.core.agenda.day_facts import DayFact, DayFacts, cycles_of
+from nomarium.core.agenda.day_facts import DayFact, DayFacts, check_cycles, cycles_of
 from nomarium.core.agenda.days import AgendaDay, DayPart, agenda_days, time_words, titled
 from nomarium.core.agenda.lanes import lanes_of
 from nomarium.core.agenda.months import MonthBar, MonthDay, MonthLayout, MonthWeek, lay_out_month
@@ -28,6 +28,7 @@ __all__ = [
     "WallGrid",
     "WeekLayout",
     "agenda_days",
+    "check_cycles",
     "cycles_of",
     "lanes_of",
     "lay_out_month",

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import date
 
 from nomarium.core.building import Part
+from nomarium.core.problems import WrongCall
 from nomarium.core.rows import specials_words
 from nomarium.core.year import Closure, Day, SchoolYear
 
@@ -38,6 +39,14 @@ def cycles_of(part: Part, year: SchoolYear) -> list[str]:
     divisions = {division for held in part.held for division in held.of("division")}
     own = [rule.name for rule in year.rules.cycles if not rule.divisions or divisions & set(rule.divisions)]
     return own if divisions and own else list(year.cycles)
+
+
+def check_cycles(year: SchoolYear | None, names: Iterable[str]) -> None:
+    """Raise WrongCall where a year, or there being none, does not know a cycle."""
+    known = list(year.cycles) if year else []
+    for name in names:
+        if name not in known:
+            raise WrongCall(f"There is no cycle “{name}”.", f"There are: {', '.join(known) or 'none; name the plan'}.")
 
 
 class DayFacts:

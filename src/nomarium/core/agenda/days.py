@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
 
 from nomarium.core.agenda.showing import Shown
+from nomarium.core.values import clock_words
 
 _DAY = timedelta(days=1)
 
@@ -70,7 +71,7 @@ def time_words(part: DayPart) -> str:
     if part.whole_day:
         days = (event.last_day - event.first_day).days + 1
         return "all day" if days == 1 else f"day {(part.day - event.first_day).days + 1} of {days}"
-    start, end = (f"{moment.hour}:{moment:%M}" for moment in (part.start, part.end))
+    start, end = map(clock_words, (part.start, part.end))
     if not part.begins:
         return f"until {end}"
     if not part.ends:

@@ -5,12 +5,11 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, timedelta
-from zoneinfo import ZoneInfo
 
 from nomarium.core.bells import BellTimes
 from nomarium.core.building import Part
 from nomarium.core.problems import Problem
-from nomarium.core.sources import Occurrence, Series
+from nomarium.core.sources import Occurrence, Series, in_zone
 from nomarium.core.year import SchoolYear
 
 MOST_LETTERS = 26
@@ -108,13 +107,11 @@ class Showing:
 
 def shown(series: Series, occurrence: Occurrence, uid: str, zone: str, place: int) -> Shown:
     """Return one occurrence as it is shown in a zone."""
-    start, end = (_told_in(zone, occurrence.zone, moment) for moment in (occurrence.start, occurrence.end))
-    if occurrence.all_day:
-        start, end = occurrence.start, occurrence.end
+    told = in_zone(occurrence, zone)
     return Shown(
         series.summary,
-        start,
-        max(start, end),
+        told.start,
+        max(told.start, told.end),
         occurrence.all_day,
         series.location,
         series.description,
@@ -126,12 +123,6 @@ def shown(series: Series, occurrence: Occurrence, uid: str, zone: str, place: in
         series.categories,
         series.url,
     )
-
-
-def _told_in(zone: str, own: str, moment: datetime) -> datetime:
-    if not own or own == zone:
-        return moment
-    return moment.replace(tzinfo=ZoneInfo(own)).astimezone(ZoneInfo(zone)).replace(tzinfo=None)
 
 
 def only_zone(series: Sequence[Series]) -> str | None:

@@ -10,7 +10,7 @@ from datetime import date
 from nomarium.core.bells import BellTimes
 from nomarium.core.building import Part
 from nomarium.core.meetings import Held
-from nomarium.core.values import WEEKDAY_NAMES, counted
+from nomarium.core.values import WEEKDAY_NAMES, clock_words, counted
 from nomarium.core.year import SchoolYear
 
 _SELDOM = 0.2
@@ -65,7 +65,7 @@ class _Slots:
                 self.found.setdefault((label, period), Counter())[WallCell(series.summary, series.location)] += count
         for period in held.periods if bells else ():
             rung = Counter(bells.times(day, period, held.of("division")) for day in days) if bells else Counter()
-            words = {f"{s.hour}:{s:%M}–{e.hour}:{e:%M}": n for span, n in rung.items() if span for s, e in [span]}
+            words = {f"{clock_words(s)}–{clock_words(e)}": n for span, n in rung.items() if span for s, e in [span]}
             self.times.setdefault(period, Counter()).update(words)
 
     def label(self, day: date) -> str:

@@ -7,6 +7,7 @@ from datetime import time
 from typing import NamedTuple
 
 from nomarium.core.problems import Place
+from nomarium.core.values import clock_words
 
 _ANY: frozenset[str] = frozenset()
 
@@ -45,4 +46,4 @@ class BellRow:
     @property
     def hours(self) -> str:
         """Its times: "8:15–9:10"."""
-        return f"{self.start.hour}:{self.start:%M}–{self.end.hour}:{self.end:%M}"
+        return f"{clock_words(self.start)}–{clock_words(self.end)}"

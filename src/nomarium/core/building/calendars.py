@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from datetime import date, datetime, timedelta
+from datetime import date, timedelta
 from functools import cached_property
 
 from nomarium.core.building import wording
@@ -15,7 +15,7 @@ from nomarium.core.plan import CalendarKeys, PlanFile
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.timetable import WHO_FIELDS
-from nomarium.core.values import WEEKDAY_NAMES, read_length
+from nomarium.core.values import WEEKDAY_NAMES, clock_words, read_length
 from nomarium.core.year import SchoolYear
 
 _VISIBILITY = {"public": "PUBLIC", "private": "PRIVATE", "confidential": "CONFIDENTIAL"}
@@ -161,13 +161,9 @@ class Texts:
             "week": str(day.week or "") if day else "",
             "letter": day.letter if day else "",
             "term": day.term.name if day and day.term else "",
-            "start": _clock(start),
-            "end": _clock(end),
+            "start": clock_words(start),
+            "end": clock_words(end),
         }
-
-
-def _clock(moment: datetime) -> str:
-    return f"{moment.hour}:{moment:%M}"
 
 
 def _length(text: str) -> timedelta:

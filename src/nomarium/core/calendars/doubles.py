@@ -24,11 +24,6 @@ class Double:
     """The one that says more; of two that say as much, the first."""
     other: Series
 
-    @property
-    def alike(self) -> bool:
-        """Whether the titles are the same but for capitals, spaces and signs."""
-        return _words(self.kept.summary) == _words(self.other.summary)
-
 
 def find_doubles(events: Iterable[Series], *, alike_only: bool = False) -> list[Double]:
     """Return the events that stand twice: same times, same repeat, near-same title, no two different places.

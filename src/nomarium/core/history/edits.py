@@ -6,22 +6,11 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field, replace
 from datetime import datetime, timedelta
 from enum import StrEnum
-from zoneinfo import ZoneInfo
 
-from nomarium.core.history.entries import Entry
-from nomarium.core.sources import Occurrence, Series
+from nomarium.core.history.entries import TEXT_FIELDS, Entry
+from nomarium.core.sources import Occurrence, Series, in_zone
 
-EDITED_TEXTS = (
-    "summary",
-    "location",
-    "description",
-    "categories",
-    "url",
-    "status",
-    "visibility",
-    "busy",
-    "reminders",
-)
+EDITED_TEXTS = tuple(name for name in TEXT_FIELDS if name not in ("organizer", "attendees", "extra"))
 """The fields that are held against each other; guests and organizers are the calendar program's own affair."""
 TIME = "time"
 """The name of the edited field that says when an event is."""
@@ -127,13 +116,10 @@ def changes_of(path: str, given: Entry, theirs: Entry, sequence: int) -> list[Ed
 
 def moved_to_zone(entry: Entry, zone: str) -> Entry:
     """Return an event with its times told in a zone, where both have one."""
-    if entry.all_day or not entry.zone or not zone or entry.zone == zone:
+    if not zone:
         return entry
-    own, other = ZoneInfo(entry.zone), ZoneInfo(zone)
-    start, end = (
-        moment.replace(tzinfo=own).astimezone(other).replace(tzinfo=None) for moment in (entry.starts(), entry.ends())
-    )
-    return entry._replace(start=start.isoformat(), end=end.isoformat(), zone=zone)
+    moved = in_zone(Occurrence(entry.starts(), entry.ends(), entry.all_day, entry.zone), zone)
+    return entry._replace(start=moved.start.isoformat(), end=moved.end.isoformat(), zone=moved.zone)
 
 
 def same_text(name: str, one: str, other: str) -> bool:

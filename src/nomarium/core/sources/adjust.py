@@ -89,10 +89,11 @@ def move_to_zone(sheets: Sequence[EventSheet], zone: str) -> None:
     """Tell all timed events in a zone; floating ones, which have none, and all-day ones stay as they are."""
     for sheet in sheets:
         for series in sheet.series:
-            series.occurrences = tuple(_in_zone(occurrence, zone) for occurrence in series.occurrences)
+            series.occurrences = tuple(in_zone(occurrence, zone) for occurrence in series.occurrences)
 
 
-def _in_zone(occurrence: Occurrence, zone: str) -> Occurrence:
+def in_zone(occurrence: Occurrence, zone: str) -> Occurrence:
+    """Return an occurrence told in a zone; floating ones, which have none, and all-day ones as they are."""
     if occurrence.all_day or not occurrence.zone or occurrence.zone == zone:
         return occurrence
     own, other = ZoneInfo(occurrence.zone), ZoneInfo(zone)

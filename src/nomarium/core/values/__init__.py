@@ -12,7 +12,7 @@ from nomarium.core.values.moments import read_moments
 from nomarium.core.values.people import Person, read_person
 from nomarium.core.values.style import Style, style_of
 from nomarium.core.values.time_text import scan_span
-from nomarium.core.values.wording import counted, day_words, full_day
+from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
 from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES
 from nomarium.core.values.zones import near_zones, read_zone
 
@@ -34,11 +34,13 @@ __all__ = [
     "Style",
     "calendar_words",
     "cell_length",
+    "clock_words",
     "counted",
     "day_words",
     "end_after",
     "full_day",
     "is_weekday",
+    "minute_words",
     "near_zones",
     "read_busy",
     "read_length",

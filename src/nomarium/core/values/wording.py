@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from datetime import date
+from datetime import date, datetime, time
 
 from nomarium.core.problems import Problem, error, warning
 from nomarium.core.tables import Cell, Column, Table, column_letters, plain_text
@@ -25,6 +25,16 @@ def day_words(day: date) -> str:
 def full_day(day: date) -> str:
     """Return a date in full: "Tuesday 8 September 2026"."""
     return f"{WEEKDAY_NAMES[day.weekday()]} {day.day} {MONTH_NAMES[day.month - 1]} {day.year}"
+
+
+def clock_words(moment: datetime | time) -> str:
+    """Return a time of the day as people write it: "9:05"."""
+    return f"{moment.hour}:{moment:%M}"
+
+
+def minute_words(minute: int) -> str:
+    """Return a minute of the day as people write it: 545 → "9:05", 1440 → "24:00"."""
+    return f"{minute // 60}:{minute % 60:02}"
 
 
 def counted(number: int, noun: str, plural: str = "") -> str:

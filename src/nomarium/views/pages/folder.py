@@ -24,7 +24,7 @@ def pages_folder(build: Build) -> Path | None:
 
 
 def page_files(build: Build, folder: Path, *, whole: bool) -> Iterator[tuple[str, bytes | None]]:
-    """Yield each file of the folder by its path below it, None for one that holds the same already.
+    """Yield each file of the folder by its path below it, None for a page that is made of the same already.
 
     The calendar files must be written. Without ``whole`` only some of the plan's calendars are built, and the index
     stays as it is.
@@ -41,17 +41,13 @@ def page_files(build: Build, folder: Path, *, whole: bool) -> Iterator[tuple[str
         facts = known.setdefault(cycles, DayFacts(year, cycles))
         page, data = _page_of(part), (build.folder / part.file).read_bytes()
         made_of = _digest(data, facts, zone)
-        yield part.file, _unless_same(folder / part.file, data)
+        yield part.file, data
         yield page, None if made_of.encode() in _start(folder / page) else _page(part, facts, zone, made_of).encode()
         entries.append(IndexEntry(part.kind, part.name, page, part.file, _about(part)))
     if whole:
         title = keys.title or plan.plan.school.name
         entries.sort(key=lambda entry: (entry.kind, entry.name.casefold()))
-        yield INDEX, _unless_same(folder / INDEX, index_page(title, entries, keys.address or "").encode())
-
-
-def _unless_same(path: Path, data: bytes) -> bytes | None:
-    return None if path.is_file() and path.read_bytes() == data else data
+        yield INDEX, index_page(title, entries, keys.address or "").encode()
 
 
 def _digest(data: bytes, facts: DayFacts, zone: str) -> str:

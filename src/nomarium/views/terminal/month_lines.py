@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 from rich.cells import cell_len
 
 from nomarium.core.agenda import DayFact, DayFacts, DayPart, MonthLayout, MonthWeek, Showing, Shown, titled
-from nomarium.core.values import WEEKDAY_NAMES
+from nomarium.core.values import WEEKDAY_NAMES, clock_words
 from nomarium.views.terminal.agenda_lines import calendar_style
 from nomarium.views.terminal.runs import Line, Run, fitted
 
@@ -91,7 +91,7 @@ def _part(showing: Showing, part: DayPart | None, room: int) -> Line:
         return [Run(" " * room)]
     event = part.event
     mark = _mark(showing, event)
-    time = "" if part.whole_day else f"{part.start.hour}:{part.start:%M} "
+    time = "" if part.whole_day else f"{clock_words(part.start)} "
     return [Run(mark, calendar_style(event.calendars[0])), Run(fitted(f"{time}{titled(event)}", room - len(mark)))]
 
 

@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 from datetime import date
 
 from nomarium.core.agenda import DayBlock, DayFact, DayFacts, Showing, Shown, WeekLayout, lay_out_week, titled
-from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES
+from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, minute_words
 from nomarium.views.terminal.agenda_lines import calendar_style
 from nomarium.views.terminal.runs import Line, Run, fitted, wrapped
 
@@ -43,7 +43,7 @@ def week_lines(showing: Showing, facts: DayFacts, days: Sequence[date], width: i
         yield from _Bands(showing, layout, columns, hidden).lines()
     yield _rule(columns)
     for day, block in hidden.blocks:
-        start, end = _clock(block.start), _clock(block.end)
+        start, end = minute_words(block.start), minute_words(block.end)
         words = _lettered(showing, block.event)
         when = f"also {WEEKDAY_NAMES[day.weekday()][:3]} {start}–{end}  "
         yield [Run(when, "dim"), Run(fitted(words, max(10, width - len(when))).rstrip())]
@@ -168,7 +168,7 @@ class _Bands:
             if not height:
                 yield self._free_line(self._cuts[band])
             for number in range(height):
-                time = _clock(self._cuts[band]) if number == 0 else ""
+                time = minute_words(self._cuts[band]) if number == 0 else ""
                 line = [Run(f"{time:>{_GUTTER - 1}}", "dim")]
                 for blocks, width in zip(self._shown, self._columns, strict=True):
                     line.append(Run("│", "dim"))
@@ -176,7 +176,7 @@ class _Bands:
                 yield line
 
     def _free_line(self, minute: int) -> Line:
-        line = [Run(f"{_clock(minute):>{_GUTTER - 1}}", "dim")]
+        line = [Run(f"{minute_words(minute):>{_GUTTER - 1}}", "dim")]
         for width in self._columns:
             line += [Run("│", "dim"), Run(" " * (width - 1))]
         return line
@@ -201,7 +201,3 @@ class _Bands:
             taken = start + room
         line.append(Run(" " * (width - 1 - taken)))
         return line
-
-
-def _clock(minute: int) -> str:
-    return f"{minute // 60}:{minute % 60:02}"
