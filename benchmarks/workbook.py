@@ -17,8 +17,10 @@ from python_calamine import load_workbook
 from xlsxwriter import Workbook
 
 from nomarium.core.columns import Headings, match_columns
+from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.sheets import choose_grid
 from nomarium.core.sources import EventChoices, read_events
-from nomarium.core.tables import read_table
+from nomarium.core.tables import TableChoices
 from nomarium.core.tables.find import find_table
 from nomarium.core.tables.table import Grid
 
@@ -44,14 +46,15 @@ def main() -> None:
     options.add_argument("--rows", type=int, default=20_000)
     options.add_argument("--runs", type=int, default=5)
     given = options.parse_args()
-    headings, choices = Headings(), EventChoices("America/Halifax")
+    headings, choices = Headings(EVENT_SHEET), EventChoices("America/Halifax")
     ours, bare = [], []
     with tempfile.TemporaryDirectory() as folder:
         path = Path(folder, "events.xlsx")
         write_workbook(path, given.rows)
         for _ in range(given.runs):
             started = time.process_time()
-            table, _ = read_table(path, headings)
+            grid, _ = choose_grid(path, EVENT_SHEET, TableChoices())
+            table, _ = find_table(grid, headings)
             read_events(table, match_columns(table, {}, headings)[0], choices)
             ours.append(time.process_time() - started)
             started = time.process_time()

@@ -8,18 +8,25 @@ import subprocess
 import sys
 from pathlib import Path
 
-from nomarium.core.bells import BELL_SHEET, NAMES_SHEET
-from nomarium.core.columns import EVENT_FIELDS, SheetFields
-from nomarium.core.datesheets import CLOSURE_SHEET, SPECIAL_SHEET, TERM_SHEET, listed_sheet
-from nomarium.core.plan import plan_keys, sheet_keys
-from nomarium.core.timetable import (
+from nomarium.core.columns import SheetKind
+from nomarium.core.kinds import (
+    BELL_SHEET,
     CHANGE_SHEET,
     CLASS_SHEET,
+    CLOSURE_SHEET,
     CODE_SHEET,
+    DAY_SHEET,
+    EVENT_FIELDS,
+    NAMES_SHEET,
+    PEOPLE_SHEET,
+    PLACE_SHEET,
     ROSTER_SHEET,
     SLOT_SHEET,
+    SPECIAL_SHEET,
+    TERM_SHEET,
     TIMETABLE_SHEET,
 )
+from nomarium.core.plan import plan_keys, sheet_keys
 
 DOCS = Path(__file__).parent
 COMMANDS = [
@@ -63,7 +70,7 @@ def fields_page() -> str:
     """Return docs/fields.md: its words as they are, its table from the program."""
     page = (DOCS / "fields.md").read_text("utf-8")
     head = page[: page.index("|---|---|---|\n") + len("|---|---|---|\n")]
-    rows = [f"| `{f.name}` | {f.meaning} | {', '.join(f.headings.split('|'))} |" for f in EVENT_FIELDS]
+    rows = [f"| `{f.name}` | {f.meaning} | {', '.join(f.all_headings)} |" for f in EVENT_FIELDS]
     return head + "\n".join(rows) + "\n"
 
 
@@ -88,10 +95,10 @@ def plan_page() -> str:
     )
 
 
-def headings_of(kinds: list[SheetFields]) -> list[str]:
+def headings_of(kinds: list[SheetKind]) -> list[str]:
     """Return the rows of a table of headings: one for each field of some kinds of sheets."""
     return [
-        f"| {kind.rows} | `{field.name}` | {field.meaning} | {', '.join(field.headings.split('|'))} |"
+        f"| {kind.rows} | `{field.name}` | {field.meaning} | {', '.join(field.all_headings)} |"
         for kind in kinds
         for field in kind.fields
     ]
@@ -99,14 +106,25 @@ def headings_of(kinds: list[SheetFields]) -> list[str]:
 
 def year_page() -> str:
     """Return docs/year.md: its words as they are, its table of headings from the program."""
-    rows = headings_of([TERM_SHEET, CLOSURE_SHEET, SPECIAL_SHEET, listed_sheet()])
+    rows = headings_of([TERM_SHEET, CLOSURE_SHEET, SPECIAL_SHEET, DAY_SHEET])
     page = (DOCS / "year.md").read_text("utf-8")
     return with_tables(page, ("| sheet | field | meaning | headings that are known |\n|---|---|---|---|\n", rows))
 
 
 def timetables_page() -> str:
     """Return docs/timetables.md: its words as they are, its table of headings from the program."""
-    kinds = [BELL_SHEET, NAMES_SHEET, TIMETABLE_SHEET, CLASS_SHEET, ROSTER_SHEET, CHANGE_SHEET, SLOT_SHEET, CODE_SHEET]
+    kinds = [
+        BELL_SHEET,
+        NAMES_SHEET,
+        TIMETABLE_SHEET,
+        CLASS_SHEET,
+        ROSTER_SHEET,
+        CHANGE_SHEET,
+        SLOT_SHEET,
+        CODE_SHEET,
+        PEOPLE_SHEET,
+        PLACE_SHEET,
+    ]
     page = (DOCS / "timetables.md").read_text("utf-8")
     rule = "| sheet | field | meaning | headings that are known |\n|---|---|---|---|\n"
     return with_tables(page, (rule, headings_of(kinds)))

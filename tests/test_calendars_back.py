@@ -16,10 +16,12 @@ from nomarium.core.calendars import Calendar
 from nomarium.core.columns import Headings, match_columns
 from nomarium.core.ics import CalendarChoices, read_calendar, render_calendar
 from nomarium.core.ics.content_lines import Sloppiness, clean_lines, sloppy_lines
+from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.repeats import expand, parse_rule
 from nomarium.core.rows import ROW_FIELDS, event_rows, render_csv
+from nomarium.core.sheets import choose_grid
 from nomarium.core.sources import EventChoices, Occurrence, Series, read_events
-from nomarium.core.tables import read_table
+from nomarium.core.tables import TableChoices, find_table
 
 HALIFAX = """BEGIN:VTIMEZONE
 TZID:{tzid}
@@ -295,8 +297,8 @@ def test_events_survive_the_way_through_ics_and_rows_and_back(tmp_path_factory, 
     assert said(back) == said(events)
     path = Path(tmp_path_factory.getbasetemp()) / "rows.csv"
     path.write_bytes(b"".join(render_csv(ROW_FIELDS, event_rows(Calendar.of("c", back)))))
-    headings = Headings()
-    table, _ = read_table(path, headings)
+    headings = Headings(EVENT_SHEET)
+    table, _ = find_table(choose_grid(path, EVENT_SHEET, TableChoices())[0], headings)
     matches, _ = match_columns(table, {}, headings)
     sheet = read_events(table, matches, EventChoices("UTC", zone_stated=False))
     assert not sheet.refused, sheet.problems

@@ -4,7 +4,8 @@ import tomllib
 
 import pytest
 
-from nomarium.core.drafting import Kind, recognise
+from nomarium.core.columns import Kind
+from nomarium.core.recognition import recognise
 from nomarium.core.tables import read_grids
 from timetable_school import BELLS, TERMS, workbook
 

@@ -64,12 +64,16 @@ def print_problems(problems: Iterable[Problem], *, errors_only: bool = False) ->
 
 
 def _print_problem(problem: Problem) -> None:
+    from nomarium.cli.asker import asker
+    from nomarium.core.settings import advice_words
+
     err = sys.stderr
     label = styled(f"{problem.severity.value:<8}", err, _COLOURS[problem.severity.value], bold=True)
     found = f" “{_shortened(problem.found)}”" if problem.found else ""
     head = f"{label} {problem.place}{found}"
     typer.echo(head, err=True)
-    for text in (problem.message, f"Expected: {problem.expected}" if problem.expected else "", problem.advice):
+    advice = advice_words(problem.advice, asker())
+    for text in (problem.message, f"Expected: {problem.expected}" if problem.expected else "", advice):
         if text:
             typer.echo(wrapped(f"         {text}", err, " " * 9), err=True)
 

@@ -38,7 +38,7 @@ def read_lines(school: School) -> Iterator[str]:
         table = read.sheet.table
         yield f"{label:<{_LABEL}}{sheet_name(table)} ({table.form}): {read.gave}"
         styles: dict[str, list[str]] = {}
-        for column in read.sheet.moments:
+        for column in read.sheet.moment_columns:
             if style := style_of(table, column).dates:
                 styles.setdefault(style, []).append(column.column.heading)
         for style, headings in styles.items():

@@ -16,11 +16,12 @@ from nomarium.cli.console import print_lines, print_problems
 from nomarium.cli.report import problem_json
 from nomarium.cli.stamp import stamp_of
 from nomarium.core.calendars import Calendar
-from nomarium.core.datesheets import ListedDays, SheetChoices, read_listed_days
+from nomarium.core.datesheets import ListedDays, read_listed_days
 from nomarium.core.output import write_whole
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors, warning
 from nomarium.core.rows import day_fields, day_rows, render_csv, render_json, render_xlsx
 from nomarium.core.school import School, open_school
+from nomarium.core.sheets import SheetChoices
 from nomarium.core.sources import YearEvents, usual_title, year_events
 from nomarium.core.tables import TableChoices
 from nomarium.core.values import DateChoices, Order, counted
@@ -130,7 +131,7 @@ def _comparisons(
 ) -> tuple[list[Comparison], list[Problem]]:
     """Hold each cycle against its column; one column of labels is for the only cycle that has all of them."""
     read = {name: read_listed_days(choices, name, year.cycles[name].rule.labels) for name in names}
-    columns = {name: listed.sheet.matches.column("summary") for name, (listed, _) in read.items() if listed.sheet}
+    columns = {name: listed.sheet.sheet.matches.column("summary") for name, (listed, _) in read.items() if listed.sheet}
     indexes = [column.index for column in columns.values() if column]
     if len(set(indexes)) < len(indexes):
         read = _only_fitting(year, read)

@@ -12,7 +12,7 @@ from pathlib import Path
 import typer
 
 from nomarium.cli.console import print_lines, progress
-from nomarium.core.blanks import KINDS, render_blank_xlsx
+from nomarium.core.blanks import BLANKS, blank_form, render_blank_xlsx
 from nomarium.core.building import INDEX, BuildChoices, prepare
 from nomarium.core.drafting import STARTER_SHEETS, Draft, DraftChoices, draft_plan, look_at, starter_plan
 from nomarium.core.output import write_all
@@ -58,7 +58,7 @@ def _starter(call: NewCall) -> int:
     """Write a plan to fill in, with blank sheets; sheets that are there already stay as they are."""
     sheets = {kind: call.folder / f"{kind}.xlsx" for kind in STARTER_SHEETS}
     blank = {kind: path for kind, path in sheets.items() if not path.exists()}
-    files = [(path, iter([render_blank_xlsx(KINDS[kind])])) for kind, path in blank.items()]
+    files = [(path, iter([render_blank_xlsx(blank_form(BLANKS[kind]))])) for kind, path in blank.items()]
     write_all([*files, (call.plan, iter([starter_plan(call.school, call.zone).encode()]))])
     if not call.quiet:
         print_lines(

@@ -50,7 +50,7 @@ def event_choices(
     from nomarium.core.sources import EventChoices, Lookups
 
     problems: list[Problem] = []
-    lookups = Lookups(_lookup(places, problems), _lookup(people, problems))
+    lookups = Lookups(_lookup(places, "places", problems), _lookup(people, "people", problems))
     return EventChoices(options.zone_name(zone), options.event_length(length), dates.choices(), lookups), problems
 
 
@@ -121,13 +121,13 @@ def _row_keys(plan: Path) -> RowKeys | None:
     return loaded.plan.rows if loaded else None
 
 
-def _lookup(path: Path | None, problems: list[Problem]) -> Lookup | None:
+def _lookup(path: Path | None, what: str, problems: list[Problem]) -> Lookup | None:
     if path is None:
         return None
     from nomarium.core.sources import read_lookup
 
     options.existing([path])
-    lookup, found = read_lookup(path)
+    lookup, _, found = read_lookup(path, what)
     problems += found
     return lookup
 

@@ -8,8 +8,10 @@ from datetime import timedelta
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from nomarium.cli.asker import asker
 from nomarium.core.ics import CalendarFile
 from nomarium.core.inspection import view_sheet
+from nomarium.core.settings import advice_words
 from nomarium.core.tables import column_letters
 from nomarium.core.values import counted, day_words, style_of
 
@@ -239,5 +241,5 @@ def problem_json(problem: Problem) -> dict[str, object]:
         "found": problem.found,
         "message": problem.message,
         "expected": problem.expected,
-        "advice": problem.advice,
+        "advice": advice_words(problem.advice, asker()),
     }

@@ -39,11 +39,11 @@ def sheet(kind: Kind, output: Output, categories: Categories = None, force: Forc
 
     What is filled in there is read without a question. The sample row is never imported.
     """
-    from nomarium.core.blanks import KINDS, render_blank_csv, render_blank_xlsx
+    from nomarium.core.blanks import BLANKS, blank_form, render_blank_csv, render_blank_xlsx
     from nomarium.core.output import write_whole
 
-    if kind.lower() not in KINDS:
-        raise typer.BadParameter(f"“{kind}” is no kind of sheet; there are: {', '.join(KINDS)}.", param_hint="KIND")
+    if kind.lower() not in BLANKS:
+        raise typer.BadParameter(f"“{kind}” is no kind of sheet; there are: {', '.join(BLANKS)}.", param_hint="KIND")
     renderers = {".csv": render_blank_csv, ".xlsx": render_blank_xlsx}
     render = renderers.get(output.suffix.lower())
     if render is None:
@@ -51,10 +51,10 @@ def sheet(kind: Kind, output: Output, categories: Categories = None, force: Forc
     if output.exists() and not force:
         raise typer.BadParameter(f"“{output}” is there already; --force writes over it.", param_hint="-o")
     offered = tuple(part.strip() for part in (categories or "").split(",") if part.strip())
-    blank = KINDS[kind.lower()].with_choices("Category", offered)
+    blank = blank_form(BLANKS[kind.lower()], offered)
     with wrong_calls():
         write_whole(output, [render(blank)])
 
     typer.echo(f"Wrote    {output}: a blank sheet of {kind.lower().replace('-', ' ')}.")
-    step = blank.next_step.format(file=output, stem=output.with_suffix(""))
+    step = blank.says.next_step.format(file=output, stem=output.with_suffix(""))
     typer.echo(f"Next     fill it in, then {'' if step.startswith('name') else 'run: '}{step}")

@@ -7,12 +7,14 @@ from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from nomarium.core.calendars import Calendar, find_doubles
-from nomarium.core.columns import Headings, check_stated, match_columns
+from nomarium.core.columns import FIELD_NAMES, Headings, check_stated, match_columns
 from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
-from nomarium.core.problems import DataRefused, Place, Problem, WrongCall, by_place, error, has_errors, warning
+from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.problems import DataRefused, Place, Problem, Way, WrongCall, by_place, error, has_errors, warning
+from nomarium.core.sheets import Known, account, choose_grid
 from nomarium.core.sources import Adjustments, EventChoices, EventSheet, Series, adjust, move_to_zone, read_events
 from nomarium.core.sources.wording import identical_events, near_double, shared_uid
-from nomarium.core.tables import LeftOut, Table, TableChoices, looks_like_calendar, read_table, read_text
+from nomarium.core.tables import LeftOut, Table, TableChoices, find_table, looks_like_calendar, read_text
 
 
 @dataclass(frozen=True, slots=True)
@@ -64,10 +66,10 @@ def convert(
     """
     if request.rules and (request.to_zone or request.adjustments.moves):
         raise WrongCall("--rules can't be moved: their weekdays may change.", "Leave --rules out for dated events.")
-    headings = Headings()
+    headings = Headings(EVENT_SHEET)
     read, found = _read_files(request, headings)
     found = [*problems, *found]
-    check_stated([table for table in read if isinstance(table, Table)], request.columns)
+    check_stated([table for table in read if isinstance(table, Table)], request.columns, FIELD_NAMES)
     sheets: list[EventSheet] = []
     for done, table in enumerate(read, 1):
         if isinstance(table, CalendarFile):
@@ -76,6 +78,9 @@ def convert(
             continue
         matches, unsure = match_columns(table, request.columns, headings)
         found += unsure
+        if not has_errors(unsure):
+            unsure = account(EVENT_SHEET, table, matches, request.events.used, Known())
+            found += unsure
         if has_errors(unsure):
             sheets.append(EventSheet(table, matches))
         else:
@@ -106,7 +111,9 @@ def _read_files(request: Request, headings: Headings) -> tuple[list[Table | Cale
             if calendar is not None:
                 read.append(calendar)
                 continue
-            table, found = read_table(path, headings, request.tables)
+            grid, found = choose_grid(path, EVENT_SHEET, request.tables)
+            problems += found
+            table, found = find_table(grid, headings)
         except DataRefused as refused:
             problems.append(refused.problem)
         else:
@@ -200,5 +207,5 @@ def _utc_by_chance(place: Place) -> Problem:
         "zone-unknown",
         place,
         "No time zone was stated, and this machine runs on UTC: the times are taken as UTC.",
-        advice="State the zone that the sheet means, such as --zone America/Halifax.",
+        advice=(Way("zone", "State the zone that the sheet means, such as {}", "America/Halifax"),),
     )

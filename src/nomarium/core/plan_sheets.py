@@ -2,14 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from datetime import date, timedelta
 from difflib import get_close_matches
+from pathlib import Path
 
-from nomarium.core.datesheets import SheetChoices
 from nomarium.core.plan import PlanFile, ReadingKeys, SheetKeys
 from nomarium.core.plan import wording as plan_wording
 from nomarium.core.problems import Problem
+from nomarium.core.settings import SETTINGS
+from nomarium.core.sheets import Conditions, SheetChoices
 from nomarium.core.tables import TableChoices
 from nomarium.core.values import DateChoices
 
@@ -33,34 +35,43 @@ class PlanSheets:
         for sheet in sheets:
             path = self._plan.folder / sheet.file
             if path.is_file():
-                table = TableChoices(sheet.sheet, sheet.range)
-                found.append(SheetChoices(path, place, table, self.dates(sheet, keys), dict(sheet.columns)))
+                found.append(self._choices(sheet, path, keys))
             else:
                 beside = [other.name for other in path.parent.iterdir()] if path.parent.is_dir() else []
                 near = get_close_matches(path.name, beside, 1)
                 self._problems.append(plan_wording.missing_file(place, sheet.file, near))
         return found
 
+    def _choices(self, sheet: SheetKeys, path: Path, keys: Sequence[str]) -> SheetChoices:
+        return SheetChoices(
+            path,
+            self._plan.place(*keys),
+            TableChoices(sheet.sheet, sheet.range),
+            self.dates(sheet, keys),
+            dict(sheet.columns),
+            as_conditions(sheet.only),
+            as_conditions(sheet.without),
+            sheet.whole,
+            commas=sheet.commas or self._keys.sheets.commas,
+        )
+
     def dates(self, sheet: ReadingKeys, keys: Sequence[str]) -> DateChoices:
         """Return how a sheet's dates are read: as it says itself, else as the plan does for all sheets."""
         everywhere = self._keys.sheets
         stated = sheet.within or everywhere.within
-        within = self._span(stated, keys if sheet.within else ("sheets", "within")) if stated else self.within
+        within = SETTINGS["within"].parse(stated) if stated else self.within
         order, typed = sheet.dates or everywhere.dates, sheet.typed_dates or everywhere.typed_dates
-        return DateChoices(order, within, typed=typed)
+        return DateChoices(order, within, first_hour(sheet.hours or everywhere.hours), typed)
 
-    def _span(self, text: str, keys: Sequence[str]) -> tuple[date, date] | None:
-        first, _, last = text.partition("..")
-        try:
-            span = date.fromisoformat(first), date.fromisoformat(last)
-        except ValueError:
-            span = None
-        if span is None or span[1] < span[0]:
-            problem = plan_wording.backward_span(self._plan.place(*keys), text)
-            if problem not in self._problems:
-                self._problems.append(problem)
-            return None
-        return span
+
+def as_conditions(said: Mapping[str, Sequence[str]]) -> Conditions:
+    """Return the conditions that a plan's table states."""
+    return tuple((name, tuple(values)) for name, values in said.items())
+
+
+def first_hour(hours: str | None) -> int:
+    """Return the hour from which times without am or pm are read: "8-20" → 8; 7 where nothing is stated."""
+    return int(SETTINGS["hours"].parse(hours)) if hours else DateChoices().earliest_hour
 
 
 def a_year_around(first: date, last: date) -> tuple[date, date]:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass
 from enum import StrEnum
+from typing import NamedTuple
 
 
 class Severity(StrEnum):
@@ -34,6 +35,22 @@ class Place:
         return ", ".join(parts)
 
 
+class Way(NamedTuple):
+    """A way out by a setting: named as an option by a call, as a key by a plan, and not at all where neither has it."""
+
+    setting: str
+    """The name of the setting, as core/settings.py declares it."""
+    text: str = "{}"
+    """What to do with it; ``{}`` is the option or key with its value."""
+    value: str = ""
+    joint: str = ", or "
+    """What stands between it and the way before it."""
+
+
+Advice = str | tuple[str | Way, ...]
+"""What to do about a problem: words, or several ways, of which some may not be open to who asked."""
+
+
 @dataclass(frozen=True, slots=True)
 class Problem:
     """One thing that the user should know, with its place, the value found and the way out."""
@@ -45,7 +62,7 @@ class Problem:
     message: str
     found: str = ""
     expected: str = ""
-    advice: str = ""
+    advice: Advice = ""
 
 
 class DataRefused(Exception):
@@ -65,17 +82,19 @@ class WrongCall(Exception):
         self.hint = hint
 
 
-def error(code: str, place: Place, message: str, *, found: str = "", expected: str = "", advice: str = "") -> Problem:
+def error(
+    code: str, place: Place, message: str, *, found: str = "", expected: str = "", advice: Advice = ""
+) -> Problem:
     """Return a problem that stops the writing."""
     return Problem(Severity.ERROR, code, place, message, found, expected, advice)
 
 
-def warning(code: str, place: Place, message: str, *, found: str = "", advice: str = "") -> Problem:
+def warning(code: str, place: Place, message: str, *, found: str = "", advice: Advice = "") -> Problem:
     """Return a problem that is written past, but that the user should look at."""
     return Problem(Severity.WARNING, code, place, message, found, "", advice)
 
 
-def note(code: str, place: Place, message: str, *, advice: str = "") -> Problem:
+def note(code: str, place: Place, message: str, *, advice: Advice = "") -> Problem:
     """Return word of a decision that was taken."""
     return Problem(Severity.NOTE, code, place, message, "", "", advice)
 

@@ -21,6 +21,7 @@ from nomarium.core.datesheets import (
 from nomarium.core.plan import CycleKeys, PlanFile, load_plan
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import Problem, by_place, has_errors
+from nomarium.core.sheets import Sheet
 from nomarium.core.values import WEEKDAY_NAMES, counted
 from nomarium.core.year import (
     Advance,
@@ -45,7 +46,7 @@ class SheetRead:
     """A sheet that was read: what it gave, in words ("11 closures"), and the sheet itself for its evidence."""
 
     gave: str
-    sheet: DatedSheet
+    sheet: Sheet
 
 
 @dataclass(slots=True)
@@ -247,4 +248,4 @@ class _Assembly:
 
     def _note(self, sheet: DatedSheet | None, gave: str) -> None:
         if sheet is not None:
-            self._school.sheets.append(SheetRead(gave, sheet))
+            self._school.sheets.append(SheetRead(gave, sheet.sheet))

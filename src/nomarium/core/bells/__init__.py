@@ -2,15 +2,10 @@
 
 from nomarium.core.bells.bell_sheets import BellReader, BellSheet, grid_heading
 from nomarium.core.bells.bell_times import Bells, BellTimes
-from nomarium.core.bells.headings import BELL_SHEET, DIVISION_HEADINGS, NAMES_SHEET, PERIOD_HEADINGS
 from nomarium.core.bells.other_names import OtherNames, read_other_names
 from nomarium.core.bells.rows import BellRow, Conditions
 
 __all__ = [
-    "BELL_SHEET",
-    "DIVISION_HEADINGS",
-    "NAMES_SHEET",
-    "PERIOD_HEADINGS",
     "BellReader",
     "BellRow",
     "BellSheet",

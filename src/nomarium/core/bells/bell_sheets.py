@@ -9,15 +9,15 @@ from datetime import time
 from itertools import pairwise
 
 from nomarium.core.bells import wording
-from nomarium.core.bells.headings import BELL_SHEET
 from nomarium.core.bells.rows import BellRow, Conditions
-from nomarium.core.columns import FieldedTable, Headings, read_fielded
+from nomarium.core.columns import Headings
+from nomarium.core.kinds import BELL_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.sheets import Sheet, SheetChoices, holds_for_all, read_sheet, said_by_names
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
 from nomarium.core.values import (
     ClockTime,
-    DateChoices,
     Fault,
     Moment,
     MomentColumn,
@@ -56,43 +56,37 @@ class BellSheet:
     rows: list[BellRow] = field(default_factory=list)
     form: str = "list"
     """"list" or "grid"."""
-    moments: list[MomentColumn] = field(default_factory=list)
-    table: Table | None = None
+    sheet: Sheet | None = None
 
 
 class BellReader:
     """Reads sheets of bell times for one school year; what was found wrong is in ``problems``."""
 
-    def __init__(self, year: SchoolYear, dates: DateChoices) -> None:
-        self._year = year
+    def __init__(self, year: SchoolYear, choices: SheetChoices) -> None:
         self._days = DayReader(year)
-        self._dates = dates
+        self._choices = choices
         self._divisions = {name.casefold(): name for name in year.rules.divisions}
-        self._terms = {term.name.casefold(): frozenset({term.name}) for term in year.rules.terms}
+        self._terms = {term.name.casefold(): term.name for term in year.rules.terms}
         self._specials = {special.name.casefold() for special in year.rules.specials if special.name}
         self.problems: list[Problem] = []
 
-    def read(self, grid: Grid, columns: Mapping[str, str]) -> BellSheet:
+    def read(self, grid: Grid) -> BellSheet:
         """Read one sheet. Raises DataRefused where it holds neither a list nor a grid of bell times."""
         head = grid_heading(grid)
-        if head is not None and not columns:
+        if head is not None and not self._choices.columns:
             return self._grid(grid, head)
-        table, problems = read_fielded(grid, BELL_SHEET, columns)
+        sheet, problems = read_sheet(grid, BELL_SHEET, self._choices)
         self.problems += problems
-        if table is None:
+        if sheet is None:
             return BellSheet()
-        if not table.has("period") or not (table.has("hours") or (table.has("start") and table.has("end"))):
+        if not sheet.has("period") or not (sheet.has("hours") or (sheet.has("start") and sheet.has("end"))):
             raise DataRefused(wording.no_bells(grid.place))
-        return self._list(table)
+        return self._list(sheet)
 
-    def _list(self, sheet: FieldedTable) -> BellSheet:
-        columns = [column for _, column in sheet.matches.columns(("start", "end", "hours"))]
-        moments, problems = read_moments(sheet.table, [(column, True) for column in columns], self._dates)
-        self.problems += problems
-        by_column = {id(one.column): one for one in moments}
-        found = BellSheet(moments=moments, table=sheet.table)
+    def _list(self, sheet: Sheet) -> BellSheet:
+        found = BellSheet(sheet=sheet)
         for record in range(len(sheet)):
-            hours = self._hours(sheet, record, by_column)
+            hours = self._hours(sheet, record)
             conditions = self._conditions(sheet, record)
             period = bare_period(sheet.text(record, "period"))
             if not period:
@@ -101,13 +95,13 @@ class BellReader:
                 found.rows.append(BellRow(period, *hours, conditions, sheet.place(record)))
         return found
 
-    def _hours(self, sheet: FieldedTable, record: int, moments: Mapping[int, MomentColumn]) -> tuple[time, time] | None:
+    def _hours(self, sheet: Sheet, record: int) -> tuple[time, time] | None:
         clocks: list[ClockTime | None] = []
         for name in ("start", "end", "hours"):
-            column = sheet.matches.column(name)
-            if column is None or column.cells[record] == "":
+            cell = sheet.cell(record, name)
+            if cell == "" or name not in sheet.moments:
                 continue
-            moment = moments[id(column)].moments[column.cells[record]]
+            moment = sheet.moments[name].moments[cell]
             if isinstance(moment, Fault) or moment.start is None:
                 self.problems.append(wording.unreadable_bell(sheet.place(record, name), sheet.text(record, name)))
                 return None
@@ -122,19 +116,17 @@ class BellReader:
         start, end = (time(seconds // 3600, seconds // 60 % 60) for seconds in known)
         return start, end
 
-    def _conditions(self, sheet: FieldedTable, record: int) -> Conditions | None:
+    def _conditions(self, sheet: Sheet, record: int) -> Conditions | None:
         """Return the days that a row holds on; None, with a problem, where they cannot be told."""
         before = len(self.problems)
-        divisions = self._named(sheet, record, "division", self._divisions)
+        divisions = self._named(
+            sheet.text(record, "division"), "division", self._divisions, sheet.place(record, "division")
+        )
         days = Conditions()
         for name in ("day", "weekday"):
             if text := sheet.text(record, name):
                 days = _both(days, self._day_conditions(text, tuple(divisions), sheet.place(record, name)))
-        terms: set[str] = set()
-        for text in split_list(sheet.text(record, "term")):
-            if text.casefold() not in self._terms:
-                self.problems.append(wording.unknown(sheet.place(record, "term"), text, "term", self._terms))
-            terms |= self._terms.get(text.casefold(), frozenset())
+        terms = self._named(sheet.text(record, "term"), "term", self._terms, sheet.place(record, "term"))
         specials = [
             self._special(text, sheet.place(record, "special")) for text in split_list(sheet.text(record, "special"))
         ]
@@ -148,13 +140,14 @@ class BellReader:
         failed = any(problem.severity == "error" for problem in self.problems[before:])
         return None if failed else conditions
 
-    def _named(self, sheet: FieldedTable, record: int, name: str, known: Mapping[str, str]) -> list[str]:
+    def _named(self, text: str, name: str, known: Mapping[str, str], place: Place) -> list[str]:
+        """Return the known names in a text; those that are not known are problems."""
         found = []
-        for text in split_list(sheet.text(record, name)):
-            if text.casefold() in known:
-                found.append(known[text.casefold()])
+        for part in split_list(text):
+            if part.casefold() in known:
+                found.append(known[part.casefold()])
             else:
-                self.problems.append(wording.unknown(sheet.place(record, name), text, name, known.values()))
+                self.problems.append(wording.unknown(place, part, name, known.values()))
         return found
 
     def _special(self, text: str, place: Place) -> str:
@@ -183,14 +176,17 @@ class BellReader:
     def _grid(self, grid: Grid, head: int) -> BellSheet:
         """Read a grid: periods down, kinds of day across, "8:15–9:10" in the cells."""
         headings = grid.rows[head]
+        for_all = self._for_all(grid, head)
         across = {
-            index: self._heading(plain_text(cell), Place(grid.file, grid.sheet, address(head + 1, index), head + 1))
+            index: self._heading(
+                plain_text(cell), Place(grid.file, grid.sheet, address(head + 1, index), head + 1), for_all
+            )
             for index, cell in enumerate(headings)
             if index and cell != ""
         }
         body = list(enumerate(grid.rows[head + 1 :], head + 2))
         moments = self._clock(grid, body, across)
-        found = BellSheet(form="grid", moments=[moments])
+        found = BellSheet(form="grid")
         for number, row in body:
             name = bare_period(plain_text(row[0])) if row else ""
             for index, conditions in across.items():
@@ -217,15 +213,43 @@ class BellReader:
         numbers = [number for number, _ in body for _ in across]
         column = Column("", min(across), list(cells))
         table = Table(grid.file, grid.sheet, grid.form, numbers[0] - 1, [column], numbers)
-        moments, problems = read_moments(table, [(column, True)], self._dates)
+        moments, problems = read_moments(table, [(column, True)], self._choices.dates)
         self.problems += problems
         return moments[0]
 
-    def _heading(self, text: str, place: Place) -> Conditions | None:
-        """Return the days that the heading of a grid's column names."""
+    def _for_all(self, grid: Grid, head: int) -> Conditions:
+        """Return what holds for a whole grid: as the plan states it, or as a title, the tab or the file's name says."""
+        found = dict(self._choices.whole)
+        for name in BELL_SHEET.whole:
+            if name not in found and (said := said_by_names(name, self._choices.known, grid, head)):
+                found[name] = said[0]
+                self.problems.append(holds_for_all(grid.place, name, *said))
+        return self._stated(found, grid.place)
+
+    def _stated(self, said: Mapping[str, str], place: Place) -> Conditions:
+        """Return the conditions that some texts by fields state."""
+        divisions = self._named(said.get("division", ""), "division", self._divisions, place)
+        terms = self._named(said.get("term", ""), "term", self._terms, place)
+        specials = [self._special(text, place) for text in split_list(said.get("special", ""))]
+        days = Conditions()
+        for name in ("day", "weekday"):
+            if text := said.get(name, ""):
+                days = _both(days, self._day_conditions(text, tuple(divisions), place))
+        return days._replace(
+            divisions=frozenset(divisions) or days.divisions,
+            terms=frozenset(terms),
+            specials=frozenset(filter(None, specials)),
+        )
+
+    def _heading(self, text: str, place: Place, for_all: Conditions) -> Conditions | None:
+        """Return the days that the heading of a grid's column names, within what holds for all of the grid."""
+        found = self._of_heading(text, place, tuple(for_all.divisions))
+        return found and found.within(for_all)
+
+    def _of_heading(self, text: str, place: Place, divisions: Sequence[str]) -> Conditions | None:
         name = " ".join(text.split())
         named = self._by_name(name.casefold())
-        days = self._read_days(name, ()) if named is None else named
+        days = self._read_days(name, divisions) if named is None else named
         if not isinstance(days, UnknownDay):
             return days
         if days.several:

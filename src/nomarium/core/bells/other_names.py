@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, field
 
 from nomarium.core.bells import wording
-from nomarium.core.bells.headings import NAMES_SHEET
-from nomarium.core.columns import read_fielded
+from nomarium.core.kinds import NAMES_SHEET
 from nomarium.core.problems import DataRefused, Problem
+from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
 from nomarium.core.slots import bare_period, period_key
 from nomarium.core.tables import Grid
 from nomarium.core.values import split_list
@@ -32,11 +32,11 @@ class OtherNames:
         return period
 
 
-def read_other_names(grid: Grid, columns: Mapping[str, str], names: OtherNames) -> list[Problem]:
+def read_other_names(grid: Grid, choices: SheetChoices, names: OtherNames) -> tuple[Sheet | None, list[Problem]]:
     """Read a sheet of other names into ``names``. Raises DataRefused where it has not both columns of periods."""
-    table, problems = read_fielded(grid, NAMES_SHEET, columns)
+    table, problems = read_sheet(grid, NAMES_SHEET, choices)
     if table is None:
-        return problems
+        return None, problems
     if not table.has("written") or not table.has("period"):
         raise DataRefused(wording.no_other_names(grid.place))
     for record in range(len(table)):
@@ -49,4 +49,4 @@ def read_other_names(grid: Grid, columns: Mapping[str, str], names: OtherNames) 
             key = (name.casefold(), period_key(written))
             if names.rung.setdefault(key, rung) != rung:
                 problems.append(wording.two_names(table.place(record), written, names.rung[key]))
-    return problems
+    return table, problems

@@ -28,6 +28,16 @@ class Conditions(NamedTuple):
         """Tell whether these include all of the other's: they hold on no day on which the others do not."""
         return all(not theirs or (mine and mine <= theirs) for mine, theirs in zip(self, other, strict=True))
 
+    def within(self, other: Conditions) -> Conditions:
+        """Return these, and where they say nothing, the other's."""
+        return Conditions(
+            self.divisions or other.divisions,
+            self.labels or other.labels,
+            self.weekdays or other.weekdays,
+            self.terms or other.terms,
+            self.specials or other.specials,
+        )
+
     def hold_on(self, day: Conditions) -> bool:
         """Tell whether they hold on a day, given by all that is true of it."""
         return all(not mine or mine & theirs for mine, theirs in zip(self, day, strict=True))

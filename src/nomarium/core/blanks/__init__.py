@@ -1,6 +1,5 @@
-"""Blank sheets to fill in: headings with notes, drop-down lists, a sample row that is never imported."""
+"""Blank sheets to fill in, made from the descriptions of their kinds."""
 
-from nomarium.core.blanks.kinds import KINDS
-from nomarium.core.blanks.render import render_blank_csv, render_blank_xlsx
+from nomarium.core.blanks.render import BLANKS, BlankForm, blank_form, render_blank_csv, render_blank_xlsx
 
-__all__ = ["KINDS", "render_blank_csv", "render_blank_xlsx"]
+__all__ = ["BLANKS", "BlankForm", "blank_form", "render_blank_csv", "render_blank_xlsx"]

@@ -5,9 +5,22 @@ from __future__ import annotations
 import csv
 import io
 from datetime import date, datetime, time
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.blanks.kinds import BlankColumn, BlankSheet
+from nomarium.core.columns import Blank, BlankSheet, SheetKind
+from nomarium.core.kinds import (
+    BELL_SHEET,
+    CHANGE_SHEET,
+    CLASS_SHEET,
+    CLOSURE_SHEET,
+    CODE_SHEET,
+    DAY_SHEET,
+    EVENT_SHEET,
+    ROSTER_SHEET,
+    SPECIAL_SHEET,
+    TERM_SHEET,
+    TIMETABLE_SHEET,
+)
 from nomarium.core.tables import INSTRUCTIONS
 
 if TYPE_CHECKING:
@@ -22,7 +35,41 @@ _MADE = datetime(2026, 1, 1)
 """A steady time of making, so that the same call gives the same bytes."""
 
 
-def render_blank_csv(blank: BlankSheet) -> bytes:
+BLANKS: dict[str, SheetKind] = {
+    "events": EVENT_SHEET,
+    "terms": TERM_SHEET,
+    "closures": CLOSURE_SHEET,
+    "special-days": SPECIAL_SHEET,
+    "days": DAY_SHEET,
+    "bells": BELL_SHEET,
+    "timetable": TIMETABLE_SHEET,
+    "classes": CLASS_SHEET,
+    "roster": ROSTER_SHEET,
+    "changes": CHANGE_SHEET,
+    "codes": CODE_SHEET,
+}
+"""The kinds that have a blank sheet, by the word that asks for it."""
+
+
+class BlankForm(NamedTuple):
+    """A blank sheet: its columns, and what it says beside them."""
+
+    columns: tuple[Blank, ...]
+    says: BlankSheet
+
+
+def blank_form(kind: SheetKind, categories: tuple[str, ...] = ()) -> BlankForm:
+    """Return the blank sheet of a kind; ``categories`` are what its list of categories offers."""
+    columns = tuple(field.blank for field in kind.fields if field.blank)
+    if categories:
+        columns = tuple(
+            one._replace(choices=categories, sample=categories[0]) if one.heading == "Category" else one
+            for one in columns
+        )
+    return BlankForm(columns, kind.blank or BlankSheet(kind.rows.capitalize(), (), ""))
+
+
+def render_blank_csv(blank: BlankForm) -> bytes:
     """Return a blank sheet as CSV (UTF-8 with a mark): headings and the sample row."""
     text = io.StringIO(newline="")
     writer = csv.writer(text, lineterminator="\r\n")
@@ -35,14 +82,14 @@ def _text(sample: str | date | time) -> str:
     return sample.strftime("%H:%M") if isinstance(sample, time) else str(sample)
 
 
-def render_blank_xlsx(blank: BlankSheet) -> bytes:
+def render_blank_xlsx(blank: BlankForm) -> bytes:
     """Return a blank sheet as a workbook: notes on headings, drop-down lists, checks, a sheet of instructions."""
     from xlsxwriter import Workbook
 
     held = io.BytesIO()
     book = Workbook(held, {"in_memory": True})
     book.set_properties({"created": _MADE})
-    sheet = book.add_worksheet(blank.name)
+    sheet = book.add_worksheet(blank.says.name)
     heading = book.add_format({"bold": True, "bottom": 1, "bg_color": "#DDE7EE", "valign": "top"})
     faint = {"italic": True, "font_color": "#6B7280"}
     formats = _Formats(
@@ -71,7 +118,7 @@ class _Formats:
         self.own_day, self.own_clock = own_day, own_clock
 
 
-def _write_column(sheet: Worksheet, index: int, column: BlankColumn, formats: _Formats) -> None:
+def _write_column(sheet: Worksheet, index: int, column: Blank, formats: _Formats) -> None:
     """Write a column's sample and what its cells offer or check."""
     is_date = isinstance(column.sample, date) or column.heading.casefold().endswith((" date", " day"))
     is_time = isinstance(column.sample, time)
@@ -87,7 +134,7 @@ def _write_column(sheet: Worksheet, index: int, column: BlankColumn, formats: _F
         sheet.data_validation(1, index, ROWS, index, check)
 
 
-def _check(column: BlankColumn, *, is_date: bool, is_time: bool) -> dict[str, object] | None:
+def _check(column: Blank, *, is_date: bool, is_time: bool) -> dict[str, object] | None:
     if column.choices:
         return {"validate": "list", "source": list(column.choices), "error_type": "warning"}
     if is_date:
@@ -111,7 +158,7 @@ def _check(column: BlankColumn, *, is_date: bool, is_time: bool) -> dict[str, ob
     return None
 
 
-def _write_instructions(book: Workbook, blank: BlankSheet) -> None:
+def _write_instructions(book: Workbook, blank: BlankForm) -> None:
     sheet = book.add_worksheet(INSTRUCTIONS)
     wrap = book.add_format({"text_wrap": True, "valign": "top"})
     bold = book.add_format({"bold": True, "valign": "top"})
@@ -120,7 +167,7 @@ def _write_instructions(book: Workbook, blank: BlankSheet) -> None:
     sheet.set_column(0, 0, 22)
     sheet.set_column(1, 1, 90)
     row = 0
-    for line in blank.instructions:
+    for line in blank.says.instructions:
         sheet.write_string(row, 1, line, wrap)
         row += 1
     for column in blank.columns:

@@ -274,7 +274,7 @@ def _gaps(build: Build, plan: PlanFile) -> list[Problem]:
     """Report meetings that no calendar of a split holds, and calendars that would be empty."""
     problems = []
     for kind, held in build.calendars.without.items():
-        split = plan.plan.calendars[kind].split or ""
+        split = " or ".join(plan.plan.calendars[kind].split)
         classes = list(dict.fromkeys(one.class_name for one in held))
         meetings = sum(len(one.occurrences) for one in held)
         problems.append(wording.without_value(held[0].place, kind, split, meetings, classes))
@@ -287,7 +287,7 @@ def _without_who(build: Build) -> list[Problem]:
     """Report classes without a teacher or a room, where others have one; those of no calendar are told already."""
     if build.plan is None:
         return []
-    told = {build.plan.plan.calendars[kind].split for kind in build.calendars.without}
+    told = {split for kind in build.calendars.without for split in build.plan.plan.calendars[kind].split}
     problems = []
     for name in ("teacher", "room"):
         having = [one for one in build.expansion.held if one.of(name)]
@@ -299,15 +299,16 @@ def _without_who(build: Build) -> list[Problem]:
 
 def _only(parts: Sequence[Part], only: Mapping[str, tuple[str, ...]]) -> list[Part]:
     """Return the calendars of those asked for. Raises WrongCall where there are none."""
-    chosen = []
+    chosen: list[Part] = []
     for name, values in only.items():
-        kinds = sorted({part.kind for part in parts if part.kind})
-        if name not in kinds:
+        having = [part for part in parts if name in part.by]
+        if not having:
+            kinds = sorted({kind for part in parts for kind in part.by})
             raise WrongCall(f"No calendars are split by “{name}”.", f"There are: {', '.join(kinds) or 'none'}.")
         for value in values:
-            found = [part for part in parts if part.kind == name and part.whom.casefold() == value.strip().casefold()]
+            found = [part for part in having if part.by[name].casefold() == value.strip().casefold()]
             if not found:
-                near = wording.near_words(value, [part.whom for part in parts if part.kind == name])
+                near = wording.near_words(value, [part.by[name] for part in having])
                 raise WrongCall(f"There is no calendar for the {name} “{value}”.", near.strip())
-            chosen += found
+            chosen += [part for part in found if part not in chosen]
     return chosen

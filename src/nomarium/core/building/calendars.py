@@ -2,20 +2,23 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator, Mapping, Sequence
+from collections.abc import Callable, Collection, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from functools import cached_property
+from itertools import groupby, product
 
 from nomarium.core.building import wording
 from nomarium.core.building.patterns import DATE_NAMES, SLOT_NAMES, Pattern
 from nomarium.core.calendars import Calendar, file_names
+from nomarium.core.columns import heading_key
 from nomarium.core.meetings import Held
 from nomarium.core.plan import CalendarKeys, PlanFile
 from nomarium.core.problems import Problem, WrongCall
+from nomarium.core.settings import SETTINGS
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.timetable import WHO_FIELDS
-from nomarium.core.values import WEEKDAY_NAMES, clock_words, read_length
+from nomarium.core.values import WEEKDAY_NAMES, clock_words, read_status, split_list
 from nomarium.core.year import SchoolYear
 
 _VISIBILITY = {"public": "PUBLIC", "private": "PRIVATE", "confidential": "CONFIDENTIAL"}
@@ -32,6 +35,8 @@ class Part:
     name: str
     held: Sequence[Held]
     texts: Texts
+    by: Mapping[str, str] = field(default_factory=dict)
+    """The values that it was split by, by their fields."""
 
     def calendar(self, stamp_of: Callable[[str], str] | str | None = None) -> Calendar:
         """Put the calendar together: its events with their UIDs and stamps, one for all or each by its UID."""
@@ -81,6 +86,9 @@ class Texts:
         self.title = Pattern(keys.title) if keys.title else None
         self.location = Pattern(keys.location if keys.location is not None else "{room}")
         self.description = Pattern(keys.description) if keys.description is not None else None
+        self._categories = Pattern(keys.categories) if keys.categories else None
+        self._color = Pattern(keys.color) if keys.color else None
+        self._status = Pattern(keys.status) if keys.status else None
         self._reminders = tuple(_length(text) for text in keys.reminders)
         self._visibility = _VISIBILITY.get(keys.visibility or "", "")
         self._busy = (keys.busy or "").upper()
@@ -89,7 +97,8 @@ class Texts:
     @cached_property
     def patterns(self) -> list[Pattern]:
         """The patterns that were stated."""
-        return [pattern for pattern in (self.title, self.location, self.description) if pattern is not None]
+        texts = (self.title, self.location, self.description, self._categories, self._color, self._status)
+        return [pattern for pattern in texts if pattern is not None]
 
     def forget(self, held: Held) -> None:
         """Put a slot into words anew when it is asked for next: its UIDs are others now."""
@@ -130,13 +139,24 @@ class Texts:
             occurrences,
             self.location.fill(values),
             self._description(held, values),
+            split_list(self._categories.fill(values)) if self._categories else (),
+            status=read_status(self._status.fill(values)) or "" if self._status else "",
+            extra=self._extra(values),
             visibility=self._visibility,
             busy=self._busy,
             reminders=self._reminders,
             origin=held.place,
         )
 
+    def _extra(self, values: Mapping[str, str]) -> tuple[str, ...]:
+        """Return the line of a colour (RFC 7986, 5.9): a name of CSS; other words are no colour."""
+        color = self._color.fill(values).strip().lower() if self._color else ""
+        return (f"COLOR:{color}",) if color.isascii() and color.isalpha() else ()
+
     def _title(self, held: Held, values: Mapping[str, str]) -> str:
+        return values.get("prefix", "") + self._bare_title(held, values)
+
+    def _bare_title(self, held: Held, values: Mapping[str, str]) -> str:
         if self.title is not None:
             return self.title.fill(values) or held.class_name
         course, class_name = values.get("course", ""), values.get("class", "")
@@ -167,8 +187,8 @@ class Texts:
 
 
 def _length(text: str) -> timedelta:
-    length = read_length(text)
-    return timedelta(days=length.days) + length.elapsed if length else timedelta()
+    length: timedelta = SETTINGS["length"].parse(text)
+    return length
 
 
 @dataclass(slots=True)
@@ -183,23 +203,27 @@ class Calendars:
     """Kinds of calendars that hold nothing."""
 
 
+_Made = tuple[str, dict[str, str], list[Held], Texts, CalendarKeys]
+"""(the kind's name, the values that it was split by, what it holds, its texts, its keys) of one calendar."""
+
+
 def plan_calendars(plan: PlanFile, held: Sequence[Held], year: SchoolYear | None) -> Calendars:
     """Return the calendars of a plan; without any in the plan, one of everything, by the school's name."""
     keys = plan.plan.calendars or {plan.plan.school.name: CalendarKeys()}
     found = Calendars()
     known = {name for one in held for name in one.values}
-    files: list[tuple[str, str, str, list[Held], Texts, CalendarKeys]] = []
+    made: list[_Made] = []
     for name, one in keys.items():
         texts = Texts(one, year)
-        problems = _wrong(plan, name, one, texts, known)
+        problems = _wrong(plan, name, one, known)
         found.problems += problems
         if not problems:
-            files += [(name, *rest) for rest in _parts(name, one, held, texts, found)]
-    found.parts = _named(files)
+            made += _parts(name, one, held, texts, found)
+    found.parts = _named(made)
     return found
 
 
-def _wrong(plan: PlanFile, name: str, keys: CalendarKeys, texts: Texts, known: set[str]) -> list[Problem]:
+def _wrong(plan: PlanFile, name: str, keys: CalendarKeys, known: set[str]) -> list[Problem]:
     """Return what is wrong with the keys of a calendar."""
     problems = []
     for key in ("sources", "for_all"):
@@ -207,19 +231,23 @@ def _wrong(plan: PlanFile, name: str, keys: CalendarKeys, texts: Texts, known: s
             if source not in plan.plan.sources:
                 place = plan.place("calendars", name, key)
                 problems.append(wording.unknown_name(place, source, "source", plan.plan.sources))
-    if keys.split and known and keys.split not in known:
-        place = plan.place("calendars", name, "split")
-        problems.append(wording.unknown_split(place, keys.split, known))
+    for split in keys.split if known else ():
+        if _key_in(split, known) is None:
+            problems.append(wording.unknown_split(plan.place("calendars", name, "split"), split, known))
     fields = {*known, *SLOT_NAMES, *DATE_NAMES, *WHO_FIELDS, "title", "description", "code", "person"}
-    stated = {"title": keys.title, "location": keys.location, "description": keys.description}
-    for key, text in stated.items():
-        problems += _unfilled(plan, name, key, text, fields if known else None)
-    for key, text in {"file": keys.file, "name": keys.name}.items():
-        problems += _unfilled(plan, name, key, text, {keys.split} if keys.split else set())
-    if keys.split and keys.file and f"{{{keys.split}}}" not in keys.file:
-        place = plan.place("calendars", name, "file")
-        problems.append(wording.file_without_split(place, keys.file, keys.split))
+    for key in ("title", "location", "description", "categories", "color", "status"):
+        problems += _unfilled(plan, name, key, getattr(keys, key), fields if known else None)
+    for key in ("file", "name"):
+        problems += _unfilled(plan, name, key, getattr(keys, key), set(keys.split))
+    lacking = [split for split in keys.split if keys.file and f"{{{split}}}" not in keys.file]
+    if lacking and keys.file:
+        problems.append(wording.file_without_split(plan.place("calendars", name, "file"), keys.file, lacking[0]))
     return problems
+
+
+def _key_in(name: str, known: Collection[str]) -> str | None:
+    """Return the key by which values are known: a field, or a heading in any spelling."""
+    return next((key for key in (name, name.casefold(), heading_key(name)) if key in known), None)
 
 
 def _unfilled(plan: PlanFile, name: str, key: str, text: str | None, known: set[str] | None) -> list[Problem]:
@@ -232,46 +260,49 @@ def _unfilled(plan: PlanFile, name: str, key: str, text: str | None, known: set[
     return []
 
 
-def _parts(
-    name: str, keys: CalendarKeys, held: Sequence[Held], texts: Texts, found: Calendars
-) -> Iterator[tuple[str, str, list[Held], Texts, CalendarKeys]]:
-    """Yield (what it is split by, for whom, what it holds, …) of each calendar of one kind."""
+def _parts(name: str, keys: CalendarKeys, held: Sequence[Held], texts: Texts, found: Calendars) -> Iterator[_Made]:
+    """Yield each calendar of one kind: one of all, or one for each value of what it is split by."""
     for_all = set(keys.for_all)
     own = [one for one in held if (not keys.sources or one.source in keys.sources) and one.source not in for_all]
     shared = [one for one in held if one.source in for_all]
-    if keys.split is None:
+    if not keys.split:
         if not own and not shared:
             found.empty.append(name)
-        yield "", name, [*own, *shared], texts, keys
+        yield name, {}, [*own, *shared], texts, keys
         return
-    groups: dict[str, list[Held]] = {}
+    groups: dict[tuple[str, ...], list[Held]] = {}
+    without = []
     for one in own:
-        for value in one.values.get(keys.split, ()):
-            groups.setdefault(value, []).append(one)
-    without = [one for one in own if not one.values.get(keys.split)]
+        values = [one.values.get(_key_in(split, one.values) or "", ()) for split in keys.split]
+        for chosen in product(*values):
+            groups.setdefault(chosen, []).append(one)
+        if not all(values):
+            without.append(one)
     if without:
         found.without[name] = without
     if not groups:
         found.empty.append(name)
-    for value in sorted(groups):
-        yield keys.split, value, [*groups[value], *shared], texts, keys
+    for chosen in sorted(groups):
+        yield name, dict(zip(keys.split, chosen, strict=True)), [*groups[chosen], *shared], texts, keys
 
 
-def _named(files: Sequence[tuple[str, str, str, list[Held], Texts, CalendarKeys]]) -> list[Part]:
+def _named(made: Sequence[_Made]) -> list[Part]:
     """Give each calendar its name and its file: safe, and no two alike."""
     parts = []
     taken: set[str] = set()
-    by_kind: dict[str, list[tuple[str, str, list[Held], Texts, CalendarKeys]]] = {}
-    for name, *rest in files:
-        by_kind.setdefault(name, []).append(tuple(rest))  # type: ignore[arg-type]
-    for name, several in by_kind.items():
-        safe = file_names([whom for _, whom, *_ in several], empty=name)
-        for kind, whom, held, texts, keys in several:
-            folder = file_names([name], empty="calendar")[name]
-            usual = f"{folder}/{{{kind}}}.ics" if kind else f"{folder}.ics"
-            file = _free((keys.file or usual).replace("\\", "/").replace(f"{{{kind}}}", safe[whom]), taken)
-            title = Pattern(keys.name).fill({kind: whom}) if keys.name else whom
-            parts.append(Part(file, kind, whom if kind else "", title, held, texts))
+    for name, several in groupby(made, key=lambda one: one[0]):
+        calendars = list(several)
+        folder = file_names([name], empty="calendar")[name]
+        splits = list(calendars[0][1])
+        safe = {split: file_names(dict.fromkeys(by[split] for _, by, *_ in calendars), empty=name) for split in splits}
+        for _, by, held, texts, keys in calendars:
+            usual = "/".join([folder, *(f"{{{split}}}" for split in splits)]) + ".ics"
+            file = (keys.file or usual).replace("\\", "/")
+            for split, value in by.items():
+                file = file.replace(f"{{{split}}}", safe[split][value])
+            whom = ", ".join(by.values())
+            title = Pattern(keys.name).fill(by) if keys.name else whom or name
+            parts.append(Part(_free(file, taken), ", ".join(splits), whom, title, held, texts, by))
     return parts
 
 

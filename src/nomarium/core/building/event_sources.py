@@ -2,89 +2,83 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
 from datetime import timedelta
 
 from nomarium.core.building import wording
-from nomarium.core.building.sheet_desk import FileRead, SheetDesk
-from nomarium.core.columns import Headings, check_stated, match_columns
-from nomarium.core.datesheets import SheetChoices, in_words_of_the_plan
+from nomarium.core.building.sheet_desk import FileRead, SheetDesk, column_uses
+from nomarium.core.columns import FIELD_NAMES, Headings, Matches, check_stated, match_columns
+from nomarium.core.holidays import holiday_events, read_holidays
 from nomarium.core.ics import CalendarChoices, read_calendar
+from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.plan import SourceKeys
 from nomarium.core.problems import Problem, WrongCall, has_errors
+from nomarium.core.settings import SETTINGS
+from nomarium.core.sheets import SheetChoices, account
 from nomarium.core.sources import (
     Adjustments,
     EventChoices,
     EventSheet,
-    Lookup,
-    Lookups,
     RepeatChoices,
+    YearEvents,
     adjust,
     read_events,
-    read_lookup,
+    usual_title,
+    year_events,
 )
-from nomarium.core.tables import Grid, find_table, read_text
+from nomarium.core.tables import Grid, Table, find_table, read_text
 from nomarium.core.timetable import (
     find_month,
     read_month_page,
 )
-from nomarium.core.values import counted, read_length
+from nomarium.core.values import counted
 
 
 def _event_choices(desk: SheetDesk, keys: SourceKeys, choices: SheetChoices) -> EventChoices:
     repeats = RepeatChoices(desk.year, keys.cycle, keys.if_closed, periods=desk.found.bells)
-    dates = choices.dates
-    if keys.hours:
-        dates = replace(dates, earliest_hour=int(keys.hours.split("-")[0]))
-    lookups = Lookups(_lookup(desk, keys.places), _lookup(desk, keys.people))
-    return EventChoices(desk.zone, usual_length(keys), dates, lookups, repeats=repeats)
-
-
-def _lookup(desk: SheetDesk, file: str | None) -> Lookup | None:
-    """Read a look-up sheet. Raises DataRefused where it is not there, or says two things of one code."""
-    if file is None:
-        return None
-    lookup, problems = read_lookup(desk.plan.folder / file)
-    desk.found.problems += problems
-    return lookup
+    lookups = desk.lookups(keys.places, keys.people)
+    return EventChoices(
+        desk.zone, usual_length(keys), choices.dates, lookups, repeats=repeats, commas=choices.commas, used=choices.used
+    )
 
 
 def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoices, grids: list[Grid]) -> None:
     """Read the sheets of a source of dated events."""
-    headings = Headings()
+    headings = Headings(EVENT_SHEET)
     tables = []
     for grid in grids:
         table, problems = find_table(grid, headings)
         tables.append(table)
-        desk.found.problems += list(map(in_words_of_the_plan, problems))
+        desk.found.problems += problems
     try:
-        check_stated(tables, choices.columns)
+        check_stated(tables, choices.columns, FIELD_NAMES)
     except WrongCall as wrong:
         desk.found.problems.append(wording.wrong_columns(choices.place, wrong))
         return
     for grid, table in zip(grids, tables, strict=True):
         matches, problems = match_columns(table, choices.columns, headings)
-        desk.found.problems += list(map(in_words_of_the_plan, problems))
+        if not has_errors(problems):
+            problems += account(EVENT_SHEET, table, matches, desk.used, desk.known)
+        desk.found.problems += problems
         if has_errors(problems):
             continue
         sheet = read_events(table, matches, _event_choices(desk, keys, choices))
-        desk.found.problems += list(map(in_words_of_the_plan, sheet.problems))
+        desk.found.problems += sheet.problems
         _adjust(desk, sheet, keys, choices)
         desk.found.events.setdefault(name, []).extend(sheet.series)
-        desk.note(grid, grid.form, _events_gave(sheet), table, sheet.moments)
+        read = FileRead("", "", "", None, sheet.moments, column_uses(matches, desk.used))
+        desk.note(grid, grid.form, _events_gave(sheet), table, read)
 
 
 def _adjust(desk: SheetDesk, sheet: EventSheet, keys: SourceKeys, choices: SheetChoices) -> None:
     """Choose and change the events of a sheet as its source says."""
-    only, without = ([(name, tuple(values)) for name, values in said.items()] for said in (keys.only, keys.without))
-    wanted = Adjustments(keys.set, prefix=keys.prefix or "", only=only, without=without)
+    wanted = Adjustments(keys.set, prefix=keys.prefix or "", only=choices.only, without=choices.without)
     try:
         desk.found.problems += adjust([sheet], wanted)
     except WrongCall as wrong:
         desk.found.problems.append(wording.wrong_columns(choices.place, wrong))
 
 
-def take_calendar(desk: SheetDesk, name: str, choices: SheetChoices) -> None:
+def take_calendar(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoices) -> None:
     """Read a source that is a calendar file."""
     text = read_text(choices.path)
     if text is None:
@@ -92,26 +86,62 @@ def take_calendar(desk: SheetDesk, name: str, choices: SheetChoices) -> None:
     span = desk.sheets.within or (None, None)
     sheet = read_calendar(text.text, text.file, CalendarChoices("", desk.zone, *span))
     desk.found.problems += sheet.problems
+    _adjust(desk, sheet, keys, choices)
     desk.found.events.setdefault(name, []).extend(sheet.series)
     events = sum(len(one.occurrences) for one in sheet.series)
     desk.found.files.append(FileRead(text.file, "calendar", counted(events, "event")))
 
 
-def take_months(desk: SheetDesk, name: str, keys: SourceKeys, grids: list[Grid]) -> None:
+def take_months(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoices, grids: list[Grid]) -> None:
     """Read the month pages of a source."""
+    desk.no_effect(choices, ("columns",), "a month page")
     for grid in grids:
         head = find_month(grid)
         if head is None:
             desk.found.problems.append(wording.no_month_page(grid.place))
             continue
-        page = read_month_page(grid, head, desk.zone, usual_length(keys))
+        page = read_month_page(grid, head, desk.zone, usual_length(keys), choices.dates.earliest_hour)
         if isinstance(page, Problem):
             desk.found.problems.append(page)
             continue
         desk.found.problems += page.problems
-        desk.found.events.setdefault(name, []).extend(page.series)
+        sheet = EventSheet(Table(grid.file, grid.sheet, grid.form, 0, [], []), Matches(), page.series)
+        _adjust(desk, sheet, keys, choices)
+        desk.found.events.setdefault(name, []).extend(sheet.series)
         assumed = f", {page.lengths_assumed} without an end taken as long as stated" if page.lengths_assumed else ""
-        desk.note(grid, "month page", f"{counted(len(page.series), 'event')} of {page.month:%B %Y}{assumed}")
+        desk.note(grid, "month page", f"{counted(len(sheet.series), 'event')} of {page.month:%B %Y}{assumed}")
+
+
+def take_year(desk: SheetDesk, name: str, keys: SourceKeys) -> None:
+    """Take the terms, closures and days of the plan's year, or public holidays, as the events of a source."""
+    place = desk.plan.place("sources", name)
+    if keys.kind == "holidays":
+        first, last = desk.sheets.within or (None, None)
+        stated = desk.plan.plan.sheets.within
+        if stated:
+            first, last = SETTINGS["within"].parse(stated)
+        if not keys.holidays or first is None or last is None:
+            desk.found.problems.append(wording.holidays_lack(place, "countries" if not keys.holidays else "days"))
+            return
+        held, problems = read_holidays(keys.holidays, first, last, keys.language, place)
+        desk.found.problems += problems
+        desk.found.events.setdefault(name, []).extend(holiday_events(held))
+        gave = f"{counted(len(held), 'public holiday')} of {', '.join(keys.holidays)}"
+        desk.found.files.append(FileRead(desk.plan.path.name, "public holidays", gave))
+        return
+    if desk.year is None:
+        desk.found.problems.append(wording.needs_year(place, "Events of the year"))
+        return
+    cycles = [keys.cycle] if keys.cycle else list(desk.year.cycles)
+    days = "cycle days" in keys.add
+    title = keys.title or (usual_title(cycles, each_week=False) if days else "")
+    try:
+        events = year_events(desk.year, YearEvents(title, cycles if days else [], additions=keys.add))
+    except WrongCall as wrong:
+        desk.found.problems.append(wording.wrong_columns(place, wrong))
+        return
+    desk.found.events.setdefault(name, []).extend(events)
+    desk.found.files.append(FileRead(desk.plan.path.name, "the year", counted(len(events), "event")))
 
 
 def _events_gave(sheet: EventSheet) -> str:
@@ -128,5 +158,5 @@ def _events_gave(sheet: EventSheet) -> str:
 
 def usual_length(keys: SourceKeys) -> timedelta:
     """Return how long events of a source take that say no end."""
-    length = read_length(keys.length) if keys.length else None
-    return timedelta(days=length.days) + length.elapsed if length else timedelta(hours=1)
+    length: timedelta = SETTINGS["length"].parse(keys.length or "1h")
+    return length

@@ -5,39 +5,45 @@ from __future__ import annotations
 from nomarium.core.bells import BellReader, BellRow, BellTimes, read_other_names
 from nomarium.core.building import wording
 from nomarium.core.building.sheet_desk import SheetDesk
-from nomarium.core.datesheets import in_words_of_the_plan
 from nomarium.core.problems import Problem
 from nomarium.core.school import School
-from nomarium.core.timetable import (
-    read_changes,
-    read_class_list,
-    read_roster,
-)
+from nomarium.core.timetable import read_changes, read_class_list, read_roster
 from nomarium.core.values import counted
+
+_OF_LISTS = ("columns", "only", "without")
+"""What can be stated of lists, and not of grids and matrices."""
 
 
 def read_bells(desk: SheetDesk) -> None:
     """Read the bell times and the other names of periods."""
     keys = desk.plan.plan.bells
     rows: list[BellRow] = []
-    for choices in desk.sheets.of(keys.sheets, "bells", "sheets"):
+    for stated in desk.sheets.of(keys.sheets, "bells", "sheets"):
         if desk.year is None:
-            desk.found.problems.append(wording.needs_year(choices.place, "Bell times"))
+            desk.found.problems.append(wording.needs_year(stated.place, "Bell times"))
             return
-        reader = BellReader(desk.year, choices.dates)
+        choices = desk.choices(stated)
+        reader = BellReader(desk.year, choices)
         for grid in desk.grids(choices):
             with desk.told(may_be_empty=False):
-                sheet = reader.read(grid, choices.columns)
+                sheet = reader.read(grid)
                 rows += sheet.rows
-                form = "grid" if sheet.form == "grid" else grid.form
-                desk.note(grid, form, counted(len(sheet.rows), "bell time"), sheet.table, sheet.moments)
-        desk.found.problems += [in_words_of_the_plan(problem) for problem in reader.problems]
-    for choices in desk.sheets.of(keys.other_names, "bells", "other_names"):
+                gave = counted(len(sheet.rows), "bell time")
+                if sheet.sheet is None:
+                    desk.no_effect(choices, _OF_LISTS, "a grid of bell times")
+                    desk.note(grid, "grid", gave)
+                else:
+                    desk.note_sheet(sheet.sheet, gave)
+        desk.found.problems += reader.problems
+    for stated in desk.sheets.of(keys.other_names, "bells", "other_names"):
+        choices = desk.choices(stated)
         for grid in desk.grids(choices):
             with desk.told():
                 before = len(desk.found.names.rung)
-                desk.found.problems += read_other_names(grid, choices.columns, desk.found.names)
-                desk.note(grid, grid.form, counted(len(desk.found.names.rung) - before, "other name"))
+                names, problems = read_other_names(grid, choices, desk.found.names)
+                desk.found.problems += problems
+                if names is not None:
+                    desk.note_sheet(names, counted(len(desk.found.names.rung) - before, "other name"))
     if desk.year is not None and rows:
         desk.found.bells = BellTimes(rows, desk.year)
 
@@ -45,27 +51,37 @@ def read_bells(desk: SheetDesk) -> None:
 def read_classes(desk: SheetDesk) -> None:
     """Read class lists, rosters and changes, and take up the names that they prove."""
     keys, found = desk.plan.plan.classes, desk.found
-    for choices in desk.sheets.of(keys.lists, "classes", "lists"):
+    for stated in desk.sheets.of(keys.lists, "classes", "lists"):
+        choices = desk.choices(stated)
         for grid in desk.grids(choices):
             with desk.told():
                 before = len(found.lists.values)
-                found.problems += read_class_list(grid, choices.columns, found.lists)
-                desk.note(grid, grid.form, counted(len(found.lists.values) - before, "class", "classes"))
-    for choices in desk.sheets.of(keys.rosters, "classes", "rosters"):
-        for grid in desk.grids(choices):
-            with desk.told():
-                before = found.rosters.pairs
-                form, problems = read_roster(grid, choices.columns, found.rosters)
+                sheet, problems = read_class_list(grid, choices, found.lists)
                 found.problems += problems
-                form = "matrix" if form == "matrix" else grid.form
-                desk.note(grid, form, counted(found.rosters.pairs - before, "member"))
-    for choices in desk.sheets.of(keys.changes, "classes", "changes"):
+                if sheet is not None:
+                    desk.note_sheet(sheet, counted(len(found.lists.values) - before, "class", "classes"))
+    for stated in desk.sheets.of(keys.rosters, "classes", "rosters"):
+        choices = desk.choices(stated)
         for grid in desk.grids(choices):
             with desk.told():
-                changes, problems = read_changes(grid, choices.columns, choices.dates)
+                pairs = found.rosters.pairs
+                sheet, problems = read_roster(grid, choices, found.rosters)
+                found.problems += problems
+                gave = counted(found.rosters.pairs - pairs, "member")
+                if sheet is not None:
+                    desk.note_sheet(sheet, gave)
+                else:
+                    desk.no_effect(choices, _OF_LISTS, "a matrix of members")
+                    desk.note(grid, "matrix", gave)
+    for stated in desk.sheets.of(keys.changes, "classes", "changes"):
+        choices = desk.choices(stated)
+        for grid in desk.grids(choices):
+            with desk.told():
+                changes, sheet, problems = read_changes(grid, choices)
                 found.changes += changes
-                found.problems += list(map(in_words_of_the_plan, problems))
-                desk.note(grid, grid.form, counted(len(changes), "change"))
+                found.problems += problems
+                if sheet is not None:
+                    desk.note_sheet(sheet, counted(len(changes), "change"))
     _learn(desk)
 
 

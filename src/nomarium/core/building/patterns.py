@@ -7,6 +7,7 @@ from collections.abc import Collection, Mapping
 from difflib import get_close_matches
 from functools import lru_cache
 
+from nomarium.core.columns import heading_key
 from nomarium.core.problems import WrongCall
 
 _PLACE = re.compile(r"\{([^{}]*)\}")
@@ -30,7 +31,7 @@ class Pattern:
     def check(self, known: Collection[str]) -> None:
         """Raise WrongCall where nothing fills a place."""
         for name in self.names:
-            if name not in known:
+            if not any(spelling in known for spelling in _spellings(name)):
                 near = get_close_matches(name, list(known), 1)
                 meant = f"Did you mean {{{near[0]}}}? " if near else ""
                 every = ", ".join(f"{{{one}}}" for one in sorted(known))
@@ -38,7 +39,13 @@ class Pattern:
 
     def fill(self, values: Mapping[str, str]) -> str:
         """Return the text with its places filled."""
-        return _filled(self.text, tuple(values.get(name, "") for name in self.names), self.names)
+        found = (next((values[key] for key in _spellings(name) if key in values), "") for name in self.names)
+        return _filled(self.text, tuple(found), self.names)
+
+
+def _spellings(name: str) -> tuple[str, str, str]:
+    """Return the keys that a place may mean: a field, or a heading in any spelling."""
+    return name, name.casefold(), heading_key(name)
 
 
 @lru_cache(maxsize=50_000)

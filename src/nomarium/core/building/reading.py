@@ -2,25 +2,29 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass, replace
+
 from nomarium.core.building import wording
-from nomarium.core.building.event_sources import take_calendar, take_events, take_months, usual_length
-from nomarium.core.building.forms import Form, form_of
+from nomarium.core.building.event_sources import take_calendar, take_events, take_months, take_year, usual_length
 from nomarium.core.building.known_sheets import read_bells, read_classes
 from nomarium.core.building.sheet_desk import SheetDesk, SourcesRead
-from nomarium.core.columns import read_fielded
-from nomarium.core.datesheets import SheetChoices, in_words_of_the_plan
+from nomarium.core.building.source_keys import keys_without_effect
+from nomarium.core.columns import Kind
+from nomarium.core.kinds import TIMETABLE_SHEET
 from nomarium.core.plan import PlanFile, SourceKeys
-from nomarium.core.problems import DataRefused
+from nomarium.core.plan_sheets import as_conditions, first_hour
+from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.recognition import recognise
 from nomarium.core.school import School
+from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.slots import DayReader
-from nomarium.core.sources import (
-    SpanRules,
-)
+from nomarium.core.sources import Lookups, SpanRules, fill_prefix
+from nomarium.core.sources.wording import not_looked_up
 from nomarium.core.tables import Grid, looks_like_calendar
 from nomarium.core.timetable import (
-    TIMETABLE_SHEET,
     CodedSlot,
     CodeSheet,
+    Meeting,
     MeetingSheet,
     TimetableChoices,
     join_codes,
@@ -30,9 +34,13 @@ from nomarium.core.timetable import (
     read_list,
     read_master,
 )
-from nomarium.core.values import counted
+from nomarium.core.values import counted, split_list
 
-_Opened = tuple[str, SourceKeys, SheetChoices, Form, list[Grid]]
+_Opened = tuple[str, SourceKeys, SheetChoices, Kind, list[Grid]]
+_STATED = {"events": Kind.EVENTS, "month pages": Kind.MONTHS, "codes": Kind.SLOTS}
+"""The kinds that a plan can state, by its words for them."""
+_FORMS = (Kind.MONTHS, Kind.LIST, Kind.EVENTS, Kind.GRID)
+"""What a source may hold, in the order in which it is believed."""
 
 
 class SourceReader:
@@ -50,76 +58,95 @@ class SourceReader:
         lists: list[_Opened] = []
         others: list[_Opened] = []
         for name, keys in self._desk.plan.plan.sources.items():
+            if keys.kind in ("year", "holidays"):
+                self._desk.found.problems += keys_without_effect(self._desk.plan, name, keys, keys.kind)
+                take_year(self._desk, name, keys)
+                continue
             if not keys.sheets:
                 self._desk.found.problems.append(wording.no_sheets(self._desk.plan.place("sources", name), name))
-            for choices in self._desk.sheets.of(keys.sheets, "sources", name, "sheets"):
-                form, grids = self._open(choices, keys)
-                (lists if form is Form.LIST else others).append((name, keys, choices, form, grids))
+            for stated in self._desk.sheets.of(keys.sheets, "sources", name, "sheets"):
+                choices = self._with_source(stated, keys)
+                kind, grids = self._open(choices, keys)
+                (lists if kind is Kind.LIST else others).append((name, keys, choices, kind, grids))
         # What lists say proves what the lines of grids mean.
-        for name, keys, choices, form, grids in [*lists, *others]:
-            self._source(name, keys, choices, form, grids)
+        for name, keys, choices, kind, grids in [*lists, *others]:
+            self._desk.found.problems += keys_without_effect(self._desk.plan, name, keys, kind)
+            self._source(name, keys, choices, kind, grids)
         for name, meetings in self._desk.found.meetings.items():
             self._desk.found.meetings[name], problems = join_meetings(meetings, grids=name in self._grid_sources)
             self._desk.found.problems += problems
+        self._desk.found.problems = list(dict.fromkeys(self._desk.found.problems))
         return self._desk.found
 
-    def _open(self, choices: SheetChoices, keys: SourceKeys) -> tuple[Form, list[Grid]]:
+    def _with_source(self, choices: SheetChoices, keys: SourceKeys) -> SheetChoices:
+        """Return what is stated about a sheet, with what its source states for all of its sheets."""
+        dates = replace(choices.dates, earliest_hour=first_hour(keys.hours)) if keys.hours else choices.dates
+        return replace(
+            self._desk.choices(choices),
+            dates=dates,
+            only=(*as_conditions(keys.only), *choices.only),
+            without=(*as_conditions(keys.without), *choices.without),
+        )
+
+    def _open(self, choices: SheetChoices, keys: SourceKeys) -> tuple[Kind, list[Grid]]:
         """Return what a source's file holds, and its sheets."""
         if looks_like_calendar(choices.path):
-            return Form.CALENDAR, []
+            return Kind.CALENDAR, []
         grids = self._desk.grids(choices)
-        stated = {"events": Form.EVENTS, "month pages": Form.MONTHS, "codes": Form.CODES}.get(keys.kind or "")
-        if stated:
-            return stated, grids
+        if keys.kind in _STATED:
+            return _STATED[keys.kind], grids
         if keys.codes:
-            return Form.CODES, grids
-        forms = [form_of(grid, choices.columns) for grid in grids]
+            return Kind.SLOTS, grids
+        kinds = [recognise(grid, choices.columns, _FORMS).kind or Kind.GRID for grid in grids]
         if keys.kind == "timetable":
-            return (Form.LIST if forms and all(form is Form.LIST for form in forms) else Form.GRID), grids
-        return next((form for form in forms if form is not None), Form.EVENTS), grids
+            return (Kind.LIST if kinds and all(kind is Kind.LIST for kind in kinds) else Kind.GRID), grids
+        return next(iter(kinds), Kind.EVENTS), grids
 
-    def _source(self, name: str, keys: SourceKeys, choices: SheetChoices, form: Form, grids: list[Grid]) -> None:
-        with self._desk.told(may_be_empty=form is not Form.LIST):
-            if form is Form.CALENDAR:
-                take_calendar(self._desk, name, choices)
-            elif form is Form.EVENTS:
+    def _source(self, name: str, keys: SourceKeys, choices: SheetChoices, kind: Kind, grids: list[Grid]) -> None:
+        with self._desk.told(may_be_empty=kind is not Kind.LIST):
+            if kind is Kind.CALENDAR:
+                take_calendar(self._desk, name, keys, choices)
+            elif kind is Kind.EVENTS:
                 take_events(self._desk, name, keys, choices, grids)
-            elif form is Form.MONTHS:
-                take_months(self._desk, name, keys, grids)
+            elif kind is Kind.MONTHS:
+                take_months(self._desk, name, keys, choices, grids)
             elif self._desk.year is None or self._days is None:
                 self._desk.found.problems.append(wording.needs_year(choices.place, "Timetables"))
-            elif form is Form.CODES:
+            elif kind is Kind.SLOTS:
                 self._codes(name, keys, choices, grids)
             else:
-                self._timetable(name, keys, choices, form, grids)
+                self._timetable(name, keys, choices, kind, grids)
 
-    def _timetable(self, name: str, keys: SourceKeys, choices: SheetChoices, form: Form, grids: list[Grid]) -> None:
+    def _timetable(self, name: str, keys: SourceKeys, choices: SheetChoices, kind: Kind, grids: list[Grid]) -> None:
         stated = self._timetable_choices(name, keys, choices)
         if stated is None:
             return
-        if form is Form.GRID:
+        who = _Who(keys, self._desk.lookups(keys.places, keys.people))
+        if kind is Kind.GRID:
             self._grid_sources.add(name)
+            self._desk.no_effect(choices, ("columns",), "a grid")
             sheet = read_grids_of(grids, stated, self._desk.known)
             if not sheet.rows and not sheet.problems and grids:
                 raise DataRefused(wording.no_timetable(grids[0].place))
-            self._take_meetings(name, sheet, choices)
+            taken = self._take_meetings(name, sheet, who, choices)
             gave = f"{counted(sheet.rows, 'filled cell')} = {counted(len(sheet.meetings), 'slot')}"
+            gave += f", {counted(taken, 'slot')} chosen" if taken < len(sheet.meetings) else ""
             if grids:
                 self._desk.note(Grid(grids[0].file, None, [], ""), "grid", gave)
             return
         for grid in grids:
-            table, problems = read_fielded(grid, TIMETABLE_SHEET, choices.columns)
-            self._desk.found.problems += list(map(in_words_of_the_plan, problems))
+            table, problems = read_sheet(grid, TIMETABLE_SHEET, replace(choices, whole={**keys.set, **choices.whole}))
+            self._desk.found.problems += problems
             if table is None:
                 continue
             sheet = read_list(table, stated)
             for field_name in ("class", "course", "teacher", "room", "student"):
                 self._desk.known.add(field_name, [v for m in sheet.meetings for v in m.of(field_name)])
-            self._take_meetings(name, sheet, choices)
+            self._take_meetings(name, sheet, who, replace(choices, only=(), without=()))
             left = f" + {counted(sheet.left_out, 'row')} left out" if sheet.left_out else ""
-            rows = counted(sheet.rows + sheet.left_out, "row")
-            gave = f"{rows}{left}: {counted(len(sheet.meetings), 'slot')}"
-            self._desk.note(grid, grid.form, gave, table.table, sheet.moments)
+            slots = counted(len(sheet.meetings), "slot")
+            gave = f"{counted(sheet.rows + sheet.left_out, 'row')} = {counted(sheet.rows, 'row')} of {slots}{left}"
+            self._desk.note_sheet(table, gave)
 
     def _timetable_choices(self, name: str, keys: SourceKeys, choices: SheetChoices) -> TimetableChoices | None:
         if self._desk.year is None or self._days is None:
@@ -137,20 +164,25 @@ class SourceReader:
             self._desk.year,
             self._days,
             choices.dates,
-            keys.division or "",
+            choices.whole.get("division", "") or keys.division or "",
             keys.cycle or "",
             keys.each or "",
             keys.cell or "",
             self._desk.found.lists.divisions(),
+            usual_length(keys) if keys.length else None,
         )
 
-    def _take_meetings(self, name: str, sheet: MeetingSheet, choices: SheetChoices) -> None:
-        self._desk.found.problems += list(map(in_words_of_the_plan, sheet.problems))
-        for meeting in sheet.meetings:
+    def _take_meetings(self, name: str, sheet: MeetingSheet, who: _Who, choices: SheetChoices) -> int:
+        """Take up the meetings of a sheet that are chosen, and return their number."""
+        self._desk.found.problems += sheet.problems
+        chosen = [meeting for meeting in sheet.meetings if _is_chosen(meeting, choices)]
+        for meeting in chosen:
             said = self._desk.found.lists.values.get(meeting.class_name.casefold(), {})
             for field_name, values in said.items():
                 meeting.values.setdefault(field_name, values)
-        self._desk.found.meetings.setdefault(name, []).extend(sheet.meetings)
+            self._desk.found.problems += who.complete(meeting)
+        self._desk.found.meetings.setdefault(name, []).extend(chosen)
+        return len(chosen)
 
     def _codes(self, name: str, keys: SourceKeys, choices: SheetChoices, grids: list[Grid]) -> None:
         if self._desk.year is None:
@@ -158,25 +190,71 @@ class SourceReader:
         rules = SpanRules(self._desk.zone, usual_length(keys), times_usual=True, within=choices.dates.within)
         slots: list[CodedSlot] = []
         for grid in grids:
-            master = read_master(grid, choices.columns, choices.dates, rules, self._desk.year)
-            self._desk.found.problems += list(map(in_words_of_the_plan, master.problems))
+            master = read_master(grid, replace(choices, whole=keys.set), rules, self._desk.year)
+            self._desk.found.problems += master.problems
             slots += master.slots
-            table = master.table.table if master.table else None
-            self._desk.note(grid, grid.form, counted(len(master.slots), "coded slot"), table, master.moments)
+            if master.sheet is not None:
+                self._desk.note_sheet(master.sheet, counted(len(master.slots), "coded slot"))
         sheets: list[CodeSheet] = []
-        for beside in self._desk.sheets.of(keys.codes, "sources", name, "codes"):
-            opened = self._desk.grids(beside)
-            for grid in opened:
+        for stated in self._desk.sheets.of(keys.codes, "sources", name, "codes"):
+            beside = self._desk.choices(stated)
+            for grid in self._desk.grids(beside):
                 with self._desk.told():
-                    found, problems = read_codes(grid, beside.columns, len(opened) > 1)
+                    found, codes, problems = read_codes(grid, beside)
                     sheets += found
-                    self._desk.found.problems += list(map(in_words_of_the_plan, problems))
+                    self._desk.found.problems += problems
                     entries = sum(len(sheet.entries) for sheet in found)
-                    self._desk.note(
-                        grid, grid.form, f"{counted(entries, 'code')} of {', '.join(s.whose for s in found[:3])}"
-                    )
+                    if codes is not None:
+                        whose = ", ".join(sheet.whose for sheet in found[:3])
+                        self._desk.note_sheet(codes, f"{counted(entries, 'code')} of {whose}")
         if not keys.codes:
             self._desk.found.problems.append(wording.no_code_sheets(self._desk.plan.place("sources", name), name))
         joined, problems = join_codes(slots, sheets)
         self._desk.found.problems += problems
         self._desk.found.coded.setdefault(name, []).extend(joined)
+
+
+@dataclass(frozen=True, slots=True)
+class _Who:
+    """Completes what is said of a meeting: names for codes of people and places, values for all, a prefix."""
+
+    keys: SourceKeys
+    lookups: Lookups
+
+    def complete(self, meeting: Meeting) -> list[Problem]:
+        """Give a meeting what its source states; return what is wrong with its names."""
+        problems: list[Problem] = []
+        for name, text in self.keys.set.items():
+            meeting.values[name] = split_list(text)
+        for name, lookup in (("teacher", self.lookups.people), ("room", self.lookups.places)):
+            if lookup is None or name not in meeting.values:
+                continue
+            full = []
+            for text in meeting.values[name]:
+                entry = lookup.find(text)
+                problem = lookup.ambiguous(meeting.place, text)
+                problems += [problem] if problem else []
+                if entry is None and problem is None:
+                    problems.append(not_looked_up(_sheet_of(meeting.place), text, lookup.file, lookup.nearest(text)))
+                full.append((entry.words if name == "room" else entry.name) if entry else text)
+            meeting.values[name] = tuple(dict.fromkeys(full))
+        if self.keys.prefix:
+            said = {name: ", ".join(values) for name, values in meeting.values.items()}
+            text = fill_prefix(self.keys.prefix, said)
+            meeting.values["prefix"] = (text,) if text else ()
+        return problems
+
+
+def _sheet_of(place: Place) -> Place:
+    return Place(place.file, place.sheet)
+
+
+def _is_chosen(meeting: Meeting, choices: SheetChoices) -> bool:
+    """Tell whether a meeting of a grid has one of the values of each condition."""
+
+    def has(name: str, values: tuple[str, ...]) -> bool:
+        wanted = {value.strip().casefold() for value in values}
+        return any(value.casefold() in wanted for value in meeting.of(name))
+
+    only = all(has(name, values) for name, values in choices.only)
+    return only and not any(has(name, values) for name, values in choices.without)

@@ -2,28 +2,35 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
-from dataclasses import dataclass, field
+import re
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
 
 from nomarium.core.bells import BellTimes, OtherNames
-from nomarium.core.datesheets import SheetChoices, empty_is_fine, in_words_of_the_plan
+from nomarium.core.building import wording
+from nomarium.core.columns import Matches, heading_key
+from nomarium.core.datesheets import empty_is_fine
 from nomarium.core.plan import PlanFile
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import DataRefused, Problem
 from nomarium.core.school import School
-from nomarium.core.sources import (
-    Series,
-)
-from nomarium.core.tables import Grid, Table, read_grids
-from nomarium.core.timetable import (
-    Change,
-    ClassLists,
-    CodedMeeting,
-    Known,
-    Meeting,
-    Rosters,
-)
+from nomarium.core.sheets import Known, Sheet, SheetChoices
+from nomarium.core.sources import Lookup, Lookups, Series, read_lookup
+from nomarium.core.tables import Grid, Table, column_letters, read_grids
+from nomarium.core.timetable import Change, ClassLists, CodedMeeting, Meeting, Rosters
 from nomarium.core.values import MomentColumn
+
+
+@dataclass(frozen=True, slots=True)
+class ColumnUse:
+    """A column, and what it was used for: a field, a split or pattern; "" for nothing."""
+
+    letters: str
+    heading: str
+    use: str
+
+    def __str__(self) -> str:
+        return f"{self.letters} “{self.heading}”" if self.heading else f"{self.letters} (no heading)"
 
 
 @dataclass(frozen=True, slots=True)
@@ -35,6 +42,12 @@ class FileRead:
     gave: str
     table: Table | None = None
     moments: Sequence[MomentColumn] = ()
+    columns: Sequence[ColumnUse] = ()
+
+    @property
+    def unused(self) -> list[ColumnUse]:
+        """The columns that nothing uses."""
+        return [column for column in self.columns if not column.use]
 
 
 @dataclass(slots=True)
@@ -63,31 +76,104 @@ class SheetDesk:
         self.zone = zone
         self.found = SourcesRead()
         self.sheets = PlanSheets(plan, self.found.problems)
-        if self.year is not None:
-            self.sheets.within = a_year_around(self.year.rules.first, self.year.rules.last)
+        self.used = _used_names(plan)
+        """Keys of the headings that splits, patterns and conditions of the plan use."""
         self.known = Known()
-        """The names that sheets read so far prove."""
+        """The names that the plan and the sheets read so far prove."""
+        self._lookups: dict[str, Lookup] = {}
+        if self.year is not None:
+            rules = self.year.rules
+            self.sheets.within = a_year_around(rules.first, rules.last)
+            self.known.add("division", rules.divisions)
+            self.known.add("term", [term.name for term in rules.terms])
+            self.known.add("special", [special.name for special in rules.specials if special.name])
+        for read in school.sheets:
+            self.note_sheet(read.sheet, read.gave)
+
+    def choices(self, choices: SheetChoices, whole: Mapping[str, str] | None = None) -> SheetChoices:
+        """Return what is stated about a sheet, with what its source says of all its sheets and what is known."""
+        return replace(choices, whole={**(whole or {}), **choices.whole}, used=self.used, known=self.known)
 
     def grids(self, choices: SheetChoices) -> list[Grid]:
         """Return the filled sheets of a file; none, with a problem, where it cannot be read."""
         try:
             grids, problems = read_grids(choices.path, choices.table)
         except DataRefused as refused:
-            self.found.problems.append(in_words_of_the_plan(refused.problem))
+            self.found.problems.append(refused.problem)
             return []
         self.found.problems += problems
         return grids
+
+    def lookups(self, places: str | None, people: str | None) -> Lookups:
+        """Return look-up sheets, each read once. Raises DataRefused where one is not there or cannot be used."""
+        return Lookups(self._lookup(places, "places"), self._lookup(people, "people"))
+
+    def _lookup(self, file: str | None, what: str) -> Lookup | None:
+        if file is None:
+            return None
+        if file not in self._lookups:
+            self._lookups[file], sheet, problems = read_lookup(self.plan.folder / file, what)
+            self.found.problems += problems
+            self.note_sheet(sheet, wording.entries(len(sheet)))
+        return self._lookups[file]
 
     def told(self, *, may_be_empty: bool = True) -> _Told:
         """Let what is refused within join the problems; an empty sheet is only a warning with ``may_be_empty``."""
         return _Told(self.found.problems, may_be_empty=may_be_empty)
 
-    def note(
-        self, grid: Grid, form: str, gave: str, table: Table | None = None, moments: Sequence[MomentColumn] = ()
-    ) -> None:
-        """Note what a sheet gave, for the report."""
+    def note(self, grid: Grid, form: str, gave: str, table: Table | None = None, more: FileRead | None = None) -> None:
+        """Note what a sheet gave, for the report; ``more`` has its columns and moments."""
         name = f"{grid.file}, sheet “{grid.sheet}”" if grid.sheet else grid.file
-        self.found.files.append(FileRead(name, form, gave, table, moments))
+        moments, columns = (more.moments, more.columns) if more else ((), ())
+        self.found.files.append(FileRead(name, form, gave, table, moments, columns))
+
+    def note_sheet(self, sheet: Sheet, gave: str) -> None:
+        """Note what a list gave, and what each of its columns was used for."""
+        table = sheet.table
+        name = f"{table.file}, sheet “{table.sheet}”" if table.sheet else table.file
+        uses = column_uses(sheet.matches, self.used)
+        self.found.files.append(FileRead(name, table.form, gave, table, sheet.moment_columns, uses))
+
+    def no_effect(self, choices: SheetChoices, names: Iterable[str], what: str) -> None:
+        """Refuse what is stated of a sheet that can have no effect on it."""
+        stated = {
+            "columns": choices.columns,
+            "only": choices.only,
+            "without": choices.without,
+            **choices.whole,
+        }
+        for name in names:
+            if stated.get(name):
+                self.found.problems.append(wording.key_without_effect(choices.place, name, what))
+
+
+def column_uses(matches: Matches, used: Iterable[str]) -> list[ColumnUse]:
+    """Return what each column of a table is used for."""
+    names = set(used)
+    return [
+        ColumnUse(
+            column_letters(match.column.index),
+            match.column.heading,
+            match.field or ("split or pattern" if heading_key(match.column.heading) in names else ""),
+        )
+        for match in matches.all
+    ]
+
+
+_PLACE = re.compile(r"\{([^{}]+)\}")
+
+
+def _used_names(plan: PlanFile) -> frozenset[str]:
+    """Return the keys of all headings that the calendars and sources of a plan name."""
+    names: list[str] = []
+    for calendar in plan.plan.calendars.values():
+        names += calendar.split
+        texts = (calendar.title, calendar.location, calendar.description, calendar.file, calendar.name)
+        for text in (*texts, calendar.categories, calendar.color, calendar.status):
+            names += _PLACE.findall(text or "")
+    for source in plan.plan.sources.values():
+        names += [*source.only, *source.without, *_PLACE.findall(source.prefix or "")]
+    return frozenset(map(heading_key, names))
 
 
 class _Told:
@@ -103,7 +189,6 @@ class _Told:
     def __exit__(self, kind: object, fault: object, trace: object) -> bool:
         """Take a refusal for a problem; anything else goes on."""
         if isinstance(fault, DataRefused):
-            problem = in_words_of_the_plan(fault.problem)
-            self._problems.append(empty_is_fine(problem) if self._may_be_empty else problem)
+            self._problems.append(empty_is_fine(fault.problem) if self._may_be_empty else fault.problem)
             return True
         return False

@@ -5,11 +5,12 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from difflib import get_close_matches
 
-from nomarium.core.problems import Place, Problem, WrongCall, error, note, warning
+from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
+from nomarium.core.sheets import wrong_columns
 from nomarium.core.timetable.wording import near_words, no_timetable
 from nomarium.core.values import counted
 
-__all__ = ["near_words", "no_timetable"]
+__all__ = ["near_words", "no_timetable", "wrong_columns"]
 
 
 def _listed(names: Iterable[str]) -> str:
@@ -56,11 +57,6 @@ def unknown_name(place: Place, text: str, what: str, known: Iterable[str]) -> Pr
         found=text,
         advice=f"{near_words(text, names)}It has: {_listed(names)}.",
     )
-
-
-def wrong_columns(place: Place, wrong: WrongCall) -> Problem:
-    """The plan gives a column that is not there, or a field that is none."""
-    return error("wrong-columns", place, wrong.message, advice=wrong.hint)
 
 
 def no_month_page(place: Place) -> Problem:
@@ -218,7 +214,10 @@ def foreign_file(path: str) -> Problem:
         "foreign-file",
         Place(path),
         "A file that this program did not write stands where a calendar would go. Nothing was written.",
-        advice="Move it away, choose another folder under [output], or use --force to write over it.",
+        advice=(
+            "Move it away, choose another folder under [output]",
+            Way("force", "use {} to write over it"),
+        ),
     )
 
 
@@ -244,3 +243,39 @@ def nothing_to_build(place: Place) -> Problem:
         expected='A table such as [sources.timetable] with sheets = "timetable.csv".',
         advice="“nomarium new . *.csv *.xlsx” drafts a plan from the sheets that you have.",
     )
+
+
+def entries(count: int) -> str:
+    """How many entries a look-up sheet has."""
+    return counted(count, "entry", "entries")
+
+
+def key_of_other_kind(place: Place, key: str, kind: str, kinds: Sequence[str]) -> Problem:
+    """A key of a source that means nothing for what its sheets hold."""
+    return error(
+        "key-without-effect",
+        place,
+        f"The key “{key}” has no effect here: the source was read as {kind}.",
+        found=key,
+        advice=f"Take it out; it has one for: {', '.join(kinds)}.",
+    )
+
+
+def key_without_effect(place: Place, key: str, what: str) -> Problem:
+    """A key of a sheet that means nothing for what the sheet is."""
+    return error(
+        "key-without-effect",
+        place,
+        f"The key “{key}” has no effect here: the sheet was read as {what}.",
+        found=key,
+        advice="Take it out; it has one for lists, with a row of headings.",
+    )
+
+
+def holidays_lack(place: Place, what: str) -> Problem:
+    """A source of public holidays without countries, or without the days that are meant."""
+    if what == "countries":
+        advice = 'Name them: holidays = ["US", "GB-SCT"].'
+    else:
+        advice = 'State the days under [sheets]: within = "2026-09-01..2027-08-31"; or name the sheet of terms.'
+    return error("holidays-lack", place, f"The public holidays lack their {what}.", advice=advice)

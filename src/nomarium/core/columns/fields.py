@@ -1,4 +1,4 @@
-"""The fields of an event, and the headings that people write for each.
+"""Fields, kinds of sheets, and the fields that all of the program speaks of.
 
 Case, spaces, punctuation and line breaks of a heading do not matter: "Start-Date" is "start date".
 """
@@ -6,7 +6,44 @@ Case, spaces, punctuation and line breaks of a heading do not matter: "Start-Dat
 from __future__ import annotations
 
 import re
-from typing import NamedTuple
+from collections.abc import Callable
+from dataclasses import dataclass, field, replace
+from datetime import date, time
+from enum import StrEnum
+from typing import TYPE_CHECKING, NamedTuple
+
+if TYPE_CHECKING:
+    from nomarium.core.columns.evidence import Evidence, Verdict
+
+
+class Holds(StrEnum):
+    """What the cells of a field hold."""
+
+    TEXT = "text"
+    DATE = "a date"
+    TIME = "a time"
+    MOMENT = "a date, a time or both"
+    HOURS = "a span of times"
+    LENGTH = "a length of time"
+    DAYS = "days"
+    PERIODS = "periods"
+    PEOPLE = "people"
+    PLACE = "places"
+    NAMES = "names"
+    NUMBER = "a number"
+    CHOICE = "one of a few words"
+    YES_NO = "yes or no"
+
+
+class Blank(NamedTuple):
+    """A column of a blank sheet: its heading, what to write in it, and its cell of the sample row."""
+
+    heading: str
+    note: str
+    sample: str | date | time = ""
+    choices: tuple[str, ...] = ()
+    """What its drop-down list offers; nothing else is refused."""
+    width: int = 16
 
 
 class Field(NamedTuple):
@@ -15,209 +52,92 @@ class Field(NamedTuple):
     name: str
     meaning: str
     headings: str
-    """The headings, separated by ``|``."""
+    """The headings that a kind of sheet has for it, separated by ``|``."""
+    holds: Holds = Holds.TEXT
+    shared: str = ""
+    """Headings from the words that all kinds share: they mean the field where no other field has them as its own."""
+    blank: Blank | None = None
+    """Its column in the blank sheet of its kind; none where that does not ask for it."""
+
+    @property
+    def all_headings(self) -> tuple[str, ...]:
+        """Its own headings and those that it shares, each once."""
+        return tuple(dict.fromkeys(filter(None, f"{self.headings}|{self.shared}".split("|"))))
 
 
-class SheetFields(NamedTuple):
-    """The fields that sheets of one kind may have, and how messages speak of their rows."""
+class Kind(StrEnum):
+    """The kinds of sheets, in the words that reports use."""
 
+    TERMS = "terms"
+    CLOSURES = "closures"
+    SPECIAL_DAYS = "special days"
+    DAYS = "listed days"
+    BELLS = "bell times"
+    PERIOD_NAMES = "other names for periods"
+    CLASSES = "class list"
+    ROSTER = "roster"
+    CHANGES = "changes"
+    LIST = "timetable, a list"
+    GRID = "timetable, a grid"
+    MONTHS = "month page"
+    SLOTS = "list of coded slots"
+    CODES = "codes"
+    EVENTS = "events"
+    CALENDAR = "calendar"
+    PEOPLE = "people"
+    PLACES = "places"
+
+
+class BlankSheet(NamedTuple):
+    """What a blank sheet says beside its columns: its tab's name, its instructions, and what comes next."""
+
+    name: str
+    instructions: tuple[str, ...]
+    next_step: str
+    """What to do with it when it is filled in; ``{file}`` and ``{stem}`` are its path, whole and without ending."""
+
+
+Condition = Callable[["Evidence"], "Verdict"]
+"""Something that must be true of a table for it to be of a kind."""
+
+
+@dataclass(frozen=True, slots=True)
+class SheetKind:
+    """A kind of sheet: its fields, what each row must have, and how it is told from other kinds."""
+
+    kind: Kind
     rows: str
-    """What the rows are, in the plural: "events"."""
+    """What its rows are, in the plural: "events"."""
     fields: tuple[Field, ...]
     needs: tuple[str, ...] = ("title", "date")
     """What each row must have."""
+    proof: tuple[Condition, ...] = ()
+    """What must be true of a table for it to be of this kind."""
+    telling: tuple[str, ...] = ()
+    """The fields whose headings are named as the reason."""
+    spans: tuple[tuple[str, str], ...] = ()
+    """Pairs of fields that are the first and the last of a span: one is not understood without the other."""
+    blank: BlankSheet | None = None
+    whole: tuple[str, ...] = field(default=())
+    """The fields that may be said for a whole sheet: by the plan, a title above it, its tab or its file's name."""
 
     @property
     def names(self) -> tuple[str, ...]:
         """The names of all fields."""
         return tuple(field.name for field in self.fields)
 
+    def field(self, name: str) -> Field | None:
+        """Return a field by its name."""
+        return next((one for one in self.fields if one.name == name), None)
 
-EVENT_FIELDS: tuple[Field, ...] = (
-    Field(
-        "summary",
-        "the title; required",
-        "summary|title|event|event name|event title|name|name of event|what|subject|description of event|"
-        "activity|activity name|occasion|meeting|appointment|topic|item|details of event|function|programme|"
-        "program|club|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
-        "asunto|objet",
-    ),
-    Field(
-        "start_date",
-        "the day it happens, or its first day; a date or a range of dates; required",
-        "start date|date|dates|begin date|beginning date|from date|date from|first day|event date|"
-        "date of event|starting date|date start|start day|on|when date|due date|due|scheduled date|"
-        "calendar date|day and date|date begins|begins on|starts on|date(s)|opening date|datum|fecha|data|"
-        "dato|startdatum|date de début|fecha de inicio|data inizio",
-    ),
-    Field(
-        "start_time",
-        "the time it starts; a time or a span of times",
-        "start time|time|begin time|beginning time|from time|time from|starting time|time start|event time|"
-        "time of event|start hour|doors|at|time begins|time of start|kick off|times|hour|uhrzeit|zeit|heure|"
-        "hora|ora|tijd|tid|klokkeslett|beginnzeit",
-    ),
-    Field(
-        "end_date",
-        "its last day, included",
-        "end date|to date|date to|last day|finish date|until date|ending date|date end|end day|return date|"
-        "date ends|ends on|through date|closing date|enddatum|date de fin|fecha de fin|data fine",
-    ),
-    Field(
-        "end_time",
-        "the time it ends",
-        "end time|to time|time to|finish time|ending time|time end|finishing time|until time|time until|"
-        "end hour|time ends|time of end|close time|closing time|endzeit|heure de fin|hora de fin",
-    ),
-    Field(
-        "start",
-        "when it starts: a date and time in one cell, or either of them",
-        "start|starts|begin|begins|from|starting|beginning|start date time|start date and time|"
-        "begin date time|start datetime|starts at|begins at|dtstart|start date/time|date time|date and time|"
-        "datetime|date & time|start date & time|commences|commencing|beginn|anfang|début|inicio|inizio",
-    ),
-    Field(
-        "end",
-        "when it ends: a date and time in one cell, or either of them",
-        "end|ends|finish|finishes|to|until|till|ending|finishing|end date time|end date and time|"
-        "end datetime|ends at|dtend|end date/time|end date & time|through|concludes|ende|fin|fine|einde|slut",
-    ),
-    Field(
-        "when",
-        "all of it in one cell: “Tue 8 Sep 9:00–10:30”",
-        "when|day and time|date and hours|schedule|session",
-    ),
-    Field(
-        "hours",
-        "its times in one cell: “9:00–10:30”",
-        "hours|time span|time range|time slot|timeslot|slot|from to|start end|times from to|opening hours",
-    ),
-    Field(
-        "duration",
-        "how long it takes: “1h”, “90 min”, “1:30”, “2 days”",
-        "duration|length|how long|lasts|event length|time needed|minutes|duration minutes|duration hours|"
-        "length of event",
-    ),
-    Field(
-        "weekday",
-        "the weekday of the date: proof of how the date is read",
-        "weekday|week day|day of week|day of the week|dow|day name",
-    ),
-    Field(
-        "all_day",
-        "yes where it has no times",
-        "all day|allday|whole day|full day|all day event|is all day|whole day event|full day event",
-    ),
-    Field(
-        "location",
-        "where it is",
-        "location|place|where|venue|room|site|address|building|room location|event location|location room|"
-        "hall|spot|meeting place|campus|ort|raum|lieu|salle|lugar|sala|luogo|plaats|sted|plats",
-    ),
-    Field(
-        "description",
-        "more about it",
-        "description|notes|note|details|detail|comments|comment|remarks|remark|info|information|"
-        "event description|further information|additional information|memo|body|more|agenda|event details|"
-        "more information|extra information|message|beschreibung|notizen|bemerkung|bemerkungen|remarques|"
-        "descripción|descripcion|notas|descrizione|beschrijving",
-    ),
-    Field(
-        "categories",
-        "one or more kinds, separated by ; or ,",
-        "categories|category|type|kind|event type|tags|tag|label|labels|type of event|class of event|"
-        "calendar type|event category|kategorie|art|catégorie|categoría|categoria",
-    ),
-    Field(
-        "url",
-        "a web address",
-        "url|link|web|website|web address|web page|webpage|web link|web site|online|registration link|"
-        "event link|meeting link|join link",
-    ),
-    Field(
-        "status",
-        "confirmed, tentative or cancelled",
-        "status|state|event status|confirmed|booking status|cancelled|canceled|tentative|provisional",
-    ),
-    Field(
-        "visibility",
-        "public, private or confidential",
-        "visibility|private|privacy|access|classification|confidential|public|sensitivity|public or private",
-    ),
-    Field(
-        "busy",
-        "whether it takes up the time: busy or free",
-        "busy|free|free busy|busy free|availability|show as|transparency|show time as|shown as",
-    ),
-    Field(
-        "organizer",
-        "who calls it: a name with an address, or an address",
-        "organizer|organiser|organised by|organized by|host|hosted by|lead|contact|convenor|convener|"
-        "organizer email|organiser email|chair|contact person|person responsible|owner",
-    ),
-    Field(
-        "attendees",
-        "who takes part, separated by ;",
-        "attendees|attendee|participants|guests|invitees|invited|people|attending|members|required attendees|"
-        "who|staff|invite|invitation list",
-    ),
-    Field(
-        "reminders",
-        "how long before it to remind: “1 day; 15 min”",
-        "reminders|reminder|alarm|alarms|alert|alerts|remind|remind me|notify|notification|reminder time",
-    ),
-    Field(
-        "zone",
-        "its time zone, such as America/Halifax",
-        "zone|time zone|timezone|tz|tzid|iana zone",
-    ),
-    Field(
-        "repeat",
-        "how it repeats, in plain words or as RRULE: “every Tuesday”, “monthly on the 15th”",
-        "repeat|repeats|recurrence|recurs|recurring|frequency|how often|repeat rule|repetition|rrule|occurs|every|"
-        "pattern|recurrence pattern|wiederholung|répétition|repetición",
-    ),
-    Field(
-        "until",
-        "the last day on which it may repeat; “end of term” and “end of year” with a plan",
-        "repeat until|repeats until|repeat end|last repeat|recurrence end|recurs until|until date of repeat",
-    ),
-    Field(
-        "times",
-        "how many times it happens",
-        "number of times|occurrences|how many times|repeat count|number of occurrences|repeat times",
-    ),
-    Field(
-        "except",
-        "dates on which it does not happen, separated by ;",
-        "except|except on|exceptions|excluding|not on|skip dates|excluded dates|exception dates|exdate",
-    ),
-    Field(
-        "also",
-        "further dates of a repeat, separated by ;",
-        "also|also on|further dates|additional dates|rdate",
-    ),
-    Field(
-        "occurrence",
-        "the start of the occurrence that this row stands for, in an event with the same id",
-        "occurrence|recurrence id|replaces occurrence",
-    ),
-    Field(
-        "on_closure",
-        "what a closure does to a repeat: drop, keep, next or previous (open day)",
-        "on closure|if closed|when closed|on holidays|if holiday|closures",
-    ),
-    Field(
-        "id",
-        "what identifies it, so that it can be corrected later",
-        "id|uid|event id|event no|event number|ref|reference|identifier|unique id|booking id|booking no|"
-        "booking number|event ref",
-    ),
-)
+    def holding(self, *holds: Holds) -> tuple[str, ...]:
+        """Return the names of the fields that hold something."""
+        return tuple(one.name for one in self.fields if one.holds in holds)
 
-EVENT_SHEET = SheetFields("events", EVENT_FIELDS)
+    def needing(self, *needs: str) -> SheetKind:
+        """Return the kind with other things that a row must have."""
+        return replace(self, needs=needs)
 
-FIELD_NAMES: tuple[str, ...] = EVENT_SHEET.names
 
 START_FIELDS = ("start", "start_date", "start_time", "when", "hours")
 END_FIELDS = ("end", "end_date", "end_time")
@@ -225,6 +145,12 @@ MOMENT_FIELDS = (*START_FIELDS, *END_FIELDS)
 TIME_FIELDS = ("start_time", "end_time", "hours")
 """Fields in which "9.30" is a time rather than a date."""
 
+FIELD_NAMES: tuple[str, ...] = tuple(
+    "summary start_date start_time end_date end_time start end when hours duration weekday all_day location "
+    "description categories url status visibility busy organizer attendees reminders zone repeat until times except "
+    "also occurrence on_closure id".split()
+)
+"""The fields of an event."""
 
 ROW_FIELDS = (
     "id",

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from typing import NamedTuple
 
-from nomarium.core.columns.fields import EVENT_SHEET, SheetFields, heading_key, without_brackets
+from nomarium.core.columns.fields import SheetKind, heading_key, without_brackets
 
 _WORD = re.compile(r"[^\W_]+")
 _CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])")
@@ -25,7 +25,7 @@ class Likeness(NamedTuple):
 class Headings:
     """The known headings of sheets of one kind; call it with a heading for the field that it surely means."""
 
-    def __init__(self, sheet: SheetFields = EVENT_SHEET) -> None:
+    def __init__(self, sheet: SheetKind) -> None:
         self.sheet = sheet
         self._fields: dict[str, str] = {heading_key(field.name): field.name for field in sheet.fields}
         self._by_words: dict[tuple[str, ...], Likeness] = {}
@@ -33,8 +33,15 @@ class Headings:
         for field in sheet.fields:
             for heading in field.headings.split("|"):
                 self._fields[heading_key(heading)] = field.name
-                self._headings[heading_key(heading)] = heading
-                self._by_words.setdefault(_words(heading), Likeness(field.name, heading))
+                self._know(heading, field.name)
+        for field in sheet.fields:  # what several kinds share stands behind what is a kind's own
+            for heading in filter(None, field.shared.split("|")):
+                if self._fields.setdefault(heading_key(heading), field.name) == field.name:
+                    self._know(heading, field.name)
+
+    def _know(self, heading: str, name: str) -> None:
+        self._headings.setdefault(heading_key(heading), heading)
+        self._by_words.setdefault(_words(heading), Likeness(name, heading))
 
     def __call__(self, heading: str) -> str | None:
         """Return the field that a heading surely means, or None."""

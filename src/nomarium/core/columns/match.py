@@ -9,19 +9,17 @@ from enum import StrEnum
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
-    holds_dates,
     holds_halves_of_the_day,
     holds_numbers,
     holds_times,
     holds_titles,
     holds_weekdays,
-    is_about_the_row,
     may_be_the_day,
 )
-from nomarium.core.columns.fields import DAY_HEADINGS, FIELD_NAMES, MOMENT_FIELDS, SheetFields, heading_key
+from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import Problem, WrongCall
-from nomarium.core.tables import Column, Table, column_letters
+from nomarium.core.tables import Column, Table, column_letters, lead_in, without_lead_in
 
 
 class Certainty(StrEnum):
@@ -75,27 +73,26 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     """Find the field of each column; ``stated`` maps headings to fields, or to "" for a column to leave alone."""
     by_user = _stated_columns(table, stated)
     matches = Matches()
+    lead = lead_in([column.heading for column in table.columns])
     for column in table.columns:
         if column.index in by_user:
             matches.all.append(Match(column, by_user[column.index], Certainty.STATED, "--column"))
         else:
-            matches.all.append(_by_heading(column, headings, set(by_user.values())))
+            matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
     _beside_repeats(matches)
     doubled = _doubled(table, matches, headings.sheet.names)
     _by_likeness(matches, headings)
     _by_contents(matches, headings.sheet)
-    unread = [match.column for match in matches.unused_matches() if _says_when(match.column)]
     unsure = [
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
     ]
     problems = [wording.unsure_match(table, match.column, match.field, match.why) for match in unsure]
-    problems += [wording.unread_moments(table, column) for column in unread]
     apart = [match.column for match in matches.unused_matches() if holds_halves_of_the_day(match.column)]
     problems += [wording.halves_apart(table, column) for column in apart]
     return matches, doubled + _missing(table, matches, headings.sheet) + problems
 
 
-def check_stated(tables: Sequence[Table], stated: Mapping[str, str], names: Sequence[str] = FIELD_NAMES) -> None:
+def check_stated(tables: Sequence[Table], stated: Mapping[str, str], names: Sequence[str]) -> None:
     """Raise WrongCall where ``stated`` names a field that does not exist, or a heading that no table has."""
     for heading, name in stated.items():
         if name and name not in names:
@@ -116,8 +113,9 @@ def _stated_columns(table: Table, stated: Mapping[str, str]) -> dict[int, str]:
     return {column.index: name for heading, name in stated.items() for column in columns_headed(table, heading)}
 
 
-def _by_heading(column: Column, headings: Headings, taken: set[str]) -> Match:
+def _by_heading(column: Column, headings: Headings, taken: set[str], lead: str) -> Match:
     name = headings(column.heading) if column.heading else None
+    name = name or headings(without_lead_in(column.heading, lead))
     knows = "weekday" in headings.sheet.names
     if knows and heading_key(column.heading) in DAY_HEADINGS and holds_weekdays(column):
         name = "weekday"
@@ -158,7 +156,7 @@ def _is_telling(heading: str) -> bool:
     return bool(heading) and heading_key(heading) not in DAY_HEADINGS
 
 
-def _by_contents(matches: Matches, sheet: SheetFields) -> None:
+def _by_contents(matches: Matches, sheet: SheetKind) -> None:
     """Find the date, then the title, among columns that no heading explains; only where a single one can be it."""
     if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
@@ -184,10 +182,6 @@ def _take_times(matches: Matches) -> None:
             match.field, match.certainty, match.why = name, Certainty.DOUBTFUL, "all its cells are times"
 
 
-def _says_when(column: Column) -> bool:
-    return (holds_dates(column) or holds_times(column)) and not is_about_the_row(column)
-
-
 def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why: str) -> None:
     fitting = [match for match in matches.unused_matches() if fits(match.column)]
     if len(fitting) == 1:
@@ -203,7 +197,7 @@ def _doubled(table: Table, matches: Matches, names: Sequence[str]) -> list[Probl
     return problems
 
 
-def _missing(table: Table, matches: Matches, sheet: SheetFields) -> list[Problem]:
+def _missing(table: Table, matches: Matches, sheet: SheetKind) -> list[Problem]:
     """A title and a date are all that an event needs."""
     problems = []
     if "title" in sheet.needs and matches.open("summary"):

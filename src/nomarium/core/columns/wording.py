@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from difflib import get_close_matches
 
-from nomarium.core.problems import Problem, error, note, warning
+from nomarium.core.problems import Problem, Way, error, note
 from nomarium.core.tables import Column, Table, column_letters
 
 
@@ -23,17 +23,18 @@ def headings_hint(table: Table, wanted: str) -> str:
     return f"{meant}Its headings are: {', '.join(f'“{heading}”' for heading in headings)}."
 
 
-def _named(column: Column) -> str:
+def named(column: Column) -> str:
+    """Return a column's letters and heading: B “Date”."""
     return f"{column_letters(column.index)} “{column.heading}”" if column.heading else column_letters(column.index)
 
 
-def _option(column: Column, name: str = "") -> str:
-    """Return the option that gives a column a field, or leaves it alone."""
-    return f'--column "{column.heading or column_letters(column.index)}={name}"'
+def column_way(column: Column, name: str, text: str, joint: str = ", or ") -> Way:
+    """Return the way out that gives a column a field, or leaves it alone where the field is ""."""
+    return Way("column", text, f"{column.heading or column_letters(column.index)}={name}", joint)
 
 
 def _listed(table: Table) -> str:
-    return ", ".join(_named(column) for column in table.columns)
+    return ", ".join(named(column) for column in table.columns)
 
 
 def no_title_column(table: Table) -> Problem:
@@ -42,7 +43,7 @@ def no_title_column(table: Table) -> Problem:
         "no-title-column",
         table.place,
         f"No column was recognised as the title; the columns are: {_listed(table)}.",
-        advice='Say which one it is: --column "Heading=summary".',
+        advice=(Way("column", "Say which one it is: {}", "Heading=summary"),),
     )
 
 
@@ -52,18 +53,21 @@ def no_date_column(table: Table) -> Problem:
         "no-date-column",
         table.place,
         f"No column was recognised as the date; the columns are: {_listed(table)}.",
-        advice='Say which one it is: --column "Heading=start_date".',
+        advice=(Way("column", "Say which one it is: {}", "Heading=start_date"),),
     )
 
 
 def doubled_field(table: Table, name: str, columns: list[Column]) -> Problem:
     """Two columns claim one field."""
-    both = " and ".join(_named(column) for column in columns)
+    both = " and ".join(named(column) for column in columns)
     return error(
         "doubled-field",
         table.heading_place(columns[1]),
         f"Columns {both} both seem to be {name}.",
-        advice=f"Leave one alone, such as {_option(columns[1])}, or give it another field.",
+        advice=(
+            column_way(columns[1], "", "Leave one alone, such as {}"),
+            Way("column", "give it another field", joint=", or "),
+        ),
     )
 
 
@@ -72,18 +76,8 @@ def unsure_match(table: Table, column: Column, name: str, why: str) -> Problem:
     return note(
         "unsure-column",
         table.heading_place(column),
-        f"Column {_named(column)} was taken for {name}: {why}.",
-        advice=f"{_option(column, name)} confirms it, {_option(column)} leaves it alone.",
-    )
-
-
-def unread_moments(table: Table, column: Column) -> Problem:
-    """A column of dates or times that nothing was made of: a start, an end?"""
-    return warning(
-        "unread-times",
-        table.heading_place(column),
-        f"Column {_named(column)} holds dates or times, but was not used.",
-        advice=f"Say what it is, such as {_option(column, 'end_time')}; or leave it alone: {_option(column)}.",
+        f"Column {named(column)} was taken for {name}: {why}.",
+        advice=(column_way(column, name, "{} confirms it"), column_way(column, "", "{} leaves it alone", ", ")),
     )
 
 
@@ -92,7 +86,7 @@ def halves_apart(table: Table, column: Column) -> Problem:
     return error(
         "halves-apart",
         table.heading_place(column),
-        f"Column {_named(column)} says am or pm apart from the times.",
+        f"Column {named(column)} says am or pm apart from the times.",
         expected="Times that say it themselves, such as 9:00 PM.",
-        advice=f"Join the two columns in the sheet, or leave this one alone: {_option(column)}.",
+        advice=("Join the two columns in the sheet", column_way(column, "", "leave this one alone: {}")),
     )

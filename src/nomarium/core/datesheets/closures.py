@@ -7,9 +7,10 @@ from collections.abc import Collection
 from dataclasses import dataclass, field
 
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.headings import CLOSURE_SHEET
-from nomarium.core.datesheets.rows import DatedRow, DatedSheet, SheetChoices, read_dated_rows
+from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
+from nomarium.core.kinds import CLOSURE_SHEET
 from nomarium.core.problems import Problem
+from nomarium.core.sheets import SheetChoices
 from nomarium.core.values import split_list
 from nomarium.core.year import Closure, Effect, SpecialDay, closure_effect
 

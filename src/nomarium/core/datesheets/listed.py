@@ -2,33 +2,16 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date
 
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.headings import listed_sheet
-from nomarium.core.datesheets.rows import DatedRow, DatedSheet, SheetChoices, read_dated_rows
+from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
+from nomarium.core.kinds import bare_label, listed_sheet
 from nomarium.core.problems import Problem
+from nomarium.core.sheets import SheetChoices
 from nomarium.core.year import Pin
-
-_WORDS_AROUND = re.compile(
-    r"(?:cycle|rotation|school|schedule|workshop)?\s*(?:day|week)\s*[:#-]?\s*(?P<after>\S.*)|"
-    r"(?P<before>\S+?)[\s-]*(?:day|week)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dw](?P<number>\d+)",
-    re.IGNORECASE,
-)
-
-
-def bare_label(text: str, labels: Sequence[str]) -> str:
-    """Return the label that a text means: itself, or without the word "day" around it ("Day A", "D1", "B-Day")."""
-    by_key = {label.casefold(): label for label in labels}
-    text = " ".join(text.split()).strip(" .")
-    if text.casefold() in by_key or not text:
-        return by_key.get(text.casefold(), text)
-    match = _WORDS_AROUND.fullmatch(text)
-    inner = next((part for part in match.groups() if part), "").strip(" .()") if match else ""
-    return by_key.get(inner.casefold(), inner if inner and not labels else text)
 
 
 @dataclass(slots=True)
@@ -48,12 +31,12 @@ def read_listed_days(choices: SheetChoices, cycle: str, labels: Sequence[str] = 
 
     Without ``labels`` every text is a label; with them, a text of several letters that is none counts as words.
     """
-    sheet, problems = read_dated_rows(choices, listed_sheet(cycle)._replace(needs=("date",)))
-    if sheet is None or not sheet.headed("summary"):
-        sheet, problems = read_dated_rows(choices, listed_sheet()._replace(needs=("date",)))
+    sheet, problems = read_dated_rows(choices, listed_sheet(cycle).needing("date"))
+    if sheet is None or not sheet.sheet.headed("summary"):
+        sheet, problems = read_dated_rows(choices, listed_sheet().needing("date"))
     found = ListedDays(sheet=sheet)
-    if sheet is not None and sheet.matches.column("summary") is None:
-        problems.append(wording.no_label_column(sheet.table, cycle))
+    if sheet is not None and not sheet.sheet.has("summary"):
+        problems.append(wording.no_label_column(sheet.sheet.table, cycle))
     for row in sheet.rows if sheet else ():
         if sheet is not None:
             problems += _take(row, sheet, found, labels)

@@ -1,4 +1,4 @@
-"""The public holidays of a country or region → Closures (by the library ``holidays``)."""
+"""The public holidays of a country or region → Closures."""
 
 from __future__ import annotations
 
@@ -6,6 +6,7 @@ from collections.abc import Collection
 from datetime import date
 
 from nomarium.core.datesheets import wording
+from nomarium.core.holidays import read_holidays
 from nomarium.core.problems import Place, Problem
 from nomarium.core.year import Closure
 
@@ -15,41 +16,8 @@ def read_public_holidays(region: str, first: date, last: date, place: Place) -> 
 
     ``region`` is a country's two letters, with or without a subdivision: "CA-NS".
     """
-    import holidays
-
-    country, _, subdivision = region.strip().partition("-")
-    supported = holidays.list_supported_countries(include_aliases=False)
-    code = country.strip().upper()
-    if code not in supported:
-        return [], [
-            wording.unknown_country(place, region, [name for name in sorted(supported) if name[:1] == code[:1]])
-        ]
-    wanted = subdivision.strip()
-    by_key = {name.casefold(): name for name in supported[code]}
-    if wanted and wanted.casefold() not in by_key:
-        return [], [wording.unknown_country(place, region, [f"{code}-{name}" for name in supported[code]] or [code])]
-    years = range(first.year, last.year + 1)
-    found = holidays.country_holidays(
-        code, subdiv=by_key.get(wanted.casefold()), years=years, observed=True, language=_language(code)
-    )
-    closures = [
-        Closure(_one_line(name), day, day, place, public=True)
-        for day, name in sorted(found.items())
-        if first <= day <= last
-    ]
-    return closures, []
-
-
-def _language(code: str) -> str | None:
-    """Return the English of a country's holiday names, where the library has it; else the country's own language."""
-    import holidays
-
-    known = holidays.list_localized_countries().get(code, [])
-    return next((language for language in known if language.startswith("en")), None)
-
-
-def _one_line(name: str) -> str:
-    return " / ".join(part.strip() for part in name.split(";"))
+    held, problems = read_holidays([region], first, last, None, place)
+    return [Closure(one.name, one.day, one.day, place, public=True) for one in held], problems
 
 
 def leave_open(closures: list[Closure], names: Collection[str], place: Place) -> tuple[list[Closure], list[Problem]]:

@@ -2,31 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator
 from dataclasses import dataclass, field
 from datetime import date, timedelta
-from pathlib import Path
 from typing import NamedTuple
 
-from nomarium.core.columns import MOMENT_FIELDS, Certainty, Headings, Matches, SheetFields, check_stated, match_columns
+from nomarium.core.columns import Headings, SheetKind
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.plain_list import read_plain_list
-from nomarium.core.problems import DataRefused, Place, Problem, WrongCall, has_errors
+from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, read_sheet, sheet_of
 from nomarium.core.sources import RowSpans, SpanFound, SpanRules
-from nomarium.core.tables import Table, TableChoices, plain_text, read_table
-from nomarium.core.values import DateChoices, MomentColumn, read_moments
-
-
-@dataclass(frozen=True, slots=True)
-class SheetChoices:
-    """What was stated about a sheet of dates."""
-
-    path: Path
-    place: Place
-    """Where the plan names it."""
-    table: TableChoices = field(default_factory=TableChoices)
-    dates: DateChoices = field(default_factory=DateChoices)
-    columns: Mapping[str, str] = field(default_factory=dict)
+from nomarium.core.tables import TableChoices, plain_text
 
 
 class DatedRow(NamedTuple):
@@ -41,27 +28,18 @@ class DatedRow(NamedTuple):
 
 @dataclass(slots=True)
 class DatedSheet:
-    """What was read from a sheet of dates."""
+    """A sheet of dates, and its rows."""
 
-    table: Table
-    matches: Matches
-    moments: list[MomentColumn]
+    sheet: Sheet
     rows: list[DatedRow] = field(default_factory=list)
-
-    def headed(self, name: str) -> bool:
-        """Tell whether a heading surely names a field, or the user does."""
-        sure = (Certainty.SURE, Certainty.STATED)
-        return any(match.field == name and match.certainty in sure for match in self.matches.all)
 
     def text(self, row: DatedRow, name: str) -> str:
         """Return what a row says for a field, "" for nothing."""
-        column = self.matches.column(name)
-        return plain_text(column.cells[row.record]) if column else ""
+        return self.sheet.text(row.record, name)
 
     def place(self, row: DatedRow, name: str = "") -> Place:
         """Return where a row stands, or its cell of a field."""
-        column = self.matches.column(name) if name else None
-        return self.table.cell_place(row.record, column) if column else self.table.row_place(row.record)
+        return self.sheet.place(row.record, name)
 
 
 MOST_ROWS = 6_000
@@ -69,51 +47,48 @@ MOST_ROWS = 6_000
 
 
 def read_dated_rows(
-    choices: SheetChoices, fields: SheetFields, *, plain_lists: bool = False
+    choices: SheetChoices, kind: SheetKind, *, plain_lists: bool = False
 ) -> tuple[DatedSheet | None, list[Problem]]:
     """Read a sheet of named dates; None where it cannot be read at all.
 
     With ``plain_lists``, a text without headings is read line by line, each with a name and a date.
     """
-    headings = Headings(fields)
     try:
-        table, problems = _read(choices, headings, plain_lists=plain_lists)
-        check_stated([table], choices.columns, fields.names)
+        sheet, problems = _read(choices, kind, plain_lists=plain_lists)
     except DataRefused as refused:
-        return None, [wording.in_words_of_the_plan(refused.problem)]
-    except WrongCall as wrong:
-        return None, [wording.wrong_columns(choices.place, wrong)]
-    matches, found = match_columns(table, choices.columns, headings)
-    problems += found
-    if has_errors(found):
-        return None, list(map(wording.in_words_of_the_plan, problems))
-    columns = [(column, False) for _, column in matches.columns(MOMENT_FIELDS)]
-    moments, found = read_moments(table, columns, choices.dates, matches.column("weekday"))
-    problems += found
-    sheet = DatedSheet(table, matches, moments)
-    if len(table) > MOST_ROWS:
-        problems.append(wording.too_many_dates(table.place, len(table), MOST_ROWS))
-    elif not has_errors(found):
-        problems += _fill(sheet, needs_name="title" in fields.needs)
-    return sheet, list(map(wording.in_words_of_the_plan, problems))
+        return None, [refused.problem]
+    if sheet is None:
+        return None, problems
+    found = DatedSheet(sheet)
+    if len(sheet) > MOST_ROWS:
+        problems.append(wording.too_many_dates(sheet.table.place, len(sheet), MOST_ROWS))
+    elif sheet.is_sound:
+        problems += _fill(found, needs_name="title" in kind.needs)
+    return found, problems
 
 
-def _read(choices: SheetChoices, headings: Headings, *, plain_lists: bool) -> tuple[Table, list[Problem]]:
-    if plain_lists and choices.table == TableChoices() and (listed := read_plain_list(choices.path, headings)):
-        return listed
-    return read_table(choices.path, headings, choices.table)
+def _read(choices: SheetChoices, kind: SheetKind, *, plain_lists: bool) -> tuple[Sheet | None, list[Problem]]:
+    if plain_lists and choices.table == TableChoices() and (listed := read_plain_list(choices.path, Headings(kind))):
+        table, problems = listed
+        sheet, found = sheet_of(table, kind, choices)
+    else:
+        grid, problems = choose_grid(choices.path, kind, choices.table)
+        sheet, found = read_sheet(grid, kind, choices)
+    return sheet, problems + found
 
 
 _RULES = SpanRules("UTC", timedelta(0), times_usual=False)
 
 
-def _fill(sheet: DatedSheet, *, needs_name: bool) -> list[Problem]:
+def _fill(found: DatedSheet, *, needs_name: bool) -> list[Problem]:
     """Add a row for each record that has a date, and report the others."""
-    spans = RowSpans(sheet.table, sheet.matches, sheet.moments, _RULES).of_rows()
-    titles = sheet.matches.column("summary")
+    sheet = found.sheet
+    if not sheet.moments:
+        return []
+    spans = RowSpans(sheet.table, sheet.matches, sheet.moment_columns, _RULES).of_rows()
     problems: list[Problem] = []
     for record, span in enumerate(spans):
-        name = plain_text(titles.cells[record]) if titles else ""
+        name = sheet.text(record, "summary")
         problems += _problems_of(sheet, record, span)
         if isinstance(span, Problem) or span.occurrence is None:
             continue
@@ -121,17 +96,18 @@ def _fill(sheet: DatedSheet, *, needs_name: bool) -> list[Problem]:
         last = occurrence.end - timedelta(days=1) if occurrence.all_day else occurrence.end
         row = DatedRow(record, name, occurrence.start.date(), last.date(), not occurrence.all_day)
         if needs_name and not name:
-            problems.append(wording.no_name(sheet.place(row)))
+            problems.append(wording.no_name(found.place(row)))
         else:
-            sheet.rows.append(row)
+            found.rows.append(row)
     return problems
 
 
-def _problems_of(sheet: DatedSheet, record: int, span: SpanFound | Problem) -> Iterator[Problem]:
+def _problems_of(sheet: Sheet, record: int, span: SpanFound | Problem) -> Iterator[Problem]:
     if isinstance(span, Problem):
         yield span
         return
-    filled = [c.column for c in sheet.moments if c.column.cells[record] != ""] or [sheet.moments[0].column]
+    moments = sheet.moment_columns
+    filled = [c.column for c in moments if c.column.cells[record] != ""] or [moments[0].column]
     found = " ".join(text for column in filled if (text := plain_text(column.cells[record])))
     for finding in span.findings:
         if finding.is_error:

@@ -7,9 +7,10 @@ from dataclasses import dataclass, field
 from datetime import date
 
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.headings import SPECIAL_SHEET
-from nomarium.core.datesheets.rows import DatedRow, DatedSheet, SheetChoices, read_dated_rows
+from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
+from nomarium.core.kinds import SPECIAL_SHEET
 from nomarium.core.problems import Problem
+from nomarium.core.sheets import SheetChoices
 from nomarium.core.values import read_yes_no, split_list, weekday_in_any
 from nomarium.core.year import NoCycleDays, SpecialDay, closure_effect
 

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from nomarium.core.datesheets.headings import TERM_SHEET
-from nomarium.core.datesheets.rows import DatedSheet, SheetChoices, read_dated_rows
+from nomarium.core.datesheets.rows import DatedSheet, read_dated_rows
+from nomarium.core.kinds import TERM_SHEET
 from nomarium.core.problems import Problem
+from nomarium.core.sheets import SheetChoices
 from nomarium.core.year import Term
 
 

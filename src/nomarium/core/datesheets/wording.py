@@ -3,40 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import replace
 from datetime import date
 
-from nomarium.core.problems import Place, Problem, WrongCall, error, note, warning
+from nomarium.core.problems import Place, Problem, error, note, warning
 from nomarium.core.tables import NO_ROWS, Table
 from nomarium.core.values import day_words
-
-_IN_SHEET = 'Write the sheet in the plan as a table, such as { file = "closures.xlsx", '
-_ADVICE = {
-    "unproved-dates": 'Under [sheets] in the plan, dates = "dmy" or dates = "mdy" settles it.',
-    "contradictory-dates": "Correct the cell that is wrong.",
-    "exchanged-dates": 'Under [sheets] in the plan, typed_dates = "swap" or "keep" settles it.',
-    "year-missing": 'Write the year, or within = "2026-08-01..2027-07-31" under [sheets] in the plan.',
-    "several-sheets": f'{_IN_SHEET}sheet = "NAME" }}.',
-    "no-event-sheet": f'{_IN_SHEET}sheet = "NAME" }}.',
-    "two-tables": f'{_IN_SHEET}range = "A3:C20" }}.',
-    "no-title-column": f'{_IN_SHEET}columns = {{ "Heading" = "summary" }} }}.',
-    "no-date-column": f'{_IN_SHEET}columns = {{ "Heading" = "start_date" }} }}.',
-    "doubled-field": f'Leave one alone: {_IN_SHEET[0].lower()}{_IN_SHEET[1:]}columns = {{ "Heading" = "" }} }}.',
-    "unsure-column": "",
-    "unread-times": "",
-    "unreadable-date": "Correct the cell.",
-    "impossible-date": "Correct the cell.",
-    "wrong-weekday": "Correct the weekday or the date.",
-    "no-date": "Write the date.",
-    "end-before-start": "Correct the row.",
-    "two-answers": "Correct the row.",
-}
-"""The way out of problems that every sheet can have; where a command line has an option, a plan has a key."""
-
-
-def in_words_of_the_plan(problem: Problem) -> Problem:
-    """Return a problem of a sheet with the way out that a plan offers."""
-    return replace(problem, advice=_ADVICE[problem.code]) if problem.code in _ADVICE else problem
 
 
 def empty_is_fine(problem: Problem) -> Problem:
@@ -49,11 +20,6 @@ def empty_is_fine(problem: Problem) -> Problem:
         problem.message,
         advice="Nothing was read from it. Fill it in, or take it out of the plan.",
     )
-
-
-def wrong_columns(place: Place, wrong: WrongCall) -> Problem:
-    """The plan gives a column that is not there, or a field that is none."""
-    return error("wrong-columns", place, wrong.message, advice=wrong.hint)
 
 
 def no_name(place: Place) -> Problem:
@@ -109,19 +75,6 @@ def listed_twice(place: Place, day: date, label: str, other: str) -> Problem:
         f"{day_words(day)} is in the list twice, once with “{other}”.",
         found=label,
         advice="Keep one of them.",
-    )
-
-
-def unknown_country(place: Place, text: str, near: Iterable[str]) -> Problem:
-    """A country or region whose public holidays are not known."""
-    meant = ", ".join(near)
-    return error(
-        "unknown-country",
-        place,
-        "The public holidays of this country or region are not known.",
-        found=text,
-        expected="A country by its two letters (ISO 3166), perhaps with a region, such as CA-NS.",
-        advice=f"Known are: {meant}." if meant else "",
     )
 
 

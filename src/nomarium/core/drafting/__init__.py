@@ -1,7 +1,6 @@
 """Sheets that a school has → a plan that builds."""
 
 from nomarium.core.drafting.draft import Draft, DraftChoices, draft_plan
-from nomarium.core.drafting.kinds import Kind, Recognised, recognise
 from nomarium.core.drafting.saved import SavedCall, saved_plan
 from nomarium.core.drafting.sheets import FoundSheet, look_at
 from nomarium.core.drafting.starter import STARTER_SHEETS, starter_plan
@@ -11,12 +10,9 @@ __all__ = [
     "Draft",
     "DraftChoices",
     "FoundSheet",
-    "Kind",
-    "Recognised",
     "SavedCall",
     "draft_plan",
     "look_at",
-    "recognise",
     "saved_plan",
     "starter_plan",
 ]

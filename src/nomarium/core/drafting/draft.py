@@ -6,7 +6,7 @@ from collections.abc import Callable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 
-from nomarium.core.drafting.kinds import Kind
+from nomarium.core.columns import Kind
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
@@ -19,6 +19,7 @@ from nomarium.core.drafting.sheets import (
 )
 from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
 from nomarium.core.problems import Problem
+from nomarium.core.settings import BY_PLAN, advice_words
 from nomarium.core.timetable import each_by_name
 
 _SOURCES = (Kind.LIST, Kind.GRID, Kind.SLOTS, Kind.MONTHS, Kind.EVENTS, Kind.CALENDAR)
@@ -346,8 +347,8 @@ class _Writer:
             yield self._question(
                 f"{sheet.path.name} ({sheet.kind}) is left out: {problem.message}{cell and f' ({cell[2:]})'}"
             )
-            if problem.advice:
-                yield f"#   {problem.advice}"
+            if advice := advice_words(problem.advice, BY_PLAN):
+                yield f"#   {advice}"
         for sheet in self._draft.sheets:
             if sheet.kind is None:
                 name = sheet.path.name + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")

@@ -8,13 +8,14 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 
-from nomarium.core.columns import Headings, heading_key
-from nomarium.core.datesheets import CLOSURE_SHEET, is_plain_list, listed_sheet
-from nomarium.core.drafting.kinds import LETTERS, Kind, Recognised, any_days, recognise
+from nomarium.core.columns import Headings, Kind, heading_key
+from nomarium.core.datesheets import is_plain_list
+from nomarium.core.kinds import CLOSURE_SHEET, CODE_SHEET, DAY_SHEET, LETTERS, SLOT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
+from nomarium.core.recognition import Recognised, any_days, recognise
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, read_slots
 from nomarium.core.tables import Grid, Table, find_table, looks_like_calendar, plain_text, read_grids
-from nomarium.core.timetable import CODE_SHEET, SLOT_SHEET, TIMETABLE_SHEET, find_blocks, lines_of_cell
+from nomarium.core.timetable import find_blocks, lines_of_cell
 from nomarium.core.values import split_list
 
 _FAMILIES = ("letters", "numbers")
@@ -153,7 +154,7 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
         blocks = find_blocks(sheet.grid, reader, _FAMILIES)  # its kind says that there are some
         return [test for block in blocks for tests in block.days.values() for test in tests]
     if sheet.kind is Kind.DAYS:
-        texts = _column_of(sheet, Headings(listed_sheet()), "summary")
+        texts = _column_of(sheet, Headings(DAY_SHEET), "summary")
     else:
         days = sheet.column("day")
         texts = [*days, *sheet.column("slot"), *([] if days else sheet.column("period"))]

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from nomarium.core.ics.content_lines import Sloppiness
-from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.problems import Place, Problem, Way, error, note, warning
 
 
 def at_line(file: str, line: int) -> Place:
@@ -51,7 +51,7 @@ def truncated(file: str, line: int, name: str) -> Problem:
         "truncated-calendar",
         at_line(file, line),
         f"The file ends within the {name} that begins here: something is cut off.",
-        advice="Get the whole file; --keep-going saves the events that are whole.",
+        advice=("Get the whole file", Way("keep_going", "{} saves the events that are whole", joint="; ")),
     )
 
 
@@ -78,14 +78,14 @@ class EventWords:
         """A date, time, length or rule that cannot be read."""
         return error(
             "bad-value", self._place, f"Its {name} can't be read: “{value}”{self._who}.", found=self._found,
-            advice="Correct it, or leave the event out with --keep-going.",
+            advice=("Correct it", Way("keep_going", "leave the event out with {}")),
         )  # fmt: skip
 
     def bad_rule(self, reason: str) -> Problem:
         """A recurrence rule that the standard forbids."""
         return error(
             "bad-rule", self._place, f"Its repeat can't be read: {reason}{self._who}.", found=self._found,
-            advice="Correct it, or leave the event out with --keep-going.",
+            advice=("Correct it", Way("keep_going", "leave the event out with {}")),
         )  # fmt: skip
 
     def no_start(self) -> Problem:
@@ -100,7 +100,7 @@ class EventWords:
         """A repeat without an end, where dated events are wanted."""
         return error(
             "endless-repeat", self._place, f"The event repeats without an end{self._who}.", found=self._found,
-            advice="State the last day with --to, such as --to 2027-06-30.",
+            advice=(Way("last", "State the last day, such as {}", "2027-06-30"),),
         )  # fmt: skip
 
     def too_many(self, limit: int) -> Problem:
@@ -108,7 +108,7 @@ class EventWords:
         return error(
             "too-many-occurrences", self._place,
             f"The event repeats more than {limit:,} times{self._who}.", found=self._found,
-            advice="State a shorter span with --from and --to.",
+            advice=(Way("first", "State a shorter span with {}"), Way("last", "{}", joint=" and ")),
         )  # fmt: skip
 
     def skipped(self, count: int, first: object, zone: str) -> Problem:
@@ -174,5 +174,5 @@ def own_zone(file: str, tzid: str) -> Problem:
         Place(file),
         "No known time zone has the rules that the file gives this one: its times are written in UTC.",
         found=tzid,
-        advice="--to-zone writes them in another.",
+        advice=(Way("to_zone", "{} writes them in another"),),
     )

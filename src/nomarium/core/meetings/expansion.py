@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
-from datetime import date, datetime, time
+from datetime import date, datetime, time, timedelta
 
 from nomarium.core.bells import BellRow
 from nomarium.core.meetings import wording
@@ -120,6 +120,8 @@ class _Expander:
         known = self._moments.get(key)
         if known is None:
             first, last = datetime.combine(day, start), datetime.combine(day, end)
+            if end < start:
+                last += timedelta(days=1)
             known = self._moments[key] = Occurrence(first, last, False, self._by.zone)
             if start.hour < _NIGHT:
                 findings = clock_changes(first, last, self._by.zone)

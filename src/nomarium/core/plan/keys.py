@@ -72,9 +72,10 @@ def _default(field: FieldInfo) -> str:
 
 def sheet_keys() -> list[PlanKey]:
     """Return the keys of a sheet that is written as a table."""
-    order = ["file", "sheet", "range", "columns", "dates", "within", "typed_dates"]
+    first = ["file", "sheet", "range", "columns"]
     fields = SheetKeys.model_fields
-    return [PlanKey(name, fields[name].description or "", "") for name in order]
+    order = [*first, *(name for name in fields if name not in first)]
+    return [PlanKey(fields[name].alias or name, fields[name].description or "", "") for name in order]
 
 
 def plan_schema() -> str:

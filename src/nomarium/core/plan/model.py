@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Callable
 from datetime import date
 from typing import Annotated, Literal
 
 from pydantic import AfterValidator, BaseModel, BeforeValidator, ConfigDict, Field
 
-from nomarium.core.values import WEEKDAY_NAMES, read_zone, weekday_in_any
+from nomarium.core.settings import SETTINGS
+from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
 
 
 class Keys(BaseModel):
@@ -38,11 +40,18 @@ def _trimmed(text: str) -> str:
     return " ".join(text.split())
 
 
+def _stated(name: str) -> Callable[[str], str]:
+    """Return what refuses a text that a setting cannot have, as the option of the same name does."""
+
+    def check(text: str) -> str:
+        SETTINGS[name].parse(text)
+        return text
+
+    return check
+
+
 def _known_zone(text: str) -> str:
-    name = read_zone(text)
-    if name is None:
-        raise ValueError("a time zone such as America/Halifax is expected")
-    return name
+    return str(SETTINGS["zone"].parse(text))
 
 
 def _weekday_name(text: str) -> str:
@@ -123,14 +132,32 @@ class ReadingKeys(Keys):
     """How sheets are read, where their cells do not prove it."""
 
     dates: Literal["dmy", "mdy", "ymd"] | None = Field(None, description="the order of day, month and year")
-    within: str | None = Field(
+    within: Annotated[str, AfterValidator(_stated("within"))] | None = Field(
         None,
-        pattern=r"^\d{4}-\d{2}-\d{2}\.\.\d{4}-\d{2}-\d{2}$",
         description="the span they are about, such as “2026-08-01..2027-07-31”: gives missing years, proves orders",
     )
     typed_dates: Literal["keep", "swap"] | None = Field(
         None, description="for a workbook’s dates whose day and month seem exchanged"
     )
+    hours: Annotated[str, AfterValidator(_stated("hours"))] | None = Field(
+        None, description="the hours of the working day, for times without am or pm: “7-19”"
+    )
+    commas: Literal["within", "between"] | None = Field(
+        None, description="whether a comma stands within a person’s name or between two people"
+    )
+
+
+def _as_conditions(value: object) -> object:
+    """Let one value be written without brackets."""
+    if not isinstance(value, dict):
+        return value
+    return {name: [said] if isinstance(said, str) else said for name, said in value.items()}
+
+
+Conditions = Annotated[
+    dict[str, list[str]],
+    BeforeValidator(_as_conditions, json_schema_input_type=dict[str, str | list[str]]),
+]
 
 
 class SheetKeys(ReadingKeys):
@@ -142,6 +169,29 @@ class SheetKeys(ReadingKeys):
     columns: dict[str, str] = Field(
         default_factory=dict, description="fields by headings; an empty field leaves the column alone"
     )
+    only: Conditions = Field(default_factory=dict, description="only rows that say so: { Type = “Safety” }")
+    without: Conditions = Field(default_factory=dict, description="not the rows that say so: { Status = “cancelled” }")
+    division: Text | None = Field(None, description="the division that all of it is for")
+    term: Text | None = Field(None, description="the term that all of it holds in")
+    special: Text | None = Field(None, description="the special day that all of its bell times are for")
+    day: Text | None = Field(None, description="the days that all of it holds on: labels or weekdays")
+    week: Text | None = Field(None, description="the letters of the weeks that all of it holds in")
+    class_: Text | None = Field(None, alias="class", description="the class that all of it is about")
+    course: Text | None = Field(None, description="the course that all of it is about")
+    teacher: Text | None = Field(None, description="the teacher, or the person of a sheet of codes, whose all of it is")
+    room: Text | None = Field(None, description="the room that all of it is in")
+    student: Text | None = Field(None, description="the student whose all of it is")
+    team: Text | None = Field(None, description="the team that all of it is about")
+    group: Text | None = Field(None, description="the group that all of it is about")
+
+    @property
+    def whole(self) -> dict[str, str]:
+        """What holds for all of the sheet: values by fields."""
+        return {name.rstrip("_"): value for name in WHOLE_KEYS if (value := getattr(self, name))}
+
+
+WHOLE_KEYS = tuple("division term special day week class_ course teacher room student team group".split())
+"""Keys of what holds for a whole sheet; an underscore keeps one from being a word of Python."""
 
 
 def _as_sheet(value: object) -> object:
@@ -246,7 +296,7 @@ def _not_reserved(cycles: dict[str, CycleKeys]) -> dict[str, CycleKeys]:
     return cycles
 
 
-_LENGTH = r"^\s*\d+\s*(?:m|min|minutes|h|hours?|d|days?|w|weeks?)\s*$"
+Length = Annotated[str, AfterValidator(_stated("length"))]
 
 
 class BellKeys(Keys):
@@ -277,26 +327,22 @@ class ClassKeys(Keys):
     )
 
 
-def _as_conditions(value: object) -> object:
-    """Let one value be written without brackets."""
-    if not isinstance(value, dict):
-        return value
-    return {name: [said] if isinstance(said, str) else said for name, said in value.items()}
-
-
-Conditions = Annotated[
-    dict[str, list[str]],
-    BeforeValidator(_as_conditions, json_schema_input_type=dict[str, str | list[str]]),
-]
-
-
 class SourceKeys(Keys):
     """A source of events."""
 
     sheets: Sheets = Field(default_factory=list, description="its sheets; required")
-    kind: Literal["events", "timetable", "month pages", "codes"] | None = Field(
-        None, description="what they hold, where it cannot be found out"
+    kind: Literal["events", "timetable", "month pages", "codes", "year", "holidays"] | None = Field(
+        None,
+        description="what they hold, where it cannot be found out; “year” and “holidays” need no sheets",
     )
+    add: list[Literal["terms", "closures", "special", "cycle days"]] = Field(
+        default_factory=list, description="which events a source of the year has"
+    )
+    title: Text | None = Field(None, description="the titles of cycle days in a source of the year: “Day {day}”")
+    holidays: list[Text] = Field(
+        default_factory=list, description="the countries and regions of a source of public holidays: [“US”, “GB-SCT”]"
+    )
+    language: Text | None = Field(None, description="the language that public holidays are named in: “fr”")
     division: Text | None = Field(None, description="the division of its classes, where no list says it")
     cycle: Text | None = Field(None, description="the cycle whose labels its days are")
     each: Literal["teacher", "class", "room", "student"] | None = Field(
@@ -304,11 +350,9 @@ class SourceKeys(Keys):
     )
     cell: str | None = Field(None, description="the pattern of a grid’s cells, such as “{class}\\n{room}”")
     codes: Sheets = Field(default_factory=list, description="what the codes of a master list are for each person")
-    length: str | None = Field(None, pattern=_LENGTH, description="how long events without an end take: “1h”")
-    hours: str | None = Field(
-        None,
-        pattern=r"^\d{1,2}-\d{1,2}$",
-        description="the hours of the working day, for times without am or pm: “7-19”",
+    length: Length | None = Field(None, description="how long what has no end takes: “1h”, “1h30m”")
+    hours: Annotated[str, AfterValidator(_stated("hours"))] | None = Field(
+        None, description="the hours of the working day, for times without am or pm: “7-19”"
     )
     set: dict[str, str] = Field(
         default_factory=dict, description="values for each of its events: { location = “Office” }"
@@ -340,8 +384,10 @@ class CalendarKeys(Keys):
     for_all: Annotated[list[Text], BeforeValidator(_as_list, json_schema_input_type=str | list[str])] = Field(
         default_factory=list, description="sources whose events are in each of the calendars of a split"
     )
-    split: Text | None = Field(
-        None, description="one calendar for each “teacher”, “class”, “room”, “student”, “team” or value of any column"
+    split: Annotated[list[Text], BeforeValidator(_as_list, json_schema_input_type=str | list[str])] = Field(
+        default_factory=list,
+        description="one calendar for each “teacher”, “class”, “room”, “student”, “team” or value of any column; of "
+        "several, one for each pair",
     )
     file: Annotated[str, AfterValidator(_below_the_folder)] | None = Field(
         None, description="its file below the output folder, such as “teachers/{teacher}.ics”"
@@ -350,9 +396,14 @@ class CalendarKeys(Keys):
     title: Text | None = Field(None, description="the titles of meetings, such as “{course} ({class})”")
     location: str | None = Field(None, description="where they are, such as “{room}”")
     description: str | None = Field(None, description="more about them, such as “Day {day}, period {period}”")
-    reminders: Annotated[
-        list[Annotated[str, Field(pattern=_LENGTH)]], BeforeValidator(_as_list, json_schema_input_type=str | list[str])
-    ] = Field(default_factory=list, description="how long before to remind: “10m”")
+    categories: str | None = Field(None, description="their categories, such as “{course}; {division}”")
+    color: str | None = Field(
+        None, description="their colour by its CSS name (RFC 7986), or a pattern that names one, such as “{Colour}”"
+    )
+    status: str | None = Field(None, description="confirmed, tentative or cancelled, or a pattern that says one")
+    reminders: Annotated[list[Length], BeforeValidator(_as_list, json_schema_input_type=str | list[str])] = Field(
+        default_factory=list, description="how long before to remind: “10m”"
+    )
     visibility: Literal["public", "private", "confidential"] | None = Field(None, description="who may see them")
     busy: Literal["busy", "free"] | None = Field(None, description="whether they take up the time")
 

@@ -59,7 +59,6 @@ _EXPECTED = {
     "dict_type": "A table, such as { 2026-10-17 = “Friday” }.",
     "model_type": "A table.",
     "date_type": "A date such as 2026-09-08.",
-    "string_pattern_mismatch": "Two dates such as “2026-08-01..2027-07-31”.",
 }
 
 
@@ -70,6 +69,8 @@ def wrong_value(place: Place, keys: Sequence[str], value: object, kind: str, mes
         expected = f"One of {', '.join(part for part in message.split(chr(39))[1::2])}."
     elif kind == "value_error":
         text = message.removeprefix("Value error, ")
+        if not text.endswith("is expected"):  # a setting says itself what is wrong
+            return error("wrong-value", place, f"The key “{'.'.join(keys)}” can’t have this value: {text}")
         expected = f"{text[:1].upper()}{text[1:].removesuffix(' is expected').rstrip(',')}."
     else:
         expected = _EXPECTED.get(kind, "")
@@ -101,8 +102,3 @@ def missing_file(place: Place, name: str, near: Sequence[str]) -> Problem:
         found=name,
         advice=f"Did you mean “{near[0]}”?" if near else "Names are meant from the plan’s own folder.",
     )
-
-
-def backward_span(place: Place, text: str) -> Problem:
-    """A span of the plan that ends before it starts, or is no span of dates."""
-    return error("wrong-value", place, "The span ends before it starts, or names no date.", found=text)

@@ -10,7 +10,8 @@ from datetime import date, datetime
 from difflib import get_close_matches
 
 from nomarium.core.columns import ROW_FIELDS, Headings
-from nomarium.core.problems import DataRefused, Place, WrongCall, error
+from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.problems import DataRefused, Place, Way, WrongCall, error
 from nomarium.core.tables import guarded
 
 PARTS = ("start_date", "start_time", "end_date", "end_time", "weekday")
@@ -74,7 +75,7 @@ class RowStyle:
                     "unencodable",
                     Place(file),
                     f"The encoding {self.encoding} has no “{fault.object[fault.start]}”.",
-                    advice="Choose another with --encoding, such as utf-8.",
+                    advice=(Way("encoding", "Choose another with {}", "utf-8"),),
                 )
             ) from None
 
@@ -113,7 +114,7 @@ def _column(text: str) -> tuple[str, str]:
             meant = f"Did you mean {near[0]}? " if near else ""
             raise WrongCall(f"There is no field “{field}”.", f"{meant}There are: {', '.join(known)}.")
         return heading, field
-    meaning = Headings()(heading)
+    meaning = Headings(EVENT_SHEET)(heading)
     if meaning not in known:
         raise WrongCall(f"“{heading}” is no heading that is known.", f"Write “{heading}=FIELD”: {', '.join(known)}.")
     return heading, meaning or ""

@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import NamedTuple
 
-from nomarium.core.datesheets import bare_label
+from nomarium.core.kinds import bare_label
 from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
 from nomarium.core.year import SchoolYear
 

@@ -1,6 +1,15 @@
 """Records of each kind → Series with Occurrences."""
 
-from nomarium.core.sources.adjust import Adjustments, adjust, check_name, has_part, in_zone, move_to_zone, values_of
+from nomarium.core.sources.adjust import (
+    Adjustments,
+    adjust,
+    check_name,
+    fill_prefix,
+    has_part,
+    in_zone,
+    move_to_zone,
+    values_of,
+)
 from nomarium.core.sources.details import read_reminders
 from nomarium.core.sources.events import EventChoices, EventSheet, read_events
 from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
@@ -30,6 +39,7 @@ __all__ = [
     "after",
     "check_name",
     "clock_changes",
+    "fill_prefix",
     "has_part",
     "in_zone",
     "move_to_zone",

@@ -8,7 +8,7 @@ from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from zoneinfo import ZoneInfo
 
-from nomarium.core.columns import FIELD_NAMES, FILE_WIDE_FIELDS, columns_headed
+from nomarium.core.columns import FIELD_NAMES, FILE_WIDE_FIELDS, columns_headed, heading_key
 from nomarium.core.problems import Problem, WrongCall, note
 from nomarium.core.sources.details import web_address
 from nomarium.core.sources.events import EventSheet
@@ -71,7 +71,12 @@ def values_of(series: Series, name: str) -> list[str] | None:
     columns = columns_headed(series.table, name) if series.table else []
     if not columns:
         return None
-    return [text for column in columns for text in split_list(plain_text(column.cells[series.record])) if text]
+    return [
+        text
+        for column in columns
+        for text in (column.parted or split_list)(plain_text(column.cells[series.record]))
+        if text
+    ]
 
 
 _TEXTS_OF: dict[str, Callable[[Series], Iterable[str]]] = {
@@ -231,7 +236,13 @@ def _put_in_front(sheets: Sequence[EventSheet], pattern: str) -> None:
 def fill_in(pattern: str, series: Series) -> str:
     """Return a pattern with each ``{field}`` or ``{heading}`` filled in; "" where the row leaves them all empty."""
     names = _PLACEHOLDER.findall(pattern)
-    values = {name: ", ".join(values_of(series, name) or ()) for name in names}
-    if names and not any(values.values()):
+    return fill_prefix(pattern, {name: ", ".join(values_of(series, name) or ()) for name in names})
+
+
+def fill_prefix(pattern: str, values: Mapping[str, str]) -> str:
+    """Return a pattern with each ``{name}`` filled in from values by names or headings; "" where all are empty."""
+    names = _PLACEHOLDER.findall(pattern)
+    found = {name: values.get(name, "") or values.get(heading_key(name), "") for name in names}
+    if names and not any(found.values()):
         return ""
-    return _PLACEHOLDER.sub(lambda match: values[match[1]], pattern)
+    return _PLACEHOLDER.sub(lambda match: found[match[1]], pattern)

@@ -195,7 +195,7 @@ def _read_people(details: Details, matches: Matches, people: Lookup | None) -> N
         column = matches.column(name)
         if column is None:
             continue
-        split = split_list if name == "attendees" else _as_one
+        split = (column.parted or split_list) if name == "attendees" else _as_one
         known = {
             cell: tuple(_person(item, people) for item in split(plain_text(cell)))
             for cell in dict.fromkeys(column.cells)

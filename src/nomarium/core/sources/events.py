@@ -7,8 +7,10 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from datetime import timedelta
 
-from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches
+from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key
+from nomarium.core.kinds import means_people
 from nomarium.core.problems import Place, Problem, has_errors
+from nomarium.core.sheets import name_or_names
 from nomarium.core.sources import wording
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
@@ -19,10 +21,12 @@ from nomarium.core.sources.series import Series
 from nomarium.core.sources.spans import SpanFound, SpanRules
 from nomarium.core.tables import LeftOut, Table, plain_text
 from nomarium.core.values import (
+    Commas,
     DateChoices,
     Fault,
     Moment,
     MomentColumn,
+    NameReader,
     read_moments,
 )
 
@@ -37,6 +41,10 @@ class EventChoices:
     lookups: Lookups = field(default_factory=Lookups)
     zone_stated: bool = True
     repeats: RepeatChoices = field(default_factory=RepeatChoices)
+    commas: Commas = None
+    """Whether commas stand within the names of people or between them, where that is stated."""
+    used: frozenset[str] = frozenset()
+    """Keys of headings that a split, a pattern or a condition uses."""
 
 
 @dataclass(slots=True)
@@ -70,6 +78,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
     if has_errors(sheet.problems):
         return sheet
+    sheet.problems += _part_names(table, matches, choices)
     rules = SpanRules(choices.zone, choices.length, _timed(sheet.moments), choices.dates.within)
     spans = RowSpans(table, matches, sheet.moments, rules)
     details = read_details(table, matches, choices.lookups)
@@ -83,6 +92,23 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
         for series in sheet.series:
             series.uid_kept = bool(series.id)
     return sheet
+
+
+def _part_names(table: Table, matches: Matches, choices: EventChoices) -> list[Problem]:
+    """Decide for each column of people how its cells are parted; doubt matters where the events go by the names."""
+    problems = []
+    for match in matches.all:
+        column = match.column
+        if match.field not in ("attendees", "organizer") and not means_people(column.heading):
+            continue
+        texts = [plain_text(cell) for cell in column.cells]
+        reader = NameReader.of(texts, choices.commas, ())
+        column.parted = reader.read
+        asked = match.field == "attendees" or heading_key(column.heading) in choices.used
+        if reader.unsure and asked:
+            place = table.cell_place(texts.index(reader.unsure), column)
+            problems.append(name_or_names(place, reader.unsure))
+    return problems
 
 
 def _unroll(sheet: EventSheet, choices: EventChoices) -> None:

@@ -1,4 +1,4 @@
-"""Look-up sheets: from a code or short name to the full name, address and link of a place, or a person's address."""
+"""Look-up sheets: from a code or short name to the full name, address and link of a place, or of a person."""
 
 from __future__ import annotations
 
@@ -6,19 +6,12 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from typing import NamedTuple
 
-from nomarium.core.columns import heading_key
+from nomarium.core.columns import SheetKind
+from nomarium.core.kinds import PEOPLE_SHEET, PLACE_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem, error
-from nomarium.core.tables import NO_HEADINGS, Column, Table, plain_text, read_table
-
-_HEADINGS = {
-    "code": "code short abbreviation abbr key id initials shortname shortform roomcode room number no nr",
-    "name": "name fullname place title location person teacher building description longname displayname",
-    "address": "address street streetaddress postaladdress where mail email mailaddress emailaddress",
-    "link": "link url map website web webaddress page",
-}
-"""What the columns of a look-up sheet hold, and the headings that mean it."""
-
-_FIELDS = {word: name for name, words in _HEADINGS.items() for word in words.split()}
+from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, key_of_two, read_sheet
+from nomarium.core.tables import NO_HEADINGS, TableChoices
+from nomarium.core.values import name_key
 
 
 class Entry(NamedTuple):
@@ -36,21 +29,27 @@ class Entry(NamedTuple):
 
 @dataclass(frozen=True, slots=True)
 class Lookup:
-    """The entries of a look-up sheet, by their codes and by their names; case does not matter."""
+    """The entries of a look-up sheet, by codes, names in any order of their parts, and addresses; case is nothing."""
 
     file: str
-    entries: dict[str, Entry]
+    entries: dict[str, list[Entry]]
     written: list[str]
 
     def find(self, text: str) -> Entry | None:
-        """Return the entry that a code or name stands for, or None."""
-        return self.entries.get(_key(text))
+        """Return the one entry that a code, name or address stands for; None for none, and for several."""
+        found = self.entries.get(name_key(text), [])
+        return found[0] if len(found) == 1 else None
+
+    def ambiguous(self, place: Place, text: str) -> Problem | None:
+        """Return the error that a text stands for two different entries; None where it does not."""
+        found = self.entries.get(name_key(text), [])
+        return key_of_two(place, text, *(entry.words for entry in found[:2])) if len(found) > 1 else None
 
     def nearest(self, text: str) -> str | None:
         """Return the code or name that a text is most like, or None."""
         from rapidfuzz import fuzz, process
 
-        near = process.extractOne(_key(text), self.written, scorer=fuzz.ratio, processor=_key, score_cutoff=60)
+        near = process.extractOne(name_key(text), self.written, scorer=fuzz.ratio, processor=name_key, score_cutoff=60)
         return near[0] if near else None
 
 
@@ -62,48 +61,47 @@ class Lookups:
     people: Lookup | None = field(default=None)
 
 
-def _key(text: str) -> str:
-    return " ".join(text.split()).casefold()
+_KINDS: dict[str, SheetKind] = {"people": PEOPLE_SHEET, "places": PLACE_SHEET}
 
 
-def read_lookup(path: Path) -> tuple[Lookup, list[Problem]]:
-    """Read a look-up sheet: a column of codes or short names, and at least one that says what they stand for.
+def read_lookup(path: Path, what: str) -> tuple[Lookup, Sheet, list[Problem]]:
+    """Read a look-up sheet of "people" or "places": codes or names, and at least one column that says what of them.
 
-    Raises DataRefused where it has no such columns, or says two things of one code.
+    Raises DataRefused where it is not there, or has no such columns.
     """
+    kind = _KINDS[what]
     try:
-        table, problems = read_table(path, lambda heading: _FIELDS.get(heading_key(heading)))
+        grid, problems = choose_grid(path, kind, TableChoices())
+        sheet, found = read_sheet(grid, kind, SheetChoices(path, Place(path.name)))
     except DataRefused as refused:
         raise (
             DataRefused(_no_columns(refused.problem.place)) if refused.problem.code == NO_HEADINGS else refused
         ) from None
-    columns = _columns(table)
-    keys = [columns[name] for name in ("code", "name") if name in columns]
-    if not keys or len(columns) < 2:
-        raise DataRefused(_no_columns(table.place))
-    entries: dict[str, Entry] = {}
-    written: list[str] = []
-    for record in range(len(table)):
-        entry = Entry(*(_text(columns.get(name), record) for name in ("name", "address", "link")))
-        for column in keys:
-            word = _text(column, record)
-            if word and entries.setdefault(_key(word), entry) != entry:
-                raise DataRefused(_two_meanings(table, column, record, word))
-            written.append(word)
-    return Lookup(table.file, entries, written), problems
+    if sheet is None:
+        raise DataRefused(found[0])
+    keys = [name for name in ("code", "name") if sheet.has(name)]
+    if not (keys or sheet.has("last_name")) or sum(bool(match.field) for match in sheet.matches.all) < 2:
+        raise DataRefused(_no_columns(sheet.table.place))
+    lookup = Lookup(path.name, {}, [])
+    for record in range(len(sheet)):
+        entry, names = _entry(sheet, record)
+        for word in dict.fromkeys(name_key(name) for name in names if name):
+            known = lookup.entries.setdefault(word, [])
+            if entry not in known:
+                known.append(entry)
+        lookup.written.extend(filter(None, names))
+    return lookup, sheet, problems + found
 
 
-def _columns(table: Table) -> dict[str, Column]:
-    columns: dict[str, Column] = {}
-    for column in table.columns:
-        name = _FIELDS.get(heading_key(column.heading))
-        if name:
-            columns.setdefault(name, column)
-    return columns
-
-
-def _text(column: Column | None, record: int) -> str:
-    return plain_text(column.cells[record]) if column else ""
+def _entry(sheet: Sheet, record: int) -> tuple[Entry, list[str]]:
+    """Return what a row says, and all that it may be found by."""
+    first, last = sheet.text(record, "first_name"), sheet.text(record, "last_name")
+    whole = " ".join(filter(None, (first, last)))
+    name, address = sheet.text(record, "name") or whole, sheet.text(record, "address")
+    names = [sheet.text(record, "code"), name, whole]
+    if sheet.kind is PEOPLE_SHEET:
+        names.append(address)
+    return Entry(name, address, sheet.text(record, "link")), names
 
 
 def _no_columns(place: Place) -> Problem:
@@ -113,14 +111,4 @@ def _no_columns(place: Place) -> Problem:
         "The look-up sheet lacks columns that could be told.",
         expected="A column “Code” or “Name”, and one or more of “Name”, “Address”, “Email” and “Link”.",
         advice="Write or rename its headings.",
-    )
-
-
-def _two_meanings(table: Table, column: Column, record: int, word: str) -> Problem:
-    return error(
-        "two-meanings",
-        table.cell_place(record, column),
-        "The look-up sheet says two things of this.",
-        found=word,
-        advice="Keep one of the rows.",
     )

@@ -5,10 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from datetime import date
 
-from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.values import day_words
 
-_CORRECT = "Correct the cell, or leave its row out with --keep-going."
+_CORRECT = ("Correct the cell", Way("keep_going", "leave its row out with {}"))
 
 
 def not_understood(place: Place, text: str, message: str, expected: str) -> Problem:
@@ -23,7 +23,11 @@ def no_end(place: Place, text: str) -> Problem:
         place,
         "The repeat has no end.",
         found=text,
-        advice="Write “until 18 Dec 2026” or “10 times” in the cell, or state the last day with --to or a --plan.",
+        advice=(
+            "Write “until 18 Dec 2026” or “10 times” in the cell",
+            Way("last", "state the last day with {}"),
+            Way("plan", "a {}"),
+        ),
     )
 
 
@@ -34,7 +38,7 @@ def too_many(place: Place, text: str, limit: int) -> Problem:
         place,
         f"The repeat makes more than {limit:,} dates.",
         found=text,
-        advice="End it earlier, or raise --limit.",
+        advice=("End it earlier", Way("limit", "raise {}")),
     )
 
 
@@ -81,7 +85,7 @@ def needs_year(place: Place, text: str) -> Problem:
         place,
         "The repeat goes by the school year, which is not known here.",
         found=text,
-        advice="Name the plan: --plan nomarium.toml.",
+        advice=(Way("plan", "Name the plan: {}", "nomarium.toml"),),
     )
 
 
@@ -92,7 +96,11 @@ def needs_bells(place: Place, text: str) -> Problem:
         place,
         "The repeat goes by a period, but no bell times are known here.",
         found=text,
-        advice="Name a plan that has them under [bells], with --plan; or write times in the row.",
+        advice=(
+            Way("plan", "Name a plan that has them under [bells], with {}"),
+            Way("bells", "name them: {}"),
+            "write times in the row",
+        ),
     )
 
 
@@ -128,7 +136,7 @@ def no_such_label(place: Place, text: str, labels: Sequence[str], cycles: Iterab
             place,
             f"Several cycles have {named}: {', '.join(fitting)}.",
             found=text,
-            advice="Name the one that is meant with --cycle.",
+            advice=(Way("cycle", "Name the one that is meant with {}"),),
         )
     return error("unknown-label", place, f"No cycle of the plan has {named}.", found=text, advice=_CORRECT)
 

@@ -11,12 +11,17 @@ from zoneinfo import ZoneInfo
 from nomarium.core.sources import wording
 from nomarium.core.sources.series import Occurrence
 from nomarium.core.sources.wording import Finding
-from nomarium.core.values import BLANK, WEEKDAY_NAMES, ClockTime, Length, Moment, end_after
+from nomarium.core.values import (
+    BLANK,
+    LATEST_USUAL_START,
+    LONGEST_PAST_MIDNIGHT,
+    WEEKDAY_NAMES,
+    ClockTime,
+    Length,
+    Moment,
+    end_after,
+)
 
-LATEST_USUAL_START = 17 * 3600
-"""An event that starts at 17:00 or later may end past midnight…"""
-LONGEST_PAST_MIDNIGHT = timedelta(hours=8)
-"""…if it takes no longer than this."""
 _NO_TWO_CHANGES = timedelta(days=60)
 """Within so short a time a clock that shows the same offset at both ends has not changed and changed back."""
 NIGHT_FROM, NIGHT_TO = 22 * 3600, 6 * 3600
@@ -146,7 +151,7 @@ def _timed(times: RowTimes, first: date, starting: ClockTime, rules: SpanRules) 
         end, _ = _local(times.last or first, ending, rules.zone)
         if end < start and times.last is None and not absolute:
             end += timedelta(days=1)
-            if starting.seconds < LATEST_USUAL_START or end - start > LONGEST_PAST_MIDNIGHT:
+            if starting.seconds < LATEST_USUAL_START or (end - start).total_seconds() > LONGEST_PAST_MIDNIGHT:
                 return _refused(wording.end_before_start(start, end - timedelta(days=1)))
             findings.append(wording.ends_next_day(start, end))
         if times.length and end != after(start, times.length, rules.zone):

@@ -5,10 +5,10 @@ from __future__ import annotations
 from datetime import date, datetime
 from typing import NamedTuple
 
-from nomarium.core.problems import Place, Problem, Severity, error, note, warning
+from nomarium.core.problems import Advice, Place, Problem, Severity, Way, error, note, warning
 from nomarium.core.values import ClockTime, day_words
 
-_CORRECT = "Correct the row, or leave it out with --keep-going."
+_CORRECT = ("Correct the row", Way("keep_going", "leave it out with {}"))
 
 
 class Finding(NamedTuple):
@@ -17,7 +17,7 @@ class Finding(NamedTuple):
     severity: Severity
     code: str
     message: str
-    advice: str = ""
+    advice: Advice = ""
 
     @property
     def is_error(self) -> bool:
@@ -40,7 +40,7 @@ def _spoken(value: date | ClockTime) -> str:
 def no_date() -> Finding:
     """A title without a date."""
     return Finding(
-        Severity.ERROR, "no-date", "The row has no date.", "Write the date, or leave it out with --keep-going."
+        Severity.ERROR, "no-date", "The row has no date.", ("Write the date", Way("keep_going", "leave it out with {}"))
     )
 
 
@@ -125,7 +125,11 @@ def doubled_time(moment: datetime, zone: str) -> Finding:
 def no_title(place: Place, found: str) -> Problem:
     """A date and more, but no title."""
     return error(
-        "no-title", place, "The row has no title.", found=found, advice="Write one, or leave it out with --keep-going."
+        "no-title",
+        place,
+        "The row has no title.",
+        found=found,
+        advice=("Write one", Way("keep_going", "leave it out with {}")),
     )
 
 
@@ -144,7 +148,7 @@ def unknown_word(place: Place, name: str, heading: str, found: str) -> Problem:
         place,
         f"This is {_CHOICES[name]}.",
         found=found,
-        advice=f'Correct or empty the cell, or leave the column alone with --column "{heading}=".',
+        advice=("Correct or empty the cell", Way("column", "leave the column alone with {}", f"{heading}=")),
     )
 
 
@@ -178,7 +182,7 @@ def doubled_id(place: Place, heading: str, found: str, first: Place) -> Problem:
         place,
         f"This id stands in {first.cell} too.",
         found=found,
-        advice=f'Give each event its own, or leave the column alone with --column "{heading}=".',
+        advice=("Give each event its own", Way("column", "leave the column alone with {}", f"{heading}=")),
     )
 
 
@@ -228,7 +232,7 @@ def without_address(place: Place, names: list[str]) -> Problem:
         "no-address",
         place,
         f"These names have no mail address, so no calendar can invite them: {listed}. They are written as text.",
-        advice="--people FILE gives a sheet of names and addresses.",
+        advice=(Way("people", "{} gives a sheet of names and addresses", "FILE"),),
     )
 
 
@@ -252,7 +256,7 @@ def unknown_zone(place: Place, found: str, near: list[str]) -> Problem:
         "This is no time zone.",
         found=found,
         expected=f"A name such as {' or '.join(near) if near else 'America/Halifax'}.",
-        advice="Correct the cell; an empty one means the zone of the file (--zone).",
+        advice=("Correct the cell", Way("zone", "an empty one means the zone of the file ({})", joint="; ")),
     )
 
 
@@ -264,7 +268,12 @@ def weekday_beside(said: str, day: date) -> Finding:
 
 def outside_within(day: date) -> Finding:
     """A date that the sheet is not about."""
-    return Finding(Severity.WARNING, "outside-within", f"{day_words(day)} is outside --within.", "Check the year.")
+    return Finding(
+        Severity.WARNING,
+        "outside-within",
+        f"{day_words(day)} is outside the span that the sheet is about.",
+        "Check the year.",
+    )
 
 
 def far_away(start: datetime, middle: datetime) -> Finding:

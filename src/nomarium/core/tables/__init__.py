@@ -2,16 +2,17 @@
 
 from nomarium.core.tables.cells import Cell, address, column_letters, guarded, plain_text, range_address
 from nomarium.core.tables.find import INSTRUCTIONS, OWN_SAMPLES, find_table
-from nomarium.core.tables.headings import Vocabulary, is_data
-from nomarium.core.tables.open import TableChoices, TextFile, looks_like_calendar, read_grids, read_table, read_text
+from nomarium.core.tables.headings import Vocabulary, is_data, lead_in, without_lead_in
+from nomarium.core.tables.open import TableChoices, TextFile, looks_like_calendar, read_grids, read_text
 from nomarium.core.tables.table import Column, Grid, LeftOut, Table
-from nomarium.core.tables.wording import NO_HEADINGS, NO_ROWS
+from nomarium.core.tables.wording import NO_HEADINGS, NO_ROWS, TWO_TABLES
 
 __all__ = [
     "INSTRUCTIONS",
     "NO_HEADINGS",
     "NO_ROWS",
     "OWN_SAMPLES",
+    "TWO_TABLES",
     "Cell",
     "Column",
     "Grid",
@@ -25,10 +26,11 @@ __all__ = [
     "find_table",
     "guarded",
     "is_data",
+    "lead_in",
     "looks_like_calendar",
     "plain_text",
     "range_address",
     "read_grids",
-    "read_table",
     "read_text",
+    "without_lead_in",
 ]

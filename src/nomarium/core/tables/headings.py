@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Callable, Sequence
 from datetime import date, datetime, time
 from itertools import islice
@@ -60,8 +61,30 @@ def find_headings(rows: Sequence[Sequence[Cell]], vocabulary: Vocabulary) -> int
 
 def known_fields(row: Sequence[Cell], vocabulary: Vocabulary) -> list[str]:
     """Return the fields that the cells of a row would mean as headings, each once."""
-    texts = (cell for cell in row if isinstance(cell, str) and cell and len(cell) <= _LONGEST_HEADING)
-    return list(dict.fromkeys(name for text in texts if (name := vocabulary(text))))
+    texts = [cell for cell in row if isinstance(cell, str) and cell and len(cell) <= _LONGEST_HEADING]
+    lead = lead_in(texts)
+    named = (vocabulary(text) or (vocabulary(without_lead_in(text, lead)) if lead else None) for text in texts)
+    return list(dict.fromkeys(name for name in named if name))
+
+
+_WORD = re.compile(r"[A-Z]?[^\W\d_A-Z]+|[A-Z]+(?![a-z])|\d+")
+
+
+def lead_in(headings: Sequence[str]) -> str:
+    """Return the word that most headings begin with ("Section" in "Section ID, Section Room, Section Day"), or ""."""
+    filled = [heading for heading in headings if heading]
+    firsts = Counter(words[0].casefold() for heading in filled if len(words := _WORD.findall(heading)) > 1)
+    word, count = firsts.most_common(1)[0] if firsts else ("", 0)
+    return word if count >= _FEWEST_LED and count * 2 > len(filled) else ""
+
+
+_FEWEST_LED = 3
+
+
+def without_lead_in(heading: str, lead: str) -> str:
+    """Return a heading without the word that it begins with, "" where it does not begin so."""
+    match = _WORD.search(heading)
+    return heading[match.end() :].strip(" _-.:") if lead and match and match[0].casefold() == lead else ""
 
 
 def _score(row: Sequence[Cell], vocabulary: Vocabulary) -> int:

@@ -1,4 +1,4 @@
-"""The way in: a path → the one table that is meant."""
+"""The way in: a path → its sheets, cell by cell."""
 
 from __future__ import annotations
 
@@ -9,20 +9,15 @@ from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.contents import WORKBOOKS, Kind, kind_of
 from nomarium.core.tables.delimited import encoding_name, encoding_of, read_delimited, split_first_column
-from nomarium.core.tables.find import DATE_FIELDS, INSTRUCTIONS, TITLE_FIELD, find_table
+from nomarium.core.tables.find import DATE_FIELDS, INSTRUCTIONS
 from nomarium.core.tables.headings import MOST_ROWS_ABOVE, Vocabulary, is_data, known_fields
 from nomarium.core.tables.markup import read_html_tables
 from nomarium.core.tables.names import Area, named_areas, parse_area
-from nomarium.core.tables.table import Grid, Table
+from nomarium.core.tables.table import Grid
 from nomarium.core.tables.workbook import Workbook
 
 MOST_BYTES = 250_000_000
 """The largest file that is read: far beyond any school's sheet, and bounded in memory."""
-
-_SAMPLE = 200
-"""So many cells of a column tell whether it holds dates."""
-
-Found = tuple[Table, list[Problem]]
 
 
 @dataclass(frozen=True, slots=True)
@@ -32,31 +27,6 @@ class TableChoices:
     sheet: str | None = None
     area: str | None = None
     """A range such as "B4:H90", or a name that the workbook gives to one."""
-
-
-def read_table(path: Path, vocabulary: Vocabulary, choices: TableChoices = TableChoices()) -> Found:
-    """Read the table of a file: of the sheet or range stated, else of the one sheet that holds events.
-
-    Raises DataRefused where the file holds no table that can be read, or more than one that might be meant.
-    """
-    file = path.name
-    data = _bytes(path)
-    kind = kind_of(data)
-    if kind in WORKBOOKS:
-        return _from_workbook(data, kind, file, vocabulary, choices)
-    if kind not in (Kind.TEXT, Kind.HTML):
-        raise DataRefused(wording.unreadable_kind(Place(file), kind))
-    if choices.sheet is not None:
-        raise DataRefused(wording.no_such_sheet(Place(file), choices.sheet, []))
-    if kind is Kind.HTML:
-        return _from_page(data, file, vocabulary)
-    grid, problems = read_delimited(data, file)
-    if unsplit := split_first_column(grid):
-        problems.append(unsplit)
-    if choices.area is not None:
-        _keep_area(grid, _area(choices.area, {}, Place(file)))
-    table, found = find_table(grid, vocabulary)
-    return table, problems + found
 
 
 def read_grids(path: Path, choices: TableChoices = TableChoices()) -> tuple[list[Grid], list[Problem]]:
@@ -76,6 +46,8 @@ def read_grids(path: Path, choices: TableChoices = TableChoices()) -> tuple[list
     if kind is Kind.HTML:
         encoding, problems = encoding_of(data, file)
         grids = read_html_tables(data.decode(encoding), file)
+        if not grids:
+            raise DataRefused(wording.unreadable_kind(Place(file), Kind.HTML))
     else:
         grid, problems = read_delimited(data, file)
         problems += [unsplit] if (unsplit := split_first_column(grid)) else []
@@ -100,6 +72,7 @@ def _workbook_grids(data: bytes, kind: Kind, file: str, choices: TableChoices) -
         else [name for name in workbook.sheets if name != INSTRUCTIONS]
     )
     grids = [workbook.grid(name) for name in names]
+    problems += [unsplit for grid in grids if (unsplit := split_first_column(grid))]
     for grid in grids if area is not None else ():
         _keep_area(grid, area)  # type: ignore[arg-type]
     return _filled_grids(grids, place), problems
@@ -175,120 +148,12 @@ def _bytes(path: Path) -> bytes:
         raise DataRefused(wording.unreadable_file(place, reason)) from None
 
 
-def _from_page(data: bytes, file: str, vocabulary: Vocabulary) -> Found:
-    """Read the one table of an HTML page that holds events, or its largest."""
-    encoding, problems = encoding_of(data, file)
-    grids = read_html_tables(data.decode(encoding), file)
-    if not grids:
-        raise DataRefused(wording.unreadable_kind(Place(file), Kind.HTML))
-    outlooks = [_Outlook.of(grid, vocabulary) for grid in grids]
-    with_events = [outlook for outlook in outlooks if outlook.has_events]
-    if len(with_events) > 1:
-        raise DataRefused(wording.several_html_tables(Place(file), len(with_events)))
-    table, found = (with_events or outlooks)[0].result()
-    return table, problems + found
-
-
-def _from_workbook(data: bytes, kind: Kind, file: str, vocabulary: Vocabulary, choices: TableChoices) -> Found:
-    workbook = Workbook(data, kind, file)
-    place = Place(file)
-    problems = [wording.never_calculated(place)] if workbook.never_calculated else []
-    area = _area(choices.area, named_areas(data, kind), place) if choices.area is not None else None
-    wanted = choices.sheet or (area.sheet if area else None)
-    if wanted is not None:
-        grid = workbook.grid(_sheet_named(workbook, wanted))
-        outlook = _Outlook.of(grid, vocabulary, area)
-    else:
-        if workbook.hidden:
-            problems.append(wording.hidden_sheets(place, workbook.hidden))
-        outlook = _sheet_with_events(workbook, vocabulary, area)
-    table, found = outlook.result()
-    return table, problems + found
-
-
 def _sheet_named(workbook: Workbook, wanted: str) -> str:
     everything = workbook.sheets + workbook.hidden
     found = [name for name in everything if name.strip().casefold() == wanted.strip().casefold()]
     if not found:
         raise DataRefused(wording.no_such_sheet(Place(workbook.file), wanted, everything))
     return found[0]
-
-
-@dataclass(slots=True)
-class _Outlook:
-    """What a sheet looks like: its table, or why it has none."""
-
-    grid: Grid
-    found: Found | DataRefused
-    fields: frozenset[str]
-
-    @classmethod
-    def of(cls, grid: Grid, vocabulary: Vocabulary, area: Area | None = None) -> _Outlook:
-        """Look for the table of a sheet, or of a range of it."""
-        unsplit = split_first_column(grid)
-        if area is not None:
-            _keep_area(grid, area)
-        try:
-            table, problems = find_table(grid, vocabulary)
-            problems += [unsplit] if unsplit else []
-        except DataRefused as refused:
-            two_tables = refused.problem.code == wording.TWO_TABLES
-            return cls(grid, refused, frozenset({TITLE_FIELD, *DATE_FIELDS}) if two_tables else frozenset())
-        fields = frozenset(name for column in table.columns if (name := vocabulary(column.heading)))
-        return cls(grid, (table, problems), fields)
-
-    @property
-    def has_events(self) -> bool:
-        """Whether the sheet has titles and dates, by its headings or by what is in it."""
-        if isinstance(self.found, DataRefused):
-            return bool(self.fields)
-        table, _ = self.found
-        samples = [[cell for cell in column.cells[:_SAMPLE] if cell != ""] for column in table.columns]
-        dated = any(sum(map(is_data, cells)) * 2 > len(cells) for cells in samples)
-        return dated and (TITLE_FIELD in self.fields or bool(self.fields & DATE_FIELDS))
-
-    @property
-    def only_headings(self) -> bool:
-        """Whether the sheet has headings, and nothing below them yet."""
-        return isinstance(self.found, DataRefused) and self.found.problem.code == wording.NO_ROWS
-
-    @property
-    def words(self) -> str:
-        """What the sheet looks like, in a few words."""
-        name = f"“{self.grid.sheet}”"
-        if isinstance(self.found, DataRefused):
-            return f"{name} ({'empty' if not any(map(any, self.grid.rows)) else 'no table'})"
-        table, _ = self.found
-        headings = [column.heading for column in table.columns if column.heading]
-        rows = "1 row" if len(table) == 1 else f"{len(table):,} rows"
-        return f"{name} ({rows}: {', '.join(headings[:4])}{', …' if len(headings) > 4 else ''})"
-
-    def result(self) -> Found:
-        """Return the table found, raising DataRefused where there is none."""
-        if isinstance(self.found, DataRefused):
-            raise self.found
-        return self.found
-
-
-def _sheet_with_events(workbook: Workbook, vocabulary: Vocabulary, area: Area | None) -> _Outlook:
-    """Return the one visible sheet that holds events; the only one with anything in it needs no proof."""
-    place = Place(workbook.file)
-    outlooks = [_Outlook.of(workbook.grid(sheet), vocabulary, area) for sheet in workbook.sheets]
-    filled = [outlook for outlook in outlooks if any(map(any, outlook.grid.rows))]
-    if not filled:
-        raise DataRefused(wording.no_sheets(place))
-    if len(filled) == 1:
-        return filled[0]
-    events = [outlook for outlook in filled if outlook.has_events]
-    if len(events) == 1:
-        return events[0]
-    unfilled = [outlook for outlook in filled if outlook.only_headings]
-    if not events and len(unfilled) == 1:
-        return unfilled[0]
-    others = [outlook.words for outlook in filled if not outlook.has_events]
-    if events:
-        raise DataRefused(wording.several_event_sheets(place, [outlook.words for outlook in events], others))
-    raise DataRefused(wording.no_event_sheet(place, others))
 
 
 def _area(text: str, names: dict[str, Area], place: Place) -> Area:

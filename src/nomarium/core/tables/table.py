@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, field
 from enum import StrEnum
 
@@ -43,6 +43,7 @@ class LeftOut(StrEnum):
     FOOTER = "footer"
     NOT_CHOSEN = "row not chosen"
     IDENTICAL = "identical row"
+    NOT_RUNNING = "row that does not run"
 
 
 @dataclass(slots=True)
@@ -52,6 +53,8 @@ class Column:
     heading: str
     index: int
     cells: list[Cell]
+    parted: Callable[[str], tuple[str, ...]] | None = None
+    """How a cell that holds several values is parted, where that is not the usual way."""
 
 
 @dataclass(slots=True)

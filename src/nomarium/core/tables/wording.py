@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.tables.contents import Kind
 
 TWO_TABLES = "two-tables"
@@ -187,7 +187,7 @@ def two_tables(place: Place, areas: list[str], how: str) -> Problem:
         TWO_TABLES,
         Place(place.file, place.sheet, areas[0]),
         f"The sheet has two tables {how}: {' and '.join(areas)}.",
-        advice=f"Say which one is meant, such as --range {areas[0]}, or convert one after the other.",
+        advice=(Way("range", "Say which one is meant, such as {}", areas[0]), "convert one after the other"),
     )
 
 
@@ -211,37 +211,11 @@ def sample_row(place: Place, found: str) -> Problem:
 def hidden_sheets(place: Place, sheets: list[str]) -> Problem:
     """Sheets that the workbook does not show."""
     listed = ", ".join(f"“{sheet}”" for sheet in sheets)
-    return note("hidden-sheets", place, f"Hidden sheets were left alone: {listed}.", advice="--sheet NAME reads one.")
-
-
-def several_event_sheets(place: Place, events: list[str], others: list[str]) -> Problem:
-    """More than one sheet of the workbook holds events."""
-    rest = f" The others: {'; '.join(others)}." if others else ""
-    return error(
-        "several-sheets",
+    return note(
+        "hidden-sheets",
         place,
-        f"Several sheets hold events: {'; '.join(events)}.{rest}",
-        advice="Say which one is meant with --sheet NAME; each can be converted by itself.",
-    )
-
-
-def no_event_sheet(place: Place, sheets: list[str]) -> Problem:
-    """None of a workbook's sheets looks like a list of events."""
-    return error(
-        "no-event-sheet",
-        place,
-        f"No sheet looks like a list of events: {'; '.join(sheets)}.",
-        advice='Name one with --sheet NAME, and its columns with --column "Heading=field".',
-    )
-
-
-def several_html_tables(place: Place, count: int) -> Problem:
-    """A page with more than one table of events."""
-    return error(
-        "several-sheets",
-        place,
-        f"The page has {count} tables that hold events.",
-        advice="Open the file in a spreadsheet program, and save the table that is meant as CSV or xlsx.",
+        f"Hidden sheets were left alone: {listed}.",
+        advice=(Way("sheet", "{} reads one", "NAME"),),
     )
 
 

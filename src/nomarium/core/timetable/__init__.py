@@ -1,8 +1,8 @@
 """Sheets of meetings, codes, rosters, classes and changes → what meets when, and who is in it."""
 
 from nomarium.core.timetable.captions import each_by_name
-from nomarium.core.timetable.cell_lines import CellPattern, Known, lines_of_cell
-from nomarium.core.timetable.changes import Change, read_changes, tells_change
+from nomarium.core.timetable.cell_lines import CellPattern, lines_of_cell
+from nomarium.core.timetable.changes import Change, read_changes
 from nomarium.core.timetable.codes import (
     CodedMeeting,
     CodedSlot,
@@ -14,26 +14,12 @@ from nomarium.core.timetable.codes import (
 )
 from nomarium.core.timetable.grid_shape import find_blocks
 from nomarium.core.timetable.grids import join_meetings, read_grids_of
-from nomarium.core.timetable.headings import (
-    CHANGE_SHEET,
-    CLASS_SHEET,
-    CODE_SHEET,
-    ROSTER_SHEET,
-    SLOT_SHEET,
-    TIMETABLE_SHEET,
-)
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices, read_list
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.timetable.month_pages import MonthPage, find_month, read_month_page
 from nomarium.core.timetable.rosters import ClassLists, Rosters, read_class_list, read_roster
 
 __all__ = [
-    "CHANGE_SHEET",
-    "CLASS_SHEET",
-    "CODE_SHEET",
-    "ROSTER_SHEET",
-    "SLOT_SHEET",
-    "TIMETABLE_SHEET",
     "WHO_FIELDS",
     "CellPattern",
     "Change",
@@ -41,7 +27,6 @@ __all__ = [
     "CodeSheet",
     "CodedMeeting",
     "CodedSlot",
-    "Known",
     "MasterList",
     "Meeting",
     "MeetingSheet",
@@ -65,5 +50,4 @@ __all__ = [
     "read_master",
     "read_month_page",
     "read_roster",
-    "tells_change",
 ]

@@ -6,7 +6,7 @@ import re
 from collections.abc import Iterable, Sequence
 from typing import NamedTuple
 
-from nomarium.core.timetable.cell_lines import Known
+from nomarium.core.sheets import Known
 
 _KINDS = {
     "teacher": "teacher|instructor|tutor|staff|lehrer|prof|professor",
@@ -59,6 +59,17 @@ def each_by_name(name: str) -> str:
     words = {word.removesuffix(plural) for word in re.split(r"[\W\d_]+", name.casefold()) for plural in ("", "s", "es")}
     kinds = [kind for kind, known in _KINDS.items() if not words.isdisjoint(known.split("|"))]
     return kinds[0] if len(kinds) == 1 else ""
+
+
+def is_usual_name(sheet: str) -> bool:
+    """Tell whether a tab's name is one that programs give, or says only what it is: "Sheet1", "Timetable"."""
+    return bool(_USUAL.fullmatch(sheet.strip()))
+
+
+_USUAL = re.compile(
+    r"(?:sheet|tabelle|feuil(?:le)?|hoja|foglio|blad|ark|planilha|timetable|grid|codes|list|data|export|page)[\W\d_]*.{0,12}",
+    re.IGNORECASE,
+)
 
 
 def _name(text: str, match: re.Match[str], known: Known) -> str:

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass, field
+from collections.abc import Mapping, Sequence
 
+from nomarium.core.sheets import Known
 from nomarium.core.timetable.meeting import Values, clean
 from nomarium.core.values import split_list
 
@@ -21,21 +21,6 @@ _LABELLED = re.compile(
 _BRACKETS = re.compile(r"(?P<first>[^()]+?)\s*\((?P<second>[^()]+)\)")
 _FIELD = re.compile(r"\{(\w+)\}")
 _SEPARATORS = re.compile(r"\s*(?:\n|\s/\s|\|)\s*")
-
-
-@dataclass(slots=True)
-class Known:
-    """The names that other sheets prove: of classes, courses, teachers, rooms, students; case folded."""
-
-    names: dict[str, set[str]] = field(default_factory=dict)
-
-    def add(self, name: str, values: Iterable[str]) -> None:
-        """Take up values of a field."""
-        self.names.setdefault(name, set()).update(value.casefold() for value in values)
-
-    def kinds(self, text: str) -> set[str]:
-        """Return the fields of which a text is a known value."""
-        return {name for name, known in self.names.items() if text.casefold() in known}
 
 
 class CellPattern:

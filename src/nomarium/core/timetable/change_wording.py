@@ -60,6 +60,28 @@ def unknown_change(place: Place, text: str) -> Problem:
     )
 
 
+def word_against_column(place: Place, text: str, column: str) -> Problem:
+    """The words of a change say one thing, and a column of new values another."""
+    return error(
+        "two-effects",
+        place,
+        f"The words say “{text}”, but the column beside them says “{column}”.",
+        found=text,
+        advice="Correct one of the two.",
+    )
+
+
+def word_without_value(place: Place, text: str, lacking: str) -> Problem:
+    """The word names a change whose column is empty, while others are filled."""
+    return error(
+        "two-effects",
+        place,
+        f"The row says “{text}”, but not {lacking}; other columns of new values are filled.",
+        found=text,
+        advice=f"Write {lacking}, or correct the word.",
+    )
+
+
 def not_one_day(place: Place, text: str) -> Problem:
     """A cell that is not a single date."""
     return error("not-one-day", place, "One date is expected here.", found=text, advice="Write a row for each date.")

@@ -3,49 +3,19 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping
 from dataclasses import dataclass, field
 from datetime import date, time
 
-from nomarium.core.columns import FieldedTable, read_fielded
+from nomarium.core.kinds import CANCELLED, CHANGE_SHEET, MOVED, ROOM, TEACHER, named_changes
 from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
 from nomarium.core.slots import Periods, read_periods
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.timetable import change_wording as wording
-from nomarium.core.timetable.headings import CHANGE_SHEET
-from nomarium.core.values import Clock, DateChoices, Fault, Moment, MomentColumn, read_moments, scan_span, split_list
+from nomarium.core.values import Clock, Fault, Moment, scan_span, split_list
 
-_DATES = ("start_date", "new_date")
 _TIMES = ("new_start", "new_end")
-_CANCELLED = frozenset(
-    "cancelled|canceled|cancel|off|dropped|no class|does not run|not running|free|no lesson|called off".split("|")
-)
 _ALL = frozenset({"all", "everything", "everyone", "all classes", "whole school", "*", "every class"})
-_MOVED = re.compile(
-    r"(?:moved?|moves|shifted|shift|postponed|brought forward|rescheduled)(?:\s+to)?\s*(?P<to>.*)", re.IGNORECASE
-)
-_ROOM = re.compile(
-    r"(?:(?:moved? to |in |to |now in )?(?:room|rm)\.?\s*:?\s*|(?:now )?in\s+)(?P<room>\S.*)", re.IGNORECASE
-)
-_TEACHER = re.compile(
-    r"(?:teacher|cover(?:ed)?(?: by)?|taught by|taken by|substitute|with)\s*:?\s+(?P<teacher>\S.*)", re.IGNORECASE
-)
-_KINDS = frozenset(
-    {
-        "",
-        "moved",
-        "move",
-        "room",
-        "new room",
-        "room change",
-        "teacher",
-        "new teacher",
-        "cover",
-        "substitute",
-        "change",
-        "changed",
-    }
-)
 
 
 @dataclass(frozen=True, slots=True)
@@ -84,40 +54,25 @@ class Change:
         )
 
 
-def read_changes(grid: Grid, columns: Mapping[str, str], dates: DateChoices) -> tuple[list[Change], list[Problem]]:
+def read_changes(grid: Grid, choices: SheetChoices) -> tuple[list[Change], Sheet | None, list[Problem]]:
     """Read a sheet of changes. Raises DataRefused where it has no dates, or nothing that changes."""
-    table, problems = read_fielded(grid, CHANGE_SHEET, columns)
-    if table is None:
-        return [], problems
-    if not any(map(table.has, ("class", "period"))) or len(table.matches.all) < 3:
+    sheet, problems = read_sheet(grid, CHANGE_SHEET, choices)
+    if sheet is None:
+        return [], None, problems
+    if not any(map(sheet.has, ("class", "period"))) or len(sheet.matches.all) < 3:
         raise DataRefused(wording.no_changes(grid.place))
-    wanted = table.matches.columns((*_DATES, *_TIMES))
-    moments, unsound = read_moments(
-        table.table, [(column, name in _TIMES) for name, column in wanted], dates, table.matches.column("weekday")
-    )
-    problems += unsound
-    if any(problem.severity == "error" for problem in unsound):
-        return [], problems
-    rows = _Rows(table, {name: moment for (name, _), moment in zip(wanted, moments, strict=True)}, problems)
-    return [change for record in range(len(table)) if (change := rows.change(record))], problems
-
-
-def tells_change(text: str) -> bool:
-    """Tell whether words say what becomes of a meeting: “cancelled”, “moved to period 5”, “room 12”, “cover: …”."""
-    key = _key(text)
-    return key in _CANCELLED | _KINDS - {""} or any(said.fullmatch(text.strip()) for said in (_ROOM, _TEACHER, _MOVED))
-
-
-def _key(text: str) -> str:
-    return text.casefold().strip(" .!")
+    if not sheet.is_sound:
+        return [], sheet, problems
+    rows = _Rows(sheet, problems)
+    return [change for record in range(len(sheet)) if (change := rows.change(record))], sheet, problems
 
 
 class _Rows:
     """The rows of one sheet of changes."""
 
-    def __init__(self, table: FieldedTable, moments: Mapping[str, MomentColumn], problems: list[Problem]) -> None:
+    def __init__(self, table: Sheet, problems: list[Problem]) -> None:
         self._table = table
-        self._moments = moments
+        self._moments = table.moments
         self._problems = problems
 
     def change(self, record: int) -> Change | None:
@@ -151,29 +106,49 @@ class _Rows:
         return self._table.place(record, "change" if self._table.has("change") else "")
 
     def _what(self, record: int) -> dict[str, object]:
-        """Return what changes, from the columns of new values and from the words of the column of changes."""
+        """Return what changes, from the filled columns of new values and from the words beside them, together."""
         what: dict[str, object] = {
             "new_date": self._date(record, "new_date"),
             "new_periods": self._periods(record, "new_period"),
             "new_hours": self._hours(record),
-            "rooms": tuple(split_list(self._table.text(record, "new_room"))),
-            "teachers": tuple(split_list(self._table.text(record, "new_teacher"))),
+            "rooms": split_list(self._table.text(record, "new_room")),
+            "teachers": self._table.values(record, "new_teacher"),
         }
         text = self._table.text(record, "change")
-        key = _key(text)
-        if key in _CANCELLED:
-            what["cancelled"] = True
-        elif key not in _KINDS:
-            what |= self._in_words(record, text)
+        named = named_changes(text)
+        if named is not None:
+            self._hold_against(record, text, named, what)
+            return what
+        for part in [text] if self._in_words(text) else _PARTS.split(text):
+            keys = named_changes(part)
+            said = {} if keys is not None else self._in_words(part)
+            if said is None:
+                self._problems.append(wording.unknown_change(self._place(record), text))
+                return what
+            self._hold_against(record, text, keys or [], what)
+            for name, value in said.items():
+                if what[name] and what[name] != value:
+                    self._problems.append(wording.word_against_column(self._place(record), text, _words_of(what[name])))
+                what[name] = what[name] or value
         return what
 
-    def _in_words(self, record: int, text: str) -> dict[str, object]:
+    def _hold_against(self, record: int, text: str, named: list[str], what: dict[str, object]) -> None:
+        """See that what words name is what the columns fill."""
+        for key in named:
+            if key in CANCELLED:
+                what["cancelled"] = True
+                continue
+            for words, names, lacking in _NAMED:
+                if words & set(key.split()) and not any(map(what.get, names)) and any(what.values()):
+                    self._problems.append(wording.word_without_value(self._place(record), text, lacking))
+
+    def _in_words(self, text: str) -> dict[str, object] | None:
         """Read "moved to 14 Oct", "moved to period 5", "moved to 13:00", "room 12", "cover: N. Vasquel"."""
-        if match := _ROOM.fullmatch(text):
+        if match := ROOM.fullmatch(text):
             return {"rooms": (_with_word(text, match["room"]),)}
-        if match := _TEACHER.fullmatch(text):
-            return {"teachers": tuple(split_list(match["teacher"]))}
-        if match := _MOVED.fullmatch(text):
+        if match := TEACHER.fullmatch(text):
+            return {"teachers": split_list(match["teacher"])}
+        if match := MOVED.fullmatch(text):
             to = match["to"].strip()
             span = scan_span(to) if any(mark in to for mark in ":.h") or "m" in to.casefold() else None
             if span is not None:
@@ -182,8 +157,7 @@ class _Rows:
                 return {"new_hours": (_time(start.seconds), _time(end.seconds) if end else None)}
             if to.casefold().startswith(("period", "p")) and (groups := read_periods(to)) and len(groups) == 1:
                 return {"new_periods": groups[0]}
-        self._problems.append(wording.unknown_change(self._place(record), text))
-        return {}
+        return None
 
     def _date(self, record: int, name: str) -> date | None:
         cell = self._table.cell(record, name)
@@ -221,6 +195,23 @@ class _Rows:
             self._problems.append(wording.no_periods(self._table.place(record, name), text))
             return ()
         return tuple(period for group in groups for period in group)
+
+
+_PARTS = re.compile(r"\s*[;,]\s*|\s+and\s+")
+_NAMED = (
+    (
+        frozenset({"moved", "move", "rescheduled", "postponed", "time"}),
+        ("new_date", "new_periods", "new_hours"),
+        "where to",
+    ),
+    (frozenset({"room"}), ("rooms",), "the new room"),
+    (frozenset({"teacher", "cover", "substitute", "substitution"}), ("teachers",), "the new teacher"),
+)
+"""Words that name what changes, what must then be filled, and how that is called."""
+
+
+def _words_of(value: object) -> str:
+    return ", ".join(map(str, value)) if isinstance(value, tuple) else str(value)
 
 
 def _with_word(text: str, room: str) -> str:

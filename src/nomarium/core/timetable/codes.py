@@ -3,18 +3,20 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 
-from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, FieldedTable, heading_key, read_fielded
+from nomarium.core.columns import heading_key
+from nomarium.core.kinds import CODE_SHEET, SLOT_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.sources import Occurrence, RowSpans, SpanRules
-from nomarium.core.tables import Grid, plain_text
+from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.headings import CODE_SHEET, SLOT_SHEET
+from nomarium.core.timetable.captions import is_usual_name
 from nomarium.core.timetable.meeting import Values, clean
-from nomarium.core.values import DateChoices, MomentColumn, day_words, read_moments
+from nomarium.core.values import day_words
 from nomarium.core.year import SchoolYear
 
 
@@ -33,26 +35,20 @@ class MasterList:
 
     slots: list[CodedSlot] = field(default_factory=list)
     problems: list[Problem] = field(default_factory=list)
-    moments: list[MomentColumn] = field(default_factory=list)
-    table: FieldedTable | None = None
+    sheet: Sheet | None = None
 
 
-def read_master(
-    grid: Grid, columns: Mapping[str, str], dates: DateChoices, rules: SpanRules, year: SchoolYear
-) -> MasterList:
+def read_master(grid: Grid, choices: SheetChoices, rules: SpanRules, year: SchoolYear) -> MasterList:
     """Read a master list. Raises DataRefused where it has no codes or dates."""
-    table, problems = read_fielded(grid, SLOT_SHEET, columns)
-    found = MasterList(problems=problems, table=table)
+    table, problems = read_sheet(grid, SLOT_SHEET, choices)
+    found = MasterList(problems=problems, sheet=table)
     if table is None:
         return found
     if not table.has("code"):
         raise DataRefused(wording.no_codes(grid.place))
-    wanted = [(column, name in TIME_FIELDS) for name, column in table.matches.columns(MOMENT_FIELDS)]
-    found.moments, unsound = read_moments(table.table, wanted, dates, table.matches.column("weekday"))
-    problems += unsound
-    if any(problem.severity == "error" for problem in unsound):
+    if not table.is_sound:
         return found
-    spans = RowSpans(table.table, table.matches, found.moments, rules).of_rows()
+    spans = RowSpans(table.table, table.matches, table.moment_columns, rules).of_rows()
     for record, (span, code) in enumerate(zip(spans, table.texts("code"), strict=True)):
         place = table.place(record)
         if isinstance(span, Problem):
@@ -89,17 +85,17 @@ class CodeSheet:
     place: Place = field(default=Place(""))
 
 
-def read_codes(grid: Grid, columns: Mapping[str, str], several: bool) -> tuple[list[CodeSheet], list[Problem]]:
+def read_codes(grid: Grid, choices: SheetChoices) -> tuple[list[CodeSheet], Sheet | None, list[Problem]]:
     """Read a sheet of codes: that of the person whom the sheet or file is named for, or of several people by a column.
 
-    ``several`` tells whether the file has several sheets. Raises DataRefused where it has no codes.
+    Raises DataRefused where it has no codes.
     """
-    table, problems = read_fielded(grid, CODE_SHEET, columns)
+    table, problems = read_sheet(grid, CODE_SHEET, choices)
     if table is None:
-        return [], problems
+        return [], None, problems
     if not table.has("code") or len(table.matches.all) < 2:
         raise DataRefused(wording.no_codes(grid.place))
-    usual = grid.sheet if grid.sheet and several else Path(grid.file).stem
+    usual = grid.sheet if grid.sheet and not is_usual_name(grid.sheet) else Path(grid.file).stem
     sheets: dict[str, CodeSheet] = {}
     for record, (code, whose) in enumerate(zip(table.texts("code"), table.texts("teacher"), strict=True)):
         place = table.place(record)
@@ -111,15 +107,15 @@ def read_codes(grid: Grid, columns: Mapping[str, str], several: bool) -> tuple[l
         other = sheet.entries.setdefault(code.casefold(), entry)
         if other.values != entry.values:
             problems.append(wording.two_entries(place, code, other.place))
-    return list(sheets.values()), problems
+    return list(sheets.values()), table, problems
 
 
-def _values(table: FieldedTable, record: int) -> Values:
+def _values(table: Sheet, record: int) -> Values:
     """Return what a row says of its code; nothing where it has no title: the time is free."""
     title = table.text(record, "title")
     if not title:
         return {}
-    others = {heading_key(c.heading): (" ".join(plain_text(c.cells[record]).split()),) for c in table.others}
+    others = {heading_key(c.heading): (column_text(c.cells[record]),) for c in table.others}
     named: Values = {name: (table.text(record, name),) for name in ("title", "room", "description")}
     return clean({**others, **named, "course": (title,)})
 

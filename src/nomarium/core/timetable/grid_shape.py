@@ -8,8 +8,8 @@ from dataclasses import dataclass, field
 from datetime import time
 from itertools import zip_longest
 
-from nomarium.core.bells import PERIOD_HEADINGS
 from nomarium.core.columns import heading_key
+from nomarium.core.kinds import PERIOD_HEADINGS
 from nomarium.core.problems import DataRefused
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid

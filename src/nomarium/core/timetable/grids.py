@@ -7,15 +7,16 @@ from dataclasses import dataclass, replace
 from datetime import time
 
 from nomarium.core.problems import Place, Problem
+from nomarium.core.sheets import Known
 from nomarium.core.slots import DayTest, Periods
 from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.captions import Owner, owner_of
-from nomarium.core.timetable.cell_lines import CellPattern, CellReader, Known
+from nomarium.core.timetable.captions import Owner, is_usual_name, owner_of
+from nomarium.core.timetable.cell_lines import CellPattern, CellReader
 from nomarium.core.timetable.grid_shape import Block, Line, find_blocks, rows_of_no_grid
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
-from nomarium.core.values import Clock, scan_span
+from nomarium.core.values import Clock, may_pass_midnight, scan_span
 
 _FREE = frozenset({"", "-", "–", "—", "free", "---", "/"})
 _BREAKS = frozenset({"break", "lunch", "recess", "lunch break", "passing", "pause", "tea", "snack"})
@@ -51,7 +52,7 @@ def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known
     pattern = CellPattern(choices.cell) if choices.cell else None
     told: set[str] = set()
     for one in owned:
-        clocks = _Clocks(one.block, found.problems)
+        clocks = _Clocks(one.block, found.problems, choices.dates.earliest_hour)
         for cell in one.cells:
             said = pattern.read(cell.text) if pattern else readers[one.owner.kind].read(cell.text)
             if said is None or isinstance(said, str):
@@ -73,7 +74,7 @@ def _unread(cell: _Filled, why: str | None, pattern: str) -> Problem:
 def _owned_blocks(
     grid: Grid, several: bool, choices: TimetableChoices, known: Known, found: MeetingSheet
 ) -> Iterator[_OwnedBlock]:
-    fallback = grid.sheet if grid.sheet and (several or not _is_usual_name(grid.sheet)) else grid.file.rsplit(".", 1)[0]
+    fallback = grid.sheet if grid.sheet and (several or not is_usual_name(grid.sheet)) else grid.file.rsplit(".", 1)[0]
     blocks = find_blocks(grid, choices.days, choices.cycles(choices.division))
     found.problems += _outside(blocks)
     for block in blocks:
@@ -111,10 +112,6 @@ def _stray(block: Block) -> list[Problem]:
     return [wording.stray_cells(view.place(*cells[0]), view.text(*cells[0]), len(cells))] if cells else []
 
 
-def _is_usual_name(sheet: str) -> bool:
-    return sheet.casefold().startswith(("sheet", "tabelle", "feuil", "hoja", "foglio", "timetable", "grid"))
-
-
 def _with_days_of(block: Block, division: str, choices: TimetableChoices) -> Block:
     """Read the days of a grid again, as those of its own division."""
     again = find_blocks(block.view.grid, choices.days, choices.cycles(division))
@@ -148,9 +145,9 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
 class _Clocks:
     """The times of a grid's lines, read on one clock."""
 
-    def __init__(self, block: Block, problems: list[Problem]) -> None:
+    def __init__(self, block: Block, problems: list[Problem], earliest_hour: int) -> None:
         shapes = {line.hours: scan_span(line.hours) for line in block.lines if line.hours}
-        self._clock = Clock.of({text: [s for s in span if s] for text, span in shapes.items() if span})
+        self._clock = Clock.of({text: [s for s in span if s] for text, span in shapes.items() if span}, earliest_hour)
         self._shapes = shapes
         self._problems = problems
         self._block = block
@@ -169,7 +166,8 @@ class _Clocks:
                 self._problems.append(wording.unreadable_clock(self._block.view.place(line.row, 0), line.hours))
             return None
         start, end = self._clock.read_span(span.start, span.end)
-        if not start.seconds < end.seconds < 86_400:
+        passes = end.seconds < start.seconds and may_pass_midnight(start.seconds, end.seconds, nights=True)
+        if not (start.seconds < end.seconds < 86_400 or passes):
             self._problems.append(wording.unreadable_clock(self._block.view.place(line.row, 0), line.hours))
             return None
         return _time(start.seconds), _time(end.seconds)

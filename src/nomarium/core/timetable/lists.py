@@ -2,18 +2,20 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
-from datetime import date, time
+from datetime import date, time, timedelta
 from typing import NamedTuple
 
-from nomarium.core.columns import FieldedTable, heading_key
+from nomarium.core.columns import Holds, heading_key
 from nomarium.core.problems import Problem
+from nomarium.core.sheets import NOT_RUNNING, RUNNING, Sheet, column_text
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods, read_slots
-from nomarium.core.tables import Column, plain_text
+from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
-from nomarium.core.values import DateChoices, Fault, Moment, MomentColumn, read_moments, split_list
+from nomarium.core.values import DateChoices, Fault, Moment, may_pass_midnight, split_list
 from nomarium.core.year import SchoolYear
 
 _TIMES = ("start", "end", "hours")
@@ -35,6 +37,8 @@ class TimetableChoices:
     """The pattern of a grid's cells."""
     class_divisions: Mapping[str, str] = field(default_factory=dict)
     """The divisions of classes, by their case folded names, as class lists say."""
+    length: timedelta | None = None
+    """How long a meeting without an end takes, where that is stated."""
 
     def cycles(self, division: str) -> tuple[str, ...]:
         """Return the cycles whose labels a division's days may be."""
@@ -59,16 +63,20 @@ class MeetingSheet:
     """The rows of a list that hold a meeting, or the filled cells of a grid."""
     left_out: int = 0
     problems: list[Problem] = field(default_factory=list)
-    moments: list[MomentColumn] = field(default_factory=list)
-    table: FieldedTable | None = None
 
 
-def read_list(sheet: FieldedTable, choices: TimetableChoices) -> MeetingSheet:
+def read_list(sheet: Sheet, choices: TimetableChoices) -> MeetingSheet:
     """Read every row of a list as meetings: one for each of its days and groups of periods."""
-    found = MeetingSheet(table=sheet, rows=len(sheet), left_out=sheet.table.left_out.total())
+    found = MeetingSheet(rows=len(sheet))
     rows = _Rows(sheet, choices, found)
     for record in range(len(sheet)):
-        found.meetings += rows.meetings(record)
+        if rows.runs(record):
+            found.meetings += rows.meetings(record)
+    stopped = sheet.table.left_out[LeftOut.NOT_RUNNING]
+    if stopped:
+        found.problems.append(wording.not_running(sheet.table.place, stopped, rows.stopped))
+    found.left_out = sheet.table.left_out.total()
+    found.rows -= stopped
     return found
 
 
@@ -87,17 +95,33 @@ class _Limits(NamedTuple):
 class _Rows:
     """The rows of one list, read one by one; what is the same in many rows is read once."""
 
-    def __init__(self, sheet: FieldedTable, choices: TimetableChoices, found: MeetingSheet) -> None:
+    def __init__(self, sheet: Sheet, choices: TimetableChoices, found: MeetingSheet) -> None:
         self._sheet = sheet
         self._choices = choices
         self._problems = found.problems
-        self._moments = self._read_moments(found)
-        self._columns = {name: sheet.texts(name) for name in WHO_FIELDS if sheet.has(name)}
-        self._others = {heading_key(c.heading): _texts(c) for c in sheet.others}
+        self._moments = sheet.moments
+        people = sheet.kind.holding(Holds.PEOPLE)
+        self._people = [name for name in WHO_FIELDS if sheet.has(name) and name in people]
+        self._columns = {name: sheet.texts(name) for name in WHO_FIELDS if sheet.has(name) and name not in people}
+        self._others = {heading_key(c.heading): list(map(column_text, c.cells)) for c in sheet.others}
         self._lists: dict[str, tuple[str, ...]] = {}
+        self._nights = _shows_nights(sheet)
+        self.stopped: dict[str, int] = {}
+        """What the rows that do not run say, with their counts."""
         self._divisions = {name.casefold(): name for name in choices.year.rules.divisions}
         self._terms = {term.name.casefold(): term.name for term in choices.year.rules.terms}
         self._known_limits: dict[tuple[object, ...], _Limits] = {}
+
+    def runs(self, record: int) -> bool:
+        """Tell whether a row runs: one whose status says that it does not is counted as left out."""
+        status = self._sheet.text(record, "status")
+        if status.casefold() in NOT_RUNNING:
+            self._sheet.table.left_out[LeftOut.NOT_RUNNING] += 1
+            self.stopped[status] = self.stopped.get(status, 0) + 1
+            return False
+        if status and status.casefold() not in RUNNING:
+            self._problems.append(wording.unknown_status(self._sheet.place(record, "status"), status))
+        return True
 
     def meetings(self, record: int) -> list[Meeting]:
         """Return the meetings of a row; what is wrong with it is among the problems."""
@@ -119,6 +143,7 @@ class _Rows:
 
     def _values(self, record: int) -> Values:
         values = {name: self._list(texts[record]) for name, texts in self._columns.items() if texts[record]}
+        values.update({name: self._sheet.values(record, name) for name in self._people})
         values.update({key: (texts[record],) for key, texts in self._others.items() if texts[record]})
         return clean(values)
 
@@ -196,16 +221,6 @@ class _Rows:
             self._problems.append(wording.unreadable_periods(self._sheet.place(record, "period"), text))
         return found or ()
 
-    def _read_moments(self, found: MeetingSheet) -> dict[str, MomentColumn]:
-        columns = self._sheet.matches.columns((*_TIMES, *_BOUNDS))
-        wanted = [(column, name in _TIMES) for name, column in columns]
-        if not wanted:
-            return {}
-        moments, problems = read_moments(self._sheet.table, wanted, self._choices.dates)
-        self._problems += problems
-        found.moments = moments
-        return {name: moment for (name, _), moment in zip(columns, moments, strict=True)} if moments else {}
-
     def _clock(self, record: int) -> tuple[time, time] | None:
         """Return the clock times of a row that names no period; none, with a problem, where they cannot be told."""
         given = {name: self._sheet.cell(record, name) for name in _TIMES if name in self._moments}
@@ -217,7 +232,12 @@ class _Rows:
             moment = self._moments[name].moments[cell]
             ends = (moment.start, moment.end) if isinstance(moment, Moment) else ()
             seconds += [clock.seconds for clock in ends if clock is not None]
-        if len(seconds) != 2 or not seconds[0] < seconds[1] < 86_400:
+        if len(seconds) == 1 and self._choices.length is not None:
+            seconds.append(seconds[0] + int(self._choices.length.total_seconds()))
+        if len(seconds) != 2 or not (
+            seconds[0] < seconds[1] < 86_400
+            or (seconds[1] < seconds[0] and may_pass_midnight(seconds[0], seconds[1], nights=self._nights))
+        ):
             name = next(iter(filled))
             text = " ".join(plain_text(cell) for cell in filled.values())
             self._problems.append(wording.unreadable_clock(self._sheet.place(record, name), text))
@@ -280,5 +300,13 @@ class _Rows:
         return [label for name in cycles for label in self._choices.year.cycles[name].rule.labels]
 
 
-def _texts(column: Column) -> list[str]:
-    return [" ".join(plain_text(cell).split()) for cell in column.cells]
+_NIGHTS = re.compile(
+    r"\b(?:night|shift|duty|on[- ]call|watch|crew|nacht|schicht|nuit|noche|turno|notte|vakt)", re.IGNORECASE
+)
+
+
+def _shows_nights(sheet: Sheet) -> bool:
+    """Tell whether words of a sheet's headings or cells speak of nights, shifts or watches."""
+    headings = [column.heading for column in sheet.table.columns]
+    texts = {text for name in ("class", "course") for text in sheet.texts(name)}
+    return any(map(_NIGHTS.search, [*headings, *texts]))

@@ -82,7 +82,7 @@ def _numbers_below(view: GridView, row: int, columns: Sequence[int]) -> bool:
     return False
 
 
-def read_month_page(grid: Grid, head: int, zone: str, length: timedelta) -> MonthPage | Problem:
+def read_month_page(grid: Grid, head: int, zone: str, length: timedelta, earliest_hour: int = 7) -> MonthPage | Problem:
     """Read the events of a month page; the problem where its month is not said."""
     view = GridView(grid)
     month = _month(view, head)
@@ -91,7 +91,7 @@ def read_month_page(grid: Grid, head: int, zone: str, length: timedelta) -> Mont
     page = MonthPage(month)
     entries = list(_entries(view, head, month, page))
     page.problems += _beside(view, head)
-    clock = _clock(entries)
+    clock = _clock(entries, earliest_hour)
     for entry in entries:
         _take(entry, clock, zone, length, page)
     return page
@@ -207,9 +207,9 @@ def _span_of(text: str) -> tuple[Span, str] | None:
     return (span, match["title"]) if span else None
 
 
-def _clock(entries: Sequence[_Entry]) -> Clock:
+def _clock(entries: Sequence[_Entry], earliest_hour: int) -> Clock:
     spans = {entry.text: found[0] for entry in entries if (found := _span_of(entry.text))}
-    return Clock.of({text: [shape for shape in span if shape] for text, span in spans.items()})
+    return Clock.of({text: [shape for shape in span if shape] for text, span in spans.items()}, earliest_hour)
 
 
 def _take(entry: _Entry, clock: Clock, zone: str, length: timedelta, page: MonthPage) -> None:

@@ -2,15 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator
 from dataclasses import dataclass, field
 
-from nomarium.core.columns import FieldedTable, Headings, heading_key, read_fielded
-from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.columns import Headings, heading_key
+from nomarium.core.kinds import CLASS_SHEET, ROSTER_SHEET
+from nomarium.core.problems import DataRefused, Place, Problem, has_errors
+from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.grid_view import GridView
-from nomarium.core.timetable.headings import CLASS_SHEET, ROSTER_SHEET
 from nomarium.core.timetable.meeting import Values, clean
 from nomarium.core.values import split_list
 
@@ -40,38 +41,39 @@ class Rosters:
             self.pairs += 1
 
 
-def read_roster(grid: Grid, columns: Mapping[str, str], rosters: Rosters) -> tuple[str, list[Problem]]:
-    """Read a roster into ``rosters`` and say which form it has, "pairs" or "matrix".
+def read_roster(grid: Grid, choices: SheetChoices, rosters: Rosters) -> tuple[Sheet | None, list[Problem]]:
+    """Read a roster into ``rosters``: pairs, whose sheet is returned, or a matrix, which has none.
 
     Raises DataRefused where it is neither.
     """
-    table, problems = _pairs(grid, columns)
-    if table is not None:
-        for record in range(len(table)):
-            problems += _take_pair(table, record, rosters)
-        return "pairs", problems
-    return "matrix", _take_matrix(grid, rosters)
+    sheet, problems = _pairs(grid, choices)
+    if sheet is None:
+        return None, [*problems, *_take_matrix(grid, rosters)] if not has_errors(problems) else problems
+    for record in range(len(sheet)):
+        problems += _take_pair(sheet, record, rosters)
+    return sheet, problems
 
 
-def _pairs(grid: Grid, columns: Mapping[str, str]) -> tuple[FieldedTable | None, list[Problem]]:
+def _pairs(grid: Grid, choices: SheetChoices) -> tuple[Sheet | None, list[Problem]]:
     try:
-        table, problems = read_fielded(grid, ROSTER_SHEET, columns)
+        sheet, problems = read_sheet(grid, ROSTER_SHEET, choices)
     except DataRefused:
         return None, []
-    if table is None or not table.has("class") or not any(map(table.has, _MEMBERS)):
-        return None, []
-    return table, problems
+    if sheet is None:
+        return None, problems
+    is_pairs = sheet.has("class") and any(map(sheet.has, _MEMBERS))
+    return (sheet, problems) if is_pairs else (None, [])
 
 
-def _take_pair(table: FieldedTable, record: int, rosters: Rosters) -> list[Problem]:
-    classes = split_list(table.text(record, "class"))
-    members = {name: split_list(table.text(record, name)) for name in _MEMBERS}
+def _take_pair(sheet: Sheet, record: int, rosters: Rosters) -> list[Problem]:
+    classes = split_list(sheet.text(record, "class"))
+    members = {name: sheet.values(record, name) for name in _MEMBERS}
     if not classes or not any(members.values()):
-        return [wording.half_pair(table.place(record), "a class" if not classes else "a name")]
+        return [wording.half_pair(sheet.place(record), "a class" if not classes else "a name")]
     for class_name in classes:
         for kind, names in members.items():
             for name in names:
-                rosters.add(class_name, kind, name, table.place(record, "class"))
+                rosters.add(class_name, kind, name, sheet.place(record, "class"))
     return []
 
 
@@ -118,11 +120,11 @@ class ClassLists:
         return {key: values["division"][0] for key, values in self.values.items() if values.get("division")}
 
 
-def read_class_list(grid: Grid, columns: Mapping[str, str], lists: ClassLists) -> list[Problem]:
+def read_class_list(grid: Grid, choices: SheetChoices, lists: ClassLists) -> tuple[Sheet | None, list[Problem]]:
     """Read a class list into ``lists``. Raises DataRefused where it has no classes."""
-    table, problems = read_fielded(grid, CLASS_SHEET, columns)
+    table, problems = read_sheet(grid, CLASS_SHEET, choices)
     if table is None:
-        return problems
+        return None, problems
     if not table.has("class"):
         raise DataRefused(wording.no_timetable(grid.place))
     fields = [name for name in CLASS_SHEET.names if table.has(name) and name != "class"]
@@ -132,8 +134,8 @@ def read_class_list(grid: Grid, columns: Mapping[str, str], lists: ClassLists) -
             problems.append(wording.half_pair(table.place(record), "a class"))
             continue
         said = clean(
-            {name: tuple(split_list(table.text(record, name))) for name in fields}
-            | {heading_key(c.heading): (" ".join(plain_text(c.cells[record]).split()),) for c in table.others}
+            {name: table.values(record, name) for name in fields}
+            | {heading_key(c.heading): (column_text(c.cells[record]),) for c in table.others}
         )
         key = class_name.casefold()
         known = lists.values.setdefault(key, said)
@@ -142,4 +144,4 @@ def read_class_list(grid: Grid, columns: Mapping[str, str], lists: ClassLists) -
         for name, several in said.items():
             if known.setdefault(name, several) != several:
                 problems.append(wording.class_twice(table.place(record), class_name, name, place))
-    return problems
+    return table, problems

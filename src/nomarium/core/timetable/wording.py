@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from difflib import get_close_matches
 
-from nomarium.core.problems import Place, Problem, error, warning
+from nomarium.core.problems import Place, Problem, Way, error, warning
 from nomarium.core.slots import UnknownDay
 
 
@@ -367,4 +367,27 @@ def class_twice(place: Place, class_name: str, name: str, other: Place) -> Probl
         f"The {name} of “{class_name}” differs from that in {other}.",
         found=class_name,
         advice="Keep one of them.",
+    )
+
+
+def not_running(place: Place, rows: int, said: dict[str, int]) -> Problem:
+    """Rows whose status says that they do not run."""
+    listed_words = ", ".join(f"“{text}” ({count:,})" for text, count in said.items())
+    return warning(
+        "not-running",
+        place,
+        f"{rows:,} {'row' if rows == 1 else 'rows'} left out that, by status, {'does' if rows == 1 else 'do'} not run: "
+        f"{listed_words}.",
+        advice=(Way("column", "If they do, leave that column alone: {}", "Status="),),
+    )
+
+
+def unknown_status(place: Place, text: str) -> Problem:
+    """A status of a meeting that is not known."""
+    return warning(
+        "unknown-status",
+        place,
+        "Whether this runs is not known by its status: it was kept.",
+        found=text,
+        advice="Write “dropped” or “cancelled” if it does not run.",
     )

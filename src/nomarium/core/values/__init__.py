@@ -1,7 +1,14 @@
 """A column of cells → typed values: dates, times, lengths, choices, lists; with the evidence for the reading."""
 
 from nomarium.core.values.choices import read_busy, read_status, read_visibility, read_yes_no, split_list
-from nomarium.core.values.clock import Clock, ClockTime, end_after
+from nomarium.core.values.clock import (
+    LATEST_USUAL_START,
+    LONGEST_PAST_MIDNIGHT,
+    Clock,
+    ClockTime,
+    end_after,
+    may_pass_midnight,
+)
 from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
@@ -9,6 +16,7 @@ from nomarium.core.values.languages import calendar_words, is_weekday, weekday_i
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.moments import read_moments
+from nomarium.core.values.names import Commas, NameReader, name_key
 from nomarium.core.values.people import Person, read_person
 from nomarium.core.values.style import Style, style_of
 from nomarium.core.values.time_text import scan_span
@@ -18,17 +26,21 @@ from nomarium.core.values.zones import near_zones, read_zone
 
 __all__ = [
     "BLANK",
+    "LATEST_USUAL_START",
+    "LONGEST_PAST_MIDNIGHT",
     "MONTH_NAMES",
     "ORDERS",
     "WEEKDAY_NAMES",
     "Clock",
     "ClockTime",
+    "Commas",
     "DateChoices",
     "Fault",
     "Length",
     "Moment",
     "MomentColumn",
     "MomentScanner",
+    "NameReader",
     "Order",
     "Person",
     "Style",
@@ -40,7 +52,9 @@ __all__ = [
     "end_after",
     "full_day",
     "is_weekday",
+    "may_pass_midnight",
     "minute_words",
+    "name_key",
     "near_zones",
     "read_busy",
     "read_length",

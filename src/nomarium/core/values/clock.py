@@ -83,3 +83,14 @@ def end_after(start: ClockTime, end: ClockTime) -> ClockTime:
     if end.assumed and end.seconds < start.seconds < end.seconds % NOON + NOON:
         return ClockTime(end.seconds % NOON + NOON, assumed=True)
     return end
+
+
+LATEST_USUAL_START = 17 * HOUR
+"""What starts at 17:00 or later may end past midnight…"""
+LONGEST_PAST_MIDNIGHT, LONGEST_NIGHT = 8 * HOUR, 14 * HOUR
+"""…if it takes no longer than this, or than that where the sheet shows nights."""
+
+
+def may_pass_midnight(start: int, end: int, *, nights: bool) -> bool:
+    """Tell whether a span whose end is before its start may end on the next day; both in seconds since midnight."""
+    return start >= LATEST_USUAL_START and end + DAY - start <= (LONGEST_NIGHT if nights else LONGEST_PAST_MIDNIGHT)

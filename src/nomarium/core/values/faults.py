@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import NamedTuple
 
-from nomarium.core.problems import Place, Problem, Severity
+from nomarium.core.problems import Advice, Place, Problem, Severity
 
 
 class Fault(NamedTuple):
@@ -14,7 +14,7 @@ class Fault(NamedTuple):
     message: str
     found: str
     expected: str = ""
-    advice: str = ""
+    advice: Advice = ""
 
     def at(self, place: Place) -> Problem:
         """Return the error that this fault is in a cell."""

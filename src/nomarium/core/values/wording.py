@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from datetime import date, datetime, time
 
-from nomarium.core.problems import Problem, error, warning
+from nomarium.core.problems import Problem, Way, error, warning
 from nomarium.core.tables import Cell, Column, Table, column_letters, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
 from nomarium.core.values.faults import Fault
@@ -13,7 +13,7 @@ from nomarium.core.values.moment_text import MomentShape
 from nomarium.core.values.order import OrderEvidence
 from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
 
-_CORRECT = "Correct the cell, or leave its row out with --keep-going."
+_CORRECT = ("Correct the cell", Way("keep_going", "leave its row out with {}"))
 _FIRST_PART: dict[Order, str] = {"dmy": "the day first", "mdy": "the month first", "ymd": "the year first"}
 
 
@@ -76,21 +76,23 @@ def impossible_year(text: str, year: int) -> Fault:
 def year_missing(text: str, span_stated: bool, readings: int) -> Fault:
     """The text names no year, and the span stated does not give it either."""
     if span_stated and not readings:
-        return Fault("year-missing", "This date has no year, and does not fall into --within.", text, "", _CORRECT)
+        return Fault(
+            "year-missing", "This date has no year, and does not fall into the span stated.", text, "", _CORRECT
+        )
     if span_stated:
         return Fault(
             "year-missing",
-            f"This date has no year, and falls {readings} times into --within.",
+            f"This date has no year, and falls {readings} times into the span stated.",
             text,
             "A span of less than a year.",
-            "Shorten --within, or write the year into the cell.",
+            (Way("within", "Shorten {}"), "write the year into the cell"),
         )
     return Fault(
         "year-missing",
         "This date has no year.",
         text,
         "A date with its year.",
-        "Say what the sheet is about, such as --within 2026-09-01..2027-06-30, or write the year.",
+        (Way("within", "Say what the sheet is about, such as {}", "2026-09-01..2027-06-30"), "write the year"),
     )
 
 
@@ -112,7 +114,7 @@ def unswappable(cell: date) -> Fault:
         f"{long_day(cell)} can't have day and month exchanged: there is no month {cell.day}.",
         plain_text(cell),
         "",
-        "Use --typed-dates keep, or correct the cell.",
+        (Way("typed_dates", "Use {}", "keep"), "correct the cell"),
     )
 
 
@@ -142,13 +144,16 @@ def unproved_order(
     hint = ""
     if len(ascending) == 1:
         hint = f" (Read with {_FIRST_PART[ascending[0]]}, the rows would be in order of date: a sign, no proof.)"
-    ways = ", ".join(f"--dates {order} ({_FIRST_PART[order]})" for order in evidence.left)
+    ways = tuple(
+        Way("dates", f"{'' if number else 'Say which: '}{{}} ({_FIRST_PART[order]})", order, ", ")
+        for number, order in enumerate(evidence.left)
+    )
     return error(
         "unproved-dates",
         table.cell_place(record, column),
         f"This is {both}, and nothing in {_named(column)} proves which; {rows} would differ.{hint}",
         found=text,
-        advice=f"Say which: {ways}.",
+        advice=ways,
     )
 
 
@@ -180,7 +185,10 @@ def contradictory_order(table: Table, column: Column, evidence: OrderEvidence) -
         "contradictory-dates",
         table.cell_place(record, column),
         f"The dates in {_named(column)} contradict each other: {'; '.join(shown)}.",
-        advice="Correct the cells that are wrong, or say which order holds with --dates; the others are then named.",
+        advice=(
+            "Correct the cells that are wrong",
+            Way("dates", "say which order holds with {}; the others are then named"),
+        ),
     )
 
 
@@ -197,7 +205,10 @@ def exchanged_dates(table: Table, column: Column, typed: Cell, text: str) -> Pro
         f"{text_cell} “{text}” stayed text, which proves the order, while no date that became one has a day past 12: "
         f"{typed_cell} is {shown}, and was perhaps meant as {year}-{day}-{month}.",
         found=shown,
-        advice="Compare with the original: --typed-dates swap changes them back, --typed-dates keep leaves them.",
+        advice=(
+            Way("typed_dates", "Compare with the original: {} changes them back", "swap"),
+            Way("typed_dates", "{} leaves them", "keep", ", "),
+        ),
     )
 
 
@@ -219,5 +230,5 @@ def zone_in_heading(table: Table, column: Column, zone: str) -> Problem:
         table.heading_place(column),
         f"The heading names “{zone}”; the times were taken as local times of the calendar’s zone.",
         found=column.heading,
-        advice="State the zone that is meant, such as --zone America/Halifax, if that is another.",
+        advice=(Way("zone", "State the zone that is meant, such as {}, if that is another", "America/Halifax"),),
     )

@@ -1,0 +1,34 @@
+"""Which keys of a source have an effect on what kind of source: the others are refused."""
+
+from __future__ import annotations
+
+from nomarium.core.building import wording
+from nomarium.core.columns import Kind
+from nomarium.core.plan import PlanFile, SourceKeys
+from nomarium.core.problems import Problem
+
+_ALL = frozenset({"sheets", "kind", "set", "only", "without", "prefix"})
+_EFFECTS: dict[str, frozenset[str]] = {
+    Kind.EVENTS: _ALL | {"length", "hours", "places", "people", "if_closed", "cycle"},
+    Kind.CALENDAR: _ALL,
+    Kind.MONTHS: _ALL | {"length", "hours"},
+    Kind.LIST: _ALL | {"division", "cycle", "length", "hours", "places", "people"},
+    Kind.GRID: _ALL | {"division", "cycle", "each", "cell", "hours", "places", "people"},
+    Kind.SLOTS: frozenset({"sheets", "kind", "codes", "only", "without", "length", "hours"}),
+    "year": frozenset({"kind", "add", "cycle", "title"}),
+    "holidays": frozenset({"kind", "holidays", "language"}),
+}
+"""The keys that have an effect, by the kind of sheet that a source turned out to hold."""
+
+_WORDS = {"year": "a source of the year", "holidays": "a source of public holidays"}
+
+
+def keys_without_effect(plan: PlanFile, name: str, keys: SourceKeys, kind: str) -> list[Problem]:
+    """Return an error for each key of a source that has no effect on sheets of its kind."""
+    idle = keys.model_fields_set - _EFFECTS[kind]
+    problems = []
+    for key in sorted(idle):
+        kinds = [_WORDS.get(other, str(other)) for other, known in _EFFECTS.items() if key in known]
+        place = plan.place("sources", name, key)
+        problems.append(wording.key_of_other_kind(place, key, _WORDS.get(kind, str(kind)), kinds))
+    return problems

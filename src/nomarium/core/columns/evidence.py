@@ -1,0 +1,210 @@
+"""What a table shows of its kind: the conditions that descriptions of kinds are made of, each with what speaks against.
+
+A condition looks at the evidence and returns a verdict: nothing against it, or a few words that say what is missing.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from pathlib import PurePath
+from typing import NamedTuple
+
+from nomarium.core.columns.contents import holds_dates
+from nomarium.core.columns.fields import Condition, SheetKind, heading_key
+from nomarium.core.columns.headings import Headings
+from nomarium.core.problems import DataRefused, Problem
+from nomarium.core.tables import Column, Grid, Table, find_table, lead_in, plain_text, without_lead_in
+
+
+class Verdict(NamedTuple):
+    """Whether a condition holds: what speaks against it, "" for nothing; and what else than headings speaks for it."""
+
+    against: str = ""
+    because: str = ""
+
+
+@dataclass(slots=True)
+class Evidence:
+    """A sheet, its table as a kind would read it, and the first column of each field that a heading surely means."""
+
+    grid: Grid
+    kind: SheetKind
+    table: Table | None = None
+    refused: Problem | None = None
+    """Why it has no table."""
+    named: dict[str, Column] = field(default_factory=dict)
+
+    @classmethod
+    def of(cls, grid: Grid, kind: SheetKind, stated: Mapping[str, str]) -> Evidence:
+        """Look at a sheet as one of a kind; ``stated`` maps headings to fields. The sheet stays as it is."""
+        copy = Grid(grid.file, grid.sheet, [list(row) for row in grid.rows], grid.form, list(grid.merged), grid.typed)
+        headings = Headings(kind)
+        by_user = {heading_key(heading): name for heading, name in stated.items()}
+
+        def vocabulary(heading: str) -> str | None:
+            return by_user.get(heading_key(heading)) or headings(heading)
+
+        found = cls(grid, kind)
+        try:
+            found.table, _ = find_table(copy, vocabulary)
+        except DataRefused as refused:
+            found.refused = refused.problem
+            return found
+        lead = lead_in([column.heading for column in found.table.columns])
+        for column in found.table.columns:
+            name = vocabulary(column.heading) or vocabulary(without_lead_in(column.heading, lead))
+            if name:
+                found.named.setdefault(name, column)
+        return found
+
+    def heading(self, name: str) -> str:
+        """Return the key of a field's heading, "" for none."""
+        return heading_key(self.named[name].heading) if name in self.named else ""
+
+    def texts(self, name: str) -> list[str]:
+        """Return what the filled cells of a field say."""
+        column = self.named.get(name)
+        return [" ".join(plain_text(cell).split()) for cell in column.cells if cell != ""] if column else []
+
+
+def _such_as(kind: SheetKind, name: str) -> str:
+    field_ = kind.field(name)
+    return f"“{field_.headings.split('|')[0]}”" if field_ else f"“{name}”"
+
+
+def has(*names: str) -> Condition:
+    """Every one of some fields has a heading."""
+
+    def condition(seen: Evidence) -> Verdict:
+        lacking = [name for name in names if name not in seen.named]
+        return Verdict(f"no column such as {_such_as(seen.kind, lacking[0])}" if lacking else "")
+
+    return condition
+
+
+def has_one_of(*names: str) -> Condition:
+    """At least one of some fields has a heading."""
+
+    def condition(seen: Evidence) -> Verdict:
+        if not seen.named.keys().isdisjoint(names):
+            return Verdict()
+        return Verdict(f"no column such as {' or '.join(_such_as(seen.kind, name) for name in names)}")
+
+    return condition
+
+
+def has_none_of(*names: str) -> Condition:
+    """No heading means any of some fields."""
+
+    def condition(seen: Evidence) -> Verdict:
+        there = [seen.named[name].heading for name in names if name in seen.named]
+        return Verdict(f"it has a column “{there[0]}”" if there else "")
+
+    return condition
+
+
+def any_of(*conditions: Condition) -> Condition:
+    """One of some conditions holds; the first that does is the reason."""
+
+    def condition(seen: Evidence) -> Verdict:
+        verdicts = [one(seen) for one in conditions]
+        good = [verdict for verdict in verdicts if not verdict.against]
+        return good[0] if good else Verdict(", ".join(dict.fromkeys(verdict.against for verdict in verdicts)))
+
+    return condition
+
+
+def all_of(*conditions: Condition) -> Condition:
+    """All of some conditions hold."""
+
+    def condition(seen: Evidence) -> Verdict:
+        verdicts = [one(seen) for one in conditions]
+        against = next((verdict.against for verdict in verdicts if verdict.against), "")
+        return Verdict(against, "".join(verdict.because for verdict in verdicts))
+
+    return condition
+
+
+def dated(seen: Evidence) -> Verdict:
+    """Some column holds dates."""
+    return Verdict("" if seen.table and any(map(holds_dates, seen.table.columns)) else "no column of dates")
+
+
+def undated(seen: Evidence) -> Verdict:
+    """No column holds dates."""
+    columns = [column for column in seen.table.columns if holds_dates(column)] if seen.table else []
+    return Verdict(f"column “{columns[0].heading}” holds dates" if columns else "")
+
+
+def dates_in(*names: str) -> Condition:
+    """Each of some fields has a column of dates."""
+
+    def condition(seen: Evidence) -> Verdict:
+        lacking = [name for name in names if name not in seen.named or not holds_dates(seen.named[name])]
+        return Verdict(f"no dates under a heading such as {_such_as(seen.kind, lacking[0])}" if lacking else "")
+
+    return condition
+
+
+def no_dates_in(*names: str) -> Condition:
+    """None of some fields has a column of dates."""
+
+    def condition(seen: Evidence) -> Verdict:
+        there = [name for name in names if name in seen.named and holds_dates(seen.named[name])]
+        return Verdict(f"column “{seen.named[there[0]].heading}” holds dates" if there else "")
+
+    return condition
+
+
+def headed(name: str, words: str) -> Condition:
+    """The heading of a field is one of some words, which no other kind of sheet would use."""
+    keys = {heading_key(word) for word in words.split("|")}
+
+    def condition(seen: Evidence) -> Verdict:
+        return Verdict("" if seen.heading(name) in keys else f"no heading says {_first_words(words)}")
+
+    return condition
+
+
+def _first_words(words: str) -> str:
+    return " or ".join(f"“{word}”" for word in words.split("|")[:2])
+
+
+def at_most(rows: int) -> Condition:
+    """The table has few rows."""
+
+    def condition(seen: Evidence) -> Verdict:
+        return Verdict(f"it has more than {rows} rows" if seen.table and len(seen.table) > rows else "")
+
+    return condition
+
+
+def few_columns(columns: int) -> Condition:
+    """The table has few columns."""
+
+    def condition(seen: Evidence) -> Verdict:
+        many = seen.table is not None and len(seen.table.columns) > columns
+        return Verdict(f"it has more than {columns} columns" if many else "")
+
+    return condition
+
+
+_SAYS_NOTHING = frozenset("a and calendar date dates day days list of our school sheet the year".split())
+_TIMED = frozenset({"start_time", "end_time", "duration", "repeat", "when"})
+
+
+def called(words: str, timed: SheetKind) -> Condition:
+    """The sheet's name, or its file's, says only what it holds; an event's times, by ``timed``, speak against it."""
+    meant = frozenset(words.split())
+
+    def condition(seen: Evidence) -> Verdict:
+        for name in (seen.grid.sheet or "", PurePath(seen.grid.file).stem):
+            said = set(re.findall(r"[^\W\d_]+", name.casefold())) - _SAYS_NOTHING
+            if said and said <= meant:
+                times = Evidence.of(seen.grid, timed, {}).named.keys() & (_TIMED | {"start", "end"})
+                return Verdict("it has times", "") if times else Verdict("", f"its name “{name}” and ")
+        return Verdict("neither its name nor its file’s says so")
+
+    return condition

@@ -1,0 +1,29 @@
+"""Public holidays → all-day events that take up nobody's time."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from datetime import datetime, time, timedelta
+
+from nomarium.core.holidays.regions import Holiday
+from nomarium.core.sources import Occurrence, Series
+
+
+def holiday_events(held: Sequence[Holiday]) -> list[Series]:
+    """Return an event for each holiday; where several regions are meant, its title says of which it is."""
+    several = len({one.region for one in held}) > 1
+    return [_event(one, several=several) for one in held]
+
+
+def _event(one: Holiday, *, several: bool) -> Series:
+    start = datetime.combine(one.day, time())
+    title = f"{one.name} ({one.region})" if several else one.name
+    description = f"Observed for {one.instead_of}" if one.instead_of else ""
+    return Series(
+        title,
+        (Occurrence(start, start + timedelta(days=1), True, "UTC"),),
+        description=description,
+        categories=("Public holiday", one.region),
+        busy="FREE",
+        id=f"holiday {one.region} {one.day} {one.name}",
+    )

@@ -1,0 +1,45 @@
+"""What each kind of sheet is: its fields, what they hold, how it is told from others, and its blank sheet."""
+
+from nomarium.core.kinds.bells import BELL_SHEET, NAMES_SHEET
+from nomarium.core.kinds.change_words import CANCELLED, KINDS, MOVED, ROOM, TEACHER, change_key, named_changes
+from nomarium.core.kinds.closures import CLOSURE_SHEET
+from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
+from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
+from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label
+from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet
+from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
+from nomarium.core.kinds.special_days import SPECIAL_SHEET
+from nomarium.core.kinds.terms import TERM_SHEET
+from nomarium.core.kinds.timetable import CHANGE_SHEET, CLASS_SHEET, PERIOD_HEADINGS, ROSTER_SHEET, TIMETABLE_SHEET
+
+__all__ = [
+    "BELL_SHEET",
+    "CANCELLED",
+    "CHANGE_SHEET",
+    "CLASS_SHEET",
+    "CLOSURE_SHEET",
+    "CODE_SHEET",
+    "DAY_SHEET",
+    "EVENT_FIELDS",
+    "EVENT_SHEET",
+    "KINDS",
+    "LETTERS",
+    "MOVED",
+    "NAMES_SHEET",
+    "NUMBERS",
+    "PEOPLE_SHEET",
+    "PERIOD_HEADINGS",
+    "PLACE_SHEET",
+    "ROOM",
+    "ROSTER_SHEET",
+    "SLOT_SHEET",
+    "SPECIAL_SHEET",
+    "TEACHER",
+    "TERM_SHEET",
+    "TIMETABLE_SHEET",
+    "bare_label",
+    "change_key",
+    "listed_sheet",
+    "means_people",
+    "named_changes",
+]

@@ -1,0 +1,26 @@
+"""The labels of a cycle's days as people write them: "Day A", "D1" and "B-Day" are A, 1 and B."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+
+LETTERS, NUMBERS = tuple("ABCDEFGHIJKL"), tuple(map(str, range(1, 13)))
+"""What labels usually are."""
+
+_WORDS_AROUND = re.compile(
+    r"(?:cycle|rotation|school|schedule|workshop)?\s*(?:day|week)\s*[:#-]?\s*(?P<after>\S.*)|"
+    r"(?P<before>\S+?)[\s-]*(?:day|week)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dw](?P<number>\d+)",
+    re.IGNORECASE,
+)
+
+
+def bare_label(text: str, labels: Sequence[str]) -> str:
+    """Return the label that a text means: itself, or without the word "day" around it ("Day A", "D1", "B-Day")."""
+    by_key = {label.casefold(): label for label in labels}
+    text = " ".join(text.split()).strip(" .")
+    if text.casefold() in by_key or not text:
+        return by_key.get(text.casefold(), text)
+    match = _WORDS_AROUND.fullmatch(text)
+    inner = next((part for part in match.groups() if part), "").strip(" .()") if match else ""
+    return by_key.get(inner.casefold(), inner if inner and not labels else text)

@@ -1,0 +1,81 @@
+"""Lists of dates with their label in a cycle."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from datetime import date
+
+from nomarium.core.columns import (
+    Blank,
+    BlankSheet,
+    Evidence,
+    Field,
+    Holds,
+    Kind,
+    SheetKind,
+    Verdict,
+    dated,
+    few_columns,
+    has,
+)
+from nomarium.core.kinds import vocabulary as words
+from nomarium.core.kinds.dated_fields import WEEKDAY
+from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label
+from nomarium.core.kinds.samples import DAY, SHEET_RULES
+
+_LABELS = (
+    "label|cycle day|day letter|letter day|rotation day|rotation|cycle|day number|letter|timetable day|day of cycle|"
+    "workshop day|day name|school day|day type|schedule day|day code|day|a/b day|ab day|day no|day #"
+)
+_MOST_LABELS = 12
+
+
+def _few_labels(seen: Evidence) -> Verdict:
+    """The labels are few, come again and again, and are letters or numbers."""
+    labels = seen.texts("summary")
+    bare = {bare_label(text, ()) for text in labels}
+    few = 1 < len(bare) <= _MOST_LABELS and seen.table is not None and len(bare) * 3 <= len(seen.table)
+    if not few:
+        return Verdict("its labels do not come again and again")
+    return Verdict("" if bare <= {*LETTERS, *NUMBERS} else "its labels are neither letters nor numbers")
+
+
+DAY_SHEET = SheetKind(
+    Kind.DAYS,
+    "listed days",
+    (
+        Field(
+            "start_date",
+            "the day; required",
+            "date|dates|when|on|calendar date|datum|fecha|data|school date",
+            Holds.DATE,
+            words.DATE,
+            Blank("Date", "The day. Required.", date(2026, 9, 10)),
+        ),
+        WEEKDAY,
+        Field(
+            "summary",
+            "its label in the cycle; required",
+            _LABELS,
+            Holds.NAMES,
+            "day of rotation|cycle label|rotation label|day label|color day|colour day|tag|jour|día|giorno|dia|dag|"
+            "zyklustag|jour du cycle|día del ciclo|giorno del ciclo|dia do ciclo|cyclusdag|syklusdag|cykeldag",
+            Blank("Label", "Its day in the cycle. Required.", DAY),
+        ),
+    ),
+    proof=(has("start_date", "summary"), dated, _few_labels, few_columns(4)),
+    telling=("start_date", "summary"),
+    blank=BlankSheet(
+        "Days",
+        ("One date a row, for a cycle that is listed and not worked out, or to prove one that is.", *SHEET_RULES),
+        'name it under [cycles.NAME] in nomarium.toml: listed = "{file}"; or: nomarium days --against {file}',
+    ),
+)
+
+
+def listed_sheet(cycle: str = "") -> SheetKind:
+    """Return the kind of a sheet of dates and labels; with a cycle's name, its column is the label."""
+    if not cycle:
+        return DAY_SHEET
+    day, weekday, label = DAY_SHEET.fields
+    return replace(DAY_SHEET, fields=(day, weekday, label._replace(headings=f"{cycle}|day {cycle}", shared="")))

@@ -1,0 +1,187 @@
+"""The words that headings are made of, once for all kinds of sheets: what means a date, a time, a person, a place.
+
+A kind of sheet lists the words that are its own, and takes from here what it shares with others. Both ends of a span
+come from one list of pairs, so that none is known without the other. The languages are those that dates and times
+are read in most: English, German, French, Spanish, Italian, Portuguese, Dutch, Danish, Norwegian, Swedish.
+"""
+
+from __future__ import annotations
+
+
+def _ends(pairs: str) -> tuple[str, str]:
+    """Return the first and the second words of pairs, each as headings separated by ``|``."""
+    both = [tuple(part.strip() for part in pair.split("…")) for line in pairs.splitlines() for pair in line.split("|")]
+    known = [pair for pair in both if len(pair) == 2]
+    first, last = (list(dict.fromkeys(pair[end] for pair in known)) for end in (0, 1))
+    return "|".join(first), "|".join(last)
+
+
+FIRST_DAY, LAST_DAY = _ends(
+    """start date … end date|begin date … end date|beginning date … ending date|starting date … ending date
+first day … last day|first date … last date|from date … to date|date from … date to|date from … date until
+date start … date end|date begins … date ends|begins on … ends on|starts on … ends on|start day … end day
+effective from … effective to|effective date … expiry date|effective … effective until|valid from … valid to
+valid from … valid until|in force from … in force until|runs from … runs until|meets from … meets until
+opening date … closing date|commences on … concludes on|commencement date … completion date
+from day … to day|start dt … end dt|date of start … date of end|first session … last session
+first meeting … last meeting|first lesson … last lesson|first class … last class
+startdatum … enddatum|anfangsdatum … enddatum|beginndatum … enddatum|erster tag … letzter tag
+gültig ab … gültig bis|gültig von … gültig bis|datum von … datum bis|von datum … bis datum
+date de début … date de fin|date début … date fin|date debut … date fin|premier jour … dernier jour
+valable du … valable au|à partir du … jusqu’au|du … au
+fecha de inicio … fecha de fin|fecha inicio … fecha fin|fecha inicial … fecha final|primer día … último día
+fecha desde … fecha hasta|válido desde … válido hasta
+data inizio … data fine|data di inizio … data di fine|primo giorno … ultimo giorno|valido dal … valido al|dal … al
+data de início … data de fim|data início … data fim|data inicial … data final|primeiro dia … último dia
+begindatum … einddatum|eerste dag … laatste dag|geldig vanaf … geldig tot|datum van … datum tot
+startdato … slutdato|startdato … sluttdato|første dag … sidste dag|første dag … siste dag|fra dato … til dato
+startdatum … slutdatum|första dag … sista dag|första dagen … sista dagen|från datum … till datum"""
+)
+
+START_TIME, END_TIME = _ends(
+    """start time … end time|begin time … end time|beginning time … ending time|starting time … ending time
+starting time … finishing time|start time … finish time|from time … to time|time from … time to|time from … time until
+time in … time out|start hour … end hour|time start … time end|time begins … time ends|time of start … time of end
+clock in … clock out|shift start … shift end|doors … close time|opening time … closing time|meeting start … meeting end
+class start … class end|starts at … ends at|begins at … ends at|start at … end at|period start … period end
+rings at … ends at|commences at … concludes at|open time … close time
+startzeit … endzeit|beginnzeit … endzeit|anfangszeit … endzeit|uhrzeit von … uhrzeit bis|zeit von … zeit bis
+heure de début … heure de fin|heure début … heure fin|heure debut … heure fin|début heure … fin heure
+hora de inicio … hora de fin|hora inicio … hora fin|hora inicial … hora final|hora de entrada … hora de salida
+ora inizio … ora fine|ora di inizio … ora di fine|orario inizio … orario fine
+hora de início … hora de fim|hora início … hora fim|hora de início … hora de término
+begintijd … eindtijd|starttijd … eindtijd|aanvangstijd … eindtijd|starttid … sluttid|starttidspunkt … sluttidspunkt"""
+)
+
+BEGINS, ENDS = _ends(
+    """start … end|starts … ends|begin … end|begins … finishes|begin … finish|starting … ending|beginning … finishing
+from … to|from … until|from … till|opens … closes|commences … concludes|commencing … through
+beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|inicio … fin|desde … hasta|inizio … fine|da … a
+início … fim|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
+)
+"""Ends of a span of which only the cells say whether they are days or times."""
+
+DATE = (
+    "date|dates|day of event|calendar date|school date|on date|datum|fecha|data|dato|tag der veranstaltung|"
+    "jour et date|giorno e data|meeting date|session date|lesson date|date of lesson|date of session"
+)
+
+HOURS = (
+    "hours|times|clock times|time of day|time span|time range|time slot|timeslot|from to|start end|start and end|"
+    "start to end|meeting times|meeting time|class times|class time|lesson times|lesson time|session time|shift hours|"
+    "shift times|uhrzeit|uhrzeiten|zeiten|zeit|unterrichtszeit|horaire|horaires|heures|horario|horarios|hora|horas|"
+    "orario|orari|ora|horário|horários|tijd|tijden|lestijd|tid|tider|klokkeslett|klokkeslæt"
+)
+
+PEOPLE = (
+    "teacher|teachers|instructor|instructors|staff|staff name|staff member|staff members|taught by|tutor|tutors|"
+    "lecturer|lecturers|faculty|faculty name|faculty member|teacher name|teacher names|instructor name|teacher of record|"
+    "instructor of record|primary teacher|primary instructor|lead teacher|lead instructor|assigned teacher|"
+    "assigned staff|course leader|class teacher|subject teacher|trainer|coach|leader|led by|professor|prof|"
+    "teaching staff|teacher code|staff code|staff id|staff initials|teacher initials|initials|instructor code|"
+    "staff e-mail|staff email|teacher email|teacher e-mail|instructor email|faculty email|supervisor|supervisors|"
+    "on duty|duty staff|lehrer|lehrerin|lehrkraft|lehrkräfte|lehrperson|dozent|dozentin|lehrerkürzel|kürzel|"
+    "professeur|professeurs|enseignant|enseignante|enseignants|intervenant|profesor|profesora|profesores|docente|"
+    "docentes|maestro|maestra|insegnante|insegnanti|professore|professoressa|professora|leraar|leraren|docent|docenten|"
+    "lærer|lærere|lärare|underviser"
+)
+
+STUDENTS = (
+    "student|students|pupil|pupils|learner|learners|student name|student names|pupil name|learner name|child|children|"
+    "participant|participants|attendee|enrolled|member|members|member name|trainee|trainees|apprentice|apprentices|"
+    "cadet|player|players|schüler|schülerin|schülername|teilnehmer|élève|élèves|étudiant|étudiante|étudiants|"
+    "alumno|alumna|alumnos|estudiante|estudiantes|studente|studenti|allievo|allievi|aluno|aluna|alunos|leerling|"
+    "leerlingen|elev|elever|deltaker|deltagere|deltagare"
+)
+
+PLACE = (
+    "room|rooms|location|place|where|venue|site|building|room number|room no|room name|room code|room id|room location|"
+    "venue name|venue code|location name|meeting room|meeting place|classroom|class room|home room|facility|"
+    "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"
+    "raum|räume|saal|raumnummer|ort|salle|salles|lieu|local|aula|aulas|sala|salas|salón|lugar|espacio|luogo|stanza|"
+    "lokaal|ruimte|plaats|lokale|rum|sted|plats|sal|klasserom"
+)
+
+CLASS = (
+    "class|classes|section|sections|class code|class name|section id|section code|class section|course section|crn|"
+    "form|set|class id|section name|section number|section identifier|section no|class identifier|class number|"
+    "class no|class group|teaching group|teaching set|lesson class|form group|form class|cohort|stream|"
+    "course section id|sec|section ref|class ref|class reference|class list|course reference number|"
+    "klasse|klassen|kurs|lerngruppe|classe|classes|groupe classe|division de classe|curso|grupo clase|clase|clases|"
+    "sezione|turma|turmas|klas|klassen|lesgroep|hold|klass|klasser"
+)
+
+COURSE = (
+    "course|courses|subject|subjects|course name|subject name|course title|course description|course code|course number|"
+    "course id|course no|subject code|class title|class description|unit of study|discipline|module title|module name|"
+    "programme|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|"
+    "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"
+    "kursus|lesson title|lesson|activity|title"
+)
+
+DIVISION = (
+    "division|divisions|school|school section|school level|school name|school id|campus|campus name|site|phase|stage|"
+    "unit|years|grades|year group|level|shift|turno|turnos|turno escolar|house|key stage|grade band|school division|"
+    "school part|department|wing|section of school|schulform|schulteil|schulstufe|stufe|abteilung|niveau|cycle scolaire|"
+    "nivel|etapa|livello|plesso|sede|nível|ciclo de ensino|afdeling|bouw|locatie|afdeling/locatie|avdeling|trinn|stadium"
+)
+
+TERM = (
+    "term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
+    "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
+    "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
+    "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod"
+)
+
+DAY = (
+    "day|days|cycle day|cycle days|rotation day|day letter|letter day|day code|day of cycle|day number|day no|"
+    "meeting days|meeting day|meets on|class days|class day|lesson day|lesson days|days met|days of week|day pattern|"
+    "day(s) met|dow|weekday|weekdays|day of week|day of the week|week day|week days|tag|tage|wochentag|wochentage|"
+    "unterrichtstag|jour|jours|jour de la semaine|día|días|día de la semana|dia|dias|dia da semana|giorno|giorni|"
+    "giorno della settimana|dag|dagen|dage|dagar|dager|weekdag|ugedag|ukedag|veckodag|lesdag"
+)
+
+WEEKDAY = (
+    "weekday|week day|day of week|day of the week|dow|wochentag|jour de la semaine|día de la semana|dia da semana|"
+    "giorno della settimana|weekdag|ugedag|ukedag|veckodag"
+)
+
+PERIOD = (
+    "period|periods|block|blocks|lesson|bell|slot|pd|per|period number|period no|period name|class period|hour|time slot|"
+    "lesson number|lesson no|module|mod|mods|period code|period id|teaching period|timetable period|teaching block|"
+    "stunde|stunden|unterrichtsstunde|stundennummer|block nr|heure de cours|séance|créneau|n° de séance|sesión|"
+    "módulo|tramo|tramo horario|franja|bloque|ora di lezione|unità oraria|tempo|aula nº|lesuur|uur|lesblok|lektion|"
+    "time nr|økt|lektionsnummer|modul"
+)
+
+WEEK = (
+    "week|weeks|week letter|letter|a/b|week a/b|ab week|week type|week pattern|week cycle|rotation week|fortnight|"
+    "timetable week|week code|woche|wochen|wochentyp|a/b-woche|semaine|semaines|semana|semanas|settimana|settimane|"
+    "weken|uge|uger|uke|uker|vecka|veckor"
+)
+
+NOTES = (
+    "description|notes|note|details|detail|comments|comment|remarks|remark|info|information|memo|further information|"
+    "additional information|more information|beschreibung|notizen|bemerkung|bemerkungen|anmerkung|anmerkungen|hinweis|"
+    "hinweise|remarques|remarque|commentaire|commentaires|descripción|descripcion|notas|nota|observaciones|observações|"
+    "descrizione|note aggiuntive|osservazioni|beschrijving|opmerkingen|opmerking|bemærkning|bemærkninger|merknad|"
+    "merknader|anmärkning|anmärkningar|kommentar|kommentarer"
+)
+
+STATUS = (
+    "status|state|class status|section status|course status|meeting status|enrollment status|enrolment status|"
+    "active|is active|running|runs|section state|registration status|stand|zustand|statut|état|estado|stato|situação|"
+    "situatie|tilstand"
+)
+
+NAME = (
+    "name|names|title|what|label|event|description|occasion|reason|bezeichnung|name der veranstaltung|titel|anlass|grund|"
+    "nom|intitulé|libellé|motif|nombre|título|motivo|denominación|nome|titolo|descrizione|denominazione|titre|naam|"
+    "omschrijving|reden|navn|benævnelse|navn på|namn|benämning|årsag|anledning"
+)
+
+EMAIL = (
+    "email|e-mail|email address|e-mail address|mail|mail address|mailaddress|work email|school email|contact email|"
+    "e-mail-adresse|mailadresse|adresse électronique|courriel|correo|correo electrónico|posta elettronica|e-mailadres|"
+    "e-post|epost|epostadresse"
+)

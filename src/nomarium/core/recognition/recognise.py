@@ -1,0 +1,174 @@
+"""A sheet held against every kind: lists by the descriptions of kinds, other shapes by where their cells stand."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass
+
+from nomarium.core.bells import grid_heading
+from nomarium.core.columns import Evidence, Kind, SheetKind
+from nomarium.core.kinds import (
+    BELL_SHEET,
+    CHANGE_SHEET,
+    CLASS_SHEET,
+    CLOSURE_SHEET,
+    CODE_SHEET,
+    DAY_SHEET,
+    EVENT_SHEET,
+    NAMES_SHEET,
+    PEOPLE_SHEET,
+    PLACE_SHEET,
+    ROSTER_SHEET,
+    SLOT_SHEET,
+    SPECIAL_SHEET,
+    TERM_SHEET,
+    TIMETABLE_SHEET,
+)
+from nomarium.core.problems import DataRefused
+from nomarium.core.recognition.days import FAMILIES, any_days
+from nomarium.core.tables import Grid, plain_text
+from nomarium.core.timetable import find_blocks, find_month
+
+
+@dataclass(frozen=True, slots=True)
+class Candidate:
+    """A kind that a sheet may be of: what speaks for it, and what against; nothing against it where it fits."""
+
+    kind: Kind
+    why: str
+    against: tuple[str, ...] = ()
+    weight: int = 0
+    """How much speaks for it, where something speaks against it."""
+
+    @property
+    def fits(self) -> bool:
+        """Whether nothing speaks against it."""
+        return not self.against
+
+
+@dataclass(frozen=True, slots=True)
+class Recognised:
+    """What a sheet was taken for, and why; no kind where it is nothing known; and the next best that it might be."""
+
+    kind: Kind | None
+    why: str
+    next_best: Candidate | None = None
+
+
+_NOTHING = "neither its headings nor its cells are those of a sheet that is known"
+
+
+def recognise(
+    grid: Grid, stated: Mapping[str, str] | None = None, among: Sequence[Kind] = (), *, with_next: bool = False
+) -> Recognised:
+    """Tell what a sheet is. Of the kinds that fit, those that prove most come first; ``among`` names others' order.
+
+    ``stated`` maps headings to fields. The next best kind is looked for where ``with_next`` asks for it.
+    """
+    order = among or tuple(_TESTS)
+    found: Candidate | None = None
+    others: list[Candidate] = []
+    for kind in order:
+        candidate = _TESTS[kind](grid, stated or {})
+        if candidate.fits and found is None:
+            found = candidate
+            if not with_next:
+                break
+        else:
+            others.append(candidate)
+    best = max(others, key=lambda one: (one.fits, one.weight), default=None)
+    next_best = best if with_next and best is not None and (best.fits or best.weight) else None
+    return Recognised(found.kind, found.why, next_best) if found else Recognised(None, _NOTHING, next_best)
+
+
+def candidates(grid: Grid, stated: Mapping[str, str]) -> list[Candidate]:
+    """Hold a sheet against every kind."""
+    return [test(grid, stated) for test in _TESTS.values()]
+
+
+_Test = Callable[[Grid, Mapping[str, str]], Candidate]
+
+
+def _list(kind: SheetKind) -> _Test:
+    """Return the test of a list: its headings and cells held against the proof of its kind."""
+
+    def test(grid: Grid, stated: Mapping[str, str]) -> Candidate:
+        seen = Evidence.of(grid, kind, stated)
+        if seen.table is None:
+            return Candidate(kind.kind, "", ("no row of headings with rows below it",))
+        verdicts = [condition(seen) for condition in kind.proof]
+        against = tuple(verdict.against for verdict in verdicts if verdict.against)
+        headings = [f"“{seen.named[name].heading}”" for name in kind.telling if name in seen.named]
+        because = "".join(verdict.because for verdict in verdicts)
+        weight = len(headings) * 2 - len(against) * 3 if headings else 0
+        return Candidate(kind.kind, f"by {because}its headings {', '.join(headings)}", against, max(weight, 0))
+
+    return test
+
+
+def _month(grid: Grid, _: Mapping[str, str]) -> Candidate:
+    against = () if find_month(grid) is not None else ("no row of weekdays with day numbers below it",)
+    return Candidate(Kind.MONTHS, "a month is drawn, with day numbers below weekdays", against)
+
+
+def _bells(grid: Grid, stated: Mapping[str, str]) -> Candidate:
+    if not stated and grid_heading(grid) is not None:
+        return Candidate(Kind.BELLS, "periods stand down, and spans of times such as “8:15–9:10” in its cells")
+    return _BELL_LIST(grid, stated)
+
+
+_BELL_LIST = _list(BELL_SHEET)
+
+_MARKS = frozenset("x ✓ ✔ ☑ 1 yes y".split())
+
+
+def _roster(grid: Grid, stated: Mapping[str, str]) -> Candidate:
+    filled = [[plain_text(cell).strip() for cell in row] for row in grid.rows if any(row)]
+    inner = [cell.casefold() for row in filled[1:] for cell in row[1:] if cell]
+    if len(filled) > 2 and inner and len(filled[0]) > 2 and all(cell in _MARKS for cell in inner):
+        return Candidate(Kind.ROSTER, "names stand down, classes across, and marks where they meet")
+    return _ROSTER_LIST(grid, stated)
+
+
+_ROSTER_LIST = _list(ROSTER_SHEET)
+
+
+def _grid(grid: Grid, _: Mapping[str, str]) -> Candidate:
+    try:
+        blocks = find_blocks(grid, any_days(), FAMILIES)
+    except DataRefused as refused:
+        return Candidate(Kind.GRID, "", (refused.problem.message.rstrip("."),), 1)
+    if not blocks:
+        return Candidate(Kind.GRID, "", ("no days along one side with periods or times along the other",))
+    days = ", ".join(dict.fromkeys(test.name for tests in blocks[0].days.values() for test in tests))
+    lines = ", ".join(line.words for line in blocks[0].lines[:4])
+    why = f"days stand along one side ({days}), periods or times along the other ({lines}, …)"
+    if not any(_has_texts(block.view.rows, block.lines[0].row) for block in blocks):
+        return Candidate(Kind.GRID, why, ("its cells hold no texts",), 1)
+    return Candidate(Kind.GRID, why)
+
+
+def _has_texts(rows: Sequence[Sequence[object]], first: int) -> bool:
+    return any(isinstance(cell, str) and any(map(str.isalpha, cell)) for row in rows[first:] for cell in row[1:])
+
+
+_TESTS: dict[Kind, _Test] = {
+    Kind.MONTHS: _month,
+    Kind.BELLS: _bells,
+    Kind.ROSTER: _roster,
+    Kind.PERIOD_NAMES: _list(NAMES_SHEET),
+    Kind.CHANGES: _list(CHANGE_SHEET),
+    Kind.LIST: _list(TIMETABLE_SHEET),
+    Kind.TERMS: _list(TERM_SHEET),
+    Kind.SPECIAL_DAYS: _list(SPECIAL_SHEET),
+    Kind.CLOSURES: _list(CLOSURE_SHEET),
+    Kind.DAYS: _list(DAY_SHEET),
+    Kind.SLOTS: _list(SLOT_SHEET),
+    Kind.CODES: _list(CODE_SHEET),
+    Kind.CLASSES: _list(CLASS_SHEET),
+    Kind.PEOPLE: _list(PEOPLE_SHEET),
+    Kind.PLACES: _list(PLACE_SHEET),
+    Kind.GRID: _grid,
+    Kind.EVENTS: _list(EVENT_SHEET),
+}
+"""The kinds in the order in which they are believed: those that prove most come first."""

@@ -1,0 +1,27 @@
+"""One way to read a sheet of any kind, and every column of it accounted for."""
+
+from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
+from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
+from nomarium.core.sheets.choosing import choose_grid
+from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
+from nomarium.core.sheets.whole import said_by_names
+from nomarium.core.sheets.wording import holds_for_all, key_of_two, name_or_names, wrong_columns
+
+__all__ = [
+    "NOT_RUNNING",
+    "RUNNING",
+    "Conditions",
+    "Known",
+    "Sheet",
+    "SheetChoices",
+    "account",
+    "choose_grid",
+    "column_text",
+    "holds_for_all",
+    "key_of_two",
+    "name_or_names",
+    "read_sheet",
+    "said_by_names",
+    "sheet_of",
+    "wrong_columns",
+]

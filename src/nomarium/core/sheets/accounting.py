@@ -1,0 +1,129 @@
+"""Every column of a sheet is accounted for: what it is used for, or that it is not used."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Collection, Sequence
+from itertools import islice
+
+from nomarium.core.columns import Holds, Matches, SheetKind, heading_key
+from nomarium.core.columns.contents import holds_dates, holds_times, is_about_the_row
+from nomarium.core.problems import Problem
+from nomarium.core.sheets import wording
+from nomarium.core.sheets.choices import Known
+from nomarium.core.tables import Cell, Column, Table, plain_text
+from nomarium.core.values import read_status, read_yes_no
+
+_PERSON = re.compile(
+    r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Sir|Herr|Frau|M|Mme|Mlle|Sr|Sra|Señor|Señora|Sig|Dhr|Mevr)\b\.? \S.*"
+    r"|(?:[^\W\d_]\.[ -]?)+[^\W\d_][\w’'-]+|[^\W\d_][\w’'-]+, ?[^\W\d_]\.(?: ?[^\W\d_]\.)*|[\w.+-]+@[\w.-]+\.\w+)"
+)
+_LOOKED_AT = 300
+
+
+def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[str], known: Known) -> list[Problem]:
+    """Report the columns of a sheet that nothing uses, though what they hold usually changes what is true.
+
+    ``used`` are the keys of headings that a split, a pattern or a condition uses.
+    """
+    idle = [match.column for match in matches.unused_matches() if heading_key(match.column.heading) not in used]
+    idle = [column for column in idle if not is_about_the_row(column)]
+    problems, told = _half_spans(kind, table, matches, idle)
+    for column in idle:
+        if column.index in told:
+            continue
+        if holds_dates(column) or holds_times(column):
+            problems.append(wording.unread_moments(table, column))
+        elif holds := _telling(column, known):
+            problems.append(wording.idle_column(table, column, holds))
+    return problems
+
+
+def _half_spans(
+    kind: SheetKind, table: Table, matches: Matches, idle: Sequence[Column]
+) -> tuple[list[Problem], set[int]]:
+    """Report columns that must be the other end of a span of which one end is understood."""
+    problems: list[Problem] = []
+    told: set[int] = set()
+    for ends in kind.spans:
+        there = [name for name in ends if matches.column(name) is not None]
+        known = matches.column(there[0]) if len(there) == 1 else None
+        field = kind.field(ends[0])
+        if known is None or field is None:
+            continue
+        lacking = ends[1 - ends.index(there[0])]
+        fits = holds_times if field.holds is Holds.TIME else holds_dates
+        for column in idle:
+            if column.heading and fits(column) and _are_ends(column, known, last_known=there[0] == ends[1]):
+                problems.append(wording.half_span(table, column, known, lacking))
+                told.add(column.index)
+    return problems, told
+
+
+def _are_ends(column: Column, known: Column, *, last_known: bool) -> bool:
+    """Tell whether a column is the other end of a known one: its rows are filled alike, and never on the wrong side.
+
+    A first end without a last is usual, so that only a known last end asks for more than that.
+    """
+    if last_known:
+        return True
+    typed = [(one, other) for one, other in zip(known.cells, column.cells, strict=True) if one != "" and other != ""]
+    alike = sum((one == "") == (other == "") for one, other in zip(known.cells, column.cells, strict=True))
+    comparable = [(one, other) for one, other in typed if type(one) is type(other) and _is_comparable(one)]
+    later = all(other >= one for one, other in comparable)  # type: ignore[operator]
+    return alike == len(known.cells) and bool(comparable) and later
+
+
+_ISO = re.compile(r"\d{4}-\d{2}-\d{2}")
+
+
+def _is_comparable(cell: Cell) -> bool:
+    return not isinstance(cell, str) or bool(_ISO.fullmatch(cell))
+
+
+def _telling(column: Column, known: Known) -> str:
+    """Return what a column holds that usually changes what is true, "" for nothing of the kind."""
+    cells = list(islice(dict.fromkeys(cell for cell in column.cells if cell != ""), _LOOKED_AT))
+    texts = [" ".join(plain_text(cell).split()) for cell in cells]
+    if not texts or not any(any(map(str.isalpha, text)) for text in texts):
+        return ""
+    return next((holds for holds, fits in _HOLDS.items() if all(map(fits, texts))), "") or _known(texts, known)
+
+
+def _is_answer(text: str) -> bool:
+    return read_yes_no(text) is not None
+
+
+def _is_status(text: str) -> bool:
+    return bool(read_status(text)) or text.casefold() in NOT_RUNNING | RUNNING
+
+
+def _is_person(text: str) -> bool:
+    return all(_PERSON.fullmatch(part.strip()) for part in re.split(r"[;\n|&]", text))
+
+
+_HOLDS = {"yes or no": _is_answer, "statuses": _is_status, "people": _is_person}
+
+NOT_RUNNING = frozenset(
+    "dropped drop cancelled canceled closed inactive withdrawn deleted archived suspended ended no n false entfällt "
+    "annulé annulée supprimé cancelado cancelada annullato annullata geannuleerd vervallen aflyst avlyst inställd "
+    "gestrichen tobedeleted".split()
+)
+RUNNING = frozenset(
+    "active open running confirmed planned scheduled full waitlist waitlisted ok yes y true aktiv actif active activo "
+    "activa attivo attiva ativo ativa actief published ongoing current approved".split()
+)
+
+
+def _known(texts: list[str], known: Known) -> str:
+    """Return the field of which all texts are values that the plan or other sheets know: divisions, terms, people."""
+    for name, words in (("division", "divisions"), ("term", "terms"), ("teacher", "people")):
+        values = known.of(name)
+        if len(values) > 1 and all(text.casefold() in values for text in texts):
+            return words
+    return ""
+
+
+def column_text(cell: Cell) -> str:
+    """Return a cell as one line of text."""
+    return " ".join(plain_text(cell).split())

@@ -1,0 +1,72 @@
+"""What holds for a whole sheet: its division, term, special day, person, by the plan, a title, the tab or the file."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Mapping
+from pathlib import PurePath
+from typing import TYPE_CHECKING
+
+from nomarium.core.problems import Problem
+from nomarium.core.sheets import wording
+from nomarium.core.sheets.choices import Known, SheetChoices
+from nomarium.core.tables import Grid, plain_text
+
+if TYPE_CHECKING:
+    from nomarium.core.sheets.reading import Sheet
+
+
+def said_of_whole(sheet: Sheet, choices: SheetChoices, grid: Grid | None) -> tuple[dict[str, str], list[Problem]]:
+    """Return the values that hold for all rows of a sheet, by their fields, and a note on each that nobody stated."""
+    found = dict(choices.whole)
+    problems = []
+    for name in sheet.kind.whole:
+        if name in found or sheet.matches.column(name) is not None:
+            continue
+        said = said_by_names(name, choices.known, grid, sheet.table.heading_row - 1) if grid else None
+        if said:
+            found[name], where = said
+            problems.append(wording.holds_for_all(sheet.table.place, name, found[name], where))
+    return found, problems
+
+
+def said_by_names(name: str, known: Known, grid: Grid, above: int) -> tuple[str, str] | None:
+    """Return the one known value of a field that a title, the tab or the file's name says, and where that stands.
+
+    ``above`` is how many rows from the top may hold titles.
+    """
+    values = known.of(name)
+    for text, where in _names_of(grid, above) if values else ():
+        said = _known_in(text, values)
+        if len(said) == 1:
+            return said[0], where
+        if said:
+            return None
+    return None
+
+
+def _names_of(grid: Grid, above: int) -> Iterator[tuple[str, str]]:
+    for row in reversed(grid.rows[max(0, above - _MOST_ABOVE) : above]):
+        for cell in row:
+            if isinstance(cell, str) and cell:
+                yield cell, f"“{plain_text(cell)}” above the table"
+    if grid.sheet:
+        yield grid.sheet, f"the sheet’s name “{grid.sheet}”"
+    yield PurePath(grid.file).stem, f"the file’s name “{grid.file}”"
+
+
+_MOST_ABOVE = 6
+
+
+def _spaced(text: str) -> str:
+    return f" {' '.join(_WORD.findall(text))} "
+
+
+_WORD = re.compile(r"[^\W_]+")
+
+
+def _known_in(text: str, values: Mapping[str, str]) -> list[str]:
+    """Return the known values that stand in a text as whole words; one within another is the longer one only."""
+    words = _spaced(text.casefold())
+    there = [(key, value) for key, value in values.items() if key and _spaced(key) in words]
+    return [value for key, value in there if not any(key != other and key in other for other, _ in there)]

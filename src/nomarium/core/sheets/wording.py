@@ -1,0 +1,115 @@
+"""What is said about the columns of sheets, whatever their kind."""
+
+from __future__ import annotations
+
+from nomarium.core.columns.wording import column_way, named
+from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
+from nomarium.core.tables import Column, Table
+
+
+def wrong_columns(place: Place, wrong: WrongCall) -> Problem:
+    """The plan gives a column that is not there, or a field that is none."""
+    return error("wrong-columns", place, wrong.message, advice=wrong.hint)
+
+
+def idle_column(table: Table, column: Column, holds: str) -> Problem:
+    """A column that nothing was made of, though what it holds usually changes what is true."""
+    return warning(
+        "unused-column",
+        table.heading_place(column),
+        f"Column {named(column)} holds {holds}, but was not used.",
+        advice=(column_way(column, "FIELD", "Say what it is: {}"), column_way(column, "", "leave it alone: {}")),
+    )
+
+
+def unread_moments(table: Table, column: Column) -> Problem:
+    """A column of dates or times that nothing was made of: a start, an end?"""
+    return warning(
+        "unread-times",
+        table.heading_place(column),
+        f"Column {named(column)} holds dates or times, but was not used.",
+        advice=(
+            column_way(column, "end_time", "Say what it is, such as {}"),
+            column_way(column, "", "or leave it alone: {}", "; "),
+        ),
+    )
+
+
+def half_span(table: Table, column: Column, known: Column, lacking: str) -> Problem:
+    """One end of a span was understood, and the other was not."""
+    return error(
+        "half-span",
+        table.heading_place(column),
+        f"Column {named(known)} is one end of a span; {named(column)} seems to be the other, but is not understood.",
+        advice=(column_way(column, lacking, "Say so: {}"), column_way(column, "", "leave it alone: {}")),
+    )
+
+
+def holds_for_all(place: Place, name: str, value: str, where: str) -> Problem:
+    """A title, tab or file's name says what no column does."""
+    return note(
+        "holds-for-all",
+        place,
+        f"All of it was taken for {name} “{value}”: {where} says so.",
+    )
+
+
+def name_or_names(place: Place, text: str) -> Problem:
+    """A comma in a cell of people, and nothing that tells whether it parts two people or one name."""
+    first, _, last = (part.strip() for part in text.partition(","))
+    return error(
+        "name-or-names",
+        place,
+        f"This is one person, {last} {first}, or two, {first} and {last}: nothing in the column tells which.",
+        found=text,
+        advice=(
+            "Write several people with “;” between them",
+            Way("commas", "say that commas are part of names: {}", "within"),
+            Way("commas", "or that they part people: {}", "between"),
+        ),
+    )
+
+
+def key_of_two(place: Place, text: str, one: str, other: str) -> Problem:
+    """A word that stands for two different entries of a look-up sheet."""
+    return error(
+        "two-meanings",
+        place,
+        f"“{text}” stands for two entries of the look-up sheet: {one} and {other}.",
+        found=text,
+        advice="Write the one that is meant in full, or give them different codes.",
+    )
+
+
+def several_sheets(place: Place, rows: str, fitting: list[str], others: list[str]) -> Problem:
+    """More than one sheet of the workbook is of the kind."""
+    rest = f" The others: {'; '.join(others)}." if others else ""
+    return error(
+        "several-sheets",
+        place,
+        f"Several sheets hold {rows}: {'; '.join(fitting)}.{rest}",
+        advice=(Way("sheet", "Say which one is meant with {}; each can be read by itself", "NAME"),),
+    )
+
+
+def no_sheet_of_kind(place: Place, rows: str, sheets: list[str]) -> Problem:
+    """None of a workbook's sheets looks like one of the kind."""
+    return error(
+        "no-event-sheet",
+        place,
+        f"No sheet looks like a list of {rows}: {'; '.join(sheets)}.",
+        advice=(
+            Way("sheet", "Name one with {}", "NAME"),
+            Way("column", "its columns with {}", "Heading=field", ", and "),
+        ),
+    )
+
+
+def several_html_tables(place: Place, count: int) -> Problem:
+    """A page with more than one table of events."""
+    return error(
+        "several-sheets",
+        place,
+        f"The page has {count} tables that hold events.",
+        advice="Open the file in a spreadsheet program, and save the table that is meant as CSV or xlsx.",
+    )

@@ -1,0 +1,92 @@
+"""Cells that name people → the people: whether commas stand within names ("Nettle, Mina") or between them.
+
+That is decided for a whole column, as the order of dates is: by what its own cells and other sheets prove.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Collection, Sequence
+from dataclasses import dataclass
+from typing import Literal
+
+Commas = Literal["within", "between"] | None
+"""What is stated of the commas in a column of people; None where nothing is."""
+
+_SEPARATORS = re.compile(r"[;\n|]")
+_INITIALS = re.compile(r"[^\W\d_a-z]{1,4}\d?")
+_WITH_INITIAL = re.compile(
+    r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? |[^\W\d_]\.[ -]?)\S.*"
+)
+_SUFFIX = re.compile(r"(?:jr|sr|ii|iii|phd|md|esq|b\.?a|m\.?a|msc|bsc)\.?", re.IGNORECASE)
+
+
+@dataclass(frozen=True, slots=True)
+class NameReader:
+    """Parts the cells of one column into people."""
+
+    between: bool = True
+    """Whether a comma parts two people."""
+    unsure: str = ""
+    """The first cell that could be one person or two, where nothing tells which."""
+
+    @classmethod
+    def of(cls, texts: Sequence[str], stated: Commas, known: Collection[str]) -> NameReader:
+        """Decide for a column's cells; ``known`` are the case folded names that other sheets prove."""
+        if stated is not None:
+            return cls(stated == "between")
+        distinct = [text for text in dict.fromkeys(texts) if text.strip()]
+        items = [item.strip() for text in distinct for item in _SEPARATORS.split(text) if item.strip()]
+        with_comma = [item for item in items if _commas(item)]
+        if not with_comma:
+            return cls()
+        alone = {item.casefold() for item in items if not _commas(item)} | set(known)
+        separated = any(_SEPARATORS.search(text.strip()) for text in distinct)
+        between = any(map(_is_list, with_comma)) or all(_parts_stand_alone(item, alone) for item in with_comma)
+        within = separated or any(item.casefold() in known for item in with_comma) or _all_reversed(items)
+        if between == within:
+            return cls(between, next(text for text in texts if _commas(text)))
+        return cls(between)
+
+    def read(self, text: str) -> tuple[str, ...]:
+        """Return the people of a cell, each once, in their order."""
+        if _SEPARATORS.search(text.strip()):
+            parts = re.split(r"[;]" if ";" in text else r"[\n|]", text)
+        else:
+            parts = text.split(",") if self.between and _commas(text) else [text]
+        return tuple(dict.fromkeys(name for part in parts if (name := " ".join(part.split()))))
+
+
+def _commas(text: str) -> bool:
+    """Tell whether a text has a comma that is not the one before "Jr." or a degree."""
+    parts = [part.strip() for part in text.split(",")]
+    return len([part for part in parts if part and not _SUFFIX.fullmatch(part)]) > 1
+
+
+def _is_list(item: str) -> bool:
+    """Tell whether an item can only be several people: three of them, or each with a title or initial, or initials."""
+    parts = [part.strip() for part in item.split(",") if part.strip()]
+    if len(parts) > 2:
+        return True
+    return all(map(_INITIALS.fullmatch, parts)) or all(map(_WITH_INITIAL.fullmatch, parts))
+
+
+def _parts_stand_alone(item: str, alone: Collection[str]) -> bool:
+    return all(part.strip().casefold() in alone for part in item.split(","))
+
+
+_FEWEST_REVERSED = 2
+
+
+def _all_reversed(items: Sequence[str]) -> bool:
+    """Tell whether every item has the form "Last, First": one comma, no initial or number in front of it."""
+    forms = [item.split(",") for item in items]
+    reversed_ = all(len(form) == 2 and not re.search(r"\d|\b\w\.", form[0]) for form in forms)
+    return reversed_ and len(items) >= _FEWEST_REVERSED
+
+
+def name_key(name: str) -> str:
+    """Return what makes the spellings of one person's name one: "Nettle, Mina" and "Mina Nettle" are alike."""
+    last, comma, first = name.partition(",")
+    turned = f"{first} {last}" if comma else name
+    return " ".join(turned.split()).casefold()
