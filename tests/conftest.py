@@ -14,6 +14,9 @@ from pathlib import Path
 import icalendar
 import pytest
 
+from nomarium.cli.asker import asker_of
+from nomarium.settings import BY_PLAN, advice_words
+
 COMMAND = Path(sys.executable).with_name("nomarium")
 STARTER = """
 import json, os, sys, time
@@ -52,6 +55,7 @@ for line in sys.stdin:
     print(os.waitstatus_to_exitcode(os.waitpid(child, 0)[1]), flush=True)
 """
 """Runs the command as its script does, each call in a process of its own that has its imports already."""
+CONVERT = asker_of("convert")
 EPOCH = "1788220800"
 
 
@@ -153,7 +157,7 @@ def told(event):
     return f"{event['SUMMARY']} {start:%Y-%m-%d %H:%M}–{last}"
 
 
-def lines_of(problems):
+def lines_of(problems, asker=BY_PLAN):
     """Problems as text: where and what was found, what is wrong, what was expected, the way out."""
     told = []
     for problem in problems:
@@ -161,7 +165,7 @@ def lines_of(problems):
             found = f" “{problem.found[:60]}”" if problem.found else ""
             expected = f"Expected: {problem.expected}" if problem.expected else ""
             head = f"{problem.severity} {problem.place}{found}"
-            told += filter(None, (head, problem.message, expected, problem.advice))
+            told += filter(None, (head, problem.message, expected, advice_words(problem.advice, asker)))
     return "".join(f"{line}\n" for line in told)
 
 

@@ -33,9 +33,9 @@ def test_people_and_places_are_looked_up(desk):
 
 
 def test_look_up_sheets_that_cannot_be_used(desk):
-    desk.put("s.csv", "Event,Date\nA,2026-09-08\n")
+    desk.put("s.csv", "Event,Date,Place\nA,2026-09-08,A\n")
     for text, words in [
-        ("Code,Name\nA,One\nA,Two\n", "two things"),
+        ("Code,Name\nA,One\nA,Two\n", "two entries of the look-up sheet: One and Two"),
         ("Foo,Bar\n1,2\n", "lacks columns"),
         ("", "empty"),
     ]:

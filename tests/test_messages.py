@@ -66,7 +66,7 @@ TOLD = [
         ("--within", "2026-09-01..2028-06-30"),
         (
             "error    s.csv, B2 “8 Sep”\n"
-            "         This date has no year, and falls 2 times into --within.\n"
+            "         This date has no year, and falls 2 times into the span stated.\n"
             "         Expected: A span of less than a year.\n"
             "         Shorten --within, or write the year into the cell.\n"
         ),

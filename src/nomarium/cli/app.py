@@ -7,6 +7,7 @@ import gc
 import typer
 
 from nomarium import __version__
+from nomarium.cli.asker import COMMAND
 from nomarium.cli.build import BUILD_EXAMPLES, build
 from nomarium.cli.check import CHECK_EXAMPLES, check
 from nomarium.cli.compare import COMPARE_EXAMPLES, compare
@@ -68,11 +69,13 @@ def _show_version(wanted: bool) -> None:
 
 @app.callback()
 def _program(
+    ctx: typer.Context,
     version: bool = typer.Option(
         False, "--version", callback=_show_version, is_eager=True, help="Show the version and exit."
     ),
 ) -> None:
     """Turn the spreadsheets of a school or an office into calendar files."""
+    COMMAND.set(ctx.invoked_subcommand or "")
 
 
 def main() -> None:

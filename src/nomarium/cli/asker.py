@@ -2,23 +2,33 @@
 
 from __future__ import annotations
 
-import sys
+from contextvars import ContextVar
 from functools import cache
+from typing import TYPE_CHECKING
 
-from nomarium.core.settings import Asker
+if TYPE_CHECKING:
+    from nomarium.settings import Asker
+
+COMMAND: ContextVar[str] = ContextVar("COMMAND", default="")
+"""The command that runs."""
 
 _BY_OPTIONS = ("convert", "inspect")
 """Commands that read sheets as their options say; all others read them as a plan says."""
 
 
-@cache
 def asker() -> Asker:
     """Return the options of the command that runs, and whether it goes by a plan."""
+    return asker_of(COMMAND.get())
+
+
+@cache
+def asker_of(name: str) -> Asker:
+    """Return the options of a command, and whether it goes by a plan."""
     from typer.main import get_command
 
     from nomarium.cli.app import app
+    from nomarium.settings import Asker
 
-    name = next((word for word in sys.argv[1:] if not word.startswith("-")), "")
     command = getattr(get_command(app), "commands", {}).get(name)
     options = {option for parameter in command.params for option in parameter.opts} if command else set()
     return Asker(frozenset(options), name not in _BY_OPTIONS)

@@ -10,7 +10,7 @@ from nomarium.cli.report import problem_json
 
 if TYPE_CHECKING:
     from nomarium.cli.build_run import Done
-from nomarium.core.building import Build, Part, hours_of
+from nomarium.core.building import Build, FileRead, Part, hours_of
 from nomarium.core.history import Edit, OnEdit, Outlook, What, edit_words
 from nomarium.core.problems import Problem
 from nomarium.core.values import counted, day_words, style_of
@@ -32,6 +32,8 @@ def read_lines(build: Build) -> Iterator[str]:
                 styles.setdefault(said.removesuffix(" (--hours)"), []).append(column.column.heading)
         for said, headings in styles.items():
             yield f"{'':<{_LABEL}}  {', '.join(headings)}: {said}"
+        if file.unused:
+            yield f"{'':<{_LABEL}}  Not used: {', '.join(map(str, file.unused))}"
 
 
 def made_lines(build: Build) -> Iterator[str]:
@@ -109,7 +111,7 @@ def change_lines(outlook: Outlook) -> Iterator[str]:
 def build_json(build: Build, done: Done) -> dict[str, object]:
     """Return the report for programs."""
     return {
-        "read": [{"file": file.file, "form": file.form, "gave": file.gave} for file in build.read.files],
+        "read": [file_json(file) for file in build.read.files],
         "events": build.events(),
         "changed": dict(build.expansion.applied),
         "folder": str(build.folder),
@@ -123,6 +125,12 @@ def build_json(build: Build, done: Done) -> dict[str, object]:
         "edits": [_edit_json(edit, choice) for export in done.exports for edit, choice in export.found],
         "problems": [problem_json(problem) for problem in done.problems],
     }
+
+
+def file_json(file: FileRead) -> dict[str, object]:
+    """Return what a file gave, and what each of its columns was used for, for programs."""
+    columns = [{"column": one.letters, "heading": one.heading, "used_as": one.use or None} for one in file.columns]
+    return {"file": file.file, "form": file.form, "gave": file.gave, "columns": columns}
 
 
 def _changes_json(outlook: Outlook) -> dict[str, int]:

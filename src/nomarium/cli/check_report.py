@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 
+from nomarium.cli.build_report import file_json
 from nomarium.cli.report import problem_json
 from nomarium.core.building import Build, Clash, count_classes, count_labels
 from nomarium.core.meetings import Held
@@ -75,6 +76,7 @@ def count_lines(build: Build) -> Iterator[str]:
 def check_json(build: Build, clashes: Sequence[Clash]) -> dict[str, object]:
     """Return the report for programs."""
     return {
+        "read": [file_json(file) for file in build.read.files],
         "events": build.events(),
         "problems": [problem_json(problem) for problem in build.problems],
         "clashes": [

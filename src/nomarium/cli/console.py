@@ -65,7 +65,7 @@ def print_problems(problems: Iterable[Problem], *, errors_only: bool = False) ->
 
 def _print_problem(problem: Problem) -> None:
     from nomarium.cli.asker import asker
-    from nomarium.core.settings import advice_words
+    from nomarium.settings import advice_words
 
     err = sys.stderr
     label = styled(f"{problem.severity.value:<8}", err, _COLOURS[problem.severity.value], bold=True)

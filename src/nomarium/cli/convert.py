@@ -10,7 +10,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import progress, wrong_calls
-from nomarium.cli.reading import DateOptions, RepeatOptions, event_choices, row_style_of, with_repeats
+from nomarium.cli.reading import DateOptions, RepeatOptions, event_choices, row_style_of, used_headings, with_repeats
 
 CONVERT_EXAMPLES = """\b
 Examples:
@@ -98,7 +98,10 @@ Start = Annotated[
     typer.Option("--start", metavar="DATE", help="Move the whole list so that its first event falls on this day."),
 ]
 Split = Annotated[
-    str | None, typer.Option("--split", metavar="FIELD", help="One file for each value, into the folder OUT.")
+    list[str] | None,
+    typer.Option(
+        "--split", metavar="FIELD", help="One file for each value, into the folder OUT; given twice: each pair."
+    ),
 ]
 Once = Annotated[bool, typer.Option("--once", help="Keep one of identical events.")]
 Expect = Annotated[int | None, typer.Option("--expect", metavar="NUMBER", help="How many events there must be.")]
@@ -127,6 +130,7 @@ def convert(
     length: options.EventLength = "1h",
     places: options.Places = None,
     people: options.People = None,
+    commas: options.Commas = None,
     calendar: CalendarName = None,
     stated: Set = None,
     remind: Remind = None,
@@ -170,7 +174,8 @@ def convert(
     from nomarium.core.sources import Adjustments
     from nomarium.core.tables import TableChoices
 
-    target = replace(Target.of(output, output_format, split, dry_run=dry_run, keep_going=keep_going), rules=rules)
+    splits = tuple(split or ())
+    target = replace(Target.of(output, output_format, splits, dry_run=dry_run, keep_going=keep_going), rules=rules)
     paths = options.existing(files)
     days, back = options.shift_days(shift)
     adjustments = Adjustments(
@@ -189,6 +194,8 @@ def convert(
         target = replace(target, style=style)
         date_options = DateOptions(dates, typed_dates, within, hours)
         events, problems = event_choices(date_options, zone, length, places, people)
+        names = [*splits, *(name for name, _ in (*adjustments.only, *adjustments.without)), prefix or ""]
+        events = replace(events, commas=options.stated("commas", commas), used=used_headings(names))
         repeats = RepeatOptions(plan, cycle, if_closed, adjustments.before_shift()[1], limit, rules)
         events, zone_stated = with_repeats(events, repeats, problems, zone_stated=zone is not None)
         request = conversion.Request(

@@ -117,6 +117,6 @@ def days(
             raise typer.Exit(days_run.tell_why(call, [options.iso_date(text, "--why") for text in why]))
         if against:
             raise typer.Exit(
-                days_run.hold_against(call, options.existing([against])[0], sheet, options.date_order(dates))
+                days_run.hold_against(call, options.existing([against])[0], sheet, options.stated("dates", dates))
             )
         raise typer.Exit(days_run.show_days(call))

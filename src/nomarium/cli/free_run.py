@@ -50,7 +50,7 @@ def asked_for(length: str, between: str, all_day: str) -> Asked:
     opens, closes = (int(match[1]) * 60 + int(match[2]), int(match[3]) * 60 + int(match[4])) if match else (0, 0)
     if not match or not 0 <= opens < closes <= 24 * 60 or int(match[2]) > 59 or int(match[4]) > 59:
         raise options.wrong("--between", f"“{between}” is no span of the day such as 08:15-15:30.")
-    minutes = int(options.event_length(length).total_seconds() // 60)
+    minutes = int(options.stated("length", length).total_seconds() // 60)
     if not 0 < minutes <= closes - opens:
         raise options.wrong("--length", f"“{length}” does not lie between a minute and the span of the day.")
     return Asked(minutes, opens, closes, all_day == "busy")

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import json
 import sys
+from contextlib import suppress
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 import typer
@@ -15,8 +17,10 @@ from nomarium.cli.reading import DateOptions, event_choices, quoted_call
 if TYPE_CHECKING:
     from pathlib import Path
 
-    from nomarium.core.conversion import Conversion
-    from nomarium.core.inspection import CalendarView, SheetView
+    from nomarium.core.inspection import CalendarView, Glance, SheetView
+    from nomarium.core.problems import Problem
+    from nomarium.core.tables import Grid, TableChoices
+    from nomarium.core.values import DateChoices
 
 INSPECT_EXAMPLES = """\b
 Examples:
@@ -39,38 +43,83 @@ def inspect(
     length: options.EventLength = "1h",
     places: options.Places = None,
     people: options.People = None,
+    commas: options.Commas = None,
     as_json: options.Json = False,
 ) -> None:
-    """Show how sheets are read: each column, what it was taken for and why, and what its cells became.
+    """Show how sheets of any kind are read: what each is and why, each column, and what its cells became.
 
-    Writes nothing. The call of “nomarium convert” that follows stands at the end.
+    Writes nothing. The call of “nomarium convert”, or the lines of a plan, that follow stand at the end.
     """
     from nomarium.core import conversion
     from nomarium.core.ics import CalendarFile
-    from nomarium.core.inspection import CalendarView, view_calendar, view_sheet
+    from nomarium.core.inspection import CalendarView, Glance, view_calendar, view_sheet
+    from nomarium.core.problems import by_place, has_errors
     from nomarium.core.tables import TableChoices
 
     paths = options.existing(files)
+    views: list[SheetView | CalendarView | Glance] = []
     with wrong_calls():
-        events, problems = event_choices(DateOptions(dates, typed_dates, within, hours), zone, length, places, people)
-        tables = TableChoices(sheet, area)
+        date_options = DateOptions(dates, typed_dates, within, hours)
+        events, problems = event_choices(date_options, zone, length, places, people)
+        events = replace(events, commas=options.stated("commas", commas))
         fields = options.column_fields(column)
-        request = conversion.Request(paths, "Events", events, zone is not None, tables, fields, preview=True)
-        result = conversion.convert(request, problems=problems)
-    views = [view_calendar(one) if isinstance(one, CalendarFile) else view_sheet(one) for one in result.sheets]
+        glances, others = _sorted(paths, TableChoices(sheet, area), fields, events.dates)
+        views += glances
+        problems += [problem for glance in glances for problem in glance.problems]
+        results = []
+        for tables, several in others.items():
+            request = conversion.Request(several, "Events", events, zone is not None, tables, fields, preview=True)
+            results.append(conversion.convert(request))
+        for result in results:
+            problems += result.problems
+            views += [view_calendar(one) if isinstance(one, CalendarFile) else view_sheet(one) for one in result.sheets]
+    failed = has_errors(problems)
+    counted = sum(len(result.calendar.uids) for result in results)
     if as_json:
-        typer.echo(_json(result, views))
+        typer.echo(_json(counted, problems, views))
     else:
         for view in views:
             if isinstance(view, CalendarView):
                 _print_calendar(view)
+            elif isinstance(view, Glance):
+                _print_glance(view)
             else:
                 _print_view(view)
         sys.stdout.flush()
-        print_problems(result.problems)
-        if not result.failed:
+        print_problems(by_place(problems))
+        if not failed and others:
             typer.echo(f"Next:  {_next_call(paths)}")
-    raise typer.Exit(1 if result.failed or not result.calendar.uids else 0)
+    empty = not counted and not any(glance.first_things for glance in glances)
+    raise typer.Exit(1 if failed or empty else 0)
+
+
+def _sorted(
+    paths: list[Path], tables: TableChoices, fields: dict[str, str], dates: DateChoices
+) -> tuple[list[Glance], dict[TableChoices, list[Path]]]:
+    """Look at the sheets that hold no events; return with them the files, and sheets of files, that hold some."""
+    from nomarium.core.columns import Kind
+    from nomarium.core.inspection import look
+    from nomarium.core.problems import DataRefused
+    from nomarium.core.recognition import recognise
+    from nomarium.core.tables import looks_like_calendar, read_grids
+
+    glances: list[Glance] = []
+    others: dict[TableChoices, list[Path]] = {}
+    for path in paths:
+        grids: list[Grid] = []
+        if not looks_like_calendar(path):
+            with suppress(DataRefused):  # a file that can't be read is refused where events are looked for
+                grids, _ = read_grids(path, tables)
+        found = [(grid, recognise(grid, fields, with_next=True)) for grid in grids]
+        if all(one.kind in (None, Kind.EVENTS) for _, one in found):
+            others.setdefault(tables, []).append(path)
+            continue
+        for grid, one in found:
+            if one.kind is Kind.EVENTS:
+                others.setdefault(replace(tables, sheet=grid.sheet), []).append(path)
+            else:
+                glances.append(look(grid, path, one, dates, fields))
+    return glances, others
 
 
 def _next_call(paths: list[Path]) -> str:
@@ -123,28 +172,41 @@ def _print_calendar(view: CalendarView) -> None:
         typer.echo(f"  {event}")
 
 
+def _print_glance(glance: Glance) -> None:
+    """Print what a sheet that holds no events was taken for, its columns, and its first things."""
+    name = str(glance.grid.place)
+    typer.echo(styled(f"{name} ({glance.grid.form})", sys.stdout, bold=True))
+    from nomarium.cli.report import glance_lines
+
+    for line in glance_lines(glance):
+        typer.echo(wrapped(line, sys.stdout, " " * 12))
+
+
 def _sample(cell: str, value: str) -> str:
     short = " ".join(cell.split())
     short = short if len(short) <= 40 else f"{short[:37]}…"
     return f"“{short}”" if not value or value == cell else f"“{short}” → {' '.join(value.split())}"
 
 
-def _json(result: Conversion, views: list[SheetView | CalendarView]) -> str:
-    from nomarium.cli.report import problem_json, sheet_json
-    from nomarium.core.inspection import CalendarView, SheetView
+def _json(events: int, problems: list[Problem], views: list[SheetView | CalendarView | Glance]) -> str:
+    from nomarium.cli.report import glance_json, problem_json, sheet_json
+    from nomarium.core.inspection import CalendarView, Glance, SheetView
 
     return json.dumps(
         {
-            "events": len(result.calendar.uids),
+            "events": events,
             "sheets": [
-                {**sheet_json(view), "first_events": view.first_events} for view in views if isinstance(view, SheetView)
+                {**sheet_json(view), "kind": "events", "first_events": view.first_events}
+                for view in views
+                if isinstance(view, SheetView)
             ],
+            "other_sheets": [glance_json(view) for view in views if isinstance(view, Glance)],
             "calendars": [
                 {"file": view.sheet.table.file, **dict(view.facts), "first_events": view.first_events}
                 for view in views
                 if isinstance(view, CalendarView)
             ],
-            "problems": [problem_json(problem) for problem in result.problems],
+            "problems": [problem_json(problem) for problem in problems],
         },
         ensure_ascii=False,
         indent=2,

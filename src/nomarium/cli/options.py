@@ -4,15 +4,17 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 from pathlib import Path
-from typing import TYPE_CHECKING, Annotated, Literal
+from typing import TYPE_CHECKING, Annotated, Any
 
 import typer
+
+from nomarium.settings import SETTINGS
 
 if TYPE_CHECKING:
     from datetime import date, timedelta
 
     from nomarium.core.repeats import OnClosure
-    from nomarium.core.values import Length, Order
+    from nomarium.core.values import Length
     from nomarium.core.year import Closure
 
 Files = Annotated[
@@ -25,44 +27,26 @@ Calendars = Annotated[
     list[Path],
     typer.Argument(metavar="CALENDAR", show_default=False, help="Calendar files, sheets, or a plan or its folder."),
 ]
-Sheet = Annotated[
-    str | None, typer.Option("--sheet", metavar="NAME", help="The sheet of a workbook; else the one that holds events.")
-]
-Range = Annotated[
-    str | None,
-    typer.Option("--range", metavar="B4:H90", help="The part of the sheet that is meant, or a name given to it."),
-]
-Columns = Annotated[
-    list[str] | None,
-    typer.Option(
-        "--column", metavar="HEADING=FIELD", help="What a column holds; “Heading=” leaves it alone. Repeatable."
-    ),
-]
-Dates = Annotated[
-    str | None,
-    typer.Option(
-        "--dates", metavar="dmy|mdy|ymd", help="The order of day, month and year, where cells don’t prove it."
-    ),
-]
-Within = Annotated[
-    str | None,
-    typer.Option(
-        "--within", metavar="FROM..TO", help="The span the sheet is about: gives missing years and proves orders."
-    ),
-]
-Hours = Annotated[
-    str | None,
-    typer.Option("--hours", metavar="7-19", help="The hours of the working day, for times without am or pm."),
-]
-TypedDates = Annotated[
-    str | None,
-    typer.Option(
-        "--typed-dates", metavar="keep|swap", help="For a workbook’s dates whose day and month seem exchanged."
-    ),
-]
-Zone = Annotated[
-    str | None, typer.Option("--zone", metavar="AREA/CITY", help="The time zone of the times; else the machine’s.")
-]
+
+
+def _of(name: str) -> Any:  # noqa: ANN401 -- as typer.Option itself
+    """Return the option of a setting."""
+    setting = SETTINGS[name]
+    return typer.Option(setting.option, metavar=setting.metavar, help=setting.meaning)
+
+
+Sheet = Annotated[str | None, _of("sheet")]
+Range = Annotated[str | None, _of("range")]
+Columns = Annotated[list[str] | None, _of("column")]
+Dates = Annotated[str | None, _of("dates")]
+Within = Annotated[str | None, _of("within")]
+Hours = Annotated[str | None, _of("hours")]
+TypedDates = Annotated[str | None, _of("typed_dates")]
+Commas = Annotated[str | None, _of("commas")]
+Zone = Annotated[str | None, _of("zone")]
+EventLength = Annotated[str, _of("length")]
+Places = Annotated[Path | None, _of("places")]
+People = Annotated[Path | None, _of("people")]
 ShownZone = Annotated[
     str | None,
     typer.Option(
@@ -70,17 +54,6 @@ ShownZone = Annotated[
         metavar="AREA/CITY",
         help="The time zone that times are told in; else the plan’s, the calendars’ own, or the machine’s.",
     ),
-]
-EventLength = Annotated[
-    str,
-    typer.Option("--length", metavar="LENGTH", help="How long an event without an end takes, such as 45m or 1h30m."),
-]
-Places = Annotated[
-    Path | None,
-    typer.Option("--places", metavar="FILE", help="A sheet from codes to names, addresses and links of places."),
-]
-People = Annotated[
-    Path | None, typer.Option("--people", metavar="FILE", help="A sheet from names or initials to mail addresses.")
 ]
 PlanFile = Annotated[
     Path, typer.Argument(metavar="PLAN", show_default=False, help="The plan; else nomarium.toml in this folder.")
@@ -119,16 +92,15 @@ def column_fields(stated: Iterable[str] | None) -> dict[str, str]:
     return fields
 
 
-def date_order(text: str | None) -> Order | None:
-    """Return the order that ``--dates`` names."""
-    from nomarium.core.values import ORDERS
-
+def stated(name: str, text: str | None) -> Any:  # noqa: ANN401 -- each setting has a type of its own
+    """Return what the option of a setting states, None where it is not given; refusing a value that says nothing."""
     if text is None:
         return None
-    for order in ORDERS:
-        if text.strip().lower() == order:
-            return order
-    raise typer.BadParameter(f"“{text}” is none of dmy, mdy and ymd.", param_hint="--dates")
+    setting = SETTINGS[name]
+    try:
+        return setting.parse(text)
+    except ValueError as fault:
+        raise typer.BadParameter(str(fault), param_hint=setting.option) from None
 
 
 def iso_date(text: str, option: str) -> date:
@@ -146,65 +118,9 @@ def day_span(first: str | None, last: str | None) -> tuple[date | None, date | N
     return iso_date(first, "--from") if first else None, iso_date(last, "--to") if last else None
 
 
-def date_span(text: str | None) -> tuple[date, date] | None:
-    """Return the span that ``--within`` states."""
-    if text is None:
-        return None
-    first, dots, last = text.partition("..")
-    if not dots:
-        raise typer.BadParameter(f"“{text}” is not of the form 2026-09-01..2027-06-30.", param_hint="--within")
-    span = iso_date(first, "--within"), iso_date(last, "--within")
-    if span[1] < span[0]:
-        raise typer.BadParameter(f"“{text}” ends before it starts.", param_hint="--within")
-    return span
-
-
-def earliest_hour(text: str | None) -> int:
-    """Return the hour from which ``--hours`` reads times without am or pm: "8-20" → 8; 7 where it is not given."""
-    import re
-
-    if text is None:
-        return 7
-    match = re.fullmatch(r"(\d{1,2})(?::00)?\s*[-–]\s*(\d{1,2})(?::00)?", text.strip())
-    if not match or not 0 <= int(match[1]) <= 12 or int(match[2]) - int(match[1]) != 12:
-        raise typer.BadParameter(f"“{text}” is no span of twelve hours such as 7-19 or 8-20.", param_hint="--hours")
-    return int(match[1])
-
-
-_TYPED_DATES: dict[str | None, Literal["keep", "swap"] | None] = {None: None, "keep": "keep", "swap": "swap"}
-
-
-def typed_dates(text: str | None) -> Literal["keep", "swap"] | None:
-    """Return what ``--typed-dates`` states: "keep", "swap" or nothing."""
-    if text not in _TYPED_DATES:
-        raise typer.BadParameter(f"“{text}” is neither keep nor swap.", param_hint="--typed-dates")
-    return _TYPED_DATES[text]
-
-
-def event_length(text: str) -> timedelta:
-    """Return the length of time that an option states."""
-    from datetime import timedelta
-
-    from nomarium.core.values import read_length
-
-    length = read_length(text)
-    if not length:
-        raise typer.BadParameter(f"“{text}” is no length such as 45m, 1h or 1h30m.", param_hint="--length")
-    return timedelta(days=length.days) + length.elapsed
-
-
 def zone_name(text: str | None) -> str:
     """Return the time zone stated, or the machine's own."""
-    from nomarium.core.values import near_zones, read_zone
-
-    if text is None:
-        return machine_zone()
-    name = read_zone(text)
-    if name is None:
-        near = near_zones(text)
-        hint = f"Did you mean {' or '.join(near)}?" if near else "It has the form Area/City, such as America/Halifax."
-        raise typer.BadParameter(f"“{text}” is no time zone. {hint}", param_hint="--zone")
-    return name
+    return machine_zone() if text is None else str(stated("zone", text))
 
 
 def machine_zone() -> str:

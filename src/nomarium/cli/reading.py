@@ -33,10 +33,10 @@ class DateOptions:
         from nomarium.core.values import DateChoices
 
         return DateChoices(
-            options.date_order(self.order),
-            options.date_span(self.within),
-            options.earliest_hour(self.hours),
-            options.typed_dates(self.typed),
+            options.stated("dates", self.order),
+            options.stated("within", self.within),
+            options.stated("hours", self.hours or "7-19"),
+            options.stated("typed_dates", self.typed),
         )
 
 
@@ -51,7 +51,7 @@ def event_choices(
 
     problems: list[Problem] = []
     lookups = Lookups(_lookup(places, "places", problems), _lookup(people, "people", problems))
-    return EventChoices(options.zone_name(zone), options.event_length(length), dates.choices(), lookups), problems
+    return EventChoices(options.zone_name(zone), options.stated("length", length), dates.choices(), lookups), problems
 
 
 @dataclass(frozen=True, slots=True)
@@ -137,3 +137,12 @@ def quoted_call(words: Iterable[str]) -> str:
     from shlex import join
 
     return join(["nomarium", *words])
+
+
+def used_headings(names: Iterable[str]) -> frozenset[str]:
+    """Return the keys of the headings that a split, a choice of rows or a prefix ("{Type}: ") names."""
+    import re
+
+    from nomarium.core.columns import heading_key
+
+    return frozenset(heading_key(part) for name in names for part in (re.findall(r"\{([^{}]+)\}", name) or [name]))

@@ -11,14 +11,14 @@ from typing import TYPE_CHECKING
 from nomarium.cli.asker import asker
 from nomarium.core.ics import CalendarFile
 from nomarium.core.inspection import view_sheet
-from nomarium.core.settings import advice_words
 from nomarium.core.tables import column_letters
 from nomarium.core.values import counted, day_words, style_of
+from nomarium.settings import advice_words
 
 if TYPE_CHECKING:
     from nomarium.core.calendars import Calendar
     from nomarium.core.conversion import Conversion, Request
-    from nomarium.core.inspection import SheetView
+    from nomarium.core.inspection import Glance, SheetView
     from nomarium.core.problems import Problem
     from nomarium.core.sources import EventSheet
     from nomarium.core.tables import Table
@@ -227,6 +227,48 @@ def sheet_json(view: SheetView) -> dict[str, object]:
             }
             for column in view.columns
         ],
+    }
+
+
+_GLANCE = 12
+
+
+def glance_lines(glance: Glance) -> Iterator[str]:
+    """Say what a sheet was taken for and why, its columns, its first things, and what comes next."""
+    found = glance.recognised
+    yield f"{'Kind':<{_GLANCE}}{found.kind or 'unknown'}: {found.why}"
+    if found.next_best is not None:
+        against = "; ".join(found.next_best.against) or "it fits, too, but proves less"
+        yield f"{'Next best':<{_GLANCE}}{found.next_best.kind}; against it: {against}"
+    if glance.columns:
+        used = [f"{one} as {one.use}" for one in glance.columns if one.use]
+        yield f"{'Columns':<{_GLANCE}}{', '.join(used)}"
+        if idle := [str(one) for one in glance.columns if not one.use]:
+            yield f"{'Not used':<{_GLANCE}}{', '.join(idle)}"
+    if glance.gave:
+        yield f"{'Holds':<{_GLANCE}}{glance.gave}"
+    for number, thing in enumerate(glance.first_things):
+        yield f"{'' if number else 'First':<{_GLANCE}}{thing}"
+    if glance.follows:
+        yield f"{'Next':<{_GLANCE}}{glance.follows}"
+
+
+def glance_json(glance: Glance) -> dict[str, object]:
+    """Return what a sheet was taken for, for programs."""
+    found = glance.recognised
+    best = found.next_best
+    return {
+        "file": glance.grid.file,
+        "sheet": glance.grid.sheet,
+        "kind": str(found.kind) if found.kind else None,
+        "why": found.why,
+        "next_best": {"kind": str(best.kind), "against": list(best.against)} if best else None,
+        "columns": [
+            {"column": one.letters, "heading": one.heading, "used_as": one.use or None} for one in glance.columns
+        ],
+        "holds": glance.gave,
+        "first": glance.first_things,
+        "next": glance.follows,
     }
 
 

@@ -14,7 +14,7 @@ from nomarium.cli.target import Target
 from nomarium.core.drafting import SavedCall, saved_plan
 from nomarium.core.output import write_whole
 
-_READING = {"dates": "dates", "within": "within", "typed_dates": "typed_dates"}
+_READING = {"dates": "dates", "within": "within", "typed_dates": "typed_dates", "commas": "commas"}
 _TABLE = {"sheet": "sheet", "area": "range"}
 _SOURCE = {"length": "length", "hours": "hours", "prefix": "prefix", "cycle": "cycle", "if_closed": "if_closed"}
 _ROWS = {
@@ -48,7 +48,7 @@ def save_plan(path: Path, said: Mapping[str, Any], target: Target, *, force: boo
 
 def _saved(folder: Path, said: Mapping[str, Any], target: Target) -> SavedCall:
     name = said["calendar"] or target.stem
-    split = said["split"] or ""
+    split = tuple(said["split"] or ())
     lookups = {key: _relative(said[key], folder) for key in ("places", "people") if said[key]}
     return SavedCall(
         name,
@@ -78,7 +78,7 @@ def _relative(path: Path, folder: Path) -> str:
     return Path(os.path.relpath(path, folder)).as_posix()
 
 
-def _file(folder: Path, target: Target, name: str, split: str) -> str:
+def _file(folder: Path, target: Target, name: str, split: Sequence[str]) -> str:
     """Return the calendar's file, from the plan's folder; one that lies outside it goes beside the plan."""
     if target.path is None:
         return f"{name}.ics"
@@ -86,5 +86,5 @@ def _file(folder: Path, target: Target, name: str, split: str) -> str:
     inside = ".." not in parts and not target.path.is_absolute()
     file = "/".join(parts) if inside else target.path.name
     if split and "{" not in file:
-        return f"{file}/{{{split}}}.ics"
+        return "/".join([file, *(f"{{{name}}}" for name in split)]) + ".ics"
     return file if file.endswith(".ics") else f"{Path(file).with_suffix('').as_posix()}.ics"

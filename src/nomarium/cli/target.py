@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Mapping
 from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -21,7 +22,8 @@ class Target:
 
     path: Path | None
     form: str
-    split: str | None
+    split: tuple[str, ...]
+    """The fields of which each value, or each pair of values, has its own file."""
     dry_run: bool
     keep_going: bool
     rules: bool = False
@@ -30,7 +32,9 @@ class Target:
     """How rows are to look; None for as usual."""
 
     @classmethod
-    def of(cls, output: str | None, form: str | None, split: str | None, *, dry_run: bool, keep_going: bool) -> Target:
+    def of(
+        cls, output: str | None, form: str | None, split: tuple[str, ...], *, dry_run: bool, keep_going: bool
+    ) -> Target:
         """Read ``-o``, ``--format`` and ``--split``, refusing a call that names no output or an unknown form."""
         if form is not None and form.lower() not in FORMATS:
             raise typer.BadParameter(f"“{form}” is none of {', '.join(FORMATS)}.", param_hint="--format")
@@ -44,13 +48,18 @@ class Target:
             return cls(None, (form or "ics").lower(), split, dry_run, keep_going)
         path = Path(output)
         ending = path.suffix.lower().removeprefix(".")
-        if split and not _PLACEHOLDER.search(path.name):
+        if split and not _PLACEHOLDER.search(output):
             return cls(path, (form or "ics").lower(), split, dry_run, keep_going)
         if form is None and ending not in FORMATS:
             known = ", ".join(f".{known}" for known in FORMATS)
             raise typer.BadParameter(
                 f"“{output}” ends in none of {known}; --format says what is meant.", param_hint="-o"
             )
+        places = _PLACEHOLDER.findall(output) if split else []
+        unfilled = [place for place in places if place not in split] if len(split) > 1 else []
+        if unfilled or (len(split) > 1 and len(set(places)) < len(split)):
+            needed = " and ".join(f"{{{name}}}" for name in split)
+            raise typer.BadParameter(f"A pattern for this split needs {needed}, and nothing else.", param_hint="-o")
         return cls(path, (form or ending).lower(), split, dry_run, keep_going)
 
     @property
@@ -75,16 +84,19 @@ class Target:
 
     @property
     def folder(self) -> Path:
-        """The folder that split files go into."""
+        """The folder that split files go into: what stands before the first place to fill."""
         path = self.path or Path()
-        return path.parent if _PLACEHOLDER.search(path.name) else path
+        filled = [index for index, part in enumerate(path.parts) if _PLACEHOLDER.search(part)]
+        return Path(*path.parts[: filled[0]]) if filled else path
 
-    def part_path(self, name: str) -> Path:
-        """Return the file for one value of a split, from the value's safe name."""
+    def part_path(self, names: Mapping[str, str]) -> Path:
+        """Return the file for one value of each field of a split, from the values' safe names."""
         path = self.path or Path()
-        if _PLACEHOLDER.search(path.name):
-            return path.with_name(_PLACEHOLDER.sub(lambda _: name, path.name))
-        return path / f"{name}.{self.form}"
+        only = next(iter(names.values())) if len(names) == 1 else None
+        if _PLACEHOLDER.search(str(path)):
+            return Path(_PLACEHOLDER.sub(lambda place: only or names[place[1]], str(path)))
+        *folders, name = names.values()
+        return path.joinpath(*folders, f"{name}.{self.form}")
 
 
-_PLACEHOLDER = re.compile(r"\{[^{}]*\}")
+_PLACEHOLDER = re.compile(r"\{([^{}]*)\}")

@@ -25,8 +25,8 @@ from nomarium.core.sources import check_name
 
 def write_conversion(result: Conversion, request: Request, target: Target, *, as_json: bool, quiet: bool) -> int:
     """Write the calendar unless errors forbid it, print report and problems, and return the exit status."""
-    if target.split:
-        check_name(result.sheets, target.split, "--split")
+    for name in target.split:
+        check_name(result.sheets, name, "--split")
     writing = bool(result.calendar.uids) and (target.keep_going or not result.failed)
     written = _write(result, request, target, quiet=quiet) if writing and not target.dry_run else []
     report_to = sys.stderr if target.to_stdout else sys.stdout
@@ -60,7 +60,8 @@ def _write(result: Conversion, request: Request, target: Target, *, quiet: bool)
             _to_stdout(parts for _, file in files for parts in file)
             return []
         if target.split:
-            target.folder.mkdir(parents=True, exist_ok=True)
+            for path, _ in files:
+                path.parent.mkdir(parents=True, exist_ok=True)
         return write_all(files)
 
 
@@ -72,9 +73,13 @@ def _files(
         yield target.path or Path(), _rendered(calendar, target, stamp, done)
         return
     parts = split_calendar(calendar, target.split)
-    names = file_names(parts, empty=f"without {target.split}")
-    for value, part in parts.items():
-        yield target.part_path(names[value]), _rendered(part, target, stamp, done)
+    safe = {
+        name: file_names(dict.fromkeys(chosen[index] for chosen in parts), empty=f"without {name}")
+        for index, name in enumerate(target.split)
+    }
+    for chosen, part in parts.items():
+        names = {name: safe[name][value] for name, value in zip(target.split, chosen, strict=True)}
+        yield target.part_path(names), _rendered(part, target, stamp, done)
 
 
 def _rendered(calendar: Calendar, target: Target, stamp: datetime, done: Callable[[int], None]) -> Iterator[bytes]:

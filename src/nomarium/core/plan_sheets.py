@@ -10,10 +10,10 @@ from pathlib import Path
 from nomarium.core.plan import PlanFile, ReadingKeys, SheetKeys
 from nomarium.core.plan import wording as plan_wording
 from nomarium.core.problems import Problem
-from nomarium.core.settings import SETTINGS
 from nomarium.core.sheets import Conditions, SheetChoices
 from nomarium.core.tables import TableChoices
 from nomarium.core.values import DateChoices
+from nomarium.settings import SETTINGS
 
 _DAYS_OF_A_YEAR = 365
 

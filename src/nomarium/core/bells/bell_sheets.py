@@ -76,11 +76,12 @@ class BellReader:
         if head is not None and not self._choices.columns:
             return self._grid(grid, head)
         sheet, problems = read_sheet(grid, BELL_SHEET, self._choices)
-        self.problems += problems
         if sheet is None:
+            self.problems += problems
             return BellSheet()
         if not sheet.has("period") or not (sheet.has("hours") or (sheet.has("start") and sheet.has("end"))):
             raise DataRefused(wording.no_bells(grid.place))
+        self.problems += problems
         return self._list(sheet)
 
     def _list(self, sheet: Sheet) -> BellSheet:

@@ -7,6 +7,7 @@ from nomarium.core.building.clashes import Clash, find_clashes
 from nomarium.core.building.files import INDEX, foreign_files, index_bytes, no_longer_built, write_calendars
 from nomarium.core.building.known_sheets import read_bell_times
 from nomarium.core.building.provenance import tell_why
+from nomarium.core.building.sheet_desk import ColumnUse, FileRead, column_uses
 
 __all__ = [
     "INDEX",
@@ -14,7 +15,10 @@ __all__ = [
     "BuildChoices",
     "Clash",
     "ClassCount",
+    "ColumnUse",
+    "FileRead",
     "Part",
+    "column_uses",
     "count_by_class",
     "count_classes",
     "count_labels",

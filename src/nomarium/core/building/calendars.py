@@ -15,11 +15,11 @@ from nomarium.core.columns import heading_key
 from nomarium.core.meetings import Held
 from nomarium.core.plan import CalendarKeys, PlanFile
 from nomarium.core.problems import Problem, WrongCall
-from nomarium.core.settings import SETTINGS
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.timetable import WHO_FIELDS
 from nomarium.core.values import WEEKDAY_NAMES, clock_words, read_status, split_list
 from nomarium.core.year import SchoolYear
+from nomarium.settings import SETTINGS
 
 _VISIBILITY = {"public": "PUBLIC", "private": "PRIVATE", "confidential": "CONFIDENTIAL"}
 

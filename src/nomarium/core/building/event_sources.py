@@ -12,7 +12,6 @@ from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.plan import SourceKeys
 from nomarium.core.problems import Problem, WrongCall, has_errors
-from nomarium.core.settings import SETTINGS
 from nomarium.core.sheets import SheetChoices, account
 from nomarium.core.sources import (
     Adjustments,
@@ -31,6 +30,7 @@ from nomarium.core.timetable import (
     read_month_page,
 )
 from nomarium.core.values import counted
+from nomarium.settings import SETTINGS
 
 
 def _event_choices(desk: SheetDesk, keys: SourceKeys, choices: SheetChoices) -> EventChoices:

@@ -143,9 +143,9 @@ class SourceReader:
             for field_name in ("class", "course", "teacher", "room", "student"):
                 self._desk.known.add(field_name, [v for m in sheet.meetings for v in m.of(field_name)])
             self._take_meetings(name, sheet, who, replace(choices, only=(), without=()))
-            left = f" + {counted(sheet.left_out, 'row')} left out" if sheet.left_out else ""
+            left = f" + {sheet.left_out:,} left out" if sheet.left_out else ""
             slots = counted(len(sheet.meetings), "slot")
-            gave = f"{counted(sheet.rows + sheet.left_out, 'row')} = {counted(sheet.rows, 'row')} of {slots}{left}"
+            gave = f"{counted(sheet.rows + sheet.left_out, 'row')} = {sheet.rows:,} with {slots}{left}"
             self._desk.note_sheet(table, gave)
 
     def _timetable_choices(self, name: str, keys: SourceKeys, choices: SheetChoices) -> TimetableChoices | None:

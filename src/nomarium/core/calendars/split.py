@@ -4,7 +4,8 @@ from __future__ import annotations
 
 import re
 import unicodedata
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
+from itertools import product
 
 from nomarium.core.calendars.calendar import Calendar
 from nomarium.core.sources import Series, values_of
@@ -15,20 +16,23 @@ LONGEST_NAME = 80
 """Characters of a file's name before its ending."""
 
 
-def split_calendar(calendar: Calendar, name: str) -> dict[str, Calendar]:
-    """Return a calendar for each value of a field or column, sorted; events keep the UIDs that they had together.
+def split_calendar(calendar: Calendar, names: Sequence[str]) -> dict[tuple[str, ...], Calendar]:
+    """Return a calendar for each value of a field or column, or each pair of several, sorted.
 
-    An event with several values is in several calendars; one without any is under "".
+    Events keep the UIDs that they had together. An event with several values is in several calendars; one without
+    any is under "".
     """
-    parts: dict[str, tuple[list[Series], list[str]]] = {}
+    parts: dict[tuple[str, ...], tuple[list[Series], list[str]]] = {}
     uids = iter(calendar.uids)
     for series in calendar.series:
         own = [next(uids) for _ in series.occurrences]
-        for value in values_of(series, name) or [""]:
-            events, names = parts.setdefault(value, ([], []))
+        for chosen in product(*(dict.fromkeys(values_of(series, name) or [""]) for name in names)):
+            events, known = parts.setdefault(chosen, ([], []))
             events.append(series)
-            names += own
-    return {value: Calendar(value or calendar.name, *parts[value]) for value in sorted(parts)}
+            known += own
+    return {
+        chosen: Calendar(", ".join(filter(None, chosen)) or calendar.name, *parts[chosen]) for chosen in sorted(parts)
+    }
 
 
 def file_names(values: Iterable[str], empty: str) -> Mapping[str, str]:

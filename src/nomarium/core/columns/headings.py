@@ -34,6 +34,7 @@ class Headings:
             for heading in field.headings.split("|"):
                 self._fields[heading_key(heading)] = field.name
                 self._know(heading, field.name)
+        self._own = frozenset(self._fields)
         for field in sheet.fields:  # what several kinds share stands behind what is a kind's own
             for heading in filter(None, field.shared.split("|")):
                 if self._fields.setdefault(heading_key(heading), field.name) == field.name:
@@ -47,6 +48,10 @@ class Headings:
         """Return the field that a heading surely means, or None."""
         exact = self._fields.get(heading_key(heading))
         return exact or self._fields.get(heading_key(without_brackets(heading)))
+
+    def is_own(self, heading: str) -> bool:
+        """Tell whether a heading is one that the kind itself has for a field, and not one that kinds share."""
+        return not {heading_key(heading), heading_key(without_brackets(heading))}.isdisjoint(self._own)
 
     def likeness(self, heading: str) -> Likeness | None:
         """Return what a heading probably means: the same words in another order, or a slip of the finger."""

@@ -80,6 +80,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
         else:
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
     _beside_repeats(matches)
+    _release_weaker(matches, headings)
     doubled = _doubled(table, matches, headings.sheet.names)
     _by_likeness(matches, headings)
     _by_contents(matches, headings.sheet)
@@ -186,6 +187,26 @@ def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why:
     fitting = [match for match in matches.unused_matches() if fits(match.column)]
     if len(fitting) == 1:
         fitting[0].field, fitting[0].certainty, fitting[0].why = name, Certainty.DOUBTFUL, why
+
+
+def _release_weaker(matches: Matches, headings: Headings) -> None:
+    """Of columns that claim one field, leave those with cells, and with headings that are the kind's own."""
+    for name in headings.sheet.names:
+        claiming = [match for match in matches.all if match.field == name]
+        for better in (_holds_anything, lambda match: _is_certain(match, headings)):
+            kept = [match for match in claiming if better(match)]
+            for match in claiming if len(claiming) > 1 and kept else ():
+                if match not in kept:
+                    match.field, match.why = "", ""
+            claiming = kept or claiming
+
+
+def _holds_anything(match: Match) -> bool:
+    return any(cell != "" for cell in match.column.cells)
+
+
+def _is_certain(match: Match, headings: Headings) -> bool:
+    return match.certainty is Certainty.STATED or headings.is_own(match.column.heading)
 
 
 def _doubled(table: Table, matches: Matches, names: Sequence[str]) -> list[Problem]:

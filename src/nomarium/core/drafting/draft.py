@@ -19,8 +19,8 @@ from nomarium.core.drafting.sheets import (
 )
 from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
 from nomarium.core.problems import Problem
-from nomarium.core.settings import BY_PLAN, advice_words
 from nomarium.core.timetable import each_by_name
+from nomarium.settings import BY_PLAN, advice_words
 
 _SOURCES = (Kind.LIST, Kind.GRID, Kind.SLOTS, Kind.MONTHS, Kind.EVENTS, Kind.CALENDAR)
 

@@ -31,7 +31,7 @@ class SavedCall:
     stated: Mapping[str, str] = field(default_factory=dict)
     only: Conditions = ()
     without: Conditions = ()
-    split: str = ""
+    split: Sequence[str] = ()
     reminders: Sequence[str] = ()
     rows: Mapping[str, str] = field(default_factory=dict)
     """How rows are written: headings, dates, times, delimiter, encoding."""
@@ -64,7 +64,7 @@ def _lines(call: SavedCall) -> Iterator[str]:
     yield f"[calendars.{toml_key(call.name)}]"
     yield f"sources = {toml_list([call.name])}"
     if call.split:
-        yield f"split = {toml_text(call.split)}"
+        yield f"split = {toml_text(call.split[0]) if len(call.split) == 1 else toml_list(call.split)}"
     yield f"file = {toml_text(call.file)}"
     if call.reminders:
         yield f"reminders = {toml_list(call.reminders)}"

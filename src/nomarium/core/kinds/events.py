@@ -137,13 +137,6 @@ EVENT_FIELDS: tuple[Field, ...] = (
         blank=Blank("Category", "One or more, separated by “;”.", "Launch", ("School", "Staff", "Visitors", "Closure")),
     ),
     Field(
-        "url",
-        "a web address",
-        "url|link|web|website|web address|web page|webpage|web link|web site|online|registration link|"
-        "event link|meeting link|join link",
-        blank=Blank("Link", "A web address.", "https://orrinsound.example.org", width=28),
-    ),
-    Field(
         "status",
         "confirmed, tentative or cancelled",
         "status|state|event status|confirmed|booking status|cancelled|canceled|tentative|provisional",
@@ -156,6 +149,13 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "visibility|private|privacy|access|classification|confidential|public|sensitivity|public or private",
         Holds.CHOICE,
         blank=Blank("Private", "yes keeps the details from others.", "no", YES_NO),
+    ),
+    Field(
+        "url",
+        "a web address",
+        "url|link|web|website|web address|web page|webpage|web link|web site|online|registration link|"
+        "event link|meeting link|join link",
+        blank=Blank("Link", "A web address.", "https://orrinsound.example.org", width=28),
     ),
     Field(
         "busy",

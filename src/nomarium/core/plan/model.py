@@ -9,8 +9,8 @@ from typing import Annotated, Literal
 
 from pydantic import AfterValidator, BaseModel, BeforeValidator, ConfigDict, Field
 
-from nomarium.core.settings import SETTINGS
 from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
+from nomarium.settings import SETTINGS
 
 
 class Keys(BaseModel):

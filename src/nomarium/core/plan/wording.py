@@ -70,7 +70,9 @@ def wrong_value(place: Place, keys: Sequence[str], value: object, kind: str, mes
     elif kind == "value_error":
         text = message.removeprefix("Value error, ")
         if not text.endswith("is expected"):  # a setting says itself what is wrong
-            return error("wrong-value", place, f"The key “{'.'.join(keys)}” can’t have this value: {text}")
+            found = _as_written(value)
+            message = f"The key “{'.'.join(keys)}” can’t have this value: {text.replace(f'“{found}”', 'it')}"
+            return error("wrong-value", place, message, found=found)
         expected = f"{text[:1].upper()}{text[1:].removesuffix(' is expected').rstrip(',')}."
     else:
         expected = _EXPECTED.get(kind, "")

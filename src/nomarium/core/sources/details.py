@@ -179,6 +179,8 @@ def _look_up_places(details: Details, column: Column, places: Lookup | None) -> 
         if entry is not None:
             locations[record] = entry.words
             urls[record] = urls[record] or entry.link
+        elif text and (several := places.ambiguous(details.table.cell_place(record, column), text)):
+            _refuse(details, record, several)
         elif text:
             _warn_unknown(details, record, column, places, text)
     details.columns["location"], details.columns["url"] = locations, urls
@@ -231,7 +233,9 @@ def _tell_without_address(
         return
     for record, cell in enumerate(column.cells):
         for name in unaddressed[cell]:
-            if not people.find(name):
+            if several := people.ambiguous(details.table.cell_place(record, column), name):
+                _refuse(details, record, several)
+            elif not people.find(name):
                 _warn_unknown(details, record, column, people, name)
 
 

@@ -6,13 +6,13 @@ A call's option, a plan's key, what is saved of a call as a plan, and the docs a
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Collection, Iterable
+from collections.abc import Callable, Collection
 from dataclasses import dataclass
 from datetime import date, timedelta
-from difflib import get_close_matches
-from typing import Any, NamedTuple
+from typing import TYPE_CHECKING, Any, NamedTuple
 
-from nomarium.core.problems import Advice, Way
+if TYPE_CHECKING:
+    from nomarium.core.problems import Advice, Way
 
 
 @dataclass(frozen=True, slots=True)
@@ -114,9 +114,9 @@ def _closing(text: str) -> str:
     return text.strip().casefold()
 
 
-_IN_SHEETS = " under [sheets] in the plan"
-_IN_SHEET = " in the sheet’s table of the plan"
-_IN_SOURCE = " under its source in the plan"
+_IN_SHEETS = " under [sheets]"
+_IN_SHEET = " in the sheet’s table"
+_IN_SOURCE = " under its source"
 
 SETTINGS: dict[str, Setting] = {
     setting.name: setting
@@ -191,7 +191,7 @@ SETTINGS: dict[str, Setting] = {
             "AREA/CITY",
             "The time zone of the times; else the machine’s.",
             "zone",
-            " under [school] in the plan",
+            " under [school]",
             _zone,
         ),
         Setting(
@@ -240,7 +240,7 @@ SETTINGS: dict[str, Setting] = {
         Setting("accept", "--accept", meaning="Build although much would be taken away."),
         Setting("encoding", "--encoding", "NAME", "The encoding of delimited text.", "encoding", " under [rows]"),
         Setting("kind", key="kind", where=_IN_SOURCE),
-        Setting("bells", key="sheets", where=" under [bells] in the plan"),
+        Setting("bells", key="sheets", where=" under [bells]"),
     )
 }
 """All settings, by their names."""
@@ -276,8 +276,3 @@ def _clause(way: Way, asker: Asker) -> str:
     if asker.by_plan and setting.key:
         return way.text.format(setting.in_plan(way.value))
     return way.text.format(setting.in_call(way.value)) if setting.option in asker.options else ""
-
-
-def nearest(text: str, known: Iterable[str]) -> str:
-    """Return the known word that a text is most like, "" for none."""
-    return next(iter(get_close_matches(text, list(known), 1)), "")

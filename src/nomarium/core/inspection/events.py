@@ -124,7 +124,7 @@ def became(series: Series, name: str) -> str:
         return _clock(occurrence.end)
     if name in ("all_day", "weekday", "zone", ""):
         return {"all_day": "yes" if occurrence.all_day else "no", "zone": occurrence.zone}.get(name, "")
-    value = getattr(series, name)
+    value = getattr(series, name, "")
     if name in ("status", "visibility", "busy"):
         return str(value).lower()
     if name == "reminders":
