@@ -269,9 +269,10 @@ Correct one of the cells; or give the halves of the class names of their own.
         GRID,
         {"grid_csv": "Teacher: V\nPeriod,Mon,Tue\n1,A,\n2,,A\nto be settled with the office,B,A\n4,A,A\n5,A,\n"},
         """\
-warning grid.csv, A5 “to be settled with the office”
-The line stands below a grid and belongs to none: it was left out, and so was one more.
-If these are meetings: write a period (3, P3, 3–4) or times in front, or days above a further grid.
+error grid.csv, C5 “A”
+The cell looks like a meeting, but belongs to no grid, and so do 2 more.
+Expected: A day above each column and a period (3, P3, 3–4) or times in front of each line.
+Write what is missing there, or clear the cells.
 """,
     ),
     (

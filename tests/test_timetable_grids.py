@@ -132,7 +132,7 @@ def test_a_grid_that_could_mean_several_things_is_refused(tmp_path, grid, keys, 
         ("1,PLK-1,,bring gloves\n2,,CLK-1,\n", [("stray-cell", "grid.csv D3")]),
         (
             "1,PLK-1,\n2,,CLK-1\nto be settled with the office,CLK-1,PLK-1\n3,PLK-1,\n4,PLK-1,CLK-1\n",
-            [("outside-grids", "grid.csv A5")],
+            [("left-meetings", "grid.csv B5")],
         ),
     ],
 )

@@ -73,7 +73,7 @@ def written_lines(build: Build, done: Done, *, dry_run: bool) -> Iterator[str]:
 
 def _kind_of(part: Part) -> tuple[str, str]:
     """Return what is told together: the calendars of one split, and each other by itself."""
-    return part.kind, part.file.rpartition("/")[0] if part.kind else part.file
+    return part.kind, part.file.partition("/")[0] if part.kind else part.file
 
 
 def _kind_words(kind: str, parts: Sequence[Part]) -> str:
@@ -81,9 +81,10 @@ def _kind_words(kind: str, parts: Sequence[Part]) -> str:
     spans = [span for part in parts if (span := part.span())]
     days = f", {day_words(min(s[0] for s in spans))} to {day_words(max(s[1] for s in spans))}" if spans else ""
     if kind:
-        folder = parts[0].file.rpartition("/")[0]
+        folder = parts[0].file.rpartition("/")[0] if len(parts[0].by) == 1 else parts[0].file.partition("/")[0]
         where = f"{folder}/: " if folder else ""
-        return f"{where}{counted(len(parts), 'calendar')}, one a {kind}: {counted(events, 'event')}{days}"
+        each = kind.replace(", ", " and ")
+        return f"{where}{counted(len(parts), 'calendar')}, one a {each}: {counted(events, 'event')}{days}"
     return f"{parts[0].file}: {counted(events, 'event')}{days}"
 
 

@@ -32,7 +32,8 @@ def check(call: CheckCall) -> int:
     build = prepare(call.plan, BuildChoices(options.machine_zone()))
     if call.why and build.held:
         return _tell(build, call)
-    clashes = find_clashes(build.held)
+    wrong_times = build.read.bells_refused or any(problem.code == "bell-tie" for problem in build.problems)
+    clashes = [] if wrong_times else find_clashes(build.held)
     if call.as_json:
         typer.echo(json.dumps(check_json(build, clashes), ensure_ascii=False, indent=2))
         return 1 if build.failed else 0

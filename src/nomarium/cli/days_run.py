@@ -115,6 +115,7 @@ def hold_against(call: DaysCall, path: Path, sheet: str | None, order: Order | N
     if not names:
         raise WrongCall("The plan has no cycle to compare.", "Add one under [cycles.NAME].")
     found, problems = _comparisons(year, names, choices)
+    problems += [_own_list(path, name) for name in names if _is_listed(school, path, name)]
     print_problems(by_place(problems), errors_only=call.quiet)
     if has_errors(problems):
         return 1
@@ -124,6 +125,21 @@ def hold_against(call: DaysCall, path: Path, sheet: str | None, order: Order | N
         for one in found:
             print_lines(days_report.comparison_lines(one, path.name), sys.stdout)
     return 0 if all(one.agrees for one in found) else 1
+
+
+def _is_listed(school: School, path: Path, cycle: str) -> bool:
+    """Tell whether a cycle was read from a file."""
+    listed = school.plan.plan.cycles[cycle].listed if school.plan else None
+    return listed is not None and school.plan is not None and (school.plan.folder / listed.file).samefile(path)
+
+
+def _own_list(path: Path, cycle: str) -> Problem:
+    return warning(
+        "own-list",
+        Place(path.name),
+        f"The cycle “{cycle}” was read from this very list: that they agree proves nothing.",
+        advice="Hold the cycle against a list that was made by somebody else.",
+    )
 
 
 def _comparisons(

@@ -7,6 +7,7 @@ from typing import Annotated
 
 import typer
 
+from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 
 SHEET_EXAMPLES = """\b
@@ -14,6 +15,7 @@ Examples:
   nomarium sheet events -o events.xlsx
   nomarium sheet events -o events.csv
   nomarium sheet closures -o closures.xlsx
+  nomarium sheet holidays -o holidays.xlsx --country US,GB-SCT --from 2026-09-01 --to 2027-08-31
   nomarium sheet events -o events.xlsx --categories "Yard,Loft,Office"
 """
 
@@ -22,34 +24,63 @@ Kind = Annotated[
     typer.Argument(
         metavar="KIND",
         show_default=False,
-        help="events, terms, closures, special-days, days, bells, timetable, classes, roster, changes or codes.",
+        help="events, terms, closures, special-days, days, bells, timetable, classes, roster, changes or codes; or "
+        "holidays, filled with the public holidays of countries.",
     ),
 ]
 Output = Annotated[
-    Path, typer.Option("-o", "--output", metavar="FILE", show_default=False, help="The .xlsx or .csv file to write.")
+    Path,
+    typer.Option(
+        "-o", "--output", metavar="FILE", show_default=False, help="The .xlsx or .csv file to write; holidays: or .ics."
+    ),
 ]
 Categories = Annotated[
     str | None, typer.Option("--categories", metavar="A,B", help="What the drop-down list of categories offers.")
 ]
+Country = Annotated[
+    str | None, typer.Option("--country", metavar="US,GB-SCT", help="For holidays: the countries and regions.")
+]
+First = Annotated[str | None, typer.Option("--from", metavar="DATE", help="For holidays: the first day.")]
+Last = Annotated[str | None, typer.Option("--to", metavar="DATE", help="For holidays: the last day.")]
+Language = Annotated[
+    str | None, typer.Option("--language", metavar="fr", help="For holidays: the language of their names.")
+]
 Force = Annotated[bool, typer.Option("--force", help="Write over a file that is there already.")]
 
 
-def sheet(kind: Kind, output: Output, categories: Categories = None, force: Force = False) -> None:
+def sheet(
+    kind: Kind,
+    output: Output,
+    categories: Categories = None,
+    country: Country = None,
+    first: First = None,
+    last: Last = None,
+    language: Language = None,
+    force: Force = False,
+) -> None:
     """Write a blank sheet to fill in: headings with notes, drop-down lists, checks and a sample row.
 
-    What is filled in there is read without a question. The sample row is never imported.
+    What is filled in there is read without a question. The sample row is never imported. A sheet of holidays comes
+    filled with the public holidays of countries and regions, to be edited and converted like any list.
     """
+    if output.exists() and not force:
+        raise typer.BadParameter(f"“{output}” is there already; --force writes over it.", param_hint="-o")
+    if kind.lower() == "holidays":
+        from nomarium.cli.holidays_run import HolidayCall, write_holidays
+
+        days = options.day_span(first, last)
+        raise typer.Exit(write_holidays(HolidayCall(output, country or "", *days, language)))
     from nomarium.core.blanks import BLANKS, blank_form, render_blank_csv, render_blank_xlsx
     from nomarium.core.output import write_whole
 
     if kind.lower() not in BLANKS:
-        raise typer.BadParameter(f"“{kind}” is no kind of sheet; there are: {', '.join(BLANKS)}.", param_hint="KIND")
+        raise typer.BadParameter(
+            f"“{kind}” is no kind of sheet; there are: {', '.join([*BLANKS, 'holidays'])}.", param_hint="KIND"
+        )
     renderers = {".csv": render_blank_csv, ".xlsx": render_blank_xlsx}
     render = renderers.get(output.suffix.lower())
     if render is None:
         raise typer.BadParameter(f"“{output}” ends neither in .xlsx nor in .csv.", param_hint="-o")
-    if output.exists() and not force:
-        raise typer.BadParameter(f"“{output}” is there already; --force writes over it.", param_hint="-o")
     offered = tuple(part.strip() for part in (categories or "").split(",") if part.strip())
     blank = blank_form(BLANKS[kind.lower()], offered)
     with wrong_calls():

@@ -7,14 +7,26 @@ from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from nomarium.core.calendars import Calendar, find_doubles
-from nomarium.core.columns import FIELD_NAMES, Headings, check_stated, match_columns
+from nomarium.core.columns import FIELD_NAMES, Headings, Kind, check_stated, match_columns
 from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
-from nomarium.core.problems import DataRefused, Place, Problem, Way, WrongCall, by_place, error, has_errors, warning
+from nomarium.core.problems import (
+    DataRefused,
+    Place,
+    Problem,
+    Way,
+    WrongCall,
+    by_place,
+    error,
+    has_errors,
+    note,
+    warning,
+)
+from nomarium.core.recognition import Recognised, recognise
 from nomarium.core.sheets import Known, account, choose_grid
 from nomarium.core.sources import Adjustments, EventChoices, EventSheet, Series, adjust, move_to_zone, read_events
 from nomarium.core.sources.wording import identical_events, near_double, shared_uid
-from nomarium.core.tables import LeftOut, Table, TableChoices, find_table, looks_like_calendar, read_text
+from nomarium.core.tables import LeftOut, Table, TableChoices, find_table, looks_like_calendar, read_grids, read_text
 
 
 @dataclass(frozen=True, slots=True)
@@ -83,6 +95,7 @@ def convert(
             found += unsure
         if has_errors(unsure):
             sheets.append(EventSheet(table, matches))
+            found += _other_kind(next(path for path in request.files if path.name == table.file), request)
         else:
             sheets.append(read_events(table, matches, replace(request.events, zone_stated=request.zone_stated)))
         progress(done)
@@ -115,11 +128,30 @@ def _read_files(request: Request, headings: Headings) -> tuple[list[Table | Cale
             problems += found
             table, found = find_table(grid, headings)
         except DataRefused as refused:
-            problems.append(refused.problem)
+            problems += [refused.problem, *_other_kind(path, request)]
         else:
             read.append(table)
             problems += found
     return read, problems
+
+
+def _other_kind(path: Path, request: Request) -> list[Problem]:
+    """Say of a file that holds no events what it seems to hold, and what reads that."""
+    try:
+        grids, _ = read_grids(path, request.tables)
+    except DataRefused:
+        return []
+    found = [(grid, recognise(grid, request.columns)) for grid in grids]
+    return [_looks_like(grid.place, one) for grid, one in found if one.kind not in (None, Kind.EVENTS)]
+
+
+def _looks_like(place: Place, found: Recognised) -> Problem:
+    return note(
+        "other-kind",
+        place,
+        f"This looks like {found.kind}: {found.why}.",
+        advice=f"“nomarium new . {place.file}” drafts a plan that reads it; “nomarium inspect {place.file}” shows how.",
+    )
 
 
 def _read_as_calendar(path: Path, request: Request) -> CalendarFile | None:

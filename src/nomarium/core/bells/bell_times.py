@@ -37,7 +37,8 @@ class BellTimes:
         self._special_names = {special.name.casefold(): special.name for special in year.rules.specials}
         self._days: dict[tuple[date, str], Bells] = {}
         self._known: dict[Conditions, Bells] = {}
-        self._ties: dict[tuple[int, int], Problem] = {}
+        self._ties: dict[tuple[str, int, str, int], Problem] = {}
+        """By the rows of the two."""
 
     def on(self, day: date, division: str = "") -> Bells:
         """Return the bell times of a date for a division, "" for those who are of none."""
@@ -111,7 +112,9 @@ class BellTimes:
                 and not same_times
                 and (row.conditions == best.conditions or not best.conditions.include(row.conditions))
             ):
-                self._ties[id(row), id(best)] = wording.tie(row, best)
+                self._ties.setdefault(
+                    (row.place.file, row.place.row, best.place.file, best.place.row), wording.tie(row, best)
+                )
         return best
 
 

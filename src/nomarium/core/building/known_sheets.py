@@ -5,7 +5,7 @@ from __future__ import annotations
 from nomarium.core.bells import BellReader, BellRow, BellTimes, read_other_names
 from nomarium.core.building import wording
 from nomarium.core.building.sheet_desk import SheetDesk
-from nomarium.core.problems import Problem
+from nomarium.core.problems import Problem, has_errors
 from nomarium.core.school import School
 from nomarium.core.timetable import read_changes, read_class_list, read_roster
 from nomarium.core.values import counted
@@ -17,6 +17,7 @@ _OF_LISTS = ("columns", "only", "without")
 def read_bells(desk: SheetDesk) -> None:
     """Read the bell times and the other names of periods."""
     keys = desk.plan.plan.bells
+    before = len(desk.found.problems)
     rows: list[BellRow] = []
     for stated in desk.sheets.of(keys.sheets, "bells", "sheets"):
         if desk.year is None:
@@ -39,11 +40,12 @@ def read_bells(desk: SheetDesk) -> None:
         choices = desk.choices(stated)
         for grid in desk.grids(choices):
             with desk.told():
-                before = len(desk.found.names.rung)
+                known = len(desk.found.names.rung)
                 names, problems = read_other_names(grid, choices, desk.found.names)
                 desk.found.problems += problems
                 if names is not None:
-                    desk.note_sheet(names, counted(len(desk.found.names.rung) - before, "other name"))
+                    desk.note_sheet(names, counted(len(desk.found.names.rung) - known, "other name"))
+    desk.found.bells_refused = has_errors(desk.found.problems[before:])
     if desk.year is not None and rows:
         desk.found.bells = BellTimes(rows, desk.year)
 

@@ -59,6 +59,8 @@ class SourcesRead:
     events: dict[str, list[Series]] = field(default_factory=dict)
     coded: dict[str, list[CodedMeeting]] = field(default_factory=dict)
     bells: BellTimes | None = None
+    bells_refused: bool = False
+    """Whether something of the bell times could not be read."""
     names: OtherNames = field(default_factory=OtherNames)
     changes: list[Change] = field(default_factory=list)
     lists: ClassLists = field(default_factory=ClassLists)

@@ -16,7 +16,7 @@ _HALF = re.compile(r"[ap]\.?\s?m\.?", re.IGNORECASE)
 _LOOKED_AT = 300
 _NOT_THE_DAY = (
     "created modified updated changed birth dob born invoice paid payment submitted timestamp registered "
-    "registration approved printed entered booked recorded sent received expires expiry deadline"
+    "observed registration approved printed entered booked recorded sent received expires expiry deadline"
 ).split()
 """Words of headings whose dates are not those of the event."""
 

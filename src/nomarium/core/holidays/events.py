@@ -5,19 +5,17 @@ from __future__ import annotations
 from collections.abc import Sequence
 from datetime import datetime, time, timedelta
 
-from nomarium.core.holidays.regions import Holiday
+from nomarium.core.holidays.regions import Holiday, titled
 from nomarium.core.sources import Occurrence, Series
 
 
 def holiday_events(held: Sequence[Holiday]) -> list[Series]:
     """Return an event for each holiday; where several regions are meant, its title says of which it is."""
-    several = len({one.region for one in held}) > 1
-    return [_event(one, several=several) for one in held]
+    return [_event(title, one) for title, one in titled(held)]
 
 
-def _event(one: Holiday, *, several: bool) -> Series:
+def _event(title: str, one: Holiday) -> Series:
     start = datetime.combine(one.day, time())
-    title = f"{one.name} ({one.region})" if several else one.name
     description = f"Observed for {one.instead_of}" if one.instead_of else ""
     return Series(
         title,

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from datetime import date
 from typing import NamedTuple
 
@@ -35,6 +35,12 @@ def read_holidays(
         found += held
         problems += wrong
     return sorted(found, key=lambda one: (one.day, one.region, one.name)), problems
+
+
+def titled(held: Sequence[Holiday]) -> Iterator[tuple[str, Holiday]]:
+    """Yield each holiday with its title; where several regions are meant, it says of which it is."""
+    several = len({one.region for one in held}) > 1
+    return ((f"{one.name} ({one.region})" if several else one.name, one) for one in held)
 
 
 def _of_region(

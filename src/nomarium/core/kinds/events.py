@@ -12,7 +12,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "summary",
         "the title; required",
-        "summary|title|event|event name|event title|name|name of event|what|subject|description of event|"
+        "summary|title|event|holiday|public holiday|event name|event title|name|name of event|what|subject|description of event|"
         "activity|activity name|occasion|meeting|appointment|topic|item|details of event|function|programme|"
         "program|club|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
         "asunto|objet",
@@ -134,6 +134,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "categories|category|type|kind|event type|tags|tag|label|labels|type of event|class of event|"
         "calendar type|event category|kategorie|art|catégorie|categoría|categoria",
         Holds.NAMES,
+        shared="country|region|country or region|thema|rubrik|rubrique|tipo de evento|soort",
         blank=Blank("Category", "One or more, separated by “;”.", "Launch", ("School", "Staff", "Visitors", "Closure")),
     ),
     Field(

@@ -10,7 +10,7 @@ from itertools import zip_longest
 
 from nomarium.core.columns import heading_key
 from nomarium.core.kinds import PERIOD_HEADINGS
-from nomarium.core.problems import DataRefused
+from nomarium.core.problems import DataRefused, Place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid
 from nomarium.core.timetable import wording
@@ -65,6 +65,11 @@ class Block:
     lines: list[Line] = field(default_factory=list)
     captions: list[str] = field(default_factory=list)
 
+    def take_lines(self, days: DayReader, cycles: Sequence[str]) -> bool:
+        """Find the lines below the days, and tell whether there are any."""
+        self.lines = _lines(self, days, cycles)
+        return bool(self.lines)
+
     @property
     def last_row(self) -> int:
         """The last row of the view that belongs to it."""
@@ -81,8 +86,9 @@ def find_blocks(grid: Grid, days: DayReader, cycles: Sequence[str]) -> list[Bloc
     if upright and _weight(upright) == _weight(turned):
         raise DataRefused(wording.two_ways_round(upright[0].view.place(upright[0].head, 0)))
     chosen = upright if _weight(upright) > _weight(turned) else turned
-    for block, above in zip(chosen, [None, *chosen], strict=False):
-        block.captions = _captions(block, above.last_row + 1 if above else 0)
+    for block in chosen:
+        above = [other.last_row + 1 for other in chosen if other.last_row < block.head]
+        block.captions = _captions(block, max(above, default=0))
     return chosen
 
 
@@ -103,26 +109,44 @@ def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Bloc
     blocks: list[Block] = []
     row = 0
     while row < len(view.rows):
-        across = _days_across(view, row, days, cycles)
-        block = Block(view, row, across) if len(across) >= _FEWEST_DAYS else None
-        if block is not None:
-            block.lines = _lines(block, days, cycles)
-        if block is not None and block.lines:
-            blocks.append(block)
-            row = block.last_row + 1
-        else:
-            row += 1
+        found = [
+            block
+            for part in _side_by_side(view, row, days, cycles)
+            if len(across := _days_across(part, row, days, cycles)) >= _FEWEST_DAYS
+            and (block := Block(part, row, across)).take_lines(days, cycles)
+        ]
+        blocks += found
+        row = max((block.last_row for block in found), default=row) + 1
     return blocks if any(len(block.lines) > 1 for block in blocks) else []
 
 
-def rows_of_no_grid(blocks: Sequence[Block]) -> list[int]:
-    """Return the rows below grids that belong to none of them, though cells under the days above are filled."""
-    left = []
-    for block, below in zip_longest(blocks, blocks[1:]):
-        view, end = block.view, below.head if below else len(block.view.rows)
-        rows = range(block.last_row + 1, end)
-        left += [row for row in rows if sum(bool(view.text(row, column)) for column in block.days) > 1]
-    return left
+def _side_by_side(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> list[GridView]:
+    """Return the parts of a view that each have a grid of their own below days in a row: one for most rows.
+
+    A further grid begins behind the days of the one before it, where a cell that is no day stands before days again,
+    or a day comes again behind an empty cell.
+    """
+    ends: list[int] = []
+    run: list[object] = []
+    broken = False
+    last = 0
+    for column, text in view.filled(row):
+        day = UnknownDay(text) if _PERIOD_WORD.fullmatch(text) else days.read(" ".join(text.split()), cycles)
+        if isinstance(day, UnknownDay):
+            broken = True
+            continue
+        again = day in run and column > last + 1
+        if len(run) >= _FEWEST_DAYS and (broken or again):
+            ends.append(last + 1)
+            run = []
+        elif broken:
+            run = []
+        run.append(day)
+        broken, last = False, view.end(row, column)[1]
+    if len(run) < _FEWEST_DAYS and ends:
+        ends.pop()
+    starts = [0, *ends]
+    return [view.part(start, end) if ends else view for start, end in zip_longest(starts, ends)]
 
 
 def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, tuple[DayTest, ...]]:
@@ -213,10 +237,39 @@ _LONGEST_HEADING = 24
 
 
 def _captions(block: Block, first: int) -> list[str]:
-    """Return the texts above a grid, the nearest first, and that of its corner, if it is no heading of periods."""
+    """Return the texts above a grid, the nearest first, and those before its days, if they head no periods."""
     view = block.view
-    corner = view.text(block.head, 0)
-    texts = [corner] if corner and heading_key(corner) not in _PERIOD_CORNERS | _DAY_CORNERS else []
+    before = [view.text(block.head, column) for column in range(min(block.days))]
+    texts = [text for text in before if text and heading_key(text) not in _PERIOD_CORNERS | _DAY_CORNERS]
     for row in range(block.head - 1, max(first, block.head - 1 - _MOST_ABOVE) - 1, -1):
         texts += [text for _, text in view.filled(row)]
     return texts
+
+
+@dataclass(frozen=True, slots=True)
+class Outside:
+    """A filled cell of a sheet of grids that belongs to none of them."""
+
+    text: str
+    place: Place
+    below: bool
+    """Whether it stands in a row below a grid with others under its days, and not beside its lines."""
+
+
+def cells_outside(blocks: Sequence[Block]) -> list[Outside]:
+    """Return the filled cells beside the lines of grids, and in rows of several below them, that belong to none."""
+    found = []
+    heads = sorted({block.head for block in blocks})
+    for block in blocks:
+        view, last = block.view, max(block.days)
+        rows = [row for line in block.lines for row in range(line.row, line.last + 1)]
+        beside = [(row, column) for row in rows for column in range(last + 1, view.width)]
+        found += [Outside(view.text(*cell), view.place(*cell), False) for cell in beside if view.text(*cell)]
+        end = next((head for head in heads if head > block.last_row), len(view.rows))
+        for row in range(block.last_row + 1, end):
+            filled = [column for column in block.days if view.text(row, column)]
+            if len(filled) > 1:
+                first = next(column for column in range(view.width) if view.text(row, column))
+                found.append(Outside(view.text(row, first), view.place(row, first), True))
+                found += [Outside(view.text(row, c), view.place(row, c), True) for c in filled if c != first]
+    return found

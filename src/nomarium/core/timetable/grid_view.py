@@ -16,6 +16,10 @@ class GridView:
     grid: Grid
     turned: bool = False
     """Whether rows and columns have changed places."""
+    left: int = 0
+    """The first column of the sheet, as it is turned, that belongs to the view."""
+    right: int | None = None
+    """The column behind the last; None for the end of the sheet."""
     rows: list[list[Cell]] = field(init=False)
     _merged: dict[tuple[int, int], tuple[int, int]] = field(init=False)
     _covered: set[tuple[int, int]] = field(init=False)
@@ -23,10 +27,12 @@ class GridView:
     def __post_init__(self) -> None:
         width = max((len(row) for row in self.grid.rows), default=0)
         rows = [[*row, *([""] * (width - len(row)))] for row in self.grid.rows]
-        self.rows = [list(column) for column in zip(*rows, strict=True)] if self.turned else rows
+        whole = [list(column) for column in zip(*rows, strict=True)] if self.turned else rows
+        self.rows = [row[self.left : self.right] for row in whole]
         self._merged, self._covered = {}, set()
         for box in self.grid.merged:
             top, left, bottom, right = (box[1], box[0], box[3], box[2]) if self.turned else box
+            left, right = left - self.left, right - self.left
             self._merged[top, left] = (bottom, right)
             if (bottom - top + 1) * (right - left + 1) <= _LARGEST_AREA:
                 self._covered.update((r, c) for r in range(top, bottom + 1) for c in range(left, right + 1))
@@ -57,8 +63,12 @@ class GridView:
 
     def place(self, row: int, column: int) -> Place:
         """Return where a cell stands on the sheet."""
-        line, index = (column, row) if self.turned else (row, column)
+        line, index = (column + self.left, row) if self.turned else (row, column + self.left)
         return Place(self.grid.file, self.grid.sheet, address(line + 1, index), line + 1)
+
+    def part(self, first: int, last: int | None) -> GridView:
+        """Return the part of the view from its column ``first`` to that before ``last``, None for its end."""
+        return GridView(self.grid, self.turned, self.left + first, None if last is None else self.left + last)
 
     def filled(self, row: int) -> Iterator[tuple[int, str]]:
         """Yield the columns of a row that hold anything, with their texts."""

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator, Sequence
+import re
+from collections.abc import Collection, Iterable, Iterator, Sequence
 from dataclasses import dataclass, replace
 from datetime import time
 
@@ -12,8 +13,8 @@ from nomarium.core.slots import DayTest, Periods
 from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import Owner, is_usual_name, owner_of
-from nomarium.core.timetable.cell_lines import CellPattern, CellReader
-from nomarium.core.timetable.grid_shape import Block, Line, find_blocks, rows_of_no_grid
+from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
+from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
 from nomarium.core.values import Clock, may_pass_midnight, scan_span
@@ -76,7 +77,8 @@ def _owned_blocks(
 ) -> Iterator[_OwnedBlock]:
     fallback = grid.sheet if grid.sheet and (several or not is_usual_name(grid.sheet)) else grid.file.rsplit(".", 1)[0]
     blocks = find_blocks(grid, choices.days, choices.cycles(choices.division))
-    found.problems += _outside(blocks)
+    outside = cells_outside(blocks)
+    inside: list[str] = []
     for block in blocks:
         owner = owner_of(block.captions, fallback, choices.each, known, choices.year.rules.divisions)
         if not owner.kind:
@@ -85,37 +87,45 @@ def _owned_blocks(
             continue
         differs = owner.division and owner.division != choices.division
         own = _with_days_of(block, owner.division, choices) if differs else block
-        found.problems += _stray(own)
-        yield _OwnedBlock(own, owner, list(_filled(own, found)))
+        cells = list(_filled(own, found))
+        inside += [cell.text for cell in cells]
+        yield _OwnedBlock(own, owner, cells)
+    found.problems += _outside(outside, inside)
 
 
-def _outside(blocks: Sequence[Block]) -> list[Problem]:
-    """Report rows with filled cells that stand below a grid and belong to none."""
-    rows = rows_of_no_grid(blocks)
-    if not rows:
-        return []
-    view = blocks[0].view
-    column, text = next(view.filled(rows[0]))
-    return [wording.outside_grids(view.place(rows[0], column), text, len(rows))]
+def _outside(outside: Sequence[Outside], inside: Sequence[str]) -> list[Problem]:
+    """Report filled cells that belong to no grid: an error where they look like the cells of one, else a warning."""
+    known = {line.casefold() for text in inside for line in lines_of_cell(text)}
+    forms = {_form(line) for line in known}
+    problems = []
+    for below in (True, False):
+        cells = [cell for cell in outside if cell.below is below]
+        alike = [cell for cell in cells if any(_is_like(line, known, forms) for line in lines_of_cell(cell.text))]
+        if alike:
+            problems.append(wording.left_meetings(alike[0].place, alike[0].text, len(alike)))
+        elif cells and below:
+            rows = len({cell.place.row for cell in cells})
+            problems.append(wording.outside_grids(cells[0].place, cells[0].text, rows))
+        elif cells:
+            problems.append(wording.stray_cells(cells[0].place, cells[0].text, len(cells)))
+    return problems
 
 
-def _stray(block: Block) -> list[Problem]:
-    """Report filled cells behind the last day of a grid."""
-    view, last = block.view, max(block.days)
-    cells = [
-        (row, column)
-        for line in block.lines
-        for row in range(line.row, line.last + 1)
-        for column in range(last + 1, view.width)
-        if view.text(row, column)
-    ]
-    return [wording.stray_cells(view.place(*cells[0]), view.text(*cells[0]), len(cells))] if cells else []
+def _is_like(line: str, known: Collection[str], forms: Collection[str]) -> bool:
+    key = line.casefold()
+    return key in known or (any(map(str.isdigit, key)) and any(map(str.isalpha, key)) and _form(key) in forms)
+
+
+def _form(text: str) -> str:
+    """Return the form of a text: "plk-12" and "nav-3" are both of letters, a hyphen and digits."""
+    return re.sub(r"\d+", "9", re.sub(r"[^\W\d_]+", "a", text))
 
 
 def _with_days_of(block: Block, division: str, choices: TimetableChoices) -> Block:
     """Read the days of a grid again, as those of its own division."""
     again = find_blocks(block.view.grid, choices.days, choices.cycles(division))
-    return next((other for other in again if other.head == block.head), block)
+    same = (other for other in again if (other.head, other.view.left) == (block.head, block.view.left))
+    return next(same, block)
 
 
 def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:

@@ -231,6 +231,19 @@ def stray_cells(place: Place, text: str, cells: int) -> Problem:
     )
 
 
+def left_meetings(place: Place, text: str, cells: int) -> Problem:
+    """Cells that look like meetings, but belong to no grid."""
+    more = f", and so {'does one more' if cells == 2 else f'do {cells - 1:,} more'}" if cells > 1 else ""
+    return error(
+        "left-meetings",
+        place,
+        f"The cell looks like a meeting, but belongs to no grid{more}.",
+        found=text,
+        expected="A day above each column and a period (3, P3, 3–4) or times in front of each line.",
+        advice="Write what is missing there, or clear the cells.",
+    )
+
+
 def outside_grids(place: Place, text: str, rows: int) -> Problem:
     """Rows below a grid that belong to no grid."""
     more = f", and so {'was one more' if rows == 2 else f'were {rows - 1:,} more'}" if rows > 1 else ""
