@@ -145,6 +145,9 @@ def test_what_a_build_would_be_refused_for_is_left_out_with_the_reason(desk):
     )
     assert "# ? duties.csv (events) is left out:" in text
     assert "broken.xlsx" in text
+    stopped = desk.run("build", "--json")
+    assert (stopped.status, [code for code, _ in stopped.codes]) == (1, ["undecided-sheet"])
+    desk.put("nomarium.toml", text.replace(text[text.index("[undecided]") :].split("\n\n")[0], ""))
     assert desk.run("build", "-q").status == 0
 
 

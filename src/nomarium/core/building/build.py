@@ -83,6 +83,8 @@ def prepare(path: Path, choices: BuildChoices) -> Build:
     if not school.plan.plan.sources:
         build.problems.append(wording.nothing_to_build(Place(path.name)))
         return build
+    for name, reason in school.plan.plan.undecided.items():
+        build.problems.append(wording.undecided(school.plan.place("undecided", name), name, reason))
     zone = _zone(school.plan, choices.machine_zone, build.problems)
     build.read = SourceReader(school, school.plan, zone).read()
     build.problems += build.read.problems

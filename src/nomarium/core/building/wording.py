@@ -279,3 +279,13 @@ def holidays_lack(place: Place, what: str) -> Problem:
     else:
         advice = 'State the days under [sheets]: within = "2026-09-01..2027-08-31"; or name the sheet of terms.'
     return error("holidays-lack", place, f"The public holidays lack their {what}.", advice=advice)
+
+
+def undecided(place: Place, name: str, reason: str) -> Problem:
+    """A sheet that the plan's draft left open, though it could change the year or its meetings."""
+    return error(
+        "undecided-sheet",
+        place,
+        f"“{name}” is still open: {reason}",
+        advice="Settle it and name the sheet where it belongs, or take this line out to build without it.",
+    )

@@ -6,20 +6,22 @@ from collections.abc import Callable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 
-from nomarium.core.columns import Kind
+from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
     class_divisions,
     codes_of,
     division_of,
-    divisions_of,
     labels_of,
     week_letters,
 )
 from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
+from nomarium.core.drafting.whole_sheets import known_of, whole_of
+from nomarium.core.kinds import PEOPLE_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.timetable import each_by_name
+from nomarium.core.values import name_key
 from nomarium.settings import BY_PLAN, advice_words
 
 _SOURCES = (Kind.LIST, Kind.GRID, Kind.SLOTS, Kind.MONTHS, Kind.EVENTS, Kind.CALENDAR)
@@ -58,7 +60,8 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
     for _ in range(_MOST_TRIALS):
         draft.questions = []
         draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
-        errors = [problem for problem in check(draft.text) if problem.severity == "error"]
+        problems = check(draft.text)
+        errors = [one for one in problems if one.severity == "error" and one.code != "undecided-sheet"]
         refused = _refused(errors, draft, choices)
         if not refused:
             break
@@ -86,10 +89,12 @@ class _Writer:
         self._draft = draft
         self._choices = choices
         self._sheets = [sheet for sheet in draft.sheets if sheet not in draft.left_out]
-        self._divisions = divisions_of(self._sheets)
+        self._known = known_of(self._sheets)
+        self._divisions = list(self._known.of("division").values())
         self._classes = class_divisions(self._sheets)
         self._cycles = self._find_cycles()
         self._names: dict[FoundSheet, str] = {}
+        self._used_people: set[FoundSheet] = set()
 
     def lines(self) -> Iterator[str]:
         """Yield the lines of the plan."""
@@ -106,6 +111,7 @@ class _Writer:
         for sheet in self._of(*_SOURCES):
             yield from self._source(sheet)
         yield from self._calendars()
+        yield from self._undecided()
         yield from self._not_used()
 
     def _of(self, *kinds: Kind) -> list[FoundSheet]:
@@ -165,6 +171,8 @@ class _Writer:
         for sheet in sheets:
             name = sheet.written(self._choices.folder) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
             yield f"# {name}: {sheet.kind}, {sheet.recognised.why}."
+            for field_name, (value, where) in whole_of(sheet, self._known).items():
+                yield f"#   All of it is for {field_name} “{value}”: {where} says so."
 
     def _paths(self, sheets: Sequence[FoundSheet]) -> str:
         written = [self._path(sheet) for sheet in sheets]
@@ -172,7 +180,10 @@ class _Writer:
 
     def _path(self, sheet: FoundSheet) -> str:
         file = toml_text(sheet.written(self._choices.folder))
-        return f"{{ file = {file}, sheet = {toml_text(sheet.sheet)} }}" if sheet.sheet else file
+        parts = {"sheet": sheet.sheet} if sheet.sheet else {}
+        parts |= {name: value for name, (value, _) in whole_of(sheet, self._known).items()}
+        more = "".join(f", {key} = {toml_text(value)}" for key, value in parts.items())
+        return f"{{ file = {file}{more} }}" if more else file
 
     def _find_cycles(self) -> list[DraftCycle]:
         """Return the cycles that timetables and lists of days speak of."""
@@ -269,6 +280,11 @@ class _Writer:
         if codes:
             yield from self._why(codes)
             yield f"codes = {self._paths(codes)}"
+        people = [other for other in self._of(Kind.PEOPLE) if _explains(other, sheet)]
+        if people:
+            yield from self._why(people[:1])
+            yield f"people = {toml_text(people[0].written(self._choices.folder))}"
+            self._used_people.update(people[:1])
         if sheet.kind in (Kind.LIST, Kind.GRID):
             yield from self._timetable_keys(sheet)
         yield ""
@@ -340,29 +356,83 @@ class _Writer:
             found["student"] = "One calendar a student: the roster says who is in which class."
         return found
 
+    def _undecided(self) -> Iterator[str]:
+        """Name the sheets that could change the year or its meetings, but that a build would be refused for."""
+        open_sheets = {sheet: p for sheet, p in self._draft.left_out.items() if sheet.kind in _DECIDING}
+        if not open_sheets:
+            return
+        yield "# Nothing is built while one of these is open: settle it above, or take its line out to do without it."
+        yield "[undecided]"
+        for sheet, problem in open_sheets.items():
+            yield from self._left_out(sheet, problem)
+            name = sheet.written(self._choices.folder) + (f", sheet {sheet.sheet}" if sheet.sheet else "")
+            yield f"{toml_text(name)} = {toml_text(f'{sheet.kind}: {_reason(problem)}')}"
+        yield ""
+
     def _not_used(self) -> Iterator[str]:
         """Say which sheets are left out, and why."""
         for sheet, problem in self._draft.left_out.items():
-            cell = f", {problem.place.cell}" if problem.place.cell else ""
-            yield self._question(
-                f"{sheet.path.name} ({sheet.kind}) is left out: {problem.message}{cell and f' ({cell[2:]})'}"
-            )
-            if advice := advice_words(problem.advice, BY_PLAN):
-                yield f"#   {advice}"
+            if sheet.kind not in _DECIDING:
+                yield from self._left_out(sheet, problem)
+        for text in self._unplaced():
+            yield self._question(text)
+
+    def _left_out(self, sheet: FoundSheet, problem: Problem) -> Iterator[str]:
+        yield self._question(f"{sheet.path.name} ({sheet.kind}) is left out: {_reason(problem)}")
+        if advice := advice_words(problem.advice, BY_PLAN):
+            yield f"#   {advice}"
+
+    def _unplaced(self) -> Iterator[str]:
+        """Yield the questions about sheets that were recognised, but that nothing in the plan asks for."""
+        for sheet in self._of(Kind.PEOPLE, Kind.PLACES):
+            if sheet not in self._used_people:
+                key = f"{sheet.kind} = {toml_text(sheet.written(self._choices.folder))}"
+                yield f"Whose {sheet.kind} are those of {sheet.path.name}? Name it under a source: {key}."
         for sheet in self._draft.sheets:
             if sheet.kind is None:
                 name = sheet.path.name + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
-                yield self._question(f"What is {name}? It is not used: {sheet.recognised.why}.")
+                yield f"What is {name}? It is not used: {sheet.recognised.why}."
         used = {codes for sheet in self._of(Kind.SLOTS) for codes in self._codes_for(sheet)}
         for sheet in self._of(Kind.CODES):
             if sheet not in used:
-                yield self._question(f"Which list of slots has the codes of {sheet.path.name}? It is not used.")
+                yield f"Which list of slots has the codes of {sheet.path.name}? It is not used."
         listed = {cycle.listed for cycle in self._cycles}
         for sheet in self._of(Kind.DAYS):
             if sheet not in listed:
-                yield self._question(
-                    f"Which cycle are the days of {sheet.path.name}? Name it there: listed = {self._path(sheet)}."
-                )
+                yield f"Which cycle are the days of {sheet.path.name}? Name it there: listed = {self._path(sheet)}."
+
+
+_DECIDING = (
+    Kind.TERMS,
+    Kind.CLOSURES,
+    Kind.SPECIAL_DAYS,
+    Kind.DAYS,
+    Kind.BELLS,
+    Kind.PERIOD_NAMES,
+    Kind.CLASSES,
+    Kind.ROSTER,
+    Kind.CHANGES,
+    Kind.LIST,
+    Kind.GRID,
+)
+"""The kinds of sheets that change the year, its bells or its meetings: none of them is left out of a build unsaid."""
+
+
+def _reason(problem: Problem) -> str:
+    """Return why a sheet is left out, with the cell that says so."""
+    return problem.message + (f" ({problem.place.cell})" if problem.place.cell else "")
+
+
+def _explains(people: FoundSheet, source: FoundSheet) -> bool:
+    """Tell whether a sheet of people explains at least half of the teachers that a timetable names."""
+    if people.grid is None or source.kind not in (Kind.LIST, Kind.CODES):
+        return False
+    seen = Evidence.of(people.grid, PEOPLE_SHEET, {})
+    known = {name_key(text) for name in ("code", "name", "address") for text in seen.texts(name)}
+    firsts, lasts = seen.texts("first_name"), seen.texts("last_name")
+    known |= {name_key(f"{first} {last}") for first, last in zip(firsts, lasts, strict=False)}
+    named = set(source.column("teacher"))
+    return bool(named) and sum(name_key(text) in known for text in named) * 2 >= len(named)
 
 
 _PLURALS = {"teacher": "teachers", "class": "classes", "room": "rooms", "student": "students"}

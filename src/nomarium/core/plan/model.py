@@ -463,6 +463,10 @@ class Plan(Keys):
     calendars: dict[str, CalendarKeys] = Field(
         default_factory=dict, description="the calendars to build, each kind under its name"
     )
+    undecided: dict[str, str] = Field(
+        default_factory=dict,
+        description="sheets about which something is still open, with the reason: nothing is built",
+    )
     output: OutputKeys = Field(OutputKeys(), description="where what is built goes")
     pages: PageKeys = Field(PageKeys(), description="pages of the calendars, for a web space or an intranet")
     rows: RowKeys = Field(RowKeys(), description="how rows look that are written for another program")

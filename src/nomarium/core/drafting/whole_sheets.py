@@ -1,0 +1,58 @@
+"""What holds for whole sheets of a folder, by their titles, tabs and files: a division, a term, a special day."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+
+from nomarium.core.columns import Evidence, Kind
+from nomarium.core.drafting.sheets import FoundSheet, divisions_of
+from nomarium.core.kinds import BELL_SHEET, SPECIAL_SHEET, TERM_SHEET
+from nomarium.core.sheets import Known, said_by_names
+
+_TITLE_ROWS = 4
+"""So many rows from the top may hold titles."""
+_BELL_WORDS = frozenset(
+    "bell bells time times schedule schedules school period periods ring rings timetable hours sheet of the and for "
+    "stundenplan stundenzeiten zeiten horaires horarios orari".split()
+)
+
+
+def known_of(sheets: Sequence[FoundSheet]) -> Known:
+    """Return the divisions, terms and special days that the sheets of a folder name."""
+    known = Known()
+    known.add("division", [*divisions_of(sheets), *_divisions_by_name(sheets)])
+    for name, kind, fields in (("term", Kind.TERMS, TERM_SHEET), ("special", Kind.SPECIAL_DAYS, SPECIAL_SHEET)):
+        for sheet in sheets:
+            if sheet.kind is kind and sheet.grid is not None:
+                known.add(name, Evidence.of(sheet.grid, fields, {}).texts("summary"))
+    return known
+
+
+def whole_of(sheet: FoundSheet, known: Known) -> dict[str, tuple[str, str]]:
+    """Return what holds for a whole sheet of bell times: for each field without a column, its value and what says it."""
+    if sheet.kind is not Kind.BELLS or sheet.grid is None:
+        return {}
+    named = Evidence.of(sheet.grid, BELL_SHEET, {}).named
+    return {
+        name: said
+        for name in ("division", "term", "special")
+        if name not in named and (said := said_by_names(name, known, sheet.grid, _TITLE_ROWS))
+    }
+
+
+def _divisions_by_name(sheets: Sequence[FoundSheet]) -> list[str]:
+    """Return the divisions that only the names of two or more sheets of bell times tell apart.
+
+    Each must have one word of its own beside those of bell times, and that word must stand in the name of another
+    sheet, too: “Senior bells”, “Junior bells”, “Senior timetable”.
+    """
+    bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS]
+    others = {word for sheet in sheets if sheet.kind is not Kind.BELLS for word in _words(sheet)}
+    own = [[word for word in _words(sheet) if word not in _BELL_WORDS and word in others] for sheet in bells]
+    single = [words[0] for words in own if len(words) == 1]
+    return [word.capitalize() for word in single] if len(bells) > 1 and len(set(single)) == len(bells) else []
+
+
+def _words(sheet: FoundSheet) -> list[str]:
+    return re.findall(r"[^\W\d_]+", f"{sheet.path.stem} {sheet.sheet or ''}".casefold())
