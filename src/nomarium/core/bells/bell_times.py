@@ -8,7 +8,7 @@ from datetime import date, time
 
 from nomarium.core.bells import wording
 from nomarium.core.bells.rows import BellRow, Conditions
-from nomarium.core.problems import Problem
+from nomarium.core.problems import Place, Problem
 from nomarium.core.slots import bare_period, period_key
 from nomarium.core.year import Day, SchoolYear
 
@@ -25,6 +25,9 @@ class Bells:
     def row(self, period: str) -> BellRow | None:
         """Return when a period is, None where it does not run."""
         return self.rows.get(period_key(period))
+
+
+_SEVERAL = 2
 
 
 class BellTimes:
@@ -53,6 +56,37 @@ class BellTimes:
         rows = [self.on(day, division).row(bare_period(period)) for division in divisions or ("",)]
         found = {(row.start, row.end) if row else None for row in rows}
         return found.pop() if len(found) == 1 else None
+
+    def contradictions(self) -> list[Problem]:
+        """Return what is wrong with the rows by themselves: two of the same days, and sheets that are never rung."""
+        first: dict[tuple[str, Conditions], BellRow] = {}
+        told: dict[tuple[str, int, str, int], Problem] = {}
+        for row in self.rows:
+            other = first.setdefault((period_key(row.period), row.conditions), row)
+            if (other.start, other.end) != (row.start, row.end):
+                key = (row.place.file, row.place.row, other.place.file, other.place.row)
+                told.setdefault(key, wording.tie(row, other))
+        return [*told.values(), *self._never_rung()]
+
+    def _never_rung(self) -> list[Problem]:
+        """Report sheets of usual bell times of which no row holds on any school day, as others go before them."""
+        usual = [row for row in self.rows if not row.conditions.specials]
+        sheets = dict.fromkeys((row.place.file, row.place.sheet) for row in usual)
+        if len(sheets) < _SEVERAL:
+            return []
+        divisions = self._year.rules.divisions or ("",)
+        ringing: set[tuple[str, str | None]] = set()
+        for day in self._year.days(None, None):
+            for division in divisions if day.has_school else ():
+                rows = self.on(day.date, division).rows.values()
+                ringing.update((row.place.file, row.place.sheet) for row in rows)
+        return [
+            wording.never_rung(
+                Place(file, sheet), next(row for row in usual if (row.place.file, row.place.sheet) == (file, sheet))
+            )
+            for file, sheet in sheets
+            if (file, sheet) not in ringing
+        ]
 
     @property
     def ties(self) -> list[Problem]:

@@ -127,3 +127,14 @@ def tie(row: BellRow, other: BellRow) -> Problem:
         found=row.hours,
         advice="Add what tells their days apart (a division, day, term or special day), or take one out.",
     )
+
+
+def never_rung(place: Place, row: BellRow) -> Problem:
+    """A sheet of bell times of which no row ever holds: others go before it on every school day."""
+    return error(
+        "bells-never-rung",
+        place,
+        f"These bell times hold on no school day: others go before them, such as for period {row.period}, {row.hours}.",
+        advice="Say what they are for in the plan, such as division = “Upper” or special = “Late start” in the table "
+        "of the sheet; or take the sheet out.",
+    )

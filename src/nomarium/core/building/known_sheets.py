@@ -45,9 +45,10 @@ def read_bells(desk: SheetDesk) -> None:
                 desk.found.problems += problems
                 if names is not None:
                     desk.note_sheet(names, counted(len(desk.found.names.rung) - known, "other name"))
-    desk.found.bells_refused = has_errors(desk.found.problems[before:])
     if desk.year is not None and rows:
         desk.found.bells = BellTimes(rows, desk.year)
+        desk.found.problems += desk.found.bells.contradictions()
+    desk.found.bells_refused = has_errors(desk.found.problems[before:])
 
 
 def read_classes(desk: SheetDesk) -> None:

@@ -6,8 +6,9 @@ import re
 from collections.abc import Iterator
 from pathlib import Path
 
+from nomarium.core.datesheets import wording
 from nomarium.core.problems import Place, Problem
-from nomarium.core.tables import Column, Table, Vocabulary, read_text
+from nomarium.core.tables import Column, LeftOut, Table, Vocabulary, read_text
 from nomarium.core.values import MomentScanner, calendar_words
 
 _CUT = re.compile(r"\s+|(?<=[^\w\s])(?=\S)|(?<=\w)(?=[,;:|])")
@@ -35,7 +36,8 @@ class LineTable(Table):
 def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Problem]] | None:
     """Read a text that has no heading row, line by line; None where the file is no such text.
 
-    Blank lines and those that begin with # are left out. A line without a date keeps its place, with no date.
+    Blank lines and those that begin with # are left out, and so are titles above the first line with a date, with a
+    note. A later line without a date keeps its place, with no date.
     """
     text = read_text(path)
     if text is None or text.has_headings(vocabulary):
@@ -45,14 +47,21 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
     if not lines or scanner is None:
         return None
     pieces = [split_line(line, scanner) for _, line in lines]
-    if not any(dates for dates, _ in pieces):
+    first = next((index for index, (dates, _) in enumerate(pieces) if dates), None)
+    if first is None:
         return None
+    titles = [
+        wording.title_line(Place(path.name, None, f"line {number}", number), line) for number, line in lines[:first]
+    ]
+    lines, pieces = lines[first:], pieces[first:]
     columns = [
         Column("Date", 0, [dates for dates, _ in pieces]),
         Column("Name", 1, [name for _, name in pieces]),
     ]
     numbers = [number for number, _ in lines]
-    return LineTable(path.name, None, f"plain text, {text.encoding}", 0, columns, numbers), text.problems
+    table = LineTable(path.name, None, f"plain text, {text.encoding}", 0, columns, numbers)
+    table.left_out[LeftOut.CAPTION] += len(titles)
+    return table, text.problems + titles
 
 
 def _says_something(line: str) -> bool:

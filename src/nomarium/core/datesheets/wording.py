@@ -22,6 +22,11 @@ def empty_is_fine(problem: Problem) -> Problem:
     )
 
 
+def title_line(place: Place, text: str) -> Problem:
+    """A line above all dates, without one."""
+    return note("title-line", place, f"The line names no date: it was taken for a title, “{' '.join(text.split())}”.")
+
+
 def no_name(place: Place) -> Problem:
     """A row with dates and no name."""
     return error("no-name", place, "The row has dates, but no name.", advice="Write the name.")

@@ -390,7 +390,7 @@ class _Writer:
                 yield f"Whose {sheet.kind} are those of {sheet.path.name}? Name it under a source: {key}."
         for sheet in self._draft.sheets:
             if sheet.kind is None:
-                name = sheet.path.name + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
+                name = (sheet.path.name or str(sheet.path)) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
                 yield f"What is {name}? It is not used: {sheet.recognised.why}."
         used = {codes for sheet in self._of(Kind.SLOTS) for codes in self._codes_for(sheet)}
         for sheet in self._of(Kind.CODES):

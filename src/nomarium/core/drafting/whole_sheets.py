@@ -30,7 +30,7 @@ def known_of(sheets: Sequence[FoundSheet]) -> Known:
 
 
 def whole_of(sheet: FoundSheet, known: Known) -> dict[str, tuple[str, str]]:
-    """Return what holds for a whole sheet of bell times: for each field without a column, its value and what says it."""
+    """Return what holds for a whole sheet of bell times: of each field without a column its value, and what says it."""
     if sheet.kind is not Kind.BELLS or sheet.grid is None:
         return {}
     named = Evidence.of(sheet.grid, BELL_SHEET, {}).named
@@ -44,14 +44,14 @@ def whole_of(sheet: FoundSheet, known: Known) -> dict[str, tuple[str, str]]:
 def _divisions_by_name(sheets: Sequence[FoundSheet]) -> list[str]:
     """Return the divisions that only the names of two or more sheets of bell times tell apart.
 
-    Each must have one word of its own beside those of bell times, and that word must stand in the name of another
-    sheet, too: “Senior bells”, “Junior bells”, “Senior timetable”.
+    Each has one word of its own beside those of bell times, which stands in the name of another sheet, too: “Senior
+    bells”, “Junior bells”, “Senior timetable”.
     """
     bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS]
     others = {word for sheet in sheets if sheet.kind is not Kind.BELLS for word in _words(sheet)}
     own = [[word for word in _words(sheet) if word not in _BELL_WORDS and word in others] for sheet in bells]
     single = [words[0] for words in own if len(words) == 1]
-    return [word.capitalize() for word in single] if len(bells) > 1 and len(set(single)) == len(bells) else []
+    return [word.capitalize() for word in single] if len(single) > 1 and len(set(single)) == len(single) else []
 
 
 def _words(sheet: FoundSheet) -> list[str]:

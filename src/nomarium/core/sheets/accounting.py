@@ -8,6 +8,7 @@ from itertools import islice
 
 from nomarium.core.columns import Holds, Matches, SheetKind, heading_key
 from nomarium.core.columns.contents import holds_dates, holds_times, is_about_the_row
+from nomarium.core.kinds.vocabulary import NOTES
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.choices import Known
@@ -74,6 +75,7 @@ def _are_ends(column: Column, known: Column, *, last_known: bool) -> bool:
     return alike == len(known.cells) and bool(comparable) and later
 
 
+_NOTES = frozenset(map(heading_key, NOTES.split("|")))
 _ISO = re.compile(r"\d{4}-\d{2}-\d{2}")
 
 
@@ -83,6 +85,8 @@ def _is_comparable(cell: Cell) -> bool:
 
 def _telling(column: Column, known: Known) -> str:
     """Return what a column holds that usually changes what is true, "" for nothing of the kind."""
+    if heading_key(column.heading) in _NOTES:
+        return ""
     cells = list(islice(dict.fromkeys(cell for cell in column.cells if cell != ""), _LOOKED_AT))
     texts = [" ".join(plain_text(cell).split()) for cell in cells]
     if not texts or not any(any(map(str.isalpha, text)) for text in texts):

@@ -74,7 +74,9 @@ def read_list(sheet: Sheet, choices: TimetableChoices) -> MeetingSheet:
             found.meetings += rows.meetings(record)
     stopped = sheet.table.left_out[LeftOut.NOT_RUNNING]
     if stopped:
-        found.problems.append(wording.not_running(sheet.table.place, stopped, rows.stopped))
+        column = sheet.matches.column("status")
+        heading = column.heading if column else "Status"
+        found.problems.append(wording.not_running(sheet.table.place, stopped, rows.stopped, heading))
     found.left_out = sheet.table.left_out.total()
     found.rows -= stopped
     return found

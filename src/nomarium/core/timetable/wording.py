@@ -383,7 +383,7 @@ def class_twice(place: Place, class_name: str, name: str, other: Place) -> Probl
     )
 
 
-def not_running(place: Place, rows: int, said: dict[str, int]) -> Problem:
+def not_running(place: Place, rows: int, said: dict[str, int], heading: str) -> Problem:
     """Rows whose status says that they do not run."""
     listed_words = ", ".join(f"“{text}” ({count:,})" for text, count in said.items())
     return warning(
@@ -391,7 +391,7 @@ def not_running(place: Place, rows: int, said: dict[str, int]) -> Problem:
         place,
         f"{rows:,} {'row' if rows == 1 else 'rows'} left out that, by status, {'does' if rows == 1 else 'do'} not run: "
         f"{listed_words}.",
-        advice=(Way("column", "If they do, leave that column alone: {}", "Status="),),
+        advice=(Way("column", "If they do, leave that column alone: {}", f"{heading}="),),
     )
 
 
