@@ -8,7 +8,7 @@ import subprocess
 import sys
 from pathlib import Path
 
-from nomarium.core.columns import SheetKind
+from nomarium.core.columns import Field, SheetKind
 from nomarium.core.kinds import (
     BELL_SHEET,
     CHANGE_SHEET,
@@ -70,7 +70,7 @@ def fields_page() -> str:
     """Return docs/fields.md: its words as they are, its table from the program."""
     page = (DOCS / "fields.md").read_text("utf-8")
     head = page[: page.index("|---|---|---|\n") + len("|---|---|---|\n")]
-    rows = [f"| `{f.name}` | {f.meaning} | {', '.join(f.all_headings)} |" for f in EVENT_FIELDS]
+    rows = [f"| `{f.name}` | {f.meaning} | {known_headings(f)} |" for f in EVENT_FIELDS]
     return head + "\n".join(rows) + "\n"
 
 
@@ -95,10 +95,20 @@ def plan_page() -> str:
     )
 
 
+MOST_SHOWN = 30
+
+
+def known_headings(field: Field) -> str:
+    """Return the headings that mean a field, the most usual first; `nomarium inspect` tells for any other."""
+    headings = field.all_headings
+    more = f" and {len(headings) - MOST_SHOWN} more" if len(headings) > MOST_SHOWN else ""
+    return ", ".join(headings[:MOST_SHOWN]) + more
+
+
 def headings_of(kinds: list[SheetKind]) -> list[str]:
     """Return the rows of a table of headings: one for each field of some kinds of sheets."""
     return [
-        f"| {kind.rows} | `{field.name}` | {field.meaning} | {', '.join(field.all_headings)} |"
+        f"| {kind.rows} | `{field.name}` | {field.meaning} | {known_headings(field)} |"
         for kind in kinds
         for field in kind.fields
     ]

@@ -81,7 +81,7 @@ def test_every_key_of_a_plan_is_in_the_docs_and_its_example_is_a_plan(tmp_path):
     (tmp_path / "nomarium.toml").write_text(code_blocks(page, "toml")[0], "utf-8")
     plan, problems = load_plan(tmp_path / "nomarium.toml")
     assert not problems
-    assert plan.plan.calendars["instructors"].split == "teacher"
+    assert plan.plan.calendars["instructors"].split == ["teacher"]
     assert plan.plan.cycles["Yard"].labels == ["1", "2", "3", "4", "5", "6"]
 
 

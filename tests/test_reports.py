@@ -81,11 +81,15 @@ Found    terms.csv: terms (by its headings “Term”, “First day”, “Last 
 Wrote    nomarium.toml: a plan, with 4 open questions (“# ?”)
 Next     look through it, then: nomarium build
 $ nomarium build
-Read     bells.csv (comma-separated text, UTF-8): 5 bell times
+Read     terms.csv (comma-separated text, UTF-8): 1 term
+           First day, Last day: year-month-day
+         holidays.csv (comma-separated text, UTF-8): 1 closure
+           From, To: year-month-day
+         bells.csv (comma-separated text, UTF-8): 5 bell times
            Start: 24-hour, proved by B6 “13:00”
            End: 24-hour, proved by C6 “13:45”
          roster.csv (comma-separated text, UTF-8): 3 members
-         timetable.csv (comma-separated text, UTF-8): 2 rows: 3 slots
+         timetable.csv (comma-separated text, UTF-8): 2 rows = 2 with 3 slots
          events.csv (comma-separated text, UTF-8): 2 rows = 2 events
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
@@ -100,11 +104,15 @@ Wrote    teachers/: 2 calendars, one a teacher: 8 events, Mon 7 Sep 2026 to Fri 
          in calendars: 10 files written
 Kept     as build 1 (nomarium history)
 $ nomarium build --dry-run
-Read     bells.csv (comma-separated text, UTF-8): 5 bell times
+Read     terms.csv (comma-separated text, UTF-8): 1 term
+           First day, Last day: year-month-day
+         holidays.csv (comma-separated text, UTF-8): 1 closure
+           From, To: year-month-day
+         bells.csv (comma-separated text, UTF-8): 5 bell times
            Start: 24-hour, proved by B6 “13:00”
            End: 24-hour, proved by C6 “13:45”
          roster.csv (comma-separated text, UTF-8): 3 members
-         timetable.csv (comma-separated text, UTF-8): 2 rows: 3 slots
+         timetable.csv (comma-separated text, UTF-8): 2 rows = 2 with 3 slots
          events.csv (comma-separated text, UTF-8): 2 rows = 2 events
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
@@ -118,11 +126,15 @@ Would write teachers/: 2 calendars, one a teacher: 8 events, Mon 7 Sep 2026 to F
          students/: 2 calendars, one a student: 13 events, Mon 7 Sep 2026 to Fri 18 Sep 2026
          events.ics: 2 events, Wed 9 Sep 2026 to Tue 15 Sep 2026
 $ nomarium check
-Read     bells.csv (comma-separated text, UTF-8): 5 bell times
+Read     terms.csv (comma-separated text, UTF-8): 1 term
+           First day, Last day: year-month-day
+         holidays.csv (comma-separated text, UTF-8): 1 closure
+           From, To: year-month-day
+         bells.csv (comma-separated text, UTF-8): 5 bell times
            Start: 24-hour, proved by B6 “13:00”
            End: 24-hour, proved by C6 “13:45”
          roster.csv (comma-separated text, UTF-8): 3 members
-         timetable.csv (comma-separated text, UTF-8): 2 rows: 3 slots
+         timetable.csv (comma-separated text, UTF-8): 2 rows = 2 with 3 slots
          events.csv (comma-separated text, UTF-8): 2 rows = 2 events
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
@@ -160,11 +172,15 @@ Next     fill it in, then name it under [bells] in nomarium.toml: sheets = "blan
 
 THEN = """\
 $ nomarium build --dry-run
-Read     bells.csv (comma-separated text, UTF-8): 5 bell times
+Read     terms.csv (comma-separated text, UTF-8): 1 term
+           First day, Last day: year-month-day
+         holidays.csv (comma-separated text, UTF-8): 1 closure
+           From, To: year-month-day
+         bells.csv (comma-separated text, UTF-8): 5 bell times
            Start: 24-hour, proved by B6 “13:00”
            End: 24-hour, proved by C6 “13:45”
          roster.csv (comma-separated text, UTF-8): 3 members
-         timetable.csv (comma-separated text, UTF-8): 2 rows: 3 slots
+         timetable.csv (comma-separated text, UTF-8): 2 rows = 2 with 3 slots
          events.csv (comma-separated text, UTF-8): 1 row = 1 event
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
@@ -218,11 +234,15 @@ teachers/R. Vasquel.ics: 5 changed; 0 the same
   ~ 2026-09-16 08:15 Planking (PLK-1): location: Shed → Loft
   ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
 $ nomarium build --updates changes
-Read     bells.csv (comma-separated text, UTF-8): 5 bell times
+Read     terms.csv (comma-separated text, UTF-8): 1 term
+           First day, Last day: year-month-day
+         holidays.csv (comma-separated text, UTF-8): 1 closure
+           From, To: year-month-day
+         bells.csv (comma-separated text, UTF-8): 5 bell times
            Start: 24-hour, proved by B6 “13:00”
            End: 24-hour, proved by C6 “13:45”
          roster.csv (comma-separated text, UTF-8): 3 members
-         timetable.csv (comma-separated text, UTF-8): 2 rows: 3 slots
+         timetable.csv (comma-separated text, UTF-8): 2 rows = 2 with 3 slots
          events.csv (comma-separated text, UTF-8): 1 row = 1 event
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”

@@ -114,15 +114,16 @@ def _closing(text: str) -> str:
     return text.strip().casefold()
 
 
-_IN_SHEETS = " under [sheets]"
-_IN_SHEET = " in the sheet’s table"
-_IN_SOURCE = " under its source"
+IN_SHEETS = " under [sheets]"
+"""Where keys stand of how all sheets are read."""
+IN_SHEET = " in the sheet’s table"
+IN_SOURCE = " under its source"
 
 SETTINGS: dict[str, Setting] = {
     setting.name: setting
     for setting in (
         Setting(
-            "sheet", "--sheet", "NAME", "The sheet of a workbook; else the one that holds events.", "sheet", _IN_SHEET
+            "sheet", "--sheet", "NAME", "The sheet of a workbook; else the one that holds events.", "sheet", IN_SHEET
         ),
         Setting(
             "range",
@@ -130,7 +131,7 @@ SETTINGS: dict[str, Setting] = {
             "B4:H90",
             "The part of the sheet that is meant, or a name given to it.",
             "range",
-            _IN_SHEET,
+            IN_SHEET,
         ),
         Setting(
             "column",
@@ -138,7 +139,7 @@ SETTINGS: dict[str, Setting] = {
             "HEADING=FIELD",
             "What a column holds; “Heading=” leaves it alone. Repeatable.",
             "columns",
-            _IN_SHEET,
+            IN_SHEET,
         ),
         Setting(
             "dates",
@@ -146,7 +147,7 @@ SETTINGS: dict[str, Setting] = {
             "dmy|mdy|ymd",
             "The order of day, month and year, where cells don’t prove it.",
             "dates",
-            _IN_SHEETS,
+            IN_SHEETS,
             _order,
         ),
         Setting(
@@ -155,7 +156,7 @@ SETTINGS: dict[str, Setting] = {
             "FROM..TO",
             "The span the sheet is about: gives missing years and proves orders.",
             "within",
-            _IN_SHEETS,
+            IN_SHEETS,
             _span,
         ),
         Setting(
@@ -164,7 +165,7 @@ SETTINGS: dict[str, Setting] = {
             "keep|swap",
             "For a workbook’s dates whose day and month seem exchanged.",
             "typed_dates",
-            _IN_SHEETS,
+            IN_SHEETS,
             _typed,
         ),
         Setting(
@@ -173,7 +174,7 @@ SETTINGS: dict[str, Setting] = {
             "7-19",
             "The hours of the working day, for times without am or pm.",
             "hours",
-            _IN_SHEETS,
+            IN_SHEETS,
             _hours,
         ),
         Setting(
@@ -182,7 +183,7 @@ SETTINGS: dict[str, Setting] = {
             "within|between",
             "Whether a comma stands within a person’s name or between two, where cells don’t prove it.",
             "commas",
-            _IN_SHEETS,
+            IN_SHEETS,
             _commas,
         ),
         Setting(
@@ -200,7 +201,7 @@ SETTINGS: dict[str, Setting] = {
             "LENGTH",
             "How long an event without an end takes, such as 45m or 1h30m.",
             "length",
-            _IN_SOURCE,
+            IN_SOURCE,
             _length,
         ),
         Setting(
@@ -209,7 +210,7 @@ SETTINGS: dict[str, Setting] = {
             "FILE",
             "A sheet from codes to names, addresses and links of places.",
             "places",
-            _IN_SOURCE,
+            IN_SOURCE,
         ),
         Setting(
             "people",
@@ -217,18 +218,20 @@ SETTINGS: dict[str, Setting] = {
             "FILE",
             "A sheet from names or initials to names and mail addresses.",
             "people",
-            _IN_SOURCE,
+            IN_SOURCE,
         ),
         Setting(
             "if_closed",
             "--if-closed",
-            "WHAT",
-            "What a closure does to a date of a repeat: drop, keep, next or previous.",
+            "drop|keep|next|previous",
+            "What a closure does to a date of a repeat: dropped, kept, or moved to an open day.",
             "if_closed",
-            _IN_SOURCE,
+            IN_SOURCE,
             _closing,
         ),
-        Setting("cycle", "--cycle", "NAME", "The cycle that days of repeats are of.", "cycle", _IN_SOURCE),
+        Setting(
+            "cycle", "--cycle", "NAME", "The cycle whose labels its days are, as in “every Day 3”.", "cycle", IN_SOURCE
+        ),
         Setting("keep_going", "--keep-going", meaning="Write what can be read, and save the refused rows."),
         Setting("force", "--force", meaning="Write over a file that is there already."),
         Setting("expect", "--expect", "N", "How many events there must be."),
@@ -239,7 +242,7 @@ SETTINGS: dict[str, Setting] = {
         Setting("limit", "--limit", "N", "How many dates a repeat may make."),
         Setting("accept", "--accept", meaning="Build although much would be taken away."),
         Setting("encoding", "--encoding", "NAME", "The encoding of delimited text.", "encoding", " under [rows]"),
-        Setting("kind", key="kind", where=_IN_SOURCE),
+        Setting("kind", key="kind", where=IN_SOURCE),
         Setting("bells", key="sheets", where=" under [bells]"),
     )
 }

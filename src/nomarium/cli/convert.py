@@ -70,17 +70,8 @@ PlanOption = Annotated[
         "--plan", metavar="PLAN", help="The plan whose school year repeats go by: its terms, closures and cycles."
     ),
 ]
-Cycle = Annotated[
-    str | None, typer.Option("--cycle", metavar="NAME", help="The cycle of the plan that “every Day 3” means.")
-]
-IfClosed = Annotated[
-    str,
-    typer.Option(
-        "--if-closed",
-        metavar="drop|keep|next|previous",
-        help="What a closure of the plan does to a date of a repeat: dropped, kept, or moved to an open day.",
-    ),
-]
+Cycle = Annotated[str | None, options.option_of("cycle")]
+IfClosed = Annotated[str, options.option_of("if_closed")]
 Rules = Annotated[
     bool, typer.Option("--rules", help="Write repeats as rules (RRULE), where the standard can say them.")
 ]
@@ -182,8 +173,8 @@ def convert(
         dict(options.pairs(stated, "--set")),
         options.reminders(remind),
         prefix or "",
-        options.conditions(only, "--only"),
-        options.conditions(without, "--without"),
+        options.row_conditions(only, "--only"),
+        options.row_conditions(without, "--without"),
         days,
         back,
         options.iso_date(start, "--start") if start else None,

@@ -109,6 +109,7 @@ def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
             said = f"{sheet.kind}; left out: {draft.left_out[sheet].message}"
         else:
             said = f"{sheet.kind} ({sheet.recognised.why})" if sheet.kind else f"not used: {sheet.recognised.why}"
+            said += f"; columns not used: {', '.join(idle)}" if (idle := sheet.unused()) else ""
         yield f"{label:<{_LABEL}}{name}: {said}"
         label = ""
     questions = f", with {counted(len(draft.questions), 'open question')} (“# ?”)" if draft.questions else ""
@@ -126,6 +127,7 @@ def _json(draft: Draft, call: NewCall) -> dict[str, object]:
                 "sheet": sheet.sheet,
                 "kind": str(sheet.kind) if sheet.kind else None,
                 "why": sheet.recognised.why,
+                "unused": sheet.unused(),
                 "left_out": draft.left_out[sheet].message if sheet in draft.left_out else None,
             }
             for sheet in draft.sheets

@@ -29,24 +29,24 @@ Calendars = Annotated[
 ]
 
 
-def _of(name: str) -> Any:  # noqa: ANN401 -- as typer.Option itself
+def option_of(name: str) -> Any:  # noqa: ANN401 -- as typer.Option itself
     """Return the option of a setting."""
     setting = SETTINGS[name]
     return typer.Option(setting.option, metavar=setting.metavar, help=setting.meaning)
 
 
-Sheet = Annotated[str | None, _of("sheet")]
-Range = Annotated[str | None, _of("range")]
-Columns = Annotated[list[str] | None, _of("column")]
-Dates = Annotated[str | None, _of("dates")]
-Within = Annotated[str | None, _of("within")]
-Hours = Annotated[str | None, _of("hours")]
-TypedDates = Annotated[str | None, _of("typed_dates")]
-Commas = Annotated[str | None, _of("commas")]
-Zone = Annotated[str | None, _of("zone")]
-EventLength = Annotated[str, _of("length")]
-Places = Annotated[Path | None, _of("places")]
-People = Annotated[Path | None, _of("people")]
+Sheet = Annotated[str | None, option_of("sheet")]
+Range = Annotated[str | None, option_of("range")]
+Columns = Annotated[list[str] | None, option_of("column")]
+Dates = Annotated[str | None, option_of("dates")]
+Within = Annotated[str | None, option_of("within")]
+Hours = Annotated[str | None, option_of("hours")]
+TypedDates = Annotated[str | None, option_of("typed_dates")]
+Commas = Annotated[str | None, option_of("commas")]
+Zone = Annotated[str | None, option_of("zone")]
+EventLength = Annotated[str, option_of("length")]
+Places = Annotated[Path | None, option_of("places")]
+People = Annotated[Path | None, option_of("people")]
 ShownZone = Annotated[
     str | None,
     typer.Option(
@@ -152,6 +152,11 @@ def pairs(stated: Iterable[str] | None, option: str) -> list[tuple[str, str]]:
 def conditions(stated: Iterable[str] | None, option: str) -> list[tuple[str, tuple[str, ...]]]:
     """Return what ``--only`` or ``--without`` asks: names, each with the values separated by commas."""
     return [(name, tuple(part.strip() for part in value.split(","))) for name, value in pairs(stated, option)]
+
+
+def row_conditions(stated: Iterable[str] | None, option: str) -> list[tuple[str, tuple[str, ...]]]:
+    """Return what rows are chosen by: names, each with the text itself, as a name may hold a comma, and its parts."""
+    return [(name, tuple(dict.fromkeys((", ".join(values), *values)))) for name, values in conditions(stated, option)]
 
 
 def shift_days(text: str | None) -> tuple[Length | None, bool]:

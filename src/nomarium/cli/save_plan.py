@@ -13,10 +13,11 @@ from nomarium.cli import options
 from nomarium.cli.target import Target
 from nomarium.core.drafting import SavedCall, saved_plan
 from nomarium.core.output import write_whole
+from nomarium.settings import IN_SHEETS, SETTINGS
 
-_READING = {"dates": "dates", "within": "within", "typed_dates": "typed_dates", "commas": "commas"}
+_READING = {name: setting.key for name, setting in SETTINGS.items() if setting.where == IN_SHEETS}
 _TABLE = {"sheet": "sheet", "area": "range"}
-_SOURCE = {"length": "length", "hours": "hours", "prefix": "prefix", "cycle": "cycle", "if_closed": "if_closed"}
+_SOURCE = {"length": "length", "prefix": "prefix", "cycle": "cycle", "if_closed": "if_closed"}
 _ROWS = {
     "headings": "headings",
     "write_dates": "dates",
@@ -60,8 +61,8 @@ def _saved(folder: Path, said: Mapping[str, Any], target: Target) -> SavedCall:
         options.column_fields(said["column"]),
         {**_kept(said, _SOURCE), **lookups},
         dict(options.pairs(said["stated"], "--set")),
-        options.conditions(said["only"], "--only"),
-        options.conditions(said["without"], "--without"),
+        options.row_conditions(said["only"], "--only"),
+        options.row_conditions(said["without"], "--without"),
         split,
         said["remind"] or (),
         _kept(said, _ROWS),

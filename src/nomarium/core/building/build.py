@@ -307,7 +307,8 @@ def _only(parts: Sequence[Part], only: Mapping[str, tuple[str, ...]]) -> list[Pa
         if not having:
             kinds = sorted({kind for part in parts for kind in part.by})
             raise WrongCall(f"No calendars are split by “{name}”.", f"There are: {', '.join(kinds) or 'none'}.")
-        for value in values:
+        whole = ", ".join(values)  # a name may hold a comma itself: “Nettle, Mina”
+        for value in [whole] if any(part.by[name].casefold() == whole.casefold() for part in having) else values:
             found = [part for part in having if part.by[name].casefold() == value.strip().casefold()]
             if not found:
                 near = wording.near_words(value, [part.by[name] for part in having])

@@ -71,7 +71,7 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
 
 def _adjust(desk: SheetDesk, sheet: EventSheet, keys: SourceKeys, choices: SheetChoices) -> None:
     """Choose and change the events of a sheet as its source says."""
-    wanted = Adjustments(keys.set, prefix=keys.prefix or "", only=choices.only, without=choices.without)
+    wanted = Adjustments(keys.set, prefix=keys.prefix or "", only=choices.only, without=choices.without, named_by="")
     try:
         desk.found.problems += adjust([sheet], wanted)
     except WrongCall as wrong:

@@ -135,7 +135,7 @@ class SourceReader:
                 self._desk.note(Grid(grids[0].file, None, [], ""), "grid", gave)
             return
         for grid in grids:
-            table, problems = read_sheet(grid, TIMETABLE_SHEET, replace(choices, whole={**keys.set, **choices.whole}))
+            table, problems = read_sheet(grid, TIMETABLE_SHEET, replace(choices, whole=_for_list(keys, choices)))
             self._desk.found.problems += problems
             if table is None:
                 continue
@@ -170,6 +170,7 @@ class SourceReader:
             keys.cell or "",
             self._desk.found.lists.divisions(),
             usual_length(keys) if keys.length else None,
+            {**keys.set, **choices.whole},
         )
 
     def _take_meetings(self, name: str, sheet: MeetingSheet, who: _Who, choices: SheetChoices) -> int:
@@ -190,7 +191,7 @@ class SourceReader:
         rules = SpanRules(self._desk.zone, usual_length(keys), times_usual=True, within=choices.dates.within)
         slots: list[CodedSlot] = []
         for grid in grids:
-            master = read_master(grid, replace(choices, whole=keys.set), rules, self._desk.year)
+            master = read_master(grid, choices, rules, self._desk.year)
             self._desk.found.problems += master.problems
             slots += master.slots
             if master.sheet is not None:
@@ -243,6 +244,11 @@ class _Who:
             text = fill_prefix(self.keys.prefix, said)
             meeting.values["prefix"] = (text,) if text else ()
         return problems
+
+
+def _for_list(keys: SourceKeys, choices: SheetChoices) -> dict[str, str]:
+    """Return what a source and a sheet say of all rows; what a source sets beside fields is added to the meetings."""
+    return {**{name: text for name, text in keys.set.items() if TIMETABLE_SHEET.field(name)}, **choices.whole}
 
 
 def _sheet_of(place: Place) -> Place:

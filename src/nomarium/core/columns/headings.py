@@ -3,12 +3,23 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from typing import NamedTuple
 
-from nomarium.core.columns.fields import SheetKind, heading_key, without_brackets
+from nomarium.core.columns.fields import Holds, SheetKind, heading_key, without_brackets
 
 _WORD = re.compile(r"[^\W_]+")
 _CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])")
+_QUALIFIERS = frozenset(
+    "assigned scheduled primary main lead original affected current official full section course class meeting lesson "
+    "session event catalog which the our".split()
+)
+"""Words in front of a heading that only say of which thing it is."""
+_FORMS = frozenset(
+    "name names code codes number no nr id identifier title label key text description full long display".split()
+)
+"""Words behind a heading that only say in which form it stands."""
+_MOMENTS = (Holds.DATE, Holds.TIME, Holds.MOMENT, Holds.HOURS, Holds.LENGTH)
 _MEANINGLESS = frozenset({"event", "events", "the", "of", "our", "please"})
 
 ONE_SLIP_FROM, TWO_SLIPS_FROM = 6, 10
@@ -27,6 +38,7 @@ class Headings:
 
     def __init__(self, sheet: SheetKind) -> None:
         self.sheet = sheet
+        self._asked: dict[str, str | None] = {}
         self._fields: dict[str, str] = {heading_key(field.name): field.name for field in sheet.fields}
         self._by_words: dict[tuple[str, ...], Likeness] = {}
         self._headings: dict[str, str] = {}
@@ -45,9 +57,33 @@ class Headings:
         self._by_words.setdefault(_words(heading), Likeness(name, heading))
 
     def __call__(self, heading: str) -> str | None:
-        """Return the field that a heading surely means, or None."""
-        exact = self._fields.get(heading_key(heading))
-        return exact or self._fields.get(heading_key(without_brackets(heading)))
+        """Return the field that a heading surely means, or None: as it is, without brackets, or without qualifiers."""
+        if heading not in self._asked:
+            exact = self._fields.get(heading_key(heading)) or self._fields.get(heading_key(without_brackets(heading)))
+            self._asked[heading] = exact or self._without_qualifiers(heading)
+        return self._asked[heading]
+
+    def _without_qualifiers(self, heading: str) -> str | None:
+        """Return what a heading means without words that only say whose or in which form: "Assigned Room Code"."""
+        words = _WORD.findall(_CAMEL.sub(" ", without_brackets(heading)).casefold())
+        forms: list[str] = []
+        while words[1:] and words[-1] in _FORMS:
+            forms.append(words.pop())
+            if name := self._known(words, forms):
+                return name
+        while words[1:] and words[0] in _QUALIFIERS:
+            words = words[1:]
+            if name := self._known(words, forms):
+                return name
+        return None
+
+    def _known(self, words: Sequence[str], forms: Sequence[str]) -> str | None:
+        """Return the field of some words, unless the form taken off says that the cells hold something else."""
+        name = self._fields.get("".join(words))
+        field = self.sheet.field(name) if name else None
+        if field is None or (forms and field.holds in _MOMENTS):
+            return None
+        return None if field.holds is Holds.PEOPLE and not set(forms) <= {"name", "names"} else name
 
     def is_own(self, heading: str) -> bool:
         """Tell whether a heading is one that the kind itself has for a field, and not one that kinds share."""

@@ -8,13 +8,21 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 
-from nomarium.core.columns import Headings, Kind, heading_key
+from nomarium.core.columns import Headings, Kind, heading_key, match_columns
 from nomarium.core.datesheets import is_plain_list
-from nomarium.core.kinds import CLOSURE_SHEET, CODE_SHEET, DAY_SHEET, LETTERS, SLOT_SHEET, TIMETABLE_SHEET
+from nomarium.core.kinds import (
+    CLOSURE_SHEET,
+    CODE_SHEET,
+    DAY_SHEET,
+    LETTERS,
+    SHEET_KINDS,
+    SLOT_SHEET,
+    TIMETABLE_SHEET,
+)
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition import Recognised, any_days, recognise
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, read_slots
-from nomarium.core.tables import Grid, Table, find_table, looks_like_calendar, plain_text, read_grids
+from nomarium.core.tables import Grid, Table, column_letters, find_table, looks_like_calendar, plain_text, read_grids
 from nomarium.core.timetable import find_blocks, lines_of_cell
 from nomarium.core.values import split_list
 
@@ -35,6 +43,18 @@ class FoundSheet:
     def kind(self) -> Kind | None:
         """What it was taken for."""
         return self.recognised.kind
+
+    def unused(self) -> list[str]:
+        """Return the headings that its kind has no use for, each with its column's letters."""
+        kind = SHEET_KINDS.get(self.kind) if self.kind else None
+        if kind is None or self.grid is None:
+            return []
+        try:
+            table, _ = find_table(_copy(self.grid), Headings(kind))
+        except DataRefused:
+            return []
+        matches, _ = match_columns(table, {}, Headings(kind))
+        return [f"{column_letters(one.index)} “{one.heading}”" for one in matches.unused if one.heading]
 
     def written(self, folder: Path) -> str:
         """Return its path as a plan in a folder writes it."""

@@ -5,13 +5,12 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
+from nomarium.core.bells import grid_heading
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting.sheets import FoundSheet, divisions_of
 from nomarium.core.kinds import BELL_SHEET, SPECIAL_SHEET, TERM_SHEET
 from nomarium.core.sheets import Known, said_by_names
 
-_TITLE_ROWS = 4
-"""So many rows from the top may hold titles."""
 _BELL_WORDS = frozenset(
     "bell bells time times schedule schedules school period periods ring rings timetable hours sheet of the and for "
     "stundenplan stundenzeiten zeiten horaires horarios orari".split()
@@ -33,11 +32,13 @@ def whole_of(sheet: FoundSheet, known: Known) -> dict[str, tuple[str, str]]:
     """Return what holds for a whole sheet of bell times: of each field without a column its value, and what says it."""
     if sheet.kind is not Kind.BELLS or sheet.grid is None:
         return {}
-    named = Evidence.of(sheet.grid, BELL_SHEET, {}).named
+    seen = Evidence.of(sheet.grid, BELL_SHEET, {})
+    head = grid_heading(sheet.grid)
+    above = head if head is not None else seen.table.heading_row - 1 if seen.table else 0
     return {
         name: said
         for name in ("division", "term", "special")
-        if name not in named and (said := said_by_names(name, known, sheet.grid, _TITLE_ROWS))
+        if name not in seen.named and (said := said_by_names(name, known, sheet.grid, above))
     }
 
 

@@ -73,7 +73,7 @@ def look(grid: Grid, path: Path, recognised: Recognised, dates: DateChoices, col
     """Read a sheet as what it was recognised for; what it is refused for joins the problems."""
     found = Glance(grid, recognised)
     kind = recognised.kind
-    if kind is None:
+    if kind not in _READERS:
         return found
     table = TableChoices(grid.sheet) if grid.sheet else TableChoices()
     choices = SheetChoices(path, Place(path.name), table, dates, columns)

@@ -8,6 +8,7 @@ from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
 from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label
 from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet
 from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
+from nomarium.core.kinds.registry import SHEET_KINDS
 from nomarium.core.kinds.special_days import SPECIAL_SHEET
 from nomarium.core.kinds.terms import TERM_SHEET
 from nomarium.core.kinds.timetable import CHANGE_SHEET, CLASS_SHEET, PERIOD_HEADINGS, ROSTER_SHEET, TIMETABLE_SHEET
@@ -32,6 +33,7 @@ __all__ = [
     "PLACE_SHEET",
     "ROOM",
     "ROSTER_SHEET",
+    "SHEET_KINDS",
     "SLOT_SHEET",
     "SPECIAL_SHEET",
     "TEACHER",

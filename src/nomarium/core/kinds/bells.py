@@ -19,6 +19,7 @@ from nomarium.core.columns import (
     undated,
 )
 from nomarium.core.kinds import vocabulary as words
+from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import DAY, SHEET_RULES
 from nomarium.core.kinds.timetable import PERIOD_HEADINGS, TIMETABLE_SHEET
 
@@ -34,135 +35,139 @@ def _no_meetings(seen: Evidence) -> Verdict:
     return Verdict(f"it has a column “{there[0]}”, as a timetable has" if there else "")
 
 
-BELL_SHEET = SheetKind(
-    Kind.BELLS,
-    "bell times",
-    (
-        Field(
-            "period",
-            "the period’s name or number; required",
-            PERIOD_HEADINGS,
-            Holds.PERIODS,
-            f"{words.PERIOD}|bell name|activity",
-            Blank("Period", "Its name or number. Required.", DAY, width=20),
-        ),
-        Field(
-            "start",
-            "when it begins",
-            "start|starts|begin|begins|from|start time|begin time|time in|opens|beginn|von",
-            Holds.TIME,
-            f"{words.START_TIME}|{words.BEGINS}",
-            Blank("Start", "When it begins. Required.", time(10, 15)),
-        ),
-        Field(
-            "end",
-            "when it ends",
-            "end|ends|to|until|end time|finish|finishes|time out|closes|ende|bis",
-            Holds.TIME,
-            f"{words.END_TIME}|{words.ENDS}",
-            Blank("End", "When it ends. Required.", time(11, 5)),
-        ),
-        Field(
-            "hours",
-            "both in one cell: “8:15–9:10”",
-            "hours|times|time|bell times|from to|time span|start end",
-            Holds.HOURS,
-            words.HOURS,
-        ),
-        Field(
-            "division",
-            "the divisions that it holds for, separated by “;”; empty for all",
-            DIVISION_HEADINGS,
-            Holds.NAMES,
-            words.DIVISION,
-            Blank("Division", "Whom it is for, where not all: divisions of the plan, separated by “;”."),
-        ),
-        Field(
-            "day",
-            "the days that it holds on: labels of the cycle or weekdays; empty for all",
-            "day|days|on|cycle day|cycle days|label|rotation day|day letter|letter day",
-            Holds.DAYS,
-            words.DAY,
-            Blank("Day", "Only on these days: labels of the cycle (“A, C”) or weekdays (“Mon–Thu”)."),
-        ),
-        Field(
-            "weekday",
-            "the weekdays that it holds on: “Mon–Thu”; empty for all",
-            "weekday|weekdays|day of week|day of the week",
-            Holds.DAYS,
-        ),
-        Field(
-            "term",
-            "the terms that it holds in; empty for all",
-            "term|terms|semester|quarter|trimester|season",
-            Holds.NAMES,
-            words.TERM,
-            Blank("Term", "Only in these terms."),
-        ),
-        Field(
-            "special",
-            "the special day that it holds on, by its name",
-            "special|special day|special days|schedule|bell schedule|schedule name|day type|timetable|variant",
-            Holds.NAMES,
-            "schedule type|bell schedule name|schedule code|stundenraster|horaire spécial|horario especial|rooster|skema",
-            Blank(
-                "Special day",
-                "Only on the special days of this name; its bell times are then complete.",
-                width=24,
+BELL_SHEET = with_phrases(
+    SheetKind(
+        Kind.BELLS,
+        "bell times",
+        (
+            Field(
+                "period",
+                "the period’s name or number; required",
+                PERIOD_HEADINGS,
+                Holds.PERIODS,
+                f"{words.PERIOD}|bell name|activity",
+                Blank("Period", "Its name or number. Required.", DAY, width=20),
+            ),
+            Field(
+                "start",
+                "when it begins",
+                "start|starts|begin|begins|from|start time|begin time|time in|opens|beginn|von",
+                Holds.TIME,
+                f"{words.START_TIME}|{words.BEGINS}",
+                Blank("Start", "When it begins. Required.", time(10, 15)),
+            ),
+            Field(
+                "end",
+                "when it ends",
+                "end|ends|to|until|end time|finish|finishes|time out|closes|ende|bis",
+                Holds.TIME,
+                f"{words.END_TIME}|{words.ENDS}",
+                Blank("End", "When it ends. Required.", time(11, 5)),
+            ),
+            Field(
+                "hours",
+                "both in one cell: “8:15–9:10”",
+                "hours|times|time|bell times|from to|time span|start end",
+                Holds.HOURS,
+                words.HOURS,
+            ),
+            Field(
+                "division",
+                "the divisions that it holds for, separated by “;”; empty for all",
+                DIVISION_HEADINGS,
+                Holds.NAMES,
+                words.DIVISION,
+                Blank("Division", "Whom it is for, where not all: divisions of the plan, separated by “;”."),
+            ),
+            Field(
+                "day",
+                "the days that it holds on: labels of the cycle or weekdays; empty for all",
+                "day|days|on|cycle day|cycle days|label|rotation day|day letter|letter day",
+                Holds.DAYS,
+                words.DAY,
+                Blank("Day", "Only on these days: labels of the cycle (“A, C”) or weekdays (“Mon–Thu”)."),
+            ),
+            Field(
+                "weekday",
+                "the weekdays that it holds on: “Mon–Thu”; empty for all",
+                "weekday|weekdays|day of week|day of the week",
+                Holds.DAYS,
+            ),
+            Field(
+                "term",
+                "the terms that it holds in; empty for all",
+                "term|terms|semester|quarter|trimester|season",
+                Holds.NAMES,
+                words.TERM,
+                Blank("Term", "Only in these terms."),
+            ),
+            Field(
+                "special",
+                "the special day that it holds on, by its name",
+                "special|special day|special days|schedule|bell schedule|schedule name|day type|timetable|variant",
+                Holds.NAMES,
+                "schedule type|bell schedule name|schedule code|stundenraster|horaire spécial|horario especial|rooster|skema",
+                Blank(
+                    "Special day",
+                    "Only on the special days of this name; its bell times are then complete.",
+                    width=24,
+                ),
             ),
         ),
-    ),
-    needs=("period",),
-    proof=(has("period"), any_of(has("hours"), has("start", "end")), undated, _no_meetings),
-    telling=("period", "start", "end", "hours", "division", "day", "special"),
-    spans=(("start", "end"),),
-    blank=BlankSheet(
-        "Bells",
-        (
-            "One period a row. Where several rows fit a day, the one with more conditions holds.",
-            "A period that a special day does not list does not run on it.",
-            *SHEET_RULES,
+        needs=("period",),
+        proof=(has("period"), any_of(has("hours"), has("start", "end")), undated, _no_meetings),
+        telling=("period", "start", "end", "hours", "division", "day", "special"),
+        spans=(("start", "end"),),
+        blank=BlankSheet(
+            "Bells",
+            (
+                "One period a row. Where several rows fit a day, the one with more conditions holds.",
+                "A period that a special day does not list does not run on it.",
+                *SHEET_RULES,
+            ),
+            'name it under [bells] in nomarium.toml: sheets = "{file}"; then: nomarium check',
         ),
-        'name it under [bells] in nomarium.toml: sheets = "{file}"; then: nomarium check',
-    ),
-    whole=("division", "term", "special", "day"),
+        whole=("division", "term", "special", "day"),
+    )
 )
 
-NAMES_SHEET = SheetKind(
-    Kind.PERIOD_NAMES,
-    "names of periods",
-    (
-        Field(
-            "written",
-            "the period as the timetable writes it; required",
-            "written|written as|timetable period|in timetable|as written|called|name|number|period name|"
-            "says|their period",
-            Holds.PERIODS,
-            "local name|shown as|appears as|in the timetable|school’s name|geschrieben|écrit|escrito|scritto",
+NAMES_SHEET = with_phrases(
+    SheetKind(
+        Kind.PERIOD_NAMES,
+        "names of periods",
+        (
+            Field(
+                "written",
+                "the period as the timetable writes it; required",
+                "written|written as|timetable period|in timetable|as written|called|name|number|period name|"
+                "says|their period",
+                Holds.PERIODS,
+                "local name|shown as|appears as|in the timetable|school’s name|geschrieben|écrit|escrito|scritto",
+            ),
+            Field(
+                "period",
+                "the period that is rung; required",
+                "period|rung|rung as|rings as|bell|bell period|means|is|real period|bell times period",
+                Holds.PERIODS,
+                f"{words.PERIOD}|official period|system period|standard period|actual period|corresponds to",
+            ),
+            Field("division", "the divisions for which it is so", DIVISION_HEADINGS, Holds.NAMES, words.DIVISION),
+            Field(
+                "group",
+                "the groups or classes for which it is so",
+                "group|groups|class|classes|for|section|sections|year|grade|team",
+                Holds.NAMES,
+                f"{words.CLASS}|applies to",
+            ),
         ),
-        Field(
-            "period",
-            "the period that is rung; required",
-            "period|rung|rung as|rings as|bell|bell period|means|is|real period|bell times period",
-            Holds.PERIODS,
-            f"{words.PERIOD}|official period|system period|standard period|actual period|corresponds to",
+        needs=("period",),
+        proof=(
+            has("written", "period"),
+            undated,
+            any_of(has("division"), has("group")),
+            headed("written", "written|written as|timetable period|in timetable|as written|shown as|in the timetable"),
         ),
-        Field("division", "the divisions for which it is so", DIVISION_HEADINGS, Holds.NAMES, words.DIVISION),
-        Field(
-            "group",
-            "the groups or classes for which it is so",
-            "group|groups|class|classes|for|section|sections|year|grade|team",
-            Holds.NAMES,
-            f"{words.CLASS}|applies to",
-        ),
-    ),
-    needs=("period",),
-    proof=(
-        has("written", "period"),
-        undated,
-        any_of(has("division"), has("group")),
-        headed("written", "written|written as|timetable period|in timetable|as written|shown as|in the timetable"),
-    ),
-    telling=("written", "period", "division", "group"),
-    whole=("division", "group"),
+        telling=("written", "period", "division", "group"),
+        whole=("division", "group"),
+    )
 )

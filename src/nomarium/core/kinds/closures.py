@@ -20,6 +20,7 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.dated_fields import FOR_WHOM, WEEKDAY, first_day, last_day
 from nomarium.core.kinds.events import EVENT_SHEET
+from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import SHEET_RULES, STORM
 
 _SURE = (
@@ -31,69 +32,72 @@ _SURE = (
     "vakantie|vrije dag|sluiting|feestdag|ferie|fridag|helligdag|lukket|stengt|lov|helgdag|stängt|ledig"
 )
 
-CLOSURE_SHEET = SheetKind(
-    Kind.CLOSURES,
-    "closures",
-    (
-        Field(
-            "summary",
-            "what closes the school",
-            "closure|name|holiday|reason|event|what|title|occasion|closures|holidays|holiday name|break|vacation|"
-            "storm day|storm days|snow day|snow days|weather day|description|name of holiday|day off|no school|"
-            "feiertag|ferien|vacances|congé|festivo|vakantie",
-            shared=f"{_SURE}|{words.NAME}",
-            blank=Blank("Closure", "What closes the school.", STORM, width=30),
-        ),
-        first_day(
-            "the day, its first day, or a range of days; required",
-            "closed from|closes on|school closed from|closed on",
-            Blank("First day", "The day, or the first of several. Required.", date(2027, 1, 12)),
-        ),
-        last_day(
-            "closed until|closed to|closed through|school closed until|reopens after",
-            Blank("Last day", "The last of several, included; empty for one day.", date(2027, 1, 12)),
-        ),
-        WEEKDAY,
-        FOR_WHOM,
-        Field(
-            "effect",
-            "what it does to a cycle: hold (the label waits) or skip (the label is used up)",
-            "effect|cycle|hold or skip|hold/skip|cycle effect|effect on cycle|cycle does|rotation|label",
-            Holds.CHOICE,
-            blank=Blank(
-                "Cycle",
-                "hold: the day’s label waits for the next day. skip: it is used up. Empty: as the plan says.",
-                "hold",
-                ("hold", "skip"),
+CLOSURE_SHEET = with_phrases(
+    SheetKind(
+        Kind.CLOSURES,
+        "closures",
+        (
+            Field(
+                "summary",
+                "what closes the school",
+                "closure|name|holiday|reason|event|what|title|occasion|closures|holidays|holiday name|break|vacation|"
+                "storm day|storm days|snow day|snow days|weather day|description|name of holiday|day off|no school|"
+                "feiertag|ferien|vacances|congé|festivo|vakantie",
+                shared=f"{_SURE}|{words.NAME}",
+                blank=Blank("Closure", "What closes the school.", STORM, width=30),
+            ),
+            first_day(
+                "the day, its first day, or a range of days; required",
+                "closed from|closes on|school closed from|closed on",
+                Blank("First day", "The day, or the first of several. Required.", date(2027, 1, 12)),
+            ),
+            last_day(
+                "closed until|closed to|closed through|school closed until|reopens after",
+                Blank("Last day", "The last of several, included; empty for one day.", date(2027, 1, 12)),
+            ),
+            WEEKDAY,
+            FOR_WHOM,
+            Field(
+                "effect",
+                "what it does to a cycle: hold (the label waits) or skip (the label is used up)",
+                "effect|cycle|hold or skip|hold/skip|cycle effect|effect on cycle|cycle does|rotation|label",
+                Holds.CHOICE,
+                blank=Blank(
+                    "Cycle",
+                    "hold: the day’s label waits for the next day. skip: it is used up. Empty: as the plan says.",
+                    "hold",
+                    ("hold", "skip"),
+                ),
+            ),
+            Field(
+                "kind",
+                "closed, or half day",
+                "kind|type|status|category|closed|open or closed|school closed|classes|half day",
+                Holds.CHOICE,
+                blank=Blank("Kind", "half day: school is in. Empty means closed.", "closed", ("closed", "half day")),
             ),
         ),
-        Field(
-            "kind",
-            "closed, or half day",
-            "kind|type|status|category|closed|open or closed|school closed|classes|half day",
-            Holds.CHOICE,
-            blank=Blank("Kind", "half day: school is in. Empty means closed.", "closed", ("closed", "half day")),
-        ),
-    ),
-    needs=("date",),
-    proof=(
-        dated,
-        has("start_date"),
-        has("summary"),
-        any_of(
-            headed("summary", _SURE),
-            has("effect"),
-            called(
-                f"{_SURE.replace('|', ' ')} closed holidays vacations breaks closures days",
-                EVENT_SHEET,
+        needs=("date",),
+        proof=(
+            dated,
+            has("start_date"),
+            has("summary"),
+            any_of(
+                headed("summary", _SURE),
+                has("effect"),
+                called(
+                    f"{_SURE.replace('|', ' ')} closed holidays vacations breaks closures days",
+                    EVENT_SHEET,
+                ),
             ),
         ),
-    ),
-    telling=("summary", "start_date", "end_date", "division", "effect"),
-    spans=(("start_date", "end_date"),),
-    blank=BlankSheet(
-        "Closures",
-        ("One closure a row.", *SHEET_RULES),
-        'name it under [year] in nomarium.toml: closures = "{file}"; then: nomarium days',
-    ),
+        telling=("summary", "start_date", "end_date", "division", "effect"),
+        spans=(("start_date", "end_date"),),
+        whole=("division",),
+        blank=BlankSheet(
+            "Closures",
+            ("One closure a row.", *SHEET_RULES),
+            'name it under [year] in nomarium.toml: closures = "{file}"; then: nomarium days',
+        ),
+    )
 )

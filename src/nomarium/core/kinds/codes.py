@@ -17,6 +17,7 @@ from nomarium.core.columns import (
     undated,
 )
 from nomarium.core.kinds import vocabulary as words
+from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import CODE, SHEET_RULES
 
 _LONGEST_CODE = 6
@@ -33,102 +34,106 @@ def _codes_come_again(seen: Evidence) -> Verdict:
     return Verdict("its codes do not come again" if len(set(codes)) * 2 > len(codes) else "")
 
 
-SLOT_SHEET = SheetKind(
-    Kind.SLOTS,
-    "coded slots",
-    (
-        Field(
-            "code",
-            "the code that stands for a class: “1A”, “B3”; required",
-            "code|block|block code|slot|slot code|period code|summary|title|subject|event|name|label",
-            Holds.NAMES,
-            _CODE,
+SLOT_SHEET = with_phrases(
+    SheetKind(
+        Kind.SLOTS,
+        "coded slots",
+        (
+            Field(
+                "code",
+                "the code that stands for a class: “1A”, “B3”; required",
+                "code|block|block code|slot|slot code|period code|summary|title|subject|event|name|label",
+                Holds.NAMES,
+                _CODE,
+            ),
+            Field(
+                "start_date",
+                "its day; required",
+                "date|start date|day|dates|on|when|begin date",
+                Holds.DATE,
+                f"{words.DATE}|{words.FIRST_DAY}",
+            ),
+            Field(
+                "start_time",
+                "when it begins",
+                "start time|start|begin|begins|from|time|begin time|starts",
+                Holds.TIME,
+                f"{words.START_TIME}|{words.BEGINS}",
+            ),
+            Field(
+                "end_time",
+                "when it ends",
+                "end time|end|ends|to|until|finish",
+                Holds.TIME,
+                f"{words.END_TIME}|{words.ENDS}",
+            ),
+            Field("hours", "both in one cell", "hours|times|time span", Holds.HOURS, words.HOURS),
+            Field("end_date", "its last day", "end date|last day", Holds.DATE, words.LAST_DAY),
+            Field("weekday", "the weekday of the date", "weekday|day of week|dow|day name", Holds.DAYS, words.WEEKDAY),
         ),
-        Field(
-            "start_date",
-            "its day; required",
-            "date|start date|day|dates|on|when|begin date",
-            Holds.DATE,
-            f"{words.DATE}|{words.FIRST_DAY}",
-        ),
-        Field(
-            "start_time",
-            "when it begins",
-            "start time|start|begin|begins|from|time|begin time|starts",
-            Holds.TIME,
-            f"{words.START_TIME}|{words.BEGINS}",
-        ),
-        Field(
-            "end_time",
-            "when it ends",
-            "end time|end|ends|to|until|finish",
-            Holds.TIME,
-            f"{words.END_TIME}|{words.ENDS}",
-        ),
-        Field("hours", "both in one cell", "hours|times|time span", Holds.HOURS, words.HOURS),
-        Field("end_date", "its last day", "end date|last day", Holds.DATE, words.LAST_DAY),
-        Field("weekday", "the weekday of the date", "weekday|day of week|dow|day name", Holds.DAYS, words.WEEKDAY),
-    ),
-    needs=("date",),
-    proof=(has("code"), dated, has("start_date"), _codes_come_again),
-    telling=("start_date", "start_time", "end_time", "code"),
-    spans=(("start_time", "end_time"),),
+        needs=("date",),
+        proof=(has("code"), dated, has("start_date"), _codes_come_again),
+        telling=("start_date", "start_time", "end_time", "code"),
+        spans=(("start_time", "end_time"),),
+    )
 )
 
-CODE_SHEET = SheetKind(
-    Kind.CODES,
-    "codes",
-    (
-        Field(
-            "code",
-            "the code of the master list; required",
-            "code|block|block code|slot|slot code|period code|label|period",
-            Holds.NAMES,
-            _CODE,
-            Blank("Code", "The code of the master list. Required.", CODE),
+CODE_SHEET = with_phrases(
+    SheetKind(
+        Kind.CODES,
+        "codes",
+        (
+            Field(
+                "code",
+                "the code of the master list; required",
+                "code|block|block code|slot|slot code|period code|label|period",
+                Holds.NAMES,
+                _CODE,
+                Blank("Code", "The code of the master list. Required.", CODE),
+            ),
+            Field(
+                "title",
+                "what it stands for; empty means free",
+                "title|class|course|subject|what|class name|summary|event|name|lesson|activity",
+                Holds.TEXT,
+                f"{words.COURSE}|{words.CLASS}|{words.NAME}|meaning|stands for|is for me",
+                Blank("Title", "What it stands for; empty where the time is free.", "Slip watch", width=28),
+            ),
+            Field(
+                "room",
+                "where",
+                "room|rooms|location|place|where|room number|room no|venue|raum|salle|aula|sala|room name|building|shop",
+                Holds.PLACE,
+                words.PLACE,
+                Blank("Room", "Where it is.", "Town slip"),
+            ),
+            Field(
+                "teacher",
+                "whose code it is, where a sheet holds those of several people",
+                "teacher|teachers|instructor|instructors|staff|taught by|tutor|lecturer|faculty|teacher name|"
+                "instructor name|lehrer|professor|profesor|coach|teacher code|staff code|person|who|for",
+                Holds.PEOPLE,
+                words.PEOPLE,
+            ),
+            Field(
+                "description",
+                "more about it",
+                "description|notes|note|details|comments",
+                shared=words.NOTES,
+            ),
         ),
-        Field(
-            "title",
-            "what it stands for; empty means free",
-            "title|class|course|subject|what|class name|summary|event|name|lesson|activity",
-            Holds.TEXT,
-            f"{words.COURSE}|{words.CLASS}|{words.NAME}|meaning|stands for|is for me",
-            Blank("Title", "What it stands for; empty where the time is free.", "Slip watch", width=28),
+        needs=("code",),
+        proof=(
+            has("code", "title"),
+            undated,
+            headed("code", "code|block|block code|slot|slot code|period code|shift code|duty code"),
         ),
-        Field(
-            "room",
-            "where",
-            "room|rooms|location|place|where|room number|room no|venue|raum|salle|aula|sala|room name|building|shop",
-            Holds.PLACE,
-            words.PLACE,
-            Blank("Room", "Where it is.", "Town slip"),
+        telling=("code", "title", "room"),
+        blank=BlankSheet(
+            "Codes",
+            ("One code a row, one sheet a person: the sheet or file goes by the person’s name.", *SHEET_RULES),
+            'name it beside its master list in nomarium.toml: [sources.NAME] codes = ["{file}"]; then: nomarium check',
         ),
-        Field(
-            "teacher",
-            "whose code it is, where a sheet holds those of several people",
-            "teacher|teachers|instructor|instructors|staff|taught by|tutor|lecturer|faculty|teacher name|"
-            "instructor name|lehrer|professor|profesor|coach|teacher code|staff code|person|who|for",
-            Holds.PEOPLE,
-            words.PEOPLE,
-        ),
-        Field(
-            "description",
-            "more about it",
-            "description|notes|note|details|comments",
-            shared=words.NOTES,
-        ),
-    ),
-    needs=("code",),
-    proof=(
-        has("code", "title"),
-        undated,
-        headed("code", "code|block|block code|slot|slot code|period code|shift code|duty code"),
-    ),
-    telling=("code", "title", "room"),
-    blank=BlankSheet(
-        "Codes",
-        ("One code a row, one sheet a person: the sheet or file goes by the person’s name.", *SHEET_RULES),
-        'name it beside its master list in nomarium.toml: [sources.NAME] codes = ["{file}"]; then: nomarium check',
-    ),
-    whole=("teacher", "room"),
+        whole=("teacher", "room"),
+    )
 )

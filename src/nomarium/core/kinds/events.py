@@ -6,6 +6,7 @@ from datetime import date, time
 
 from nomarium.core.columns import Blank, BlankSheet, Field, Holds, Kind, SheetKind, dated, has_one_of
 from nomarium.core.kinds import vocabulary as words
+from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import LAUNCH, YES_NO
 
 EVENT_FIELDS: tuple[Field, ...] = (
@@ -134,7 +135,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "categories|category|type|kind|event type|tags|tag|label|labels|type of event|class of event|"
         "calendar type|event category|kategorie|art|catégorie|categoría|categoria",
         Holds.NAMES,
-        shared="country|region|country or region|thema|rubrik|rubrique|tipo de evento|soort",
+        shared="country|region|country or region|rubrik|rubrique|tipo de evento|soort",
         blank=Blank("Category", "One or more, separated by “;”.", "Launch", ("School", "Staff", "Visitors", "Closure")),
     ),
     Field(
@@ -238,22 +239,24 @@ EVENT_FIELDS: tuple[Field, ...] = (
     ),
 )
 
-EVENT_SHEET = SheetKind(
-    Kind.EVENTS,
-    "events",
-    EVENT_FIELDS,
-    proof=(dated, has_one_of("summary", "start_date", "start", "when")),
-    telling=("summary", "start_date", "start", "when", "start_time", "repeat"),
-    spans=(("start_date", "end_date"), ("start_time", "end_time"), ("start", "end")),
-    blank=BlankSheet(
-        "Events",
-        (
-            "One event a row, below the headings. The sample row is never imported; you may delete it.",
-            "A title and a date are all that an event needs. Columns that you do not need may stay empty or be deleted.",
-            "Dates and times: type them as your spreadsheet program expects them; it then shows them as such.",
-            "Rows may stand in any order, and blank rows do no harm.",
-            "Then: nomarium inspect FILE shows how it is read, nomarium convert FILE -o events.ics makes the calendar.",
+EVENT_SHEET = with_phrases(
+    SheetKind(
+        Kind.EVENTS,
+        "events",
+        EVENT_FIELDS,
+        proof=(dated, has_one_of("summary", "start_date", "start", "when")),
+        telling=("summary", "start_date", "start", "when", "start_time", "repeat"),
+        spans=(("start_date", "end_date"), ("start_time", "end_time"), ("start", "end")),
+        blank=BlankSheet(
+            "Events",
+            (
+                "One event a row, below the headings. The sample row is never imported; you may delete it.",
+                "A title and a date are all that an event needs. Columns that you do not need may stay empty or be deleted.",
+                "Dates and times: type them as your spreadsheet program expects them; it then shows them as such.",
+                "Rows may stand in any order, and blank rows do no harm.",
+                "Then: nomarium inspect FILE shows how it is read, nomarium convert FILE -o events.ics makes the calendar.",
+            ),
+            "nomarium convert {file} -o {stem}.ics",
         ),
-        "nomarium convert {file} -o {stem}.ics",
-    ),
+    )
 )

@@ -21,6 +21,7 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.dated_fields import WEEKDAY
 from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label
+from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import DAY, SHEET_RULES
 
 _LABELS = (
@@ -40,36 +41,38 @@ def _few_labels(seen: Evidence) -> Verdict:
     return Verdict("" if bare <= {*LETTERS, *NUMBERS} else "its labels are neither letters nor numbers")
 
 
-DAY_SHEET = SheetKind(
-    Kind.DAYS,
-    "listed days",
-    (
-        Field(
-            "start_date",
-            "the day; required",
-            "date|dates|when|on|calendar date|datum|fecha|data|school date",
-            Holds.DATE,
-            words.DATE,
-            Blank("Date", "The day. Required.", date(2026, 9, 10)),
+DAY_SHEET = with_phrases(
+    SheetKind(
+        Kind.DAYS,
+        "listed days",
+        (
+            Field(
+                "start_date",
+                "the day; required",
+                "date|dates|when|on|calendar date|datum|fecha|data|school date",
+                Holds.DATE,
+                words.DATE,
+                Blank("Date", "The day. Required.", date(2026, 9, 10)),
+            ),
+            WEEKDAY,
+            Field(
+                "summary",
+                "its label in the cycle; required",
+                _LABELS,
+                Holds.NAMES,
+                "day of rotation|cycle label|rotation label|day label|color day|colour day|tag|jour|día|giorno|dia|dag|"
+                "zyklustag|jour du cycle|día del ciclo|giorno del ciclo|dia do ciclo|cyclusdag|syklusdag|cykeldag",
+                Blank("Label", "Its day in the cycle. Required.", DAY),
+            ),
         ),
-        WEEKDAY,
-        Field(
-            "summary",
-            "its label in the cycle; required",
-            _LABELS,
-            Holds.NAMES,
-            "day of rotation|cycle label|rotation label|day label|color day|colour day|tag|jour|día|giorno|dia|dag|"
-            "zyklustag|jour du cycle|día del ciclo|giorno del ciclo|dia do ciclo|cyclusdag|syklusdag|cykeldag",
-            Blank("Label", "Its day in the cycle. Required.", DAY),
+        proof=(has("start_date", "summary"), dated, _few_labels, few_columns(4)),
+        telling=("start_date", "summary"),
+        blank=BlankSheet(
+            "Days",
+            ("One date a row, for a cycle that is listed and not worked out, or to prove one that is.", *SHEET_RULES),
+            'name it under [cycles.NAME] in nomarium.toml: listed = "{file}"; or: nomarium days --against {file}',
         ),
-    ),
-    proof=(has("start_date", "summary"), dated, _few_labels, few_columns(4)),
-    telling=("start_date", "summary"),
-    blank=BlankSheet(
-        "Days",
-        ("One date a row, for a cycle that is listed and not worked out, or to prove one that is.", *SHEET_RULES),
-        'name it under [cycles.NAME] in nomarium.toml: listed = "{file}"; or: nomarium days --against {file}',
-    ),
+    )
 )
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from nomarium.core.columns import Field, Holds, Kind, SheetKind, has_one_of, headed, heading_key, undated
 from nomarium.core.kinds import vocabulary as words
+from nomarium.core.kinds.phrases import with_phrases
 
 _MEAN_PEOPLE = frozenset(
     heading_key(word)
@@ -23,77 +24,83 @@ _CODE = (
 )
 _LINK = "link|url|map|website|web|web address|page|web page"
 
-PEOPLE_SHEET = SheetKind(
-    Kind.PEOPLE,
-    "people",
-    (
-        Field("code", "initials or a code", _CODE, Holds.NAMES),
-        Field(
-            "name",
-            "the name",
-            "name|full name|fullname|display name|displayname|long name|longname|person|title|description",
-            Holds.PEOPLE,
-            f"{words.PEOPLE}|staff name|{words.NAME}|name, vorname|nom complet|nombre completo|nome completo",
+PEOPLE_SHEET = with_phrases(
+    SheetKind(
+        Kind.PEOPLE,
+        "people",
+        (
+            Field("code", "initials or a code", _CODE, Holds.NAMES),
+            Field(
+                "name",
+                "the name",
+                "name|full name|fullname|display name|displayname|long name|longname|person|title|description",
+                Holds.PEOPLE,
+                f"{words.PEOPLE}|staff name|{words.NAME}|name, vorname|nom complet|nombre completo|nome completo",
+            ),
+            Field(
+                "first_name",
+                "the first name",
+                "first name|firstname|given name|given names|forename|christian name|vorname|prénom|nombre de pila|nome próprio|"
+                "voornaam|fornavn|förnamn|preferred name|known as",
+            ),
+            Field(
+                "last_name",
+                "the last name",
+                "last name|lastname|surname|family name|nachname|familienname|nom de famille|apellido|apellidos|cognome|"
+                "sobrenome|apelido|achternaam|efternavn|etternavn|efternamn",
+            ),
+            Field(
+                "address",
+                "the mail address",
+                "address|mail|email|mailaddress|emailaddress|e-mail|email address",
+                shared=words.EMAIL,
+            ),
+            Field("link", "a web address", _LINK),
         ),
-        Field(
-            "first_name",
-            "the first name",
-            "first name|firstname|given name|given names|forename|christian name|vorname|prénom|nombre de pila|nome próprio|"
-            "voornaam|fornavn|förnamn|preferred name|known as",
+        needs=(),
+        proof=(
+            has_one_of("code", "name", "last_name"),
+            headed("address", "mail|email|mailaddress|emailaddress|e-mail|email address|" + words.EMAIL),
+            undated,
         ),
-        Field(
-            "last_name",
-            "the last name",
-            "last name|lastname|surname|family name|nachname|familienname|nom de famille|apellido|apellidos|cognome|"
-            "sobrenome|apelido|achternaam|efternavn|etternavn|efternamn",
-        ),
-        Field(
-            "address",
-            "the mail address",
-            "address|mail|email|mailaddress|emailaddress|e-mail|email address",
-            shared=words.EMAIL,
-        ),
-        Field("link", "a web address", _LINK),
-    ),
-    needs=(),
-    proof=(
-        has_one_of("code", "name", "last_name"),
-        headed("address", "mail|email|mailaddress|emailaddress|e-mail|email address|" + words.EMAIL),
-        undated,
-    ),
-    telling=("code", "name", "first_name", "last_name", "address"),
+        telling=("code", "name", "first_name", "last_name", "address"),
+    )
 )
 
-PLACE_SHEET = SheetKind(
-    Kind.PLACES,
-    "places",
-    (
-        Field(
-            "code",
-            "the code or short name",
-            f"{_CODE}|room code|room|room number|room no|location code|venue code",
-            Holds.NAMES,
+PLACE_SHEET = with_phrases(
+    SheetKind(
+        Kind.PLACES,
+        "places",
+        (
+            Field(
+                "code",
+                "the code or short name",
+                f"{_CODE}|room code|room|room number|room no|location code|venue code",
+                Holds.NAMES,
+            ),
+            Field(
+                "name",
+                "the name",
+                "name|full name|fullname|place|title|location|building|description|long name|longname|display name|displayname",
+                Holds.PLACE,
+                f"{words.PLACE}|{words.NAME}|venue name|location name",
+            ),
+            Field(
+                "address",
+                "the address",
+                "address|street|street address|postal address|where|mail|full address|site address|adresse|anschrift|"
+                "dirección|indirizzo|endereço|adres",
+            ),
+            Field("link", "a web address", _LINK),
         ),
-        Field(
-            "name",
-            "the name",
-            "name|full name|fullname|place|title|location|building|description|long name|longname|display name|displayname",
-            Holds.PLACE,
-            f"{words.PLACE}|{words.NAME}|venue name|location name",
+        needs=(),
+        proof=(
+            has_one_of("code", "name"),
+            headed(
+                "address", "street|street address|postal address|address|full address|site address|adresse|anschrift"
+            ),
+            undated,
         ),
-        Field(
-            "address",
-            "the address",
-            "address|street|street address|postal address|where|mail|full address|site address|adresse|anschrift|"
-            "dirección|indirizzo|endereço|adres",
-        ),
-        Field("link", "a web address", _LINK),
-    ),
-    needs=(),
-    proof=(
-        has_one_of("code", "name"),
-        headed("address", "street|street address|postal address|address|full address|site address|adresse|anschrift"),
-        undated,
-    ),
-    telling=("code", "name", "address"),
+        telling=("code", "name", "address"),
+    )
 )

@@ -21,6 +21,7 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.dated_fields import FOR_WHOM, WEEKDAY, first_day, last_day
 from nomarium.core.kinds.events import EVENT_SHEET
+from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import EARLY, SHEET_RULES, YES_NO
 
 _SURE = (
@@ -30,74 +31,77 @@ _SURE = (
     "bijzondere dag|særlig dag|specialdag"
 )
 
-SPECIAL_SHEET = SheetKind(
-    Kind.SPECIAL_DAYS,
-    "special days",
-    (
-        Field(
-            "summary",
-            "what the day is called: its bell times go by this name",
-            "special day|name|special|schedule|bell times|bells|what|bell schedule|day type|type|kind|title|event|"
-            "description|reason",
-            shared=f"{_SURE}|{words.NAME}",
-            blank=Blank("Special day", "What the day is called; its bell times go by this name.", EARLY, width=30),
-        ),
-        first_day(
-            "the day, its first day, or a range of days; required",
-            blank=Blank("First day", "The day, or the first of several. Required.", date(2026, 12, 16)),
-        ),
-        last_day(blank=Blank("Last day", "The last of several, included; empty for one day.", date(2026, 12, 17))),
-        WEEKDAY,
-        FOR_WHOM,
-        Field(
-            "follows",
-            "the weekday whose timetable holds on it",
-            "follows|timetable of|as on|runs as|follows weekday|weekday timetable|uses timetable of|timetable",
-            Holds.DAYS,
-            "runs like|treated as|counts as|wie|wie am|stundenplan von|comme un|como un|como|come|zoals|som",
-            Blank(
-                "Follows",
-                "The weekday whose timetable holds, where it is not its own.",
-                "",
-                ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"),
+SPECIAL_SHEET = with_phrases(
+    SheetKind(
+        Kind.SPECIAL_DAYS,
+        "special days",
+        (
+            Field(
+                "summary",
+                "what the day is called: its bell times go by this name",
+                "special day|name|special|schedule|bell times|bells|what|bell schedule|day type|type|kind|title|event|"
+                "description|reason",
+                shared=f"{_SURE}|{words.NAME}",
+                blank=Blank("Special day", "What the day is called; its bell times go by this name.", EARLY, width=30),
+            ),
+            first_day(
+                "the day, its first day, or a range of days; required",
+                blank=Blank("First day", "The day, or the first of several. Required.", date(2026, 12, 16)),
+            ),
+            last_day(blank=Blank("Last day", "The last of several, included; empty for one day.", date(2026, 12, 17))),
+            WEEKDAY,
+            FOR_WHOM,
+            Field(
+                "follows",
+                "the weekday whose timetable holds on it",
+                "follows|timetable of|as on|runs as|follows weekday|weekday timetable|uses timetable of|timetable",
+                Holds.DAYS,
+                "runs like|treated as|counts as|wie|wie am|stundenplan von|comme un|como un|como|come|zoals|som",
+                Blank(
+                    "Follows",
+                    "The weekday whose timetable holds, where it is not its own.",
+                    "",
+                    ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"),
+                ),
+            ),
+            Field(
+                "school",
+                "yes makes a rest day a school day",
+                "school|school day|is school|school in",
+                Holds.YES_NO,
+                "in session|classes held|unterricht|schultag|jour d’école|hay clase|c’è lezione",
+                Blank("School", "yes makes a rest day a school day.", "", YES_NO),
+            ),
+            Field(
+                "cycle_day",
+                "“none” where no day of the cycle runs on it; “none; skip” where it uses up a label",
+                "cycle day|cycle|day of cycle|rotation day|cycle days",
+                Holds.CHOICE,
+                blank=Blank(
+                    "Cycle day",
+                    "none: no day of the cycle runs on it. “none; skip”: and its label is used up.",
+                    "",
+                    ("none", "none; hold", "none; skip"),
+                ),
             ),
         ),
-        Field(
-            "school",
-            "yes makes a rest day a school day",
-            "school|school day|is school|school in",
-            Holds.YES_NO,
-            "in session|classes held|unterricht|schultag|jour d’école|hay clase|c’è lezione",
-            Blank("School", "yes makes a rest day a school day.", "", YES_NO),
-        ),
-        Field(
-            "cycle_day",
-            "“none” where no day of the cycle runs on it; “none; skip” where it uses up a label",
-            "cycle day|cycle|day of cycle|rotation day|cycle days",
-            Holds.CHOICE,
-            blank=Blank(
-                "Cycle day",
-                "none: no day of the cycle runs on it. “none; skip”: and its label is used up.",
-                "",
-                ("none", "none; hold", "none; skip"),
+        needs=("date",),
+        proof=(
+            dated,
+            has("start_date"),
+            any_of(
+                headed("summary", _SURE),
+                has("follows"),
+                all_of(has("summary"), called("special specials", EVENT_SHEET)),
             ),
         ),
-    ),
-    needs=("date",),
-    proof=(
-        dated,
-        has("start_date"),
-        any_of(
-            headed("summary", _SURE),
-            has("follows"),
-            all_of(has("summary"), called("special specials", EVENT_SHEET)),
+        telling=("start_date", "summary", "follows", "cycle_day", "division"),
+        spans=(("start_date", "end_date"),),
+        whole=("division",),
+        blank=BlankSheet(
+            "Special days",
+            ("One special day a row: school is in, but not as usual.", *SHEET_RULES),
+            'name it under [year] in nomarium.toml: special_days = "{file}"; then: nomarium days',
         ),
-    ),
-    telling=("start_date", "summary", "follows", "cycle_day", "division"),
-    spans=(("start_date", "end_date"),),
-    blank=BlankSheet(
-        "Special days",
-        ("One special day a row: school is in, but not as usual.", *SHEET_RULES),
-        'name it under [year] in nomarium.toml: special_days = "{file}"; then: nomarium days',
-    ),
+    )
 )

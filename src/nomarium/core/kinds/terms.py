@@ -20,6 +20,7 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.dated_fields import WEEKDAY, first_day, last_day
 from nomarium.core.kinds.events import EVENT_SHEET
+from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import AUTUMN, SHEET_RULES
 
 _SURE = (
@@ -28,43 +29,45 @@ _SURE = (
     "cuatrimestre|quadrimestre|bimestre|terms|semesters|läsperiod|académie trimestre"
 )
 
-TERM_SHEET = SheetKind(
-    Kind.TERMS,
-    "terms",
-    (
-        Field(
-            "summary",
-            "the term’s name; required",
-            "term|name|terms|semester|quarter|half term|half-term|trimester|period|session|title|term name|what|"
-            "semester name|block|season|label|event|description|trimestre|semestre|halbjahr|schuljahr|year",
-            shared=f"{words.TERM}|{words.NAME}",
-            blank=Blank("Term", "What it is called. Required.", AUTUMN, width=24),
-        ),
-        first_day(
-            "its first day, or both: “8 Sep – 18 Dec 2026”; required",
-            "term begins|term starts|classes begin|classes start|instruction begins|lessons begin",
-            Blank("First day", "Its first school day. Required.", date(2026, 9, 8)),
-        ),
-        last_day(
-            "term ends|classes end|instruction ends|lessons end",
-            Blank("Last day", "Its last school day. Required.", date(2026, 12, 18)),
-        ),
-        WEEKDAY,
-    ),
-    proof=(
-        dates_in("start_date", "end_date"),
-        at_most(24),
-        has("summary"),
-        any_of(headed("summary", _SURE), called(_SURE.replace("|", " ") + " quarters trimesters", EVENT_SHEET)),
-    ),
-    telling=("summary", "start_date", "end_date"),
-    spans=(("start_date", "end_date"),),
-    blank=BlankSheet(
-        "Terms",
+TERM_SHEET = with_phrases(
+    SheetKind(
+        Kind.TERMS,
+        "terms",
         (
-            "One term a row. Terms may hold one another (a year, its semesters), but not overlap otherwise.",
-            *SHEET_RULES,
+            Field(
+                "summary",
+                "the term’s name; required",
+                "term|name|terms|semester|quarter|half term|half-term|trimester|period|session|title|term name|what|"
+                "semester name|block|season|label|event|description|trimestre|semestre|halbjahr|schuljahr|year",
+                shared=f"{words.TERM}|{words.NAME}",
+                blank=Blank("Term", "What it is called. Required.", AUTUMN, width=24),
+            ),
+            first_day(
+                "its first day, or both: “8 Sep – 18 Dec 2026”; required",
+                "term begins|term starts|classes begin|classes start|instruction begins|lessons begin",
+                Blank("First day", "Its first school day. Required.", date(2026, 9, 8)),
+            ),
+            last_day(
+                "term ends|classes end|instruction ends|lessons end",
+                Blank("Last day", "Its last school day. Required.", date(2026, 12, 18)),
+            ),
+            WEEKDAY,
         ),
-        'name it under [year] in nomarium.toml: terms = "{file}"; then: nomarium days',
-    ),
+        proof=(
+            dates_in("start_date", "end_date"),
+            at_most(24),
+            has("summary"),
+            any_of(headed("summary", _SURE), called(_SURE.replace("|", " ") + " quarters trimesters", EVENT_SHEET)),
+        ),
+        telling=("summary", "start_date", "end_date"),
+        spans=(("start_date", "end_date"),),
+        blank=BlankSheet(
+            "Terms",
+            (
+                "One term a row. Terms may hold one another (a year, its semesters), but not overlap otherwise.",
+                *SHEET_RULES,
+            ),
+            'name it under [year] in nomarium.toml: terms = "{file}"; then: nomarium days',
+        ),
+    )
 )

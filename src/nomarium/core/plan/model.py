@@ -50,6 +50,12 @@ def _stated(name: str) -> Callable[[str], str]:
     return check
 
 
+def _meaning(name: str) -> str:
+    """Return what a setting means, as a key's description."""
+    meaning = SETTINGS[name].meaning.rstrip(".")
+    return meaning[:1].lower() + meaning[1:]
+
+
 def _known_zone(text: str) -> str:
     return str(SETTINGS["zone"].parse(text))
 
@@ -131,20 +137,14 @@ Weekdays = Annotated[list[Weekday], BeforeValidator(_as_weekdays, json_schema_in
 class ReadingKeys(Keys):
     """How sheets are read, where their cells do not prove it."""
 
-    dates: Literal["dmy", "mdy", "ymd"] | None = Field(None, description="the order of day, month and year")
+    dates: Literal["dmy", "mdy", "ymd"] | None = Field(None, description=_meaning("dates"))
     within: Annotated[str, AfterValidator(_stated("within"))] | None = Field(
         None,
-        description="the span they are about, such as “2026-08-01..2027-07-31”: gives missing years, proves orders",
+        description=_meaning("within"),
     )
-    typed_dates: Literal["keep", "swap"] | None = Field(
-        None, description="for a workbook’s dates whose day and month seem exchanged"
-    )
-    hours: Annotated[str, AfterValidator(_stated("hours"))] | None = Field(
-        None, description="the hours of the working day, for times without am or pm: “7-19”"
-    )
-    commas: Literal["within", "between"] | None = Field(
-        None, description="whether a comma stands within a person’s name or between two people"
-    )
+    typed_dates: Literal["keep", "swap"] | None = Field(None, description=_meaning("typed_dates"))
+    hours: Annotated[str, AfterValidator(_stated("hours"))] | None = Field(None, description=_meaning("hours"))
+    commas: Literal["within", "between"] | None = Field(None, description=_meaning("commas"))
 
 
 def _as_conditions(value: object) -> object:
@@ -165,7 +165,7 @@ class SheetKeys(ReadingKeys):
 
     file: Text = Field(description="the file, beside the plan or by its path")
     sheet: Text | None = Field(None, description="the sheet of a workbook")
-    range: Text | None = Field(None, description="the part of the sheet, such as “B4:H90”, or a name given to it")
+    range: Text | None = Field(None, description=_meaning("range"))
     columns: dict[str, str] = Field(
         default_factory=dict, description="fields by headings; an empty field leaves the column alone"
     )
@@ -344,27 +344,23 @@ class SourceKeys(Keys):
     )
     language: Text | None = Field(None, description="the language that public holidays are named in: “fr”")
     division: Text | None = Field(None, description="the division of its classes, where no list says it")
-    cycle: Text | None = Field(None, description="the cycle whose labels its days are")
+    cycle: Text | None = Field(None, description=_meaning("cycle"))
     each: Literal["teacher", "class", "room", "student"] | None = Field(
         None, description="whose timetable each of its grids is"
     )
     cell: str | None = Field(None, description="the pattern of a grid’s cells, such as “{class}\\n{room}”")
     codes: Sheets = Field(default_factory=list, description="what the codes of a master list are for each person")
-    length: Length | None = Field(None, description="how long what has no end takes: “1h”, “1h30m”")
-    hours: Annotated[str, AfterValidator(_stated("hours"))] | None = Field(
-        None, description="the hours of the working day, for times without am or pm: “7-19”"
-    )
+    length: Length | None = Field(None, description=_meaning("length"))
+    hours: Annotated[str, AfterValidator(_stated("hours"))] | None = Field(None, description=_meaning("hours"))
     set: dict[str, str] = Field(
         default_factory=dict, description="values for each of its events: { location = “Office” }"
     )
     only: Conditions = Field(default_factory=dict, description="only rows that say so: { Type = “Safety” }")
     without: Conditions = Field(default_factory=dict, description="not the rows that say so: { Status = “cancelled” }")
     prefix: str | None = Field(None, description="text in front of each title, such as “{Type}: ”")
-    places: Text | None = Field(None, description="a sheet that says what codes of places stand for")
-    people: Text | None = Field(None, description="a sheet that says what codes of people stand for")
-    if_closed: Literal["drop", "keep", "next", "previous"] = Field(
-        "drop", description="what a closure does to a date of a repeat: dropped, kept, or moved to an open day"
-    )
+    places: Text | None = Field(None, description=_meaning("places"))
+    people: Text | None = Field(None, description=_meaning("people"))
+    if_closed: Literal["drop", "keep", "next", "previous"] = Field("drop", description=_meaning("if_closed"))
 
 
 def _below_the_folder(text: str) -> str:

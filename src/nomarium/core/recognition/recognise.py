@@ -7,23 +7,7 @@ from dataclasses import dataclass
 
 from nomarium.core.bells import grid_heading
 from nomarium.core.columns import Evidence, Kind, SheetKind
-from nomarium.core.kinds import (
-    BELL_SHEET,
-    CHANGE_SHEET,
-    CLASS_SHEET,
-    CLOSURE_SHEET,
-    CODE_SHEET,
-    DAY_SHEET,
-    EVENT_SHEET,
-    NAMES_SHEET,
-    PEOPLE_SHEET,
-    PLACE_SHEET,
-    ROSTER_SHEET,
-    SLOT_SHEET,
-    SPECIAL_SHEET,
-    TERM_SHEET,
-    TIMETABLE_SHEET,
-)
+from nomarium.core.kinds import BELL_SHEET, ROSTER_SHEET, SHEET_KINDS
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import FAMILIES, any_days
 from nomarium.core.tables import Grid, plain_text
@@ -156,19 +140,11 @@ _TESTS: dict[Kind, _Test] = {
     Kind.MONTHS: _month,
     Kind.BELLS: _bells,
     Kind.ROSTER: _roster,
-    Kind.PERIOD_NAMES: _list(NAMES_SHEET),
-    Kind.CHANGES: _list(CHANGE_SHEET),
-    Kind.LIST: _list(TIMETABLE_SHEET),
-    Kind.TERMS: _list(TERM_SHEET),
-    Kind.SPECIAL_DAYS: _list(SPECIAL_SHEET),
-    Kind.CLOSURES: _list(CLOSURE_SHEET),
-    Kind.DAYS: _list(DAY_SHEET),
-    Kind.SLOTS: _list(SLOT_SHEET),
-    Kind.CODES: _list(CODE_SHEET),
-    Kind.CLASSES: _list(CLASS_SHEET),
-    Kind.PEOPLE: _list(PEOPLE_SHEET),
-    Kind.PLACES: _list(PLACE_SHEET),
+    **{
+        kind: _list(described)
+        for kind, described in SHEET_KINDS.items()
+        if kind not in (Kind.BELLS, Kind.ROSTER)
+    },
     Kind.GRID: _grid,
-    Kind.EVENTS: _list(EVENT_SHEET),
 }
-"""The kinds in the order in which they are believed: those that prove most come first."""
+"""The kinds in the order in which they are believed: shapes that no list has first, grids last."""

@@ -112,6 +112,8 @@ def sheet_of(
 
     ``grid`` is the sheet that the table was found on: what stands above it may say something of all rows.
     """
+    if idle := [name for name in choices.whole if kind.field(name) is None]:
+        return None, [wording.idle_keys(choices.place, idle, kind.rows, kind.names)]
     try:
         check_stated([table], choices.columns, kind.names)
     except WrongCall as wrong:

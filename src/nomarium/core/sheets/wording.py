@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 from nomarium.core.columns.wording import column_way, named
 from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
 from nomarium.core.tables import Column, Table
@@ -19,6 +21,17 @@ def idle_column(table: Table, column: Column, holds: str) -> Problem:
         table.heading_place(column),
         f"Column {named(column)} holds {holds}, but was not used.",
         advice=(column_way(column, "FIELD", "Say what it is: {}"), column_way(column, "", "leave it alone: {}")),
+    )
+
+
+def idle_keys(place: Place, keys: Sequence[str], rows: str, fields: Sequence[str]) -> Problem:
+    """The plan says something of a whole sheet that sheets of its kind do not say."""
+    return error(
+        "key-without-effect",
+        place,
+        f"The key “{keys[0]}” has no effect here: the sheet was read as one of {rows}.",
+        found=keys[0],
+        advice=f"Take it out. What may be said of all of such a sheet: {', '.join(fields)}.",
     )
 
 

@@ -46,6 +46,8 @@ class Adjustments:
     first: date | None = None
     last: date | None = None
     """What has no part in the days from ``first`` to ``last`` is left out; both are included."""
+    named_by: str = "--"
+    """What stands before the names of these choices where they are spoken of: dashes for options."""
 
     @property
     def moves(self) -> bool:
@@ -124,28 +126,28 @@ def adjust(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
     """
     problems: list[Problem] = []
     for name, text in wanted.stated.items():
-        set_value = _setter(name, text)
+        set_value = _setter(name, text, wanted.named_by)
         for sheet in sheets:
             for series in sheet.series:
                 set_value(series)
     for series in (one for sheet in sheets for one in sheet.series if wanted.reminders):
         series.reminders = tuple(sorted({*series.reminders, *wanted.reminders}, reverse=True))
-    for conditions, keep, option in ((wanted.only, True, "--only"), (wanted.without, False, "--without")):
+    for conditions, keep, option in ((wanted.only, True, "only"), (wanted.without, False, "without")):
         for name, values in conditions:
-            check_name(sheets, name, option)
+            check_name(sheets, name, f"{wanted.named_by}{option}")
             _choose(sheets, lambda series, name=name, values=values, keep=keep: _has(series, name, values) is keep)  # type: ignore[misc]
     problems += _move(sheets, wanted)
     if wanted.first or wanted.last:
         _choose(sheets, lambda series: _within(series, wanted.first, wanted.last))
     if wanted.prefix:
-        _put_in_front(sheets, wanted.prefix)
+        _put_in_front(sheets, wanted.prefix, wanted.named_by)
     return problems
 
 
-def _setter(name: str, text: str) -> Callable[[Series], None]:
+def _setter(name: str, text: str, dashes: str) -> Callable[[Series], None]:
     """Return what gives one event the value stated for all."""
     if name not in FILE_WIDE_FIELDS:
-        raise WrongCall(f"--set: “{name}” can't be stated for all.", f"What can: {', '.join(FILE_WIDE_FIELDS)}.")
+        raise WrongCall(f"{dashes}set: “{name}” can't be stated for all.", f"What can: {', '.join(FILE_WIDE_FIELDS)}.")
     if name in ("categories", "attendees"):
         items = tuple(read_person(item) if name == "attendees" else item for item in split_list(text))
         return lambda series: setattr(series, name, tuple(dict.fromkeys((*getattr(series, name), *items))))
@@ -159,7 +161,7 @@ def _setter(name: str, text: str) -> Callable[[Series], None]:
     }
     value = readers[name](text) if name in readers else text
     if value is None:
-        raise WrongCall(f"--set: “{text}” is no {name}.")
+        raise WrongCall(f"{dashes}set: “{text}” is no {name}.")
     return lambda series: setattr(series, name, value)
 
 
@@ -225,9 +227,9 @@ def _moved(occurrence: Occurrence, days: int) -> Occurrence:
 _PLACEHOLDER = re.compile(r"\{([^{}]+)\}")
 
 
-def _put_in_front(sheets: Sequence[EventSheet], pattern: str) -> None:
+def _put_in_front(sheets: Sequence[EventSheet], pattern: str, dashes: str) -> None:
     for name in _PLACEHOLDER.findall(pattern):
-        check_name(sheets, name, "--prefix")
+        check_name(sheets, name, f"{dashes}prefix")
     for sheet in sheets:
         for series in sheet.series:
             series.summary = fill_in(pattern, series) + series.summary

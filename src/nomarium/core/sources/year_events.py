@@ -76,7 +76,7 @@ class _Title:
             if name not in places:
                 raise WrongCall(f"Nothing fills {{{name}}} in a title.", f"There are: {_braced(places)}.")
             if name == "day" and len(cycles) != 1:
-                which = f"State one with --cycle, or use {_braced(cycles)}." if cycles else "The plan has no cycle."
+                which = f"Name one cycle, or use {_braced(cycles)}." if cycles else "The plan has no cycle."
                 raise WrongCall("{day} could be of several cycles." if cycles else "{day} is of no cycle.", which)
 
     def of(self, day: Day) -> str:

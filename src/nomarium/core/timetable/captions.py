@@ -14,6 +14,8 @@ _KINDS = {
     "room": "room|shop|raum|salle",
     "student": "student|pupil|apprentice|schüler",
 }
+OWNERS = tuple(_KINDS)
+"""What a grid may be the timetable of."""
 _LABELLED = re.compile(
     "|".join(rf"(?P<{name}>(?:{words})\b\s*[:.–-]?\s*)" for name, words in _KINDS.items()), re.IGNORECASE
 )

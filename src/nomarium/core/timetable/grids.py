@@ -9,15 +9,15 @@ from datetime import time
 
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import Known
-from nomarium.core.slots import DayTest, Periods
+from nomarium.core.slots import DayTest, Periods, UnknownDay
 from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.captions import Owner, is_usual_name, owner_of
+from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
-from nomarium.core.values import Clock, may_pass_midnight, scan_span
+from nomarium.core.values import Clock, may_pass_midnight, scan_span, split_list
 
 _FREE = frozenset({"", "-", "–", "—", "free", "---", "/"})
 _BREAKS = frozenset({"break", "lunch", "recess", "lunch break", "passing", "pause", "tea", "snack"})
@@ -81,6 +81,8 @@ def _owned_blocks(
     inside: list[str] = []
     for block in blocks:
         owner = owner_of(block.captions, fallback, choices.each, known, choices.year.rules.divisions)
+        stated = next((kind for kind in OWNERS if choices.whole.get(kind)), "")
+        owner = owner._replace(kind=stated, name=choices.whole[stated]) if stated else owner
         if not owner.kind:
             caption = block.captions[0] if block.captions else ""
             found.problems.append(wording.no_whose(block.view.place(block.head, 0), caption))
@@ -204,7 +206,14 @@ def _meetings(
     clock = None if periods else clocks.of(cell.lines)
     if periods or clock:
         for day in cell.days:
-            yield Meeting(dict(values), When(day, periods, clock), cell.place)
+            yield Meeting(dict(values), When(day, periods, clock, *_limits(choices)), cell.place)
+
+
+def _limits(choices: TimetableChoices) -> tuple[tuple[DayTest, ...], frozenset[str]]:
+    """Return the weeks and terms that hold for all of a sheet."""
+    letters = choices.days.letters(choices.whole["week"]) if choices.whole.get("week") else ()
+    weeks = () if isinstance(letters, UnknownDay) else tuple(DayTest(letter=letter) for letter in letters)
+    return weeks, frozenset(split_list(choices.whole.get("term", "")))
 
 
 def join_meetings(meetings: Iterable[Meeting], *, grids: bool) -> tuple[list[Meeting], list[Problem]]:

@@ -39,6 +39,8 @@ class TimetableChoices:
     """The divisions of classes, by their case folded names, as class lists say."""
     length: timedelta | None = None
     """How long a meeting without an end takes, where that is stated."""
+    whole: Mapping[str, str] = field(default_factory=dict)
+    """What holds for all of a sheet: values by fields."""
 
     def cycles(self, division: str) -> tuple[str, ...]:
         """Return the cycles whose labels a division's days may be."""

@@ -30,6 +30,9 @@ class Moment(NamedTuple):
 
 BLANK = Moment()
 
+STATED = "what was stated"
+"""What settled the order of a column's dates where the user did."""
+
 
 @dataclass(frozen=True, slots=True)
 class DateChoices:
@@ -57,7 +60,7 @@ class MomentColumn:
     """The names of months and weekdays that hold in the column."""
     order: Order | None = None
     order_from: str = ""
-    """What settled the order where the column itself did not: "--dates", "the heading", another column."""
+    """What settled the order where the column itself did not: what was stated, its heading, another column."""
     clock: Clock = field(default_factory=Clock)
     serials: bool = False
     """Whether the column's dates are day numbers that have lost their format."""

@@ -15,7 +15,7 @@ from nomarium.core.values.clock import Clock
 from nomarium.core.values.date_text import DateShape, Order
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import calendar_words, weekday_of
-from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
+from nomarium.core.values.moment import BLANK, STATED, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner, MomentShape
 from nomarium.core.values.order import dates_within, order_in_heading, weigh
 from nomarium.core.values.time_text import Half
@@ -137,7 +137,7 @@ def _weigh_order(result: MomentColumn, choices: DateChoices, weekdays: dict[str,
     result.evidence = weigh(shapes, choices.within, cells, weekdays)
     stated = order_in_heading(result.column.heading)
     if choices.order is not None:
-        result.order, result.order_from = choices.order, "--dates"
+        result.order, result.order_from = choices.order, STATED
     elif result.evidence.decided is not None:
         result.order = result.evidence.decided
     elif stated in result.evidence.left:

@@ -6,7 +6,7 @@ from typing import NamedTuple
 
 from nomarium.core.tables import Table
 from nomarium.core.values.date_text import ORDER_NAMES, Order
-from nomarium.core.values.moment import MomentColumn
+from nomarium.core.values.moment import STATED, MomentColumn
 
 
 class Style(NamedTuple):
@@ -43,6 +43,8 @@ def _date_styles(table: Table, column: MomentColumn) -> list[str]:
 
 
 def _proof(table: Table, column: MomentColumn, order: Order) -> str:
+    if column.order_from == STATED:
+        return ", as stated"
     if column.order_from:
         return f", as {column.order_from} says"
     if column.evidence.by_dots:
