@@ -13,28 +13,10 @@ import nomarium
 SOURCE = Path(nomarium.__file__).parent
 MODULES = sorted(SOURCE.rglob("*.py"))
 INTERFACE = {"typer", "click", "rich", "nomarium.cli", "nomarium.demo"}
-FLOW = [
-    "problems",
-    "tables",
-    "values",
-    "columns",
-    "year",
-    "repeats",
-    "sources",
-    "datesheets",
-    "slots",
-    "bells",
-    "timetable",
-    "plan",
-    "calendars",
-    "meetings",
-    "ics",
-    "building",
-    "drafting",
-    "history",
-    "agenda",
-    "free_time",
-]
+FLOW = (
+    "problems tables values columns kinds sheets year repeats sources holidays datesheets slots bells timetable "
+    "recognition plan calendars meetings ics building inspection drafting history agenda free_time"
+).split()
 
 
 def imported(module):

@@ -16,7 +16,7 @@ from nomarium.core.bells import BellReader, BellRow, OtherNames, read_other_name
 from nomarium.core.building import ColumnUse, column_uses
 from nomarium.core.columns import Evidence, Kind, SheetKind
 from nomarium.core.datesheets import read_closures, read_listed_days, read_special_days, read_terms
-from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, PEOPLE_SHEET, PLACE_SHEET, TIMETABLE_SHEET
+from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.recognition import Recognised
 from nomarium.core.sheets import Known, Sheet, SheetChoices, read_sheet
@@ -38,7 +38,7 @@ from nomarium.core.timetable import (
     read_month_page,
     read_roster,
 )
-from nomarium.core.values import DateChoices, counted, day_words, split_list
+from nomarium.core.values import WEEKDAY_NAMES, DateChoices, counted, day_words, split_list
 from nomarium.core.year import CycleRule, SchoolYear, SpecialDay, Term, WeekRules, YearRules
 
 FIRST_THINGS = 6
@@ -73,12 +73,13 @@ def look(grid: Grid, path: Path, recognised: Recognised, dates: DateChoices, col
     """Read a sheet as what it was recognised for; what it is refused for joins the problems."""
     found = Glance(grid, recognised)
     kind = recognised.kind
-    if kind not in _READERS:
+    if kind is None or kind is Kind.EVENTS:
         return found
     table = TableChoices(grid.sheet) if grid.sheet else TableChoices()
     choices = SheetChoices(path, Place(path.name), table, dates, columns)
     try:
-        sheet, things, what, problems = _READERS[kind](grid, choices)
+        read = _READERS.get(kind) or _rows_of(SHEET_KINDS[kind])
+        sheet, things, what, problems = read(grid, choices)
     except DataRefused as refused:
         found.problems.append(refused.problem)
         return found
@@ -156,9 +157,8 @@ def _bells(grid: Grid, choices: SheetChoices) -> _Read:
 
 def _bell_words(row: BellRow) -> str:
     holds = row.conditions
-    days = [label for _, label in sorted(holds.labels)] + [str(day) for day in sorted(holds.weekdays)]
-    on = [*sorted(holds.divisions), *sorted(holds.terms), *sorted(holds.specials)]
-    on += [f"{len(days)} kinds of day" if len(days) > 1 else f"day {days[0]}"] if days else []
+    days = [WEEKDAY_NAMES[day][:3] for day in sorted(holds.weekdays)] + [label for _, label in sorted(holds.labels)]
+    on = [*sorted(holds.divisions), *days, *sorted(holds.terms), *sorted(holds.specials)]
     return f"Period {row.period}  {row.hours}" + (f"  ({', '.join(on)})" if on else "")
 
 
@@ -265,7 +265,7 @@ def _names(grid: Grid, choices: SheetChoices) -> _Read:
     return sheet, things, counted(len(names.rung), "other name"), problems
 
 
-def _lookup(kind: SheetKind) -> Callable[[Grid, SheetChoices], _Read]:
+def _rows_of(kind: SheetKind) -> Callable[[Grid, SheetChoices], _Read]:
     def read(grid: Grid, choices: SheetChoices) -> _Read:
         sheet, problems = read_sheet(grid, kind, choices)
         if sheet is None:
@@ -293,7 +293,5 @@ _READERS: dict[Kind, Callable[[Grid, SheetChoices], _Read]] = {
     Kind.MONTHS: _month,
     Kind.SLOTS: _master,
     Kind.CODES: _codes,
-    Kind.PEOPLE: _lookup(PEOPLE_SHEET),
-    Kind.PLACES: _lookup(PLACE_SHEET),
 }
-"""How each kind is read; events are shown in a way of their own."""
+"""How kinds are read of which more is made than rows; events are shown in a way of their own."""

@@ -140,11 +140,7 @@ _TESTS: dict[Kind, _Test] = {
     Kind.MONTHS: _month,
     Kind.BELLS: _bells,
     Kind.ROSTER: _roster,
-    **{
-        kind: _list(described)
-        for kind, described in SHEET_KINDS.items()
-        if kind not in (Kind.BELLS, Kind.ROSTER)
-    },
+    **{kind: _list(described) for kind, described in SHEET_KINDS.items() if kind not in (Kind.BELLS, Kind.ROSTER)},
     Kind.GRID: _grid,
 }
 """The kinds in the order in which they are believed: shapes that no list has first, grids last."""
