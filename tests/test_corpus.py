@@ -1039,7 +1039,7 @@ CASES = [
         "deadline",
         ("Task,Deadline\nA,2026-09-08\n"),
         None,
-        ["no-date-column", "unsure-column A1"],
+        ["no-date-column"],
     ),
     Case(
         "start only weekday",

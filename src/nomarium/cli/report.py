@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from datetime import timedelta
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 from nomarium.cli.asker import asker
+from nomarium.core.columns import heading_key
 from nomarium.core.ics import CalendarFile
 from nomarium.core.inspection import view_sheet
 from nomarium.core.tables import column_letters
@@ -21,7 +22,7 @@ if TYPE_CHECKING:
     from nomarium.core.inspection import Glance, SheetView
     from nomarium.core.problems import Problem
     from nomarium.core.sources import EventSheet
-    from nomarium.core.tables import Table
+    from nomarium.core.tables import Column, Table
 
 _LABEL = 9
 
@@ -45,7 +46,7 @@ def written_lines(
     where = f"{name}: " if path or not dry_run else ""
     times = f", times of {', '.join(zones)}{zone}" if zones else ""
     yield f"{verb:<{_LABEL - 1}} {where}{calendar_words(result.calendar)}{times}"
-    for extra in written[1:]:
+    for extra in [path for path in written if path.name.endswith("refused.csv")]:
         yield f"{'':<{_LABEL}}{extra}: the refused rows, with the reasons"
 
 
@@ -86,8 +87,15 @@ def _sheet_lines(sheet: EventSheet, request: Request) -> Iterator[str]:
         length = _length_words(request.events.length)
         yield f"{'':<{_LABEL}}No end: {counted(sheet.lengths_assumed, 'event')}, taken as {length} each (--length)"
     yield from _repeat_lines(sheet)
-    if sheet.matches.unused:
-        yield f"{'':<{_LABEL}}Not used: {', '.join(_column(c.index, c.heading) for c in sheet.matches.unused)}"
+    asked = [c for c in sheet.matches.unused if heading_key(c.heading) in request.events.used]
+    if asked:
+        yield f"{'':<{_LABEL}}Used to split, choose or prefix: {_listed(asked)}"
+    if idle := [c for c in sheet.matches.unused if c not in asked]:
+        yield f"{'':<{_LABEL}}Not used: {_listed(idle)}"
+
+
+def _listed(columns: Iterable[Column]) -> str:
+    return ", ".join(_column(column.index, column.heading) for column in columns)
 
 
 _EFFECTS_SHOWN = 6
