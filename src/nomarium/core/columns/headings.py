@@ -19,6 +19,8 @@ _FORMS = frozenset(
     "name names code codes number no nr id identifier title label key text description full long display".split()
 )
 """Words behind a heading that only say in which form it stands."""
+_CODES = frozenset("code codes number no nr id identifier key".split())
+"""Forms that no text is written in."""
 _MOMENTS = (Holds.DATE, Holds.TIME, Holds.MOMENT, Holds.HOURS, Holds.LENGTH)
 _MEANINGLESS = frozenset({"event", "events", "the", "of", "our", "please"})
 
@@ -82,6 +84,8 @@ class Headings:
         name = self._fields.get("".join(words))
         field = self.sheet.field(name) if name else None
         if field is None or (forms and field.holds in _MOMENTS):
+            return None
+        if field.holds is Holds.TEXT and not _CODES.isdisjoint(forms):
             return None
         return None if field.holds is Holds.PEOPLE and not set(forms) <= {"name", "names"} else name
 

@@ -233,7 +233,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "id",
         "what identifies it, so that it can be corrected later",
-        "id|uid|event id|event no|event number|ref|reference|identifier|unique id|booking id|booking no|"
+        "id|uid|event id|event no|event ref no|event number|ref|reference|identifier|unique id|booking id|booking no|"
         "booking number|event ref",
         blank=Blank(
             "Id", "Your own number of the event. With it, a corrected title or date keeps its identity.", "E-1"
