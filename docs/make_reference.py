@@ -25,6 +25,7 @@ from nomarium.core.kinds import (
     SPECIAL_SHEET,
     TERM_SHEET,
     TIMETABLE_SHEET,
+    WEEK_SHEET,
 )
 from nomarium.core.plan import plan_keys, sheet_keys
 
@@ -116,7 +117,7 @@ def headings_of(kinds: list[SheetKind]) -> list[str]:
 
 def year_page() -> str:
     """Return docs/year.md: its words as they are, its table of headings from the program."""
-    rows = headings_of([TERM_SHEET, CLOSURE_SHEET, SPECIAL_SHEET, DAY_SHEET])
+    rows = headings_of([TERM_SHEET, CLOSURE_SHEET, SPECIAL_SHEET, DAY_SHEET, WEEK_SHEET])
     page = (DOCS / "year.md").read_text("utf-8")
     return with_tables(page, ("| sheet | field | meaning | headings that are known |\n|---|---|---|---|\n", rows))
 

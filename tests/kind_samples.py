@@ -13,6 +13,7 @@ SAMPLES = {
     "changes": "Date,Class,Change,New room\n2026-09-14,PLK-1,room,Hall\n2026-09-16,CLK-1,cancelled,\n",
     "timetable, a list": "Class,Course,Teacher,Room,Day,Period\nPLK-1,Planking,R. Vasquel,Shed,Mon,1\nCLK-1,Caulking,D. Pell,Slip,Wed,2\n",
     "list of coded slots": "Date,Start,End,Code\n2026-09-12,06:30,10:30,W1\n2026-09-13,06:30,10:30,W2\n2026-09-19,06:30,10:30,W1\n2026-09-20,06:30,10:30,W2\n",
+    "list of weeks": "Week beginning,Week\n2026-09-07,A\n2026-09-14,B\n2026-09-21,B\n",
     "codes": "Code,Title,Room\nW1,Slip watch,Slip\nW2,Ferry,Quay\n",
     "people": "Initials,Name,E-mail\nRV,R. Vasquel,rv@example.org\nDP,D. Pell,dp@example.org\n",
     "places": "Code,Name,Address\nSH,Adze Shed,1 Quay\nSL,Town slip,2 Quay\n",

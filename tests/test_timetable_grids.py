@@ -104,6 +104,33 @@ def test_the_lines_of_a_cell_are_told_apart(tmp_path, cell, keys, expected):
     ] == [expected]
 
 
+def test_lines_told_by_their_form_alone_are_said(tmp_path):
+    cells = '"Planking\nM. Okafor\nR12","Caulking\nT. Brandt\nR7"'
+    made = build(tmp_path, GRID, grid_csv=f"Class PLK-1\nPeriod,Mon,Tue\n1,{cells}\n2,,\n")
+    assert week(made, "course", "teacher", "room") == [
+        "PLK-1 Mon 7 08:15–09:00 Planking M. Okafor R12",
+        "PLK-1 Tue 8 08:15–09:00 Caulking T. Brandt R7",
+    ]
+    assert said(made, "error", "warning") == [("told-by-form", "grid.csv B3")]
+
+
+def test_each_week_has_its_own_grid(tmp_path):
+    week_of = "{}\nPeriod,Mon,Tue\n1,{},\n2,,\n\n"
+    grid = "Class PLK-1\n" + week_of.format("Week A", "Planking") + week_of.format("B week", "Caulking")
+    lettered = GRID.replace('terms = "terms.csv"', 'terms = "terms.csv"\nweeks = { letters = "A-B" }')
+    made = build(tmp_path, lettered, grid_csv=grid)
+    assert said(made) == []
+    assert lines(made, "course") == ["PLK-1 Mon 7 08:15–09:00 Planking", "PLK-1 Mon 14 08:15–09:00 Caulking"]
+    assert ("unknown-week", "grid.csv A3") in said(build(tmp_path, GRID, grid_csv=grid))
+
+
+def test_a_grid_with_its_own_hours_needs_no_bells(tmp_path):
+    plan = GRID.replace('[bells]\nsheets = "bells.csv"\n', "")
+    made = build(tmp_path, plan, grid_csv="Teacher: V\nPeriod,Time,Mon,Tue\n1,8:20–9:05,PLK-1,\n2,9:10–9:55,,CLK-1\n")
+    assert said(made) == []
+    assert week(made) == ["PLK-1 Mon 7 08:20–09:05", "CLK-1 Tue 8 09:10–09:55"]
+
+
 @pytest.mark.parametrize(
     ("grid", "keys", "problem"),
     [

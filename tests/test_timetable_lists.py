@@ -127,6 +127,27 @@ def test_week_letters_and_weeks_of_a_cycle(tmp_path):
     ]
 
 
+WEEKS = 'terms = "terms.csv"\nweeks = { listed = "weeks.csv" }'
+
+
+@pytest.mark.parametrize(
+    ("weeks", "held", "told"),
+    [
+        ("2026-09-07,B\n2026-09-14,A\n", ["B Mon 7 09:05–09:50", "A Mon 14 08:15–09:00"], []),
+        ("2026-09-09,Week A\n2026-09-14,A\n", ["A Mon 7 08:15–09:00", "A Mon 14 08:15–09:00"], ["unknown-week"]),
+        ("2026-09-07,B\n2026-09-21,A\n", ["B Mon 7 09:05–09:50"], ["weeks-unlisted", "never-meets"]),
+        ("2026-09-07,A\n2026-09-14,B\n2026-09-07,B\n", [], ["listed-twice"]),
+        ("2026-09-07,A\n2026-09-14,\n2026-09-21,B\n", [], ["no-letter"]),
+    ],
+)
+def test_weeks_that_follow_no_rule_are_listed(tmp_path, weeks, held, told):
+    plan = PLAN.replace('terms = "terms.csv"', WEEKS) + SOURCE
+    sheet = "Class,Day,Period,Week\nA,Mon,1,A\nB,Mon,2,B\n"
+    made = build(tmp_path, plan, timetable_csv=sheet, weeks_csv=f"Week beginning,Week\n{weeks}")
+    assert [code for code, _ in said(made, "error", "warning")] == told
+    assert lines(made) == held
+
+
 TIMETABLE = "Class,Division,Day,Period\nK,Yard,Tue,1\nL,Loft,Tue,1\n"
 
 
@@ -145,6 +166,11 @@ TIMETABLE = "Class,Division,Day,Period\nK,Yard,Tue,1\nL,Loft,Tue,1\n"
         ("Period,Yard,Loft\n1,8:00–8:45,9:00–9:45\n", ["K 08:00–08:45", "L 09:00–09:45"]),
         ("Bells of the school\n\nPeriod,Usual,Loft Tue\nP1,8:00–8:45,9:00–9:45\n", ["K 08:00–08:45", "L 09:00–09:45"]),
         ("Period,Start,End\n1,8:00,8:45\n1,8:00,8:45\n", ["K 08:00–08:45", "L 08:00–08:45"]),
+        (
+            "Yard,,,,Loft\nPeriod,Start,End,,Period,Start,End\n1,8:00,8:45,,1,9:00,9:45\n",
+            ["K 08:00–08:45", "L 09:00–09:45"],
+        ),
+        ("Period,Yard start,Yard end,Loft start,Loft end\n1,8:00,8:45,9:00,9:45\n", ["K 08:00–08:45", "L 09:00–09:45"]),
     ],
 )
 def test_the_most_specific_bells_ring(tmp_path, bells, expected):
@@ -169,6 +195,10 @@ def test_the_most_specific_bells_ring(tmp_path, bells, expected):
         ("Period,Start,End,Day\n1,8:00,8:45,Day 9\n", ("unknown-day", "bells.csv D2")),
         ("Period,Mon,Tue\n1,8:00–8:45,8:00–7:45\n", ("no-bell-span", "bells.csv C2")),
         ("Period,Mon,Tue\n1,8:00–8:45,9:00–9:45\n2,9:00–9:45,later\n", ("unreadable-bell", "bells.csv C3")),
+        (
+            "Yard,,,Lotf\nPeriod,Start,End,Period,Start,End\n1,8:00,8:45,1,9:00,9:45\n",
+            ("period-without-bells", "timetable.csv A3:D3"),
+        ),
         ("Event,Date\nX,2026-09-08\n", ("no-bells", "bells.csv")),
         ("Period,Start,End\n", ("no-rows", "bells.csv")),
     ],

@@ -17,6 +17,7 @@ from nomarium.core.datesheets import (
     read_public_holidays,
     read_special_days,
     read_terms,
+    read_weeks,
 )
 from nomarium.core.plan import CycleKeys, PlanFile, load_plan
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
@@ -36,7 +37,7 @@ from nomarium.core.year import (
     YearRules,
     check_rules,
 )
-from nomarium.core.year.wording import two_pins
+from nomarium.core.year.wording import two_pins, weeks_without_letter
 
 _Found = TypeVar("_Found")
 
@@ -85,8 +86,17 @@ def open_school(path: Path, *, needs_year: bool = True) -> School:
         school.problems += check_rules(rules, lambda key: plan.place("year", key))
     if not school.failed:
         school.year = SchoolYear(rules)
+        school.problems += _unlisted_weeks(school.year, plan)
     school.problems = by_place(school.problems)
     return school
+
+
+def _unlisted_weeks(year: SchoolYear, plan: PlanFile) -> list[Problem]:
+    """Report weeks with school that a list of weeks does not name."""
+    if not year.rules.weeks.listed:
+        return []
+    without = dict.fromkeys(year.weeks.week(day.date) for day in year.days() if day.has_school and not day.letter)
+    return [weeks_without_letter(plan.place("year", "weeks", "listed"), list(without))] if without else []
 
 
 class _Assembly:
@@ -175,13 +185,20 @@ class _Assembly:
 
     def _weeks(self) -> WeekRules:
         keys = self._keys.year.weeks
+        listed: dict[date, str] = {}
+        for choices in self._sheets.of(keys.listed, "year", "weeks", "listed"):
+            found, sheet, problems = read_weeks(choices, keys.letters)
+            self._school.problems += problems
+            self._note(sheet, counted(len(found), "week"))
+            listed |= found
         return WeekRules(
             WEEKDAY_NAMES.index(keys.first_day),
-            tuple(keys.letters),
+            tuple(keys.letters) or tuple(sorted(set(listed.values()))),
             keys.letters_by == "school weeks",
             keys.letters_restart == "each term",
             keys.number_short_first,
             keys.number_breaks,
+            listed,
         )
 
     def _cycle(self, name: str, keys: CycleKeys, without: Sequence[tuple[frozenset[str], NoCycleDays]]) -> CycleRule:

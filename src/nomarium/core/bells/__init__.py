@@ -1,5 +1,6 @@
 """Bell times: when each period begins and ends, by division, day, term and special day."""
 
+from nomarium.core.bells.bell_shapes import bell_parts
 from nomarium.core.bells.bell_sheets import BellReader, BellSheet, grid_heading
 from nomarium.core.bells.bell_times import Bells, BellTimes
 from nomarium.core.bells.other_names import OtherNames, read_other_names
@@ -13,6 +14,7 @@ __all__ = [
     "Bells",
     "Conditions",
     "OtherNames",
+    "bell_parts",
     "grid_heading",
     "read_other_names",
 ]

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import time
 from itertools import pairwise
 
 from nomarium.core.bells import wording
+from nomarium.core.bells.bell_shapes import Part, bell_parts
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.columns import Headings
 from nomarium.core.kinds import BELL_SHEET
@@ -75,6 +76,26 @@ class BellReader:
         head = grid_heading(grid)
         if head is not None and not self._choices.columns:
             return self._grid(grid, head)
+        parts = bell_parts(grid) if not self._choices.columns else []
+        if len(parts) > 1:
+            return self._parts(parts)
+        return self._table(grid)
+
+    def _parts(self, parts: Sequence[Part]) -> BellSheet:
+        """Read tables side by side, or pairs of columns: each holds on the days that its caption names."""
+        found = BellSheet()
+        for part in parts:
+            read = self._table(part.grid)
+            place = part.grid.place
+            holds = self._heading(part.caption, place, Conditions()) if part.caption else Conditions()
+            found.sheet = found.sheet or read.sheet
+            found.rows += [
+                replace(row, conditions=row.conditions.within(holds)) for row in read.rows if holds is not None
+            ]
+        return found
+
+    def _table(self, grid: Grid) -> BellSheet:
+        """Read one table, a row a period."""
         sheet, problems = read_sheet(grid, BELL_SHEET, self._choices)
         if sheet is None:
             self.problems += problems

@@ -80,11 +80,12 @@ def prepare(path: Path, choices: BuildChoices) -> Build:
     build = Build(school, school.plan, problems=list(school.problems))
     if school.plan is None or school.failed:
         return build
-    if not school.plan.plan.sources:
-        build.problems.append(wording.nothing_to_build(Place(path.name)))
-        return build
     for name, reason in school.plan.plan.undecided.items():
         build.problems.append(wording.undecided(school.plan.place("undecided", name), name, reason))
+    if not school.plan.plan.sources:
+        if not build.failed:
+            build.problems.append(wording.nothing_to_build(Place(path.name)))
+        return build
     zone = _zone(school.plan, choices.machine_zone, build.problems)
     build.read = SourceReader(school, school.plan, zone).read()
     build.problems += build.read.problems

@@ -123,6 +123,8 @@ class SourceReader:
             return
         who = _Who(keys, self._desk.lookups(keys.places, keys.people))
         if kind is Kind.GRID:
+            if who.lookups.people is not None:
+                self._desk.known.add("teacher", who.lookups.people.written)
             self._grid_sources.add(name)
             self._desk.no_effect(choices, ("columns",), "a grid")
             sheet = read_grids_of(grids, stated, self._desk.known)
@@ -171,6 +173,7 @@ class SourceReader:
             self._desk.found.lists.divisions(),
             usual_length(keys) if keys.length else None,
             {**keys.set, **choices.whole},
+            self._desk.found.bells is not None,
         )
 
     def _take_meetings(self, name: str, sheet: MeetingSheet, who: _Who, choices: SheetChoices) -> int:

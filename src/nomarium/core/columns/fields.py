@@ -72,6 +72,7 @@ class Kind(StrEnum):
     CLOSURES = "closures"
     SPECIAL_DAYS = "special days"
     DAYS = "listed days"
+    WEEKS = "list of weeks"
     BELLS = "bell times"
     PERIOD_NAMES = "other names for periods"
     CLASSES = "class list"

@@ -7,6 +7,7 @@ from nomarium.core.datesheets.public_holidays import leave_open, read_public_hol
 from nomarium.core.datesheets.rows import DatedSheet
 from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
 from nomarium.core.datesheets.terms import read_terms
+from nomarium.core.datesheets.weeks import read_weeks
 from nomarium.core.datesheets.wording import empty_is_fine
 
 __all__ = [
@@ -22,4 +23,5 @@ __all__ = [
     "read_public_holidays",
     "read_special_days",
     "read_terms",
+    "read_weeks",
 ]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from datetime import date
 
 from nomarium.core.problems import Place, Problem, error, note, warning
@@ -30,6 +30,12 @@ def title_line(place: Place, text: str) -> Problem:
 def no_name(place: Place) -> Problem:
     """A row with dates and no name."""
     return error("no-name", place, "The row has dates, but no name.", advice="Write the name.")
+
+
+def no_letter(place: Place, letter: str, letters: Sequence[str]) -> Problem:
+    """A week of a list without its letter, or with one that weeks do not have."""
+    what = f"The letters of weeks are {', '.join(letters)}." if letter else "The week has no letter."
+    return error("no-letter", place, what, found=letter, advice="Write its letter, or clear the row.")
 
 
 def half_day(place: Place, name: str, why: str) -> Problem:

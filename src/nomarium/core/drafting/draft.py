@@ -14,6 +14,7 @@ from nomarium.core.drafting.sheets import (
     codes_of,
     division_of,
     labels_of,
+    texts_of_grid,
     week_letters,
 )
 from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
@@ -77,7 +78,7 @@ def _refused(errors: Sequence[Problem], draft: Draft, choices: DraftChoices) -> 
             same = sheet.path.name == problem.place.file and sheet.sheet in (None, problem.place.sheet)
             if same and sheet.kind and sheet not in draft.left_out:
                 found.setdefault(sheet, problem)
-    year = (Kind.TERMS, Kind.CLOSURES, Kind.SPECIAL_DAYS, Kind.DAYS, Kind.BELLS)
+    year = (Kind.TERMS, Kind.CLOSURES, Kind.SPECIAL_DAYS, Kind.DAYS, Kind.WEEKS, Kind.BELLS)
     first = {sheet: problem for sheet, problem in found.items() if sheet.kind in year}
     return first or found
 
@@ -157,7 +158,13 @@ class _Writer:
     def _week_letters(self) -> Iterator[str]:
         """State the letters of weeks that timetables and repeats name."""
         letters = week_letters(self._sheets)
-        if letters:
+        listed = self._of(Kind.WEEKS)
+        if listed:
+            yield "[year.weeks]"
+            yield from self._why(listed)
+            yield f"listed = {self._paths(listed)}"
+            yield ""
+        elif letters:
             yield f"# Weeks go by letters: {', '.join(letters)} are named."
             yield "[year.weeks]"
             yield f"letters = {toml_text(f'{letters[0]}-{letters[-1]}')}"
@@ -407,6 +414,7 @@ _DECIDING = (
     Kind.CLOSURES,
     Kind.SPECIAL_DAYS,
     Kind.DAYS,
+    Kind.WEEKS,
     Kind.BELLS,
     Kind.PERIOD_NAMES,
     Kind.CLASSES,
@@ -425,12 +433,14 @@ def _reason(problem: Problem) -> str:
 
 def _explains(people: FoundSheet, source: FoundSheet) -> bool:
     """Tell whether a sheet of people explains at least half of the teachers that a timetable names."""
-    if people.grid is None or source.kind not in (Kind.LIST, Kind.CODES):
+    if people.grid is None or source.kind not in (Kind.LIST, Kind.CODES, Kind.GRID):
         return False
     seen = Evidence.of(people.grid, PEOPLE_SHEET, {})
     known = {name_key(text) for name in ("code", "name", "address") for text in seen.texts(name)}
     firsts, lasts = seen.texts("first_name"), seen.texts("last_name")
     known |= {name_key(f"{first} {last}") for first, last in zip(firsts, lasts, strict=False)}
+    if source.kind is Kind.GRID:  # some line of its cells names them
+        return sum(name_key(text) in known for text in set(texts_of_grid(source))) > 1
     named = set(source.column("teacher"))
     return bool(named) and sum(name_key(text) in known for text in named) * 2 >= len(named)
 

@@ -8,6 +8,7 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 
+from nomarium.core.bells import bell_parts
 from nomarium.core.columns import Headings, Kind, heading_key, match_columns
 from nomarium.core.datesheets import is_plain_list
 from nomarium.core.kinds import (
@@ -46,6 +47,8 @@ class FoundSheet:
 
     def unused(self) -> list[str]:
         """Return the headings that its kind has no use for, each with its column's letters."""
+        if self.kind is Kind.BELLS and self.grid is not None and len(bell_parts(self.grid)) > 1:
+            return []
         kind = SHEET_KINDS.get(self.kind) if self.kind else None
         if kind is None or self.grid is None:
             return []
@@ -146,7 +149,7 @@ def division_of(sheet: FoundSheet, classes: dict[str, str], divisions: Sequence[
     stated = dict.fromkeys(sheet.column("division")) if sheet.kind is Kind.LIST else {}
     if len(stated) == 1:
         return next(iter(stated)), "its column of divisions"
-    names = sheet.column("class") if sheet.kind is Kind.LIST else _texts_of_grid(sheet)
+    names = sheet.column("class") if sheet.kind is Kind.LIST else texts_of_grid(sheet)
     found = {classes[name.casefold()] for name in names if name.casefold() in classes}
     if len(found) == 1:
         return found.pop(), "the class list"
@@ -154,7 +157,8 @@ def division_of(sheet: FoundSheet, classes: dict[str, str], divisions: Sequence[
     return (named[0], "the file’s name") if len(named) == 1 and not found else ("", "")
 
 
-def _texts_of_grid(sheet: FoundSheet) -> list[str]:
+def texts_of_grid(sheet: FoundSheet) -> list[str]:
+    """Return the lines of all cells of a sheet."""
     rows = sheet.grid.rows if sheet.grid else []
     return [line for row in rows for cell in row if isinstance(cell, str) for line in lines_of_cell(cell)]
 

@@ -15,7 +15,7 @@ from pathlib import Path
 from nomarium.core.bells import BellReader, BellRow, OtherNames, read_other_names
 from nomarium.core.building import ColumnUse, column_uses
 from nomarium.core.columns import Evidence, Kind, SheetKind
-from nomarium.core.datesheets import read_closures, read_listed_days, read_special_days, read_terms
+from nomarium.core.datesheets import read_closures, read_listed_days, read_special_days, read_terms, read_weeks
 from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.recognition import Recognised
@@ -125,6 +125,12 @@ def _days(grid: Grid, choices: SheetChoices) -> _Read:
     found, problems = read_listed_days(choices, "Cycle")
     things = (f"{day_words(day)}  {pin.label}" for day, pin in found.labels.items())
     return found.sheet.sheet if found.sheet else None, things, counted(len(found.labels), "listed day"), problems
+
+
+def _weeks(grid: Grid, choices: SheetChoices) -> _Read:
+    found, sheet, problems = read_weeks(choices)
+    things = (f"{day_words(day)}  week {letter}" for day, letter in found.items())
+    return sheet.sheet if sheet else None, things, counted(len(found), "week"), problems
 
 
 def _stand_in(grid: Grid, kind: SheetKind, choices: SheetChoices) -> SchoolYear:
@@ -283,6 +289,7 @@ _READERS: dict[Kind, Callable[[Grid, SheetChoices], _Read]] = {
     Kind.CLOSURES: _closures,
     Kind.SPECIAL_DAYS: _specials,
     Kind.DAYS: _days,
+    Kind.WEEKS: _weeks,
     Kind.BELLS: _bells,
     Kind.PERIOD_NAMES: _names,
     Kind.CLASSES: _classes,

@@ -12,6 +12,7 @@ from nomarium.core.kinds.registry import SHEET_KINDS
 from nomarium.core.kinds.special_days import SPECIAL_SHEET
 from nomarium.core.kinds.terms import TERM_SHEET
 from nomarium.core.kinds.timetable import CHANGE_SHEET, CLASS_SHEET, PERIOD_HEADINGS, ROSTER_SHEET, TIMETABLE_SHEET
+from nomarium.core.kinds.weeks import WEEK_SHEET
 
 __all__ = [
     "BELL_SHEET",
@@ -39,6 +40,7 @@ __all__ = [
     "TEACHER",
     "TERM_SHEET",
     "TIMETABLE_SHEET",
+    "WEEK_SHEET",
     "bare_label",
     "change_key",
     "listed_sheet",

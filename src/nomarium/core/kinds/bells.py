@@ -22,6 +22,7 @@ from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import DAY, SHEET_RULES
 from nomarium.core.kinds.timetable import PERIOD_HEADINGS, TIMETABLE_SHEET
+from nomarium.core.values import is_weekday
 
 DIVISION_HEADINGS = (
     "division|divisions|school|school section|campus|site|phase|stage|unit|years|grades|year group|level"
@@ -33,6 +34,12 @@ def _no_meetings(seen: Evidence) -> Verdict:
     named = Evidence.of(seen.grid, TIMETABLE_SHEET, {}).named
     there = [named[name].heading for name in ("class", "course", "teacher") if name in named]
     return Verdict(f"it has a column “{there[0]}”, as a timetable has" if there else "")
+
+
+def _no_days_across(seen: Evidence) -> Verdict:
+    """No heading is a weekday: days across are a grid's."""
+    days = [column.heading for column in seen.table.columns if is_weekday(column.heading)] if seen.table else []
+    return Verdict(f"days stand across: {days[0]}, {days[1]} …" if len(days) > 1 else "")
 
 
 BELL_SHEET = with_phrases(
@@ -115,7 +122,7 @@ BELL_SHEET = with_phrases(
             ),
         ),
         needs=("period",),
-        proof=(has("period"), any_of(has("hours"), has("start", "end")), undated, _no_meetings),
+        proof=(has("period"), any_of(has("hours"), has("start", "end")), undated, _no_meetings, _no_days_across),
         telling=("period", "start", "end", "hours", "division", "day", "special"),
         spans=(("start", "end"),),
         blank=BlankSheet(

@@ -12,6 +12,7 @@ from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET
 from nomarium.core.kinds.special_days import SPECIAL_SHEET
 from nomarium.core.kinds.terms import TERM_SHEET
 from nomarium.core.kinds.timetable import CHANGE_SHEET, CLASS_SHEET, ROSTER_SHEET, TIMETABLE_SHEET
+from nomarium.core.kinds.weeks import WEEK_SHEET
 
 SHEET_KINDS: dict[Kind, SheetKind] = {
     kind.kind: kind
@@ -20,6 +21,7 @@ SHEET_KINDS: dict[Kind, SheetKind] = {
         NAMES_SHEET,
         CHANGE_SHEET,
         TIMETABLE_SHEET,
+        WEEK_SHEET,
         TERM_SHEET,
         SPECIAL_SHEET,
         CLOSURE_SHEET,

@@ -219,6 +219,9 @@ class WeekKeys(Keys):
 
     first_day: Weekday = Field("Monday", description="the weekday that a week begins with")
     letters: Labels = Field(default_factory=list, description="the letters of weeks in their order, such as “A-B”")
+    listed: Sheets = Field(
+        default_factory=list, description="the list of weeks with their letters, where they follow no rule"
+    )
     letters_by: Literal["school weeks", "weeks"] = Field(
         "school weeks", description="what moves the letters on: weeks with school, or all weeks of the calendar"
     )

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 
-from nomarium.core.bells import grid_heading
+from nomarium.core.bells import bell_parts, grid_heading
 from nomarium.core.columns import Evidence, Kind, SheetKind
 from nomarium.core.kinds import BELL_SHEET, ROSTER_SHEET, SHEET_KINDS
 from nomarium.core.problems import DataRefused
@@ -98,7 +98,9 @@ def _month(grid: Grid, _: Mapping[str, str]) -> Candidate:
 def _bells(grid: Grid, stated: Mapping[str, str]) -> Candidate:
     if not stated and grid_heading(grid) is not None:
         return Candidate(Kind.BELLS, "periods stand down, and spans of times such as “8:15–9:10” in its cells")
-    return _BELL_LIST(grid, stated)
+    parts = bell_parts(grid) if not stated else []
+    found = [_BELL_LIST(part.grid, stated) for part in parts] if len(parts) > 1 else [_BELL_LIST(grid, stated)]
+    return next((one for one in found if not one.fits), found[0])
 
 
 _BELL_LIST = _list(BELL_SHEET)

@@ -9,10 +9,11 @@ from typing import NamedTuple
 from nomarium.core.sheets import Known
 
 _KINDS = {
-    "teacher": "teacher|instructor|tutor|staff|lehrer|prof|professor",
-    "class": "class|form|section|klasse",
-    "room": "room|shop|raum|salle",
-    "student": "student|pupil|apprentice|schüler",
+    "teacher": "teacher|instructor|tutor|staff|lehrer|lehrerin|lehrkraft|prof|professor|professeur|enseignant|profesor|"
+    "profesora|docente|insegnante|leraar|docent|lærer|lärare",
+    "class": "class|form|section|klasse|classe|clase|grupo|turma|klas|klass|year group|group",
+    "room": "room|shop|raum|salle|aula|sala|lokaal|lokale|rom",
+    "student": "student|pupil|apprentice|schüler|schülerin|élève|alumno|alumna|studente|aluno|leerling|elev",
 }
 OWNERS = tuple(_KINDS)
 """What a grid may be the timetable of."""
@@ -20,9 +21,24 @@ _LABELLED = re.compile(
     "|".join(rf"(?P<{name}>(?:{words})\b\s*[:.–-]?\s*)" for name, words in _KINDS.items()), re.IGNORECASE
 )
 _AROUND = re.compile(
-    r"\b(?:weekly |cycle |class )?(?:timetable|time table|schedule)\b(?:\s+(?:of|for))?\s*[:–-]?", re.IGNORECASE
+    r"\b(?:weekly |cycle |class )?(?:timetable|time table|schedule|stundenplan|emploi du temps|horario|orario|horário|"
+    r"lesrooster|rooster|skema|timeplan|schema)\b"
+    r"(?:\s+(?:of|for|der|des|für|de la|de|del|della|di|do|da|van|voor|til|för))?\s*[:–-]?",
+    re.IGNORECASE,
 )
 _DIVISION = re.compile(r"division\s*[:–-]?\s*(.+)", re.IGNORECASE)
+
+
+_WEEK = re.compile(
+    r"(?:week|woche|semaine|semana|settimana|uge|uke|vecka)\s*[:–-]?\s*(\w)|(\w)[- ]?(?:week|woche)", re.IGNORECASE
+)
+
+
+def week_of(captions: Sequence[str]) -> str:
+    """Return the letter of the week that a caption names: "Week A" and "A-Woche" are "A"; "" for none."""
+    found = (match for caption in captions if (match := _WEEK.fullmatch(" ".join(caption.split()))))
+    match = next(found, None)
+    return (match[1] or match[2]).upper() if match else ""
 
 
 class Owner(NamedTuple):
@@ -42,7 +58,7 @@ def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, di
         named = by_key.get((match[1] if match else caption).strip().casefold())
         if named:
             division = named
-        else:
+        elif not _WEEK.fullmatch(" ".join(caption.split())):
             texts.append(_AROUND.sub("", " ".join(caption.split())).strip(" :–-"))
     texts = [text for text in [*texts, fallback] if text]
     for text in texts:

@@ -63,6 +63,8 @@ class CellReader:
     def __init__(self, cells: Sequence[str], owner: str, known: Known) -> None:
         self._owner = owner
         self._known = known
+        self.by_form: dict[int, tuple[str, ...]] = {}
+        """The fields of the lines of cells with so many lines, where only their form tells."""
         self._roles = self._settle([_unlabelled(lines_of_cell(text)) for text in cells])
 
     def read(self, text: str) -> Values | str:
@@ -103,6 +105,8 @@ class CellReader:
         for count in sorted({len(lines) for lines in split if lines}):
             columns = list(zip(*(lines for lines in split if len(lines) == count), strict=True))
             roles = self._roles_of(columns)
+            if roles is None and (roles := self._roles_by_form(columns)):
+                self.by_form[count] = roles
             if roles is not None:
                 settled[count] = roles
         return settled
@@ -119,6 +123,25 @@ class CellReader:
             roles[open_places[0]] = main
         return tuple(roles)
 
+    def _roles_by_form(self, columns: Sequence[Sequence[str]]) -> tuple[str, ...] | None:
+        """Tell the lines of a class's cells by their form: one has rooms, one may have people, the first the course."""
+        roles = [self._proved(set(column)) for column in columns]
+        for role, form in (("room", _ROOM_FORM), ("teacher", _PERSON_FORM)):
+            like = [
+                index
+                for index, column in enumerate(columns)
+                if not roles[index] and sum(bool(form.fullmatch(text)) for text in set(column)) * 2 > len(set(column))
+            ]
+            if role not in roles and len(like) == 1:
+                roles[like[0]] = role
+        open_places = [index for index, role in enumerate(roles) if not role]
+        lacking = [role for role in ("course", "teacher") if role not in roles]
+        if self._owner != "class" or "room" not in roles or len(open_places) > len(lacking):
+            return None
+        for index, role in zip(open_places, lacking, strict=False):
+            roles[index] = role
+        return tuple(roles) if len(set(roles)) == len(roles) else None
+
     def _proved(self, texts: set[str]) -> str:
         """Return the one field of which at least half of the texts are known values; "" for none."""
         counts = {
@@ -128,6 +151,12 @@ class CellReader:
         }
         proved = [name for name, count in counts.items() if count * 2 >= len(texts) and count]
         return proved[0] if len(proved) == 1 else ""
+
+
+_ROOM_FORM = re.compile(r"(?=.*\d)(?:[^\W\d_]{0,10}[ .-]?\d{1,4}[a-z]?|\d{1,4})", re.IGNORECASE)
+_PERSON_FORM = re.compile(
+    r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? |[^\W\d_]\.[ -]?)\S.*|[A-Z]{2,4}"
+)
 
 
 _WITHOUT_MARK = re.compile(r"(?:(?i:room|rm|raum|salle|aula)\b|(?:in|at|with|taught by)\b)")

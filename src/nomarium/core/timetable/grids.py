@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Collection, Iterable, Iterator, Sequence
+from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import time
 
@@ -12,7 +12,7 @@ from nomarium.core.sheets import Known
 from nomarium.core.slots import DayTest, Periods, UnknownDay
 from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of
+from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
@@ -40,6 +40,8 @@ class _OwnedBlock:
     block: Block
     owner: Owner
     cells: list[_Filled]
+    weeks: tuple[DayTest, ...] = ()
+    """The weeks in which it holds, none for all."""
 
 
 def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known) -> MeetingSheet:
@@ -51,6 +53,8 @@ def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known
         texts = [cell.text for one in owned if one.owner.kind == kind for cell in one.cells]
         readers[kind] = CellReader(texts, kind, known)
     pattern = CellPattern(choices.cell) if choices.cell else None
+    if pattern is None:
+        found.problems += _told_by_form(owned, readers)
     told: set[str] = set()
     for one in owned:
         clocks = _Clocks(one.block, found.problems, choices.dates.earliest_hour)
@@ -61,9 +65,21 @@ def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known
                     found.problems.append(problem)
                     told.add(problem.message if not pattern else "")
                 continue
-            found.meetings += _meetings(cell, said, one.owner, clocks, choices)
+            found.meetings += _meetings(cell, said, one, clocks, choices)
     found.rows = sum(len(one.cells) for one in owned)
     return found
+
+
+def _told_by_form(owned: Sequence[_OwnedBlock], readers: Mapping[str, CellReader]) -> list[Problem]:
+    """Say which lines were told by their form alone, with a cell that shows it."""
+    problems = []
+    for kind, reader in readers.items():
+        for count, roles in reader.by_form.items():
+            cells = (cell for one in owned if one.owner.kind == kind for cell in one.cells)
+            example = next((cell for cell in cells if len(lines_of_cell(cell.text)) == count), None)
+            if example is not None:
+                problems.append(wording.told_by_form(example.place, example.text, roles))
+    return problems
 
 
 def _unread(cell: _Filled, why: str | None, pattern: str) -> Problem:
@@ -79,10 +95,15 @@ def _owned_blocks(
     blocks = find_blocks(grid, choices.days, choices.cycles(choices.division))
     outside = cells_outside(blocks)
     inside: list[str] = []
+    before: Owner | None = None
     for block in blocks:
         owner = owner_of(block.captions, fallback, choices.each, known, choices.year.rules.divisions)
         stated = next((kind for kind in OWNERS if choices.whole.get(kind)), "")
         owner = owner._replace(kind=stated, name=choices.whole[stated]) if stated else owner
+        week = week_of(block.captions)
+        if week and before is not None and (not owner.kind or owner.name == fallback):
+            owner = before  # the grid of a further week of the same person or class
+        before = owner if owner.kind else None
         if not owner.kind:
             caption = block.captions[0] if block.captions else ""
             found.problems.append(wording.no_whose(block.view.place(block.head, 0), caption))
@@ -91,7 +112,7 @@ def _owned_blocks(
         own = _with_days_of(block, owner.division, choices) if differs else block
         cells = list(_filled(own, found))
         inside += [cell.text for cell in cells]
-        yield _OwnedBlock(own, owner, cells)
+        yield _OwnedBlock(own, owner, cells, _weeks(week, block.view.place(block.head, 0), choices, found.problems))
     found.problems += _outside(outside, inside)
 
 
@@ -190,8 +211,9 @@ def _time(seconds: int) -> time:
 
 
 def _meetings(
-    cell: _Filled, said: Values, owner: Owner, clocks: _Clocks, choices: TimetableChoices
+    cell: _Filled, said: Values, block: _OwnedBlock, clocks: _Clocks, choices: TimetableChoices
 ) -> Iterator[Meeting]:
+    owner = block.owner
     values = clean({**said, owner.kind: (owner.name, *said.get(owner.kind, ()))})
     if "class" not in values:
         values["class"] = values.get("course", ())
@@ -203,17 +225,23 @@ def _meetings(
     if division:
         values["division"] = (division,)
     periods: Periods = tuple(dict.fromkeys(period for line in cell.lines for period in line.periods))
-    clock = None if periods else clocks.of(cell.lines)
+    own_times = all(line.hours for line in cell.lines) and not choices.has_bells
+    clock = clocks.of(cell.lines) if own_times or not periods else None
+    periods = () if clock else periods
+    terms = frozenset(split_list(choices.whole.get("term", "")))
     if periods or clock:
         for day in cell.days:
-            yield Meeting(dict(values), When(day, periods, clock, *_limits(choices)), cell.place)
+            yield Meeting(dict(values), When(day, periods, clock, block.weeks, terms), cell.place)
 
 
-def _limits(choices: TimetableChoices) -> tuple[tuple[DayTest, ...], frozenset[str]]:
-    """Return the weeks and terms that hold for all of a sheet."""
-    letters = choices.days.letters(choices.whole["week"]) if choices.whole.get("week") else ()
-    weeks = () if isinstance(letters, UnknownDay) else tuple(DayTest(letter=letter) for letter in letters)
-    return weeks, frozenset(split_list(choices.whole.get("term", "")))
+def _weeks(week: str, place: Place, choices: TimetableChoices, problems: list[Problem]) -> tuple[DayTest, ...]:
+    """Return the weeks that hold for all of a grid: by its caption, else by what is stated of the sheet."""
+    said = week or choices.whole.get("week", "")
+    letters = choices.days.letters(said) if said else ()
+    if isinstance(letters, UnknownDay):
+        problems.append(wording.unknown_week(place, said, choices.year.rules.weeks.letters))
+        return ()
+    return tuple(DayTest(letter=letter) for letter in letters)
 
 
 def join_meetings(meetings: Iterable[Meeting], *, grids: bool) -> tuple[list[Meeting], list[Problem]]:

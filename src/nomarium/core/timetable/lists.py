@@ -41,6 +41,8 @@ class TimetableChoices:
     """How long a meeting without an end takes, where that is stated."""
     whole: Mapping[str, str] = field(default_factory=dict)
     """What holds for all of a sheet: values by fields."""
+    has_bells: bool = True
+    """Whether bell times say when periods are; without any, a grid's own times do."""
 
     def cycles(self, division: str) -> tuple[str, ...]:
         """Return the cycles whose labels a division's days may be."""

@@ -404,3 +404,14 @@ def unknown_status(place: Place, text: str) -> Problem:
         found=text,
         advice="Write “dropped” or “cancelled” if it does not run.",
     )
+
+
+def told_by_form(place: Place, text: str, roles: Sequence[str]) -> Problem:
+    """Lines of cells that only their form tells apart."""
+    lines = ", ".join(f"“{line}” {role}" for line, role in zip(text.split("\n"), roles, strict=False))
+    return warning(
+        "told-by-form",
+        place,
+        f"What the lines of the cells mean was told by their form alone: {lines}.",
+        advice='If that is wrong, state the pattern in the plan, line by line: cell = "{course}\\n{teacher}\\n{room}".',
+    )

@@ -145,6 +145,8 @@ class WeekRules:
     restart_each_term: bool = False
     number_short_first: bool = True
     number_breaks: bool = False
+    listed: Mapping[date, str] = field(default_factory=dict)
+    """The letters of weeks by a date in each, where they are listed and not worked out."""
 
 
 @dataclass(frozen=True, slots=True)

@@ -47,6 +47,10 @@ class SchoolYear:
         self._numbers = week_numbers(self.attendance, self.weeks, rules.weeks)
 
     @cached_property
+    def _listed(self) -> dict[date, str]:
+        return {self.weeks.week(day): letter for day, letter in self.rules.weeks.listed.items()}
+
+    @cached_property
     def _letters(self) -> WeekLabels | None:
         rules = self.rules.weeks
         if not rules.letters:
@@ -65,9 +69,15 @@ class SchoolYear:
         if term is None:
             return Day(day, None, None, "", ("",) * len(self.cycles), closures, specials, False)
         number = self._numbers.get((term, self.weeks.week(day)))
-        letter = (self._letters.label(day) if self._letters else None) or ""
+        letter = self._letter(day)
         labels = tuple(cycle.label(day) or "" for cycle in self.cycles.values())
         return Day(day, term, number, letter, labels, closures, specials, attendance.has_school(day))
+
+    def _letter(self, day: date) -> str:
+        """Return the letter of a date's week: as it is listed, else as it is worked out; "" for none."""
+        if self.rules.weeks.listed:
+            return self._listed.get(self.weeks.week(day), "")
+        return (self._letters.label(day) if self._letters else None) or ""
 
     def days(self, first: date | None = None, last: date | None = None) -> Iterator[Day]:
         """Yield every date of the year, or of the part of it from ``first`` to ``last``, both included."""

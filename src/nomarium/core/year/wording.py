@@ -7,7 +7,7 @@ from datetime import date
 from difflib import get_close_matches
 
 from nomarium.core.problems import Place, Problem, error, warning
-from nomarium.core.values import day_words
+from nomarium.core.values import counted, day_words
 from nomarium.core.year.rules import Closure, CycleRule, Pin, Span, SpecialDay, Term
 
 
@@ -289,4 +289,16 @@ def two_pins(day: date, pin: Pin, other: Pin) -> Problem:
         f"{day_words(day)} is pinned twice; also as “{other.label}” ({other.place}).",
         found=pin.label,
         advice="Keep one of them.",
+    )
+
+
+def weeks_without_letter(place: Place, weeks: Sequence[date]) -> Problem:
+    """Weeks with school that the list of weeks leaves out."""
+    shown = ", ".join(day_words(week) for week in weeks[:3]) + (f" and {len(weeks) - 3} more" if len(weeks) > 3 else "")
+    return warning(
+        "weeks-unlisted",
+        place,
+        f"The list of weeks leaves out {counted(len(weeks), 'week')} with school: {shown}. "
+        "What meets in lettered weeks does not meet then.",
+        advice="Add them to the list.",
     )

@@ -1,0 +1,74 @@
+"""Where bell times lie on a sheet: in one table, in several side by side, or in pairs of columns under one period.
+
+Whatever the shape, what comes out is one table a part, its cells at their own addresses, and the caption that says on
+which days it holds: "Early dismissal", "Upper", "" for none.
+"""
+
+from __future__ import annotations
+
+import re
+from dataclasses import replace
+from typing import NamedTuple
+
+from nomarium.core.columns import Headings
+from nomarium.core.kinds import BELL_SHEET
+from nomarium.core.tables import Cell, Grid, plain_text
+
+_MOST_ROWS_ABOVE = 20
+_WORD = re.compile(r"\S+")
+
+
+class Part(NamedTuple):
+    """One table of bell times, and the caption that says when it holds."""
+
+    grid: Grid
+    caption: str
+
+
+def bell_parts(grid: Grid) -> list[Part]:
+    """Return the tables of bell times on a sheet, the sheet itself where it holds but one."""
+    known = Headings(BELL_SHEET)
+    for index, row in enumerate(grid.rows[:_MOST_ROWS_ABOVE]):
+        texts = [" ".join(plain_text(cell).split()) if isinstance(cell, str) else "" for cell in row]
+        fields = [known(text) if text else None for text in texts]
+        starts = [column for column, field in enumerate(fields) if field == "period"]
+        if len(starts) > 1:
+            return _side_by_side(grid, index, starts, len(row))
+        if len(starts) == 1 and (pairs := _pairs(texts, known)):
+            timed = {column for both in pairs.values() for column in both}
+            return [Part(_pair(grid, index, pair, timed), name) for name, pair in pairs.items()]
+    return [Part(grid, "")]
+
+
+def _side_by_side(grid: Grid, head: int, starts: list[int], width: int) -> list[Part]:
+    parts = []
+    for start, end in zip(starts, [*starts[1:], width], strict=True):
+        rows = [[cell if start <= column < end else "" for column, cell in enumerate(row)] for row in grid.rows]
+        captions = [plain_text(cell) for row in rows[:head] for cell in row if isinstance(cell, str) and cell]
+        cut: list[list[Cell]] = [[] if number < head else row for number, row in enumerate(rows)]
+        parts.append(Part(replace(grid, rows=cut), captions[-1] if captions else ""))
+    return parts
+
+
+def _pairs(texts: list[str], known: Headings) -> dict[str, tuple[int, int]]:
+    """Return the columns of a start and an end by the words that stand before both: "Regular start", "Regular end"."""
+    ends: dict[str, dict[str, int]] = {}
+    for column, text in enumerate(texts):
+        words = _WORD.findall(text)
+        for cut in range(1, len(words)):
+            field = known(" ".join(words[cut:]))
+            if field in ("start", "end"):
+                name = " ".join(words[:cut]).strip(" :–-")
+                ends.setdefault(name.casefold(), {})[field] = column
+                break
+    named = {" ".join(_WORD.findall(texts[both["start"]])[:-1]): both for both in ends.values() if len(both) == 2}
+    return {name: (both["start"], both["end"]) for name, both in named.items()} if len(named) > 1 else {}
+
+
+def _pair(grid: Grid, head: int, pair: tuple[int, int], timed: set[int]) -> Grid:
+    """Return a sheet with one of its pairs of times only, under the usual headings."""
+    rows = [
+        [cell if column in pair or column not in timed else "" for column, cell in enumerate(row)] for row in grid.rows
+    ]
+    rows[head][pair[0]], rows[head][pair[1]] = "Start", "End"
+    return replace(grid, rows=rows)

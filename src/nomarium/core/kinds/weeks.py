@@ -1,0 +1,63 @@
+"""Lists of weeks with their letter: which week is week A, which week B."""
+
+from __future__ import annotations
+
+from datetime import date
+
+from nomarium.core.columns import Blank, BlankSheet, Evidence, Field, Holds, Kind, SheetKind, Verdict, dates_in, headed
+from nomarium.core.kinds import vocabulary as words
+from nomarium.core.kinds.labels import bare_label
+from nomarium.core.kinds.samples import SHEET_RULES
+
+_WEEK_OF = (
+    "week beginning|week commencing|w/c|w/b|week of|week starting|week starts|monday|week from|week start|first day of week|"
+    "week begin date|week starting date|week commencing date|week begins|calendar week start|calendar week start date|reporting week begins|week commencing monday|"
+    "monday of the week|week that begins|starts on monday|woche ab|woche vom|wochenbeginn|wochenanfang|woche beginnt am|"
+    "montag der woche|semaine du|semaine commençant le|lundi de la semaine|semana del|semana de|semana que empieza el|"
+    "lunes de la semana|settimana del|settimana dal|semana começando|semana com início em|week van|week beginnend op|uge fra|"
+    "uge begynder|uke fra|vecka från"
+)
+_LETTER = (
+    "week|letter|week letter|a/b|a or b|week a/b|week a or b|week type|timetable week|week name|which week|which week it is|"
+    "cycle week|sort of week|red or blue week|letter of the week|week pattern|week pattern letter|schedule week|"
+    "schedule week type|alternating week|wochentyp|wochenbuchstabe|quelle semaine|semaine a/b|lettre de la semaine|"
+    "letra de la semana|tipo de semana|qué semana|lettera della settimana|letra da semana|weekletter|ugebogstav"
+)
+
+
+def _few_letters(seen: Evidence) -> Verdict:
+    letters = {bare_label(text, ()) for text in seen.texts("label")}
+    few = 1 < len(letters) <= 4 and all(len(letter) == 1 for letter in letters)
+    return Verdict("" if few else "no letters of weeks that come again and again")
+
+
+WEEK_SHEET = SheetKind(
+    Kind.WEEKS,
+    "weeks",
+    (
+        Field(
+            "start_date",
+            "the first day of the week, or any of its days; required",
+            f"{_WEEK_OF}|date|week date",
+            Holds.DATE,
+            words.FIRST_DAY,
+            Blank("Week beginning", "The first day of the week. Required.", date(2026, 9, 7)),
+        ),
+        Field(
+            "label",
+            "its letter; required",
+            _LETTER,
+            Holds.NAMES,
+            words.WEEK,
+            Blank("Week", "Its letter. Required.", "A"),
+        ),
+    ),
+    needs=("date",),
+    proof=(dates_in("start_date"), headed("start_date", _WEEK_OF), _few_letters),
+    telling=("start_date", "label"),
+    blank=BlankSheet(
+        "Weeks",
+        ("One week a row.", *SHEET_RULES),
+        'name it under [year.weeks] in nomarium.toml: letters = "A-B", listed = "{file}"; then: nomarium days',
+    ),
+)
