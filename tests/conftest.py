@@ -6,6 +6,7 @@ import os
 import subprocess
 import sys
 import tempfile
+import tomllib
 from dataclasses import dataclass
 from datetime import datetime
 from functools import cache
@@ -126,6 +127,15 @@ class Desk:
             run = Run(status, out.read_text("utf-8"), err.read_text("utf-8"))
         assert "Traceback" not in run.err, run.err
         return run
+
+    def settle(self, plan="nomarium.toml"):
+        """Take all lines out that a drafted plan leaves undecided; return what they were about."""
+        path = self.folder / plan
+        text = path.read_text("utf-8")
+        open_lines = tomllib.loads(text).get("undecided", {})
+        head, _, rest = text.partition("[undecided]\n")
+        path.write_text(head + rest.partition("\n\n")[2] if rest else text, "utf-8")
+        return list(open_lines)
 
     def convert(self, sheet, *options, name="sheet.csv", **more):
         """Convert the text of a sheet with a JSON report."""

@@ -1,6 +1,7 @@
 """The command ``new``: what each sheet is taken for, plans drafted from sheets, and plans to begin with."""
 
 import tomllib
+from datetime import date
 
 import pytest
 
@@ -79,6 +80,7 @@ def test_a_file_of_grids_by_name_says_whose_they_are(desk):
     assert desk.run("new", "plan", "teachers.xlsx", "terms.csv", "bells.csv", "--zone", "America/Halifax").status == 0
     plan = tomllib.loads((desk.folder / "plan" / "nomarium.toml").read_text("utf-8"))
     assert [source["each"] for source in plan["sources"].values()] == ["teacher"]
+    assert desk.settle("plan/nomarium.toml") == ["closures"]
     assert desk.run("build", "plan").status == 0
     assert sorted(path.stem for path in (desk.folder / "plan" / "calendars" / "teachers").iterdir()) == [
         "D. Pell",
@@ -89,12 +91,14 @@ def test_a_file_of_grids_by_name_says_whose_they_are(desk):
 def test_two_commands_make_calendars_of_a_folder_of_sheets(desk):
     for name, text in SHEETS.items():
         desk.put(name, text)
-    run = desk.run("new", ".", *SHEETS, "--zone", "America/Halifax", "--name", "Orrin Sound")
+    first = ("--start", "2026-09-07", "--cycle", "working days")
+    run = desk.run("new", ".", *SHEETS, "--zone", "America/Halifax", "--name", "Orrin Sound", *first)
     assert run.status == 0, run.err
     assert "timetable.csv: timetable, a list (by its headings “Section”, “Course”" in run.out
     plan = tomllib.loads((desk.folder / "nomarium.toml").read_text("utf-8"))
     assert plan["year"] == {"terms": "terms.csv", "closures": "holidays.csv"}
-    assert plan["cycles"] == {"Cycle": {"labels": "1-3", "advance": "school days"}}
+    assert plan["cycles"] == {"Cycle": {"labels": "1-3", "advance": "working days", "start": date(2026, 9, 7)}}
+    assert "undecided" not in plan
     assert plan["bells"]["sheets"] == "bells.csv"
     assert plan["classes"] == {"rosters": "roster.csv"}
     assert set(plan["calendars"]) == {"teachers", "classes", "rooms", "students", "events"}
@@ -126,8 +130,10 @@ def test_each_decision_and_question_stands_in_the_plan(desk):
     questions = [line.removeprefix("# ? ") for line in text.splitlines() if line.startswith("# ? ")]
     assert questions == run.report["questions"]
     assert any(question.startswith("What is phones.csv?") for question in questions)
-    assert any("Does a closure hold the day" in question for question in questions)
     assert any("time zone" in question for question in questions)
+    assert "uses it up (advance =" in run.report["undecided"]["cycle Cycle"]
+    assert desk.run("check", "plans", "-q").status == 1
+    assert desk.settle("plans/nomarium.toml") == list(run.report["undecided"]) == ["time zone", "cycle Cycle"]
     assert desk.run("check", "plans", "-q").status == 0
 
 
@@ -146,9 +152,80 @@ def test_what_a_build_would_be_refused_for_is_left_out_with_the_reason(desk):
     assert "# ? duties.csv (events) is left out:" in text
     assert "broken.xlsx" in text
     stopped = desk.run("build", "--json")
-    assert (stopped.status, [code for code, _ in stopped.codes]) == (1, ["undecided-sheet"])
-    desk.put("nomarium.toml", text.replace(text[text.index("[undecided]") :].split("\n\n")[0], ""))
+    assert stopped.status == 1
+    assert {code for code, _ in stopped.codes} == {"undecided"}
+    assert desk.settle() == ["timetable.csv", "time zone"]
     assert desk.run("build", "-q").status == 0
+
+
+CLOSED = "Holiday,From,To\nAutumn break,2026-09-10,2026-09-11\n"
+BY_DAYS = "Class,Teacher,Day,Period\nPLK-1,V,2,1\n"
+BY_WEEKDAYS = "Class,Teacher,Day,Period\nPLK-1,V,{},1\n"
+LISTED = "Date,Loft day\n2026-09-07,Day 1\n2026-09-08,Day 2\n2026-09-09,Day 1\n2026-09-14,Day 2\n"
+
+
+@pytest.mark.parametrize(
+    ("sheets", "undecided", "year", "cycles"),
+    [
+        ({"timetable": BY_DAYS, "closures": CLOSED}, ["cycle Cycle"], {}, {"labels": "1-2", "advance": "school days"}),
+        (
+            {"timetable": BY_DAYS, "closures": CLOSED, "days": LISTED + "2026-09-15,Day 1\n2026-09-17,Day 2\n"},
+            [],
+            {},
+            {"listed": "days.csv"},
+        ),
+        (
+            {"timetable": BY_DAYS, "closures": CLOSED.replace("10,2026-09-11", "17,2026-09-18"), "days": LISTED + "2026-09-10,Day 1\n2026-09-11,Day 2\n"},
+            ["cycle Cycle"],
+            {},
+            {"labels": "1-2", "listed": "days.csv", "advance": "school days"},
+        ),
+        ({"timetable": BY_WEEKDAYS.format("Mon")}, ["closures"], {}, None),
+        ({"timetable": BY_WEEKDAYS.format('"Tue, Sat"'), "closures": CLOSED}, [], {"school_days": "Mon-Sat"}, None),
+        ({"timetable": BY_WEEKDAYS.format('"Sun, Tue, Thu"'), "closures": CLOSED}, [], {"school_days": "Sun-Thu"}, None),
+        (
+            {
+                "timetable": BY_WEEKDAYS.format("Mon").replace("Period\n", "Period,Week\n").replace(",1\n", ",1,A\n"),
+                "closures": CLOSED,
+                "weeks": "Week beginning,Week\n2026-09-07,A\n2026-09-14,B\n",
+            },
+            [],
+            {"weeks": {"listed": "weeks.csv"}},
+            None,
+        ),
+    ],
+)  # fmt: skip
+def test_what_all_dates_hang_on_is_proved_or_open(desk, sheets, undecided, year, cycles):
+    for name, text in {"terms": TERMS, "bells": BELLS, **sheets}.items():
+        desk.put(f"{name}.csv", text)
+    run = desk.run("new", ".", *(path.name for path in sorted(desk.folder.iterdir())), "--zone", "UTC", "--json")
+    plan = tomllib.loads((desk.folder / "nomarium.toml").read_text("utf-8"))
+    assert list(run.report["undecided"]) == list(plan.get("undecided", ())) == undecided
+    assert {key: value for key, value in plan["year"].items() if key not in ("terms", "closures")} == year
+    assert plan.get("cycles", {}).get("Cycle") == cycles
+    built = desk.run("build", "--json")
+    assert [code for code, _ in built.codes if code == "undecided"] == ["undecided"] * len(undecided)
+    assert built.status == bool(undecided)
+    desk.settle()
+    assert desk.run("build", "-q").status == 0
+
+
+def test_school_days_that_a_list_leaves_out_are_told(desk):
+    listed = LISTED + "2026-09-15,Day 1\n2026-09-17,Day 2\n"
+    for name, text in {
+        "terms": TERMS,
+        "bells": BELLS,
+        "closures": CLOSED,
+        "days": listed,
+        "timetable": BY_DAYS,
+    }.items():
+        desk.put(f"{name}.csv", text)
+    desk.run("new", ".", "terms.csv", "bells.csv", "closures.csv", "days.csv", "timetable.csv", "--zone", "UTC")
+    told = [p["message"] for p in desk.run("build", "--json").report["problems"] if p["code"] == "days-unlisted"]
+    assert told == [
+        "The list of 6 days of “Cycle” leaves out 2 school days: Wed 16 Sep 2026, Fri 18 Sep 2026. "
+        "What meets by its days does not meet then."
+    ]
 
 
 def test_cycles_of_divisions_and_codes_of_several_people(desk):
@@ -179,6 +256,7 @@ def test_cycles_of_divisions_and_codes_of_several_people(desk):
     }
     assert plan["sources"]["loft"]["division"] == "Loft"
     assert plan["sources"]["master"] == {"sheets": "master.csv", "codes": "codes.xlsx"}
+    assert desk.settle() == ["time zone", "closures", "cycle Yard", "cycle Loft", "letters of weeks"]
     run = desk.run("build", "--dry-run", "--json")
     assert run.status == 0, run.out
     whom = {part["for"] for part in run.report["calendars"]}

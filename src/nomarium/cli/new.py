@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
+from datetime import datetime
 from pathlib import Path
-from typing import Annotated
+from typing import Annotated, Literal
 
 import typer
 
@@ -18,6 +19,22 @@ Examples:
 """
 
 Folder = Annotated[Path, typer.Argument(metavar="DIR", help="The folder that the plan is written to.")]
+Start = Annotated[
+    datetime | None,
+    typer.Option(
+        "--start",
+        metavar="DATE",
+        formats=["%Y-%m-%d"],
+        help="The first date of the cycle of days, where no sheet says it.",
+    ),
+]
+Cycle = Annotated[
+    Literal["school days", "working days"] | None,
+    typer.Option(
+        "--cycle",
+        help="What moves the cycle on: school days (a closure holds the day), or working days (a closure uses it up).",
+    ),
+]
 Sheets = Annotated[
     list[Path] | None,
     typer.Argument(metavar="FILE", show_default=False, help="The sheets that the plan is to be made of."),
@@ -32,6 +49,8 @@ def new(
     files: Sheets = None,
     zone: options.Zone = None,
     name: Name = None,
+    start: Start = None,
+    cycle: Cycle = None,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
@@ -39,11 +58,15 @@ def new(
 
     Each sheet is looked at, and what it holds is found out: events, terms, closures, bell times, a timetable (list or
     grid), codes, a roster, changes. Nothing is copied. Each decision stands in the plan with a comment that says why,
-    and each open question as one; the plan builds as it is. A plan that is there already is never written over.
+    and each open question as one. What all dates hang on and no sheet says (the zone, the closures, what a cycle starts
+    with) stands under [undecided]: nothing is built until it is settled.
+    A plan that is there already is never written over.
     """
     from nomarium.cli import new_run
 
     with wrong_calls():
         zone_name = options.zone_name(zone) if zone else options.machine_zone()
-        call = new_run.NewCall(folder, options.existing(files or []), zone_name, zone is not None, name, as_json, quiet)
+        first = start.date().isoformat() if start else ""
+        paths = options.existing(files or [])
+        call = new_run.NewCall(folder, paths, zone_name, zone is not None, name, first, cycle or "", as_json, quiet)
         raise typer.Exit(new_run.new(call))

@@ -32,6 +32,8 @@ class NewCall:
     zone: str
     zone_stated: bool
     name: str | None
+    start: str
+    cycle: str
     as_json: bool
     quiet: bool
 
@@ -80,7 +82,7 @@ def _draft(call: NewCall) -> int:
         for done, path in enumerate(files, 1):
             sheets += look_at([path])
             bar(done, len(files))
-        choices = DraftChoices(call.folder, call.school, call.zone, call.zone_stated)
+        choices = DraftChoices(call.folder, call.school, call.zone, call.zone_stated, call.start, call.cycle)
         draft = draft_plan(sheets, choices, lambda text: _problems(text, call.folder))
     write_all([(call.plan, iter([draft.text.encode()]))])
     if call.as_json:
@@ -114,8 +116,11 @@ def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
         label = ""
     questions = f", with {counted(len(draft.questions), 'open question')} (“# ?”)" if draft.questions else ""
     yield f"{'Wrote':<{_LABEL}}{call.plan}: a plan{questions}"
+    for number, (about, what) in enumerate(draft.undecided):
+        yield f"{'' if number else 'Open':<{_LABEL}}{about}: {what}"
     where = "" if call.folder == Path() else f" {call.plan}"
-    yield f"{'Next':<{_LABEL}}look through it, then: nomarium build{where}"
+    settle = "settle what stands under [undecided]" if "[undecided]" in draft.text else "look through it"
+    yield f"{'Next':<{_LABEL}}{settle}, then: nomarium build{where}"
 
 
 def _json(draft: Draft, call: NewCall) -> dict[str, object]:
@@ -133,4 +138,5 @@ def _json(draft: Draft, call: NewCall) -> dict[str, object]:
             for sheet in draft.sheets
         ],
         "questions": draft.questions,
+        "undecided": dict(draft.undecided),
     }

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass, field
 from datetime import date
 from pathlib import Path
@@ -36,8 +36,10 @@ from nomarium.core.year import (
     WeekRules,
     YearRules,
     check_rules,
+    unlisted_days,
+    unlisted_weeks,
 )
-from nomarium.core.year.wording import two_pins, weeks_without_letter
+from nomarium.core.year.wording import two_pins
 
 _Found = TypeVar("_Found")
 
@@ -86,17 +88,16 @@ def open_school(path: Path, *, needs_year: bool = True) -> School:
         school.problems += check_rules(rules, lambda key: plan.place("year", key))
     if not school.failed:
         school.year = SchoolYear(rules)
-        school.problems += _unlisted_weeks(school.year, plan)
+        school.problems += unlisted_weeks(school.year, plan.place("year", "weeks", "listed"))
+        lists = {name: plan.place("cycles", name, "listed") for name, keys in plan.plan.cycles.items() if keys.listed}
+        school.problems += unlisted_days(school.year, lists)
     school.problems = by_place(school.problems)
     return school
 
 
-def _unlisted_weeks(year: SchoolYear, plan: PlanFile) -> list[Problem]:
-    """Report weeks with school that a list of weeks does not name."""
-    if not year.rules.weeks.listed:
-        return []
-    without = dict.fromkeys(year.weeks.week(day.date) for day in year.days() if day.has_school and not day.letter)
-    return [weeks_without_letter(plan.place("year", "weeks", "listed"), list(without))] if without else []
+def _in_order(labels: Collection[str]) -> tuple[str, ...]:
+    """Return the labels of a list in their order: numbers by size, all else by the alphabet."""
+    return tuple(sorted(labels, key=lambda label: (int(label) if label.isdecimal() else 0, label)))
 
 
 class _Assembly:
@@ -214,7 +215,7 @@ class _Assembly:
             self._school.problems.append(self._unknown_division(name, division))
         return CycleRule(
             name,
-            tuple(keys.labels) or tuple(dict.fromkeys(pin.label for pin in (listed or {}).values())),
+            tuple(keys.labels) or _in_order({pin.label for pin in (listed or {}).values()}),
             Advance(keys.advance),
             frozenset(keys.divisions),
             keys.start,

@@ -11,7 +11,15 @@ from pathlib import Path
 OFFICE = "office-events.csv"
 SLIPWAY = "slipway-bookings.xlsx"
 PLAN = "nomarium.toml"
-YEAR = ("terms.csv", "closures.csv", "storm-days.csv", "special-days.csv", "published-days.csv")
+YEAR = (
+    "terms.csv",
+    "closures.csv",
+    "storm-days.csv",
+    "special-days.csv",
+    "published-days.csv",
+    "loft-days.csv",
+    "weeks.csv",
+)
 CLUBS = "clubs.csv"
 LOFT = "loft-timetable.xlsx"
 WATCH = "slip-watch-codes.xlsx"

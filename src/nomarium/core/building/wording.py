@@ -282,10 +282,10 @@ def holidays_lack(place: Place, what: str) -> Problem:
 
 
 def undecided(place: Place, name: str, reason: str) -> Problem:
-    """A sheet that the plan's draft left open, though it could change the year or its meetings."""
+    """Something that the plan's draft left open, though it could change the year or its meetings."""
     return error(
-        "undecided-sheet",
+        "undecided",
         place,
         f"“{name}” is still open: {reason}",
-        advice="Settle it and name the sheet where it belongs, or take this line out to build without it.",
+        advice="Settle it where it belongs and take this line out; without this line the plan is built as it stands.",
     )

@@ -58,6 +58,8 @@ class Field(NamedTuple):
     """Headings from the words that all kinds share: they mean the field where no other field has them as its own."""
     blank: Blank | None = None
     """Its column in the blank sheet of its kind; none where that does not ask for it."""
+    last_word: str = ""
+    """A word that means it behind a name that nobody can foresee: "Loft day"."""
 
     @property
     def all_headings(self) -> tuple[str, ...]:

@@ -35,6 +35,10 @@ class Likeness(NamedTuple):
     heading: str
 
 
+_EDGES = frozenset("first last start begin end opening closing birth every each per".split())
+"""Words before a last word that say which of several is meant, and name nothing."""
+
+
 class Headings:
     """The known headings of sheets of one kind; call it with a heading for the field that it surely means."""
 
@@ -62,8 +66,15 @@ class Headings:
         """Return the field that a heading surely means, or None: as it is, without brackets, or without qualifiers."""
         if heading not in self._asked:
             exact = self._fields.get(heading_key(heading)) or self._fields.get(heading_key(without_brackets(heading)))
-            self._asked[heading] = exact or self._without_qualifiers(heading)
+            self._asked[heading] = exact or self._without_qualifiers(heading) or self._by_last_word(heading)
         return self._asked[heading]
+
+    def _by_last_word(self, heading: str) -> str | None:
+        """Return what "Loft day" means: a name, and the word that says what is named."""
+        words = _WORD.findall(without_brackets(heading).casefold())
+        if len(words) != 2 or words[0] in _EDGES:
+            return None
+        return next((field.name for field in self.sheet.fields if field.last_word == words[1]), None)
 
     def _without_qualifiers(self, heading: str) -> str | None:
         """Return what a heading means without words that only say whose or in which form: "Assigned Room Code"."""

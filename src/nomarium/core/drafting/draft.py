@@ -7,12 +7,15 @@ from dataclasses import dataclass, field
 from pathlib import Path
 
 from nomarium.core.columns import Evidence, Kind
+from nomarium.core.drafting import decisions
+from nomarium.core.drafting.decisions import Decision
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
     class_divisions,
     codes_of,
     division_of,
+    goes_through_the_year,
     labels_of,
     texts_of_grid,
     week_letters,
@@ -37,6 +40,8 @@ class Draft:
     left_out: dict[FoundSheet, Problem] = field(default_factory=dict)
     """Sheets that a build would be refused for, with the first reason."""
     questions: list[str] = field(default_factory=list)
+    undecided: list[Decision] = field(default_factory=list)
+    """What all dates hang on and no sheet settles: nothing is built before it is."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,6 +52,10 @@ class DraftChoices:
     name: str
     zone: str
     zone_stated: bool
+    start: str = ""
+    """The first date of each cycle, as a plan writes dates; "" where nobody said it."""
+    advance: str = ""
+    """What moves cycles on, "" where nobody said it."""
 
 
 Check = Callable[[str], list[Problem]]
@@ -59,10 +68,10 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
     """Draft a plan of some sheets that builds: what a build would be refused for is left out, with the reason."""
     draft = Draft(sheets=list(sheets))
     for _ in range(_MOST_TRIALS):
-        draft.questions = []
+        draft.questions, draft.undecided = [], []
         draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
         problems = check(draft.text)
-        errors = [one for one in problems if one.severity == "error" and one.code != "undecided-sheet"]
+        errors = [one for one in problems if one.severity == "error" and one.code != "undecided"]
         refused = _refused(errors, draft, choices)
         if not refused:
             break
@@ -136,22 +145,18 @@ class _Writer:
     def _year(self) -> Iterator[str]:
         terms, closures, specials = self._of(Kind.TERMS), self._of(Kind.CLOSURES), self._of(Kind.SPECIAL_DAYS)
         if not terms:
-            if self._of(Kind.LIST, Kind.GRID, Kind.BELLS, Kind.SLOTS):
-                yield self._question("Which sheet has the terms? Without their dates no timetable can be dated.")
-                yield '# [year]\n# terms = "terms.csv"'
-                yield ""
             return
         yield "[year]"
         for key, sheets in (("terms", terms), ("closures", closures), ("special_days", specials)):
             if sheets:
                 yield from self._why(sheets)
                 yield f"{key} = {self._paths(sheets)}"
-        if not closures:
-            yield self._question("Is the school never closed? No list of closures was given.")
-        yield self._question(
-            'Are there public holidays? Their country and region close the school: public_holidays = "CA-NS".'
-        )
-        yield self._question('Is there school from Monday to Friday? Else say which days: school_days = "Sun-Thu".')
+        days, shown = decisions.school_days(self._sheets)
+        if days and not self._cycles:
+            yield f"# {shown} has lessons on these weekdays."
+            yield f"school_days = {toml_text(days)}"
+        elif days or not shown:
+            yield self._question('Is there school from Monday to Friday? Else say which days: school_days = "Sun-Thu".')
         yield ""
         yield from self._week_letters()
 
@@ -168,9 +173,6 @@ class _Writer:
             yield f"# Weeks go by letters: {', '.join(letters)} are named."
             yield "[year.weeks]"
             yield f"letters = {toml_text(f'{letters[0]}-{letters[-1]}')}"
-            yield self._question(
-                'Do weeks without school count (letters_by = "weeks"), and do the letters begin anew with each term?'
-            )
             yield 'letters_by = "school weeks"'
             yield ""
 
@@ -208,6 +210,8 @@ class _Writer:
                 cycle.name = f"{cycle.division} {cycle.family}".strip().capitalize()
         for sheet in self._of(Kind.DAYS):
             self._attach(sheet, cycles)
+        for cycle in cycles:
+            cycle.exact = cycle.listed is not None and goes_through_the_year(cycle.listed, self._of(Kind.TERMS))
         return cycles
 
     def _attach(self, sheet: FoundSheet, cycles: list[DraftCycle]) -> None:
@@ -230,18 +234,21 @@ class _Writer:
         labels = ", ".join(sorted(cycle.labels, key=_in_order))
         yield f"# {', '.join(dict.fromkeys(cycle.said_by))}: the days are {labels}."
         yield f"[cycles.{toml_key(cycle.name)}]"
-        yield f"labels = {toml_text(cycle.range())}"
+        if not cycle.exact:
+            yield f"labels = {toml_text(cycle.range())}"
         if cycle.division:
             yield f"divisions = {toml_list([cycle.division])}"
         if cycle.listed:
-            yield f"# {cycle.listed.path.name} lists dates and their days: these hold, others are worked out from them."
+            others = "no others have one" if cycle.exact else "others are worked out from them"
+            yield f"# {cycle.listed.path.name} lists dates and their days: these hold, {others}."
             yield f"listed = {self._path(cycle.listed)}"
-        yield self._question("Does a closure hold the day (“school days”), or use it up (“working days”)?")
-        yield 'advance = "school days"'
-        yield self._question(
-            'Does the cycle begin anew with each term (restart = "each term"), or start after the first term does '
-            "(start = 2026-09-14)?"
-        )
+        if cycle.exact:
+            yield ""
+            return
+        yield "# A closure holds the day (“school days”), or uses it up (“working days”)."
+        yield f"advance = {toml_text(self._choices.advance or 'school days')}"
+        if self._choices.start and not cycle.listed:
+            yield f"start = {self._choices.start}"
         yield ""
 
     def _bells(self) -> Iterator[str]:
@@ -364,9 +371,10 @@ class _Writer:
         return found
 
     def _undecided(self) -> Iterator[str]:
-        """Name the sheets that could change the year or its meetings, but that a build would be refused for."""
+        """Name what could change the year or its meetings: sheets that a build would be refused for, and decisions."""
         open_sheets = {sheet: p for sheet, p in self._draft.left_out.items() if sheet.kind in _DECIDING}
-        if not open_sheets:
+        self._draft.undecided = list(self._decisions())
+        if not open_sheets and not self._draft.undecided:
             return
         yield "# Nothing is built while one of these is open: settle it above, or take its line out to do without it."
         yield "[undecided]"
@@ -374,7 +382,20 @@ class _Writer:
             yield from self._left_out(sheet, problem)
             name = sheet.written(self._choices.folder) + (f", sheet {sheet.sheet}" if sheet.sheet else "")
             yield f"{toml_text(name)} = {toml_text(f'{sheet.kind}: {_reason(problem)}')}"
+        for about, what in self._draft.undecided:
+            yield f"{toml_key(about)} = {toml_text(what)}"
         yield ""
+
+    def _decisions(self) -> Iterator[Decision]:
+        """Yield what all dates hang on and no sheet settles."""
+        listed, left_out = self._of(Kind.WEEKS), list(self._draft.left_out)
+        yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
+        yield from decisions.of_terms(self._sheets)
+        yield from decisions.of_closures(self._sheets, left_out)
+        if self._of(Kind.TERMS):
+            for cycle in self._cycles:
+                yield from decisions.of_cycle(cycle, start=self._choices.start, advance=self._choices.advance)
+            yield from decisions.of_letters(week_letters(self._sheets), listed)
 
     def _not_used(self) -> Iterator[str]:
         """Say which sheets are left out, and why."""

@@ -10,7 +10,7 @@ from pathlib import Path
 
 from nomarium.core.bells import bell_parts
 from nomarium.core.columns import Headings, Kind, heading_key, match_columns
-from nomarium.core.datesheets import is_plain_list
+from nomarium.core.datesheets import is_plain_list, read_listed_days, read_terms
 from nomarium.core.kinds import (
     CLOSURE_SHEET,
     CODE_SHEET,
@@ -20,10 +20,20 @@ from nomarium.core.kinds import (
     SLOT_SHEET,
     TIMETABLE_SHEET,
 )
-from nomarium.core.problems import DataRefused
+from nomarium.core.problems import DataRefused, Place
 from nomarium.core.recognition import Recognised, any_days, recognise
+from nomarium.core.sheets import SheetChoices
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, read_slots
-from nomarium.core.tables import Grid, Table, column_letters, find_table, looks_like_calendar, plain_text, read_grids
+from nomarium.core.tables import (
+    Grid,
+    Table,
+    TableChoices,
+    column_letters,
+    find_table,
+    looks_like_calendar,
+    plain_text,
+    read_grids,
+)
 from nomarium.core.timetable import find_blocks, lines_of_cell
 from nomarium.core.values import split_list
 
@@ -47,10 +57,10 @@ class FoundSheet:
 
     def unused(self) -> list[str]:
         """Return the headings that its kind has no use for, each with its column's letters."""
-        if self.kind is Kind.BELLS and self.grid is not None and len(bell_parts(self.grid)) > 1:
-            return []
         kind = SHEET_KINDS.get(self.kind) if self.kind else None
-        if kind is None or self.grid is None:
+        if kind is None or self.grid is None or not self.recognised.is_list:
+            return []
+        if self.kind is Kind.BELLS and len(bell_parts(self.grid)) > 1:
             return []
         try:
             table, _ = find_table(_copy(self.grid), Headings(kind))
@@ -119,6 +129,8 @@ class DraftCycle:
     division: str = ""
     said_by: list[str] = field(default_factory=list)
     listed: FoundSheet | None = None
+    exact: bool = False
+    """Whether the list goes through the year: no label is worked out beside it."""
 
     def range(self) -> str:
         """Return its labels as a plan writes them: from the first to the last that is named."""
@@ -172,6 +184,11 @@ def labels_of(sheet: FoundSheet) -> dict[str, set[str]]:
     return found
 
 
+def weekdays_of(sheet: FoundSheet) -> set[int]:
+    """Return the weekdays that a timetable names, Monday as 0."""
+    return {test.weekday for test in _days_of(sheet) if test.weekday is not None}
+
+
 def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     reader = any_days()
     if sheet.kind is Kind.GRID and sheet.grid is not None:
@@ -192,6 +209,20 @@ def _days_in(text: str, reader: DayReader) -> Iterable[DayTest]:
         return days
     slots = read_slots(text, reader, _FAMILIES)
     return [] if isinstance(slots, UnknownDay) else [day for day, _ in slots]
+
+
+def goes_through_the_year(listed: FoundSheet, terms: Sequence[FoundSheet]) -> bool:
+    """Tell whether a list of days spans most of the terms, and is no example of some weeks."""
+    days, _ = read_listed_days(_as_found(listed), "")
+    spans = [term for sheet in terms for term in read_terms(_as_found(sheet))[0]]
+    if not days.labels or not spans:
+        return False
+    year = max(term.last for term in spans) - min(term.first for term in spans)
+    return (max(days.labels) - min(days.labels)) * 4 > year * 3
+
+
+def _as_found(sheet: FoundSheet) -> SheetChoices:
+    return SheetChoices(sheet.path, Place(sheet.path.name), TableChoices(sheet=sheet.sheet))
 
 
 _WEEK_LETTER = re.compile(r"week ([A-D])\b|([A-D])[ -]weeks?\b", re.IGNORECASE)

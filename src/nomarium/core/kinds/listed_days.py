@@ -63,6 +63,7 @@ DAY_SHEET = with_phrases(
                 "day of rotation|cycle label|rotation label|day label|color day|colour day|tag|jour|día|giorno|dia|dag|"
                 "zyklustag|jour du cycle|día del ciclo|giorno del ciclo|dia do ciclo|cyclusdag|syklusdag|cykeldag",
                 Blank("Label", "Its day in the cycle. Required.", DAY),
+                last_word="day",
             ),
         ),
         proof=(has("start_date", "summary"), dated, _few_labels, few_columns(4)),

@@ -464,7 +464,7 @@ class Plan(Keys):
     )
     undecided: dict[str, str] = Field(
         default_factory=dict,
-        description="sheets about which something is still open, with the reason: nothing is built",
+        description="what is still open about sheets or the year, with the reason: nothing is built while one stands",
     )
     output: OutputKeys = Field(OutputKeys(), description="where what is built goes")
     pages: PageKeys = Field(PageKeys(), description="pages of the calendars, for a web space or an intranet")

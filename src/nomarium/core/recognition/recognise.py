@@ -23,6 +23,7 @@ class Candidate:
     against: tuple[str, ...] = ()
     weight: int = 0
     """How much speaks for it, where something speaks against it."""
+    is_list: bool = True
 
     @property
     def fits(self) -> bool:
@@ -37,6 +38,8 @@ class Recognised:
     kind: Kind | None
     why: str
     next_best: Candidate | None = None
+    is_list: bool = True
+    """Whether it is a list, a row a thing: in other shapes headings are no fields."""
 
 
 _NOTHING = "neither its headings nor its cells are those of a sheet that is known"
@@ -62,7 +65,9 @@ def recognise(
             others.append(candidate)
     best = max(others, key=lambda one: (one.fits, one.weight), default=None)
     next_best = best if with_next and best is not None and (best.fits or best.weight) else None
-    return Recognised(found.kind, found.why, next_best) if found else Recognised(None, _NOTHING, next_best)
+    return (
+        Recognised(found.kind, found.why, next_best, found.is_list) if found else Recognised(None, _NOTHING, next_best)
+    )
 
 
 def candidates(grid: Grid, stated: Mapping[str, str]) -> list[Candidate]:
@@ -97,7 +102,9 @@ def _month(grid: Grid, _: Mapping[str, str]) -> Candidate:
 
 def _bells(grid: Grid, stated: Mapping[str, str]) -> Candidate:
     if not stated and grid_heading(grid) is not None:
-        return Candidate(Kind.BELLS, "periods stand down, and spans of times such as “8:15–9:10” in its cells")
+        return Candidate(
+            Kind.BELLS, "periods stand down, and spans of times such as “8:15–9:10” in its cells", is_list=False
+        )
     parts = bell_parts(grid) if not stated else []
     found = [_BELL_LIST(part.grid, stated) for part in parts] if len(parts) > 1 else [_BELL_LIST(grid, stated)]
     return next((one for one in found if not one.fits), found[0])
@@ -112,7 +119,7 @@ def _roster(grid: Grid, stated: Mapping[str, str]) -> Candidate:
     filled = [[plain_text(cell).strip() for cell in row] for row in grid.rows if any(row)]
     inner = [cell.casefold() for row in filled[1:] for cell in row[1:] if cell]
     if len(filled) > 2 and inner and len(filled[0]) > 2 and all(cell in _MARKS for cell in inner):
-        return Candidate(Kind.ROSTER, "names stand down, classes across, and marks where they meet")
+        return Candidate(Kind.ROSTER, "names stand down, classes across, and marks where they meet", is_list=False)
     return _ROSTER_LIST(grid, stated)
 
 

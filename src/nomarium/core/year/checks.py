@@ -127,16 +127,16 @@ def _check_pins(rule: CycleRule, attendance: Attendance) -> Iterator[Problem]:
             yield wording.unknown_label(pin.place, pin.label, rule)
         elif rule.labels.count(pin.label) > 1 and pin.goes_on:
             yield wording.doubled_pin(pin, rule)
-        elif why := _why_no_label(rule, attendance, day):
+        elif why := why_no_label(rule, attendance, day):
             yield wording.pin_without_day(pin, day, rule, why)
         elif rule.start is not None and day < rule.start and pin.goes_on:
             yield wording.pin_before_start(pin, day, rule.start, rule)
     for day, pin in (rule.listed or {}).items():
-        if why := _why_no_label(rule, attendance, day):
+        if why := why_no_label(rule, attendance, day):
             yield wording.listed_without_day(pin, day, rule, why)
 
 
-def _why_no_label(rule: CycleRule, attendance: Attendance, day: date) -> str:
+def why_no_label(rule: CycleRule, attendance: Attendance, day: date) -> str:
     """Return why a date can have no label in a cycle, or "" where it can."""
     if attendance.term(day) is None:
         return "it lies outside the terms"

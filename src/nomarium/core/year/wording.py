@@ -294,11 +294,27 @@ def two_pins(day: date, pin: Pin, other: Pin) -> Problem:
 
 def weeks_without_letter(place: Place, weeks: Sequence[date]) -> Problem:
     """Weeks with school that the list of weeks leaves out."""
-    shown = ", ".join(day_words(week) for week in weeks[:3]) + (f" and {len(weeks) - 3} more" if len(weeks) > 3 else "")
     return warning(
         "weeks-unlisted",
         place,
-        f"The list of weeks leaves out {counted(len(weeks), 'week')} with school: {shown}. "
+        f"The list of weeks leaves out {counted(len(weeks), 'week')} with school: {_first_days(weeks)}. "
         "What meets in lettered weeks does not meet then.",
         advice="Add them to the list.",
     )
+
+
+def days_unlisted(place: Place, rule: CycleRule, days: Sequence[date], named: int, *, worked_out: bool) -> Problem:
+    """School days that the list of a cycle's days leaves out."""
+    so = "They were worked out by the cycle’s rule." if worked_out else "What meets by its days does not meet then."
+    return warning(
+        "days-unlisted",
+        place,
+        f"The list of {counted(named, 'day')} of “{rule.name}” leaves out {counted(len(days), 'school day')}: "
+        f"{_first_days(days)}. {so}",
+        advice="Add them to the list, or name them under “without” if they have no day of the cycle.",
+    )
+
+
+def _first_days(days: Sequence[date]) -> str:
+    more = f" and {len(days) - 3} more" if len(days) > 3 else ""
+    return ", ".join(map(day_words, days[:3])) + more

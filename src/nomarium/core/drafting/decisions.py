@@ -1,0 +1,105 @@
+"""What all dates of a year hang on: told from the sheets, or left open until somebody says it."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+from typing import NamedTuple
+
+from nomarium.core.columns import Kind
+from nomarium.core.drafting.sheets import DraftCycle, FoundSheet, weekdays_of
+from nomarium.core.drafting.toml import toml_key
+
+_HANGS_ON_THE_YEAR = (Kind.LIST, Kind.GRID, Kind.BELLS, Kind.CLOSURES, Kind.SPECIAL_DAYS, Kind.DAYS, Kind.WEEKS)
+_UNIVERSAL_TIME = ("UTC", "Etc/UTC", "Etc/UCT", "Etc/GMT", "GMT", "Universal", "Zulu")
+_SHORT_DAYS = ("Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun")
+
+
+class Decision(NamedTuple):
+    """Something that could shift every event and that no sheet settles: what it is about, and what to write."""
+
+    about: str
+    what: str
+
+
+def of_zone(zone: str, *, stated: bool) -> Iterator[Decision]:
+    """A time zone that nobody said, where the machine's is the universal time."""
+    if not stated and zone in _UNIVERSAL_TIME:
+        yield Decision(
+            "time zone",
+            f"Nobody said it, and this machine goes by {zone}. Write the school’s under [school]: "
+            'zone = "America/Halifax"; or draft anew with --zone.',
+        )
+
+
+def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
+    """Sheets that hang on a school year, and none of its terms."""
+    kinds = [sheet.kind for sheet in sheets]
+    there = [str(kind) for kind in _HANGS_ON_THE_YEAR if kind in kinds]
+    if there and Kind.TERMS not in kinds and ({Kind.LIST, Kind.GRID} & set(kinds)):
+        yield Decision(
+            "terms",
+            f"There are sheets of {_listed(there)}, but none says when the terms begin and end. Name it under [year]: "
+            'terms = "terms.csv".',
+        )
+
+
+def of_closures(sheets: Sequence[FoundSheet], left_out: Sequence[FoundSheet]) -> Iterator[Decision]:
+    """Meetings in terms that nothing interrupts."""
+    kinds = {sheet.kind for sheet in sheets}
+    if Kind.TERMS in kinds and {Kind.LIST, Kind.GRID} & kinds and Kind.CLOSURES not in kinds:
+        if any(sheet.kind is Kind.CLOSURES for sheet in left_out):
+            return  # the sheet itself is named as open
+        yield Decision(
+            "closures",
+            "No sheet says when the school is closed: classes would meet on every holiday. Name it under [year]: "
+            'closures = "closures.csv"; and if public holidays close it: public_holidays = "CA-NS".',
+        )
+
+
+def of_cycle(cycle: DraftCycle, *, start: str, advance: str) -> Iterator[Decision]:
+    """A cycle whose days no list proves: where it starts, and what a closure does."""
+    if cycle.exact or ((start or cycle.listed) and advance):
+        return
+    lacking = [] if start or cycle.listed else ["which date is its first day (start = 2026-09-08)"]
+    lacking += [] if advance else [
+        'whether a closure holds the day (advance = "school days") or uses it up (advance = "working days")'
+    ]  # fmt: skip
+    yield Decision(
+        f"cycle {cycle.name}",
+        f"Its days stand in {_listed(list(dict.fromkeys(cycle.said_by)))}, but no sheet says {_listed(lacking)}. Write "
+        f'it under [cycles.{toml_key(cycle.name)}], or name a list of dates and their days: listed = "days.csv".',
+    )
+
+
+def of_letters(letters: Sequence[str], listed: Sequence[FoundSheet]) -> Iterator[Decision]:
+    """Weeks that go by letters, and none says which."""
+    if letters and not listed:
+        yield Decision(
+            "letters of weeks",
+            f"Weeks {_listed(letters)} are named, but no sheet says which week is which: they would begin with "
+            f"{letters[0]} in the first week of the first term, and weeks without school would not count. State it "
+            'under [year.weeks] (letters_by, letters_restart), or name a list of weeks: listed = "weeks.csv".',
+        )
+
+
+def school_days(sheets: Sequence[FoundSheet]) -> tuple[str, str]:
+    """Return the weekdays of school as a plan writes them, and the file that proves them.
+
+    ("", file) where they are the usual Monday to Friday, ("", "") where no sheet shows it.
+    """
+    named: dict[int, str] = {}
+    for sheet in sheets:
+        if sheet.kind in (Kind.LIST, Kind.GRID):
+            named |= {day: sheet.path.name for day in weekdays_of(sheet) if day not in named}
+    weekend = [day for day in (5, 6) if day in named]
+    if not weekend:
+        return "", named[max(named)] if len(named) > 2 else ""
+    first, proved_by = ("Sun", 6) if 6 in named and 4 not in named else ("Mon", weekend[-1])
+    if first == "Sun" and 5 in named:
+        first = "Sat"  # Friday is the day of rest
+    last = "Thu" if proved_by == 6 and first != "Mon" else _SHORT_DAYS[weekend[-1]]
+    return f"{first}-{last}", named[proved_by]
+
+
+def _listed(words: Sequence[str]) -> str:
+    return " and ".join(filter(None, (", ".join(words[:-1]), words[-1])))
