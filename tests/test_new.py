@@ -1,10 +1,11 @@
 """The command ``new``: what each sheet is taken for, plans drafted from sheets, and plans to begin with."""
 
 import tomllib
-from datetime import date
+from datetime import date, timedelta
 
 import pytest
 
+from conftest import events_in
 from nomarium.core.columns import Kind
 from nomarium.core.recognition import recognise
 from nomarium.core.tables import read_grids
@@ -208,6 +209,46 @@ def test_what_all_dates_hang_on_is_proved_or_open(desk, sheets, undecided, year,
     assert built.status == bool(undecided)
     desk.settle()
     assert desk.run("build", "-q").status == 0
+
+
+BOTH_BELLS = (
+    "Regular,,,,Early dismissal\nBlock,Start,End,,Block,Start,End\n1,8:15,9:00,,1,8:15,8:45\n2,9:05,9:50,,2,8:50,9:20\n"
+)
+
+
+def test_a_list_of_days_is_a_year_with_its_special_days(desk):
+    first, labels = date(2026, 9, 7), {}
+    for number in range(70):
+        day = first + timedelta(days=number)
+        if day.weekday() < 5 and day != date(2026, 10, 12) and day.isocalendar().week != 43:
+            labels[day] = "ABC"[len(labels) % 3]
+    rows = (
+        f"{day},{day:%A},{label},{'Early dismissal' if day.day == 16 else 'Regular'}" for day, label in labels.items()
+    )
+    desk.put("days.csv", "Date,Day,Letter day,Schedule\n" + "\n".join(rows) + "\n")
+    desk.put("bells.csv", BOTH_BELLS)
+    desk.put("sections.csv", 'Section,Course,Teacher,Room,Meets\nPLK-1,Planking,V,Shed,"A1, C2"\n')
+    run = desk.run("new", ".", "days.csv", "bells.csv", "sections.csv", "--zone", "UTC", "--json")
+    assert (run.report["undecided"], run.report["questions"]) == ({}, [])
+    built = desk.run("build", "--json")
+    assert [(p["code"], p["severity"]) for p in built.report["problems"]] == [("year-is-listed", "note")]
+    hours = {
+        ("A", False): "08:15–09:00",
+        ("A", True): "08:15–08:45",
+        ("C", False): "09:05–09:50",
+        ("C", True): "08:50–09:20",
+    }
+    assert sorted(
+        f"{event['DTSTART'].dt:%m-%d %H:%M}–{event['DTEND'].dt:%H:%M}"
+        for event in events_in(desk.folder / "calendars" / "classes" / "PLK-1.ics")
+    ) == [f"{day:%m-%d} {hours[label, day.day == 16]}" for day, label in labels.items() if label != "B"]
+    # The same list without a column of schedules has usual days only; a date that it calls otherwise is asked about.
+    desk.put(
+        "days.csv", "Date,Day,Letter day\n" + "".join(f"{day},{day:%A},{label}\n" for day, label in labels.items())
+    )
+    (desk.folder / "nomarium.toml").unlink()
+    desk.run("new", ".", "days.csv", "bells.csv", "sections.csv", "--zone", "UTC")
+    assert "special_days" not in (desk.folder / "nomarium.toml").read_text("utf-8")
 
 
 def test_school_days_that_a_list_leaves_out_are_told(desk):

@@ -227,6 +227,7 @@ SHEETS = [
     ("Repeat", "Thursdays in week B until 15 Oct", "8 Sep", [], "0917 1008"),
     ("Repeat", "odd weeks until 15 Oct", "8 Sep", [], "0908 0929 1013"),
     ("Repeat,Until", "weekly,end of term", "24 Nov", [], "1124 1201 1208 1215"),
+    ("When,Until", "every other Tuesday,6 Oct 2026", "8 Sep", [], "0908 1006"),
     ("Repeat", "weekly", "2 Mar 2027", [], "0302 0309 0316 0323"),
     ("Repeat,Times,Except", "weekly,4,8 Dec; 5 Jan 2027", "1 Dec", [], "1201 1215 1222"),
     ("Repeat", "last working day of the month until 31 Dec 2026", "9 Sep", [], "0930 1030 1130 1231"),

@@ -18,15 +18,15 @@ zone = "America/Halifax"
 terms = "terms.csv"
 # holidays.csv: closures, by its headings “Holiday”, “From”, “To”.
 closures = "holidays.csv"
-# ? Are there public holidays? Their country and region close the school: public_holidays = "CA-NS".
 # ? Is there school from Monday to Friday? Else say which days: school_days = "Sun-Thu".
 
 # timetable.csv: the days are 1, 2, 3.
 [cycles.Cycle]
 labels = "1-3"
-# ? Does a closure hold the day (“school days”), or use it up (“working days”)?
+# A closure holds the day (“school days”), or uses it up (“working days”).
 advance = "school days"
-# ? Does the cycle begin anew with each term (restart = "each term"), or start after the first term does (start = 2026-09-14)?
+start = 2026-09-07
+# ? Does the cycle begin anew with each term (restart = "each term")?
 
 [bells]
 # bells.csv: bell times, by its headings “Period”, “Start”, “End”.
@@ -71,14 +71,14 @@ sources = ["events"]
 """
 
 FIRST = """\
-$ nomarium new . *.csv --zone America/Halifax --name "Orrin Sound"
+$ nomarium new . *.csv --zone America/Halifax --name "Orrin Sound" --start 2026-09-07 --cycle "school days"
 Found    terms.csv: terms (by its headings “Term”, “First day”, “Last day”)
          holidays.csv: closures (by its headings “Holiday”, “From”, “To”)
          bells.csv: bell times (by its headings “Period”, “Start”, “End”)
          timetable.csv: timetable, a list (by its headings “Section”, “Course”, “Instructor”, “Room”, “Day”, “Period”)
          roster.csv: roster (by its headings “Section”, “Student”)
          events.csv: events (by its headings “Event”, “Date”, “Start”)
-Wrote    nomarium.toml: a plan, with 4 open questions (“# ?”)
+Wrote    nomarium.toml: a plan, with 2 open questions (“# ?”)
 Next     look through it, then: nomarium build
 $ nomarium build
 Read     terms.csv (comma-separated text, UTF-8): 1 term
@@ -153,7 +153,7 @@ Wed 9 Sep 2026 lies in the term “Autumn”, Mon 7 Sep 2026 to Fri 18 Sep 2026 
 It is in week 1 of that term.
 Wednesday is a school day of the week.
 Cycle “Cycle”: “3”.
-It was set to “1” on Mon 7 Sep 2026, where it starts.
+It was set to “1” on Mon 7 Sep 2026, where it starts (nomarium.toml, line 21).
 Since then it moved on 2 times: 2 days with a label.
 The day before it in the cycle is Tue 8 Sep 2026, “2”, the next is Mon 14 Sep 2026, “1”.
 

@@ -14,7 +14,7 @@ SOURCE = Path(nomarium.__file__).parent
 MODULES = sorted(SOURCE.rglob("*.py"))
 INTERFACE = {"typer", "click", "rich", "nomarium.cli", "nomarium.demo"}
 FLOW = (
-    "problems tables values columns kinds sheets year repeats sources holidays datesheets slots bells timetable "
+    "problems tables values repeats columns kinds sheets year sources holidays datesheets slots bells timetable "
     "recognition plan calendars meetings ics building inspection drafting history agenda free_time"
 ).split()
 

@@ -129,6 +129,12 @@ def test_a_grid_with_its_own_hours_needs_no_bells(tmp_path):
     made = build(tmp_path, plan, grid_csv="Teacher: V\nPeriod,Time,Mon,Tue\n1,8:20–9:05,PLK-1,\n2,9:10–9:55,,CLK-1\n")
     assert said(made) == []
     assert week(made) == ["PLK-1 Mon 7 08:20–09:05", "CLK-1 Tue 8 09:10–09:55"]
+    german = "Klasse PLK-1\nStunde,Zeit,Montag,Dienstag,Mittwoch\n1.,8:20–9:05,Planking,,\n2.,9:10–9:55,,Caulking,\n"
+    made = build(tmp_path, plan, grid_csv=german)
+    assert (said(made), week(made, "course")) == (
+        [],
+        ["PLK-1 Mon 7 08:20–09:05 Planking", "PLK-1 Tue 8 09:10–09:55 Caulking"],
+    )
 
 
 @pytest.mark.parametrize(

@@ -38,8 +38,9 @@ from nomarium.core.year import (
     check_rules,
     unlisted_days,
     unlisted_weeks,
+    year_of_list,
 )
-from nomarium.core.year.wording import two_pins
+from nomarium.core.year.wording import two_pins, year_is_listed
 
 _Found = TypeVar("_Found")
 
@@ -108,11 +109,13 @@ class _Assembly:
         self._plan = plan
         self._keys = plan.plan
         self._sheets = PlanSheets(plan, school.problems)
+        self._lists: dict[str, dict[date, Pin]] = {}
 
     def rules(self) -> YearRules:
         """Return the rules; what cannot be read is among the school's problems."""
         keys = self._keys.year
         terms = self._terms()
+        terms, unlisted = (terms, []) if terms or keys.terms else self._listed_year()
         if terms:
             self._sheets.within = a_year_around(min(term.first for term in terms), max(term.last for term in terms))
         closures, specials = self._closures(terms)
@@ -129,7 +132,7 @@ class _Assembly:
             tuple(terms),
             frozenset(WEEKDAY_NAMES.index(name) for name in keys.school_days),
             frozenset(extra),
-            tuple(closures),
+            (*closures, *unlisted),
             tuple(specials),
             self._weeks(),
             tuple(self._keys.school.divisions),
@@ -144,6 +147,19 @@ class _Assembly:
             self._note(sheet, counted(len(found), "term"))
             terms += found
         return terms
+
+    def _listed_year(self) -> tuple[list[Term], list[Closure]]:
+        """Return the terms and closures of a year that only lists of days describe; none where there are no lists."""
+        keys = self._keys.year
+        weekdays = {WEEKDAY_NAMES.index(name) for name in keys.school_days}
+        for name, cycle in self._keys.cycles.items():
+            listed = self._listed(name, cycle) if cycle.listed and not cycle.labels else None
+            if listed and cycle.listed:
+                place = self._plan.place("cycles", name, "listed")
+                terms, closures = year_of_list(listed, weekdays, cycle.listed.file, place)
+                self._school.problems.append(year_is_listed(place, terms, len(closures)))
+                return terms, closures
+        return [], []
 
     def _closures(self, terms: Sequence[Term]) -> tuple[list[Closure], list[SpecialDay]]:
         keys = self._keys.year
@@ -239,11 +255,13 @@ class _Assembly:
     def _listed(self, name: str, keys: CycleKeys) -> dict[date, Pin] | None:
         if keys.listed is None:
             return None
+        if name in self._lists:
+            return self._lists[name]
         for choices in self._sheets.of([keys.listed], "cycles", name, "listed"):
             found = self._take(read_listed_days(choices, name, tuple(keys.labels)))
             self._note(found.sheet, counted(len(found.labels), "listed day"))
-            return dict(sorted(found.labels.items()))
-        return {}
+            self._lists[name] = dict(sorted(found.labels.items()))
+        return self._lists.setdefault(name, {})
 
     def _pins(self, name: str, keys: CycleKeys, listed: dict[date, Pin]) -> dict[date, Pin]:
         pins = dict(listed)

@@ -1,7 +1,7 @@
 """Bell times: when each period begins and ends, by division, day, term and special day."""
 
 from nomarium.core.bells.bell_shapes import bell_parts
-from nomarium.core.bells.bell_sheets import BellReader, BellSheet, grid_heading
+from nomarium.core.bells.bell_sheets import BellReader, BellSheet, grid_heading, is_usual
 from nomarium.core.bells.bell_times import Bells, BellTimes
 from nomarium.core.bells.other_names import OtherNames, read_other_names
 from nomarium.core.bells.rows import BellRow, Conditions
@@ -16,5 +16,6 @@ __all__ = [
     "OtherNames",
     "bell_parts",
     "grid_heading",
+    "is_usual",
     "read_other_names",
 ]

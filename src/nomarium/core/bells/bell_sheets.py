@@ -46,6 +46,11 @@ _USUAL = frozenset(
 )
 
 
+def is_usual(name: str) -> bool:
+    """Tell whether a word such as "Regular" means the bells of all days that are not special."""
+    return name.casefold() in _USUAL
+
+
 _LONGEST_PERIOD = 6 * 3600
 """Seconds: a longer period comes from an end before its start, taken for the afternoon."""
 
@@ -174,7 +179,7 @@ class BellReader:
 
     def _special(self, text: str, place: Place) -> str:
         name = text.casefold()
-        if name in _USUAL:
+        if is_usual(name):
             return ""
         if name not in self._specials:
             self.problems.append(wording.no_such_special(place, text))
@@ -284,7 +289,7 @@ class BellReader:
 
     def _by_name(self, key: str) -> Conditions | None:
         """Return the days of a heading that is no day: all of them, a special day, a division."""
-        if key in _USUAL:
+        if is_usual(key):
             return Conditions()
         if key in self._specials:
             return Conditions(specials=frozenset({key}))

@@ -8,6 +8,7 @@ from dataclasses import dataclass, field
 from datetime import date
 from pathlib import Path
 
+from nomarium.core.bells import is_usual
 from nomarium.core.building import wording
 from nomarium.core.building.calendars import Calendars, Part, plan_calendars
 from nomarium.core.building.reading import SourceReader
@@ -231,7 +232,11 @@ def _usual_bells(build: Build) -> list[Problem]:
     if year is None or bells is None:
         return []
     named = {name for row in bells.rows for name in row.conditions.specials}
-    without = [special for special in year.rules.specials if special.name and special.name.casefold() not in named]
+    without = [
+        special
+        for special in year.rules.specials
+        if special.name and special.name.casefold() not in named and not is_usual(special.name)
+    ]
     days: dict[str, int] = {}
     for special in without:
         days[special.name] = days.get(special.name, 0) + sum(1 for day in special.days() if year.day(day).has_school)

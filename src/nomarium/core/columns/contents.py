@@ -7,7 +7,7 @@ from collections.abc import Iterator
 from datetime import date, time
 from itertools import islice
 
-from nomarium.core.columns.fields import heading_key
+from nomarium.core.columns.fields import SheetKind, heading_key
 from nomarium.core.tables import Cell, Column, is_data, plain_text
 from nomarium.core.values import is_weekday, scan_span
 
@@ -49,6 +49,28 @@ def holds_numbers(column: Column) -> bool:
     """Tell whether all filled cells of a column are whole numbers."""
     cells = list(_filled(column))
     return bool(cells) and all(plain_text(cell).isdecimal() for cell in cells)
+
+
+def means_weekday(column: Column, kind: SheetKind) -> bool:
+    """Tell whether a column of days is the weekday of another's dates, where a kind of sheet has such a field."""
+    return kind.field("weekday") is not None and holds_weekdays(column)
+
+
+def holds_repeats(column: Column) -> bool:
+    """Tell whether the cells of a column are words, and most of them say how often: "every Friday"."""
+    cells = list(_filled(column))
+    if not cells or not all(isinstance(cell, str) and not is_data(cell) for cell in cells):
+        return False
+    from nomarium.core.repeats import NotUnderstood, read_words
+
+    def is_repeat(text: str) -> bool:
+        try:
+            read_words(text, date(2000, 1, 3))
+        except NotUnderstood:
+            return False
+        return True
+
+    return sum(is_repeat(cell) for cell in cells if isinstance(cell, str)) * 2 > len(cells)
 
 
 def holds_halves_of_the_day(column: Column) -> bool:

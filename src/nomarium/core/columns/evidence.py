@@ -11,8 +11,8 @@ from dataclasses import dataclass, field
 from pathlib import PurePath
 from typing import NamedTuple
 
-from nomarium.core.columns.contents import holds_dates
-from nomarium.core.columns.fields import Condition, SheetKind, heading_key
+from nomarium.core.columns.contents import holds_dates, means_weekday
+from nomarium.core.columns.fields import DAY_HEADINGS, Condition, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import DataRefused, Problem
 from nomarium.core.tables import Column, Grid, Table, find_table, lead_in, plain_text, without_lead_in
@@ -55,6 +55,8 @@ class Evidence:
         lead = lead_in([column.heading for column in found.table.columns])
         for column in found.table.columns:
             name = vocabulary(column.heading) or vocabulary(without_lead_in(column.heading, lead))
+            if heading_key(column.heading) in DAY_HEADINGS - by_user.keys() and means_weekday(column, kind):
+                name = "weekday"
             if name:
                 found.named.setdefault(name, column)
         return found

@@ -11,10 +11,11 @@ from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
     holds_halves_of_the_day,
     holds_numbers,
+    holds_repeats,
     holds_times,
     holds_titles,
-    holds_weekdays,
     may_be_the_day,
+    means_weekday,
 )
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
@@ -79,6 +80,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(Match(column, by_user[column.index], Certainty.STATED, "--column"))
         else:
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
+    _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
     _release_weaker(matches, headings)
     doubled = _doubled(table, matches, headings.sheet.names)
@@ -117,8 +119,7 @@ def _stated_columns(table: Table, stated: Mapping[str, str]) -> dict[int, str]:
 def _by_heading(column: Column, headings: Headings, taken: set[str], lead: str) -> Match:
     name = headings(column.heading) if column.heading else None
     name = name or headings(without_lead_in(column.heading, lead))
-    knows = "weekday" in headings.sheet.names
-    if knows and heading_key(column.heading) in DAY_HEADINGS and holds_weekdays(column):
+    if heading_key(column.heading) in DAY_HEADINGS and means_weekday(column, headings.sheet):
         name = "weekday"
     return Match(column, name, why="its heading") if name and name not in taken else Match(column)
 
@@ -151,6 +152,16 @@ def _beside_repeats(matches: Matches) -> None:
             fits = holds_numbers(match.column) if name == "times" else not holds_times(match.column)
             if fits:
                 match.field, match.why = name, "its heading, beside repeats"
+
+
+def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
+    """Let “When” with “every Friday” below it be the repeat, where another column has the dates."""
+    if "repeat" not in sheet.names or not matches.open("repeat"):
+        return
+    moments = [match for match in matches.all if match.field in MOMENT_FIELDS and match.certainty is Certainty.SURE]
+    repeating = [match for match in moments if holds_repeats(match.column)]
+    if len(repeating) == 1 and len(moments) > 1:
+        repeating[0].field, repeating[0].why = "repeat", "its cells say how often"
 
 
 def _is_telling(heading: str) -> bool:

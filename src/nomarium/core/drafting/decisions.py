@@ -32,10 +32,10 @@ def of_zone(zone: str, *, stated: bool) -> Iterator[Decision]:
 
 
 def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
-    """Sheets that hang on a school year, and none of its terms."""
+    """Sheets that hang on a school year, where none says when it is."""
     kinds = [sheet.kind for sheet in sheets]
     there = [str(kind) for kind in _HANGS_ON_THE_YEAR if kind in kinds]
-    if there and Kind.TERMS not in kinds and ({Kind.LIST, Kind.GRID} & set(kinds)):
+    if there and ({Kind.LIST, Kind.GRID} & set(kinds)):
         yield Decision(
             "terms",
             f"There are sheets of {_listed(there)}, but none says when the terms begin and end. Name it under [year]: "
@@ -44,9 +44,9 @@ def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
 
 
 def of_closures(sheets: Sequence[FoundSheet], left_out: Sequence[FoundSheet]) -> Iterator[Decision]:
-    """Meetings in terms that nothing interrupts."""
+    """Meetings in a year that nothing interrupts."""
     kinds = {sheet.kind for sheet in sheets}
-    if Kind.TERMS in kinds and {Kind.LIST, Kind.GRID} & kinds and Kind.CLOSURES not in kinds:
+    if {Kind.LIST, Kind.GRID} & kinds and Kind.CLOSURES not in kinds:
         if any(sheet.kind is Kind.CLOSURES for sheet in left_out):
             return  # the sheet itself is named as open
         yield Decision(
@@ -89,7 +89,7 @@ def school_days(sheets: Sequence[FoundSheet]) -> tuple[str, str]:
     """
     named: dict[int, str] = {}
     for sheet in sheets:
-        if sheet.kind in (Kind.LIST, Kind.GRID):
+        if sheet.kind in (Kind.LIST, Kind.GRID, Kind.DAYS):
             named |= {day: sheet.path.name for day in weekdays_of(sheet) if day not in named}
     weekend = [day for day in (5, 6) if day in named]
     if not weekend:

@@ -16,7 +16,9 @@ from nomarium.core.drafting.sheets import (
     codes_of,
     division_of,
     goes_through_the_year,
+    kinds_at_once,
     labels_of,
+    names_weekdays,
     texts_of_grid,
     week_letters,
 )
@@ -125,7 +127,12 @@ class _Writer:
         yield from self._not_used()
 
     def _of(self, *kinds: Kind) -> list[FoundSheet]:
-        return [sheet for sheet in self._sheets if sheet.kind in kinds]
+        return [sheet for sheet in self._sheets if sheet.kind in kinds or not kinds_at_once(sheet).isdisjoint(kinds)]
+
+    @property
+    def _has_year(self) -> bool:
+        """Whether the sheets say when there is school: by terms, or by a list of all days."""
+        return bool(self._of(Kind.TERMS)) or any(cycle.exact for cycle in self._cycles)
 
     def _question(self, text: str) -> str:
         self._draft.questions.append(text)
@@ -144,7 +151,7 @@ class _Writer:
 
     def _year(self) -> Iterator[str]:
         terms, closures, specials = self._of(Kind.TERMS), self._of(Kind.CLOSURES), self._of(Kind.SPECIAL_DAYS)
-        if not terms:
+        if not self._has_year:
             return
         yield "[year]"
         for key, sheets in (("terms", terms), ("closures", closures), ("special_days", specials)):
@@ -152,8 +159,8 @@ class _Writer:
                 yield from self._why(sheets)
                 yield f"{key} = {self._paths(sheets)}"
         days, shown = decisions.school_days(self._sheets)
-        if days and not self._cycles:
-            yield f"# {shown} has lessons on these weekdays."
+        if days and all(cycle.exact for cycle in self._cycles):
+            yield f"# {shown} has school on these weekdays."
             yield f"school_days = {toml_text(days)}"
         elif days or not shown:
             yield self._question('Is there school from Monday to Friday? Else say which days: school_days = "Sun-Thu".')
@@ -229,7 +236,7 @@ class _Writer:
             cycles.append(DraftCycle("Cycle", family, named, "", [sheet.path.name], sheet))
 
     def _cycle(self, cycle: DraftCycle) -> Iterator[str]:
-        if not self._of(Kind.TERMS):
+        if not self._has_year:
             return
         labels = ", ".join(sorted(cycle.labels, key=_in_order))
         yield f"# {', '.join(dict.fromkeys(cycle.said_by))}: the days are {labels}."
@@ -249,16 +256,12 @@ class _Writer:
         yield f"advance = {toml_text(self._choices.advance or 'school days')}"
         if self._choices.start and not cycle.listed:
             yield f"start = {self._choices.start}"
+        yield self._question('Does the cycle begin anew with each term (restart = "each term")?')
         yield ""
 
     def _bells(self) -> Iterator[str]:
         bells, names = self._of(Kind.BELLS), self._of(Kind.PERIOD_NAMES)
-        if not bells or not self._of(Kind.TERMS):
-            if self._of(Kind.LIST, Kind.GRID) and not bells:
-                yield self._question(
-                    'When do the periods begin and end? A sheet of bell times says it: [bells] sheets = "bells.csv".'
-                )
-                yield ""
+        if not bells or not self._has_year:
             return
         yield "[bells]"
         yield from self._why([*bells, *names])
@@ -334,7 +337,7 @@ class _Writer:
         return self._names[sheet]
 
     def _calendars(self) -> Iterator[str]:
-        timetables = [sheet for sheet in self._of(Kind.LIST, Kind.GRID) if self._of(Kind.TERMS)]
+        timetables = [sheet for sheet in self._of(Kind.LIST, Kind.GRID) if self._has_year]
         names = [self._name_of(sheet) for sheet in timetables]
         for split, why in self._splits(timetables).items():
             yield f"# {why}"
@@ -390,9 +393,11 @@ class _Writer:
         """Yield what all dates hang on and no sheet settles."""
         listed, left_out = self._of(Kind.WEEKS), list(self._draft.left_out)
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
-        yield from decisions.of_terms(self._sheets)
-        yield from decisions.of_closures(self._sheets, left_out)
-        if self._of(Kind.TERMS):
+        if not self._has_year:
+            yield from decisions.of_terms(self._sheets)
+        elif not all(cycle.exact for cycle in self._cycles) or names_weekdays(self._sheets) or not self._cycles:
+            yield from decisions.of_closures(self._sheets, left_out)
+        if self._has_year:
             for cycle in self._cycles:
                 yield from decisions.of_cycle(cycle, start=self._choices.start, advance=self._choices.advance)
             yield from decisions.of_letters(week_letters(self._sheets), listed)

@@ -6,10 +6,11 @@ import os
 import re
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
+from datetime import timedelta
 from pathlib import Path
 
 from nomarium.core.bells import bell_parts
-from nomarium.core.columns import Headings, Kind, heading_key, match_columns
+from nomarium.core.columns import Evidence, Headings, Kind, heading_key, match_columns
 from nomarium.core.datesheets import is_plain_list, read_listed_days, read_terms
 from nomarium.core.kinds import (
     CLOSURE_SHEET,
@@ -185,8 +186,20 @@ def labels_of(sheet: FoundSheet) -> dict[str, set[str]]:
 
 
 def weekdays_of(sheet: FoundSheet) -> set[int]:
-    """Return the weekdays that a timetable names, Monday as 0."""
+    """Return the weekdays that a timetable names, or that the dates of a list of days are; Monday as 0."""
+    if sheet.kind is Kind.DAYS:
+        return {day.weekday() for day in read_listed_days(_as_found(sheet), "")[0].labels}
     return {test.weekday for test in _days_of(sheet) if test.weekday is not None}
+
+
+def names_weekdays(sheets: Sequence[FoundSheet]) -> bool:
+    """Tell whether any timetable goes by weekdays."""
+    return any(weekdays_of(sheet) for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID))
+
+
+def kinds_at_once(sheet: FoundSheet) -> set[Kind]:
+    """Return the further kinds that a sheet is of at once."""
+    return set(sheet.recognised.also)
 
 
 def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
@@ -195,7 +208,7 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
         blocks = find_blocks(sheet.grid, reader, _FAMILIES)  # its kind says that there are some
         return [test for block in blocks for tests in block.days.values() for test in tests]
     if sheet.kind is Kind.DAYS:
-        texts = _column_of(sheet, Headings(DAY_SHEET), "summary")
+        texts = Evidence.of(sheet.grid, DAY_SHEET, {}).texts("summary") if sheet.grid else []
     else:
         days = sheet.column("day")
         texts = [*days, *sheet.column("slot"), *([] if days else sheet.column("period"))]
@@ -215,10 +228,16 @@ def goes_through_the_year(listed: FoundSheet, terms: Sequence[FoundSheet]) -> bo
     """Tell whether a list of days spans most of the terms, and is no example of some weeks."""
     days, _ = read_listed_days(_as_found(listed), "")
     spans = [term for sheet in terms for term in read_terms(_as_found(sheet))[0]]
-    if not days.labels or not spans:
+    if not days.labels:
         return False
-    year = max(term.last for term in spans) - min(term.first for term in spans)
-    return (max(days.labels) - min(days.labels)) * 4 > year * 3
+    span = max(days.labels) - min(days.labels)
+    if not spans:
+        return span > _SOME_WEEKS and len(days.labels) * 2 > span.days
+    return span * 4 > (max(term.last for term in spans) - min(term.first for term in spans)) * 3
+
+
+_SOME_WEEKS = timedelta(days=60)
+"""A list over so many days is no example, where no terms say how long the year is."""
 
 
 def _as_found(sheet: FoundSheet) -> SheetChoices:

@@ -7,9 +7,10 @@ from dataclasses import dataclass
 
 from nomarium.core.bells import bell_parts, grid_heading
 from nomarium.core.columns import Evidence, Kind, SheetKind
-from nomarium.core.kinds import BELL_SHEET, ROSTER_SHEET, SHEET_KINDS
+from nomarium.core.kinds import BELL_SHEET, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import FAMILIES, any_days
+from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.timetable import find_blocks, find_month
 
@@ -38,6 +39,8 @@ class Recognised:
     kind: Kind | None
     why: str
     next_best: Candidate | None = None
+    also: tuple[Kind, ...] = ()
+    """Further kinds that it is at once: a list of days may say which are special."""
     is_list: bool = True
     """Whether it is a list, a row a thing: in other shapes headings are no fields."""
 
@@ -63,11 +66,30 @@ def recognise(
                 break
         else:
             others.append(candidate)
+    if found is not None and found.kind in _AT_ONCE:
+        found, also = _at_once(found, grid, stated or {})
+    else:
+        also = ()
     best = max(others, key=lambda one: (one.fits, one.weight), default=None)
     next_best = best if with_next and best is not None and (best.fits or best.weight) else None
     return (
-        Recognised(found.kind, found.why, next_best, found.is_list) if found else Recognised(None, _NOTHING, next_best)
+        Recognised(found.kind, found.why, next_best, also, found.is_list)
+        if found
+        else Recognised(None, _NOTHING, next_best)
     )
+
+
+_AT_ONCE = (Kind.SPECIAL_DAYS, Kind.DAYS)
+
+
+def _at_once(found: Candidate, grid: Grid, stated: Mapping[str, str]) -> tuple[Candidate, tuple[Kind, ...]]:
+    """Return a list of days that says in a column of its own which are special as both: first as a list of days."""
+    special, days = (_TESTS[kind](grid, stated) for kind in _AT_ONCE)
+    if not (special.fits and days.fits):
+        return found, ()
+    of_special, of_days = (Evidence.of(grid, SHEET_KINDS[kind], stated) for kind in _AT_ONCE)
+    used = {column.index for column in of_special.named.values()}
+    return (days, (Kind.SPECIAL_DAYS,)) if of_days.named["summary"].index not in used else (found, ())
 
 
 def candidates(grid: Grid, stated: Mapping[str, str]) -> list[Candidate]:
@@ -112,6 +134,20 @@ def _bells(grid: Grid, stated: Mapping[str, str]) -> Candidate:
 
 _BELL_LIST = _list(BELL_SHEET)
 
+
+def _timetable(grid: Grid, stated: Mapping[str, str]) -> Candidate:
+    """Hold a sheet against a list of meetings; days and periods may stand in one column: "A1, C3" below “Meets”."""
+    seen = Evidence.of(grid, TIMETABLE_SHEET, stated)
+    periods = seen.named.get("period")
+    if periods is not None and seen.named.keys().isdisjoint({"day", "slot"}):
+        read = [read_slots(text, any_days(), FAMILIES) for text in dict.fromkeys(seen.texts("period"))]
+        if read and sum(not isinstance(slots, UnknownDay) for slots in read) * 2 > len(read):
+            return _MEETING_LIST(grid, {**stated, periods.heading: "slot"})
+    return _MEETING_LIST(grid, stated)
+
+
+_MEETING_LIST = _list(TIMETABLE_SHEET)
+
 _MARKS = frozenset("x ✓ ✔ ☑ 1 yes y".split())
 
 
@@ -150,6 +186,7 @@ _TESTS: dict[Kind, _Test] = {
     Kind.BELLS: _bells,
     Kind.ROSTER: _roster,
     **{kind: _list(described) for kind, described in SHEET_KINDS.items() if kind not in (Kind.BELLS, Kind.ROSTER)},
+    Kind.LIST: _timetable,
     Kind.GRID: _grid,
 }
 """The kinds in the order in which they are believed: shapes that no list has first, grids last."""

@@ -10,6 +10,7 @@ from itertools import zip_longest
 
 from nomarium.core.columns import heading_key
 from nomarium.core.kinds import PERIOD_HEADINGS
+from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid
@@ -22,18 +23,14 @@ _PERIOD_WORD = re.compile(
     r"\d+(?:st|nd|rd|th)(?: (?:period|block|lesson|hour))?",
     re.IGNORECASE,
 )
-_PERIOD_CORNERS = frozenset(map(heading_key, PERIOD_HEADINGS.split("|"))) | {
-    "time",
-    "times",
-    "hours",
-    "start",
-    "end",
-    "from",
-    "to",
-    "begins",
-    "ends",
-}
-_DAY_CORNERS = frozenset(map(heading_key, ("day", "days", "cycle day", "weekday", "date")))
+_PERIOD_CORNERS = frozenset(
+    map(
+        heading_key,
+        f"{PERIOD_HEADINGS}|{words.PERIOD}|{words.HOURS}|time|times|zeit|uhrzeit|heure|hora|horario|orario|ora|tijd|tid|"
+        "start|end|from|to|begins|ends".split("|"),
+    )
+)
+_DAY_CORNERS = frozenset(map(heading_key, f"day|days|cycle day|weekday|date|{words.DAY}|{words.WEEKDAY}".split("|")))
 _PLAIN_NUMBER = re.compile(r"\d{1,2}")
 _FEWEST_DAYS = 2
 _MOST_ABOVE = 3
@@ -101,7 +98,7 @@ def _sureness(block: Block) -> float:
     corner, turned = heading_key(block.view.text(block.head, min(block.days) - 1)), block.view.turned
     if corner in _PERIOD_CORNERS | _DAY_CORNERS:  # the corner heads the first column of the sheet
         return 2 if (corner in _DAY_CORNERS) is turned else 0.5
-    return 0.5 if all(_PLAIN_NUMBER.fullmatch(line.words) for line in block.lines) else 1
+    return 0.5 if all(_PLAIN_NUMBER.fullmatch(line.words) and not line.hours for line in block.lines) else 1
 
 
 def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Block]:
@@ -177,6 +174,8 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
         if len(_days_across(view, row, days, cycles)) >= _FEWEST_DAYS:
             break
         heading = _heading(heads)
+        if heading is not None and _names_weekday(heads, days):
+            break
         wordy = heading is not None and not heading[1] and not _is_plain_period(heading[0])
         if wordy and not any(view.text(row, column) for column in block.days):
             continue  # a break, a caption or a footer: no meeting stands in it
@@ -192,6 +191,13 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
         else:
             blank += row > (lines[-1].last if lines else row)
     return lines
+
+
+def _names_weekday(heads: Sequence[Cell], days: DayReader) -> bool:
+    """Tell whether a line is headed by a weekday: it is a day then, and no period."""
+    texts = (" ".join(cell.split()) for cell in heads if isinstance(cell, str) and len(cell) > 2)
+    read = (days.read(text, ()) for text in texts)
+    return any(not isinstance(found, UnknownDay) and all(day.weekday is not None for day in found) for found in read)
 
 
 def _is_plain_period(periods: Periods) -> bool:

@@ -4,7 +4,7 @@ from nomarium.core.year.against import Comparison, Difference, Listed, compare
 from nomarium.core.year.checks import check_rules, closure_effect
 from nomarium.core.year.closing import CLOSE_OPTION, CycleChange, Moved, WhatIf, what_if
 from nomarium.core.year.cycle import CycleDays, SetBy, Setting, Standing, Step
-from nomarium.core.year.lists import unlisted_days, unlisted_weeks
+from nomarium.core.year.lists import unlisted_days, unlisted_weeks, year_of_list
 from nomarium.core.year.rules import (
     MONDAY_TO_FRIDAY,
     Advance,
@@ -58,4 +58,5 @@ __all__ = [
     "unlisted_days",
     "unlisted_weeks",
     "what_if",
+    "year_of_list",
 ]

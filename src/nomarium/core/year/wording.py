@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from datetime import date
 from difflib import get_close_matches
 
-from nomarium.core.problems import Place, Problem, error, warning
+from nomarium.core.problems import Place, Problem, error, note, warning
 from nomarium.core.values import counted, day_words
 from nomarium.core.year.rules import Closure, CycleRule, Pin, Span, SpecialDay, Term
 
@@ -318,3 +318,14 @@ def days_unlisted(place: Place, rule: CycleRule, days: Sequence[date], named: in
 def _first_days(days: Sequence[date]) -> str:
     more = f" and {len(days) - 3} more" if len(days) > 3 else ""
     return ", ".join(map(day_words, days[:3])) + more
+
+
+def year_is_listed(place: Place, terms: Sequence[Term], closed: int) -> Problem:
+    """A year without a sheet of terms, as a list of its days describes it."""
+    spans = ", ".join(days_words(term) for term in terms)
+    return note(
+        "year-is-listed",
+        place,
+        f"No terms are named: the year is that of the list of days, {spans}. {counted(closed, 'weekday')} that it "
+        "leaves out in between are closed.",
+    )
