@@ -155,7 +155,7 @@ def test_what_a_build_would_be_refused_for_is_left_out_with_the_reason(desk):
     stopped = desk.run("build", "--json")
     assert stopped.status == 1
     assert {code for code, _ in stopped.codes} == {"undecided"}
-    assert desk.settle() == ["timetable.csv", "time zone"]
+    assert desk.settle() == ["duties.csv", "timetable.csv", "time zone"]
     assert desk.run("build", "-q").status == 0
 
 
@@ -211,6 +211,35 @@ def test_what_all_dates_hang_on_is_proved_or_open(desk, sheets, undecided, year,
     assert desk.run("build", "-q").status == 0
 
 
+HOURS = "Course,Title,Instructor,Days,Time\n"
+
+
+@pytest.mark.parametrize(
+    ("sheets", "kinds", "undecided", "meetings"),
+    [
+        ({"courses": HOURS + "CHEM 110,Chemistry,V,MW,9:00-9:50\nART 200,Drawing,P,F,13:00-14:00\n"}, {"courses": Kind.LIST}, [], 4),
+        ({"year": "Season,First day,Last day\nAutumn,2026-09-07,2026-10-02\n", "terms": None}, {"year": Kind.TERMS}, [], 4),
+        ({"year": "Trip,First day,Last day\nMuseum,2026-09-07,2026-09-08\n", "terms": None}, {"year": Kind.EVENTS}, ["terms"], 4),
+        ({"crews": "Boat,Crew\nTern,Ayla\nGannet,Finn\n"}, {"crews": None}, [], 2),
+        ({"crews": "Crew,Out,Colour\nTern,Mon,red\nGannet,Tue,blue\n"}, {"crews": None}, ["crews.csv"], 2),
+    ],
+)  # fmt: skip
+def test_the_sheets_of_a_folder_prove_one_another(desk, sheets, kinds, undecided, meetings):
+    lessons = {"courses": HOURS + "PLK 1,Planking,V,Mon,9:00-9:50\n"}
+    for name, text in {"terms": TERMS, "closures": CLOSED.replace("10", "08", 1), **lessons, **sheets}.items():
+        if text is not None:
+            desk.put(f"{name}.csv", text)
+    files = [path.name for path in sorted(desk.folder.iterdir())]
+    run = desk.run("new", ".", *files, "--zone", "UTC", "--json")
+    found = {sheet["file"].removesuffix(".csv"): sheet["kind"] for sheet in run.report["sheets"]}
+    assert {name: found[name] for name in kinds} == {name: kind and str(kind) for name, kind in kinds.items()}
+    assert list(run.report["undecided"]) == undecided
+    if undecided:
+        assert desk.run("build", "-q").status == 1
+    else:
+        assert desk.run("build", "--json").report["events"] == meetings
+
+
 BOTH_BELLS = (
     "Regular,,,,Early dismissal\nBlock,Start,End,,Block,Start,End\n1,8:15,9:00,,1,8:15,8:45\n2,9:05,9:50,,2,8:50,9:20\n"
 )
@@ -242,6 +271,13 @@ def test_a_list_of_days_is_a_year_with_its_special_days(desk):
         f"{event['DTSTART'].dt:%m-%d %H:%M}–{event['DTEND'].dt:%H:%M}"
         for event in events_in(desk.folder / "calendars" / "classes" / "PLK-1.ics")
     ) == [f"{day:%m-%d} {hours[label, day.day == 16]}" for day, label in labels.items() if label != "B"]
+    # Words between its labels say that there is no school.
+    desk.put(
+        "days.csv", "Date,Day\n2026-10-12,No school\n" + "".join(f"{day},{label}\n" for day, label in labels.items())
+    )
+    (desk.folder / "nomarium.toml").unlink()
+    desk.run("new", ".", "days.csv", "bells.csv", "sections.csv", "--zone", "UTC")
+    assert desk.run("build", "--json", "--accept").report["events"] == sum(label != "B" for label in labels.values())
     # The same list without a column of schedules has usual days only; a date that it calls otherwise is asked about.
     desk.put(
         "days.csv", "Date,Day,Letter day\n" + "".join(f"{day},{day:%A},{label}\n" for day, label in labels.items())

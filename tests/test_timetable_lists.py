@@ -170,6 +170,7 @@ TIMETABLE = "Class,Division,Day,Period\nK,Yard,Tue,1\nL,Loft,Tue,1\n"
             "Yard,,,,Loft\nPeriod,Start,End,,Period,Start,End\n1,8:00,8:45,,1,9:00,9:45\n",
             ["K 08:00–08:45", "L 09:00–09:45"],
         ),
+        ("Day,Period 1,P2\nMon,8:00–8:45,9–9:45\nTue–Fri,9:00–9:45,10–10:45\n", ["K 09:00–09:45", "L 09:00–09:45"]),
         ("Period,Yard start,Yard end,Loft start,Loft end\n1,8:00,8:45,9:00,9:45\n", ["K 08:00–08:45", "L 09:00–09:45"]),
     ],
 )

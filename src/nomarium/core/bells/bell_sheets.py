@@ -6,12 +6,12 @@ import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import time
-from itertools import pairwise
+from itertools import pairwise, zip_longest
 
 from nomarium.core.bells import wording
 from nomarium.core.bells.bell_shapes import Part, bell_parts
 from nomarium.core.bells.rows import BellRow, Conditions
-from nomarium.core.columns import Headings
+from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import BELL_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, holds_for_all, read_sheet, said_by_names
@@ -202,17 +202,21 @@ class BellReader:
 
     def _grid(self, grid: Grid, head: int) -> BellSheet:
         """Read a grid: periods down, kinds of day across, "8:15–9:10" in the cells."""
-        headings = grid.rows[head]
         for_all = self._for_all(grid, head)
+        turned = _has_periods_across(grid.rows[head])
+        rows = [list(row) for row in zip_longest(*grid.rows[head:], fillvalue="")] if turned else grid.rows[head:]
+
+        def place_of(row: int, column: int) -> Place:
+            down, right = (column, row) if turned else (row, column)
+            return Place(grid.file, grid.sheet, address(head + 1 + down, right), head + 1 + down)
+
         across = {
-            index: self._heading(
-                plain_text(cell), Place(grid.file, grid.sheet, address(head + 1, index), head + 1), for_all
-            )
-            for index, cell in enumerate(headings)
+            index: self._heading(plain_text(cell), place_of(0, index), for_all)
+            for index, cell in enumerate(rows[0])
             if index and cell != ""
         }
-        body = list(enumerate(grid.rows[head + 1 :], head + 2))
-        moments = self._clock(grid, body, across)
+        body = list(enumerate(rows[1:], 1))
+        moments = self._clock(grid, [(head + 1 + number, row) for number, row in body], across)
         found = BellSheet(form="grid")
         for number, row in body:
             name = bare_period(plain_text(row[0])) if row else ""
@@ -220,7 +224,7 @@ class BellReader:
                 cell = row[index] if index < len(row) else ""
                 if cell == "" or (not name and not any(map(_spans, row))):
                     continue
-                place = Place(grid.file, grid.sheet, address(number, index), number)
+                place = place_of(number, index)
                 if not name:
                     self.problems.append(wording.no_period(place))
                     continue
@@ -327,6 +331,18 @@ def _spans(cell: Cell) -> bool:
 
 _MOST_ROWS_ABOVE = 400
 """So many rows are searched for the headings of a grid."""
+
+
+def _has_periods_across(heads: Sequence[Cell]) -> bool:
+    """Tell whether a row of headings names periods: the kinds of day stand down then."""
+    texts = [plain_text(cell) for cell in heads[1:] if cell != ""]
+    worded = [text for text in texts if bare_period(text) != text.strip()]
+    numbered = [text for text in texts if bare_period(text).isdecimal()]
+    corner = heading_key(plain_text(heads[0])) if heads else ""
+    return bool(texts) and len(numbered) == len(texts) and (bool(worded) or corner in _DAY_CORNERS)
+
+
+_DAY_CORNERS = frozenset("day days weekday weekdays tag wochentag jour día dia giorno dag".split())
 
 
 def grid_heading(grid: Grid) -> int | None:

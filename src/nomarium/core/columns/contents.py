@@ -13,6 +13,7 @@ from nomarium.core.values import is_weekday, scan_span
 
 _NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
 _HALF = re.compile(r"[ap]\.?\s?m\.?", re.IGNORECASE)
+_CODE = re.compile(r"(?=.*\d)[^\W_]{1,8}(?:[ ./_-][^\W_]{1,6}){0,3}")
 _LOOKED_AT = 300
 _NOT_THE_DAY = (
     "created modified updated changed birth dob born invoice paid payment submitted timestamp registered "
@@ -65,10 +66,9 @@ def holds_repeats(column: Column) -> bool:
 
     def is_repeat(text: str) -> bool:
         try:
-            read_words(text, date(2000, 1, 3))
+            return not read_words(text, date(2000, 1, 3)).labels or text.casefold().startswith(("every ", "each "))
         except NotUnderstood:
             return False
-        return True
 
     return sum(is_repeat(cell) for cell in cells if isinstance(cell, str)) * 2 > len(cells)
 
@@ -94,6 +94,12 @@ def holds_weekdays(column: Column) -> bool:
     """Tell whether all filled cells of a column are names of weekdays."""
     cells = list(_filled(column))
     return bool(cells) and all(isinstance(cell, str) and is_weekday(cell) for cell in cells)
+
+
+def holds_codes(column: Column) -> bool:
+    """Tell whether most cells of a column are codes: short, with a digit: "CHEM 110-02"."""
+    cells = [plain_text(cell) for cell in _filled(column)]
+    return sum(bool(_CODE.fullmatch(cell)) for cell in cells) * 2 > len(cells)
 
 
 def holds_titles(column: Column) -> bool:

@@ -58,6 +58,8 @@ class Field(NamedTuple):
     """Headings from the words that all kinds share: they mean the field where no other field has them as its own."""
     blank: Blank | None = None
     """Its column in the blank sheet of its kind; none where that does not ask for it."""
+    codes: str = ""
+    """The field that a second column of it is, where that holds codes: “Course” with “CHEM 110” beside “Title”."""
     last_word: str = ""
     """A word that means it behind a name that nobody can foresee: "Loft day"."""
 

@@ -9,6 +9,7 @@ from enum import StrEnum
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
+    holds_codes,
     holds_halves_of_the_day,
     holds_numbers,
     holds_repeats,
@@ -17,7 +18,7 @@ from nomarium.core.columns.contents import (
     may_be_the_day,
     means_weekday,
 )
-from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, SheetKind, heading_key
+from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in, without_lead_in
@@ -83,6 +84,8 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
     _release_weaker(matches, headings)
+    _codes_apart(matches, headings.sheet)
+    _meetings_named(matches, headings.sheet)
     doubled = _doubled(table, matches, headings.sheet.names)
     _by_likeness(matches, headings)
     _by_contents(matches, headings.sheet)
@@ -158,7 +161,8 @@ def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
     """Let “When” with “every Friday” below it be the repeat, where another column has the dates."""
     if "repeat" not in sheet.names or not matches.open("repeat"):
         return
-    moments = [match for match in matches.all if match.field in MOMENT_FIELDS and match.certainty is Certainty.SURE]
+    fields = set(MOMENT_FIELDS) - set(TIME_FIELDS)
+    moments = [match for match in matches.all if match.field in fields and match.certainty is Certainty.SURE]
     repeating = [match for match in moments if holds_repeats(match.column)]
     if len(repeating) == 1 and len(moments) > 1:
         repeating[0].field, repeating[0].why = "repeat", "its cells say how often"
@@ -210,6 +214,32 @@ def _release_weaker(matches: Matches, headings: Headings) -> None:
                 if match not in kept:
                     match.field, match.why = "", ""
             claiming = kept or claiming
+
+
+def _codes_apart(matches: Matches, sheet: SheetKind) -> None:
+    """Of two columns of one field, let that with codes be the field that codes are of, where that is open."""
+    for field_ in sheet.fields:
+        claiming = [match for match in matches.all if match.field == field_.name]
+        coded = [match for match in claiming if holds_codes(match.column)]
+        if field_.codes and len(claiming) == 2 and len(coded) == 1 and matches.open(field_.codes):
+            coded[0].field, coded[0].why = field_.codes, "its heading, with codes below it"
+
+
+def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
+    """Find what meets, where a day and clock times say when and no heading says what: the only column of words left."""
+    names = ("class", "course")
+    if not set(names) <= set(sheet.names) or not all(map(matches.open, names)) or matches.open("day"):
+        return
+    if matches.open("start") and matches.open("hours"):
+        return
+    periods = [match for match in matches.all if match.field == "period" and match.certainty is Certainty.SURE]
+    words = periods or [match for match in matches.unused_matches() if holds_titles(match.column)]
+    if len(words) == 1:
+        match, words_left = words[0], not periods
+        match.field, match.certainty = "course", Certainty.DOUBTFUL if words_left else Certainty.LIKELY
+        match.why = (
+            "the only column of words left" if words_left else "clock times say when, and nothing else says what"
+        )
 
 
 def _holds_anything(match: Match) -> bool:

@@ -8,7 +8,7 @@ from datetime import date
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
-from nomarium.core.kinds import bare_label, listed_sheet
+from nomarium.core.kinds import bare_label, listed_sheet, plain_labels
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.year import Pin
@@ -29,7 +29,8 @@ class ListedDays:
 def read_listed_days(choices: SheetChoices, cycle: str, labels: Sequence[str] = ()) -> tuple[ListedDays, list[Problem]]:
     """Read a list of dates and labels; with several columns of labels, that which the cycle's name heads.
 
-    Without ``labels`` every text is a label; with them, a text of several letters that is none counts as words.
+    ``labels`` are those of the cycle, where they are known; else they are letters or numbers where most texts are, and
+    every text where not. A text of several letters that is no label counts as words.
     """
     sheet, problems = read_dated_rows(choices, listed_sheet(cycle).needing("date"))
     if sheet is None or not sheet.sheet.headed("summary"):
@@ -37,10 +38,16 @@ def read_listed_days(choices: SheetChoices, cycle: str, labels: Sequence[str] = 
     found = ListedDays(sheet=sheet)
     if sheet is not None and not sheet.sheet.has("summary"):
         problems.append(wording.no_label_column(sheet.sheet.table, cycle))
+    labels = labels or _labels_among(sheet)
     for row in sheet.rows if sheet else ():
         if sheet is not None:
             problems += _take(row, sheet, found, labels)
     return found, problems
+
+
+def _labels_among(sheet: DatedSheet | None) -> tuple[str, ...]:
+    found = plain_labels([row.name for row in sheet.rows]) if sheet else set()
+    return tuple(found) if sheet and len(found) > 1 else ()
 
 
 def _take(row: DatedRow, sheet: DatedSheet, found: ListedDays, labels: Sequence[str]) -> list[Problem]:

@@ -21,6 +21,15 @@ class Decision(NamedTuple):
     what: str
 
 
+def of_unknown(file: str, tab: str | None, why: str) -> Decision:
+    """A sheet with days or times that is none of a known kind."""
+    return Decision(
+        file + (f", sheet {tab}" if tab else ""),
+        f"It holds days or times, but is not used: {why}. Name it where it belongs, with columns = "
+        '{ "HEADING" = "field" } in its table, or see “nomarium inspect” for what it lacks.',
+    )
+
+
 def of_zone(zone: str, *, stated: bool) -> Iterator[Decision]:
     """A time zone that nobody said, where the machine's is the universal time."""
     if not stated and zone in _UNIVERSAL_TIME:

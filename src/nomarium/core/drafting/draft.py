@@ -16,11 +16,13 @@ from nomarium.core.drafting.sheets import (
     codes_of,
     division_of,
     goes_through_the_year,
+    holds_moments,
     kinds_at_once,
     labels_of,
     names_weekdays,
     texts_of_grid,
     week_letters,
+    with_terms,
 )
 from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
 from nomarium.core.drafting.whole_sheets import known_of, whole_of
@@ -41,6 +43,8 @@ class Draft:
     sheets: list[FoundSheet] = field(default_factory=list)
     left_out: dict[FoundSheet, Problem] = field(default_factory=dict)
     """Sheets that a build would be refused for, with the first reason."""
+    no_value_of: set[str] = field(default_factory=set)
+    """Fields that no meeting has a value of: no calendars are split by them."""
     questions: list[str] = field(default_factory=list)
     undecided: list[Decision] = field(default_factory=list)
     """What all dates hang on and no sheet settles: nothing is built before it is."""
@@ -68,14 +72,16 @@ _MOST_TRIALS = 12
 
 def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check) -> Draft:
     """Draft a plan of some sheets that builds: what a build would be refused for is left out, with the reason."""
-    draft = Draft(sheets=list(sheets))
+    draft = Draft(sheets=with_terms(sheets))
     for _ in range(_MOST_TRIALS):
         draft.questions, draft.undecided = [], []
         draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
         problems = check(draft.text)
         errors = [one for one in problems if one.severity == "error" and one.code != "undecided"]
         refused = _refused(errors, draft, choices)
-        if not refused:
+        lacking = {one.found for one in errors if one.code == "unknown-split"} - draft.no_value_of
+        draft.no_value_of |= lacking
+        if not refused and not lacking:
             break
         draft.left_out.update(refused)
     return draft
@@ -371,11 +377,11 @@ class _Writer:
             found["room"] = "One calendar a room: to see when it is taken."
         if self._of(Kind.ROSTER):
             found["student"] = "One calendar a student: the roster says who is in which class."
-        return found
+        return {name: why for name, why in found.items() if name not in self._draft.no_value_of}
 
     def _undecided(self) -> Iterator[str]:
         """Name what could change the year or its meetings: sheets that a build would be refused for, and decisions."""
-        open_sheets = {sheet: p for sheet, p in self._draft.left_out.items() if sheet.kind in _DECIDING}
+        open_sheets = self._draft.left_out
         self._draft.undecided = list(self._decisions())
         if not open_sheets and not self._draft.undecided:
             return
@@ -392,6 +398,9 @@ class _Writer:
     def _decisions(self) -> Iterator[Decision]:
         """Yield what all dates hang on and no sheet settles."""
         listed, left_out = self._of(Kind.WEEKS), list(self._draft.left_out)
+        for sheet in self._draft.sheets:
+            if sheet.kind is None and holds_moments(sheet):
+                yield decisions.of_unknown(sheet.written(self._choices.folder), sheet.sheet, sheet.recognised.why)
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
         if not self._has_year:
             yield from decisions.of_terms(self._sheets)
@@ -403,10 +412,7 @@ class _Writer:
             yield from decisions.of_letters(week_letters(self._sheets), listed)
 
     def _not_used(self) -> Iterator[str]:
-        """Say which sheets are left out, and why."""
-        for sheet, problem in self._draft.left_out.items():
-            if sheet.kind not in _DECIDING:
-                yield from self._left_out(sheet, problem)
+        """Ask about the sheets that nothing in the plan uses."""
         for text in self._unplaced():
             yield self._question(text)
 
@@ -422,7 +428,7 @@ class _Writer:
                 key = f"{sheet.kind} = {toml_text(sheet.written(self._choices.folder))}"
                 yield f"Whose {sheet.kind} are those of {sheet.path.name}? Name it under a source: {key}."
         for sheet in self._draft.sheets:
-            if sheet.kind is None:
+            if sheet.kind is None and not holds_moments(sheet):
                 name = (sheet.path.name or str(sheet.path)) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
                 yield f"What is {name}? It is not used: {sheet.recognised.why}."
         used = {codes for sheet in self._of(Kind.SLOTS) for codes in self._codes_for(sheet)}
@@ -433,23 +439,6 @@ class _Writer:
         for sheet in self._of(Kind.DAYS):
             if sheet not in listed:
                 yield f"Which cycle are the days of {sheet.path.name}? Name it there: listed = {self._path(sheet)}."
-
-
-_DECIDING = (
-    Kind.TERMS,
-    Kind.CLOSURES,
-    Kind.SPECIAL_DAYS,
-    Kind.DAYS,
-    Kind.WEEKS,
-    Kind.BELLS,
-    Kind.PERIOD_NAMES,
-    Kind.CLASSES,
-    Kind.ROSTER,
-    Kind.CHANGES,
-    Kind.LIST,
-    Kind.GRID,
-)
-"""The kinds of sheets that change the year, its bells or its meetings: none of them is left out of a build unsaid."""
 
 
 def _reason(problem: Problem) -> str:

@@ -5,27 +5,39 @@ from __future__ import annotations
 import os
 import re
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import timedelta
+from itertools import pairwise, zip_longest
 from pathlib import Path
 
 from nomarium.core.bells import bell_parts
-from nomarium.core.columns import Evidence, Headings, Kind, heading_key, match_columns
+from nomarium.core.columns import (
+    Evidence,
+    Headings,
+    Kind,
+    heading_key,
+    holds_dates,
+    holds_times,
+    holds_weekdays,
+    match_columns,
+)
 from nomarium.core.datesheets import is_plain_list, read_listed_days, read_terms
 from nomarium.core.kinds import (
     CLOSURE_SHEET,
     CODE_SHEET,
     DAY_SHEET,
+    EVENT_SHEET,
     LETTERS,
     SHEET_KINDS,
     SLOT_SHEET,
     TIMETABLE_SHEET,
 )
-from nomarium.core.problems import DataRefused, Place
+from nomarium.core.problems import DataRefused, Place, has_errors
 from nomarium.core.recognition import Recognised, any_days, recognise
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, read_slots
 from nomarium.core.tables import (
+    Column,
     Grid,
     Table,
     TableChoices,
@@ -76,14 +88,12 @@ class FoundSheet:
 
     def column(self, name: str) -> list[str]:
         """Return the texts of all columns with a heading, by the heading's key."""
-        table = self._table()
-        return [
-            " ".join(plain_text(cell).split())
-            for column in (table.columns if table else ())
-            if heading_key(column.heading) == name or Headings(TIMETABLE_SHEET)(column.heading) == name
-            for cell in column.cells
-            if cell != ""
-        ]
+        table, headings = self._table(), Headings(TIMETABLE_SHEET)
+        columns = table.columns if table else []
+        named = [one for one in columns if heading_key(one.heading) == name or headings(one.heading) == name]
+        if table is not None and self.kind is Kind.LIST:
+            named = [column for _, column in match_columns(table, {}, headings)[0].columns((name,))]
+        return [" ".join(plain_text(cell).split()) for column in named for cell in column.cells if cell != ""]
 
     def _table(self) -> Table | None:
         if self.grid is None:
@@ -179,9 +189,12 @@ def texts_of_grid(sheet: FoundSheet) -> list[str]:
 def labels_of(sheet: FoundSheet) -> dict[str, set[str]]:
     """Return the labels of cycles that a timetable or a list of days names, by their family: letters or numbers."""
     found: dict[str, set[str]] = {}
-    for test in _days_of(sheet):
+    days = list(_days_of(sheet))
+    for test in days:
         if test.label:
             found.setdefault(test.cycle, set()).add(test.label)
+    if found.get("letters") == {"F"} and any(not test.label for test in days):
+        del found["letters"]  # beside "MWF" a lone F is Friday
     return found
 
 
@@ -238,6 +251,46 @@ def goes_through_the_year(listed: FoundSheet, terms: Sequence[FoundSheet]) -> bo
 
 _SOME_WEEKS = timedelta(days=60)
 """A list over so many days is no example, where no terms say how long the year is."""
+
+
+def holds_moments(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet that is of no known kind holds days or times, so that it could be about what meets when."""
+    rows = [row for row in sheet.grid.rows if any(cell != "" for cell in row)] if sheet.grid else []
+    below = enumerate(zip_longest(*rows[1:], fillvalue=""))
+    columns = [Column("", index, list(cells)) for index, cells in below]
+    return any(test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays))
+
+
+def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; where none is of terms and timetables need them, the one that can only be theirs.
+
+    It names a few spans of weeks that do not overlap, without times: “Season, First day, Last day”.
+    """
+    kinds = {sheet.kind for sheet in sheets}
+    if Kind.TERMS in kinds or not kinds & {Kind.LIST, Kind.GRID}:
+        return list(sheets)
+    fitting = [sheet for sheet in sheets if sheet.kind in (Kind.EVENTS, Kind.CLOSURES, None) and _is_of_terms(sheet)]
+    if len(fitting) != 1:
+        return list(sheets)
+    why = "it names spans of weeks, one behind the other, and no other sheet has the terms"
+    terms = replace(fitting[0], recognised=Recognised(Kind.TERMS, why))
+    return [terms if sheet is fitting[0] else sheet for sheet in sheets]
+
+
+def _is_of_terms(sheet: FoundSheet) -> bool:
+    table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if sheet.grid else None
+    if table is None or any(map(holds_times, table.columns)):
+        return False
+    terms, _, problems = read_terms(_as_found(sheet))
+    if not 0 < len(terms) <= _MOST_TERMS or has_errors(problems):
+        return False
+    in_order = sorted(terms, key=lambda term: term.first)
+    apart = all(term.last < after.first for term, after in pairwise(in_order))
+    return apart and all(term.last - term.first > _SHORTEST_TERM for term in terms)
+
+
+_MOST_TERMS = 8
+_SHORTEST_TERM = timedelta(days=20)
 
 
 def _as_found(sheet: FoundSheet) -> SheetChoices:

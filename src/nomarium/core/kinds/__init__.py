@@ -6,7 +6,7 @@ from nomarium.core.kinds.closures import CLOSURE_SHEET
 from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
 from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
 from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label
-from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet
+from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet, plain_labels
 from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
 from nomarium.core.kinds.registry import SHEET_KINDS
 from nomarium.core.kinds.special_days import SPECIAL_SHEET
@@ -46,4 +46,5 @@ __all__ = [
     "listed_sheet",
     "means_people",
     "named_changes",
+    "plain_labels",
 ]

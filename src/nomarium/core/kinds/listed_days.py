@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import replace
 from datetime import date
 
@@ -34,11 +35,25 @@ _MOST_LABELS = 12
 def _few_labels(seen: Evidence) -> Verdict:
     """The labels are few, come again and again, and are letters or numbers."""
     labels = seen.texts("summary")
-    bare = {bare_label(text, ()) for text in labels}
+    bare = plain_labels(labels)
     few = 1 < len(bare) <= _MOST_LABELS and seen.table is not None and len(bare) * 3 <= len(seen.table)
     if not few:
         return Verdict("its labels do not come again and again")
-    return Verdict("" if bare <= {*LETTERS, *NUMBERS} else "its labels are neither letters nor numbers")
+    return Verdict("" if bare <= _PLAIN else "its labels are neither letters nor numbers")
+
+
+_PLAIN = frozenset({*LETTERS, *NUMBERS})
+
+
+def plain_labels(texts: Sequence[str]) -> set[str]:
+    """Return the labels among some texts: where most are letters or numbers, these, as others say "No school"."""
+    bare = [bare_label(text, ()) for text in texts]
+    plain = [label for label in bare if label in _PLAIN]
+    return set(plain) if len(plain) * _MOST_OF > len(bare) * (_MOST_OF - 1) else set(bare)
+
+
+_MOST_OF = 4
+"""So many parts of all texts but one are labels, where the others are words."""
 
 
 DAY_SHEET = with_phrases(

@@ -21,6 +21,7 @@ from nomarium.core.columns import (
     has_none_of,
     has_one_of,
     headed,
+    holds_titles,
     no_dates_in,
     undated,
 )
@@ -83,6 +84,7 @@ _WHO = (
         Holds.NAMES,
         words.COURSE,
         Blank("Course", "What it is called.", "Carvel planking", width=24),
+        codes="class",
     ),
     Field(
         "teacher",
@@ -117,6 +119,19 @@ def _blank(name: str, note: str, sample: str = "", width: int = 16) -> Field:
     """Return a field of classes with another column in the blank sheet."""
     found = next(field for field in _WHO if field.name == name)
     return found._replace(blank=Blank(found.blank.heading if found.blank else "", note, sample, width=width))
+
+
+def _named_otherwise(seen: Evidence) -> Verdict:
+    """A day and clock times say when, and one column of words that no heading explains says what meets."""
+    if seen.table is None or "day" not in seen.named or seen.named.keys().isdisjoint({"start", "hours"}):
+        return Verdict("no column such as “class” or “course”")
+    used = {column.index for name, column in seen.named.items() if name != "period"}
+    words_left = [column for column in seen.table.columns if column.index not in used and holds_titles(column)]
+    if "period" in seen.named:
+        words_left = [seen.named["period"]]
+    if len(words_left) != 1:
+        return Verdict("no column such as “class” or “course”")
+    return Verdict("", f"what stands below “{words_left[0].heading}” and by ")
 
 
 TIMETABLE_SHEET = with_phrases(
@@ -213,7 +228,7 @@ TIMETABLE_SHEET = with_phrases(
         ),
         needs=("class",),
         proof=(
-            has_one_of("class", "course"),
+            any_of(has_one_of("class", "course"), _named_otherwise),
             any_of(has("slot"), all_of(has("day"), has_one_of("period", "start", "hours"))),
             no_dates_in("day"),
         ),

@@ -125,7 +125,9 @@ def _month(grid: Grid, _: Mapping[str, str]) -> Candidate:
 def _bells(grid: Grid, stated: Mapping[str, str]) -> Candidate:
     if not stated and grid_heading(grid) is not None:
         return Candidate(
-            Kind.BELLS, "periods stand down, and spans of times such as “8:15–9:10” in its cells", is_list=False
+            Kind.BELLS,
+            "periods stand along one side, and spans of times such as “8:15–9:10” in its cells",
+            is_list=False,
         )
     parts = bell_parts(grid) if not stated else []
     found = [_BELL_LIST(part.grid, stated) for part in parts] if len(parts) > 1 else [_BELL_LIST(grid, stated)]
