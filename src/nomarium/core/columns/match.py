@@ -225,6 +225,9 @@ def _codes_apart(matches: Matches, sheet: SheetKind) -> None:
             coded[0].field, coded[0].why = field_.codes, "its heading, with codes below it"
 
 
+_SHORTEST_TITLE = 4
+
+
 def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
     """Find what meets, where a day and clock times say when and no heading says what: the only column of words left."""
     names = ("class", "course")
@@ -233,6 +236,8 @@ def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
     if matches.open("start") and matches.open("hours"):
         return
     periods = [match for match in matches.all if match.field == "period" and match.certainty is Certainty.SURE]
+    if any(len(str(cell)) < _SHORTEST_TITLE for match in periods for cell in match.column.cells if cell != ""):
+        return  # these are periods
     words = periods or [match for match in matches.unused_matches() if holds_titles(match.column)]
     if len(words) == 1:
         match, words_left = words[0], not periods

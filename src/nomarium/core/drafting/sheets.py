@@ -32,6 +32,7 @@ from nomarium.core.kinds import (
     SLOT_SHEET,
     TIMETABLE_SHEET,
 )
+from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import DataRefused, Place, has_errors
 from nomarium.core.recognition import Recognised, any_days, recognise
 from nomarium.core.sheets import SheetChoices
@@ -256,8 +257,8 @@ _SOME_WEEKS = timedelta(days=60)
 def holds_moments(sheet: FoundSheet) -> bool:
     """Tell whether a sheet that is of no known kind holds days or times, so that it could be about what meets when."""
     rows = [row for row in sheet.grid.rows if any(cell != "" for cell in row)] if sheet.grid else []
-    below = enumerate(zip_longest(*rows[1:], fillvalue=""))
-    columns = [Column("", index, list(cells)) for index, cells in below]
+    lines = [*zip_longest(*rows[1:], fillvalue=""), *(row[1:] for row in rows)]
+    columns = [Column("", 0, list(cells)) for cells in lines if len([cell for cell in cells if cell != ""]) > 1]
     return any(test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays))
 
 
@@ -279,7 +280,10 @@ def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
 def _is_of_terms(sheet: FoundSheet) -> bool:
     table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if sheet.grid else None
-    if table is None or any(map(holds_times, table.columns)):
+    if table is None or sheet.grid is None or any(map(holds_times, table.columns)):
+        return False
+    said = " ".join([*(column.heading for column in table.columns[:1]), sheet.path.stem, sheet.grid.sheet or ""])
+    if _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold())):
         return False
     terms, _, problems = read_terms(_as_found(sheet))
     if not 0 < len(terms) <= _MOST_TERMS or has_errors(problems):
@@ -289,6 +293,11 @@ def _is_of_terms(sheet: FoundSheet) -> bool:
     return apart and all(term.last - term.first > _SHORTEST_TERM for term in terms)
 
 
+_TERM_WORDS = frozenset(
+    f"{words.TERM}|season|seasons|saison|temporada|stagione|periodo|periodos|période|periode|curso|cursos|block|blocks|year|"
+    "session|sessions|half|halves|schuljahr|año|année|anno|terms|semesters|trimesters|quarters".split("|")
+)
+"""Words in a heading, the tab or the file's name that say that spans are parts of a year."""
 _MOST_TERMS = 8
 _SHORTEST_TERM = timedelta(days=20)
 

@@ -121,6 +121,9 @@ def _blank(name: str, note: str, sample: str = "", width: int = 16) -> Field:
     return found._replace(blank=Blank(found.blank.heading if found.blank else "", note, sample, width=width))
 
 
+_LONGEST_PERIOD = 3
+
+
 def _named_otherwise(seen: Evidence) -> Verdict:
     """A day and clock times say when, and one column of words that no heading explains says what meets."""
     if seen.table is None or "day" not in seen.named or seen.named.keys().isdisjoint({"start", "hours"}):
@@ -128,7 +131,7 @@ def _named_otherwise(seen: Evidence) -> Verdict:
     used = {column.index for name, column in seen.named.items() if name != "period"}
     words_left = [column for column in seen.table.columns if column.index not in used and holds_titles(column)]
     if "period" in seen.named:
-        words_left = [seen.named["period"]]
+        words_left = [seen.named["period"]] if all(len(text) > _LONGEST_PERIOD for text in seen.texts("period")) else []
     if len(words_left) != 1:
         return Verdict("no column such as “class” or “course”")
     return Verdict("", f"what stands below “{words_left[0].heading}” and by ")
