@@ -43,7 +43,7 @@ def of_zone(zone: str, *, stated: bool) -> Iterator[Decision]:
 def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
     """Sheets that hang on a school year, where none says when it is."""
     kinds = [sheet.kind for sheet in sheets]
-    there = [str(kind) for kind in _HANGS_ON_THE_YEAR if kind in kinds]
+    there = [f"“{kind}”" for kind in _HANGS_ON_THE_YEAR if kind in kinds]
     if there and ({Kind.LIST, Kind.GRID} & set(kinds)):
         yield Decision(
             "terms",

@@ -404,7 +404,7 @@ class _Writer:
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
         if not self._has_year:
             yield from decisions.of_terms(self._sheets)
-        elif not all(cycle.exact for cycle in self._cycles) or names_weekdays(self._sheets) or not self._cycles:
+        elif self._of(Kind.TERMS) and (names_weekdays(self._sheets) or not all(c.exact for c in self._cycles)):
             yield from decisions.of_closures(self._sheets, left_out)
         if self._has_year:
             for cycle in self._cycles:
