@@ -89,7 +89,8 @@ def prepare(path: Path, choices: BuildChoices) -> Build:
         return build
     zone = _zone(school.plan, choices.machine_zone, build.problems)
     build.read = SourceReader(school, school.plan, zone).read()
-    build.problems += build.read.problems
+    told = "terms" in school.plan.plan.undecided  # that there is no year is said there
+    build.problems += [one for one in build.read.problems if not (told and one.code == "year-needed")]
     _hold(build, zone)
     build.problems += _checked(build)
     chosen = _within(build.held, choices.first, choices.last)
