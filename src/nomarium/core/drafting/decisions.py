@@ -65,11 +65,11 @@ def of_closures(sheets: Sequence[FoundSheet], left_out: Sequence[FoundSheet]) ->
         )
 
 
-def of_cycle(cycle: DraftCycle, *, start: str, advance: str) -> Iterator[Decision]:
-    """A cycle whose days no list proves: where it starts, and what a closure does."""
+def of_cycle(cycle: DraftCycle, first: str, *, start: str, advance: str) -> Iterator[Decision]:
+    """A cycle whose days no list proves: where it starts, and what a closure does. ``first`` is the first school day."""
     if cycle.exact or ((start or cycle.listed) and advance):
         return
-    lacking = [] if start or cycle.listed else ["which date is its first day (start = 2026-09-08)"]
+    lacking = [] if start or cycle.listed else [f"which date is its first day (start = {first})"]
     lacking += [] if advance else [
         'whether a closure holds the day (advance = "school days") or uses it up (advance = "working days")'
     ]  # fmt: skip

@@ -15,6 +15,7 @@ from nomarium.core.drafting.sheets import (
     class_divisions,
     codes_of,
     division_of,
+    first_day,
     goes_through_the_year,
     holds_moments,
     kinds_at_once,
@@ -407,8 +408,9 @@ class _Writer:
         elif self._of(Kind.TERMS) and (names_weekdays(self._sheets) or not all(c.exact for c in self._cycles)):
             yield from decisions.of_closures(self._sheets, left_out)
         if self._has_year:
+            first = first_day(self._of(Kind.TERMS))
             for cycle in self._cycles:
-                yield from decisions.of_cycle(cycle, start=self._choices.start, advance=self._choices.advance)
+                yield from decisions.of_cycle(cycle, first, start=self._choices.start, advance=self._choices.advance)
             yield from decisions.of_letters(week_letters(self._sheets), listed)
 
     def _not_used(self) -> Iterator[str]:

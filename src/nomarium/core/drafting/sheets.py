@@ -6,7 +6,7 @@ import os
 import re
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field, replace
-from datetime import timedelta
+from datetime import date, timedelta
 from itertools import pairwise, zip_longest
 from pathlib import Path
 
@@ -300,6 +300,12 @@ _TERM_WORDS = frozenset(
 """Words in a heading, the tab or the file's name that say that spans are parts of a year."""
 _MOST_TERMS = 8
 _SHORTEST_TERM = timedelta(days=20)
+
+
+def first_day(terms: Sequence[FoundSheet]) -> str:
+    """Return the first date of some sheets of terms as a plan writes it; an example of one where they have none."""
+    spans = [term.first for sheet in terms for term in read_terms(_as_found(sheet))[0]]
+    return (min(spans) if spans else date(2026, 9, 8)).isoformat()
 
 
 def _as_found(sheet: FoundSheet) -> SheetChoices:
