@@ -66,7 +66,7 @@ def of_closures(sheets: Sequence[FoundSheet], left_out: Sequence[FoundSheet]) ->
 
 
 def of_cycle(cycle: DraftCycle, first: str, *, start: str, advance: str) -> Iterator[Decision]:
-    """A cycle whose days no list proves: where it starts, and what a closure does. ``first`` is the first school day."""
+    """A cycle whose days no list proves: its start, and what a closure does; ``first`` is a date to begin with."""
     if cycle.exact or ((start or cycle.listed) and advance):
         return
     lacking = [] if start or cycle.listed else [f"which date is its first day (start = {first})"]
