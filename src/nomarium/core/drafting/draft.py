@@ -378,6 +378,8 @@ class _Writer:
             found["room"] = "One calendar a room: to see when it is taken."
         if self._of(Kind.ROSTER):
             found["student"] = "One calendar a student: the roster says who is in which class."
+        elif any(sheet.column("student") for sheet in timetables):
+            found["student"] = "One calendar a student: the timetables name them."
         return {name: why for name, why in found.items() if name not in self._draft.no_value_of}
 
     def _undecided(self) -> Iterator[str]:
