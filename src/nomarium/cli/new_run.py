@@ -119,7 +119,7 @@ def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
     for number, (about, what) in enumerate(draft.undecided):
         yield f"{'' if number else 'Open':<{_LABEL}}{about}: {what}"
     where = "" if call.folder == Path() else f" {call.plan}"
-    settle = "settle what stands under [undecided]" if "[undecided]" in draft.text else "look through it"
+    settle = "settle what stands under [undecided]" if draft.undecided or draft.left_out else "look through it"
     yield f"{'Next':<{_LABEL}}{settle}, then: nomarium build{where}"
 
 

@@ -1,6 +1,6 @@
 """Headings → fields: which column of a table holds what, and what that shows of its kind."""
 
-from nomarium.core.columns.contents import holds_dates, holds_times, holds_titles, holds_weekdays
+from nomarium.core.columns.contents import holds_dates, holds_times, holds_weekdays, what_meets
 from nomarium.core.columns.evidence import (
     Evidence,
     Verdict,
@@ -77,9 +77,9 @@ __all__ = [
     "heading_key",
     "holds_dates",
     "holds_times",
-    "holds_titles",
     "holds_weekdays",
     "match_columns",
     "no_dates_in",
     "undated",
+    "what_meets",
 ]

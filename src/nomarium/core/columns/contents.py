@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator, Sequence
 from datetime import date, time
 from itertools import islice
 
-from nomarium.core.columns.fields import SheetKind, heading_key
-from nomarium.core.tables import Cell, Column, is_data, plain_text
+from nomarium.core.columns.fields import DAY_HEADINGS, SheetKind, heading_key
+from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead_in
 from nomarium.core.values import is_weekday, scan_span
 
 _NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
@@ -55,6 +55,28 @@ def holds_numbers(column: Column) -> bool:
 def means_weekday(column: Column, kind: SheetKind) -> bool:
     """Tell whether a column of days is the weekday of another's dates, where a kind of sheet has such a field."""
     return kind.field("weekday") is not None and holds_weekdays(column)
+
+
+def named_field(column: Column, kind: SheetKind, known: Callable[[str], str | None], lead: str) -> str | None:
+    """Return the field that a column's heading surely means, as it is or without the lead-in of all headings.
+
+    ``known`` tells what a heading means; below "Day" the cells decide whether it is the weekday of another's dates.
+    """
+    if heading_key(column.heading) in DAY_HEADINGS and means_weekday(column, kind):
+        return "weekday"
+    return (known(column.heading) if column.heading else None) or known(without_lead_in(column.heading, lead))
+
+
+def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | None:
+    """Return the column that says what meets, where no heading does: long texts for periods, else the only words."""
+    cells = (plain_text(cell) for column in periods for cell in column.cells if cell != "")
+    if any(len(cell) <= _LONGEST_PERIOD for cell in cells):
+        return None
+    left = list(periods) or [column for column in others if holds_titles(column)]
+    return left[0] if len(left) == 1 else None
+
+
+_LONGEST_PERIOD = 3
 
 
 def holds_repeats(column: Column) -> bool:

@@ -11,11 +11,11 @@ from dataclasses import dataclass, field
 from pathlib import PurePath
 from typing import NamedTuple
 
-from nomarium.core.columns.contents import holds_dates, means_weekday
-from nomarium.core.columns.fields import DAY_HEADINGS, Condition, SheetKind, heading_key
+from nomarium.core.columns.contents import holds_dates, named_field
+from nomarium.core.columns.fields import Condition, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import DataRefused, Problem
-from nomarium.core.tables import Column, Grid, Table, find_table, lead_in, plain_text, without_lead_in
+from nomarium.core.tables import Column, Grid, Table, find_table, lead_in, plain_text
 
 
 class Verdict(NamedTuple):
@@ -39,7 +39,6 @@ class Evidence:
     @classmethod
     def of(cls, grid: Grid, kind: SheetKind, stated: Mapping[str, str]) -> Evidence:
         """Look at a sheet as one of a kind; ``stated`` maps headings to fields. The sheet stays as it is."""
-        copy = Grid(grid.file, grid.sheet, [list(row) for row in grid.rows], grid.form, list(grid.merged), grid.typed)
         headings = Headings(kind)
         by_user = {heading_key(heading): name for heading, name in stated.items()}
 
@@ -48,15 +47,13 @@ class Evidence:
 
         found = cls(grid, kind)
         try:
-            found.table, _ = find_table(copy, vocabulary)
+            found.table, _ = find_table(grid.copy(), vocabulary)
         except DataRefused as refused:
             found.refused = refused.problem
             return found
         lead = lead_in([column.heading for column in found.table.columns])
         for column in found.table.columns:
-            name = vocabulary(column.heading) or vocabulary(without_lead_in(column.heading, lead))
-            if heading_key(column.heading) in DAY_HEADINGS - by_user.keys() and means_weekday(column, kind):
-                name = "weekday"
+            name = by_user.get(heading_key(column.heading)) or named_field(column, kind, vocabulary, lead)
             if name:
                 found.named.setdefault(name, column)
         return found

@@ -16,12 +16,13 @@ from nomarium.core.columns.contents import (
     holds_times,
     holds_titles,
     may_be_the_day,
-    means_weekday,
+    named_field,
+    what_meets,
 )
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import Problem, WrongCall
-from nomarium.core.tables import Column, Table, column_letters, lead_in, without_lead_in
+from nomarium.core.tables import Column, Table, column_letters, lead_in
 
 
 class Certainty(StrEnum):
@@ -120,10 +121,7 @@ def _stated_columns(table: Table, stated: Mapping[str, str]) -> dict[int, str]:
 
 
 def _by_heading(column: Column, headings: Headings, taken: set[str], lead: str) -> Match:
-    name = headings(column.heading) if column.heading else None
-    name = name or headings(without_lead_in(column.heading, lead))
-    if heading_key(column.heading) in DAY_HEADINGS and means_weekday(column, headings.sheet):
-        name = "weekday"
+    name = named_field(column, headings.sheet, headings, lead)
     return Match(column, name, why="its heading") if name and name not in taken else Match(column)
 
 
@@ -225,9 +223,6 @@ def _codes_apart(matches: Matches, sheet: SheetKind) -> None:
             coded[0].field, coded[0].why = field_.codes, "its heading, with codes below it"
 
 
-_SHORTEST_TITLE = 4
-
-
 def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
     """Find what meets, where a day and clock times say when and no heading says what: the only column of words left."""
     names = ("class", "course")
@@ -236,15 +231,15 @@ def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
     if matches.open("start") and matches.open("hours"):
         return
     periods = [match for match in matches.all if match.field == "period" and match.certainty is Certainty.SURE]
-    if any(len(str(cell)) < _SHORTEST_TITLE for match in periods for cell in match.column.cells if cell != ""):
-        return  # these are periods
-    words = periods or [match for match in matches.unused_matches() if holds_titles(match.column)]
-    if len(words) == 1:
-        match, words_left = words[0], not periods
-        match.field, match.certainty = "course", Certainty.DOUBTFUL if words_left else Certainty.LIKELY
-        match.why = (
-            "the only column of words left" if words_left else "clock times say when, and nothing else says what"
-        )
+    unused = matches.unused_matches()
+    found = what_meets([match.column for match in periods], [match.column for match in unused])
+    for match in [*periods, *unused]:
+        if match.column is found and match.field:
+            match.certainty, match.why = Certainty.LIKELY, "clock times say when, and nothing else says what"
+        elif match.column is found:
+            match.certainty, match.why = Certainty.DOUBTFUL, "the only column of words left"
+        if match.column is found:
+            match.field = "course"
 
 
 def _holds_anything(match: Match) -> bool:

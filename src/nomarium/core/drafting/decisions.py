@@ -8,10 +8,10 @@ from typing import NamedTuple
 from nomarium.core.columns import Kind
 from nomarium.core.drafting.sheets import DraftCycle, FoundSheet, weekdays_of
 from nomarium.core.drafting.toml import toml_key
+from nomarium.core.year import listed_words
 
 _HANGS_ON_THE_YEAR = (Kind.LIST, Kind.GRID, Kind.BELLS, Kind.CLOSURES, Kind.SPECIAL_DAYS, Kind.DAYS, Kind.WEEKS)
 _UNIVERSAL_TIME = ("UTC", "Etc/UTC", "Etc/UCT", "Etc/GMT", "GMT", "Universal", "Zulu")
-_SHORT_DAYS = ("Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun")
 
 
 class Decision(NamedTuple):
@@ -47,8 +47,8 @@ def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
     if there and ({Kind.LIST, Kind.GRID} & set(kinds)):
         yield Decision(
             "terms",
-            f"There are sheets of {_listed(there)}, but none says when the terms begin and end. Name it under [year]: "
-            'terms = "terms.csv".',
+            f"There are sheets of {listed_words(there)}, but none says when the terms begin and end. Name it "
+            'under [year]: terms = "terms.csv".',
         )
 
 
@@ -73,9 +73,10 @@ def of_cycle(cycle: DraftCycle, first: str, *, start: str, advance: str) -> Iter
     lacking += [] if advance else [
         'whether a closure holds the day (advance = "school days") or uses it up (advance = "working days")'
     ]  # fmt: skip
+    sheets = listed_words(list(dict.fromkeys(cycle.said_by)))
     yield Decision(
         f"cycle {cycle.name}",
-        f"Its days stand in {_listed(list(dict.fromkeys(cycle.said_by)))}, but no sheet says {_listed(lacking)}. Write "
+        f"Its days stand in {sheets}, but no sheet says {listed_words(lacking)}. Write "
         f'it under [cycles.{toml_key(cycle.name)}], or name a list of dates and their days: listed = "days.csv".',
     )
 
@@ -85,7 +86,7 @@ def of_letters(letters: Sequence[str], listed: Sequence[FoundSheet]) -> Iterator
     if letters and not listed:
         yield Decision(
             "letters of weeks",
-            f"Weeks {_listed(letters)} are named, but no sheet says which week is which: they would begin with "
+            f"Weeks {listed_words(letters)} are named, but no sheet says which week is which: they would begin with "
             f"{letters[0]} in the first week of the first term, and weeks without school would not count. State it "
             'under [year.weeks] (letters_by, letters_restart), or name a list of weeks: listed = "weeks.csv".',
         )
@@ -103,12 +104,8 @@ def school_days(sheets: Sequence[FoundSheet]) -> tuple[str, str]:
     weekend = [day for day in (5, 6) if day in named]
     if not weekend:
         return "", named[max(named)] if len(named) > 2 else ""
-    first, proved_by = ("Sun", 6) if 6 in named and 4 not in named else ("Mon", weekend[-1])
-    if first == "Sun" and 5 in named:
-        first = "Sat"  # Friday is the day of rest
-    last = "Thu" if proved_by == 6 and first != "Mon" else _SHORT_DAYS[weekend[-1]]
-    return f"{first}-{last}", named[proved_by]
-
-
-def _listed(words: Sequence[str]) -> str:
-    return " and ".join(filter(None, (", ".join(words[:-1]), words[-1])))
+    if 6 in named and 4 not in named:  # Friday is the day of rest
+        days = "Sat-Thu" if 5 in named else "Sun-Thu"
+    else:
+        days = "Mon-Sun" if 6 in named else "Mon-Sat"
+    return days, named[weekend[-1]]

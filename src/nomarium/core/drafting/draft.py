@@ -18,7 +18,6 @@ from nomarium.core.drafting.sheets import (
     first_day,
     goes_through_the_year,
     holds_moments,
-    kinds_at_once,
     labels_of,
     names_weekdays,
     texts_of_grid,
@@ -134,7 +133,7 @@ class _Writer:
         yield from self._not_used()
 
     def _of(self, *kinds: Kind) -> list[FoundSheet]:
-        return [sheet for sheet in self._sheets if sheet.kind in kinds or not kinds_at_once(sheet).isdisjoint(kinds)]
+        return [sheet for sheet in self._sheets if {sheet.kind, *sheet.recognised.also} & {*kinds}]
 
     @property
     def _has_year(self) -> bool:

@@ -7,6 +7,7 @@ import re
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
+from functools import cache
 from itertools import pairwise, zip_longest
 from pathlib import Path
 
@@ -50,6 +51,7 @@ from nomarium.core.tables import (
 )
 from nomarium.core.timetable import find_blocks, lines_of_cell
 from nomarium.core.values import split_list
+from nomarium.core.year import Term
 
 _FAMILIES = ("letters", "numbers")
 
@@ -77,7 +79,7 @@ class FoundSheet:
         if self.kind is Kind.BELLS and len(bell_parts(self.grid)) > 1:
             return []
         try:
-            table, _ = find_table(_copy(self.grid), Headings(kind))
+            table, _ = find_table(self.grid.copy(), Headings(kind))
         except DataRefused:
             return []
         matches, _ = match_columns(table, {}, Headings(kind))
@@ -100,13 +102,9 @@ class FoundSheet:
         if self.grid is None:
             return None
         try:
-            return find_table(_copy(self.grid), Headings(TIMETABLE_SHEET))[0]
+            return find_table(self.grid.copy(), Headings(TIMETABLE_SHEET))[0]
         except DataRefused:
             return None
-
-
-def _copy(grid: Grid) -> Grid:
-    return Grid(grid.file, grid.sheet, [list(row) for row in grid.rows], grid.form, list(grid.merged), grid.typed)
 
 
 def look_at(paths: Iterable[Path]) -> list[FoundSheet]:
@@ -202,18 +200,13 @@ def labels_of(sheet: FoundSheet) -> dict[str, set[str]]:
 def weekdays_of(sheet: FoundSheet) -> set[int]:
     """Return the weekdays that a timetable names, or that the dates of a list of days are; Monday as 0."""
     if sheet.kind is Kind.DAYS:
-        return {day.weekday() for day in read_listed_days(_as_found(sheet), "")[0].labels}
+        return {day.weekday() for day in _listed_dates(sheet)}
     return {test.weekday for test in _days_of(sheet) if test.weekday is not None}
 
 
 def names_weekdays(sheets: Sequence[FoundSheet]) -> bool:
     """Tell whether any timetable goes by weekdays."""
     return any(weekdays_of(sheet) for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID))
-
-
-def kinds_at_once(sheet: FoundSheet) -> set[Kind]:
-    """Return the further kinds that a sheet is of at once."""
-    return set(sheet.recognised.also)
 
 
 def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
@@ -240,13 +233,12 @@ def _days_in(text: str, reader: DayReader) -> Iterable[DayTest]:
 
 def goes_through_the_year(listed: FoundSheet, terms: Sequence[FoundSheet]) -> bool:
     """Tell whether a list of days spans most of the terms, and is no example of some weeks."""
-    days, _ = read_listed_days(_as_found(listed), "")
-    spans = [term for sheet in terms for term in read_terms(_as_found(sheet))[0]]
-    if not days.labels:
+    days, spans = _listed_dates(listed), _spans(terms)
+    if not days:
         return False
-    span = max(days.labels) - min(days.labels)
+    span = max(days) - min(days)
     if not spans:
-        return span > _SOME_WEEKS and len(days.labels) * 2 > span.days
+        return span > _SOME_WEEKS and len(days) * 2 > span.days
     return span * 4 > (max(term.last for term in spans) - min(term.first for term in spans)) * 3
 
 
@@ -304,8 +296,22 @@ _SHORTEST_TERM = timedelta(days=20)
 
 def first_day(terms: Sequence[FoundSheet]) -> str:
     """Return the first date of some sheets of terms as a plan writes it; an example of one where they have none."""
-    spans = [term.first for sheet in terms for term in read_terms(_as_found(sheet))[0]]
-    return (min(spans) if spans else date(2026, 9, 8)).isoformat()
+    return min((term.first for term in _spans(terms)), default=date(2026, 9, 8)).isoformat()
+
+
+def _spans(terms: Sequence[FoundSheet]) -> list[Term]:
+    return [term for sheet in terms for term in _terms_of(sheet)]
+
+
+# A draft is written several times until it builds: its sheets are read once.
+@cache
+def _terms_of(sheet: FoundSheet) -> list[Term]:
+    return read_terms(_as_found(sheet))[0]
+
+
+@cache
+def _listed_dates(sheet: FoundSheet) -> frozenset[date]:
+    return frozenset(read_listed_days(_as_found(sheet), "")[0].labels)
 
 
 def _as_found(sheet: FoundSheet) -> SheetChoices:
@@ -337,7 +343,7 @@ def _column_of(sheet: FoundSheet, headings: Headings, name: str) -> list[str]:
     if sheet.grid is None:
         return []
     try:
-        table = find_table(_copy(sheet.grid), headings)[0]
+        table = find_table(sheet.grid.copy(), headings)[0]
     except DataRefused:
         return []
     column = next((column for column in table.columns if headings(column.heading) == name), None)

@@ -2,6 +2,9 @@
 
 from nomarium.core.kinds.bells import BELL_SHEET, NAMES_SHEET
 from nomarium.core.kinds.change_words import CANCELLED, KINDS, MOVED, ROOM, TEACHER, change_key, named_changes
+from nomarium.core.kinds.changes import CHANGE_SHEET
+from nomarium.core.kinds.class_fields import PERIOD_HEADINGS
+from nomarium.core.kinds.classes import CLASS_SHEET, ROSTER_SHEET
 from nomarium.core.kinds.closures import CLOSURE_SHEET
 from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
 from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
@@ -11,7 +14,7 @@ from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
 from nomarium.core.kinds.registry import SHEET_KINDS
 from nomarium.core.kinds.special_days import SPECIAL_SHEET
 from nomarium.core.kinds.terms import TERM_SHEET
-from nomarium.core.kinds.timetable import CHANGE_SHEET, CLASS_SHEET, PERIOD_HEADINGS, ROSTER_SHEET, TIMETABLE_SHEET
+from nomarium.core.kinds.timetable import TIMETABLE_SHEET
 from nomarium.core.kinds.weeks import WEEK_SHEET
 
 __all__ = [

@@ -19,14 +19,11 @@ from nomarium.core.columns import (
     undated,
 )
 from nomarium.core.kinds import vocabulary as words
+from nomarium.core.kinds.class_fields import DIVISION_HEADINGS, PERIOD_HEADINGS
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import DAY, SHEET_RULES
-from nomarium.core.kinds.timetable import PERIOD_HEADINGS, TIMETABLE_SHEET
+from nomarium.core.kinds.timetable import TIMETABLE_SHEET
 from nomarium.core.values import is_weekday
-
-DIVISION_HEADINGS = (
-    "division|divisions|school|school section|campus|site|phase|stage|unit|years|grades|year group|level"
-)
 
 
 def _no_meetings(seen: Evidence) -> Verdict:

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from nomarium.core.columns import Kind, SheetKind
 from nomarium.core.kinds.bells import BELL_SHEET, NAMES_SHEET
+from nomarium.core.kinds.changes import CHANGE_SHEET
+from nomarium.core.kinds.classes import CLASS_SHEET, ROSTER_SHEET
 from nomarium.core.kinds.closures import CLOSURE_SHEET
 from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
 from nomarium.core.kinds.events import EVENT_SHEET
@@ -11,7 +13,7 @@ from nomarium.core.kinds.listed_days import DAY_SHEET
 from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET
 from nomarium.core.kinds.special_days import SPECIAL_SHEET
 from nomarium.core.kinds.terms import TERM_SHEET
-from nomarium.core.kinds.timetable import CHANGE_SHEET, CLASS_SHEET, ROSTER_SHEET, TIMETABLE_SHEET
+from nomarium.core.kinds.timetable import TIMETABLE_SHEET
 from nomarium.core.kinds.weeks import WEEK_SHEET
 
 SHEET_KINDS: dict[Kind, SheetKind] = {

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from enum import StrEnum
 
 from nomarium.core.problems import Place
@@ -29,6 +29,10 @@ class Grid:
     def place(self) -> Place:
         """The file and sheet as a whole."""
         return Place(self.file, self.sheet)
+
+    def copy(self) -> Grid:
+        """Return it with rows of its own, for what looks at a sheet and changes its cells."""
+        return replace(self, rows=[list(row) for row in self.rows], merged=list(self.merged))
 
 
 class LeftOut(StrEnum):

@@ -21,7 +21,7 @@ from nomarium.core.year.rules import (
 )
 from nomarium.core.year.school_year import Day, SchoolYear
 from nomarium.core.year.why import explain
-from nomarium.core.year.wording import days_words
+from nomarium.core.year.wording import days_words, listed_words
 
 __all__ = [
     "CLOSE_OPTION",
@@ -55,6 +55,7 @@ __all__ = [
     "compare",
     "days_words",
     "explain",
+    "listed_words",
     "unlisted_days",
     "unlisted_weeks",
     "what_if",
