@@ -67,6 +67,18 @@ def test_a_kind_is_told_from_its_sheet_and_shown_with_each_column(desk, kind):
     assert "Traceback" not in desk.run("inspect", "sheet.csv").err
 
 
+def test_convert_says_what_reads_a_grid(desk):
+    for name, grid in {
+        "refused.csv": "Teacher: V\nPeriod,Mon,Tue\n1,A,\n2,,B\n",
+        "other.csv": ",Mon,Tue\nP1,A,\nP2,,B\n",
+    }.items():
+        desk.put(name, grid)
+        run = desk.run("convert", name, "-o", "out.ics")
+        assert run.status == 1
+        assert "This looks like timetable, a grid: days stand along one side (Monday, Tuesday)" in run.err
+        assert f"“nomarium new . {name}” drafts a plan that reads it" in run.err
+
+
 @pytest.mark.parametrize("kind", [kind for kind in KINDS if kind is not Kind.EVENTS])
 def test_every_kind_takes_the_same_statements(tmp_path, kind):
     """--only, --without, columns given to fields, and what holds for the whole sheet: for each kind and each field."""

@@ -94,10 +94,14 @@ def convert(
             unsure = account(EVENT_SHEET, table, matches, request.events.used, Known())
             found += unsure
         if has_errors(unsure):
-            sheets.append(EventSheet(table, matches))
-            found += _other_kind(next(path for path in request.files if path.name == table.file), request)
+            sheet = EventSheet(table, matches)
         else:
-            sheets.append(read_events(table, matches, replace(request.events, zone_stated=request.zone_stated)))
+            sheet = read_events(table, matches, replace(request.events, zone_stated=request.zone_stated))
+        sheets.append(sheet)
+        if not sheet.series and has_errors([*unsure, *sheet.problems]):
+            # A list whose columns are told is one of events, whatever its rows lack; a grid only seemed to be a list.
+            others = tuple(Kind) if has_errors(unsure) else (Kind.GRID, Kind.MONTHS)
+            found += _other_kind(next(path for path in request.files if path.name == table.file), request, others)
         progress(done)
     found += [problem for sheet in sheets for problem in sheet.problems]
     found += _same_uid(sheets)
@@ -135,14 +139,14 @@ def _read_files(request: Request, headings: Headings) -> tuple[list[Table | Cale
     return read, problems
 
 
-def _other_kind(path: Path, request: Request) -> list[Problem]:
-    """Say of a file that holds no events what it seems to hold, and what reads that."""
+def _other_kind(path: Path, request: Request, others: Sequence[Kind] = tuple(Kind)) -> list[Problem]:
+    """Say of a file that holds no events what it seems to hold of some other kinds, and what reads that."""
     try:
         grids, _ = read_grids(path, request.tables)
     except DataRefused:
         return []
     found = [(grid, recognise(grid, request.columns)) for grid in grids]
-    return [_looks_like(grid.place, one) for grid, one in found if one.kind not in (None, Kind.EVENTS)]
+    return [_looks_like(grid.place, one) for grid, one in found if one.kind in others and one.kind is not Kind.EVENTS]
 
 
 def _looks_like(place: Place, found: Recognised) -> Problem:
