@@ -202,11 +202,16 @@ def _checked(build: Build) -> list[Problem]:
         if found != expected:
             place = build.plan.place("classes", "expect", name)
             problems.append(wording.unexpected_count(place, name, expected, found))
-    return problems + _without_division(build) + _usual_bells(build) + _doubled(build.held)
+    return problems + _without_division(build) + _usual_bells(build) + _doubled(build.held, build.plan)
 
 
-def _doubled(held: Sequence[Held]) -> list[Problem]:
-    """Report events with an id that another has, and events that say just the same as another of their source."""
+def _doubled(held: Sequence[Held], plan: PlanFile) -> list[Problem]:
+    """Report events with an id that another has, and events that say just the same as another of their source.
+
+    Events of different people are no doubles, where calendars are split by people.
+    """
+    splits = {split.casefold() for calendar in plan.plan.calendars.values() for split in calendar.split}
+    whose = {id(one): tuple(one.of(split) for split in sorted(splits)) for one in held}
     problems = []
     by_uid: dict[str, Held] = {}
     alike: dict[tuple[object, ...], Held] = {}
@@ -215,15 +220,19 @@ def _doubled(held: Sequence[Held]) -> list[Problem]:
         if event is None:
             continue
         same = next((by_uid[uid] for uid in one.uids if uid in by_uid), None)
-        twin = alike.setdefault((one.source, event.summary, event.occurrences, event.location, event.description), one)
+        said = (event.summary, event.occurrences, event.location, event.description)
+        twin = alike.setdefault((one.source, whose[id(one)], *said), one)
         if same is not None:
             problems.append(wording.doubled_id(one.place, event.id or event.summary, same.place))
         elif twin is not one:
             problems.append(wording.identical_events(one.place, event.summary, twin.place))
         by_uid.update(dict.fromkeys(one.uids, one))
-    events = [one.event for one in held if one.event is not None]
     told = {problem.place for problem in problems}
-    doubles = [double for double in find_doubles(events) if double.other.place not in told]
+    of_whom: dict[object, list[Series]] = {}
+    for one in held:
+        if one.event is not None:
+            of_whom.setdefault(whose[id(one)], []).append(one.event)
+    doubles = [d for events in of_whom.values() for d in find_doubles(events) if d.other.place not in told]
     return problems + [near_double(d.other.place, d.other.summary, d.kept.summary, d.kept.place) for d in doubles]
 
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from nomarium.core.building import wording
@@ -16,6 +17,7 @@ from nomarium.core.plan_sheets import as_conditions, first_hour
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.recognition import recognise
 from nomarium.core.school import School
+from nomarium.core.shapes import Crossing, Key, find_crossing, read_key, unfold
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.slots import DayReader
 from nomarium.core.sources import Lookups, SpanRules, fill_prefix
@@ -27,6 +29,7 @@ from nomarium.core.timetable import (
     Meeting,
     MeetingSheet,
     TimetableChoices,
+    find_month,
     join_codes,
     join_meetings,
     read_codes,
@@ -66,11 +69,12 @@ class SourceReader:
                 self._desk.found.problems.append(wording.no_sheets(self._desk.plan.place("sources", name), name))
             for stated in self._desk.sheets.of(keys.sheets, "sources", name, "sheets"):
                 choices = self._with_source(stated, keys)
-                kind, grids = self._open(choices, keys)
+                kind, grids = self._open(name, choices, keys)
                 (lists if kind is Kind.LIST else others).append((name, keys, choices, kind, grids))
         # What lists say proves what the lines of grids mean.
         for name, keys, choices, kind, grids in [*lists, *others]:
-            self._desk.found.problems += keys_without_effect(self._desk.plan, name, keys, kind)
+            used = ("codes",) if any(grid.origins for grid in grids) else ()
+            self._desk.found.problems += keys_without_effect(self._desk.plan, name, keys, kind, used)
             self._source(name, keys, choices, kind, grids)
         for name, meetings in self._desk.found.meetings.items():
             self._desk.found.meetings[name], problems = join_meetings(meetings, grids=name in self._grid_sources)
@@ -88,19 +92,42 @@ class SourceReader:
             without=(*as_conditions(keys.without), *choices.without),
         )
 
-    def _open(self, choices: SheetChoices, keys: SourceKeys) -> tuple[Kind, list[Grid]]:
+    def _open(self, name: str, choices: SheetChoices, keys: SourceKeys) -> tuple[Kind, list[Grid]]:
         """Return what a source's file holds, and its sheets."""
         if looks_like_calendar(choices.path):
             return Kind.CALENDAR, []
         grids = self._desk.grids(choices)
-        if keys.kind in _STATED:
-            return _STATED[keys.kind], grids
-        if keys.codes:
-            return Kind.SLOTS, grids
+        crossed = [] if keys.kind in ("month pages", "codes") else _crossings(grids, choices)
+        if any(crossed):
+            return self._unfolded(name, keys, grids, crossed)
+        if keys.kind in _STATED or keys.codes:
+            return _STATED[keys.kind or "codes"], grids
         kinds = [recognise(grid, choices.columns, _FORMS).kind or Kind.GRID for grid in grids]
         if keys.kind == "timetable":
             return (Kind.LIST if kinds and all(kind is Kind.LIST for kind in kinds) else Kind.GRID), grids
         return next(iter(kinds), Kind.EVENTS), grids
+
+    def _unfolded(
+        self, name: str, keys: SourceKeys, grids: list[Grid], crossings: Sequence[Crossing | None]
+    ) -> tuple[Kind, list[Grid]]:
+        """Return sheets on which names and days cross as lists, what their codes mean being read first."""
+        key = Key()
+        for stated in self._desk.sheets.of(keys.codes, "sources", name, "codes"):
+            beside = self._desk.choices(stated)
+            for grid in self._desk.grids(beside):
+                with self._desk.told():
+                    read_key(grid, beside, key)
+        self._desk.found.problems += key.problems
+        kinds, lists = [], []
+        for grid, crossing in zip(grids, crossings, strict=True):
+            if crossing is None:
+                lists.append(grid)
+                continue
+            unfolded = unfold(crossing, key, self._desk.known.of("room").values())
+            self._desk.found.problems += unfolded.problems
+            kinds.append(unfolded.kind)
+            lists.append(unfolded.grid)
+        return kinds[0], lists
 
     def _source(self, name: str, keys: SourceKeys, choices: SheetChoices, kind: Kind, grids: list[Grid]) -> None:
         with self._desk.told(may_be_empty=kind is not Kind.LIST):
@@ -216,6 +243,11 @@ class SourceReader:
         joined, problems = join_codes(slots, sheets)
         self._desk.found.problems += problems
         self._desk.found.coded.setdefault(name, []).extend(joined)
+
+
+def _crossings(grids: Sequence[Grid], choices: SheetChoices) -> list[Crossing | None]:
+    """Return where names and days cross on sheets, None for each that is of another shape."""
+    return [find_crossing(grid) if find_month(grid) is None and not choices.columns else None for grid in grids]
 
 
 @dataclass(frozen=True, slots=True)

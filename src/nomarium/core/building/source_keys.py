@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
+
 from nomarium.core.building import wording
 from nomarium.core.columns import Kind
 from nomarium.core.plan import PlanFile, SourceKeys
@@ -23,9 +25,11 @@ _EFFECTS: dict[str, frozenset[str]] = {
 _WORDS = {"year": "a source of the year", "holidays": "a source of public holidays"}
 
 
-def keys_without_effect(plan: PlanFile, name: str, keys: SourceKeys, kind: str) -> list[Problem]:
-    """Return an error for each key of a source that has no effect on sheets of its kind."""
-    idle = keys.model_fields_set - _EFFECTS[kind]
+def keys_without_effect(
+    plan: PlanFile, name: str, keys: SourceKeys, kind: str, used: Iterable[str] = ()
+) -> list[Problem]:
+    """Return an error for each key of a source that has no effect on sheets of its kind; ``used`` had theirs before."""
+    idle = keys.model_fields_set - _EFFECTS[kind] - {*used}
     problems = []
     for key in sorted(idle):
         kinds = [_WORDS.get(other, str(other)) for other, known in _EFFECTS.items() if key in known]

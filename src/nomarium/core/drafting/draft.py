@@ -22,12 +22,14 @@ from nomarium.core.drafting.sheets import (
     names_weekdays,
     texts_of_grid,
     week_letters,
+    with_keys,
     with_terms,
 )
 from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
 from nomarium.core.drafting.whole_sheets import known_of, whole_of
 from nomarium.core.kinds import PEOPLE_SHEET
 from nomarium.core.problems import Problem
+from nomarium.core.shapes import unfold
 from nomarium.core.timetable import each_by_name
 from nomarium.core.values import name_key
 from nomarium.settings import BY_PLAN, advice_words
@@ -72,7 +74,7 @@ _MOST_TRIALS = 12
 
 def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check) -> Draft:
     """Draft a plan of some sheets that builds: what a build would be refused for is left out, with the reason."""
-    draft = Draft(sheets=with_terms(sheets))
+    draft = Draft(sheets=with_keys(with_terms(sheets)))
     for _ in range(_MOST_TRIALS):
         draft.questions, draft.undecided = [], []
         draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
@@ -292,7 +294,7 @@ class _Writer:
     def _source(self, sheet: FoundSheet) -> Iterator[str]:
         name = self._name_of(sheet)
         yield from self._why([sheet])
-        codes = self._codes_for(sheet) if sheet.kind is Kind.SLOTS else []
+        codes = self._codes_for(sheet) if sheet.kind is Kind.SLOTS or sheet.recognised.crossing else []
         if sheet.kind is Kind.SLOTS and not codes:
             yield self._question(f"What are the codes of {sheet.path.name}? A sheet of codes for each person says it.")
             yield f'# [sources.{toml_key(name)}]\n# sheets = {self._path(sheet)}\n# codes = ["codes.csv"]'
@@ -359,8 +361,13 @@ class _Writer:
             yield 'split = "person"'
             yield ""
         for sheet in self._of(Kind.EVENTS, Kind.MONTHS, Kind.CALENDAR):
+            whose = unfold(sheet.recognised.crossing).whose if sheet.recognised.crossing else ""
+            if whose:
+                yield "# One calendar each: the sheet says whose its entries are."
             yield f"[calendars.{toml_key(self._name_of(sheet))}]"
             yield f"sources = {toml_list([self._name_of(sheet)])}"
+            if whose:
+                yield f'split = "{whose.casefold()}"'
             yield ""
 
     def _splits(self, timetables: Sequence[FoundSheet]) -> Mapping[str, str]:
@@ -434,7 +441,7 @@ class _Writer:
             if sheet.kind is None and not holds_moments(sheet):
                 name = (sheet.path.name or str(sheet.path)) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
                 yield f"What is {name}? It is not used: {sheet.recognised.why}."
-        used = {codes for sheet in self._of(Kind.SLOTS) for codes in self._codes_for(sheet)}
+        used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}
         for sheet in self._of(Kind.CODES):
             if sheet not in used:
                 yield f"Which list of slots has the codes of {sheet.path.name}? It is not used."

@@ -36,6 +36,7 @@ from nomarium.core.kinds import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import DataRefused, Place, has_errors
 from nomarium.core.recognition import Recognised, any_days, recognise
+from nomarium.core.shapes import unfold
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, read_slots
 from nomarium.core.tables import (
@@ -119,14 +120,22 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
         grids, _ = read_grids(path)
     except DataRefused as refused:
         return [FoundSheet(path, None, Recognised(None, refused.problem.message.rstrip(".")))]
-    found = [FoundSheet(path, grid.sheet, recognise(grid), grid) for grid in grids]
+    found = [_found(path, grid) for grid in grids]
     if len(found) == 1 and found[0].kind is None and is_plain_list(path, Headings(CLOSURE_SHEET)):
         return [FoundSheet(path, None, Recognised(Kind.CLOSURES, "each line has a name and a date"), grids[0])]
     kinds = {sheet.kind for sheet in found}
-    if len(kinds) == 1 and (len(found) == 1 or kinds & {Kind.GRID, Kind.CODES, Kind.MONTHS, Kind.LIST}):
+    crossed = any(sheet.recognised.crossing for sheet in found)
+    if len(kinds) == 1 and (
+        len(found) == 1 or (not crossed and kinds & {Kind.GRID, Kind.CODES, Kind.MONTHS, Kind.LIST})
+    ):
         # All its sheets are alike: the file as a whole is meant.
         return [FoundSheet(path, None, found[0].recognised, found[0].grid)]
     return found
+
+
+def _found(path: Path, grid: Grid) -> FoundSheet:
+    recognised = recognise(grid)
+    return FoundSheet(path, grid.sheet, recognised, unfold(recognised.crossing).grid if recognised.crossing else grid)
 
 
 @dataclass(slots=True)
@@ -333,10 +342,29 @@ def week_letters(sheets: Sequence[FoundSheet]) -> list[str]:
     return list(LETTERS[: max(2, LETTERS.index(letters[-1]) + 1)]) if letters else []
 
 
+def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder, those as keys that list the codes in the cells of another: by what they hold."""
+    wanted = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}
+
+    def as_key(sheet: FoundSheet) -> FoundSheet:
+        rows = sheet.grid.rows if sheet.grid and not sheet.recognised.crossing else []
+        first = {plain_text(row[0]).strip().casefold() for row in rows if row}
+        if sheet.kind is Kind.CODES or len(wanted & first) * 2 <= len(first):
+            return sheet
+        return replace(
+            sheet, recognised=Recognised(Kind.CODES, "its first column has the codes of another sheet’s cells")
+        )
+
+    return [as_key(sheet) for sheet in sheets] if wanted else list(sheets)
+
+
 def codes_of(sheet: FoundSheet) -> set[str]:
-    """Return the codes of a master list or of a person's sheet, case folded."""
-    fields = SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET
-    return {text.casefold() for text in _column_of(sheet, Headings(fields), "code")}
+    """Return the codes of a master list, of the cells of a crossing or of a sheet that explains them, case folded."""
+    if sheet.recognised.crossing:
+        return {code.casefold() for code in sheet.recognised.crossing.codes()}
+    headings = Headings(SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET)
+    codes = _column_of(sheet, headings, "code") or _column_of(sheet, headings, "title")
+    return {text.casefold() for text in codes}
 
 
 def _column_of(sheet: FoundSheet, headings: Headings, name: str) -> list[str]:

@@ -11,8 +11,11 @@ from nomarium.core.columns import (
     Kind,
     SheetKind,
     Verdict,
+    all_of,
+    any_of,
     dated,
     has,
+    has_one_of,
     headed,
     undated,
 )
@@ -96,7 +99,8 @@ CODE_SHEET = with_phrases(
                 "what it stands for; empty means free",
                 "title|class|course|subject|what|class name|summary|event|name|lesson|activity",
                 Holds.TEXT,
-                f"{words.COURSE}|{words.CLASS}|{words.NAME}|meaning|stands for|is for me",
+                f"{words.COURSE}|{words.CLASS}|{words.NAME}|meaning|stands for|is for me|shift|shift name|duty|schicht|dienst|"
+                "turno|poste|service|dienstart|explanation|bedeutung|signification|significado",
                 Blank("Title", "What it stands for; empty where the time is free.", "Slip watch", width=28),
             ),
             Field(
@@ -116,6 +120,21 @@ CODE_SHEET = with_phrases(
                 words.PEOPLE,
             ),
             Field(
+                "start",
+                "when it begins, for the codes of shifts",
+                "start|starts|begin|begins|from|start time",
+                Holds.TIME,
+                f"{words.START_TIME}|{words.BEGINS}",
+            ),
+            Field(
+                "end",
+                "when it ends",
+                "end|ends|finish|to|until|end time",
+                Holds.TIME,
+                f"{words.END_TIME}|{words.ENDS}",
+            ),
+            Field("hours", "both in one cell", "hours|times|time|time span", Holds.HOURS, words.HOURS),
+            Field(
                 "description",
                 "more about it",
                 "description|notes|note|details|comments",
@@ -124,11 +143,12 @@ CODE_SHEET = with_phrases(
         ),
         needs=("code",),
         proof=(
-            has("code", "title"),
+            any_of(has("code", "title"), all_of(has("code"), has_one_of("start", "hours"))),
             undated,
             headed("code", "code|block|block code|slot|slot code|period code|shift code|duty code"),
         ),
-        telling=("code", "title", "room"),
+        telling=("code", "title", "room", "start", "hours"),
+        spans=(("start", "end"),),
         blank=BlankSheet(
             "Codes",
             ("One code a row, one sheet a person: the sheet or file goes by the person’s name.", *SHEET_RULES),

@@ -87,7 +87,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "hours",
         "its times in one cell: “9:00–10:30”",
-        "hours|time span|time range|time slot|timeslot|slot|from to|start end|times from to|opening hours",
+        "hours|shift hours|time span|time range|time slot|timeslot|slot|from to|start end|times from to|opening hours",
         Holds.HOURS,
         shared=words.HOURS,
     ),

@@ -97,7 +97,7 @@ TIMETABLE_SHEET = with_phrases(
             Field(
                 "hours",
                 "both in one cell: “8:15–9:10”",
-                "hours|times|time|clock times|time of day",
+                "hours|shift hours|times|time|clock times|time of day",
                 Holds.HOURS,
                 words.HOURS,
                 Blank("Times", "In place of periods: “8:15–9:10”.", ""),

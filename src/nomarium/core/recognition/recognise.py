@@ -10,6 +10,7 @@ from nomarium.core.columns import Evidence, Kind, SheetKind
 from nomarium.core.kinds import BELL_SHEET, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import FAMILIES, any_days
+from nomarium.core.shapes import Crossing, find_crossing, unfold
 from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.timetable import find_blocks, find_month
@@ -43,6 +44,8 @@ class Recognised:
     """Further kinds that it is at once: a list of days may say which are special."""
     is_list: bool = True
     """Whether it is a list, a row a thing: in other shapes headings are no fields."""
+    crossing: Crossing | None = None
+    """Where names and days cross on it, where they do."""
 
 
 _NOTHING = "neither its headings nor its cells are those of a sheet that is known"
@@ -59,6 +62,9 @@ def recognise(
     found: Candidate | None = None
     others: list[Candidate] = []
     for kind in order:
+        if not stated and (crossing := _crossing_before(kind, grid)) is not None:
+            found_as = unfold(crossing)
+            return Recognised(found_as.kind, found_as.why, is_list=False, crossing=crossing)
         candidate = _TESTS[kind](grid, stated or {})
         if candidate.fits and found is None:
             found = candidate
@@ -77,6 +83,13 @@ def recognise(
         if found
         else Recognised(None, _NOTHING, next_best)
     )
+
+
+def _crossing_before(kind: Kind, grid: Grid) -> Crossing | None:
+    """Return where names and days cross, before a kind is tried that such a sheet may seem to be."""
+    if kind not in (Kind.BELLS, Kind.LIST) or find_month(grid) is not None:
+        return None
+    return find_crossing(grid, turned=kind is Kind.LIST)
 
 
 _AT_ONCE = (Kind.SPECIAL_DAYS, Kind.DAYS)

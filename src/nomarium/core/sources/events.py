@@ -19,6 +19,7 @@ from nomarium.core.sources.repeating import unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Series
 from nomarium.core.sources.spans import SpanFound, SpanRules
+from nomarium.core.sources.wording import Finding
 from nomarium.core.tables import LeftOut, Table, plain_text
 from nomarium.core.values import (
     Commas,
@@ -28,6 +29,7 @@ from nomarium.core.values import (
     MomentColumn,
     NameReader,
     read_moments,
+    speaks_of_nights,
 )
 
 
@@ -79,7 +81,10 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     if has_errors(sheet.problems):
         return sheet
     sheet.problems += _part_names(table, matches, choices)
-    rules = SpanRules(choices.zone, choices.length, _timed(sheet.moments), choices.dates.within)
+    titles = matches.column("summary")
+    said = [*(column.heading for column in table.columns), *(map(plain_text, titles.cells) if titles else ())]
+    nights = speaks_of_nights(said)
+    rules = SpanRules(choices.zone, choices.length, _timed(sheet.moments), choices.dates.within, nights)
     spans = RowSpans(table, matches, sheet.moments, rules)
     details = read_details(table, matches, choices.lookups)
     sheet.problems += details.problems
@@ -178,9 +183,20 @@ def _undated(span: SpanFound | Problem) -> bool:
 
 
 def _report(sheet: EventSheet, record: int, span: SpanFound) -> None:
-    place = _moment_place(sheet, record)
     found = " ".join(filled for column in sheet.moments if (filled := plain_text(column.column.cells[record])))
-    sheet.problems += [finding.at(place, found) for finding in span.findings]
+    sheet.problems += [finding.at(_place_of(sheet, record, finding), found) for finding in span.findings]
+
+
+def _place_of(sheet: EventSheet, record: int, finding: Finding) -> Place:
+    """The cell that a finding is about: of those that hold a time, the first or the last."""
+    timed = [one for one in sheet.moments if _holds_time(one.moments[one.column.cells[record]])]
+    if finding.about == "day" or not timed:
+        return _moment_place(sheet, record)
+    return sheet.table.cell_place(record, timed[0 if finding.about == "start" else -1].column)
+
+
+def _holds_time(moment: Moment | Fault) -> bool:
+    return isinstance(moment, Moment) and (moment.start is not None or moment.end is not None)
 
 
 def _moment_place(sheet: EventSheet, record: int) -> Place:

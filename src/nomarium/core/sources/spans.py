@@ -13,13 +13,12 @@ from nomarium.core.sources.series import Occurrence
 from nomarium.core.sources.wording import Finding
 from nomarium.core.values import (
     BLANK,
-    LATEST_USUAL_START,
-    LONGEST_PAST_MIDNIGHT,
     WEEKDAY_NAMES,
     ClockTime,
     Length,
     Moment,
     end_after,
+    may_pass_midnight,
 )
 
 _NO_TWO_CHANGES = timedelta(days=60)
@@ -38,6 +37,8 @@ class SpanRules:
     """Whether other rows have times, so that a row without any is worth a word."""
     within: tuple[date, date] | None = None
     """What the sheet is about: a date outside it is worth a word."""
+    nights: bool = False
+    """Whether the sheet is about shifts or nights: what starts in the evening may then last till the morning."""
 
 
 class RowTimes(NamedTuple):
@@ -151,7 +152,7 @@ def _timed(times: RowTimes, first: date, starting: ClockTime, rules: SpanRules) 
         end, _ = _local(times.last or first, ending, rules.zone)
         if end < start and times.last is None and not absolute:
             end += timedelta(days=1)
-            if starting.seconds < LATEST_USUAL_START or (end - start).total_seconds() > LONGEST_PAST_MIDNIGHT:
+            if not may_pass_midnight(starting.seconds, ending.seconds, nights=rules.nights):
                 return _refused(wording.end_before_start(start, end - timedelta(days=1)))
             findings.append(wording.ends_next_day(start, end))
         if times.length and end != after(start, times.length, rules.zone):

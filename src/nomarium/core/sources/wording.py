@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from datetime import date, datetime
-from typing import NamedTuple
+from typing import Literal, NamedTuple
 
 from nomarium.core.problems import Advice, Place, Problem, Severity, Way, error, note, warning
 from nomarium.core.values import ClockTime, day_words
@@ -18,6 +18,8 @@ class Finding(NamedTuple):
     code: str
     message: str
     advice: Advice = ""
+    about: Literal["day", "start", "end"] = "day"
+    """Which of the row's cells it is about."""
 
     @property
     def is_error(self) -> bool:
@@ -59,13 +61,13 @@ def last_before_first(first: date, last: date) -> Finding:
 def end_before_start(start: datetime, end: datetime) -> Finding:
     """The end time is before the start time, and not past midnight."""
     message = f"The event ends at {_clock(end)}, before it starts at {_clock(start)}."
-    return Finding(Severity.ERROR, "end-before-start", message, _CORRECT)
+    return Finding(Severity.ERROR, "end-before-start", message, _CORRECT, "end")
 
 
 def end_without_start() -> Finding:
     """An end time alone."""
     message = "The event has an end time, but no start time."
-    return Finding(Severity.ERROR, "no-start-time", message, _CORRECT)
+    return Finding(Severity.ERROR, "no-start-time", message, _CORRECT, "end")
 
 
 def length_without_start() -> Finding:
@@ -83,13 +85,13 @@ def last_day_without_end(last: date) -> Finding:
 def length_against_end(start: datetime, end: datetime) -> Finding:
     """Start, end and length do not fit together."""
     message = f"The length does not fit the times from {_clock(start)} to {_clock(end)}."
-    return Finding(Severity.ERROR, "two-answers", message, _CORRECT)
+    return Finding(Severity.ERROR, "two-answers", message, _CORRECT, "end")
 
 
 def all_day_with_times() -> Finding:
     """Marked all-day, and times beside it."""
     message = "The row says all-day and has times too: taken as all-day."
-    return Finding(Severity.WARNING, "all-day-with-times", message, "Take out the times or the mark.")
+    return Finding(Severity.WARNING, "all-day-with-times", message, "Take out the times or the mark.", "start")
 
 
 def no_time() -> Finding:
@@ -101,25 +103,27 @@ def no_time() -> Finding:
 def night_start(start: datetime) -> Finding:
     """An event in the night is more often a slip."""
     message = f"The event starts at {_clock(start)}, in the night."
-    return Finding(Severity.WARNING, "night-start", message, "If the afternoon is meant, write pm or 24-hour times.")
+    return Finding(
+        Severity.WARNING, "night-start", message, "If the afternoon is meant, write pm or 24-hour times.", "start"
+    )
 
 
 def ends_next_day(start: datetime, end: datetime) -> Finding:
     """Past midnight."""
     message = f"The event runs from {_clock(start)} past midnight to {_clock(end)} on the next day."
-    return Finding(Severity.NOTE, "ends-next-day", message)
+    return Finding(Severity.NOTE, "ends-next-day", message, about="end")
 
 
 def skipped_time(moment: datetime, zone: str) -> Finding:
     """The clock is put forward over this time."""
     message = f"{_clock(moment)} does not exist on {day_words(moment)} in {zone}: the clock is put forward over it."
-    return Finding(Severity.ERROR, "skipped-time", message, _CORRECT)
+    return Finding(Severity.ERROR, "skipped-time", message, _CORRECT, "start")
 
 
 def doubled_time(moment: datetime, zone: str) -> Finding:
     """The clock is put back, and shows this time twice."""
     message = f"{_clock(moment)} comes twice on {day_words(moment)} in {zone}: the first is taken."
-    return Finding(Severity.NOTE, "doubled-time", message)
+    return Finding(Severity.NOTE, "doubled-time", message, about="start")
 
 
 def no_title(place: Place, found: str) -> Problem:

@@ -2,9 +2,10 @@
 
 from nomarium.core.tables.cells import Cell, address, column_letters, guarded, plain_text, range_address
 from nomarium.core.tables.find import INSTRUCTIONS, OWN_SAMPLES, find_table
+from nomarium.core.tables.grid_view import GridView
 from nomarium.core.tables.headings import Vocabulary, is_data, lead_in, without_lead_in
 from nomarium.core.tables.open import TableChoices, TextFile, looks_like_calendar, read_grids, read_text
-from nomarium.core.tables.table import Column, Grid, LeftOut, Table
+from nomarium.core.tables.table import Column, Grid, LeftOut, Spot, Table
 from nomarium.core.tables.wording import NO_HEADINGS, NO_ROWS, TWO_TABLES
 
 __all__ = [
@@ -16,7 +17,9 @@ __all__ = [
     "Cell",
     "Column",
     "Grid",
+    "GridView",
     "LeftOut",
+    "Spot",
     "Table",
     "TableChoices",
     "TextFile",

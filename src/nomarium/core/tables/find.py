@@ -149,6 +149,7 @@ def _cut(
         grid.file, grid.sheet, grid.form, start + 1, _columns(records, headings[first : last + 1], first), numbers
     )
     table.left_out = Counter(reason for reason in reasons if reason)
+    table.origins = grid.origins
     samples = [
         wording.sample_row(Place(grid.file, grid.sheet, address(row, first), row), plain_text(rows[row - start - 2][0]))
         for row, reason in enumerate(reasons, start + 2)

@@ -10,6 +10,9 @@ from enum import StrEnum
 from nomarium.core.problems import Place
 from nomarium.core.tables.cells import Cell, address, range_address
 
+Spot = tuple[int, int]
+"""The row and the column of a cell on its sheet, both counted from 0."""
+
 
 @dataclass(slots=True)
 class Grid:
@@ -24,6 +27,8 @@ class Grid:
     """Merged areas as (first row, first column, last row, last column), all counted from 0."""
     typed: bool = False
     """Whether the file can hold dates and times of its own (workbooks), not only text."""
+    origins: list[list[Spot]] = field(default_factory=list)
+    """Where each cell stands on its sheet, for a list that was made of another shape; none for a sheet as it is."""
 
     @property
     def place(self) -> Place:
@@ -72,6 +77,8 @@ class Table:
     columns: list[Column]
     row_numbers: Sequence[int]
     left_out: Counter[LeftOut] = field(default_factory=Counter)
+    origins: Sequence[Sequence[Spot]] = ()
+    """Where each cell of the sheet's rows stands, where the list was made of another shape."""
 
     def __len__(self) -> int:
         return len(self.row_numbers)
@@ -84,20 +91,30 @@ class Table:
     @property
     def area(self) -> str:
         """The rectangle from the first heading to the last record: "B4:H90"."""
+        if self.origins:
+            rows, columns = zip(*(spot for spots in self.origins for spot in spots), strict=True)
+            return range_address(min(rows) + 1, min(columns), max(rows) + 1, max(columns))
         last = self.row_numbers[-1] if self.row_numbers else self.heading_row
         return range_address(self.heading_row, self.columns[0].index, last, self.columns[-1].index)
 
     def cell_place(self, record: int, column: Column) -> Place:
         """The place of one record's cell, the record counted from 0."""
-        row = self.row_numbers[record]
-        return Place(self.file, self.sheet, address(row, column.index), row)
+        return self._at(self.row_numbers[record], column.index)
 
     def row_place(self, record: int) -> Place:
         """The place of a whole record: its first to its last column."""
         row = self.row_numbers[record]
+        if self.origins:
+            return self._at(row, -1)
         first, last = self.columns[0].index, self.columns[-1].index
         return Place(self.file, self.sheet, f"{address(row, first)}:{address(row, last)}", row)
 
     def heading_place(self, column: Column) -> Place:
         """The place of a column's heading."""
-        return Place(self.file, self.sheet, address(self.heading_row, column.index), self.heading_row)
+        return self._at(self.heading_row, column.index)
+
+    def _at(self, row: int, column: int) -> Place:
+        if self.origins:
+            line, column = self.origins[row - 1][column]
+            row = line + 1
+        return Place(self.file, self.sheet, address(row, column), row)

@@ -13,9 +13,8 @@ from nomarium.core.kinds import PERIOD_HEADINGS
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
-from nomarium.core.tables import Cell, Grid
+from nomarium.core.tables import Cell, Grid, GridView
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.grid_view import GridView
 from nomarium.core.values import scan_span
 
 _PERIOD_WORD = re.compile(

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import date, time, timedelta
@@ -15,7 +14,7 @@ from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_pe
 from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
-from nomarium.core.values import DateChoices, Fault, Moment, may_pass_midnight, split_list
+from nomarium.core.values import DateChoices, Fault, Moment, may_pass_midnight, speaks_of_nights, split_list
 from nomarium.core.year import SchoolYear
 
 _TIMES = ("start", "end", "hours")
@@ -306,13 +305,8 @@ class _Rows:
         return [label for name in cycles for label in self._choices.year.cycles[name].rule.labels]
 
 
-_NIGHTS = re.compile(
-    r"\b(?:night|shift|duty|on[- ]call|watch|crew|nacht|schicht|nuit|noche|turno|notte|vakt)", re.IGNORECASE
-)
-
-
 def _shows_nights(sheet: Sheet) -> bool:
     """Tell whether words of a sheet's headings or cells speak of nights, shifts or watches."""
     headings = [column.heading for column in sheet.table.columns]
     texts = {text for name in ("class", "course") for text in sheet.texts(name)}
-    return any(map(_NIGHTS.search, [*headings, *texts]))
+    return speaks_of_nights([*headings, *texts])

@@ -10,13 +10,11 @@ from itertools import pairwise
 
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import Occurrence, Series, clock_changes
-from nomarium.core.tables import Grid
+from nomarium.core.tables import Grid, GridView
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.grid_view import GridView
-from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, Clock, ClockTime, scan_span, weekday_in_any
+from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, Clock, ClockTime, month_named, scan_span, weekday_in_any
 from nomarium.core.values.time_text import Span
 
-_TITLE = re.compile(r"([^\W\d_]+)\.?,?\s+(\d{4})")
 _DAY_NUMBER = re.compile(r"(\d{1,2})(?:st|nd|rd|th)?\.?(?:\s+|$)", re.IGNORECASE)
 _LEADING_TIME = re.compile(
     r"(?P<time>\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m?\.?\b)?(?:\s*[-–—]\s*\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m?\.?\b)?)?"
@@ -98,14 +96,8 @@ def read_month_page(grid: Grid, head: int, zone: str, length: timedelta, earlies
 
 
 def _month(view: GridView, head: int) -> date | None:
-    texts = [text for row in range(head) for _, text in view.filled(row)] + [view.grid.sheet or "", view.grid.file]
-    for text in texts:
-        for match in _TITLE.finditer(text.replace("_", " ").replace("-", " ")):
-            name = match[1].casefold()
-            found = [number for number, month in enumerate(MONTH_NAMES, 1) if month.casefold().startswith(name[:9])]
-            if len(name) >= 3 and len(found) == 1 and 1900 <= int(match[2]) <= 2199:
-                return date(int(match[2]), found[0], 1)
-    return None
+    texts = [text for row in range(head) for _, text in view.filled(row)]
+    return month_named([*texts, view.grid.sheet or "", view.grid.file])
 
 
 def _entries(view: GridView, head: int, month: date, page: MonthPage) -> Iterator[_Entry]:

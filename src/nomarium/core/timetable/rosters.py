@@ -9,9 +9,8 @@ from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import CLASS_SHEET, ROSTER_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem, has_errors
 from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
-from nomarium.core.tables import Grid, plain_text
+from nomarium.core.tables import Grid, GridView, plain_text
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.grid_view import GridView
 from nomarium.core.timetable.meeting import Values, clean
 from nomarium.core.values import split_list
 

@@ -8,6 +8,7 @@ from nomarium.core.values.clock import (
     ClockTime,
     end_after,
     may_pass_midnight,
+    speaks_of_nights,
 )
 from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
@@ -16,6 +17,7 @@ from nomarium.core.values.languages import calendar_words, is_weekday, weekday_i
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.moments import read_moments
+from nomarium.core.values.month_title import month_named, month_of
 from nomarium.core.values.names import Commas, NameReader, name_key
 from nomarium.core.values.people import Person, read_person
 from nomarium.core.values.style import Style, style_of
@@ -54,6 +56,8 @@ __all__ = [
     "is_weekday",
     "may_pass_midnight",
     "minute_words",
+    "month_named",
+    "month_of",
     "name_key",
     "near_zones",
     "read_busy",
@@ -65,6 +69,7 @@ __all__ = [
     "read_yes_no",
     "read_zone",
     "scan_span",
+    "speaks_of_nights",
     "split_list",
     "style_of",
     "unit_in_heading",

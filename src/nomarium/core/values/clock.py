@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from typing import NamedTuple
@@ -89,6 +90,16 @@ LATEST_USUAL_START = 17 * HOUR
 """What starts at 17:00 or later may end past midnight…"""
 LONGEST_PAST_MIDNIGHT, LONGEST_NIGHT = 8 * HOUR, 14 * HOUR
 """…if it takes no longer than this, or than that where the sheet shows nights."""
+
+
+_NIGHTS = re.compile(
+    r"\b(?:night|shift|duty|on[- ]call|watch|crew|nacht|schicht|nuit|noche|turno|notte|vakt)", re.IGNORECASE
+)
+
+
+def speaks_of_nights(texts: Iterable[str]) -> bool:
+    """Tell whether headings or cells of a sheet speak of nights, shifts or watches."""
+    return any(map(_NIGHTS.search, dict.fromkeys(texts)))
 
 
 def may_pass_midnight(start: int, end: int, *, nights: bool) -> bool:

@@ -6,7 +6,8 @@ from collections.abc import Iterator
 from dataclasses import dataclass, field
 
 from nomarium.core.problems import Place
-from nomarium.core.tables import Cell, Grid, address, plain_text
+from nomarium.core.tables.cells import Cell, address, plain_text
+from nomarium.core.tables.table import Grid
 
 
 @dataclass(slots=True)

@@ -1,0 +1,142 @@
+"""A row of days: dates, day numbers below a month, weekdays, or labels with their word ("Day 1")."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import date, datetime
+from functools import cache
+from itertools import pairwise
+
+from nomarium.core.tables import Cell, GridView, is_data, plain_text
+from nomarium.core.values import MONTH_NAMES, month_named, month_of, scan_span, weekday_in_any
+
+FEWEST_HEADS = 2
+_FEWEST_NUMBERS = 5
+_NUMBER = re.compile(r"(?P<number>\d{1,2})(?:st|nd|rd|th|\.|º|er)?", re.IGNORECASE)
+_DAY_AND_NUMBER = re.compile(
+    r"(?P<weekday>[^\W\d_]{1,12})\.?,?\s+(?P<number>\d{1,2})(?:st|nd|rd|th|\.)?", re.IGNORECASE
+)
+_LABEL = re.compile(r"(?:day|tag|jour|día|dia|giorno|dag)\s*[:#-]?\s*(?:[A-L]|\d{1,2})", re.IGNORECASE)
+_LONGEST_HEAD = 40
+
+
+@dataclass(frozen=True, slots=True)
+class Axis:
+    """The days that head the columns of a view, and the rows that say them."""
+
+    row: int
+    last_row: int
+    dated: bool
+    """Whether its heads are dates, and not weekdays or labels."""
+    heads: dict[int, Cell]
+    """What a list would say below Date or Day, by the columns."""
+    weekdays: dict[int, str]
+    """The weekdays that stand beside dates in a row of their own."""
+
+
+@cache
+def _head_kind(text: str) -> str:
+    """Tell what a text is that may head a column: a date, a day's number, a weekday, a label, or "" for another."""
+    if len(text) > _LONGEST_HEAD:
+        return ""
+    number = _NUMBER.fullmatch(text)
+    if number:
+        return "number" if 1 <= int(number["number"]) <= 31 else ""
+    if weekday_in_any(text) is not None:
+        return "weekday"
+    both = _DAY_AND_NUMBER.fullmatch(text)
+    if both and weekday_in_any(both["weekday"]) is not None:
+        return "number" if 1 <= int(both["number"]) <= 31 else ""
+    if _LABEL.fullmatch(text):
+        return "label"
+    return "date" if is_data(text) and scan_span(text) is None else ""
+
+
+def _kind_of(cell: Cell) -> str:
+    if isinstance(cell, date | datetime):
+        return "date"
+    return _head_kind(" ".join(plain_text(cell).split())) if cell != "" else ""
+
+
+def axis_at(view: GridView, row: int) -> Axis | None:
+    """Return the days that stand in a row, with the rows of weekdays and months beside it; None where none do."""
+    kinds = {column: kind for column, _ in view.filled(row) if (kind := _kind_of(view.cell(row, column)))}
+    main = max(kinds.values(), key=list(kinds.values()).count, default="")
+    columns = [column for column in range(1, view.width) if kinds.get(column) == main]
+    if len(columns) < FEWEST_HEADS or any(view.text(row, c) and c not in columns for c in _between(columns)):
+        return None
+    if main == "number":
+        return _numbered(view, row, columns)
+    heads: dict[int, Cell] = {}
+    for column in columns:  # a merged head holds for all of its columns
+        cell = view.cell(row, column)
+        heads |= dict.fromkeys(range(column, view.end(row, column)[1] + 1), cell)
+    if main == "date":
+        return _dated(view, row, heads)
+    several = list(heads.values())
+    return Axis(row, row, False, heads, {}) if len(set(several)) == len(columns) else None
+
+
+def _between(columns: Sequence[int]) -> range:
+    return range(columns[0], columns[-1] + 1)
+
+
+def _dated(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:
+    weekdays = _weekdays_beside(view, row, heads)
+    below = weekdays is not None and weekdays[0] > row
+    return Axis(row, row + 1 if below else row, True, heads, weekdays[1] if weekdays else {})
+
+
+def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
+    """Read the numbers of days below the name of their month: in a row above them, in a title, the tab or the file."""
+    matches = {column: view.text(row, column) for column in columns}
+    numbers = {column: int(re.findall(r"\d+", text)[-1]) for column, text in matches.items()}
+    if not all(after in (before + 1, 1) for before, after in pairwise(numbers.values())):
+        return None
+    texts = [text for above in range(row) for _, text in view.filled(above)]
+    title = month_named([*texts, view.grid.sheet or "", view.grid.file])
+    months = {column: month for column, text in view.filled(row - 1) if (month := month_of(text))} if row else {}
+    if title is None and not months and len(numbers) < _FEWEST_NUMBERS:
+        return None
+    if title is None and not months:
+        return None
+    heads: dict[int, Cell] = {}
+    year, month, before = (title.year, title.month, 0) if title else (0, 0, 0)
+    for column, number in numbers.items():
+        if column in months and months[column] != month:
+            year += bool(year and month and months[column] < month)
+            month = months[column]
+        elif number < before and not months:
+            year, month = (year + (month == 12), month % 12 + 1)
+        before = number
+        heads[column] = f"{number} {MONTH_NAMES[month - 1]}" + (f" {year}" if year else "") if month else ""
+    if not all(heads.values()):
+        return None
+    weekdays = _weekdays_beside(view, row, heads)
+    named = {column: match["weekday"] for column, text in matches.items() if (match := _DAY_AND_NUMBER.fullmatch(text))}
+    below = weekdays is not None and weekdays[0] > row
+    return Axis(row, row + 1 if below else row, True, heads, {**(weekdays[1] if weekdays else {}), **named})
+
+
+def _weekdays_beside(view: GridView, row: int, heads: dict[int, Cell]) -> tuple[int, dict[int, str]] | None:
+    """Return the row above or below that names the weekdays of dates, and their names; "" for letters such as "M"."""
+    for beside in (row + 1, row - 1):
+        if not 0 <= beside < len(view.rows):
+            continue
+        texts = {column: view.text(beside, column) for column in heads}
+        filled = {column: text for column, text in texts.items() if text}
+        if len(filled) * 2 <= len(heads) or any(view.text(beside, c) for c in range(min(heads))):
+            continue
+        named = {column: weekday_in_any(text) for column, text in filled.items()}
+        if None not in named.values():
+            return beside, filled
+        if len(filled) > 6 and max(map(len, filled.values())) <= 2 and _comes_weekly(filled):
+            return beside, {}
+    return None
+
+
+def _comes_weekly(texts: dict[int, str]) -> bool:
+    """Tell whether short texts come again every seven columns: the letters of weekdays."""
+    return all(texts.get(column + 7, text) == text for column, text in texts.items()) and len(set(texts.values())) > 3

@@ -1,0 +1,102 @@
+"""What the text of one cell says: times, the code of a shift, a task, a place."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable, Iterator
+from itertools import pairwise
+from typing import NamedTuple
+
+from nomarium.core.shapes.hours import spans_in
+from nomarium.core.shapes.key import FREE, Key
+
+_CODE = re.compile(r"[^\W_]{1,4}[*+!?]?")
+_JOINED = re.compile(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
+_EDGES = " \n,;:|/()–—-@"
+_PLACE_WORD = re.compile(
+    r"\b(?:pool|hall|room|gym|gymnasium|field|court|studio|lab|library|theatre|theater|rink|track|pitch|lane|ice|barn|"
+    r"raum|saal|halle|feld|becken|platz|salle|piscine|gymnase|terrain|stade|aula|sala|pista|piscina|campo|palestra|zaal|hal|"
+    r"bad|rom|plats|salon)\b",
+    re.IGNORECASE,
+)
+_NUMBERED = re.compile(r"(?=.*\d)(?:[^\W\d_]{1,10}[ .-]?\d{1,4}[a-z]?|\d{2,4}[a-z]?)", re.IGNORECASE)
+
+
+class Said(NamedTuple):
+    """What one entry of a cell says."""
+
+    title: str = ""
+    hours: str = ""
+    place: str = ""
+
+
+def is_free(text: str) -> bool:
+    """Tell whether a cell says that nothing is on."""
+    return text.strip().casefold() in FREE
+
+
+def is_code(text: str) -> bool:
+    """Tell whether a text can be the code of something: short, one word, and no small word."""
+    text = text.strip()
+    return bool(_CODE.fullmatch(text)) and not (len(text) > 2 and text.islower())
+
+
+def codes_in(text: str) -> list[str]:
+    """Return the codes that a cell holds and nothing else: "E", "E/N"; none for other texts."""
+    parts = [part for part in _JOINED.split(text.strip()) if part]
+    if is_code(text):
+        return [text.strip()]
+    return parts if parts and all(map(is_code, parts)) and not any(map(str.isdecimal, parts)) else []
+
+
+def read_cell(text: str, key: Key, *, words_are_place: bool, rooms: Iterable[str] = ()) -> list[Said] | str:
+    """Return what a cell says, entry by entry; the code in it that nothing explains, where there is one."""
+    if is_free(text):
+        return []
+    whole = key.find(text.strip())
+    codes = [text.strip()] if whole else codes_in(text)
+    if codes:
+        found = []
+        for code in codes:
+            meaning = key.find(code)
+            if meaning is None and not is_free(code):
+                return code
+            if meaning is not None and not meaning.is_free:
+                found.append(Said(meaning.title, meaning.hours, meaning.place))
+        return found
+    known_rooms = {room.casefold() for room in rooms}
+    return [_said(words, hours, known_rooms, words_are_place=words_are_place) for hours, words in _timed_parts(text)]
+
+
+def _timed_parts(text: str) -> Iterator[tuple[str, str]]:
+    """Yield the spans of times of a cell, each with the words that go with it; ("", words) where it has no times."""
+    spans = list(spans_in(text))
+    if not spans:
+        yield "", text.strip(_EDGES)
+        return
+    between = [text[: spans[0].start], *(text[a.end : b.start] for a, b in pairwise(spans))]
+    after = text[spans[-1].end :].strip(_EDGES)
+    words = [part.strip(_EDGES) for part in between]
+    behind = [*words[1:], after]
+    leading = bool(words[0]) and (len(spans) == 1 or not after)
+    for number, span in enumerate(spans):
+        before = words[number] if leading or number == 0 else ""
+        follows = "" if leading and number < len(spans) - 1 else behind[number]
+        yield span.text, "\n".join(filter(None, (before, follows)))
+
+
+def _said(words: str, hours: str, rooms: set[str], *, words_are_place: bool) -> Said:
+    """Part the words of an entry into a title and a place."""
+    parts = [
+        part.strip(_EDGES) for part in re.split(r"\s*(?:\n|,|\s/\s|\||\s[–—-]\s|\s@\s)\s*", words) if part.strip(_EDGES)
+    ]
+    places = [part for part in parts if part.casefold() in rooms] or (
+        [part for part in parts if looks_like_place(part)][-1:] if words_are_place or len(parts) > 1 else []
+    )
+    titles = [part for part in parts if part not in places]
+    return Said(", ".join(titles), hours, ", ".join(places))
+
+
+def looks_like_place(text: str) -> bool:
+    """Tell whether a text has the form of a place: "Pool 2", "R12", "Main hall"."""
+    return bool(_PLACE_WORD.search(text) or _NUMBERED.fullmatch(text))

@@ -1,0 +1,278 @@
+"""Names along one side of a sheet, days along the other, and in the cells when or what: where all of it stands.
+
+Staff by dates with the codes of shifts, squads by weekdays with times, dates by forms with what each of them does.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass, field
+from typing import NamedTuple
+
+from nomarium.core.columns import Headings, heading_key
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
+from nomarium.core.problems import Place
+from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at
+from nomarium.core.shapes.cell_texts import codes_in, is_free, looks_like_place
+from nomarium.core.shapes.hours import span_in
+from nomarium.core.shapes.key import Meaning, meanings_in
+from nomarium.core.slots import bare_period
+from nomarium.core.tables import Grid, GridView, Spot
+
+_MOST_ROWS_ABOVE = 25
+_MOST_TURNED = 3000
+_TOTAL = re.compile(
+    r"(?:grand |sub-?)?totals?\b.*|sum\b.*|count\b.*|staffing\b.*|needed\b.*|required\b.*", re.IGNORECASE
+)
+_PERIOD = re.compile(
+    r"(?:p|pd|per|period|block|lesson|hour|stunde|heure|hora|ora|time|slot|mod)s?\.?\s*\d+\w?|\d{1,2}(?:st|nd|rd|th|\.)?|"
+    r"(?:\d+\.?\s*)?(?:stunde|period|lesson|hora|ora|heure)|lunch|break|recess|registration|assembly|pause",
+    re.IGNORECASE,
+)
+_PERSON = re.compile(
+    r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Nurse|Sister|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\. ?\S{2,}.*|"
+    r"[^\W\d_]+(?:[ -][^\W\d_]+)*, [^\W\d_].*|[^\W\d_]{2,}(?: [^\W\d_]\.?)? [^\W\d_'’-]{2,}(?: [^\W\d_'’-]{2,})?",
+)
+_ABOUT_PEOPLE = re.compile(
+    r"\b(?:staff|rota|roster|duty|duties|on[- ]call|shifts?|dienst|dienstplan|schicht|turnos?|garde|vakt|ward)\b",
+    re.IGNORECASE,
+)
+_ABOUT_THE_DAY = frozenset(
+    "start_time end_time start end hours location weekday description when duration all_day categories".split()
+)
+"""Fields of a list of events that may stand beside dates, where what is on stands below the names."""
+
+
+class Row(NamedTuple):
+    """A line of cells: the row of the view that they stand in, and that of the names that it goes with."""
+
+    row: int
+    named_at: int
+    axis: Axis
+
+
+@dataclass(slots=True)
+class Crossing:
+    """Where names and days cross on a sheet."""
+
+    view: GridView
+    axes: list[Axis] = field(default_factory=list)
+    leads: list[int] = field(default_factory=list)
+    """The columns of the view that say whose a line is, and more of it."""
+    rows: list[Row] = field(default_factory=list)
+    about_days: dict[int, str] = field(default_factory=dict)
+    """Rows of the view that say something of each day, with their headings."""
+    lines: list[tuple[int, list[str]]] = field(default_factory=list)
+    """Rows of the view without a cell below the days, with their texts: captions, keys, notes."""
+    stray: list[tuple[int, int]] = field(default_factory=list)
+    """Filled cells that belong to no name."""
+    totals: int = 0
+
+    @property
+    def dated(self) -> bool:
+        """Whether the days are dates."""
+        return self.axes[0].dated
+
+    def cells(self) -> Iterator[tuple[Row, int, str]]:
+        """Yield the filled cells: their line, their column, their text; a merged cell for each day that it covers."""
+        for row in self.rows:
+            for column in row.axis.heads:
+                if self.view.is_covered(row.row, column):
+                    continue
+                if text := self.view.text(row.row, column):
+                    across = range(column, self.view.end(row.row, column)[1] + 1)
+                    yield from ((row, day, text) for day in across if day in row.axis.heads)
+
+    def texts(self) -> list[str]:
+        """Return the different texts of its cells that say anything."""
+        return [text for text in dict.fromkeys(text for _, _, text in self.cells()) if not is_free(text)]
+
+    def codes(self) -> dict[str, Place]:
+        """Return the codes in its cells, each with the first cell that has it."""
+        found: dict[str, Place] = {}
+        for row, column, text in self.cells():
+            for code in codes_in(text):
+                if not is_free(code):
+                    found.setdefault(code, self.view.place(row.row, column))
+        return found
+
+    def own_key(self) -> list[tuple[Meaning, Place]]:
+        """Return what the lines around it say of its codes."""
+        codes = list(self.codes())
+        return [
+            (meaning, self.view.place(row, 0)) for row, texts in self.lines for meaning in meanings_in(texts, codes)
+        ]
+
+    def name(self, row: Row, lead: int) -> str:
+        """Return what a line says of itself in one of the leading columns."""
+        return " ".join(self.view.text(row.named_at, lead).split())
+
+    def names(self) -> list[str]:
+        """Return the different names."""
+        return list(dict.fromkeys(filter(None, (self.name(row, self.leads[0]) for row in self.rows))))
+
+    def heading(self, lead: int) -> str:
+        """Return the heading of a leading column, "" for none."""
+        axis = self.axes[0]
+        texts = (" ".join(self.view.text(row, lead).split()) for row in range(axis.row, axis.last_row + 1))
+        return next(filter(None, texts), "")
+
+    def spot(self, row: int, column: int) -> Spot:
+        """Return where a cell of the view stands on the sheet."""
+        return (column + self.view.left, row) if self.view.turned else (row, column + self.view.left)
+
+    @property
+    def titles(self) -> list[str]:
+        """The texts above it, its tab and its file."""
+        above = [text for row in range(self.axes[0].row) for _, text in self.view.filled(row)]
+        return [*above, self.view.grid.sheet or "", self.view.grid.file]
+
+    def role(self) -> str:
+        """Tell what the names are: "class", "teacher", "room", "student", "team", "group" of a timetable."""
+        heading = self.heading(self.leads[0])
+        role = Headings(TIMETABLE_SHEET)(heading) if heading else None
+        if heading_key(heading) == "name":
+            role = None
+        if role in ("class", "teacher", "room", "student", "team", "group"):
+            return role
+        names = self.names()
+        if means_people(heading) or _most(names, _PERSON):
+            return "teacher"
+        if sum(map(looks_like_place, names)) * 2 > len(names) and not role:
+            return "room"
+        if any(map(_ABOUT_PEOPLE.search, self.titles)) and self.codes():
+            return "teacher"
+        return "class"
+
+    def people_in_cells(self) -> bool:
+        """Tell whether the cells name people, for what stands where the names would: a list of duties."""
+        texts = [text for text in self.texts() if span_in(text) is None]
+        named = [line.strip() for text in texts for line in re.split(r"[\n;/,]| & ", text) if line.strip()]
+        return len(named) > 1 and _most(named, _PERSON) and not _most(self.names(), _PERSON)
+
+
+def _most(texts: Sequence[str], form: re.Pattern[str]) -> bool:
+    return sum(bool(form.fullmatch(text)) for text in texts) * 2 > len(texts) > 0
+
+
+def find_crossing(grid: Grid, codes: frozenset[str] = frozenset(), *, turned: bool | None = None) -> Crossing | None:
+    """Return where names and days cross on a sheet; None for a list, a grid of periods, bell times and others.
+
+    ``codes`` are those that another sheet explains; ``turned`` looks only for names across or only for names down.
+    """
+    if turned is not True and (upright := _crossing(GridView(grid))) is not None and _is_sure(upright, codes):
+        return upright
+    if turned is False or len(grid.rows) > _MOST_TURNED:
+        return None
+    sideways = _crossing(GridView(grid, turned=True))
+    return sideways if sideways is not None and _is_sure(sideways, codes) and _is_sure_turned(sideways) else None
+
+
+def _crossing(view: GridView) -> Crossing | None:
+    """Lay the rows of a view out below its first row of days."""
+    axes = (axis_at(view, row) for row in range(min(len(view.rows), _MOST_ROWS_ABOVE)))
+    axis = next(filter(None, axes), None)
+    if axis is None:
+        return None
+    if (
+        (below := axis_at(view, axis.row + 1) if axis.row + 1 < len(view.rows) else None)
+        and below.dated
+        and not axis.dated
+    ):
+        axis = below
+    found = Crossing(view, [axis], [column for column in range(view.width) if _leads(view, axis, column)])
+    if not found.leads or found.leads[0] > min(axis.heads):
+        return None
+    _take_rows(found, axis)
+    return found if found.rows and found.names() else None
+
+
+def _leads(view: GridView, axis: Axis, column: int) -> bool:
+    """Tell whether a column says something of the lines: it is no day's, and holds anything below the days."""
+    return column not in axis.heads and any(view.text(row, column) for row in range(axis.last_row + 1, len(view.rows)))
+
+
+def _take_rows(found: Crossing, axis: Axis) -> None:
+    view, first = found.view, found.leads[0]
+    known = Headings(EVENT_SHEET)
+    named_at: int | None = None
+    blank = False
+    for row in range(axis.last_row + 1, len(view.rows)):
+        texts = [text for _, text in view.filled(row)]
+        again = axis_at(view, row) if len(texts) > FEWEST_HEADS - 1 else None
+        if again is not None and again.dated == axis.dated:
+            axis, named_at = again, None
+            found.axes.append(again)
+            continue
+        if row <= axis.last_row:
+            continue
+        cells = [column for column in axis.heads if view.text(row, column)]
+        name = view.text(row, first)
+        if not texts:
+            blank = True
+        elif found.view.turned and name and known(name) in _ABOUT_THE_DAY:
+            found.about_days[row] = name
+        elif name and _TOTAL.fullmatch(name) and cells:
+            found.totals += 1
+        elif not cells or (blank and _explains(found, texts)):
+            named_at = row if name and not blank else None
+            found.lines.append((row, texts))
+        elif name or (named_at is not None and not blank):
+            named_at = row if name else named_at
+            found.rows.append(Row(row, named_at if named_at is not None else row, axis))
+        else:
+            found.stray += [(row, column) for column in cells]
+        blank = blank and not (name and cells)
+
+
+def _explains(found: Crossing, texts: Sequence[str]) -> bool:
+    """Tell whether a line below the others is of a key: it begins with a code that stands above."""
+    return len(texts) > 1 and texts[0] in found.codes()
+
+
+def _is_sure(found: Crossing, codes: frozenset[str]) -> bool:
+    """Tell whether the cells say when, or the days are dates; periods and times along the side make other sheets."""
+    names = found.names()
+    if _most(names, _PERIOD) or any(bare_period(name) in ("1", "2", "3") for name in names):
+        return False
+    spans_beside = sum(span_in(name) is not None for name in names)
+    if not any(any(map(str.isalpha, name)) for name in names):
+        return spans_beside == len(names) and found.dated
+    if found.dated:
+        return True
+    texts = found.texts()
+    explained = codes | {meaning.code for meaning, _ in found.own_key() if meaning.hours}
+    timed = [text for text in texts if span_in(text) or (codes_in(text) and set(codes_in(text)) <= explained)]
+    return len(timed) * 2 > len(texts) and (len(timed) < len(texts) or _not_bells(found, texts))
+
+
+def _not_bells(found: Crossing, texts: Sequence[str]) -> bool:
+    """Tell whether cells that all hold times are no bell times: they have words beside, or overlap on a day."""
+    if any(len(text) > len(span.text) + 2 for text in texts if (span := span_in(text))):
+        return True
+    if (
+        found.role() in ("team", "teacher", "student")
+        or Headings(TIMETABLE_SHEET)(found.heading(found.leads[0])) == "class"
+    ):
+        return True
+    by_day: dict[int, list[str]] = {}
+    for _, column, text in found.cells():
+        by_day.setdefault(column, []).append(text)
+    return any(len(set(texts)) < len(texts) for texts in by_day.values())
+
+
+def _is_sure_turned(found: Crossing) -> bool:
+    """Tell whether names stand across, and no headings of a list: they have one form, or all cells speak for it."""
+    names = found.names()
+    known = Headings(EVENT_SHEET)
+    if len(names) < FEWEST_HEADS or any(known(name) for name in names):
+        return False
+    if found.about_days and not found.dated:
+        return False
+    texts = found.texts()
+    forms = {re.sub(r"\d+", "9", re.sub(r"\b[A-Za-z]\b|(?<=\d)[a-z]\b", "A", name)) for name in names}
+    if len(forms) == 1 and forms != set(names):
+        return True
+    timed = sum(span_in(text) is not None or bool(codes_in(text)) for text in texts)
+    return timed * 5 >= len(texts) * 4 or _most(names, _PERSON) or found.people_in_cells()

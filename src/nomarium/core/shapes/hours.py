@@ -1,0 +1,38 @@
+"""Spans of times within longer texts: "17:30–19:00 Pool 2", "Early (7 am to 3 pm)"."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+from typing import NamedTuple
+
+from nomarium.core.values import scan_span
+
+_ONE = r"\d{1,2}(?:[:.h]\d{2}|h)?\s*(?:[ap]\.?m\.?(?!\w))?|noon|midnight|midday"
+_SPAN = re.compile(
+    rf"(?<![\w:.])(?P<start>{_ONE})\s*(?:uhr\s*)?(?:[-–—~→]|\bto\b|\btill?\b|\buntil\b|\bbis\b|\bà\b|\ba\b|\btot\b|\btil\b)\s*"
+    rf"(?P<end>{_ONE})(?:\s*(?:uhr|h|hrs|hours)\b)?(?![\w:])",
+    re.IGNORECASE,
+)
+_SURE = re.compile(r"[:.h]\d{2}|[ap]\.?m|\dh|noon|mid", re.IGNORECASE)
+
+
+class Found(NamedTuple):
+    """A span of times in a text: as it is written, and where it begins and ends."""
+
+    text: str
+    start: int
+    end: int
+
+
+def spans_in(text: str) -> Iterator[Found]:
+    """Yield the spans of times in a text; "9-12" counts only where it is all of the text, for it may be anything."""
+    for match in _SPAN.finditer(text):
+        sure = _SURE.search(match[0]) or match[0].strip() == text.strip()
+        if sure and scan_span(match[0]) is not None:
+            yield Found(" ".join(match[0].split()), match.start(), match.end())
+
+
+def span_in(text: str) -> Found | None:
+    """Return the first span of times in a text; None where there is none."""
+    return next(spans_in(text), None)

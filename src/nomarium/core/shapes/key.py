@@ -1,0 +1,106 @@
+"""What the codes in the cells of a sheet stand for: a list of codes, or lines such as "E = Early, 7:00–15:00"."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, field
+from datetime import time
+from typing import NamedTuple
+
+from nomarium.core.kinds import CODE_SHEET
+from nomarium.core.problems import Place, Problem
+from nomarium.core.shapes import wording
+from nomarium.core.shapes.hours import span_in
+from nomarium.core.sheets import SheetChoices, read_sheet
+from nomarium.core.tables import Cell, Grid, plain_text
+
+_LINE = re.compile(r"(?P<code>[^\s=:,;]{1,8})\s*(?:=|:|–|—|→|\s-\s)\s*(?P<meaning>[^=]+?)")
+_APART = re.compile(r"\s*(?:[;\n|]|,(?=\s*[^\s=:,;]{1,8}\s*[=:]))\s*")
+FREE = frozenset(
+    "|off|day off|rest|rest day|free|none|no shift|not working|frei|"
+    "ruhetag|libre|libranza|descanso|repos|riposo|vrij|fri|"
+    "ledig|folga|-|–|—|/|.|---".split("|")
+)
+"""What a cell says, or a key of its code, where nothing is on."""
+
+
+class Meaning(NamedTuple):
+    """What a code stands for."""
+
+    code: str
+    title: str
+    hours: str = ""
+    place: str = ""
+
+    @property
+    def is_free(self) -> bool:
+        """Whether nothing is on: it has no hours, and its title says so."""
+        return not self.hours and self.title.casefold() in FREE
+
+
+@dataclass(slots=True)
+class Key:
+    """What codes stand for, by the codes as they are written."""
+
+    meanings: dict[str, Meaning] = field(default_factory=dict)
+    problems: list[Problem] = field(default_factory=list)
+    sheets: list[str] = field(default_factory=list)
+
+    def add(self, meaning: Meaning, place: Place) -> None:
+        """Take up a code; the same code for something else is a problem."""
+        other = self.meanings.setdefault(meaning.code, meaning)
+        if other != meaning:
+            self.problems.append(wording.two_meanings(place, meaning.code))
+
+    def find(self, text: str) -> Meaning | None:
+        """Return what a code stands for: as it is written, else the only one that differs in case alone."""
+        if text in self.meanings:
+            return self.meanings[text]
+        alike = [one for code, one in self.meanings.items() if code.casefold() == text.casefold()]
+        return alike[0] if len(alike) == 1 else None
+
+
+def read_key(grid: Grid, choices: SheetChoices, key: Key) -> None:
+    """Read a list of codes into a key. Raises DataRefused where it has none."""
+    sheet, problems = read_sheet(grid, CODE_SHEET, choices)
+    key.problems += problems
+    if sheet is None:
+        return
+    key.sheets.append(f"{grid.file}, sheet “{grid.sheet}”" if grid.sheet else grid.file)
+    for record in range(len(sheet)):
+        code = sheet.text(record, "code") or sheet.text(record, "title")
+        if not code:
+            key.problems.append(wording.meaning_without_code(sheet.place(record)))
+            continue
+        start, end = (sheet.cell(record, name) for name in ("start", "end"))
+        hours = sheet.text(record, "hours") or "–".join(text for cell in (start, end) if (text := _clock_text(cell)))
+        title = sheet.text(record, "title") or code
+        key.add(Meaning(code, title, hours, sheet.text(record, "room")), sheet.place(record, "code"))
+
+
+def _clock_text(cell: Cell) -> str:
+    return f"{cell:%H:%M}" if isinstance(cell, time) else " ".join(plain_text(cell).split())
+
+
+def meanings_in(cells: Sequence[str], codes: Iterable[str]) -> list[Meaning]:
+    """Return what a line below or above a sheet says of its codes: "E = Early 7:00–15:00; N = Night", or in cells."""
+    wanted = {code.casefold(): code for code in codes}
+    first = cells[0] if cells else ""
+    if len(cells) > 1 and first.casefold() in wanted:
+        return [_meaning(wanted[first.casefold()], " ".join(cells[1:]))]
+    found = []
+    for cell in cells:
+        for part in _APART.split(cell):
+            match = _LINE.fullmatch(part.strip())
+            if match and match["code"].casefold() in wanted:
+                found.append(_meaning(wanted[match["code"].casefold()], match["meaning"]))
+    return found
+
+
+def _meaning(code: str, text: str) -> Meaning:
+    span = span_in(text)
+    if span is None:
+        return Meaning(code, text.strip(" ,;:()–-") or code)
+    words = " ".join((text[: span.start] + " " + text[span.end :]).split()).strip(" ,;:()–-")
+    return Meaning(code, words or code, span.text)

@@ -1,0 +1,68 @@
+"""What is said about sheets on which names and days cross."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+
+from nomarium.core.problems import Place, Problem, error, note, warning
+
+
+def two_meanings(place: Place, code: str) -> Problem:
+    """A code that a key explains twice, and differently."""
+    return error(
+        "two-meanings",
+        place,
+        f"The code “{code}” is explained twice, and differently.",
+        found=code,
+        advice="Leave one of the two.",
+    )
+
+
+def meaning_without_code(place: Place) -> Problem:
+    """A row of a list of codes that names none."""
+    return error("half-pair", place, "The row has no code.", advice="Write it, or clear the row.")
+
+
+def unexplained(place: Place, codes: Mapping[str, int]) -> Problem:
+    """Codes in cells that no key explains."""
+    most = ", ".join(f"“{code}” ({count})" for code, count in list(codes.items())[:8])
+    more = f" and {len(codes) - 8} more" if len(codes) > 8 else ""
+    verb = "codes stand" if len(codes) > 1 else "code stands"
+    return error(
+        "code-unexplained",
+        place,
+        f"{len(codes)} {verb} in cells, and nothing says what they mean: {most}{more}.",
+        found=next(iter(codes)),
+        advice="Name the list that explains them (Code, Shift, Start, End) under the source: codes = "
+        '"shifts.csv"; or write it below the sheet: E = Early, 7:00–15:00. A code without hours is free time if it is '
+        "called “off”, and an event of the whole day otherwise.",
+    )
+
+
+def stray(place: Place, text: str, count: int) -> Problem:
+    """Filled cells that belong to no name."""
+    more = f" and {count - 1} more" if count > 1 else ""
+    return warning(
+        "cells-not-read",
+        place,
+        f"“{text}”{more} stands below the days, but beside no name: not used.",
+        found=text,
+        advice="Write whose it is in the first column, or clear it.",
+    )
+
+
+def lines_unused(place: Place, texts: str, count: int) -> Problem:
+    """Lines of text that say when or where, and that nothing understood."""
+    more = f", and {count - 1} more lines" if count > 1 else ""
+    return warning(
+        "notes-not-used",
+        place,
+        f"Notes not used: “{texts}”{more}.",
+        found=texts,
+        advice="If it changes when or where something is, write that into the cells or the plan.",
+    )
+
+
+def how_read(place: Place, why: str) -> Problem:
+    """How a sheet of names and days was understood."""
+    return note("read-as-list", place, why)
