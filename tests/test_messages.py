@@ -84,7 +84,7 @@ TOLD = [
         "Title,Date,Start,End\nA,2026-09-08,14:00,13:00\n",
         (),
         (
-            "error    s.csv, B2 “2026-09-08 14:00 13:00”\n"
+            "error    s.csv, D2 “2026-09-08 14:00 13:00”\n"
             "         The event ends at 13:00, before it starts at 14:00.\n"
             "         Correct the row, or leave it out with --keep-going.\n"
         ),
@@ -93,7 +93,7 @@ TOLD = [
         "Title,Date,End\nA,2026-09-08,13:00\n",
         (),
         (
-            "error    s.csv, B2 “2026-09-08 13:00”\n"
+            "error    s.csv, C2 “2026-09-08 13:00”\n"
             "         The event has an end time, but no start time.\n"
             "         Correct the row, or leave it out with --keep-going.\n"
         ),
@@ -111,7 +111,7 @@ TOLD = [
         "Title,Date,Start,End,Duration\nA,2026-09-08,9:00,10:00,2h\n",
         (),
         (
-            "error    s.csv, B2 “2026-09-08 9:00 10:00”\n"
+            "error    s.csv, D2 “2026-09-08 9:00 10:00”\n"
             "         The length does not fit the times from 09:00 to 10:00.\n"
             "         Correct the row, or leave it out with --keep-going.\n"
         ),
@@ -129,10 +129,10 @@ TOLD = [
         "Title,Date,Time\nA,2027-03-14,02:30\n",
         (),
         (
-            "error    s.csv, B2 “2027-03-14 02:30”\n"
+            "error    s.csv, C2 “2027-03-14 02:30”\n"
             "         02:30 does not exist on Sun 14 Mar 2027 in America/Halifax: the clock is put forward over it.\n"
             "         Correct the row, or leave it out with --keep-going.\n"
-            "warning  s.csv, B2 “2027-03-14 02:30”\n"
+            "warning  s.csv, C2 “2027-03-14 02:30”\n"
             "         The event starts at 02:30, in the night.\n"
             "         If the afternoon is meant, write pm or 24-hour times.\n"
         ),
@@ -141,10 +141,10 @@ TOLD = [
         "Title,Date,Time\nA,2026-11-01,01:30\n",
         (),
         (
-            "warning  s.csv, B2 “2026-11-01 01:30”\n"
+            "warning  s.csv, C2 “2026-11-01 01:30”\n"
             "         The event starts at 01:30, in the night.\n"
             "         If the afternoon is meant, write pm or 24-hour times.\n"
-            "note     s.csv, B2 “2026-11-01 01:30”\n"
+            "note     s.csv, C2 “2026-11-01 01:30”\n"
             "         01:30 comes twice on Sun 1 Nov 2026 in America/Halifax: the first is taken.\n"
         ),
     ),
@@ -152,7 +152,7 @@ TOLD = [
         "Title,Date,Start,End\nA,2026-09-08,8 pm,1 am\n",
         (),
         (
-            "note     s.csv, B2 “2026-09-08 8 pm 1 am”\n"
+            "note     s.csv, D2 “2026-09-08 8 pm 1 am”\n"
             "         The event runs from 20:00 past midnight to 01:00 on the next day.\n"
         ),
     ),
@@ -160,7 +160,7 @@ TOLD = [
         "Title,Date,Time\nA,2026-09-08,5:30 am\n",
         (),
         (
-            "warning  s.csv, B2 “2026-09-08 5:30 am”\n"
+            "warning  s.csv, C2 “2026-09-08 5:30 am”\n"
             "         The event starts at 05:30, in the night.\n"
             "         If the afternoon is meant, write pm or 24-hour times.\n"
         ),

@@ -7,7 +7,7 @@ from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from nomarium.core.calendars import Calendar, find_doubles
-from nomarium.core.columns import FIELD_NAMES, Headings, Kind, check_stated, match_columns
+from nomarium.core.columns import FIELD_NAMES, Headings, Kind, check_stated, heading_key, match_columns
 from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import (
@@ -23,10 +23,31 @@ from nomarium.core.problems import (
     warning,
 )
 from nomarium.core.recognition import Recognised, recognise
-from nomarium.core.sheets import Known, account, choose_grid
-from nomarium.core.sources import Adjustments, EventChoices, EventSheet, Series, adjust, move_to_zone, read_events
+from nomarium.core.shapes import unfolded_of
+from nomarium.core.sheets import Known, SheetChoices, account, grid_of_kind
+from nomarium.core.sources import (
+    Adjustments,
+    EventChoices,
+    EventSheet,
+    Series,
+    adjust,
+    move_to_zone,
+    read_events,
+    values_of,
+)
 from nomarium.core.sources.wording import identical_events, near_double, shared_uid
-from nomarium.core.tables import LeftOut, Table, TableChoices, find_table, looks_like_calendar, read_grids, read_text
+from nomarium.core.tables import (
+    Grid,
+    LeftOut,
+    Table,
+    TableChoices,
+    find_table,
+    looks_like_calendar,
+    plain_text,
+    read_grids,
+    read_text,
+)
+from nomarium.core.timetable import find_month
 
 
 @dataclass(frozen=True, slots=True)
@@ -108,11 +129,16 @@ def convert(
     found += adjust(sheets, request.adjustments)
     if request.to_zone:
         move_to_zone(sheets, request.to_zone)
-    found += _identical(sheets, once=request.once)
+    used = sorted(request.events.used)
+
+    def whose(one: Series) -> object:
+        return tuple(tuple(values_of(one, name) or ()) for name in used)
+
+    found += _identical(sheets, whose, once=request.once)
     series = [one for sheet in sheets for one in sheet.series]
     found += [
         near_double(one.other.place, one.other.summary, one.kept.summary, one.kept.place)
-        for one in find_doubles(series)
+        for one in find_doubles(series, whose=whose)
     ]
     found += _expectations(request, sheets, series)
     return Conversion(sheets, by_place(found), Calendar.of(request.name, series))
@@ -128,7 +154,7 @@ def _read_files(request: Request, headings: Headings) -> tuple[list[Table | Cale
             if calendar is not None:
                 read.append(calendar)
                 continue
-            grid, found = choose_grid(path, EVENT_SHEET, request.tables)
+            grid, found = _event_grid(path, request)
             problems += found
             table, found = find_table(grid, headings)
         except DataRefused as refused:
@@ -137,6 +163,27 @@ def _read_files(request: Request, headings: Headings) -> tuple[list[Table | Cale
             read.append(table)
             problems += found
     return read, problems
+
+
+def _event_grid(path: Path, request: Request) -> tuple[Grid, list[Problem]]:
+    """Return the sheet of events of a file; one on which names and dates cross as the list that it stands for.
+
+    Raises DataRefused where there is none, or several may be meant.
+    """
+    grids, problems = read_grids(path, request.tables)
+    others = read_grids(path)[0] if request.tables.sheet else grids
+    choices = SheetChoices(path, Place(path.name), request.tables, request.events.dates)
+    unfolded = unfolded_of(grids, others, choices, request.events.used)
+    crossed = [one for one in unfolded if one.kind is Kind.EVENTS and _has_headings(one.grid, request)]
+    if len(crossed) == 1 and all(find_month(grid) is None for grid in grids):
+        read_as = note("read-as-list", crossed[0].grid.place, f"It is read as a list: {crossed[0].why}.")
+        return crossed[0].grid, [*problems, *crossed[0].problems, read_as]
+    return grid_of_kind(grids, path, EVENT_SHEET), problems
+
+
+def _has_headings(grid: Grid, request: Request) -> bool:
+    headings = {heading_key(plain_text(cell)) for cell in grid.rows[0]}
+    return all(heading_key(heading) in headings for heading in request.columns)
 
 
 def _other_kind(path: Path, request: Request, others: Sequence[Kind] = tuple(Kind)) -> list[Problem]:
@@ -191,7 +238,7 @@ def _same_uid(sheets: Sequence[EventSheet]) -> list[Problem]:
     return problems
 
 
-def _identical(sheets: Sequence[EventSheet], *, once: bool) -> list[Problem]:
+def _identical(sheets: Sequence[EventSheet], whose: Callable[[Series], object], *, once: bool) -> list[Problem]:
     """Report rows that make just the same event as an earlier one; with ``once`` take them out and count them."""
     series = [one for sheet in sheets for one in sheet.series]
     titled = {(one.summary, one.occurrences[0].start) for one in series}
@@ -202,7 +249,7 @@ def _identical(sheets: Sequence[EventSheet], *, once: bool) -> list[Problem]:
     for sheet in sheets:
         kept = []
         for one in sheet.series:
-            alike = first.setdefault((one.summary, one.occurrences, one.location), [])
+            alike = first.setdefault((one.summary, one.occurrences, one.location, whose(one)), [])
             earlier = next((other for other in alike if other == one), None)
             if earlier is None:
                 alike.append(one)

@@ -228,11 +228,10 @@ def _doubled(held: Sequence[Held], plan: PlanFile) -> list[Problem]:
             problems.append(wording.identical_events(one.place, event.summary, twin.place))
         by_uid.update(dict.fromkeys(one.uids, one))
     told = {problem.place for problem in problems}
-    of_whom: dict[object, list[Series]] = {}
-    for one in held:
-        if one.event is not None:
-            of_whom.setdefault(whose[id(one)], []).append(one.event)
-    doubles = [d for events in of_whom.values() for d in find_doubles(events) if d.other.place not in told]
+    of_whom = {id(one.event): whose[id(one)] for one in held if one.event is not None}
+    events = [one.event for one in held if one.event is not None]
+    found = find_doubles(events, whose=lambda event: of_whom[id(event)])
+    doubles = [double for double in found if double.other.place not in told]
     return problems + [near_double(d.other.place, d.other.summary, d.kept.summary, d.kept.place) for d in doubles]
 
 

@@ -123,7 +123,7 @@ class SourceReader:
             if crossing is None:
                 lists.append(grid)
                 continue
-            unfolded = unfold(crossing, key, self._desk.known.of("room").values())
+            unfolded = unfold(crossing, key, self._desk.known.of("room").values(), self._desk.used)
             self._desk.found.problems += unfolded.problems
             kinds.append(unfolded.kind)
             lists.append(unfolded.grid)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import UTC, datetime
 from functools import cache
@@ -25,10 +25,17 @@ class Double:
     other: Series
 
 
-def find_doubles(events: Iterable[Series], *, alike_only: bool = False) -> list[Double]:
+def _nobody(_: Series) -> object:
+    return None
+
+
+def find_doubles(
+    events: Iterable[Series], *, alike_only: bool = False, whose: Callable[[Series], object] = _nobody
+) -> list[Double]:
     """Return the events that stand twice: same times, same repeat, near-same title, no two different places.
 
-    Events with the same UID are one event, and such as are equal in all are told elsewhere.
+    Events with the same UID are one event, and such as are equal in all are told elsewhere. Those that are not the
+    same people's, by ``whose``, are no doubles.
     """
     groups: dict[object, list[Series]] = {}
     known: dict[int, object] = {}  # events that are at the same time mostly share the occurrence that says so
@@ -38,7 +45,7 @@ def find_doubles(events: Iterable[Series], *, alike_only: bool = False) -> list[
         when = known.get(id(single)) if single else _moments(event)
         if when is None:
             when = known[id(single)] = _moments(event)
-        groups.setdefault(when, []).append(event)
+        groups.setdefault((when, whose(event)), []).append(event)
     return [double for group in groups.values() if len(group) > 1 for double in _in_group(group, alike_only=alike_only)]
 
 

@@ -36,7 +36,7 @@ from nomarium.core.kinds import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import DataRefused, Place, has_errors
 from nomarium.core.recognition import Recognised, any_days, recognise
-from nomarium.core.shapes import unfold
+from nomarium.core.shapes import explains, unfold
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, read_slots
 from nomarium.core.tables import (
@@ -347,9 +347,8 @@ def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     wanted = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}
 
     def as_key(sheet: FoundSheet) -> FoundSheet:
-        rows = sheet.grid.rows if sheet.grid and not sheet.recognised.crossing else []
-        first = {plain_text(row[0]).strip().casefold() for row in rows if row}
-        if sheet.kind is Kind.CODES or len(wanted & first) * 2 <= len(first):
+        known = sheet.kind is Kind.CODES or sheet.recognised.crossing is not None
+        if known or sheet.grid is None or not explains(sheet.grid, wanted):
             return sheet
         return replace(
             sheet, recognised=Recognised(Kind.CODES, "its first column has the codes of another sheet’s cells")

@@ -7,13 +7,13 @@ from dataclasses import dataclass
 
 from nomarium.core.bells import bell_parts, grid_heading
 from nomarium.core.columns import Evidence, Kind, SheetKind
-from nomarium.core.kinds import BELL_SHEET, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
+from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import FAMILIES, any_days
 from nomarium.core.shapes import Crossing, find_crossing, unfold
 from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, plain_text
-from nomarium.core.timetable import find_blocks, find_month
+from nomarium.core.timetable import Block, find_blocks, find_month
 
 
 @dataclass(frozen=True, slots=True)
@@ -186,10 +186,30 @@ def _grid(grid: Grid, _: Mapping[str, str]) -> Candidate:
         return Candidate(Kind.GRID, "", ("no days along one side with periods or times along the other",))
     days = ", ".join(dict.fromkeys(test.name for tests in blocks[0].days.values() for test in tests))
     lines = ", ".join(line.words for line in blocks[0].lines[:4])
+    if (letter := _no_run(blocks)) is not None:
+        return Candidate(
+            Kind.GRID, "", (f"“{letter}” heads a column, but the labels of a cycle would begin at A or 1",)
+        )
     why = f"days stand along one side ({days}), periods or times along the other ({lines}, …)"
     if not any(_has_texts(block.view.rows, block.lines[0].row) for block in blocks):
         return Candidate(Kind.GRID, why, ("its cells hold no texts",), 1)
     return Candidate(Kind.GRID, why)
+
+
+def _no_run(blocks: Sequence[Block]) -> str | None:
+    """Return the first bare label at the heads of grids that leaves one out before it, as no labels of a cycle do."""
+    labels = {
+        (test.cycle, test.label)
+        for block in blocks
+        for column, tests in block.days.items()
+        for test in tests
+        if test.label and len(block.view.text(block.head, column)) <= 2
+    }
+    for family, known in zip(FAMILIES, (LETTERS, NUMBERS), strict=True):
+        named = [label for label in known if (family, label) in labels]
+        if named and named != list(known[: len(named)]):
+            return next(label for label, other in zip(named, known, strict=False) if label != other)
+    return None
 
 
 def _has_texts(rows: Sequence[Sequence[object]], first: int) -> bool:

@@ -7,10 +7,10 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from functools import cache
-from itertools import pairwise
+from itertools import islice, pairwise
 
-from nomarium.core.tables import Cell, GridView, is_data, plain_text
-from nomarium.core.values import MONTH_NAMES, month_named, month_of, scan_span, weekday_in_any
+from nomarium.core.tables import Cell, GridView, plain_text
+from nomarium.core.values import MONTH_NAMES, is_date, month_named, month_of, weekday_in_any
 
 FEWEST_HEADS = 2
 _FEWEST_NUMBERS = 5
@@ -19,7 +19,11 @@ _DAY_AND_NUMBER = re.compile(
     r"(?P<weekday>[^\W\d_]{1,12})\.?,?\s+(?P<number>\d{1,2})(?:st|nd|rd|th|\.)?", re.IGNORECASE
 )
 _LABEL = re.compile(r"(?:day|tag|jour|día|dia|giorno|dag)\s*[:#-]?\s*(?:[A-L]|\d{1,2})", re.IGNORECASE)
+_PAIR = re.compile(r"\d{1,2}\s*[-–]\s*\d{1,2}")
+"""Two numbers that are hours rather than a day and a month."""
 _LONGEST_HEAD = 40
+_SAMPLE = 14
+"""So many cells of a row are looked at first: most rows are no days."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,7 +43,7 @@ class Axis:
 @cache
 def _head_kind(text: str) -> str:
     """Tell what a text is that may head a column: a date, a day's number, a weekday, a label, or "" for another."""
-    if len(text) > _LONGEST_HEAD:
+    if len(text) > _LONGEST_HEAD or text.isspace():
         return ""
     number = _NUMBER.fullmatch(text)
     if number:
@@ -51,7 +55,7 @@ def _head_kind(text: str) -> str:
         return "number" if 1 <= int(both["number"]) <= 31 else ""
     if _LABEL.fullmatch(text):
         return "label"
-    return "date" if is_data(text) and scan_span(text) is None else ""
+    return "date" if any(map(str.isdigit, text)) and is_date(text) and not _PAIR.fullmatch(text) else ""
 
 
 def _kind_of(cell: Cell) -> str:
@@ -60,12 +64,20 @@ def _kind_of(cell: Cell) -> str:
     return _head_kind(" ".join(plain_text(cell).split())) if cell != "" else ""
 
 
-def axis_at(view: GridView, row: int) -> Axis | None:
-    """Return the days that stand in a row, with the rows of weekdays and months beside it; None where none do."""
+def axis_at(view: GridView, row: int, *, again: bool = False) -> Axis | None:
+    """Return the days that stand in a row, with the rows of weekdays and months beside it; None where none do.
+
+    ``again`` is for days below others: what stands above them are cells, and no headings.
+    """
+    sample = [kind for column, _ in islice(view.filled(row), _SAMPLE) if (kind := _kind_of(view.cell(row, column)))]
+    if len(sample) < FEWEST_HEADS:
+        return None
     kinds = {column: kind for column, _ in view.filled(row) if (kind := _kind_of(view.cell(row, column)))}
     main = max(kinds.values(), key=list(kinds.values()).count, default="")
     columns = [column for column in range(1, view.width) if kinds.get(column) == main]
     if len(columns) < FEWEST_HEADS or any(view.text(row, c) and c not in columns for c in _between(columns)):
+        return None
+    if not again and _stand_below_headings(view, row, columns):
         return None
     if main == "number":
         return _numbered(view, row, columns)
@@ -77,6 +89,16 @@ def axis_at(view: GridView, row: int) -> Axis | None:
         return _dated(view, row, heads)
     several = list(heads.values())
     return Axis(row, row, False, heads, {}) if len(set(several)) == len(columns) else None
+
+
+def _stand_below_headings(view: GridView, row: int, columns: Sequence[int]) -> bool:
+    """Tell whether words that are no days, months or weeks stand above: the dates are those of a list then."""
+    above = [text for column in columns if row and (text := view.text(row - 1, column))]
+    words = [text for text in above if not _head_kind(" ".join(text.split())) and month_of(text.split()[0]) is None]
+    return len([text for text in words if not _WEEK.fullmatch(text)]) >= FEWEST_HEADS
+
+
+_WEEK = re.compile(r"(?:week|wk|woche|kw|semaine|semana|uge|uke|vecka|v)\b.*", re.IGNORECASE)
 
 
 def _between(columns: Sequence[int]) -> range:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Iterator
+from collections.abc import Collection, Iterable, Iterator
 from itertools import pairwise
 from typing import NamedTuple
 
@@ -19,7 +19,7 @@ _PLACE_WORD = re.compile(
     r"bad|rom|plats|salon)\b",
     re.IGNORECASE,
 )
-_NUMBERED = re.compile(r"(?=.*\d)(?:[^\W\d_]{1,10}[ .-]?\d{1,4}[a-z]?|\d{2,4}[a-z]?)", re.IGNORECASE)
+_NUMBERED = re.compile(r"[A-Z]{1,3}[ .-]?\d{1,4}[A-Za-z]?|\d{2,4}[A-Za-z]?")
 
 
 class Said(NamedTuple):
@@ -41,6 +41,11 @@ def is_code(text: str) -> bool:
     return bool(_CODE.fullmatch(text)) and not (len(text) > 2 and text.islower())
 
 
+def is_place_word(text: str) -> bool:
+    """Tell whether a text names a place by a word such as hall or pool."""
+    return bool(_PLACE_WORD.search(text))
+
+
 def codes_in(text: str) -> list[str]:
     """Return the codes that a cell holds and nothing else: "E", "E/N"; none for other texts."""
     parts = [part for part in _JOINED.split(text.strip()) if part]
@@ -49,15 +54,17 @@ def codes_in(text: str) -> list[str]:
     return parts if parts and all(map(is_code, parts)) and not any(map(str.isdecimal, parts)) else []
 
 
-def read_cell(text: str, key: Key, *, words_are_place: bool, rooms: Iterable[str] = ()) -> list[Said] | str:
-    """Return what a cell says, entry by entry; the code in it that nothing explains, where there is one."""
+def read_cell(
+    text: str, key: Key, codes: Collection[str], *, words_are_place: bool, rooms: Iterable[str] = ()
+) -> list[Said] | str:
+    """Return what a cell says, entry by entry; the one of its ``codes`` that nothing explains, where there is one."""
     if is_free(text):
         return []
     whole = key.find(text.strip())
-    codes = [text.strip()] if whole else codes_in(text)
-    if codes:
+    parts = [text.strip()] if whole else [part for part in codes_in(text) if part in codes or key.find(part)]
+    if parts and (whole or len(parts) == len(codes_in(text))):
         found = []
-        for code in codes:
+        for code in parts:
             meaning = key.find(code)
             if meaning is None and not is_free(code):
                 return code
@@ -90,8 +97,9 @@ def _said(words: str, hours: str, rooms: set[str], *, words_are_place: bool) -> 
     parts = [
         part.strip(_EDGES) for part in re.split(r"\s*(?:\n|,|\s/\s|\||\s[–—-]\s|\s@\s)\s*", words) if part.strip(_EDGES)
     ]
+    has_title = len(parts) > 1 or (words_are_place and bool(hours))
     places = [part for part in parts if part.casefold() in rooms] or (
-        [part for part in parts if looks_like_place(part)][-1:] if words_are_place or len(parts) > 1 else []
+        [part for part in parts if looks_like_place(part)][-1:] if has_title else []
     )
     titles = [part for part in parts if part not in places]
     return Said(", ".join(titles), hours, ", ".join(places))

@@ -14,11 +14,12 @@ from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
 from nomarium.core.problems import Place
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at
-from nomarium.core.shapes.cell_texts import codes_in, is_free, looks_like_place
+from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word
 from nomarium.core.shapes.hours import span_in
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot
+from nomarium.core.values import is_date
 
 _MOST_ROWS_ABOVE = 25
 _MOST_TURNED = 3000
@@ -30,9 +31,12 @@ _PERIOD = re.compile(
     r"(?:\d+\.?\s*)?(?:stunde|period|lesson|hora|ora|heure)|lunch|break|recess|registration|assembly|pause",
     re.IGNORECASE,
 )
+_CAPITAL = "[A-ZÀ-ÖØ-ÞĀČĐĒĢĪĶĻŅŌŠŪŽŁŚŻÇĞİŞÑ]"
 _PERSON = re.compile(
     r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Nurse|Sister|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\. ?\S{2,}.*|"
-    r"[^\W\d_]+(?:[ -][^\W\d_]+)*, [^\W\d_].*|[^\W\d_]{2,}(?: [^\W\d_]\.?)? [^\W\d_'’-]{2,}(?: [^\W\d_'’-]{2,})?",
+    r"[^\W\d_]+(?:[ -][^\W\d_]+)*, [^\W\d_].*|{0}[^\W\d_]+(?: [^\W\d_]\.?)?(?: {0}[^\W\d_'’-]+){1,2}".replace(
+        "{0}", _CAPITAL
+    ),
 )
 _ABOUT_PEOPLE = re.compile(
     r"\b(?:staff|rota|roster|duty|duties|on[- ]call|shifts?|dienst|dienstplan|schicht|turnos?|garde|vakt|ward)\b",
@@ -70,6 +74,20 @@ class Crossing:
     totals: int = 0
 
     @property
+    def hours_lead(self) -> int | None:
+        """The leading column that says when on its day a line is, where one holds nothing but times."""
+        return next((lead for lead in self.leads if self._all_spans(lead)), None)
+
+    def _all_spans(self, lead: int) -> bool:
+        texts = [text for row in self.rows if (text := self.name(row, lead))]
+        return bool(texts) and all((span := span_in(text)) and len(span.text) + 2 >= len(text) for text in texts)
+
+    @property
+    def who(self) -> int | None:
+        """The leading column that says whose a line is; None where none does."""
+        return next((lead for lead in self.leads if lead != self.hours_lead), None)
+
+    @property
     def dated(self) -> bool:
         """Whether the days are dates."""
         return self.axes[0].dated
@@ -91,8 +109,12 @@ class Crossing:
     def codes(self) -> dict[str, Place]:
         """Return the codes in its cells, each with the first cell that has it."""
         found: dict[str, Place] = {}
-        for row, column, text in self.cells():
-            for code in codes_in(text):
+        cells = [(row, column, text) for row, column, text in self.cells() if not is_free(text)]
+        coded = [(row, column, codes) for row, column, text in cells if (codes := codes_in(text))]
+        if len(coded) * 2 <= len(cells):
+            return {}  # short words among others are words
+        for row, column, codes in coded:
+            for code in codes:
                 if not is_free(code):
                     found.setdefault(code, self.view.place(row.row, column))
         return found
@@ -110,7 +132,8 @@ class Crossing:
 
     def names(self) -> list[str]:
         """Return the different names."""
-        return list(dict.fromkeys(filter(None, (self.name(row, self.leads[0]) for row in self.rows))))
+        lead = self.leads[0] if self.who is None else self.who
+        return list(dict.fromkeys(filter(None, (self.name(row, lead) for row in self.rows))))
 
     def heading(self, lead: int) -> str:
         """Return the heading of a leading column, "" for none."""
@@ -130,16 +153,16 @@ class Crossing:
 
     def role(self) -> str:
         """Tell what the names are: "class", "teacher", "room", "student", "team", "group" of a timetable."""
-        heading = self.heading(self.leads[0])
+        heading = self.heading(self.leads[0] if self.who is None else self.who)
         role = Headings(TIMETABLE_SHEET)(heading) if heading else None
         if heading_key(heading) == "name":
             role = None
         if role in ("class", "teacher", "room", "student", "team", "group"):
             return role
         names = self.names()
-        if means_people(heading) or _most(names, _PERSON):
+        if means_people(heading) or _are_people(names):
             return "teacher"
-        if sum(map(looks_like_place, names)) * 2 > len(names) and not role:
+        if sum(map(is_place_word, names)) * 2 > len(names) and not role:
             return "room"
         if any(map(_ABOUT_PEOPLE.search, self.titles)) and self.codes():
             return "teacher"
@@ -149,11 +172,18 @@ class Crossing:
         """Tell whether the cells name people, for what stands where the names would: a list of duties."""
         texts = [text for text in self.texts() if span_in(text) is None]
         named = [line.strip() for text in texts for line in re.split(r"[\n;/,]| & ", text) if line.strip()]
-        return len(named) > 1 and _most(named, _PERSON) and not _most(self.names(), _PERSON)
+        return len(named) > 1 and _are_people(named) and not _are_people(self.names())
 
 
 def _most(texts: Sequence[str], form: re.Pattern[str]) -> bool:
     return sum(bool(form.fullmatch(text)) for text in texts) * 2 > len(texts) > 0
+
+
+def _are_people(names: Sequence[str]) -> bool:
+    """Tell whether most names have the form of people's, and none has a word that heads a column."""
+    known = Headings(EVENT_SHEET), Headings(TIMETABLE_SHEET)
+    words = {word for name in names for word in name.split()}
+    return _most(names, _PERSON) and not any(knows(word) for word in words for knows in known)
 
 
 def find_crossing(grid: Grid, codes: frozenset[str] = frozenset(), *, turned: bool | None = None) -> Crossing | None:
@@ -200,7 +230,8 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
     blank = False
     for row in range(axis.last_row + 1, len(view.rows)):
         texts = [text for _, text in view.filled(row)]
-        again = axis_at(view, row) if len(texts) > FEWEST_HEADS - 1 else None
+        headed_alike = view.text(row, first) in ("", view.text(axis.row, first))
+        again = axis_at(view, row, again=True) if headed_alike and len(texts) >= FEWEST_HEADS else None
         if again is not None and again.dated == axis.dated:
             axis, named_at = again, None
             found.axes.append(again)
@@ -221,9 +252,9 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
         elif name or (named_at is not None and not blank):
             named_at = row if name else named_at
             found.rows.append(Row(row, named_at if named_at is not None else row, axis))
+            blank = False
         else:
             found.stray += [(row, column) for column in cells]
-        blank = blank and not (name and cells)
 
 
 def _explains(found: Crossing, texts: Sequence[str]) -> bool:
@@ -240,6 +271,9 @@ def _is_sure(found: Crossing, codes: frozenset[str]) -> bool:
     if not any(any(map(str.isalpha, name)) for name in names):
         return spans_beside == len(names) and found.dated
     if found.dated:
+        texts = found.texts()
+        return sum(is_date(text) and span_in(text) is None for text in texts) * 2 <= len(texts)
+    if spans_beside == len(names) and found.people_in_cells():
         return True
     texts = found.texts()
     explained = codes | {meaning.code for meaning, _ in found.own_key() if meaning.hours}
@@ -275,4 +309,4 @@ def _is_sure_turned(found: Crossing) -> bool:
     if len(forms) == 1 and forms != set(names):
         return True
     timed = sum(span_in(text) is not None or bool(codes_in(text)) for text in texts)
-    return timed * 5 >= len(texts) * 4 or _most(names, _PERSON) or found.people_in_cells()
+    return timed * 5 >= len(texts) * 4 or _are_people(names) or found.people_in_cells()

@@ -6,15 +6,15 @@ from collections import Counter
 from collections.abc import Collection, Iterator
 from dataclasses import dataclass, field, replace
 
-from nomarium.core.columns import Headings, Kind
+from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.cell_texts import Said, codes_in, is_free, read_cell
+from nomarium.core.shapes.cell_texts import Said, is_free, read_cell
 from nomarium.core.shapes.crossing import Crossing, Row
 from nomarium.core.shapes.hours import span_in
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
-from nomarium.core.tables import Cell, Grid, Spot, is_data
+from nomarium.core.tables import Cell, Grid, Spot, column_letters, is_data
 from nomarium.core.values import weekday_in_any
 
 _OF_EVENTS = {"teacher": "Person", "room": "Location", "student": "Person"}
@@ -36,26 +36,32 @@ class Unfolded:
     """The cells that say that nothing is on."""
 
 
-def unfold(found: Crossing, key: Key | None = None, rooms: Collection[str] = ()) -> Unfolded:
+def unfold(
+    found: Crossing, key: Key | None = None, rooms: Collection[str] = (), used: Collection[str] | None = None
+) -> Unfolded:
     """Return a crossing as a list: of events where its days are dates, else of meetings.
 
     ``key`` explains the codes in its cells, together with the lines around it; without one, codes stand for
-    themselves. ``rooms`` are known places.
+    themselves. ``rooms`` are known places. Where events go into one calendar, because nothing of ``used`` is what the
+    names go by, their titles say whose they are.
     """
     by = Key(dict(key.meanings)) if key else Key({code: Meaning(code, code) for code in found.codes()})
     for meaning, place in found.own_key():
         by.add(meaning, place)
-    return _Unfolding(found, by, rooms).unfolded()
+    return _Unfolding(found, by, rooms, used).unfolded()
 
 
 class _Unfolding:
-    def __init__(self, found: Crossing, key: Key, rooms: Collection[str]) -> None:
+    def __init__(self, found: Crossing, key: Key, rooms: Collection[str], used: Collection[str] | None) -> None:
         self._found = found
         self._key = key
         self._rooms = rooms
         self._turned_around = found.people_in_cells()
         self._role = found.role()
+        self._codes = found.codes()
         self._kind = Kind.EVENTS if found.dated else Kind.LIST
+        by_name = found.dated and self._whose() not in ("", "Location")
+        self._is_titled = by_name and used is not None and heading_key(self._whose()) not in used
         self._unexplained: Counter[str] = Counter()
         self._free = 0
 
@@ -78,43 +84,48 @@ class _Unfolding:
     def _whose(self) -> str:
         if self._turned_around:
             return "Person" if self._found.dated else "Teacher"
+        if self._found.who is None:
+            return ""
         if self._found.dated:
             return _OF_EVENTS.get(self._role, "Group")
         return _OF_MEETINGS.get(self._role, "Class")
+
+    def _more(self) -> list[int]:
+        """Return the leading columns beside that of the names and that of the hours."""
+        return [lead for lead in self._found.leads if lead not in (self._found.who, self._found.hours_lead)]
 
     def _headings(self) -> list[Cell]:
         """Return the headings of the list: who, more of a line and of a day, the day, what, when, where."""
         found, known = self._found, Headings(EVENT_SHEET if self._found.dated else TIMETABLE_SHEET)
         taken = {"start_date", "day", "summary", "class", "course", "hours", "weekday", known(self._whose())}
         more: list[Cell] = []
-        for number, lead in enumerate(found.leads[1:], 2):
-            heading = found.heading(lead) or f"Column {number}"
+        for lead in self._more():
+            heading = found.heading(lead) or f"Column {column_letters(found.spot(0, lead)[1])}"
             more.append(f"{heading} (line)" if known(heading) in taken else heading)
         what = ["Title"] if found.dated else ["Class", "Course"] if self._whose() != "Class" else ["Course"]
         return [
-            self._whose(),
+            *([self._whose()] if self._whose() and not self._is_titled else []),
             *more,
             *found.about_days.values(),
             *(["Date", "Weekday"] if found.dated else ["Day"]),
             *what,
-            "Shift hours" if found.codes() else "Hours",
+            "Shift hours" if self._codes else "Hours",
             "Place" if self._whose() not in ("Location", "Room") else "Note",
         ]
 
     def _rows(self) -> Iterator[list[_Filled]]:
         found = self._found
-        self._hours_of = {name: span.text for name in found.names() if (span := span_in(name))}
-        words_are_place = self._role in ("class", "team", "group", "student")
+        words_are_place = self._role in ("class", "team", "group", "student") and found.who is not None
         for row, column, text in found.cells():
-            name = found.name(row, found.leads[0])
+            name = found.name(row, found.who) if found.who is not None else ""
             if is_free(text):
                 self._free += 1
                 continue
             if self._turned_around:
-                said: list[Said] | str = [Said(name, self._hours_of.get(name, ""))]
+                said: list[Said] | str = self._duty(name)
                 name = "; ".join(text.replace(" & ", "\n").replace("/", "\n").splitlines())
             else:
-                said = read_cell(text, self._key, words_are_place=words_are_place, rooms=self._rooms)
+                said = read_cell(text, self._key, self._codes, words_are_place=words_are_place, rooms=self._rooms)
             if isinstance(said, str):
                 self._unexplained[said] += 1
                 continue
@@ -122,15 +133,25 @@ class _Unfolding:
             for one in said:
                 yield self._row(row, column, name, one)
 
+    def _duty(self, name: str) -> list[Said]:
+        """Return what a line is for, where its cells name people: by the key of codes, or by the times in its name."""
+        meaning, span = self._key.find(name), span_in(name)
+        if meaning is not None:
+            return [Said(meaning.title, meaning.hours, meaning.place)]
+        return [Said(self._bare(name), span.text if span else "")]
+
     def _row(self, row: Row, column: int, name: str, said: Said) -> list[_Filled]:
         found = self._found
         view, axis = found.view, row.axis
         here, head = found.spot(row.row, column), found.spot(axis.row, column)
-        named = (self._bare(name), here if self._turned_around else found.spot(row.named_at, found.leads[0]))
-        more = [(view.cell(row.named_at, lead), found.spot(row.named_at, lead)) for lead in found.leads[1:]]
+        lead = found.who if found.who is not None else found.leads[0]
+        named = [(self._bare(name), here if self._turned_around else found.spot(row.named_at, lead))]
+        more = [(view.cell(row.named_at, lead), found.spot(row.named_at, lead)) for lead in self._more()]
         of_day = [(view.cell(line, column), found.spot(line, column)) for line in found.about_days]
         day = [(axis.heads[column], head)]
-        title = said.title or self._bare(name)
+        title = said.title or self._bare(name) or view.text(row.row, column)
+        if self._is_titled and title != self._bare(name):
+            title = f"{self._bare(name)}: {title}"
         if found.dated:
             day.append((axis.weekdays.get(column, ""), head))
             what = [(title, here)]
@@ -138,8 +159,22 @@ class _Unfolding:
             what = [(said.title, here)]
         else:
             what = [(title, here), ("", here)]
-        hours = said.hours or self._hours_of.get(found.name(row, found.leads[0]), "")
-        return [named, *more, *of_day, *day, *what, (hours, here), (said.place, here)]
+        hours = said.hours or self._hours_of(row)
+        return [
+            *(named if self._whose() and not self._is_titled else []),
+            *more,
+            *of_day,
+            *day,
+            *what,
+            (hours, here),
+            (said.place, here),
+        ]
+
+    def _hours_of(self, row: Row) -> str:
+        """Return the times that a line says of all its cells."""
+        found = self._found
+        texts = [found.name(row, lead) for lead in (found.hours_lead, found.who) if lead is not None]
+        return next((span.text for text in texts if (span := span_in(text))), "")
 
     def _bare(self, name: str) -> str:
         """Return a name without the times that stand in it."""
@@ -152,10 +187,10 @@ class _Unfolding:
         yield from self._key.problems
         if self._unexplained:
             first = next(iter(self._unexplained))
-            yield wording.unexplained(found.codes()[first], self._unexplained)
+            yield wording.unexplained(self._codes[first], self._unexplained)
         if found.stray:
             yield wording.stray(found.view.place(*found.stray[0]), found.view.text(*found.stray[0]), len(found.stray))
-        codes = list(found.codes())
+        codes = list(self._codes)
         unused = [
             (row, texts)
             for row, texts in found.lines
@@ -170,14 +205,8 @@ class _Unfolding:
         side, other = ("across", "down") if found.view.turned else ("down", "across")
         heads = [found.view.text(axis.row, column) for axis in found.axes for column in axis.heads]
         names = found.names()
-        cells = {code for text in found.texts() for code in codes_in(text)}
-        said = (
-            f"codes ({', '.join(sorted(cells)[:6])})"
-            if cells
-            else "times"
-            if any(map(span_in, found.texts()))
-            else "words"
-        )
+        codes = ", ".join(sorted(self._codes)[:6])
+        said = f"codes ({codes})" if codes else "times" if any(map(span_in, found.texts())) else "words"
         what = "people" if self._turned_around else said
         return (
             f"names stand {side} ({', '.join(names[:2])}{', …' if len(names) > 2 else ''}), "

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 
-from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.problems import Place, Problem, error, warning
 
 
 def two_meanings(place: Place, code: str) -> Problem:
@@ -61,8 +61,3 @@ def lines_unused(place: Place, texts: str, count: int) -> Problem:
         found=texts,
         advice="If it changes when or where something is, write that into the cells or the plan.",
     )
-
-
-def how_read(place: Place, why: str) -> Problem:
-    """How a sheet of names and days was understood."""
-    return note("read-as-list", place, why)

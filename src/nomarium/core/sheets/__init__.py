@@ -2,7 +2,7 @@
 
 from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
 from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
-from nomarium.core.sheets.choosing import choose_grid
+from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
 from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
 from nomarium.core.sheets.whole import said_by_names
 from nomarium.core.sheets.wording import holds_for_all, key_of_two, name_or_names, wrong_columns
@@ -17,6 +17,7 @@ __all__ = [
     "account",
     "choose_grid",
     "column_text",
+    "grid_of_kind",
     "holds_for_all",
     "key_of_two",
     "name_or_names",

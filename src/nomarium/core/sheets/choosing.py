@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from pathlib import Path
 
 from nomarium.core.columns import Evidence, SheetKind
@@ -19,20 +20,25 @@ def choose_grid(path: Path, kind: SheetKind, choices: TableChoices) -> tuple[Gri
     Raises DataRefused where the file cannot be read, or several of its sheets may be meant, or none.
     """
     grids, problems = read_grids(path, choices)
+    return grid_of_kind(grids, path, kind), problems
+
+
+def grid_of_kind(grids: Sequence[Grid], path: Path, kind: SheetKind) -> Grid:
+    """Return the one sheet of a file that is of a kind, as choose_grid does of one that is read already."""
     if len(grids) == 1:
-        return grids[0], problems
+        return grids[0]
     place = Place(path.name)
     seen = [Evidence.of(grid, kind, {}) for grid in grids]
     fitting = [one for one in seen if _fits(one)]
     if len(fitting) == 1:
-        return fitting[0].grid, problems
+        return fitting[0].grid
     if all(grid.sheet is None for grid in grids):  # a page of the web
         if fitting:
             raise DataRefused(wording.several_html_tables(place, len(fitting)))
-        return grids[0], problems
+        return grids[0]
     unfilled = [one for one in seen if one.refused is not None and one.refused.code == NO_ROWS]
     if not fitting and len(unfilled) == 1:
-        return unfilled[0].grid, problems
+        return unfilled[0].grid
     others = [_words(one) for one in seen if one not in fitting]
     if fitting:
         raise DataRefused(wording.several_sheets(place, kind.rows, [_words(one) for one in fitting], others))

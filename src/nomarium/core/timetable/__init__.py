@@ -12,7 +12,7 @@ from nomarium.core.timetable.codes import (
     read_codes,
     read_master,
 )
-from nomarium.core.timetable.grid_shape import find_blocks
+from nomarium.core.timetable.grid_shape import Block, find_blocks
 from nomarium.core.timetable.grids import join_meetings, read_grids_of
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices, read_list
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
@@ -21,6 +21,7 @@ from nomarium.core.timetable.rosters import ClassLists, Rosters, read_class_list
 
 __all__ = [
     "WHO_FIELDS",
+    "Block",
     "CellPattern",
     "Change",
     "ClassLists",

@@ -170,9 +170,10 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
     blank = 0
     for row in range(block.head + 1, len(view.rows)):
         heads = [view.cell(row, column) for column in range(first)]
-        if len(_days_across(view, row, days, cycles)) >= _FEWEST_DAYS:
-            break
         heading = _heading(heads)
+        surely_a_line = heading is not None and bool(heading[1] or _is_plain_period(heading[0]))
+        if not surely_a_line and len(_days_across(view, row, days, cycles)) >= _FEWEST_DAYS:
+            break
         if heading is not None and _names_weekday(heads, days):
             break
         wordy = heading is not None and not heading[1] and not _is_plain_period(heading[0])

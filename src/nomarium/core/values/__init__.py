@@ -13,7 +13,7 @@ from nomarium.core.values.clock import (
 from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
-from nomarium.core.values.languages import calendar_words, is_weekday, weekday_in_any
+from nomarium.core.values.languages import calendar_words, is_date, is_weekday, weekday_in_any
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.moments import read_moments
@@ -53,6 +53,7 @@ __all__ = [
     "day_words",
     "end_after",
     "full_day",
+    "is_date",
     "is_weekday",
     "may_pass_midnight",
     "minute_words",

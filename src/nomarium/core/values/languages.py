@@ -7,7 +7,7 @@ import unicodedata
 from collections.abc import Iterable, Iterator, Mapping
 from functools import cache
 
-from nomarium.core.values.date_text import FILLERS, ORDINALS
+from nomarium.core.values.date_text import FILLERS, ORDINALS, scan_date
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
 
 _USUAL = (
@@ -123,6 +123,13 @@ def is_weekday(text: str) -> bool:
     """Tell whether a text is the name of a weekday in English or in one of the usual languages."""
     word = normalised(text).strip(". ")
     return weekday_of(word, ENGLISH) is not None or any(word in names.weekdays for names in _languages(_USUAL[:12]))
+
+
+@cache
+def is_date(text: str) -> bool:
+    """Tell whether a text is one date, in any order and in any of the usual languages, its year perhaps missing."""
+    found = calendar_words([text])
+    return any(scan_date(text, words) is not None for words in (found if isinstance(found, list) else [found]))
 
 
 def weekday_in_any(text: str) -> int | None:

@@ -1,0 +1,37 @@
+"""The sheets of one file that are crossings, unfolded with what the other sheets say of their codes."""
+
+from __future__ import annotations
+
+from collections.abc import Collection, Sequence
+from contextlib import suppress
+
+from nomarium.core.problems import DataRefused
+from nomarium.core.shapes.crossing import find_crossing
+from nomarium.core.shapes.key import Key, read_key
+from nomarium.core.shapes.unfolding import Unfolded, unfold
+from nomarium.core.sheets import SheetChoices
+from nomarium.core.tables import Grid, plain_text
+
+
+def explains(grid: Grid, codes: Collection[str]) -> bool:
+    """Tell whether a sheet lists the codes of another: most of its first column are such."""
+    wanted = {code.casefold() for code in codes}
+    first = {text for row in grid.rows if row and (text := plain_text(row[0]).strip().casefold())}
+    return len(wanted & first) * 2 > len(first)
+
+
+def unfolded_of(
+    grids: Sequence[Grid], others: Sequence[Grid], choices: SheetChoices, used: Collection[str]
+) -> list[Unfolded]:
+    """Return the crossings among some sheets of a file as lists; those of ``others`` that list codes are the key.
+
+    ``used`` are the keys of headings that a split or a choice goes by.
+    """
+    crossings = [crossing for grid in grids if (crossing := find_crossing(grid)) is not None]
+    codes = {code for crossing in crossings for code in crossing.codes()}
+    key = Key()
+    for grid in others if codes else ():
+        if explains(grid, codes):
+            with suppress(DataRefused):
+                read_key(grid, choices, key)
+    return [unfold(crossing, key, used=used) for crossing in crossings]
