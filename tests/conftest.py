@@ -76,7 +76,7 @@ class Run:
     @property
     def codes(self):
         """The codes of a ``--json`` report's problems, with their cells."""
-        return [(problem["code"], problem["cell"]) for problem in self.report["problems"]]
+        return [(problem["code"], cell) for problem in self.report["problems"] for cell in problem["cells"]]
 
 
 class Starter:

@@ -6,7 +6,7 @@ from collections.abc import Iterator, Sequence
 from itertools import groupby
 from typing import TYPE_CHECKING
 
-from nomarium.cli.report import problem_json
+from nomarium.cli.report import problems_json
 
 if TYPE_CHECKING:
     from nomarium.cli.build_run import Done
@@ -91,7 +91,7 @@ def _kind_words(kind: str, parts: Sequence[Part]) -> str:
 def nothing_line(problems: Sequence[Problem]) -> str:
     """Say that nothing was written, and why."""
     errors = sum(problem.severity == "error" for problem in problems)
-    why = f"{counted(errors, 'error')}, each with the way out" if errors else "there is no calendar to write"
+    why = f"{counted(errors, 'error')}; the way out stands above" if errors else "there is no calendar to write"
     return f"{'Nothing':<{_LABEL}}was written: {why}."
 
 
@@ -124,7 +124,7 @@ def build_json(build: Build, done: Done) -> dict[str, object]:
         "pages": str(done.pages[0]) if done.pages else "",
         "updates": {str(path): events for path, events in done.updates},
         "edits": [_edit_json(edit, choice) for export in done.exports for edit, choice in export.found],
-        "problems": [problem_json(problem) for problem in done.problems],
+        "problems": problems_json(done.problems),
     }
 
 

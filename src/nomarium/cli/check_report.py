@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 
 from nomarium.cli.build_report import file_json
-from nomarium.cli.report import problem_json
+from nomarium.cli.report import problems_json
 from nomarium.core.building import Build, Clash, count_classes, count_labels
 from nomarium.core.meetings import Held
 from nomarium.core.values import counted
@@ -78,7 +78,7 @@ def check_json(build: Build, clashes: Sequence[Clash]) -> dict[str, object]:
     return {
         "read": [file_json(file) for file in build.read.files],
         "events": build.events(),
-        "problems": [problem_json(problem) for problem in build.problems],
+        "problems": problems_json(build.problems),
         "clashes": [
             {
                 "kind": clash.kind,

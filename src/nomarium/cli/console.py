@@ -16,11 +16,12 @@ import typer
 if TYPE_CHECKING:
     from rich.progress import Progress, TaskID
 
-    from nomarium.core.problems import Problem
+    from nomarium.core.problems import Cause, Problem
 
 _COLOURS = {"error": "red", "warning": "yellow", "note": "cyan"}
-_SHOWN_ALIKE = 5
-"""So many problems of one code and file are shown in full; the rest is counted."""
+_MORE_PLACES = 2
+"""So many further places of one cause are shown; the rest is counted."""
+_MOST_VALUES = 6
 
 
 def styled(text: str, stream: TextIO, colour: str | None = None, *, bold: bool = False) -> str:
@@ -46,21 +47,13 @@ def print_lines(lines: Iterable[str], stream: TextIO, indent: str = " " * 9) -> 
 
 
 def print_problems(problems: Iterable[Problem], *, errors_only: bool = False) -> None:
-    """Print problems to standard error: where, what was found, what is wrong, and the way out."""
-    from collections import Counter
+    """Print problems to standard error: where, what was found, what is wrong, and the way out; one cause once."""
+    from nomarium.core.problems import by_cause
 
-    shown: Counter[tuple[str, str]] = Counter()
-    for problem in problems:
-        if errors_only and problem.severity != "error":
-            continue
-        key = (problem.place.file, problem.code)
-        shown[key] += 1
-        if shown[key] <= _SHOWN_ALIKE:
-            _print_problem(problem)
-    for (file, code), count in shown.items():
-        if count > _SHOWN_ALIKE:
-            more = count - _SHOWN_ALIKE
-            typer.echo(f"… and {more:,} more of “{code}” in {file} (--json lists them all)", err=True)
+    for cause in by_cause(problem for problem in problems if not errors_only or problem.severity == "error"):
+        _print_problem(cause.first)
+        for line in _so_too(cause):
+            typer.echo(wrapped(f"         {line}", sys.stderr, " " * 9), err=True)
 
 
 def _print_problem(problem: Problem) -> None:
@@ -69,13 +62,34 @@ def _print_problem(problem: Problem) -> None:
 
     err = sys.stderr
     label = styled(f"{problem.severity.value:<8}", err, _COLOURS[problem.severity.value], bold=True)
-    found = f" “{_shortened(problem.found)}”" if problem.found else ""
-    head = f"{label} {problem.place}{found}"
+    head = f"{label} {problem.place}{_found(problem)}"
     typer.echo(head, err=True)
     advice = advice_words(problem.advice, asker())
     for text in (problem.message, f"Expected: {problem.expected}" if problem.expected else "", advice):
         if text:
             typer.echo(wrapped(f"         {text}", err, " " * 9), err=True)
+
+
+def _found(problem: Problem) -> str:
+    return f" “{_shortened(problem.found)}”" if problem.found else ""
+
+
+def _so_too(cause: Cause) -> Iterator[str]:
+    """Yield the lines that say where else the same is wrong: two more places, the count, the values."""
+    shown = cause.others[:_MORE_PLACES]
+    left = len(cause.others) - len(shown)
+    values = [f"“{_shortened(value)}” ({count:,})" for value, count in list(cause.values.items())[:_MOST_VALUES]]
+    more = f", and {left:,} more" if left else ""
+    said = f"; {cause.count:,} in all: {', '.join(values)}" if left and len(cause.values) * 2 <= cause.count else ""
+    if len(cause.messages) == 1:
+        places = ", ".join(f"{problem.place.cell or problem.place}{_found(problem)}" for problem in shown)
+        if places:
+            yield f"So too: {places}{more}{said}."
+        return
+    for problem in shown:
+        yield f"So too: {problem.place.cell or problem.place}{_found(problem)}: {problem.message}"
+    if left:
+        yield f"… and {left:,} more of “{cause.first.code}”{said} (--json lists them all)"
 
 
 def _shortened(text: str) -> str:

@@ -8,7 +8,7 @@ from collections.abc import Iterator, Sequence
 from datetime import date
 from itertools import groupby
 
-from nomarium.cli.report import problem_json, sheet_name
+from nomarium.cli.report import problems_json, sheet_name
 from nomarium.core.rows import closures_words, day_fields, day_rows, specials_words
 from nomarium.core.school import School
 from nomarium.core.values import counted, day_words, style_of
@@ -199,7 +199,7 @@ def year_json(school: School, year: SchoolYear, names: Sequence[str], change: Wh
         "school": school.name,
         "days": [{key: cell for key, cell in zip(headings, row, strict=True) if cell} for row in rows],
         "counts": {name: {term.name: dict(counts) for term, counts in year.counts(name).items()} for name in names},
-        "problems": [problem_json(problem) for problem in school.problems],
+        "problems": problems_json(school.problems),
     }
     if change:
         report["changes"] = {

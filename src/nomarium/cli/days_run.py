@@ -13,7 +13,7 @@ import typer
 
 from nomarium.cli import days_report
 from nomarium.cli.console import print_lines, print_problems
-from nomarium.cli.report import problem_json
+from nomarium.cli.report import problems_json
 from nomarium.cli.stamp import stamp_of
 from nomarium.core.calendars import Calendar
 from nomarium.core.datesheets import ListedDays, read_listed_days
@@ -228,7 +228,7 @@ def _events_wanted(call: DaysCall, names: Sequence[str]) -> YearEvents:
 def _year_or_none(school: School, call: DaysCall) -> SchoolYear | None:
     """Print a school's problems and return its year, None where errors leave none."""
     if call.as_json and school.failed:
-        problems = [problem_json(problem) for problem in school.problems]
+        problems = problems_json(school.problems)
         typer.echo(json.dumps({"problems": problems}, ensure_ascii=False, indent=2))
     else:
         print_problems(school.problems, errors_only=call.quiet)

@@ -189,7 +189,7 @@ def _sample(cell: str, value: str) -> str:
 
 
 def _json(events: int, problems: list[Problem], views: list[SheetView | CalendarView | Glance]) -> str:
-    from nomarium.cli.report import glance_json, problem_json, sheet_json
+    from nomarium.cli.report import glance_json, problems_json, sheet_json
     from nomarium.core.inspection import CalendarView, Glance, SheetView
 
     return json.dumps(
@@ -206,7 +206,7 @@ def _json(events: int, problems: list[Problem], views: list[SheetView | Calendar
                 for view in views
                 if isinstance(view, CalendarView)
             ],
-            "problems": [problem_json(problem) for problem in problems],
+            "problems": problems_json(problems),
         },
         ensure_ascii=False,
         indent=2,

@@ -12,6 +12,7 @@ from nomarium.cli.asker import asker
 from nomarium.core.columns import heading_key
 from nomarium.core.ics import CalendarFile
 from nomarium.core.inspection import view_sheet
+from nomarium.core.problems import by_cause
 from nomarium.core.tables import column_letters
 from nomarium.core.values import counted, day_words, style_of
 from nomarium.settings import advice_words
@@ -53,7 +54,7 @@ def written_lines(
 def nothing_line(result: Conversion) -> str:
     """Say that nothing was written, and why."""
     errors = sum(problem.severity == "error" for problem in result.problems)
-    why = f"{counted(errors, 'error')}, each listed with the way out" if errors else "there is no event"
+    why = f"{counted(errors, 'error')}; the way out stands above" if errors else "there is no event"
     return f"{'Nothing':<{_LABEL}}was written: {why}."
 
 
@@ -189,7 +190,7 @@ def conversion_json(result: Conversion, path: Path | None, written: Sequence[Pat
             "calendars": [
                 {"file": sheet.table.file, **sheet.counts} for sheet in result.sheets if isinstance(sheet, CalendarFile)
             ],
-            "problems": [problem_json(problem) for problem in result.problems],
+            "problems": problems_json(result.problems),
         },
         ensure_ascii=False,
         indent=2,
@@ -280,16 +281,23 @@ def glance_json(glance: Glance) -> dict[str, object]:
     }
 
 
-def problem_json(problem: Problem) -> dict[str, object]:
-    """Return a problem for programs."""
-    return {
-        "severity": problem.severity.value,
-        "code": problem.code,
-        "file": problem.place.file,
-        "sheet": problem.place.sheet,
-        "cell": problem.place.cell,
-        "found": problem.found,
-        "message": problem.message,
-        "expected": problem.expected,
-        "advice": advice_words(problem.advice, asker()),
-    }
+def problems_json(problems: Iterable[Problem]) -> list[dict[str, object]]:
+    """Return problems for programs, one cause once: the first of it in full, with all cells, values and messages."""
+    return [
+        {
+            "severity": cause.first.severity.value,
+            "code": cause.first.code,
+            "file": cause.first.place.file,
+            "sheet": cause.first.place.sheet,
+            "cell": cause.first.place.cell,
+            "found": cause.first.found,
+            "message": cause.first.message,
+            "expected": cause.first.expected,
+            "advice": advice_words(cause.first.advice, asker()),
+            "count": cause.count,
+            "cells": cause.cells,
+            "values": cause.values,
+            "messages": cause.messages,
+        }
+        for cause in by_cause(problems)
+    ]

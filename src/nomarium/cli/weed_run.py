@@ -11,7 +11,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import print_lines, print_problems
-from nomarium.cli.report import problem_json
+from nomarium.cli.report import problems_json
 from nomarium.core.output import write_all
 from nomarium.core.problems import has_errors
 from nomarium.core.sources import Series
@@ -73,5 +73,5 @@ def _json(found: Weeded, written: list[Path]) -> dict[str, object]:
         "events": found.events,
         "twice": doubles,
         "written": list(map(str, written)),
-        "problems": [problem_json(problem) for problem in found.problems],
+        "problems": problems_json(found.problems),
     }

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Iterable
 from dataclasses import dataclass
 from enum import StrEnum
@@ -102,6 +103,51 @@ def note(code: str, place: Place, message: str, *, advice: Advice = "") -> Probl
 def has_errors(problems: Iterable[Problem]) -> bool:
     """Tell whether any of the problems stops the writing."""
     return any(problem.severity is Severity.ERROR for problem in problems)
+
+
+@dataclass(frozen=True, slots=True)
+class Cause:
+    """Problems of one kind on one sheet, told as one: the first stands for all."""
+
+    first: Problem
+    others: tuple[Problem, ...] = ()
+
+    @property
+    def count(self) -> int:
+        """The number of its problems."""
+        return 1 + len(self.others)
+
+    @property
+    def cells(self) -> list[str | None]:
+        """Where they are."""
+        return [problem.place.cell for problem in (self.first, *self.others)]
+
+    @property
+    def messages(self) -> list[str]:
+        """What they say, each message once."""
+        return list(dict.fromkeys(problem.message for problem in (self.first, *self.others)))
+
+    @property
+    def values(self) -> dict[str, int]:
+        """The different values that were found, each with how often; the most frequent first."""
+        found = Counter(problem.found for problem in (self.first, *self.others) if problem.found)
+        return dict(found.most_common())
+
+
+def by_cause(problems: Iterable[Problem]) -> list[Cause]:
+    """Return problems of one severity, code, sheet and advice as one, in the order of the first of each."""
+    found: dict[tuple[object, ...], list[Problem]] = {}
+    for one in problems:
+        key = (
+            one.severity,
+            one.code,
+            one.place.file,
+            one.place.sheet,
+            one.advice,
+            one.place.cell is None and one.message,
+        )
+        found.setdefault(key, []).append(one)
+    return [Cause(first, tuple(others)) for first, *others in found.values()]
 
 
 _WEIGHT = {Severity.ERROR: 0, Severity.WARNING: 1, Severity.NOTE: 2}
