@@ -30,6 +30,7 @@ from nomarium.core.timetable import (
     MeetingSheet,
     TimetableChoices,
     find_month,
+    join_blocks,
     join_codes,
     join_meetings,
     read_codes,
@@ -100,8 +101,10 @@ class SourceReader:
         crossed = [] if keys.kind in ("month pages", "codes") else _crossings(grids, choices)
         if any(crossed):
             return self._unfolded(name, keys, grids, crossed)
-        if keys.kind in _STATED or keys.codes:
-            return _STATED[keys.kind or "codes"], grids
+        if keys.kind in _STATED:
+            return _STATED[keys.kind], grids
+        if keys.codes and not all(recognise(grid, choices.columns, (Kind.GRID,)).kind for grid in grids):
+            return Kind.SLOTS, grids
         kinds = [recognise(grid, choices.columns, _FORMS).kind or Kind.GRID for grid in grids]
         if keys.kind == "timetable":
             return (Kind.LIST if kinds and all(kind is Kind.LIST for kind in kinds) else Kind.GRID), grids
@@ -155,6 +158,9 @@ class SourceReader:
             self._grid_sources.add(name)
             self._desk.no_effect(choices, ("columns",), "a grid")
             sheet = read_grids_of(grids, stated, self._desk.known)
+            if keys.codes:
+                sheet.meetings, problems = join_blocks(sheet.meetings, self._code_sheets(name, keys))
+                sheet.problems += problems
             if not sheet.rows and not sheet.problems and grids:
                 raise DataRefused(wording.no_timetable(grids[0].place))
             taken = self._take_meetings(name, sheet, who, choices)
@@ -201,6 +207,7 @@ class SourceReader:
             usual_length(keys) if keys.length else None,
             {**keys.set, **choices.whole},
             self._desk.found.bells is not None,
+            bool(keys.codes),
         )
 
     def _take_meetings(self, name: str, sheet: MeetingSheet, who: _Who, choices: SheetChoices) -> int:
@@ -226,6 +233,14 @@ class SourceReader:
             slots += master.slots
             if master.sheet is not None:
                 self._desk.note_sheet(master.sheet, counted(len(master.slots), "coded slot"))
+        if not keys.codes:
+            self._desk.found.problems.append(wording.no_code_sheets(self._desk.plan.place("sources", name), name))
+        joined, problems = join_codes(slots, self._code_sheets(name, keys))
+        self._desk.found.problems += problems
+        self._desk.found.coded.setdefault(name, []).extend(joined)
+
+    def _code_sheets(self, name: str, keys: SourceKeys) -> list[CodeSheet]:
+        """Read what the codes of a source stand for, for each person."""
         sheets: list[CodeSheet] = []
         for stated in self._desk.sheets.of(keys.codes, "sources", name, "codes"):
             beside = self._desk.choices(stated)
@@ -234,15 +249,11 @@ class SourceReader:
                     found, codes, problems = read_codes(grid, beside)
                     sheets += found
                     self._desk.found.problems += problems
-                    entries = sum(len(sheet.entries) for sheet in found)
+                    entries = sum(len(several) for sheet in found for several in sheet.entries.values())
                     if codes is not None:
                         whose = ", ".join(sheet.whose for sheet in found[:3])
                         self._desk.note_sheet(codes, f"{counted(entries, 'code')} of {whose}")
-        if not keys.codes:
-            self._desk.found.problems.append(wording.no_code_sheets(self._desk.plan.place("sources", name), name))
-        joined, problems = join_codes(slots, sheets)
-        self._desk.found.problems += problems
-        self._desk.found.coded.setdefault(name, []).extend(joined)
+        return sheets
 
 
 def _crossings(grids: Sequence[Grid], choices: SheetChoices) -> list[Crossing | None]:

@@ -15,7 +15,7 @@ _EFFECTS: dict[str, frozenset[str]] = {
     Kind.CALENDAR: _ALL,
     Kind.MONTHS: _ALL | {"length", "hours"},
     Kind.LIST: _ALL | {"division", "cycle", "length", "hours", "places", "people"},
-    Kind.GRID: _ALL | {"division", "cycle", "each", "cell", "hours", "places", "people"},
+    Kind.GRID: _ALL | {"codes", "division", "cycle", "each", "cell", "hours", "places", "people"},
     Kind.SLOTS: frozenset({"sheets", "kind", "codes", "only", "without", "length", "hours"}),
     "year": frozenset({"kind", "add", "cycle", "title"}),
     "holidays": frozenset({"kind", "holidays", "language"}),

@@ -294,7 +294,7 @@ class _Writer:
     def _source(self, sheet: FoundSheet) -> Iterator[str]:
         name = self._name_of(sheet)
         yield from self._why([sheet])
-        codes = self._codes_for(sheet) if sheet.kind is Kind.SLOTS or sheet.recognised.crossing else []
+        codes = self._codes_for(sheet) if sheet.kind in (Kind.SLOTS, Kind.GRID) or sheet.recognised.crossing else []
         if sheet.kind is Kind.SLOTS and not codes:
             yield self._question(f"What are the codes of {sheet.path.name}? A sheet of codes for each person says it.")
             yield f'# [sources.{toml_key(name)}]\n# sheets = {self._path(sheet)}\n# codes = ["codes.csv"]'
@@ -329,8 +329,8 @@ class _Writer:
             yield f"each = {toml_text(each)}"
 
     def _codes_for(self, master: FoundSheet) -> list[FoundSheet]:
-        """Return the sheets of codes that explain a master list: those that share codes with it."""
-        wanted = codes_of(master)
+        """Return the sheets of codes that explain another: those that share codes with it."""
+        wanted = codes_of(master) if self._of(Kind.CODES) else set()
         return [sheet for sheet in self._of(Kind.CODES) if codes_of(sheet) & wanted]
 
     def _name_of(self, sheet: FoundSheet) -> str:
@@ -380,12 +380,16 @@ class _Writer:
             found["teacher"] = "One calendar a teacher: the timetables name them."
         if any(sheet.column("class") for sheet in timetables) or grids:
             found["class"] = "One calendar a class."
-        if any(sheet.column("room") for sheet in timetables):
+        keys = {key for sheet in timetables if sheet.kind is Kind.GRID for key in self._codes_for(sheet)}
+        if any(sheet.column("room") for sheet in (*timetables, *keys)):
             found["room"] = "One calendar a room: to see when it is taken."
         if self._of(Kind.ROSTER):
             found["student"] = "One calendar a student: the roster says who is in which class."
         elif any(sheet.column("student") for sheet in timetables):
             found["student"] = "One calendar a student: the timetables name them."
+        if keys:
+            found["person"] = "One calendar a person: each sheet of blocks goes by one."
+            found["student"] = found.get("student", "One calendar a student: the blocks name them.")
         return {name: why for name, why in found.items() if name not in self._draft.no_value_of}
 
     def _undecided(self) -> Iterator[str]:
@@ -470,7 +474,7 @@ def _explains(people: FoundSheet, source: FoundSheet) -> bool:
     return bool(named) and sum(name_key(text) in known for text in named) * 2 >= len(named)
 
 
-_PLURALS = {"teacher": "teachers", "class": "classes", "room": "rooms", "student": "students"}
+_PLURALS = {"person": "people", "teacher": "teachers", "class": "classes", "room": "rooms", "student": "students"}
 
 
 def _in_order(label: str) -> tuple[int, str]:

@@ -38,7 +38,7 @@ from nomarium.core.problems import DataRefused, Place, has_errors
 from nomarium.core.recognition import Recognised, any_days, recognise
 from nomarium.core.shapes import explains, unfold
 from nomarium.core.sheets import SheetChoices
-from nomarium.core.slots import DayReader, DayTest, UnknownDay, read_slots
+from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, read_slots
 from nomarium.core.tables import (
     Column,
     Grid,
@@ -343,27 +343,43 @@ def week_letters(sheets: Sequence[FoundSheet]) -> list[str]:
 
 
 def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
-    """Return the sheets of a folder, those as keys that list the codes in the cells of another: by what they hold."""
-    wanted = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}
+    """Return the sheets of a folder, those as keys that explain the codes or blocks in another's cells."""
+    coded = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}
+    grids = [codes for sheet in sheets if sheet.kind is Kind.GRID and (codes := codes_of(sheet))]
 
     def as_key(sheet: FoundSheet) -> FoundSheet:
-        known = sheet.kind is Kind.CODES or sheet.recognised.crossing is not None
-        if known or sheet.grid is None or not explains(sheet.grid, wanted):
+        if sheet.kind in (Kind.CODES, Kind.GRID, Kind.LIST) or sheet.recognised.crossing or sheet.grid is None:
             return sheet
-        return replace(
-            sheet, recognised=Recognised(Kind.CODES, "its first column has the codes of another sheet’s cells")
-        )
+        named = _codes_in_column(sheet)
+        if explains(sheet.grid, coded) or any(len(named & blocks) * 2 > len(blocks) for blocks in grids):
+            return replace(sheet, recognised=Recognised(Kind.CODES, "it has the codes of another sheet’s cells"))
+        return sheet
 
-    return [as_key(sheet) for sheet in sheets] if wanted else list(sheets)
+    return [as_key(sheet) for sheet in sheets]
+
+
+def _blocks_in(sheet: FoundSheet) -> set[str]:
+    """Return the texts in the cells of grids, as keys of blocks; none where a cell holds several lines."""
+    if sheet.grid is None:
+        return set()
+    found = set()
+    for block in find_blocks(sheet.grid, any_days(), _FAMILIES):
+        for line in block.lines:
+            found |= {text for column in block.days if (text := block.view.text(line.row, column))}
+    return {bare_period(text).casefold() for text in found if len(lines_of_cell(text)) == 1}
+
+
+def _codes_in_column(sheet: FoundSheet) -> set[str]:
+    headings = Headings(SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET)
+    codes = _column_of(sheet, headings, "code") or _column_of(sheet, headings, "title")
+    return {bare_period(text).casefold() for text in codes}
 
 
 def codes_of(sheet: FoundSheet) -> set[str]:
     """Return the codes of a master list, of the cells of a crossing or of a sheet that explains them, case folded."""
     if sheet.recognised.crossing:
-        return {code.casefold() for code in sheet.recognised.crossing.codes()}
-    headings = Headings(SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET)
-    codes = _column_of(sheet, headings, "code") or _column_of(sheet, headings, "title")
-    return {text.casefold() for text in codes}
+        return {bare_period(code).casefold() for code in sheet.recognised.crossing.codes()}
+    return _blocks_in(sheet) if sheet.kind is Kind.GRID else _codes_in_column(sheet)
 
 
 def _column_of(sheet: FoundSheet, headings: Headings, name: str) -> list[str]:

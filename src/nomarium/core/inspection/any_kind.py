@@ -256,9 +256,10 @@ def _codes(grid: Grid, choices: SheetChoices) -> _Read:
     things = (
         f"{one.whose}: {entry.code} is {', '.join(entry.values.get('course', ())) or 'free'}"
         for one in found
-        for entry in one.entries.values()
+        for entries in one.entries.values()
+        for entry in entries
     )
-    return sheet, things, counted(sum(len(one.entries) for one in found), "code"), problems
+    return sheet, things, counted(sum(map(len, (e for one in found for e in one.entries.values()))), "code"), problems
 
 
 def _names(grid: Grid, choices: SheetChoices) -> _Read:

@@ -20,6 +20,7 @@ from nomarium.core.columns import (
     undated,
 )
 from nomarium.core.kinds import vocabulary as words
+from nomarium.core.kinds.class_fields import STUDENT_WORDS, STUDENTS_OF_CLASS
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import CODE, SHEET_RULES
 
@@ -97,12 +98,20 @@ CODE_SHEET = with_phrases(
             Field(
                 "title",
                 "what it stands for; empty means free",
-                "title|class|course|subject|what|class name|summary|event|name|lesson|activity",
+                "title|course|subject|what|summary|event|name|lesson|activity|course name|course title|subject name",
                 Holds.TEXT,
-                f"{words.COURSE}|{words.CLASS}|{words.NAME}|meaning|stands for|is for me|shift|shift name|duty|schicht|dienst|"
+                f"{words.COURSE}|{words.NAME}|meaning|stands for|is for me|shift|shift name|duty|schicht|dienst|"
                 "turno|poste|service|dienstart|explanation|bedeutung|signification|significado",
                 Blank("Title", "What it stands for; empty where the time is free.", "Slip watch", width=28),
             ),
+            Field(
+                "class",
+                "the class or section, for the key of a grid of blocks",
+                "class|class name|section|class code|form|set|group",
+                Holds.NAMES,
+                words.CLASS,
+            ),
+            Field("student", "a student, for the blocks of one", STUDENTS_OF_CLASS, Holds.PEOPLE, STUDENT_WORDS),
             Field(
                 "room",
                 "where",
@@ -143,11 +152,13 @@ CODE_SHEET = with_phrases(
         ),
         needs=("code",),
         proof=(
-            any_of(has("code", "title"), all_of(has("code"), has_one_of("start", "hours"))),
+            any_of(
+                all_of(has("code"), has_one_of("title", "class")), all_of(has("code"), has_one_of("start", "hours"))
+            ),
             undated,
             headed("code", "code|block|block code|slot|slot code|period code|shift code|duty code"),
         ),
-        telling=("code", "title", "room", "start", "hours"),
+        telling=("code", "title", "class", "room", "start", "hours"),
         spans=(("start", "end"),),
         blank=BlankSheet(
             "Codes",

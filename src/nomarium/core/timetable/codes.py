@@ -11,11 +11,12 @@ from nomarium.core.columns import heading_key
 from nomarium.core.kinds import CODE_SHEET, SLOT_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
+from nomarium.core.slots import bare_period
 from nomarium.core.sources import Occurrence, RowSpans, SpanRules
 from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import is_usual_name
-from nomarium.core.timetable.meeting import Values, clean
+from nomarium.core.timetable.meeting import Meeting, Values, clean
 from nomarium.core.values import day_words
 from nomarium.core.year import SchoolYear
 
@@ -78,11 +79,13 @@ class Entry:
 
 @dataclass(slots=True)
 class CodeSheet:
-    """The codes of one person, by their case folded codes."""
+    """The codes of one person, by their case folded codes; several of one code only in the key of a grid of blocks."""
 
     whose: str
-    entries: dict[str, Entry] = field(default_factory=dict)
+    entries: dict[str, list[Entry]] = field(default_factory=dict)
     place: Place = field(default=Place(""))
+    is_named: bool = False
+    """Whether a column or a tab names the person, and not the file alone."""
 
 
 def read_codes(grid: Grid, choices: SheetChoices) -> tuple[list[CodeSheet], Sheet | None, list[Problem]]:
@@ -95,29 +98,74 @@ def read_codes(grid: Grid, choices: SheetChoices) -> tuple[list[CodeSheet], Shee
         return [], None, problems
     if not table.has("code") or len(table.matches.all) < 2:
         raise DataRefused(wording.no_codes(grid.place))
-    usual = grid.sheet if grid.sheet and not is_usual_name(grid.sheet) else Path(grid.file).stem
+    tab = grid.sheet if grid.sheet and not is_usual_name(grid.sheet) else ""
+    usual = tab or Path(grid.file).stem
     sheets: dict[str, CodeSheet] = {}
     for record, (code, whose) in enumerate(zip(table.texts("code"), table.texts("teacher"), strict=True)):
         place = table.place(record)
         if not code:
             problems.append(wording.half_pair(place, "a code"))
             continue
-        sheet = sheets.setdefault(whose or usual, CodeSheet(whose or usual, place=table.table.place))
-        entry = Entry(code, _values(table, record), place)
-        other = sheet.entries.setdefault(code.casefold(), entry)
-        if other.values != entry.values:
-            problems.append(wording.two_entries(place, code, other.place))
+        named = bool(whose or tab)
+        sheet = sheets.setdefault(whose or usual, CodeSheet(whose or usual, place=table.table.place, is_named=named))
+        sheet.entries.setdefault(code.casefold(), []).append(Entry(code, _values(table, record), place))
     return list(sheets.values()), table, problems
 
 
 def _values(table: Sheet, record: int) -> Values:
     """Return what a row says of its code; nothing where it has no title: the time is free."""
-    title = table.text(record, "title")
+    title = table.text(record, "title") or table.text(record, "class")
     if not title:
         return {}
     others = {heading_key(c.heading): (column_text(c.cells[record]),) for c in table.others}
-    named: Values = {name: (table.text(record, name),) for name in ("title", "room", "description")}
-    return clean({**others, **named, "course": (title,)})
+    named: Values = {name: (table.text(record, name),) for name in ("title", "class", "room", "description")}
+    people: Values = {name: table.values(record, name) for name in ("teacher", "student")}
+    return clean({**others, **named, **people, "title": (title,), "course": (title,)})
+
+
+def join_blocks(meetings: Sequence[Meeting], sheets: Sequence[CodeSheet]) -> tuple[list[Meeting], list[Problem]]:
+    """Return the meetings of a grid of blocks as what each block stands for: for every person or class that has it.
+
+    A cell that no key explains stays as it is, with a warning; a block that no cell has is reported.
+    """
+    found: list[Meeting] = []
+    unexplained: dict[str, Meeting] = {}
+    by_block: dict[str, list[tuple[CodeSheet, Entry]]] = {}
+    for sheet in sheets:
+        for code, entries in sheet.entries.items():
+            by_block.setdefault(_block_key(code), []).extend((sheet, entry) for entry in entries)
+    met: set[str] = set()
+    for meeting in meetings:
+        block = _block_key(meeting.class_name)
+        met.add(block)
+        if block not in by_block:
+            unexplained.setdefault(meeting.class_name, meeting)
+            found.append(meeting)
+        for sheet, entry in by_block.get(block, ()):
+            if entry.values:
+                found.append(Meeting(_of_block(meeting, sheet, entry), meeting.when, entry.place))
+    problems = [wording.block_unexplained(one.place, name) for name, one in unexplained.items()]
+    for block, explained in by_block.items():
+        if block not in met:
+            (_, entry), *_ = explained
+            near = wording.near_words(entry.code, [meeting.class_name for meeting in meetings])
+            problems.append(wording.entry_without_slot(entry.place, entry.code, near))
+    return found, problems
+
+
+def _block_key(text: str) -> str:
+    """Return what two spellings of a block share: "Block A" and "a" are one."""
+    return bare_period(text).casefold()
+
+
+def _of_block(meeting: Meeting, sheet: CodeSheet, entry: Entry) -> Values:
+    """Return what is said of a block: by the grid for all who have it, and by the key for one of them."""
+    said = {name: values for name, values in meeting.values.items() if name not in ("class", "course")}
+    named = entry.values.get("class") or entry.values["title"]
+    whose: Values = (
+        {} if {"teacher", "student"} & entry.values.keys() or not sheet.is_named else {"person": (sheet.whose,)}
+    )
+    return clean({**said, **whose, **entry.values, "class": named, "block": (entry.code,)})
 
 
 @dataclass(slots=True)
@@ -141,7 +189,10 @@ def join_codes(master: Sequence[CodedSlot], sheets: Sequence[CodeSheet]) -> tupl
         for code, count in counts.items():
             if code.casefold() not in sheet.entries:
                 problems.append(wording.code_without_entry(sheet.place, code, count, sheet.whose))
-        for code, entry in sheet.entries.items():
+        for code, (entry, *further) in sheet.entries.items():
+            other = next((one for one in further if one.values != entry.values), None)
+            if other is not None:
+                problems.append(wording.two_entries(other.place, other.code, entry.place))
             if code not in by_code:
                 near = wording.near_words(entry.code, counts)
                 problems.append(wording.entry_without_slot(entry.place, entry.code, near))

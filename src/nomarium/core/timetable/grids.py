@@ -104,7 +104,7 @@ def _owned_blocks(
         if week and before is not None and (not owner.kind or owner.name == fallback):
             owner = before  # the grid of a further week of the same person or class
         before = owner if owner.kind else None
-        if not owner.kind:
+        if not owner.kind and not choices.of_blocks:
             caption = block.captions[0] if block.captions else ""
             found.problems.append(wording.no_whose(block.view.place(block.head, 0), caption))
             continue
@@ -214,7 +214,8 @@ def _meetings(
     cell: _Filled, said: Values, block: _OwnedBlock, clocks: _Clocks, choices: TimetableChoices
 ) -> Iterator[Meeting]:
     owner = block.owner
-    values = clean({**said, owner.kind: (owner.name, *said.get(owner.kind, ()))})
+    whose: Values = {owner.kind: (owner.name, *said.get(owner.kind, ()))} if owner.kind else {}
+    values = clean({**said, **whose})
     if "class" not in values:
         values["class"] = values.get("course", ())
         if owner.kind == "class":

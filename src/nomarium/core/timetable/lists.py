@@ -42,6 +42,8 @@ class TimetableChoices:
     """What holds for all of a sheet: values by fields."""
     has_bells: bool = True
     """Whether bell times say when periods are; without any, a grid's own times do."""
+    of_blocks: bool = False
+    """Whether a key says whose the blocks in a grid are, so that its caption need not."""
 
     def cycles(self, division: str) -> tuple[str, ...]:
         """Return the cycles whose labels a division's days may be."""

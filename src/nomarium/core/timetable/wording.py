@@ -53,6 +53,17 @@ def no_slot(place: Place, class_name: str, lacks: str) -> Problem:
     )
 
 
+def block_unexplained(place: Place, block: str) -> Problem:
+    """A cell of a grid of blocks that its key says nothing of."""
+    return warning(
+        "block-unexplained",
+        place,
+        f"“{block}” stands in the grid, and its key says nothing of it: it is taken as it is written.",
+        found=block,
+        advice="Add it to the key, if it is a block; an assembly or another meeting of all may stay.",
+    )
+
+
 def unknown_day(place: Place, text: str, found: UnknownDay, labels: Iterable[str]) -> Problem:
     """A day that is neither a label nor a weekday, or a label of several cycles."""
     if found.several:
