@@ -36,6 +36,7 @@ from nomarium.core.year import (
     WeekRules,
     YearRules,
     check_rules,
+    read_day_part,
     unlisted_days,
     unlisted_weeks,
     year_of_list,
@@ -198,7 +199,10 @@ class _Assembly:
             for day, name in self._keys.year.follows.items()
         ]
         place = self._plan.place("year", "special")
-        return follows + [SpecialDay(name, day, day, place) for day, name in self._keys.year.special.items()]
+        return follows + [
+            SpecialDay(name, day, day, place, part=read_day_part(name, closed=False))
+            for day, name in self._keys.year.special.items()
+        ]
 
     def _weeks(self) -> WeekRules:
         keys = self._keys.year.weeks

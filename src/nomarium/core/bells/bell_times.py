@@ -7,10 +7,11 @@ from dataclasses import dataclass
 from datetime import date, time
 
 from nomarium.core.bells import wording
+from nomarium.core.bells.parted import parted
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.problems import Place, Problem
 from nomarium.core.slots import bare_period, period_key
-from nomarium.core.year import Day, SchoolYear
+from nomarium.core.year import Day, SchoolYear, SpecialDay
 
 
 @dataclass(frozen=True, slots=True)
@@ -40,6 +41,7 @@ class BellTimes:
         self._special_names = {special.name.casefold(): special.name for special in year.rules.specials}
         self._days: dict[tuple[date, str], Bells] = {}
         self._known: dict[Conditions, Bells] = {}
+        self._known_parts: dict[tuple[object, ...], Bells] = {}
         self._ties: dict[tuple[str, int, str, int], Problem] = {}
         """By the rows of the two."""
 
@@ -48,8 +50,23 @@ class BellTimes:
         key = (day, division)
         found = self._days.get(key)
         if found is None:
-            found = self._days[key] = self._of(self.setting(self._year.day(day), division))
+            found = self._of(self.setting(self._year.day(day), division))
+            parts = [] if found.special else self._parts(day, division)
+            found = self._days[key] = self._parted(found, parts) if parts else found
         return found
+
+    def _parts(self, day: date, division: str) -> list[SpecialDay]:
+        """Return what makes a day without bell times of its own differ from a usual one."""
+        return [s for s in self._year.attendance.specials(day) if s.part and _is_for(s.divisions, division)]
+
+    def _parted(self, usual: Bells, specials: Sequence[SpecialDay]) -> Bells:
+        key = (id(usual), *(special.part for special in specials))
+        if key not in self._known_parts:
+            rows = usual.rows
+            for special in specials:
+                rows = parted(rows, special.part) if special.part else rows
+            self._known_parts[key] = Bells(rows, " and ".join(special.name for special in specials))
+        return self._known_parts[key]
 
     def times(self, day: date, period: str, divisions: Collection[str]) -> tuple[time, time] | None:
         """Return from when to when a period runs on a date; None where it does not, or not alike for all divisions."""

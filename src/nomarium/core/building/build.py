@@ -244,7 +244,7 @@ def _usual_bells(build: Build) -> list[Problem]:
     without = [
         special
         for special in year.rules.specials
-        if special.name and special.name.casefold() not in named and not is_usual(special.name)
+        if special.name and not special.part and special.name.casefold() not in named and not is_usual(special.name)
     ]
     days: dict[str, int] = {}
     for special in without:

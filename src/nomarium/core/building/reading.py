@@ -140,10 +140,10 @@ class SourceReader:
                 take_events(self._desk, name, keys, choices, grids)
             elif kind is Kind.MONTHS:
                 take_months(self._desk, name, keys, choices, grids)
-            elif self._desk.year is None or self._days is None:
-                self._desk.found.problems.append(wording.needs_year(choices.place, "Timetables"))
             elif kind is Kind.SLOTS:
                 self._codes(name, keys, choices, grids)
+            elif self._desk.year is None or self._days is None:
+                self._desk.found.problems.append(wording.needs_year(choices.place, "Timetables"))
             else:
                 self._timetable(name, keys, choices, kind, grids)
 
@@ -223,8 +223,6 @@ class SourceReader:
         return len(chosen)
 
     def _codes(self, name: str, keys: SourceKeys, choices: SheetChoices, grids: list[Grid]) -> None:
-        if self._desk.year is None:
-            return
         rules = SpanRules(self._desk.zone, usual_length(keys), times_usual=True, within=choices.dates.within)
         slots: list[CodedSlot] = []
         for grid in grids:

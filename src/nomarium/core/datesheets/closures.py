@@ -11,8 +11,9 @@ from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import CLOSURE_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import SheetChoices
+from nomarium.core.tables import plain_text
 from nomarium.core.values import split_list
-from nomarium.core.year import Closure, Effect, SpecialDay, closure_effect
+from nomarium.core.year import Closure, DayPart, Effect, SpecialDay, closure_effect, read_day_part
 
 _HALF = re.compile(
     r"\bhalf[- ]?days?\b|\bearly (dismissal|release|close|closing|closure|finish)\b|\blate (start|opening|arrival)\b|"
@@ -28,6 +29,9 @@ _SCHOOL_IN = re.compile(
 )
 _CLOSED = re.compile(
     r"clos|holiday|break|vacation|no (school|class)|storm|snow|\b(pd|staff|full|off)\b|^(y|yes|true|x)$"
+)
+_WHOLE = re.compile(
+    r"(?:all|whole|full|entire|ganz)[ -]?(?:day|tag|tägig)s?|ganztägig|journée entière|todo el día|yes|-", re.I
 )
 _OPEN = frozenset("no|n|false|open|in session|school open|regular|school day".split("|"))
 """Kinds that say closed, and those that say open, in small letters."""
@@ -69,7 +73,13 @@ class _Reader:
         name, kind = row.name or "Closed", self.sheet.text(row, "kind").casefold()
         divisions, cycles = self._for_whom(row)
         why = _why_half(row, kind)
-        if why:
+        if (part := self._part(row)) and row.first != row.last:
+            self.problems.append(wording.part_of_days(self.sheet.place(row), name, part.words))
+        elif part:
+            self.problems.append(wording.part_of_day(self.sheet.place(row), name, part.words))
+            place = self.sheet.place(row)
+            self.found.half_days.append(SpecialDay(name, row.first, row.last, place, divisions, part=part))
+        elif why:
             self.problems.append(wording.half_day(self.sheet.place(row), name, why))
             self.found.half_days.append(SpecialDay(name, row.first, row.last, self.sheet.place(row), divisions))
         elif kind in _OPEN or (not _CLOSED.search(kind) and _SCHOOL_IN.search(name)):
@@ -80,6 +90,17 @@ class _Reader:
             self.found.closures.append(
                 Closure(name, row.first, row.last, self.sheet.place(row), divisions, cycles, effect)
             )
+
+    def _part(self, row: DatedRow) -> DayPart | None:
+        """Return which part of the day a row closes, by a column of its own, its kind, its name or a remark."""
+        columns = self.sheet.sheet.others
+        texts = [(self.sheet.text(row, "part"), True), (self.sheet.text(row, "kind"), False), (row.name, False)]
+        texts += [(plain_text(column.cells[row.record]), False) for column in columns]
+        parts = (read_day_part(text, closed=True, surely=surely) for text, surely in texts)
+        found = next(filter(None, parts), None)
+        if found is None and self.sheet.text(row, "part") and not _WHOLE.fullmatch(self.sheet.text(row, "part")):
+            self.problems.append(wording.unknown_part(self.sheet.place(row, "part"), self.sheet.text(row, "part")))
+        return found
 
     def _for_whom(self, row: DatedRow) -> tuple[frozenset[str], frozenset[str]]:
         names = [] if _is_all(self.sheet.text(row, "division")) else list(split_list(self.sheet.text(row, "division")))

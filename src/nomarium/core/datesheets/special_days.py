@@ -11,8 +11,9 @@ from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import SPECIAL_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import SheetChoices
+from nomarium.core.tables import plain_text
 from nomarium.core.values import read_yes_no, split_list, weekday_in_any
-from nomarium.core.year import NoCycleDays, SpecialDay, closure_effect
+from nomarium.core.year import DayPart, NoCycleDays, SpecialDay, closure_effect, read_day_part
 
 
 @dataclass(slots=True)
@@ -51,8 +52,17 @@ def _take(row: DatedRow, sheet: DatedSheet, found: SpecialDays) -> list[Problem]
     if school and read_yes_no(school):
         found.school_days.update(SpecialDay("", row.first, row.last).days())
     if row.name or weekday is not None:
-        found.specials.append(SpecialDay(row.name, row.first, row.last, sheet.place(row), divisions, weekday))
+        part = _part(row, sheet)
+        found.specials.append(SpecialDay(row.name, row.first, row.last, sheet.place(row), divisions, weekday, part))
     return problems
+
+
+def _part(row: DatedRow, sheet: DatedSheet) -> DayPart | None:
+    """Return how a day differs from a usual one, by a column of its own, its name or a remark."""
+    said = sheet.text(row, "part")
+    texts = [row.name, *(plain_text(column.cells[row.record]) for column in sheet.sheet.others)]
+    parts = (read_day_part(text, closed=False) for text in texts)
+    return read_day_part(said, closed=False, surely=True) or next(filter(None, parts), None)
 
 
 def _take_cycle_day(row: DatedRow, sheet: DatedSheet, found: SpecialDays, divisions: Collection[str]) -> list[Problem]:

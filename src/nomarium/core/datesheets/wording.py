@@ -48,6 +48,33 @@ def half_day(place: Place, name: str, why: str) -> Problem:
     )
 
 
+def part_of_day(place: Place, name: str, words: str) -> Problem:
+    """A row of a closure list that closes a part of the day."""
+    return note("part-of-day", place, f"“{name}” closes a part of the day only (“{words}”): school is in for the rest.")
+
+
+def unknown_part(place: Place, text: str) -> Problem:
+    """A part of the day that is not understood."""
+    return error(
+        "unknown-part",
+        place,
+        "Which part of the day is closed?",
+        found=text,
+        expected="“afternoon”, “from 12:00”, “until 10:30”, “13:00–16:00”, “periods 5–8”, or nothing for all of it.",
+    )
+
+
+def part_of_days(place: Place, name: str, words: str) -> Problem:
+    """A closure of several days that seems to close a part of a day."""
+    return error(
+        "unknown-part",
+        place,
+        f"“{name}” lasts several days, but “{words}” closes a part of one: of the first, the last, or each of them?",
+        found=words,
+        advice="Write a row for the day that is closed in part, and one for the days that are closed whole.",
+    )
+
+
 def not_a_closure(place: Place, name: str) -> Problem:
     """A row of a closure list about school itself."""
     return warning(

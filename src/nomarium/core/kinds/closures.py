@@ -58,6 +58,12 @@ CLOSURE_SHEET = with_phrases(
             WEEKDAY,
             FOR_WHOM,
             Field(
+                "part",
+                "what part of the day is closed: “afternoon”, “from 12:00”, “periods 5–8”; empty for all of it",
+                "part of day|part of the day|closed part|portion|extent|dismissal|dismissal time|closing time|school ends|"
+                "ends at|closes at|half|time of day|am/pm|am or pm|hours|times|time|tageszeit|zeit|heure|hora|moment",
+            ),
+            Field(
                 "effect",
                 "what it does to a cycle: hold (the label waits) or skip (the label is used up)",
                 "effect|cycle|hold or skip|hold/skip|cycle effect|effect on cycle|cycle does|rotation|label",

@@ -65,6 +65,12 @@ SPECIAL_SHEET = with_phrases(
                 ),
             ),
             Field(
+                "part",
+                "what of the day is school: “ends at 12:15”, “starts two hours later”, “periods 1–3 only”, “30 min lessons”",
+                "part of day|part of the day|closed part|portion|extent|dismissal|dismissal time|closing time|school ends|"
+                "ends at|closes at|half|time of day|am/pm|am or pm|hours|times|time|tageszeit|zeit|heure|hora|moment",
+            ),
+            Field(
                 "school",
                 "yes makes a rest day a school day",
                 "school|school day|is school|school in",

@@ -18,6 +18,7 @@ from nomarium.core.problems import Place, Problem
 from nomarium.core.slots import Periods
 from nomarium.core.sources import Occurrence, clock_changes
 from nomarium.core.timetable import Change, Meeting
+from nomarium.core.year import SchoolYear
 
 _NIGHT = 5
 """Clocks are changed before this hour."""
@@ -94,13 +95,29 @@ class _Expander:
         start, end = block.when.clock or (time(), time())
         held = self._new(block, ())
         for day in dates:
-            if day in self._changed.dates:
-                self._changed.take(DatedGroup(block, day, None, (Run((), start, end),)))
+            hours = self._left_of(day, block, (start, end))
+            if hours is None:
                 continue
-            held.occurrences.append(self._occurrence(day, start, end))
+            if day in self._changed.dates:
+                self._changed.take(DatedGroup(block, day, None, (Run((), *hours),)))
+                continue
+            held.occurrences.append(self._occurrence(day, *hours))
             held.known_on.append(self._stamp(day))
         if held.occurrences:
             self._found.held.append(held)
+
+    def _left_of(self, day: date, block: Block, hours: tuple[time, time]) -> tuple[time, time] | None:
+        """Return what a day of which only a part is school leaves of clock times; None, counted, for nothing."""
+        left: tuple[time, time] | None = hours
+        for special in self._by.year.attendance.specials(day):
+            if special.part is None or (special.divisions and block.division not in special.divisions):
+                continue
+            left = special.part.kept(*left) if left is not None else None
+            if left != hours:
+                self._found.unrung[special.name, "" if left is None else "cut"] += 1
+            elif special.part.later or special.part.length:
+                self._found.unrung[special.name, "kept"] += 1
+        return left
 
     def _new(self, block: Block, periods: Periods, change: Change | None = None, first: str = "") -> Held:
         clock = block.when.clock
@@ -163,16 +180,24 @@ class _Expander:
             found.problems.append(wording.period_without_bells(block.place, period, block.class_name, days, rung))
         if self._by.bells:
             found.problems += self._by.bells.ties
-            found.problems += _unrung(found.unrung, self._by.bells.rows)
+        rows = self._by.bells.rows if self._by.bells else ()
+        found.problems += _unrung(found.unrung, rows, self._by.year)
         return found
 
 
-def _unrung(counts: Counter[tuple[str, str]], rows: Sequence[BellRow]) -> list[Problem]:
+def _unrung(counts: Counter[tuple[str, str]], rows: Sequence[BellRow], year: SchoolYear) -> list[Problem]:
+    """Say what special days leave no time for, or shorten; and what they leave alone, as it has times of its own."""
     problems = []
     for special in dict.fromkeys(name for name, _ in counts):
-        periods = [period for name, period in counts if name == special]
-        total = sum(count for (name, _), count in counts.items() if name == special)
-        listed = f"period {periods[0]}" if len(periods) == 1 else f"periods {', '.join(sorted(periods))}"
-        place = next((row.place for row in rows if special.casefold() in row.conditions.specials), Place(""))
-        problems.append(wording.not_rung(Place(place.file, place.sheet), special, total, listed))
+        said = {period: count for (name, period), count in counts.items() if name == special}
+        of_day = (one.place for one in year.rules.specials if one.name and one.name in special)
+        of_bells = (row.place for row in rows if special.casefold() in row.conditions.specials)
+        place = next((Place(one.file, one.sheet) for one in of_bells), next(of_day, Place("")))
+        for word, told in (("cut", wording.cut_short), ("kept", wording.own_times_kept)):
+            if word in said:
+                problems.append(told(place, special, said.pop(word)))
+        if said:
+            periods = sorted(filter(None, said))
+            listed = f"period {periods[0]}" if len(periods) == 1 else f"periods {', '.join(periods)}"
+            problems.append(wording.not_rung(place, special, sum(said.values()), listed if periods else ""))
     return problems

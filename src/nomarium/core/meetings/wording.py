@@ -37,8 +37,24 @@ def not_rung(place: Place, special: str, meetings: int, periods: str) -> Problem
     return note(
         "not-rung",
         place,
-        f"On special days “{special}” {counted(meetings, 'meeting')} did not take place: their bell times leave out "
-        f"{periods}.",
+        f"On special days “{special}” {counted(meetings, 'meeting')} did not take place: "
+        + (f"their bell times leave out {periods}." if periods else "there is no school at their hours."),
+    )
+
+
+def cut_short(place: Place, special: str, meetings: int) -> Problem:
+    """Meetings that a day of which only a part is school shortens."""
+    verb = "is" if meetings == 1 else "are"
+    return note("cut-short", place, f"On “{special}” {counted(meetings, 'meeting')} {verb} shorter than usual.")
+
+
+def own_times_kept(place: Place, special: str, meetings: int) -> Problem:
+    """Meetings with times of their own on a day that is rung later or shorter."""
+    return warning(
+        "own-times-kept",
+        place,
+        f"“{special}” is rung otherwise, but {counted(meetings, 'meeting')} on it keep the times that they state.",
+        advice="Where they move too, name each in a sheet of changes.",
     )
 
 

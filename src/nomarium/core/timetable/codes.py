@@ -39,8 +39,8 @@ class MasterList:
     sheet: Sheet | None = None
 
 
-def read_master(grid: Grid, choices: SheetChoices, rules: SpanRules, year: SchoolYear) -> MasterList:
-    """Read a master list. Raises DataRefused where it has no codes or dates."""
+def read_master(grid: Grid, choices: SheetChoices, rules: SpanRules, year: SchoolYear | None = None) -> MasterList:
+    """Read a master list; slots on closures of a year are told. Raises DataRefused where it has no codes or dates."""
     table, problems = read_sheet(grid, SLOT_SHEET, choices)
     found = MasterList(problems=problems, sheet=table)
     if table is None:
@@ -58,7 +58,7 @@ def read_master(grid: Grid, choices: SheetChoices, rules: SpanRules, year: Schoo
         problems += [finding.at(place, code) for finding in span.findings]
         if span.occurrence is not None and code:
             found.slots.append(CodedSlot(code, span.occurrence, place))
-            problems += _on_closure(found.slots[-1], year)
+            problems += _on_closure(found.slots[-1], year) if year else []
     return found
 
 

@@ -4,6 +4,7 @@ from nomarium.core.year.against import Comparison, Difference, Listed, compare
 from nomarium.core.year.checks import check_rules, closure_effect
 from nomarium.core.year.closing import CLOSE_OPTION, CycleChange, Moved, WhatIf, what_if
 from nomarium.core.year.cycle import CycleDays, SetBy, Setting, Standing, Step
+from nomarium.core.year.day_parts import DayPart, read_day_part
 from nomarium.core.year.lists import unlisted_days, unlisted_weeks, year_of_list
 from nomarium.core.year.rules import (
     MONDAY_TO_FRIDAY,
@@ -33,6 +34,7 @@ __all__ = [
     "CycleDays",
     "CycleRule",
     "Day",
+    "DayPart",
     "Difference",
     "Effect",
     "Listed",
@@ -56,6 +58,7 @@ __all__ = [
     "days_words",
     "explain",
     "listed_words",
+    "read_day_part",
     "unlisted_days",
     "unlisted_weeks",
     "what_if",

@@ -9,6 +9,7 @@ from enum import StrEnum
 from types import MappingProxyType
 
 from nomarium.core.problems import Place
+from nomarium.core.year.day_parts import DayPart
 
 NOWHERE = Place("")
 MONDAY_TO_FRIDAY = frozenset(range(5))
@@ -73,6 +74,8 @@ class SpecialDay(Span):
     divisions: frozenset[str] = frozenset()
     follows: int | None = None
     """The weekday whose timetable holds (Monday is 0)."""
+    part: DayPart | None = None
+    """How it differs from a usual day, where it has no bell times of its own."""
 
 
 @dataclass(frozen=True, slots=True)
