@@ -284,7 +284,7 @@ CASES = [
             "E,2026-09-08,9 AM,2 AM\n"
         ),
         None,
-        ["end-before-start B6", "night-start B5", "ends-next-day B5"],
+        ["end-before-start D6", "night-start C5", "ends-next-day D5"],
     ),
     Case(
         "end date range",
@@ -420,7 +420,7 @@ CASES = [
         "hours 12 only",
         ("Title,Date,Start,End\nA,2026-09-08,12:00,12:45\nB,2026-09-08,12:30 AM,1:30 AM\n"),
         ["A 2026-09-08 12:00–12:45", "B 2026-09-08 00:30–01:30"],
-        ["night-start B3"],
+        ["night-start C3"],
     ),
     Case(
         "end 24 start 12",
@@ -707,13 +707,13 @@ CASES = [
         "24 end",
         ("Title,Date,Start,End\nA,2026-09-08,22:30,00:30\n"),
         ["A 2026-09-08 22:30–2026-09-09 00:30"],
-        ["night-start B2", "ends-next-day B2"],
+        ["night-start C2", "ends-next-day D2"],
     ),
     Case(
         "end before by typo",
         ("Title,Date,Start,End\nA,2026-09-08,10:00 AM,9:00 AM\n"),
         None,
-        ["end-before-start B2"],
+        ["end-before-start D2"],
     ),
     Case(
         "pm missing end",
@@ -893,7 +893,7 @@ CASES = [
         "nn",
         ("Event,Date,Start,End\nA,2026-09-08,12:00 pm,1:00 pm\nB,2026-09-08,12:00 am,1:00 am\n"),
         ["A 2026-09-08 12:00–13:00", "B 2026-09-08 00:00–01:00"],
-        ["night-start B3"],
+        ["night-start C3"],
     ),
     Case(
         "noon span",
@@ -1133,7 +1133,8 @@ def test_each_sheet_becomes_just_these_events(case, tmp_path, monkeypatch):
     call = ["convert", "s.csv", "-o", "out.ics", "--json", "--zone", "America/Halifax", *case.options]
     result = CliRunner().invoke(app, call)
     report = json.loads(result.stdout)
-    problems = [f"{problem['code']} {problem['cell'] or ''}".strip() for problem in report["problems"]]
+    places = [(problem["code"], cell or "") for problem in report["problems"] for cell in problem["cells"]]
+    problems = [f"{code} {cell}".strip() for code, cell in places]
     assert problems == case.problems
     if case.events is None:
         assert result.exit_code == 1

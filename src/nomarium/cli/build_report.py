@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
+from dataclasses import asdict
 from itertools import groupby
 from typing import TYPE_CHECKING
 
@@ -10,7 +11,7 @@ from nomarium.cli.report import problems_json
 
 if TYPE_CHECKING:
     from nomarium.cli.build_run import Done
-from nomarium.core.building import Build, FileRead, Part, hours_of
+from nomarium.core.building import Build, FileRead, Part, footing, hours_of
 from nomarium.core.history import Edit, OnEdit, Outlook, What, edit_words
 from nomarium.core.problems import Problem
 from nomarium.core.values import counted, day_words, style_of
@@ -34,6 +35,37 @@ def read_lines(build: Build) -> Iterator[str]:
             yield f"{'':<{_LABEL}}  {', '.join(headings)}: {said}"
         if file.unused:
             yield f"{'':<{_LABEL}}  Not used: {', '.join(map(str, file.unused))}"
+
+
+def footing_lines(build: Build) -> Iterator[str]:
+    """Say what all dates hang on, and what nobody said of it."""
+    found = footing(build)
+    if found is None:
+        return
+    terms = [f"{name} ({days})" for name, days in found.terms]
+    more = f" and {len(terms) - _MOST_TERMS} more terms" if len(terms) > _MOST_TERMS else ""
+    yield f"{'Year':<{_LABEL}}{found.zone}, {found.weekdays}: {', '.join(terms[:_MOST_TERMS])}{more}"
+    closed = f"{counted(found.closures, 'closure')} of {counted(found.closed_days, 'day')}"
+    special = f", {counted(found.special_days, 'special day')}" if found.special_days else ""
+    yield f"{'':<{_LABEL}}{counted(found.school_days, 'school day')}, {closed}{special}"
+    for name, counts in found.labels.items():
+        said = ", ".join(f"{label} {count}" for label, count in counts.items())
+        yield f"{'':<{_LABEL}}{name}: days of {said}"
+    for text in found.few:
+        yield f"{'':<{_LABEL}}Far fewer: {text}"
+    if found.assumed:
+        yield f"{'Assumed':<{_LABEL}}Built on these assumptions, each with the line that settles it:"
+        for text in found.assumed:
+            yield f"{'':<{_LABEL}}  {text}"
+
+
+_MOST_TERMS = 4
+
+
+def footing_json(build: Build) -> dict[str, object] | None:
+    """Return what all dates hang on for programs; None without a school year."""
+    found = footing(build)
+    return asdict(found) if found else None
 
 
 def made_lines(build: Build) -> Iterator[str]:
@@ -113,6 +145,7 @@ def build_json(build: Build, done: Done) -> dict[str, object]:
     """Return the report for programs."""
     return {
         "read": [file_json(file) for file in build.read.files],
+        "year": footing_json(build),
         "events": build.events(),
         "changed": dict(build.expansion.applied),
         "folder": str(build.folder),

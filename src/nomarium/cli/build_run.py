@@ -11,7 +11,7 @@ from pathlib import Path
 import typer
 
 from nomarium.cli.build_pages import check_pages, old_pages, write_pages
-from nomarium.cli.build_report import build_json, change_lines, nothing_line, read_lines, written_lines
+from nomarium.cli.build_report import build_json, change_lines, footing_lines, nothing_line, read_lines, written_lines
 from nomarium.cli.check_report import clash_head
 from nomarium.cli.console import print_lines, print_problems, progress
 from nomarium.cli.edit_choices import export_lines
@@ -150,7 +150,7 @@ def _write_updates(made: Build, store: Store, folder: Path, since: int) -> list[
 
 def _print(made: Build, call: BuildCall, done: Done, *, failed: bool) -> None:
     if not call.quiet:
-        print_lines(read_lines(made), sys.stdout)
+        print_lines([*read_lines(made), *footing_lines(made)], sys.stdout)
     print_problems(by_place(done.problems), errors_only=call.quiet)
     if not call.quiet and done.outlook is not None:
         print_lines(export_lines(done.exports), sys.stdout)

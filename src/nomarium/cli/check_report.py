@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 
-from nomarium.cli.build_report import file_json
+from nomarium.cli.build_report import file_json, footing_json
 from nomarium.cli.report import problems_json
 from nomarium.core.building import Build, Clash, count_classes, count_labels
 from nomarium.core.meetings import Held
@@ -77,6 +77,7 @@ def check_json(build: Build, clashes: Sequence[Clash]) -> dict[str, object]:
     """Return the report for programs."""
     return {
         "read": [file_json(file) for file in build.read.files],
+        "year": footing_json(build),
         "events": build.events(),
         "problems": problems_json(build.problems),
         "clashes": [

@@ -10,7 +10,7 @@ from pathlib import Path
 import typer
 
 from nomarium.cli import options
-from nomarium.cli.build_report import made_lines, read_lines
+from nomarium.cli.build_report import footing_lines, made_lines, read_lines
 from nomarium.cli.check_report import check_json, clash_lines, count_lines
 from nomarium.cli.console import print_lines, print_problems
 from nomarium.core.building import Build, BuildChoices, find_clashes, prepare, tell_why
@@ -38,7 +38,7 @@ def check(call: CheckCall) -> int:
         typer.echo(json.dumps(check_json(build, clashes), ensure_ascii=False, indent=2))
         return 1 if build.failed else 0
     if not call.quiet:
-        print_lines(read_lines(build), sys.stdout)
+        print_lines([*read_lines(build), *footing_lines(build)], sys.stdout)
     print_problems(build.problems, errors_only=call.quiet)
     if not call.quiet and build.held:
         print_lines(made_lines(build), sys.stdout)

@@ -12,12 +12,13 @@ from pathlib import Path
 import typer
 
 from nomarium.cli.console import print_lines, progress
+from nomarium.cli.report import problems_json
 from nomarium.core.blanks import BLANKS, blank_form, render_blank_xlsx
 from nomarium.core.building import INDEX, BuildChoices, prepare
 from nomarium.core.drafting import STARTER_SHEETS, Draft, DraftChoices, draft_plan, look_at, starter_plan
 from nomarium.core.output import write_all
 from nomarium.core.plan import PLAN_NAME
-from nomarium.core.problems import DataRefused, Problem
+from nomarium.core.problems import DataRefused, Problem, by_cause
 from nomarium.core.values import counted
 
 _LABEL = 9
@@ -116,10 +117,16 @@ def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
         label = ""
     questions = f", with {counted(len(draft.questions), 'open question')} (“# ?”)" if draft.questions else ""
     yield f"{'Wrote':<{_LABEL}}{call.plan}: a plan{questions}"
+    for number, cause in enumerate(by_cause(draft.to_correct)):
+        more = f", and {cause.count - 1} more" if cause.count > 1 else ""
+        found = f" “{cause.first.found}”" if cause.first.found else ""
+        yield f"{'' if number else 'Correct':<{_LABEL}}{cause.first.place}{found}: {cause.first.message}{more}"
     for number, (about, what) in enumerate(draft.undecided):
         yield f"{'' if number else 'Open':<{_LABEL}}{about}: {what}"
     where = "" if call.folder == Path() else f" {call.plan}"
-    settle = "settle what stands under [undecided]" if draft.undecided or draft.left_out else "look through it"
+    correct = "correct the rows" if draft.to_correct else ""
+    settle = "settle what stands under [undecided]" if draft.undecided or draft.left_out else ""
+    settle = " and ".join(filter(None, (correct, settle))) or "look through it"
     yield f"{'Next':<{_LABEL}}{settle}, then: nomarium build{where}"
 
 
@@ -138,5 +145,6 @@ def _json(draft: Draft, call: NewCall) -> dict[str, object]:
             for sheet in draft.sheets
         ],
         "questions": draft.questions,
+        "to_correct": problems_json(draft.to_correct),
         "undecided": dict(draft.undecided),
     }

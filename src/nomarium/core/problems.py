@@ -138,14 +138,8 @@ def by_cause(problems: Iterable[Problem]) -> list[Cause]:
     """Return problems of one severity, code, sheet and advice as one, in the order of the first of each."""
     found: dict[tuple[object, ...], list[Problem]] = {}
     for one in problems:
-        key = (
-            one.severity,
-            one.code,
-            one.place.file,
-            one.place.sheet,
-            one.advice,
-            one.place.cell is None and one.message,
-        )
+        about = one.message if one.place.cell is None else one.expected
+        key = (one.severity, one.code, one.place.file, one.place.sheet, one.advice, about)
         found.setdefault(key, []).append(one)
     return [Cause(first, tuple(others)) for first, *others in found.values()]
 

@@ -5,6 +5,7 @@ from nomarium.core.building.calendars import Part, hours_of
 from nomarium.core.building.census import ClassCount, count_classes, count_labels
 from nomarium.core.building.clashes import Clash, find_clashes
 from nomarium.core.building.files import INDEX, foreign_files, index_bytes, no_longer_built, write_calendars
+from nomarium.core.building.footing import Footing, footing
 from nomarium.core.building.known_sheets import read_bell_times
 from nomarium.core.building.provenance import tell_why
 from nomarium.core.building.sheet_desk import ColumnUse, FileRead, column_uses
@@ -17,12 +18,14 @@ __all__ = [
     "ClassCount",
     "ColumnUse",
     "FileRead",
+    "Footing",
     "Part",
     "column_uses",
     "count_by_class",
     "count_classes",
     "count_labels",
     "find_clashes",
+    "footing",
     "foreign_files",
     "hours_of",
     "index_bytes",

@@ -21,6 +21,11 @@ class Decision(NamedTuple):
     what: str
 
 
+def of_unreadable(file: str, why: str) -> Decision:
+    """A file that cannot be read: nobody knows what it says."""
+    return Decision(file, f"It is not used: {why}. Save it anew, or take this line out to do without it.")
+
+
 def of_unknown(file: str, tab: str | None, why: str) -> Decision:
     """A sheet with days or times that is none of a known kind."""
     return Decision(
@@ -67,12 +72,14 @@ def of_closures(sheets: Sequence[FoundSheet], left_out: Sequence[FoundSheet]) ->
 
 def of_cycle(cycle: DraftCycle, first: str, *, start: str, advance: str) -> Iterator[Decision]:
     """A cycle whose days no list proves: its start, and what a closure does; ``first`` is a date to begin with."""
-    if cycle.exact or ((start or cycle.listed) and advance):
+    missing = [label for label in cycle.all_labels() if label not in cycle.labels]
+    if cycle.exact or ((start or cycle.listed) and advance and not missing):
         return
     lacking = [] if start or cycle.listed else [f"which date is its first day (start = {first})"]
     lacking += [] if advance else [
         'whether a closure holds the day (advance = "school days") or uses it up (advance = "working days")'
     ]  # fmt: skip
+    lacking += [f"whether it has {listed_words(missing)} (labels = “{cycle.range()}”)"] if missing else []
     sheets = listed_words(list(dict.fromkeys(cycle.said_by)))
     yield Decision(
         f"cycle {cycle.name}",

@@ -48,6 +48,8 @@ class Draft:
     no_value_of: set[str] = field(default_factory=set)
     """Fields that no meeting has a value of: no calendars are split by them."""
     questions: list[str] = field(default_factory=list)
+    to_correct: list[Problem] = field(default_factory=list)
+    """Errors of single rows: their sheets stand in the plan, and a build refuses the rows until they are corrected."""
     undecided: list[Decision] = field(default_factory=list)
     """What all dates hang on and no sheet settles: nothing is built before it is."""
 
@@ -80,7 +82,8 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
         draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
         problems = check(draft.text)
         errors = [one for one in problems if one.severity == "error" and one.code != "undecided"]
-        refused = _refused(errors, draft, choices)
+        draft.to_correct = [one for one in errors if _is_of_a_row(one, errors, draft)]
+        refused = _refused([one for one in errors if one not in draft.to_correct], draft, choices)
         lacking = {one.found for one in errors if one.code == "unknown-split"} - draft.no_value_of
         draft.no_value_of |= lacking
         if not refused and not lacking:
@@ -89,13 +92,35 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
     return draft
 
 
+_OF_THE_SHEET = frozenset(
+    "unproved-dates contradictory-dates swapped-dates unsure-column two-columns name-or-names half-span untold-lines "
+    "no-whose two-ways-round".split()
+)
+"""Errors that name a cell, but are about all of a sheet."""
+_FEW_ROWS = 3
+
+
+def _is_of_a_row(problem: Problem, errors: Sequence[Problem], draft: Draft) -> bool:
+    """Tell whether an error is about a single row, and few of its sheet are in error: the sheet is no other for it."""
+    if not problem.place.row or problem.code in _OF_THE_SHEET:
+        return False
+    sheet = next((one for one in draft.sheets if _is_of(problem, one)), None)
+    if sheet is None or sheet.grid is None or sheet.kind is None:
+        return False
+    rows = {one.place.row for one in errors if _is_of(one, sheet) and one.place.row}
+    return len(rows) <= _FEW_ROWS and len(rows) * 4 <= sum(map(any, sheet.grid.rows))
+
+
+def _is_of(problem: Problem, sheet: FoundSheet) -> bool:
+    return sheet.path.name == problem.place.file and sheet.sheet in (None, problem.place.sheet)
+
+
 def _refused(errors: Sequence[Problem], draft: Draft, choices: DraftChoices) -> dict[FoundSheet, Problem]:
     """Return the sheets that errors speak of; sources before all else, as they hang on the others."""
     found: dict[FoundSheet, Problem] = {}
     for problem in errors:
         for sheet in draft.sheets:
-            same = sheet.path.name == problem.place.file and sheet.sheet in (None, problem.place.sheet)
-            if same and sheet.kind and sheet not in draft.left_out:
+            if _is_of(problem, sheet) and sheet.kind and sheet not in draft.left_out:
                 found.setdefault(sheet, problem)
     year = (Kind.TERMS, Kind.CLOSURES, Kind.SPECIAL_DAYS, Kind.DAYS, Kind.WEEKS, Kind.BELLS)
     first = {sheet: problem for sheet, problem in found.items() if sheet.kind in year}
@@ -412,8 +437,11 @@ class _Writer:
         """Yield what all dates hang on and no sheet settles."""
         listed, left_out = self._of(Kind.WEEKS), list(self._draft.left_out)
         for sheet in self._draft.sheets:
-            if sheet.kind is None and holds_moments(sheet):
-                yield decisions.of_unknown(sheet.written(self._choices.folder), sheet.sheet, sheet.recognised.why)
+            written = sheet.written(self._choices.folder)
+            if sheet.kind is None and sheet.grid is None:
+                yield decisions.of_unreadable(written, sheet.recognised.why)
+            elif sheet.kind is None and holds_moments(sheet):
+                yield decisions.of_unknown(written, sheet.sheet, sheet.recognised.why)
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
         if not self._has_year:
             yield from decisions.of_terms(self._sheets)
@@ -442,7 +470,7 @@ class _Writer:
                 key = f"{sheet.kind} = {toml_text(sheet.written(self._choices.folder))}"
                 yield f"Whose {sheet.kind} are those of {sheet.path.name}? Name it under a source: {key}."
         for sheet in self._draft.sheets:
-            if sheet.kind is None and not holds_moments(sheet):
+            if sheet.kind is None and sheet.grid is not None and not holds_moments(sheet):
                 name = (sheet.path.name or str(sheet.path)) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
                 yield f"What is {name}? It is not used: {sheet.recognised.why}."
         used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}

@@ -151,6 +151,12 @@ class DraftCycle:
     exact: bool = False
     """Whether the list goes through the year: no label is worked out beside it."""
 
+    def all_labels(self) -> list[str]:
+        """Return all labels from the first to the last that is named."""
+        if self.family == "numbers":
+            return [str(number) for number in range(1, max(map(int, self.labels)) + 1)]
+        return [letter for letter in LETTERS if letter <= max(self.labels)]
+
     def range(self) -> str:
         """Return its labels as a plan writes them: from the first to the last that is named."""
         if self.family == "numbers":
