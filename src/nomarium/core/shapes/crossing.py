@@ -246,7 +246,7 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             found.about_days[row] = name
         elif name and _TOTAL.fullmatch(name) and cells:
             found.totals += 1
-        elif not cells or (blank and _explains(found, texts)):
+        elif not cells or (blank and name and _explains(found, texts)):
             named_at = row if name and not blank else None
             found.lines.append((row, texts))
         elif name or (named_at is not None and not blank):
@@ -259,7 +259,8 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
 
 def _explains(found: Crossing, texts: Sequence[str]) -> bool:
     """Tell whether a line below the others is of a key: it begins with a code that stands above."""
-    return len(texts) > 1 and texts[0] in found.codes()
+    codes = found.codes()
+    return len(texts) > 1 and texts[0] in codes and not all(text in codes for text in texts[1:])
 
 
 def _is_sure(found: Crossing, codes: frozenset[str]) -> bool:

@@ -219,5 +219,5 @@ def _says_when(text: str) -> bool:
     return (
         span_in(text) is not None
         or is_data(text)
-        or any(weekday_in_any(word) is not None for word in words if len(word) > 2)
+        or any(weekday_in_any(word.removesuffix("s")) is not None for word in words if len(word) > 2)
     )
