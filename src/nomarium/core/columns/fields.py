@@ -106,7 +106,7 @@ Condition = Callable[["Evidence"], "Verdict"]
 """Something that must be true of a table for it to be of a kind."""
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True, slots=True, eq=False)
 class SheetKind:
     """A kind of sheet: its fields, what each row must have, and how it is told from other kinds."""
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from functools import cache
 from typing import NamedTuple
 
 from nomarium.core.columns.fields import Holds, SheetKind, heading_key, without_brackets
@@ -45,22 +46,7 @@ class Headings:
     def __init__(self, sheet: SheetKind) -> None:
         self.sheet = sheet
         self._asked: dict[str, str | None] = {}
-        self._fields: dict[str, str] = {heading_key(field.name): field.name for field in sheet.fields}
-        self._by_words: dict[tuple[str, ...], Likeness] = {}
-        self._headings: dict[str, str] = {}
-        for field in sheet.fields:
-            for heading in field.headings.split("|"):
-                self._fields[heading_key(heading)] = field.name
-                self._know(heading, field.name)
-        self._own = frozenset(self._fields)
-        for field in sheet.fields:  # what several kinds share stands behind what is a kind's own
-            for heading in filter(None, field.shared.split("|")):
-                if self._fields.setdefault(heading_key(heading), field.name) == field.name:
-                    self._know(heading, field.name)
-
-    def _know(self, heading: str, name: str) -> None:
-        self._headings.setdefault(heading_key(heading), heading)
-        self._by_words.setdefault(_words(heading), Likeness(name, heading))
+        self._fields, self._own, self._headings, self._by_words = _vocabulary(sheet)
 
     def __call__(self, heading: str) -> str | None:
         """Return the field that a heading surely means, or None: as it is, without brackets, or without qualifiers."""
@@ -123,6 +109,39 @@ class Headings:
         if distance > slips:
             return None
         return Likeness(self._fields[known], self._headings[known])
+
+
+class _Vocabulary(NamedTuple):
+    """The headings of one kind of sheet, as they are looked up."""
+
+    fields: dict[str, str]
+    """The field of each heading, by its key."""
+    own: frozenset[str]
+    """The keys of headings that are the kind's own, and not shared."""
+    headings: dict[str, str]
+    """Each heading as it is written, by its key."""
+    by_words: dict[tuple[str, ...], Likeness]
+
+
+# Kinds have thousands of headings, and each sheet is held against every kind: they are sorted in once.
+@cache
+def _vocabulary(sheet: SheetKind) -> _Vocabulary:
+    known = _Vocabulary({heading_key(field.name): field.name for field in sheet.fields}, frozenset(), {}, {})
+
+    def know(heading: str, name: str) -> None:
+        known.headings.setdefault(heading_key(heading), heading)
+        known.by_words.setdefault(_words(heading), Likeness(name, heading))
+
+    for field in sheet.fields:
+        for heading in field.headings.split("|"):
+            known.fields[heading_key(heading)] = field.name
+            know(heading, field.name)
+    own = frozenset(known.fields)
+    for field in sheet.fields:  # what several kinds share stands behind what is a kind's own
+        for heading in filter(None, field.shared.split("|")):
+            if known.fields.setdefault(heading_key(heading), field.name) == field.name:
+                know(heading, field.name)
+    return known._replace(own=own)
 
 
 def _words(heading: str) -> tuple[str, ...]:

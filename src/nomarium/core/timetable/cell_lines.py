@@ -124,19 +124,25 @@ class CellReader:
         return tuple(roles)
 
     def _roles_by_form(self, columns: Sequence[Sequence[str]]) -> tuple[str, ...] | None:
-        """Tell the lines of a class's cells by their form: one has rooms, one may have people, the first the course."""
+        """Tell lines by their form: one has rooms, one may have people or classes, what is left is the course.
+
+        Of a class's cells the first line left is the course, the second who teaches it.
+        """
         roles = [self._proved(set(column)) for column in columns]
-        for role, form in (("room", _ROOM_FORM), ("teacher", _PERSON_FORM)):
+        for role, form in _FORMS.items():
+            if role == self._owner or role in roles:
+                continue
             like = [
                 index
                 for index, column in enumerate(columns)
                 if not roles[index] and sum(bool(form.fullmatch(text)) for text in set(column)) * 2 > len(set(column))
             ]
-            if role not in roles and len(like) == 1:
+            if len(like) == 1:
                 roles[like[0]] = role
         open_places = [index for index, role in enumerate(roles) if not role]
-        lacking = [role for role in ("course", "teacher") if role not in roles]
-        if self._owner != "class" or "room" not in roles or len(open_places) > len(lacking):
+        wanted = ("course", "teacher") if self._owner == "class" else ("class", "course")
+        lacking = [role for role in wanted if role not in roles]
+        if not self._owner or "room" not in (*roles, self._owner) or len(open_places) > len(lacking):
             return None
         for index, role in zip(open_places, lacking, strict=False):
             roles[index] = role
@@ -153,10 +159,17 @@ class CellReader:
         return proved[0] if len(proved) == 1 else ""
 
 
-_ROOM_FORM = re.compile(r"(?=.*\d)(?:[^\W\d_]{0,10}[ .-]?\d{1,4}[a-z]?|\d{1,4})", re.IGNORECASE)
-_PERSON_FORM = re.compile(
-    r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? |[^\W\d_]\.[ -]?)\S.*|[A-Z]{2,4}"
-)
+_CLASS_FORM = r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase)\b\.? ?\d+\w*"
+_FORMS = {
+    "class": re.compile(_CLASS_FORM, re.IGNORECASE),
+    "room": re.compile(
+        rf"(?!(?:{_CLASS_FORM})$)(?=.*\d)(?:[^\W\d_]{{0,10}}[ .-]?\d{{1,4}}[a-z]?|\d{{1,4}})", re.IGNORECASE
+    ),
+    "teacher": re.compile(
+        r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\.[ -]?\S.*|[A-Z]{2,4}"
+    ),
+}
+"""The forms of what stands in cells, in the order in which they are believed."""
 
 
 _WITHOUT_MARK = re.compile(r"(?:(?i:room|rm|raum|salle|aula)\b|(?:in|at|with|taught by)\b)")
