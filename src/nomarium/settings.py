@@ -260,6 +260,10 @@ BY_PLAN = Asker()
 """A plan without any command: its keys are named."""
 
 
+_KEY = re.compile(r"[a-z_]+ = ")
+"""How a key of a plan begins: it is written as it stands, even where a sentence begins with it."""
+
+
 def advice_words(advice: Advice, asker: Asker) -> str:
     """Return what to do in words that who asked can follow: ways that are not open to it are left out."""
     if isinstance(advice, str):
@@ -268,7 +272,8 @@ def advice_words(advice: Advice, asker: Asker) -> str:
     for way in advice:
         clause, joint = (way, ", or ") if isinstance(way, str) else (_clause(way, asker), way.joint)
         if clause:
-            start = clause[:1].upper() + clause[1:] if not clause.startswith("--") else clause
+            verbatim = clause.startswith("--") or _KEY.match(clause)
+            start = clause if verbatim else clause[:1].upper() + clause[1:]
             said = f"{said}{joint}{clause[:1].lower()}{clause[1:]}" if said else start
     return said if not said or said[-1] in ".:;!?" else f"{said}."
 

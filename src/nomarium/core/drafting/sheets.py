@@ -126,7 +126,7 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
     kinds = {sheet.kind for sheet in found}
     crossed = any(sheet.recognised.crossing for sheet in found)
     if len(kinds) == 1 and (
-        len(found) == 1 or (not crossed and kinds & {Kind.GRID, Kind.CODES, Kind.MONTHS, Kind.LIST})
+        len(found) == 1 or (not crossed and kinds & {Kind.GRID, Kind.CODES, Kind.MONTHS, Kind.LIST, Kind.ROSTER})
     ):
         # All its sheets are alike: the file as a whole is meant.
         return [FoundSheet(path, None, found[0].recognised, found[0].grid)]
@@ -289,7 +289,8 @@ def _is_of_terms(sheet: FoundSheet) -> bool:
     table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if sheet.grid else None
     if table is None or sheet.grid is None or any(map(holds_times, table.columns)):
         return False
-    said = " ".join([*(column.heading for column in table.columns[:1]), sheet.path.stem, sheet.grid.sheet or ""])
+    named = [plain_text(cell) for cell in table.columns[0].cells]
+    said = " ".join([table.columns[0].heading, *named, sheet.path.stem, sheet.grid.sheet or ""])
     if _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold())):
         return False
     terms, _, problems = read_terms(_as_found(sheet))
@@ -302,7 +303,9 @@ def _is_of_terms(sheet: FoundSheet) -> bool:
 
 _TERM_WORDS = frozenset(
     f"{words.TERM}|season|seasons|saison|temporada|stagione|periodo|periodos|période|periode|curso|cursos|block|blocks|year|"
-    "session|sessions|half|halves|schuljahr|año|année|anno|terms|semesters|trimesters|quarters".split("|")
+    "session|sessions|half|halves|halbjahr|zeitraum|schuljahr|año|année|anno|terms|semesters|trimesters|quarters".split(
+        "|"
+    )
 )
 """Words in a heading, the tab or the file's name that say that spans are parts of a year."""
 _MOST_TERMS = 8

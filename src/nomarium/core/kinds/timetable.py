@@ -32,7 +32,11 @@ _DAY = (
     "day|days|cycle day|cycle days|rotation day|label|day letter|letter day|weekday|weekdays|day of week|on|"
     "meets on|meeting days|day number|workshop day|tag|jour|día|timetable day"
 )
-_WEEK = "week|weeks|week letter|letter|a/b|week a/b|ab week|week type"
+_WEEK = (
+    "week|weeks|week letter|letter|a/b|week a/b|ab week|week type|week numbers|week number|week no|weeks of term|term weeks|"
+    "teaching weeks|teaching week|weeks of the term|calendar weeks|calendar week|kw|kalenderwoche|kalenderwochen|wochen|woche|"
+    "v|vecka|veckor|uge|uger|uke|uker|semaine|semaines|semana|semanas|settimana|settimane|wk|wks"
+)
 _PERIODS = "“3”; “3–4” for a double period, “1, 4” for two. In a workbook, write “3–4” as text."
 
 
@@ -104,7 +108,7 @@ TIMETABLE_SHEET = with_phrases(
             ),
             Field(
                 "week",
-                "the letters of the weeks in which it is",
+                "the weeks in which it is: their letters, or numbers such as “1–5, 7” or “KW 36”",
                 _WEEK,
                 Holds.NAMES,
                 words.WEEK,

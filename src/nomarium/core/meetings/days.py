@@ -72,4 +72,6 @@ def _is_day(day: _SchoolDay, test: DayTest) -> bool:
         (not test.label or (test.cycle, test.label) in day.labels)
         and (test.weekday is None or test.weekday == day.weekday)
         and (not test.letter or test.letter == day.day.letter)
+        and (not test.week or test.week == day.day.week)
+        and (not test.calendar_week or test.calendar_week == day.day.date.isocalendar().week)
     )

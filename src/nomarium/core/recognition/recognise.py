@@ -13,7 +13,7 @@ from nomarium.core.recognition.days import FAMILIES, any_days
 from nomarium.core.shapes import Crossing, find_crossing, unfold
 from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, plain_text
-from nomarium.core.timetable import Block, find_blocks, find_month
+from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks, find_month
 
 
 @dataclass(frozen=True, slots=True)
@@ -171,9 +171,18 @@ def _roster(grid: Grid, stated: Mapping[str, str]) -> Candidate:
     inner = [cell.casefold() for row in filled[1:] for cell in row[1:] if cell]
     if len(filled) > 2 and inner and len(filled[0]) > 2 and all(cell in _MARKS for cell in inner):
         return Candidate(Kind.ROSTER, "names stand down, classes across, and marks where they meet", is_list=False)
-    return _ROSTER_LIST(grid, stated)
+    if class_columns(grid):
+        return Candidate(Kind.ROSTER, "a class stands above each column, and names of people below", is_list=False)
+    found = _ROSTER_LIST(grid, stated)
+    seen = Evidence.of(grid, ROSTER_SHEET, stated)
+    if not found.fits and "class" not in seen.named and "student" in seen.named and (named := class_of_sheet(grid)):
+        others = [heading for heading in seen.named if heading not in ("student", "team", "group")]
+        if not others and seen.table is not None and len(seen.table.columns) <= _MOST_COLUMNS:
+            return Candidate(Kind.ROSTER, f"its name “{named}” is that of a class, and it lists names")
+    return found
 
 
+_MOST_COLUMNS = 4
 _ROSTER_LIST = _list(ROSTER_SHEET)
 
 

@@ -87,8 +87,25 @@ def axis_at(view: GridView, row: int, *, again: bool = False) -> Axis | None:
         heads |= dict.fromkeys(range(column, view.end(row, column)[1] + 1), cell)
     if main == "date":
         return _dated(view, row, heads)
-    several = list(heads.values())
-    return Axis(row, row, False, heads, {}) if len(set(several)) == len(columns) else None
+    return Axis(row, row, False, heads, {}) if len(set(heads.values())) == len(columns) else None
+
+
+def carried(view: GridView, axis: Axis) -> Axis:
+    """Return days that hold for the columns behind them, too, where these have cells but no head: said once for all."""
+    heads: dict[int, Cell] = {}
+    weekdays = dict(axis.weekdays)
+    before: int | None = None
+    for column in range(view.width):
+        if column in axis.heads:
+            heads[column], before = axis.heads[column], column
+        elif before is not None and not view.text(axis.row, column) and _has_cells(view, axis.last_row, column):
+            heads[column] = axis.heads[before]
+            weekdays |= {column: weekdays[before]} if before in weekdays else {}
+    return Axis(axis.row, axis.last_row, axis.dated, heads, weekdays)
+
+
+def _has_cells(view: GridView, row: int, column: int) -> bool:
+    return any(view.text(below, column) for below in range(row + 1, len(view.rows)))
 
 
 def _stand_below_headings(view: GridView, row: int, columns: Sequence[int]) -> bool:

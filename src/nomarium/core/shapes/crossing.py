@@ -11,9 +11,9 @@ from dataclasses import dataclass, field
 from typing import NamedTuple
 
 from nomarium.core.columns import Headings, heading_key
-from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, are_people, means_people, most_are
 from nomarium.core.problems import Place
-from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at
+from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at, carried
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word
 from nomarium.core.shapes.hours import span_in
 from nomarium.core.shapes.key import Meaning, meanings_in
@@ -30,13 +30,6 @@ _PERIOD = re.compile(
     r"(?:p|pd|per|period|block|lesson|hour|stunde|heure|hora|ora|time|slot|mod)s?\.?\s*\d+\w?|\d{1,2}(?:st|nd|rd|th|\.)?|"
     r"(?:\d+\.?\s*)?(?:stunde|period|lesson|hora|ora|heure)|lunch|break|recess|registration|assembly|pause",
     re.IGNORECASE,
-)
-_CAPITAL = "[A-ZÀ-ÖØ-ÞĀČĐĒĢĪĶĻŅŌŠŪŽŁŚŻÇĞİŞÑ]"
-_PERSON = re.compile(
-    r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Nurse|Sister|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\. ?\S{2,}.*|"
-    r"[^\W\d_]+(?:[ -][^\W\d_]+)*, [^\W\d_].*|{0}[^\W\d_]+(?: [^\W\d_]\.?)?(?: {0}[^\W\d_'’-]+){1,2}".replace(
-        "{0}", _CAPITAL
-    ),
 )
 _ABOUT_PEOPLE = re.compile(
     r"\b(?:staff|rota|roster|duty|duties|on[- ]call|shifts?|dienst|dienstplan|schicht|turnos?|garde|vakt|ward)\b",
@@ -72,6 +65,8 @@ class Crossing:
     stray: list[tuple[int, int]] = field(default_factory=list)
     """Filled cells that belong to no name."""
     totals: int = 0
+    carried: int = 0
+    """Columns that have no day of their own, and take that before them."""
 
     @property
     def hours_lead(self) -> int | None:
@@ -175,15 +170,9 @@ class Crossing:
         return len(named) > 1 and _are_people(named) and not _are_people(self.names())
 
 
-def _most(texts: Sequence[str], form: re.Pattern[str]) -> bool:
-    return sum(bool(form.fullmatch(text)) for text in texts) * 2 > len(texts) > 0
-
-
 def _are_people(names: Sequence[str]) -> bool:
-    """Tell whether most names have the form of people's, and none has a word that heads a column."""
     known = Headings(EVENT_SHEET), Headings(TIMETABLE_SHEET)
-    words = {word for name in names for word in name.split()}
-    return _most(names, _PERSON) and not any(knows(word) for word in words for knows in known)
+    return are_people(names, lambda word: any(heading(word) for heading in known))
 
 
 def find_crossing(grid: Grid, codes: frozenset[str] = frozenset(), *, turned: bool | None = None) -> Crossing | None:
@@ -211,9 +200,12 @@ def _crossing(view: GridView) -> Crossing | None:
         and not axis.dated
     ):
         axis = below
+    carried_from = len(axis.heads)
+    axis = carried(view, axis)
     found = Crossing(view, [axis], [column for column in range(view.width) if _leads(view, axis, column)])
     if not found.leads or found.leads[0] > min(axis.heads):
         return None
+    found.carried = len(axis.heads) - carried_from
     _take_rows(found, axis)
     return found if found.rows and found.names() else None
 
@@ -233,7 +225,7 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
         headed_alike = view.text(row, first) in ("", view.text(axis.row, first))
         again = axis_at(view, row, again=True) if headed_alike and len(texts) >= FEWEST_HEADS else None
         if again is not None and again.dated == axis.dated:
-            axis, named_at = again, None
+            axis, named_at = carried(view, again) if found.carried else again, None
             found.axes.append(again)
             continue
         if row <= axis.last_row:
@@ -266,7 +258,7 @@ def _explains(found: Crossing, texts: Sequence[str]) -> bool:
 def _is_sure(found: Crossing, codes: frozenset[str]) -> bool:
     """Tell whether the cells say when, or the days are dates; periods and times along the side make other sheets."""
     names = found.names()
-    if _most(names, _PERIOD) or any(bare_period(name) in ("1", "2", "3") for name in names):
+    if most_are(names, _PERIOD) or any(bare_period(name) in ("1", "2", "3") for name in names):
         return False
     spans_beside = sum(span_in(name) is not None for name in names)
     if not any(any(map(str.isalpha, name)) for name in names):

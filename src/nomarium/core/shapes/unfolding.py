@@ -188,6 +188,10 @@ class _Unfolding:
         if self._unexplained:
             first = next(iter(self._unexplained))
             yield wording.unexplained(self._codes[first], self._unexplained)
+        if found.carried:
+            axis = found.axes[0]
+            blank = next(c for c in sorted(axis.heads) if not found.view.text(axis.row, c))
+            yield wording.days_carried(found.view.place(axis.row, blank), str(axis.heads[blank]), found.carried)
         if found.stray:
             yield wording.stray(found.view.place(*found.stray[0]), found.view.text(*found.stray[0]), len(found.stray))
         codes = list(self._codes)

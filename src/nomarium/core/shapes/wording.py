@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 
-from nomarium.core.problems import Place, Problem, error, warning
+from nomarium.core.problems import Place, Problem, error, note, warning
 
 
 def two_meanings(place: Place, code: str) -> Problem:
@@ -49,6 +49,12 @@ def stray(place: Place, text: str, count: int) -> Problem:
         found=text,
         advice="Write whose it is in the first column, or clear it.",
     )
+
+
+def days_carried(place: Place, day: str, count: int) -> Problem:
+    """Days that are said once, for several lines or columns."""
+    more = f", and {count - 1} more so" if count > 1 else ""
+    return note("day-carried", place, f"It has no day of its own, and takes the one before it (“{day}”){more}.")
 
 
 def lines_unused(place: Place, texts: str, count: int) -> Problem:

@@ -3,16 +3,21 @@
 from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
 from nomarium.core.slots.periods import LONGEST_NAME, Periods, bare_period, period_key, read_periods
 from nomarium.core.slots.slot_texts import Slot, read_slots
+from nomarium.core.slots.weeks import Count, WeekNumbers, counted_by_words, read_week_numbers
 
 __all__ = [
     "LONGEST_NAME",
+    "Count",
     "DayReader",
     "DayTest",
     "Periods",
     "Slot",
     "UnknownDay",
+    "WeekNumbers",
     "bare_period",
+    "counted_by_words",
     "period_key",
     "read_periods",
     "read_slots",
+    "read_week_numbers",
 ]

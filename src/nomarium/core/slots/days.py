@@ -21,6 +21,10 @@ class DayTest(NamedTuple):
     weekday: int | None = None
     letter: str = ""
     """The letter of the week."""
+    week: int = 0
+    """The number of the week in its term, 0 for any."""
+    calendar_week: int = 0
+    """The number of the week by ISO 8601, 0 for any."""
 
     @property
     def words(self) -> str:
@@ -28,6 +32,8 @@ class DayTest(NamedTuple):
         parts = [f"day {self.label} of {self.cycle}"] if self.label else []
         parts += [WEEKDAY_NAMES[self.weekday]] if self.weekday is not None else []
         parts += [f"week {self.letter}"] if self.letter else []
+        parts += [f"week {self.week} of the term"] if self.week else []
+        parts += [f"calendar week {self.calendar_week}"] if self.calendar_week else []
         return ", ".join(parts) or "every school day"
 
     @property

@@ -18,7 +18,14 @@ from nomarium.core.timetable.grids import join_meetings, read_grids_of
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices, read_list
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.timetable.month_pages import MonthPage, find_month, read_month_page
-from nomarium.core.timetable.rosters import ClassLists, Rosters, read_class_list, read_roster
+from nomarium.core.timetable.rosters import (
+    ClassLists,
+    Rosters,
+    class_columns,
+    class_of_sheet,
+    read_class_list,
+    read_roster,
+)
 
 __all__ = [
     "WHO_FIELDS",
@@ -37,6 +44,8 @@ __all__ = [
     "TimetableChoices",
     "Values",
     "When",
+    "class_columns",
+    "class_of_sheet",
     "clean",
     "each_by_name",
     "find_blocks",

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 
+from nomarium.core.kinds import CLASS_FORM, ROOM_FORM, TEACHER_FORM
 from nomarium.core.sheets import Known
 from nomarium.core.timetable.meeting import Values, clean
 from nomarium.core.values import split_list
@@ -159,16 +160,7 @@ class CellReader:
         return proved[0] if len(proved) == 1 else ""
 
 
-_CLASS_FORM = r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase)\b\.? ?\d+\w*"
-_FORMS = {
-    "class": re.compile(_CLASS_FORM, re.IGNORECASE),
-    "room": re.compile(
-        rf"(?!(?:{_CLASS_FORM})$)(?=.*\d)(?:[^\W\d_]{{0,10}}[ .-]?\d{{1,4}}[a-z]?|\d{{1,4}})", re.IGNORECASE
-    ),
-    "teacher": re.compile(
-        r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\.[ -]?\S.*|[A-Z]{2,4}"
-    ),
-}
+_FORMS = {"class": CLASS_FORM, "room": ROOM_FORM, "teacher": TEACHER_FORM}
 """The forms of what stands in cells, in the order in which they are believed."""
 
 

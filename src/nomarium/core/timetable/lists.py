@@ -8,9 +8,20 @@ from datetime import date, time, timedelta
 from typing import NamedTuple
 
 from nomarium.core.columns import Holds, heading_key
-from nomarium.core.problems import Problem
+from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import NOT_RUNNING, RUNNING, Sheet, column_text
-from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods, read_slots
+from nomarium.core.slots import (
+    Count,
+    DayReader,
+    DayTest,
+    Periods,
+    UnknownDay,
+    WeekNumbers,
+    counted_by_words,
+    read_periods,
+    read_slots,
+    read_week_numbers,
+)
 from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
@@ -118,6 +129,10 @@ class _Rows:
         self._divisions = {name.casefold(): name for name in choices.year.rules.divisions}
         self._terms = {term.name.casefold(): term.name for term in choices.year.rules.terms}
         self._known_limits: dict[tuple[object, ...], _Limits] = {}
+        self._week_numbers = False
+        self._weeks_counted_by: Count = ""
+        self._term_weeks: set[int] = set()
+        self._settle_weeks()
 
     def runs(self, record: int) -> bool:
         """Tell whether a row runs: one whose status says that it does not is counted as left out."""
@@ -292,6 +307,8 @@ class _Rows:
         text = self._sheet.text(record, "week")
         if not text or text.casefold() in ("all", "every", "both", "*"):
             return ()
+        if self._week_numbers and (numbers := read_week_numbers(text)) is not None:
+            return self._numbered_weeks(numbers, self._sheet.place(record, "week"), text)
         letters = self._choices.days.letters(text)
         if not isinstance(letters, UnknownDay):
             return tuple(DayTest(letter=letter) for letter in letters)
@@ -302,6 +319,39 @@ class _Rows:
             self._problems.append(wording.unknown_week(self._sheet.place(record, "week"), text, known))
             return ()
         return found
+
+    def _numbered_weeks(self, weeks: WeekNumbers, place: Place, text: str) -> tuple[DayTest, ...]:
+        """Return weeks by number: of the calendar or of the term, as the words say, or as only one of them can be."""
+        counted_by = weeks.counted_by or self._weeks_counted_by
+        if not counted_by:
+            self._problems.append(wording.ambiguous_weeks(place, text))
+            return ()
+        if counted_by == "calendar":
+            return tuple(DayTest(calendar_week=number) for number in weeks.numbers)
+        lacking = [number for number in weeks.numbers if number > max(self._term_weeks, default=0)]
+        if lacking:
+            self._problems.append(wording.week_beyond_term(place, text, lacking[0], max(self._term_weeks, default=0)))
+            return ()
+        return tuple(DayTest(week=number) for number in weeks.numbers)
+
+    def _settle_weeks(self) -> None:
+        """Decide for the whole column by what its weeks are counted: by a word, else by what they all can be."""
+        texts = dict.fromkeys(filter(None, self._sheet.texts("week"))) if self._sheet.has("week") else {}
+        read = [numbers for text in texts if (numbers := read_week_numbers(text)) is not None]
+        self._week_numbers = bool(read)
+        if not read:
+            return
+        days = list(self._choices.year.days())
+        self._term_weeks = {day.week for day in days if day.week}
+        calendar = {day.date.isocalendar().week for day in days if day.has_school}
+        named = {number for weeks in read if not weeks.counted_by for number in weeks.numbers}
+        column = self._sheet.matches.column("week")
+        said = counted_by_words(column.heading) if column else ""
+        by_words: set[Count] = {weeks.counted_by for weeks in read if weeks.counted_by}
+        if said or len(by_words) == 1:
+            self._weeks_counted_by = said or by_words.pop()
+        elif (named <= self._term_weeks) is not (named <= calendar):
+            self._weeks_counted_by = "term" if named <= self._term_weeks else "calendar"
 
     def _labels_of(self, cycles: Sequence[str]) -> list[str]:
         return [label for name in cycles for label in self._choices.year.cycles[name].rule.labels]

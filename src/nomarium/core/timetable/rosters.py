@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
-from dataclasses import dataclass, field
+import re
+from collections.abc import Iterator, Mapping
+from dataclasses import dataclass, field, replace
 
 from nomarium.core.columns import Headings, heading_key
-from nomarium.core.kinds import CLASS_SHEET, ROSTER_SHEET
+from nomarium.core.kinds import CLASS_FORM, CLASS_SHEET, PERSON_FORM, ROSTER_SHEET, are_people, most_are
 from nomarium.core.problems import DataRefused, Place, Problem, has_errors
 from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.tables import Grid, GridView, plain_text
@@ -41,16 +42,56 @@ class Rosters:
 
 
 def read_roster(grid: Grid, choices: SheetChoices, rosters: Rosters) -> tuple[Sheet | None, list[Problem]]:
-    """Read a roster into ``rosters``: pairs, whose sheet is returned, or a matrix, which has none.
+    """Read a roster into ``rosters``: pairs, whose sheet is returned; or a matrix, or a column of names a class.
 
     Raises DataRefused where it is neither.
     """
+    if columns := class_columns(grid):
+        return None, _take_columns(grid, columns, rosters)
+    if (named := class_of_sheet(grid)) and "class" not in choices.whole:
+        choices = replace(choices, whole={**choices.whole, "class": named})
     sheet, problems = _pairs(grid, choices)
     if sheet is None:
         return None, [*problems, *_take_matrix(grid, rosters)] if not has_errors(problems) else problems
     for record in range(len(sheet)):
         problems += _take_pair(sheet, record, rosters)
     return sheet, problems
+
+
+def class_columns(grid: Grid) -> dict[int, str]:
+    """Return the columns of a sheet that have a class above and names of people below; none for other sheets."""
+    head = next((row for row in grid.rows if sum(cell != "" for cell in row) > 1), [])
+    classes = {column: text for column, cell in enumerate(head) if (text := " ".join(plain_text(cell).split()))}
+    known = Headings(ROSTER_SHEET)
+    if len(classes) < _FEWEST_CLASSES or any(map(known, classes.values())):
+        return {}
+    below = grid.rows[grid.rows.index(head) + 1 :]
+    names = [text for row in below for cell in row if (text := plain_text(cell).strip())]
+    stray = any(cell != "" for row in below for column, cell in enumerate(row) if column not in classes)
+    named = most_are(list(classes.values()), CLASS_FORM) or len(names) > len(classes) * 2
+    people = not stray and named and are_people(names, known)
+    return classes if people and sum(bool(PERSON_FORM.fullmatch(name)) for name in names) == len(names) else {}
+
+
+_FEWEST_CLASSES = 2
+
+
+def class_of_sheet(grid: Grid) -> str:
+    """Return the class that a tab or a file of names goes by: "7a", "Class 8b"; "" where it names none."""
+    for name in (grid.sheet or "", grid.file.rsplit(".", 1)[0]):
+        bare = re.sub(r"^(?:class|klasse|classe|form|roster|list)\s+", "", name.strip(), flags=re.IGNORECASE)
+        if CLASS_FORM.fullmatch(bare):
+            return bare
+    return ""
+
+
+def _take_columns(grid: Grid, classes: Mapping[int, str], rosters: Rosters) -> list[Problem]:
+    view = GridView(grid)
+    head = next(row for row in range(len(view.rows)) if len(list(view.filled(row))) > 1)
+    for row in range(head + 1, len(view.rows)):
+        for column, text in view.filled(row):
+            rosters.add(classes[column], "student", " ".join(text.split()), view.place(row, column))
+    return []
 
 
 def _pairs(grid: Grid, choices: SheetChoices) -> tuple[Sheet | None, list[Problem]]:

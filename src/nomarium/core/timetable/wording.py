@@ -64,6 +64,28 @@ def block_unexplained(place: Place, block: str) -> Problem:
     )
 
 
+def ambiguous_weeks(place: Place, text: str) -> Problem:
+    """Numbers of weeks that may be those of the calendar or of the term."""
+    return error(
+        "ambiguous-weeks",
+        place,
+        "These weeks may be counted by the calendar or by the term: nothing decides.",
+        found=text,
+        advice="Head the column “Calendar weeks” or “Weeks of term”, or write “KW 36” or “term week 3” in its cells.",
+    )
+
+
+def week_beyond_term(place: Place, text: str, week: int, last: int) -> Problem:
+    """A week of the term that no term has."""
+    return error(
+        "unknown-week",
+        place,
+        f"No term has a week {week}: the longest has {last}.",
+        found=text,
+        advice="Correct the number; or write “KW” before it if a week of the calendar is meant.",
+    )
+
+
 def unknown_day(place: Place, text: str, found: UnknownDay, labels: Iterable[str]) -> Problem:
     """A day that is neither a label nor a weekday, or a label of several cycles."""
     if found.several:

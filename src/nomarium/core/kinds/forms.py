@@ -1,0 +1,33 @@
+"""The forms that names have, where nothing else tells what they name: classes, rooms, people."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable, Sequence
+
+_CLASS = r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary|S|P|Y)\b?\.? ?\d{1,2}[^\W\d_]?"
+_CAPITAL = "[A-ZÀ-ÖØ-ÞĀČĐĒĢĪĶĻŅŌŠŪŽŁŚŻÇĞİŞÑ]"
+_TITLE = r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Nurse|Sister|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\.[ -]?\S.*"
+
+CLASS_FORM = re.compile(_CLASS, re.IGNORECASE)
+"""“7a”, “10 B”, “Year 9”."""
+ROOM_FORM = re.compile(rf"(?!(?:{_CLASS})$)(?=.*\d)(?:[^\W\d_]{{0,10}}[ .-]?\d{{1,4}}[a-z]?|\d{{1,4}})", re.IGNORECASE)
+"""“R12”, “Lab 3”, “204”."""
+TEACHER_FORM = re.compile(rf"{_TITLE}|[A-Z]{{2,4}}")
+"""“Ms Okafor”, “D. Pell”, or initials."""
+PERSON_FORM = re.compile(
+    rf"{_TITLE}|[^\W\d_]+(?:[ -][^\W\d_]+)*, [^\W\d_].*|"
+    rf"{_CAPITAL}[^\W\d_]+(?: [^\W\d_]\.?)?(?: {_CAPITAL}[^\W\d_'’-]+){{1,2}}"
+)
+"""“Amal Haddad”, “Haddad, Amal”, “D. Pell”, “Nurse Abiola”."""
+
+
+def most_are(texts: Sequence[str], form: re.Pattern[str]) -> bool:
+    """Tell whether more than half of some texts have a form."""
+    return sum(bool(form.fullmatch(text)) for text in texts) * 2 > len(texts) > 0
+
+
+def are_people(names: Sequence[str], heads: Callable[[str], object]) -> bool:
+    """Tell whether most names have the form of people's, and none has a word that ``heads`` columns."""
+    words = {word for name in names for word in name.split()}
+    return most_are(names, PERSON_FORM) and not any(map(heads, words))

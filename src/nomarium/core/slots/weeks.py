@@ -1,0 +1,55 @@
+"""A text → the weeks that it names by number: "1-5, 7-12", "KW 36", "v. 35–42", "teaching weeks 3 and 4"."""
+
+from __future__ import annotations
+
+import re
+from typing import Literal, NamedTuple
+
+Count = Literal["calendar", "term", ""]
+"""What weeks are counted by: the calendar (ISO 8601), the term, or not said."""
+
+_CALENDAR = re.compile(
+    r"\b(?:kw|kalenderwochen?|calendar weeks?|iso weeks?|v|veckor|vecka|uger|uge|uker|uke|sem|semaines?|semanas?|"
+    r"settimane|settimana)\b\.?",
+    re.IGNORECASE,
+)
+_TERM = re.compile(
+    r"\b(?:teaching|term|semester|lecture|unterrichts|study)[- ]?(?:weeks?|wochen?)\b|"
+    r"\bweeks? of (?:the )?(?:term|semester)\b",
+    re.IGNORECASE,
+)
+_ANY = re.compile(r"\b(?:weeks?|wks?|wochen?|w)\b\.?", re.IGNORECASE)
+_PART = re.compile(r"(?P<first>\d{1,2})(?:\s*(?:-|–|—|to|bis|à|a)\s*(?P<last>\d{1,2}))?", re.IGNORECASE)
+_APART = re.compile(r"\s*(?:[,;/&+]|\band\b|\bund\b|\bet\b|\by\b|\boch\b|\bog\b)\s*", re.IGNORECASE)
+LAST_WEEK = 53
+
+
+class WeekNumbers(NamedTuple):
+    """Weeks by their numbers, and by what they are counted where the text says so."""
+
+    numbers: tuple[int, ...]
+    counted_by: Count = ""
+
+
+def read_week_numbers(text: str) -> WeekNumbers | None:
+    """Return the weeks that a cell names by number; None where it names none, or something else beside them."""
+    said = counted_by_words(text)
+    bare = _ANY.sub(" ", _TERM.sub(" ", _CALENDAR.sub(" ", text))).strip(" .:")
+    numbers: list[int] = []
+    for part in _APART.split(bare):
+        match = _PART.fullmatch(part.strip())
+        if match is None:
+            return None
+        first, last = int(match["first"]), int(match["last"] or match["first"])
+        if not 1 <= first <= LAST_WEEK or not 1 <= last <= LAST_WEEK:
+            return None
+        # "50-3" runs over the turn of the year
+        numbers += range(first, last + 1) if first <= last else [*range(first, LAST_WEEK + 1), *range(1, last + 1)]
+    return WeekNumbers(tuple(dict.fromkeys(numbers)), said) if numbers else None
+
+
+def counted_by_words(text: str) -> Count:
+    """Return by what weeks are counted, by the words of a heading or a cell; "" where they do not say."""
+    if _TERM.search(text):
+        return "term"
+    return "calendar" if _CALENDAR.search(text) else ""
