@@ -94,6 +94,11 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
+Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
+         8 school days, 1 closure of 2 days
+         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+Assumed  Built on these assumptions, each with the line that settles it:
+           school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Dated    8 meetings of 2 classes, 10 hours
          2 events
 Wrote    teachers/: 2 calendars, one a teacher: 8 events, Mon 7 Sep 2026 to Fri 18 Sep 2026
@@ -117,6 +122,11 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
+Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
+         8 school days, 1 closure of 2 days
+         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+Assumed  Built on these assumptions, each with the line that settles it:
+           school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Changes  nothing; 10 as before
 Dated    8 meetings of 2 classes, 10 hours
          2 events
@@ -139,6 +149,11 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
+Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
+         8 school days, 1 closure of 2 days
+         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+Assumed  Built on these assumptions, each with the line that settles it:
+           school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Dated    8 meetings of 2 classes, 10 hours
          2 events
 Clashes  none: no teacher, room or student is in two places at once
@@ -185,6 +200,11 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
+Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
+         8 school days, 1 closure of 2 days
+         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+Assumed  Built on these assumptions, each with the line that settles it:
+           school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Changes  1 moved, 5 changed, 1 gone; 3 as before
 Dated    8 meetings of 2 classes, 10 hours
          1 event
@@ -247,6 +267,11 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
+Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
+         8 school days, 1 closure of 2 days
+         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+Assumed  Built on these assumptions, each with the line that settles it:
+           school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Changes  1 moved, 5 changed, 1 gone; 3 as before
 Dated    8 meetings of 2 classes, 10 hours
          1 event

@@ -71,14 +71,14 @@ def _weekday_words(weekdays: frozenset[int]) -> str:
     return f"{names[0]}–{names[-1]}" if runs else ", ".join(names)
 
 
-_FAR_FEWER = 0.75
+_FAR_FEWER, _FEW = 0.75, 2
 
 
 def _few(found: Footing) -> Iterator[str]:
     for name, counts in found.labels.items():
         most = max(counts.values(), default=0)
         for label, count in counts.items():
-            if count < most * _FAR_FEWER:
+            if count < most * _FAR_FEWER and most - count > _FEW:
                 yield f"{name}: {label} has {counted(count, 'day')}, another label {most}"
 
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Sequence
 
-_CLASS = r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary|S|P|Y)\b?\.? ?\d{1,2}[^\W\d_]?"
+_CLASS = r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary|S|P|Y)\.? ?\d{1,2}[^\W\d_]?"
 _CAPITAL = "[A-ZÀ-ÖØ-ÞĀČĐĒĢĪĶĻŅŌŠŪŽŁŚŻÇĞİŞÑ]"
 _TITLE = r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Nurse|Sister|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\.[ -]?\S.*"
 

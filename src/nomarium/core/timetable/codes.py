@@ -198,6 +198,9 @@ def join_codes(master: Sequence[CodedSlot], sheets: Sequence[CodeSheet]) -> tupl
                 problems.append(wording.entry_without_slot(entry.place, entry.code, near))
             elif entry.values:
                 slots = by_code[code]
-                values = {**entry.values, "code": (slots[0].code,), "person": (sheet.whose,), "teacher": (sheet.whose,)}
+                said = dict(entry.values)
+                if said.get("class") == said.get("title"):
+                    said.pop("class", None)  # it is known by its code
+                values = {**said, "code": (slots[0].code,), "person": (sheet.whose,), "teacher": (sheet.whose,)}
                 meetings.append(CodedMeeting(values, slots, entry.place))
     return meetings, problems
