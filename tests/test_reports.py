@@ -96,7 +96,7 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            End: 24-hour, proved by D2 “16:00”
 Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
          8 school days, 1 closure of 2 days
-         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+         Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Dated    8 meetings of 2 classes, 10 hours
@@ -124,7 +124,7 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            End: 24-hour, proved by D2 “16:00”
 Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
          8 school days, 1 closure of 2 days
-         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+         Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Changes  nothing; 10 as before
@@ -151,7 +151,7 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            End: 24-hour, proved by D2 “16:00”
 Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
          8 school days, 1 closure of 2 days
-         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+         Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Dated    8 meetings of 2 classes, 10 hours
@@ -202,7 +202,7 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            End: 24-hour, proved by D2 “16:00”
 Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
          8 school days, 1 closure of 2 days
-         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+         Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Changes  1 moved, 5 changed, 1 gone; 3 as before
@@ -269,7 +269,7 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            End: 24-hour, proved by D2 “16:00”
 Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
          8 school days, 1 closure of 2 days
-         Cycle: 1: 3 days, 2: 3 days, 3: 2 days
+         Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")
 Changes  1 moved, 5 changed, 1 gone; 3 as before

@@ -49,7 +49,7 @@ def footing_lines(build: Build) -> Iterator[str]:
     special = f", {counted(found.special_days, 'special day')}" if found.special_days else ""
     yield f"{'':<{_LABEL}}{counted(found.school_days, 'school day')}, {closed}{special}"
     for name, counts in found.labels.items():
-        said = ", ".join(f"{label}: {counted(count, 'day')}" for label, count in counts.items())
+        said = ", ".join(f"{label} ({counted(count, 'day')})" for label, count in counts.items())
         yield f"{'':<{_LABEL}}{name}: {said}"
     for text in found.few:
         yield f"{'':<{_LABEL}}Far fewer: {text}"
