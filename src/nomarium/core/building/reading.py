@@ -251,6 +251,9 @@ class SourceReader:
                     if codes is not None:
                         whose = ", ".join(sheet.whose for sheet in found[:3])
                         self._desk.note_sheet(codes, f"{counted(entries, 'code')} of {whose}")
+        if len(sheets) > 1:  # a file for each: the files go by the names of those whose codes they hold
+            for sheet in sheets:
+                sheet.is_named = True
         return sheets
 
 

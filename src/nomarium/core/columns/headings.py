@@ -13,7 +13,7 @@ _WORD = re.compile(r"[^\W_]+")
 _CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])")
 _QUALIFIERS = frozenset(
     "assigned scheduled primary main lead original affected current official full section course class meeting lesson "
-    "session event catalog which the our".split()
+    "session event catalog which the our teaching instruction lecture tuition school".split()
 )
 """Words in front of a heading that only say of which thing it is."""
 _FORMS = frozenset(

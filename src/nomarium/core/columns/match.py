@@ -22,7 +22,8 @@ from nomarium.core.columns.contents import (
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import Problem, WrongCall
-from nomarium.core.tables import Column, Table, column_letters, lead_in
+from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
+from nomarium.core.values import PERSON_FORM, most_are
 
 
 class Certainty(StrEnum):
@@ -223,12 +224,33 @@ def _codes_apart(matches: Matches, sheet: SheetKind) -> None:
             coded[0].field, coded[0].why = field_.codes, "its heading, with codes below it"
 
 
+def _people_by_form(matches: Matches, sheet: SheetKind) -> None:
+    """Let the only column of people's names, by their form, be who teaches, where no heading says who does."""
+    if "teacher" not in sheet.names or not matches.open("teacher") or matches.open("day"):
+        return
+    fitting = [match for match in matches.unused_matches() if _holds_people(match.column)]
+    if len(fitting) == 1:
+        fitting[0].field, fitting[0].certainty = "teacher", Certainty.LIKELY
+        fitting[0].why = "its cells have the form of people’s names"
+
+
+def _holds_people(column: Column) -> bool:
+    names = list(dict.fromkeys(plain_text(cell).strip() for cell in column.cells if cell != ""))
+    return most_are(names, PERSON_FORM)
+
+
 def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
     """Find what meets, where a day and clock times say when and no heading says what: the only column of words left."""
+    _people_by_form(matches, sheet)
     names = ("class", "course")
     if not set(names) <= set(sheet.names) or not all(map(matches.open, names)) or matches.open("day"):
         return
     if matches.open("start") and matches.open("hours"):
+        return
+    groups = [match for match in matches.all if match.field in ("group", "team") and match.certainty is Certainty.SURE]
+    if len(groups) == 1:
+        groups[0].field, groups[0].certainty = "class", Certainty.LIKELY
+        groups[0].why = "nothing else says what meets"
         return
     periods = [match for match in matches.all if match.field == "period" and match.certainty is Certainty.SURE]
     unused = matches.unused_matches()

@@ -7,7 +7,7 @@ from typing import NamedTuple
 
 from nomarium.core.columns import Kind
 from nomarium.core.drafting.sheets import DraftCycle, FoundSheet, weekdays_of
-from nomarium.core.drafting.toml import toml_key
+from nomarium.core.drafting.toml import toml_key, toml_text
 from nomarium.core.year import listed_words
 
 _HANGS_ON_THE_YEAR = (Kind.LIST, Kind.GRID, Kind.BELLS, Kind.CLOSURES, Kind.SPECIAL_DAYS, Kind.DAYS, Kind.WEEKS)
@@ -24,6 +24,15 @@ class Decision(NamedTuple):
 def of_unreadable(file: str, why: str) -> Decision:
     """A file that cannot be read: nobody knows what it says."""
     return Decision(file, f"It is not used: {why}. Save it anew, or take this line out to do without it.")
+
+
+def of_names_and_dates(file: str) -> Decision:
+    """A sheet that may be of closures or of events, beside a timetable."""
+    return Decision(
+        file,
+        "It has names and dates without times: closures, on which no class meets, or events? If closures, name it "
+        f"under [year]: closures = {toml_text(file)}, and take its source and calendar out; if events, take this line out.",
+    )
 
 
 def of_unknown(file: str, tab: str | None, why: str) -> Decision:

@@ -19,9 +19,11 @@ from nomarium.core.drafting.sheets import (
     goes_through_the_year,
     holds_moments,
     labels_of,
+    may_be_closures,
     names_weekdays,
     texts_of_grid,
     week_letters,
+    with_closures,
     with_keys,
     with_terms,
 )
@@ -76,7 +78,7 @@ _MOST_TRIALS = 12
 
 def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check) -> Draft:
     """Draft a plan of some sheets that builds: what a build would be refused for is left out, with the reason."""
-    draft = Draft(sheets=with_keys(with_terms(sheets)))
+    draft = Draft(sheets=with_keys(with_closures(with_terms(sheets))))
     for _ in range(_MOST_TRIALS):
         draft.questions, draft.undecided = [], []
         draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
@@ -94,7 +96,7 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
 
 _OF_THE_SHEET = frozenset(
     "unproved-dates contradictory-dates swapped-dates unsure-column two-columns name-or-names half-span untold-lines "
-    "no-whose two-ways-round".split()
+    "untold-grid two-ways-round".split()
 )
 """Errors that name a cell, but are about all of a sheet."""
 _FEW_ROWS = 3
@@ -406,7 +408,7 @@ class _Writer:
         if any(sheet.column("class") for sheet in timetables) or grids:
             found["class"] = "One calendar a class."
         keys = {key for sheet in timetables if sheet.kind is Kind.GRID for key in self._codes_for(sheet)}
-        if any(sheet.column("room") for sheet in (*timetables, *keys)):
+        if grids or any(sheet.column("room") for sheet in (*timetables, *keys)):
             found["room"] = "One calendar a room: to see when it is taken."
         if self._of(Kind.ROSTER):
             found["student"] = "One calendar a student: the roster says who is in which class."
@@ -440,6 +442,8 @@ class _Writer:
             written = sheet.written(self._choices.folder)
             if sheet.kind is None and sheet.grid is None:
                 yield decisions.of_unreadable(written, sheet.recognised.why)
+            elif may_be_closures(sheet) and not self._of(Kind.CLOSURES) and self._of(Kind.LIST, Kind.GRID):
+                yield decisions.of_names_and_dates(written)
             elif sheet.kind is None and holds_moments(sheet):
                 yield decisions.of_unknown(written, sheet.sheet, sheet.recognised.why)
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)

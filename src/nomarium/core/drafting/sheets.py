@@ -351,6 +351,61 @@ def week_letters(sheets: Sequence[FoundSheet]) -> list[str]:
     return list(LETTERS[: max(2, LETTERS.index(letters[-1]) + 1)]) if letters else []
 
 
+def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; beside timetables, names and dates without times that say so are closures."""
+    if not {sheet.kind for sheet in sheets} & {Kind.LIST, Kind.GRID}:
+        return list(sheets)
+
+    def as_closures(sheet: FoundSheet) -> FoundSheet:
+        said = says_closed(sheet) if may_be_closures(sheet) else ""
+        return replace(sheet, recognised=Recognised(Kind.CLOSURES, said)) if said else sheet
+
+    return [as_closures(sheet) for sheet in sheets]
+
+
+def may_be_closures(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet that seems to be of events has but names and dates: it could be of closures."""
+    if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
+        return False
+    seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {})
+    if seen.table is None or len(seen.table.columns) > _MOST_COLUMNS or any(map(holds_times, seen.table.columns)):
+        return False
+    others = Evidence.of(sheet.grid, EVENT_SHEET, {}).named.keys() & {
+        "location",
+        "repeat",
+        "attendees",
+        "when",
+        "duration",
+    }
+    return not others and "summary" in seen.named and "start_date" in seen.named
+
+
+def says_closed(sheet: FoundSheet) -> str:
+    """Return which of a heading, a name or most cells of a sheet speak of closures; "" where none does."""
+    seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {}) if sheet.grid else None
+    if seen is None or seen.table is None:
+        return ""
+    headings = " ".join(column.heading for column in seen.table.columns)
+    for text, where in (
+        (headings, "its headings speak"),
+        (f"{sheet.path.stem} {sheet.sheet or ''}", "its name speaks"),
+    ):
+        if _CLOSED.search(text.replace("_", " ")):
+            return f"{where} of closures"
+    names = seen.texts("summary")
+    spoken = [name for name in names if _CLOSED.search(name)]
+    return f"most of its rows speak of closures (“{spoken[0]}”)" if len(spoken) * 2 > len(names) else ""
+
+
+_MOST_COLUMNS = 4
+_CLOSED = re.compile(
+    r"\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
+    r"no (?:school|classes|lessons|training)|bank holiday|ferien|feiertage?|frei|vacances|congés?|férié|festivos?|vacaciones|puente|"
+    r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?)\b",
+    re.IGNORECASE,
+)
+
+
 def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder, those as keys that explain the codes or blocks in another's cells."""
     coded = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}

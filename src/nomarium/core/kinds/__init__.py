@@ -8,7 +8,6 @@ from nomarium.core.kinds.classes import CLASS_SHEET, ROSTER_SHEET
 from nomarium.core.kinds.closures import CLOSURE_SHEET
 from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
 from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
-from nomarium.core.kinds.forms import CLASS_FORM, PERSON_FORM, ROOM_FORM, TEACHER_FORM, are_people, most_are
 from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label
 from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet, plain_labels
 from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
@@ -22,7 +21,6 @@ __all__ = [
     "BELL_SHEET",
     "CANCELLED",
     "CHANGE_SHEET",
-    "CLASS_FORM",
     "CLASS_SHEET",
     "CLOSURE_SHEET",
     "CODE_SHEET",
@@ -36,25 +34,20 @@ __all__ = [
     "NUMBERS",
     "PEOPLE_SHEET",
     "PERIOD_HEADINGS",
-    "PERSON_FORM",
     "PLACE_SHEET",
     "ROOM",
-    "ROOM_FORM",
     "ROSTER_SHEET",
     "SHEET_KINDS",
     "SLOT_SHEET",
     "SPECIAL_SHEET",
     "TEACHER",
-    "TEACHER_FORM",
     "TERM_SHEET",
     "TIMETABLE_SHEET",
     "WEEK_SHEET",
-    "are_people",
     "bare_label",
     "change_key",
     "listed_sheet",
     "means_people",
-    "most_are",
     "named_changes",
     "plain_labels",
 ]

@@ -26,6 +26,8 @@ from nomarium.core.kinds.samples import SHEET_RULES, STORM
 _SURE = (
     "closure|closures|holiday|holidays|storm day|storm days|snow day|snow days|weather day|break|vacation|day off|"
     "no school|feiertag|ferien|vacances|holiday name|name of holiday|closed for|reason for closure|school closed|"
+    "no lessons|no training|no practice|no rehearsal|no sessions|ice closed|pool closed|closed dates|closed days|inset|inset day|"
+    "inset days|pd day|pd days|training day|training days|reading week|half terms|school holiday|school holidays|"
     "closing|closure name|closure reason|public holiday|bank holiday|recess|non-school day|no classes|"
     "schließtag|schulfrei|unterrichtsfrei|ferienname|congé|congés|jour férié|fermeture|festivo|festivos|vacaciones|"
     "día festivo|días no lectivos|cierre|chiusura|vacanza|vacanze|festività|feriado|feriados|férias|encerramento|"

@@ -17,7 +17,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "activity|activity name|occasion|meeting|appointment|topic|item|details of event|function|programme|"
         "program|club|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
         "asunto|objet",
-        shared=f"{words.NAME}|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
+        shared=f"{words.NAME}|vessel|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
         "practice|tour|exam|test|assessment|talk|lecture|seminar|show|concert|film|booking|service|aufgabe|dienst|prüfung|"
         "probe|kurs|cours|examen|répétition|tarea|curso|ensayo|compito|corso|prova|taak|les|opgave|prøve",
         blank=Blank("Title", "What the event is called. Required.", LAUNCH, width=32),

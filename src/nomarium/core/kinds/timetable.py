@@ -44,6 +44,9 @@ def _named_otherwise(seen: Evidence) -> Verdict:
     """A day and clock times say when, and one column of words that no heading explains says what meets."""
     if seen.table is None or "day" not in seen.named or seen.named.keys().isdisjoint({"start", "hours"}):
         return Verdict("no column such as “class” or “course”")
+    groups = [seen.named[name] for name in ("group", "team") if name in seen.named]
+    if len(groups) == 1:
+        return Verdict("", f"what stands below “{groups[0].heading}” and by ")
     used = {column.index for column in seen.named.values()}
     periods = [seen.named["period"]] if "period" in seen.named else []
     found = what_meets(periods, [column for column in seen.table.columns if column.index not in used])
@@ -105,6 +108,12 @@ TIMETABLE_SHEET = with_phrases(
                 Holds.HOURS,
                 words.HOURS,
                 Blank("Times", "In place of periods: “8:15–9:10”.", ""),
+            ),
+            Field(
+                "duration",
+                "how long it takes, where it has no end: “45 min”",
+                "length|duration|minutes|lesson length|how long|length of lesson|dauer|durée|duración|durata|duur|längd|varighet",
+                Holds.LENGTH,
             ),
             Field(
                 "week",

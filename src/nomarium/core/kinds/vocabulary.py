@@ -22,7 +22,8 @@ first day … last day|first date … last date|from date … to date|date from 
 date start … date end|date begins … date ends|begins on … ends on|starts on … ends on|start day … end day
 effective from … effective to|effective date … expiry date|effective … effective until|valid from … valid to
 valid from … valid until|in force from … in force until|runs from … runs until|meets from … meets until
-opening date … closing date|commences on … concludes on|commencement date … completion date
+opening date … closing date|teaching starts … teaching ends|teaching begins … teaching ends|classes begin … classes end
+classes start … classes end|lessons begin … lessons end|lessons start … lessons end|commences on … concludes on|commencement date … completion date
 from day … to day|start dt … end dt|date of start … date of end|first session … last session
 first meeting … last meeting|first lesson … last lesson|first class … last class
 startdatum … enddatum|anfangsdatum … enddatum|beginndatum … enddatum|erster tag … letzter tag
@@ -55,7 +56,7 @@ begintijd … eindtijd|starttijd … eindtijd|aanvangstijd … eindtijd|starttid
 
 BEGINS, ENDS = _ends(
     """start … end|starts … ends|begin … end|begins … finishes|begin … finish|starting … ending|beginning … finishing
-from … to|from … until|from … till|opens … closes|commences … concludes|commencing … through
+from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|eta … etd|commences … concludes|commencing … through
 beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|inicio … fin|desde … hasta|inizio … fine|da … a
 início … fim|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
 )
@@ -83,7 +84,8 @@ PEOPLE = (
     "on duty|duty staff|lehrer|lehrerin|lehrkraft|lehrkräfte|lehrperson|dozent|dozentin|lehrerkürzel|kürzel|"
     "professeur|professeurs|enseignant|enseignante|enseignants|intervenant|profesor|profesora|profesores|docente|"
     "docentes|maestro|maestra|insegnante|insegnanti|professore|professoressa|professora|leraar|leraren|docent|docenten|"
-    "lærer|lærere|lärare|underviser"
+    "lærer|lærere|lärare|underviser|kursleitung|kursleiter|kursleiterin|leitung|übungsleiter|trainerin|coach name|animateur|monitor|"
+    "monitora|entraîneur|entrenador|allenatore|taught by whom|conductor|director"
 )
 
 STUDENTS = (
@@ -95,6 +97,7 @@ STUDENTS = (
 )
 
 PLACE = (
+    "berth|quay|pier|dock|gate|platform|"
     "room|rooms|location|place|where|venue|site|building|room number|room no|room name|room code|room id|room location|"
     "venue name|venue code|location name|meeting room|meeting place|classroom|class room|home room|facility|"
     "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"

@@ -11,7 +11,7 @@ from dataclasses import dataclass, field
 from typing import NamedTuple
 
 from nomarium.core.columns import Headings, heading_key
-from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, are_people, means_people, most_are
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
 from nomarium.core.problems import Place
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at, carried
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word
@@ -19,7 +19,7 @@ from nomarium.core.shapes.hours import span_in
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot
-from nomarium.core.values import is_date
+from nomarium.core.values import are_people, is_date, most_are
 
 _MOST_ROWS_ABOVE = 25
 _MOST_TURNED = 3000
@@ -289,6 +289,19 @@ def _not_bells(found: Crossing, texts: Sequence[str]) -> bool:
     return any(len(set(texts)) < len(texts) for texts in by_day.values())
 
 
+def _share_texts(found: Crossing) -> bool:
+    """Tell whether most names have a text that another has, too: their cells hold the same kind of thing."""
+    whose: dict[str, set[str]] = {}
+    for row, _, text in found.cells():
+        if len(text) > _SHORT and found.who is not None:
+            whose.setdefault(text.casefold(), set()).add(found.name(row, found.who))
+    sharing = {name for names in whose.values() if len(names) > 1 for name in names}
+    return len(sharing) * 2 > len(found.names())
+
+
+_SHORT = 3
+
+
 def _is_sure_turned(found: Crossing) -> bool:
     """Tell whether names stand across, and no headings of a list: they have one form, or all cells speak for it."""
     names = found.names()
@@ -300,6 +313,8 @@ def _is_sure_turned(found: Crossing) -> bool:
     texts = found.texts()
     forms = {re.sub(r"\d+", "9", re.sub(r"\b[A-Za-z]\b|(?<=\d)[a-z]\b", "A", name)) for name in names}
     if len(forms) == 1 and forms != set(names):
+        return True
+    if _share_texts(found):
         return True
     timed = sum(span_in(text) is not None or bool(codes_in(text)) for text in texts)
     return timed * 5 >= len(texts) * 4 or _are_people(names) or found.people_in_cells()

@@ -7,6 +7,7 @@ from collections.abc import Iterable, Sequence
 from typing import NamedTuple
 
 from nomarium.core.sheets import Known
+from nomarium.core.values import CLASS_FORM, TEACHER_FORM
 
 _KINDS = {
     "teacher": "teacher|instructor|tutor|staff|lehrer|lehrerin|lehrkraft|prof|professor|professeur|enseignant|profesor|"
@@ -69,7 +70,16 @@ def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, di
         kinds = known.kinds(text) & set(_KINDS)
         if each in kinds or len(kinds) == 1:
             return Owner(each if each in kinds else kinds.pop(), text, division)
+    for text in texts if not each else ():
+        bare = _AROUND.sub("", text).strip(" :–-")
+        forms = [kind for kind, form in _FORMS.items() if form.fullmatch(bare)]
+        if len(forms) == 1:
+            return Owner(forms[0], bare, division)
     return Owner(each, texts[0] if texts else "", division)
+
+
+_FORMS = {"class": CLASS_FORM, "teacher": re.compile(TEACHER_FORM.pattern.rpartition("|")[0])}
+"""Forms that tell whose a grid is; initials alone do not, for they may be anything."""
 
 
 def each_by_name(name: str) -> str:

@@ -5,10 +5,9 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 
-from nomarium.core.kinds import CLASS_FORM, ROOM_FORM, TEACHER_FORM
 from nomarium.core.sheets import Known
 from nomarium.core.timetable.meeting import Values, clean
-from nomarium.core.values import split_list
+from nomarium.core.values import CLASS_FORM, ROOM_FORM, TEACHER_FORM, split_list
 
 _LABELS = {
     "class": "class|section|group|form|set",

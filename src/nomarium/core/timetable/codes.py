@@ -17,7 +17,7 @@ from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import is_usual_name
 from nomarium.core.timetable.meeting import Meeting, Values, clean
-from nomarium.core.values import day_words
+from nomarium.core.values import TEACHER_FORM, day_words
 from nomarium.core.year import SchoolYear
 
 
@@ -162,9 +162,9 @@ def _of_block(meeting: Meeting, sheet: CodeSheet, entry: Entry) -> Values:
     """Return what is said of a block: by the grid for all who have it, and by the key for one of them."""
     said = {name: values for name, values in meeting.values.items() if name not in ("class", "course")}
     named = entry.values.get("class") or entry.values["title"]
-    whose: Values = (
-        {} if {"teacher", "student"} & entry.values.keys() or not sheet.is_named else {"person": (sheet.whose,)}
-    )
+    whose: Values = {}
+    if sheet.is_named and not {"teacher", "student"} & entry.values.keys():
+        whose = {"teacher" if TEACHER_FORM.fullmatch(sheet.whose) else "person": (sheet.whose,)}
     return clean({**said, **whose, **entry.values, "class": named, "block": (entry.code,)})
 
 

@@ -78,7 +78,7 @@ def _told_by_form(owned: Sequence[_OwnedBlock], readers: Mapping[str, CellReader
             cells = (cell for one in owned if one.owner.kind == kind for cell in one.cells)
             example = next((cell for cell in cells if len(lines_of_cell(cell.text)) == count), None)
             if example is not None:
-                problems.append(wording.told_by_form(example.place, example.text, roles))
+                problems.append(wording.told_by_form(example.place, lines_of_cell(example.text), roles))
     return problems
 
 
@@ -104,7 +104,9 @@ def _owned_blocks(
         if week and before is not None and (not owner.kind or owner.name == fallback):
             owner = before  # the grid of a further week of the same person or class
         before = owner if owner.kind else None
-        if not owner.kind and not choices.of_blocks:
+        if not owner.kind and not several and len(blocks) == 1 and _says_itself(list(_filled(block, MeetingSheet()))):
+            found.problems.append(wording.cells_meet(block.view.place(block.head, 0)))
+        elif not owner.kind and not choices.of_blocks:
             caption = block.captions[0] if block.captions else ""
             found.problems.append(wording.no_whose(block.view.place(block.head, 0), caption))
             continue
@@ -114,6 +116,11 @@ def _owned_blocks(
         inside += [cell.text for cell in cells]
         yield _OwnedBlock(own, owner, cells, _weeks(week, block.view.place(block.head, 0), choices, found.problems))
     found.problems += _outside(outside, inside)
+
+
+def _says_itself(cells: Sequence[_Filled]) -> bool:
+    """Tell whether each cell of a grid says in one line what meets, so that it matters little whose grid it is."""
+    return bool(cells) and all(len(lines_of_cell(cell.text)) == 1 for cell in cells)
 
 
 def _outside(outside: Sequence[Outside], inside: Sequence[str]) -> list[Problem]:

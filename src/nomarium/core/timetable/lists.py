@@ -25,7 +25,16 @@ from nomarium.core.slots import (
 from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
-from nomarium.core.values import DateChoices, Fault, Moment, may_pass_midnight, speaks_of_nights, split_list
+from nomarium.core.values import (
+    DateChoices,
+    Fault,
+    Moment,
+    cell_length,
+    may_pass_midnight,
+    speaks_of_nights,
+    split_list,
+    unit_in_heading,
+)
 from nomarium.core.year import SchoolYear
 
 _TIMES = ("start", "end", "hours")
@@ -254,7 +263,9 @@ class _Rows:
             moment = self._moments[name].moments[cell]
             ends = (moment.start, moment.end) if isinstance(moment, Moment) else ()
             seconds += [clock.seconds for clock in ends if clock is not None]
-        if len(seconds) == 1 and self._choices.length is not None:
+        if len(seconds) == 1 and (length := self._length(record)):
+            seconds.append(seconds[0] + length)
+        elif len(seconds) == 1 and self._choices.length is not None:
             seconds.append(seconds[0] + int(self._choices.length.total_seconds()))
         if len(seconds) != 2 or not (
             seconds[0] < seconds[1] < 86_400
@@ -265,6 +276,12 @@ class _Rows:
             self._problems.append(wording.unreadable_clock(self._sheet.place(record, name), text))
             return None
         return time(seconds[0] // 3600, seconds[0] // 60 % 60), time(seconds[1] // 3600, seconds[1] // 60 % 60)
+
+    def _length(self, record: int) -> int:
+        """Return how many seconds a row says that it takes; 0 where it says nothing that can be read."""
+        column = self._sheet.matches.column("duration")
+        length = cell_length(column.cells[record], unit_in_heading(column.heading)) if column else None
+        return int(length.elapsed.total_seconds()) if length else 0
 
     def _limits(self, record: int) -> _Limits:
         texts = tuple(self._sheet.cell(record, name) for name in ("week", "term", *_BOUNDS))

@@ -7,13 +7,13 @@ from collections.abc import Iterator, Mapping
 from dataclasses import dataclass, field, replace
 
 from nomarium.core.columns import Headings, heading_key
-from nomarium.core.kinds import CLASS_FORM, CLASS_SHEET, PERSON_FORM, ROSTER_SHEET, are_people, most_are
+from nomarium.core.kinds import CLASS_SHEET, ROSTER_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem, has_errors
 from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.tables import Grid, GridView, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import Values, clean
-from nomarium.core.values import split_list
+from nomarium.core.values import CLASS_FORM, PERSON_FORM, are_people, most_are, split_list
 
 _MEMBERS = ("student", "teacher", "team")
 _MARKS = frozenset("x ✓ ✔ ☑ 1 yes y true ja • * ×".split())

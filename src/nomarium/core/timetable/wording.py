@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from difflib import get_close_matches
 
-from nomarium.core.problems import Place, Problem, Way, error, warning
+from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.slots import UnknownDay
 
 
@@ -40,6 +40,16 @@ def no_class(place: Place) -> Problem:
     """A row of a timetable without class and course."""
     return error(
         "no-class", place, "The row names neither a class nor a course.", advice="Write one, or clear the row."
+    )
+
+
+def cells_meet(place: Place) -> Problem:
+    """A single grid that is nobody's: what stands in its cells is what meets."""
+    return note(
+        "cells-meet",
+        place,
+        "Nothing says whose grid this is: each cell is taken for what meets.",
+        advice='State it in the plan if it is a class’s or a teacher’s: each = "class"; or write “Class …” above it.',
     )
 
 
@@ -439,9 +449,9 @@ def unknown_status(place: Place, text: str) -> Problem:
     )
 
 
-def told_by_form(place: Place, text: str, roles: Sequence[str]) -> Problem:
+def told_by_form(place: Place, said: Sequence[str], roles: Sequence[str]) -> Problem:
     """Lines of cells that only their form tells apart."""
-    lines = ", ".join(f"“{line}” {role}" for line, role in zip(text.split("\n"), roles, strict=False))
+    lines = ", ".join(f"“{line}” {role}" for line, role in zip(said, roles, strict=False))
     return warning(
         "told-by-form",
         place,

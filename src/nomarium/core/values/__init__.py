@@ -13,6 +13,7 @@ from nomarium.core.values.clock import (
 from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
+from nomarium.core.values.forms import CLASS_FORM, PERSON_FORM, ROOM_FORM, TEACHER_FORM, are_people, most_are
 from nomarium.core.values.languages import calendar_words, is_date, is_weekday, weekday_in_any
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner
@@ -28,10 +29,14 @@ from nomarium.core.values.zones import near_zones, read_zone
 
 __all__ = [
     "BLANK",
+    "CLASS_FORM",
     "LATEST_USUAL_START",
     "LONGEST_PAST_MIDNIGHT",
     "MONTH_NAMES",
     "ORDERS",
+    "PERSON_FORM",
+    "ROOM_FORM",
+    "TEACHER_FORM",
     "WEEKDAY_NAMES",
     "Clock",
     "ClockTime",
@@ -46,6 +51,7 @@ __all__ = [
     "Order",
     "Person",
     "Style",
+    "are_people",
     "calendar_words",
     "cell_length",
     "clock_words",
@@ -59,6 +65,7 @@ __all__ = [
     "minute_words",
     "month_named",
     "month_of",
+    "most_are",
     "name_key",
     "near_zones",
     "read_busy",

@@ -5,9 +5,14 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Sequence
 
-_CLASS = r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary|S|P|Y)\.? ?\d{1,2}[^\W\d_]?"
+_CLASS = (
+    r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|"
+    r"(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary|S|P|Y)\.? ?\d{1,2}[^\W\d_]?"
+)
 _CAPITAL = "[A-ZÀ-ÖØ-ÞĀČĐĒĢĪĶĻŅŌŠŪŽŁŚŻÇĞİŞÑ]"
-_TITLE = r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Nurse|Sister|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\.[ -]?\S.*"
+_TITLE = (
+    r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Nurse|Sister|Herr|Hr|Frau|Fr|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\.[ -]?\S.*"
+)
 
 CLASS_FORM = re.compile(_CLASS, re.IGNORECASE)
 """“7a”, “10 B”, “Year 9”."""
