@@ -31,7 +31,8 @@ def of_names_and_dates(file: str) -> Decision:
     return Decision(
         file,
         "It has names and dates without times: closures, on which no class meets, or events? If closures, name it "
-        f"under [year]: closures = {toml_text(file)}, and take its source and calendar out; if events, take this line out.",
+        f"under [year]: closures = {toml_text(file)}, and take its source and calendar out; if events, take this line "
+        "out.",
     )
 
 

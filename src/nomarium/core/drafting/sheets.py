@@ -400,7 +400,8 @@ def says_closed(sheet: FoundSheet) -> str:
 _MOST_COLUMNS = 4
 _CLOSED = re.compile(
     r"\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
-    r"no (?:school|classes|lessons|training)|bank holiday|ferien|feiertage?|frei|vacances|congés?|férié|festivos?|vacaciones|puente|"
+    r"no (?:school|classes|lessons|training)|bank holiday|ferien|feiertage?|frei|"
+    r"vacances|congés?|férié|festivos?|vacaciones|puente|"
     r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?)\b",
     re.IGNORECASE,
 )
