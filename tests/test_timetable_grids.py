@@ -141,7 +141,7 @@ def test_a_grid_with_its_own_hours_needs_no_bells(tmp_path):
     ("grid", "keys", "problem"),
     [
         ('Teacher: V\nPeriod,Mon,Tue\n1,"PLK-1\nNowhere known",\n2,,\n', "", ("untold-lines", "grid.csv B3")),
-        ("Period,Mon,Tue\n1,PLK-1,\n2,,\n", "", ("untold-grid", "grid.csv A1")),
+        ("Period,Mon,Tue\n1,PLK-1,\n2,,\n\nPeriod,Mon,Tue\n1,PLK-2,\n2,,\n", "", ("untold-grid", "grid.csv A1")),
         ("Teacher: V\nPeriod,Mon,Tue\n1,PLK-1,\n2,,\n", 'cell = "{class} @ {room}"\n', ("misfit-cell", "grid.csv B3")),
         ("Teacher: V\nTime,Mon,Tue\n8:30,PLK-1,\n9:30,,CLK-1\n", "", ("unreadable-times", "grid.csv A3")),
         ("Teacher: V\nPeriod,Mon,Tue\n1,PLK-1,\n9,,CLK-1\n", "", ("period-without-bells", "grid.csv C4")),

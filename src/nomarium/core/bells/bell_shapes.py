@@ -34,6 +34,11 @@ def bell_parts(grid: Grid) -> list[Part]:
         starts = [column for column, field in enumerate(fields) if field == "period"]
         if len(starts) > 1:
             return _side_by_side(grid, index, starts, len(row))
+        if len(starts) == 1 and (pairs := _pairs_below(grid, index, texts, known)):
+            timed = {column for both in pairs.values() for column in both}
+            return [
+                Part(_pair(_one_heading(grid, index), index + 1, pair, timed), name) for name, pair in pairs.items()
+            ]
         if len(starts) == 1 and (pairs := _pairs(texts, known)):
             timed = {column for both in pairs.values() for column in both}
             return [Part(_pair(grid, index, pair, timed), name) for name, pair in pairs.items()]
@@ -63,6 +68,33 @@ def _pairs(texts: list[str], known: Headings) -> dict[str, tuple[int, int]]:
                 break
     named = {" ".join(_WORD.findall(texts[both["start"]])[:-1]): both for both in ends.values() if len(both) == 2}
     return {name: (both["start"], both["end"]) for name, both in named.items()} if len(named) > 1 else {}
+
+
+def _pairs_below(grid: Grid, index: int, texts: list[str], known: Headings) -> dict[str, tuple[int, int]]:
+    """Return the columns of a start and an end that stand below a caption each: "Regular" over "Start, End"."""
+    below = grid.rows[index + 1] if index + 1 < len(grid.rows) else []
+    fields = [known(" ".join(plain_text(cell).split())) if isinstance(cell, str) and cell else None for cell in below]
+    pairs: dict[str, tuple[int, int]] = {}
+    for column in range(len(fields) - 1):
+        caption = next((text for text in reversed(texts[: column + 1]) if text), "")
+        if fields[column : column + 2] == ["start", "end"] and caption and known(caption) != "period":
+            pairs[caption] = (column, column + 1)
+    return pairs if len(pairs) > 1 else {}
+
+
+def _one_heading(grid: Grid, index: int) -> Grid:
+    """Return a sheet with two lines of headings as one with the lower, which has the periods' heading, too."""
+    rows = [list(row) for row in grid.rows]
+    upper, lower = rows[index], rows[index + 1]
+    for column, cell in enumerate(upper):
+        lower.extend([""] * (column + 1 - len(lower)))
+        lower[column] = lower[column] or (cell if column < _first_pair(lower) else "")
+    rows[index] = []
+    return replace(grid, rows=rows)
+
+
+def _first_pair(row: list[Cell]) -> int:
+    return next((column for column, cell in enumerate(row) if cell != ""), len(row))
 
 
 def _pair(grid: Grid, head: int, pair: tuple[int, int], timed: set[int]) -> Grid:

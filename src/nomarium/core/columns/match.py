@@ -243,14 +243,21 @@ def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
     """Find what meets, where a day and clock times say when and no heading says what: the only column of words left."""
     _people_by_form(matches, sheet)
     names = ("class", "course")
-    if not set(names) <= set(sheet.names) or not all(map(matches.open, names)) or matches.open("day"):
+    if not set(names) <= set(sheet.names) or not matches.open("class") or matches.open("day"):
+        return
+    groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
+    if len(groups) == 1:
+        groups[0].field, groups[0].certainty = "class", Certainty.LIKELY
+        groups[0].why = "no other column names the class"
+        return
+    if not matches.open("course"):
         return
     if matches.open("start") and matches.open("hours"):
         return
-    groups = [match for match in matches.all if match.field in ("group", "team") and match.certainty is Certainty.SURE]
-    if len(groups) == 1:
-        groups[0].field, groups[0].certainty = "class", Certainty.LIKELY
-        groups[0].why = "nothing else says what meets"
+    teams = [match for match in matches.all if match.field == "team" and match.certainty is Certainty.SURE]
+    if len(teams) == 1:
+        teams[0].field, teams[0].certainty = "class", Certainty.LIKELY
+        teams[0].why = "nothing else says what meets"
         return
     periods = [match for match in matches.all if match.field == "period" and match.certainty is Certainty.SURE]
     unused = matches.unused_matches()

@@ -7,10 +7,11 @@ from dataclasses import dataclass, field
 from datetime import date, timedelta
 from typing import NamedTuple
 
-from nomarium.core.columns import Headings, SheetKind
+from nomarium.core.columns import Headings, Kind, SheetKind
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.plain_list import read_plain_list
 from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.shapes import find_crossing, unfold
 from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, read_sheet, sheet_of
 from nomarium.core.sources import RowSpans, SpanFound, SpanRules
 from nomarium.core.tables import TableChoices, plain_text
@@ -73,6 +74,8 @@ def _read(choices: SheetChoices, kind: SheetKind, *, plain_lists: bool) -> tuple
         sheet, found = sheet_of(table, kind, choices)
     else:
         grid, problems = choose_grid(choices.path, kind, choices.table)
+        crossing = find_crossing(grid) if kind.kind is Kind.DAYS else None
+        grid = unfold(crossing).grid if crossing is not None and crossing.holds_labels() else grid
         sheet, found = read_sheet(grid, kind, choices)
     return sheet, problems + found
 

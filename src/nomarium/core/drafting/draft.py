@@ -25,6 +25,7 @@ from nomarium.core.drafting.sheets import (
     week_letters,
     with_closures,
     with_keys,
+    with_specials,
     with_terms,
 )
 from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
@@ -78,7 +79,7 @@ _MOST_TRIALS = 12
 
 def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check) -> Draft:
     """Draft a plan of some sheets that builds: what a build would be refused for is left out, with the reason."""
-    draft = Draft(sheets=with_keys(with_closures(with_terms(sheets))))
+    draft = Draft(sheets=with_keys(with_closures(with_specials(with_terms(sheets)))))
     for _ in range(_MOST_TRIALS):
         draft.questions, draft.undecided = [], []
         draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"

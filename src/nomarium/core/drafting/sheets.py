@@ -11,11 +11,12 @@ from functools import cache
 from itertools import pairwise, zip_longest
 from pathlib import Path
 
-from nomarium.core.bells import bell_parts
+from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import (
     Evidence,
     Headings,
     Kind,
+    SheetKind,
     heading_key,
     holds_dates,
     holds_times,
@@ -24,6 +25,7 @@ from nomarium.core.columns import (
 )
 from nomarium.core.datesheets import is_plain_list, read_listed_days, read_terms
 from nomarium.core.kinds import (
+    BELL_SHEET,
     CLOSURE_SHEET,
     CODE_SHEET,
     DAY_SHEET,
@@ -31,6 +33,7 @@ from nomarium.core.kinds import (
     LETTERS,
     SHEET_KINDS,
     SLOT_SHEET,
+    SPECIAL_SHEET,
     TIMETABLE_SHEET,
 )
 from nomarium.core.kinds import vocabulary as words
@@ -121,7 +124,8 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
     except DataRefused as refused:
         return [FoundSheet(path, None, Recognised(None, refused.problem.message.rstrip(".")))]
     found = [_found(path, grid) for grid in grids]
-    if len(found) == 1 and found[0].kind is None and is_plain_list(path, Headings(CLOSURE_SHEET)):
+    plain = len(found) == 1 and found[0].kind is None and not _is_headed(grids[0])
+    if plain and is_plain_list(path, Headings(CLOSURE_SHEET)):
         return [FoundSheet(path, None, Recognised(Kind.CLOSURES, "each line has a name and a date"), grids[0])]
     kinds = {sheet.kind for sheet in found}
     crossed = any(sheet.recognised.crossing for sheet in found)
@@ -131,6 +135,13 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
         # All its sheets are alike: the file as a whole is meant.
         return [FoundSheet(path, None, found[0].recognised, found[0].grid)]
     return found
+
+
+def _is_headed(grid: Grid) -> bool:
+    """Tell whether the first row of a sheet has headings of some kind: its lines are no plain text then."""
+    first = next((row for row in grid.rows if any(cell != "" for cell in row)), [])
+    texts = [text for cell in first if (text := plain_text(cell))]
+    return len(texts) > 1 and any(sum(map(bool, map(Headings(kind), texts))) > 1 for kind in SHEET_KINDS.values())
 
 
 def _found(path: Path, grid: Grid) -> FoundSheet:
@@ -363,6 +374,35 @@ def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     return [as_closures(sheet) for sheet in sheets]
 
 
+def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; dates with the kinds of day that bell times are headed with are special days."""
+    bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
+    captions = {part.caption.casefold() for sheet in bells if sheet.grid for part in bell_parts(sheet.grid)}
+    named = {text.casefold() for sheet in bells for text in _texts_of(sheet, BELL_SHEET, "special")}
+    known = {name for name in captions | named if name and not is_usual(name)}
+
+    def as_specials(sheet: FoundSheet) -> FoundSheet:
+        if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
+            return sheet
+        table = Evidence.of(sheet.grid, SPECIAL_SHEET, {}).table
+        columns = table.columns if table else []
+        words = [
+            [plain_text(cell).casefold() for cell in one.cells if cell != ""] for one in columns if not holds_dates(one)
+        ]
+        named_so = any(sum(text in known for text in texts) * 2 > len(texts) for texts in words)
+        if not named_so or not any(map(holds_dates, columns)):
+            return sheet
+        return replace(
+            sheet, recognised=Recognised(Kind.SPECIAL_DAYS, "it has the kinds of day that bell times are headed with")
+        )
+
+    return [as_specials(sheet) for sheet in sheets] if known else list(sheets)
+
+
+def _texts_of(sheet: FoundSheet, kind: SheetKind, name: str) -> Sequence[str]:
+    return Evidence.of(sheet.grid, kind, {}).texts(name) if sheet.grid else ()
+
+
 def may_be_closures(sheet: FoundSheet) -> bool:
     """Tell whether a sheet that seems to be of events has but names and dates: it could be of closures."""
     if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
@@ -377,7 +417,9 @@ def may_be_closures(sheet: FoundSheet) -> bool:
         "when",
         "duration",
     }
-    return not others and "summary" in seen.named and "start_date" in seen.named
+    dated = sum(map(holds_dates, seen.table.columns))
+    words = [column for column in seen.table.columns if not holds_dates(column) and any(column.cells)]
+    return not others and dated > 0 and len(words) > 0
 
 
 def says_closed(sheet: FoundSheet) -> str:
@@ -402,6 +444,7 @@ _CLOSED = re.compile(
     r"\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
     r"no (?:school|classes|lessons|training)|bank holiday|ferien|feiertage?|frei|"
     r"vacances|congés?|férié|festivos?|vacaciones|puente|"
+    r"motivo|reason|grund|motif|raison|orsak|årsag|reden|chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
     r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?)\b",
     re.IGNORECASE,
 )

@@ -45,7 +45,8 @@ CLOSURE_SHEET = with_phrases(
                 "closure|name|holiday|reason|event|what|title|occasion|closures|holidays|holiday name|break|vacation|"
                 "storm day|storm days|snow day|snow days|weather day|description|name of holiday|day off|no school|"
                 "feiertag|ferien|vacances|congé|festivo|vakantie",
-                shared=f"{_SURE}|{words.NAME}",
+                shared=f"{_SURE}|{words.NAME}|motivo|grund|motif|raison|orsak|årsag|reden",
+                last_word="closed",
                 blank=Blank("Closure", "What closes the school.", STORM, width=30),
             ),
             first_day(

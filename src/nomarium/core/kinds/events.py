@@ -196,7 +196,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "repeat",
         "how it repeats, in plain words or as RRULE: “every Tuesday”, “monthly on the 15th”",
         "repeat|repeats|recurrence|recurs|recurring|frequency|how often|repeat rule|repetition|rrule|occurs|every|"
-        "pattern|recurrence pattern|wiederholung|répétition|repetición",
+        "pattern|recurrence pattern|meeting pattern|meets on|when it meets|wiederholung|répétition|repetición",
     ),
     Field(
         "until",

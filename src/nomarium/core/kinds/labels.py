@@ -9,8 +9,8 @@ LETTERS, NUMBERS = tuple("ABCDEFGHIJKL"), tuple(map(str, range(1, 13)))
 """What labels usually are."""
 
 _WORDS_AROUND = re.compile(
-    r"(?:cycle|rotation|school|schedule|workshop)?\s*(?:day|week)\s*[:#-]?\s*(?P<after>\S.*)|"
-    r"(?P<before>\S+?)[\s-]*(?:day|week)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dw](?P<number>\d+)",
+    r"(?:cycle|rotation|school|schedule|workshop)?\s*(?:day|week|jour|tag|día|dia|giorno|dag|journée)\b\s*[:#-]?\s*(?P<after>\S.*)|"
+    r"(?P<before>\S+?)[\s-]*(?:day|week|tag|dag)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dw](?P<number>\d+)",
     re.IGNORECASE,
 )
 

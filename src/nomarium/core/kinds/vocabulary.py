@@ -150,6 +150,7 @@ WEEKDAY = (
 )
 
 PERIOD = (
+    "période|périodes|"
     "period|periods|block|blocks|lesson|bell|slot|pd|per|period number|period no|period name|class period|hour|time slot|"
     "lesson number|lesson no|module|mod|mods|period code|period id|teaching period|timetable period|teaching block|"
     "stunde|stunden|unterrichtsstunde|stundennummer|block nr|heure de cours|séance|créneau|n° de séance|sesión|"

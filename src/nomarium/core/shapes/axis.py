@@ -5,12 +5,12 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import dataclass
-from datetime import date, datetime
+from datetime import date, datetime, timedelta
 from functools import cache
 from itertools import islice, pairwise
 
 from nomarium.core.tables import Cell, GridView, plain_text
-from nomarium.core.values import MONTH_NAMES, is_date, month_named, month_of, weekday_in_any
+from nomarium.core.values import MONTH_NAMES, ORDERS, Order, date_in, is_date, month_named, month_of, weekday_in_any
 
 FEWEST_HEADS = 2
 _FEWEST_NUMBERS = 5
@@ -104,6 +104,52 @@ def carried(view: GridView, axis: Axis) -> Axis:
     return Axis(axis.row, axis.last_row, axis.dated, heads, weekdays)
 
 
+def weeks_down(view: GridView, axis: Axis, lead: int) -> list[Axis]:
+    """Return for each line below weekdays that begins with a date the dates of its week; none unless all are so.
+
+    Dates in digits are read in the order in which they are whole weeks apart.
+    """
+    rows = [row for row in range(axis.last_row + 1, len(view.rows)) if view.text(row, lead)]
+    weekdays = {column: weekday_in_any(str(head)) for column, head in axis.heads.items()}
+    firsts = _weeks_apart([view.cell(row, lead) for row in rows])
+    if axis.dated or not firsts or None in weekdays.values():
+        return []
+    found = []
+    for row, first in zip(rows, firsts, strict=True):
+        heads: dict[int, Cell] = {
+            column: first + timedelta(days=(weekday - first.weekday()) % 7)
+            for column, weekday in weekdays.items()
+            if weekday is not None
+        }
+        found.append(Axis(row, row, True, heads, {}))
+    return found
+
+
+_FEWEST_WEEKS = 2
+
+
+def _weeks_apart(cells: Sequence[Cell]) -> list[date]:
+    """Return cells as dates that are whole weeks apart, in the one order that makes them so; none otherwise."""
+    if len(cells) < _FEWEST_WEEKS:
+        return []
+    readings: list[list[date]] = []
+    for order in ORDERS:
+        days = [_as_date(cell, order) for cell in cells]
+        dated = [day for day in days if day is not None]
+        apart = all(before < after and (after - before).days % 7 == 0 for before, after in pairwise(dated))
+        if len(dated) == len(cells) and apart and dated not in readings:
+            readings.append(dated)
+    return readings[0] if len(readings) == 1 else []
+
+
+def _as_date(cell: Cell, order: Order) -> date | None:
+    if isinstance(cell, datetime):
+        return cell.date()
+    if isinstance(cell, date):
+        return cell
+    return date_in(cell, order) if isinstance(cell, str) else None
+
+
 def _has_cells(view: GridView, row: int, column: int) -> bool:
     return any(view.text(below, column) for below in range(row + 1, len(view.rows)))
 
@@ -125,7 +171,23 @@ def _between(columns: Sequence[int]) -> range:
 def _dated(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:
     weekdays = _weekdays_beside(view, row, heads)
     below = weekdays is not None and weekdays[0] > row
-    return Axis(row, row + 1 if below else row, True, heads, weekdays[1] if weekdays else {})
+    title = _title(view, row)
+    dated = {column: _with_year(cell, title) for column, cell in heads.items()}
+    return Axis(row, row + 1 if below else row, True, dated, weekdays[1] if weekdays else {})
+
+
+def _title(view: GridView, row: int) -> date | None:
+    """Return the month that a title above a row, the tab or the file names."""
+    texts = [text for above in range(row) for _, text in view.filled(above)]
+    return month_named([*texts, view.grid.sheet or "", view.grid.file])
+
+
+def _with_year(cell: Cell, title: date | None) -> Cell:
+    """Return a date in words of the month that a title names, with the title's year where it has none."""
+    if title is None or not isinstance(cell, str) or re.search(r"\d{4}|'\d{2}", cell):
+        return cell
+    months = {month_of(word) for word in re.findall(r"[^\W\d_]{3,}", cell)}
+    return f"{cell} {title.year}" if title.month in months else cell
 
 
 def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
@@ -134,8 +196,7 @@ def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
     numbers = {column: int(re.findall(r"\d+", text)[-1]) for column, text in matches.items()}
     if not all(after in (before + 1, 1) for before, after in pairwise(numbers.values())):
         return None
-    texts = [text for above in range(row) for _, text in view.filled(above)]
-    title = month_named([*texts, view.grid.sheet or "", view.grid.file])
+    title = _title(view, row)
     months = {column: month for column, text in view.filled(row - 1) if (month := month_of(text))} if row else {}
     if title is None and not months and len(numbers) < _FEWEST_NUMBERS:
         return None

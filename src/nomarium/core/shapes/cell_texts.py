@@ -11,6 +11,8 @@ from nomarium.core.shapes.hours import spans_in
 from nomarium.core.shapes.key import FREE, Key
 
 _CODE = re.compile(r"[^\W_]{1,4}[*+!?]?")
+_LONGEST_WORD_CODE = 2
+"""A longer code is written in capitals, or has a digit: “Ito” is a name."""
 _JOINED = re.compile(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
 _EDGES = " \n,;:|/()–—-@"
 _PLACE_WORD = re.compile(
@@ -38,7 +40,8 @@ def is_free(text: str) -> bool:
 def is_code(text: str) -> bool:
     """Tell whether a text can be the code of something: short, one word, and no small word."""
     text = text.strip()
-    return bool(_CODE.fullmatch(text)) and not (len(text) > 2 and text.islower())
+    is_word = len(text) > _LONGEST_WORD_CODE and not any(map(str.isdigit, text)) and not text.isupper()
+    return bool(_CODE.fullmatch(text)) and not is_word
 
 
 def is_place_word(text: str) -> bool:

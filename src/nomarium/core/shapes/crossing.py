@@ -11,9 +11,9 @@ from dataclasses import dataclass, field
 from typing import NamedTuple
 
 from nomarium.core.columns import Headings, heading_key
-from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
+from nomarium.core.kinds import EVENT_SHEET, LETTERS, NUMBERS, TIMETABLE_SHEET, bare_label, means_people
 from nomarium.core.problems import Place
-from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at, carried
+from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at, carried, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word
 from nomarium.core.shapes.hours import span_in
 from nomarium.core.shapes.key import Meaning, meanings_in
@@ -65,6 +65,8 @@ class Crossing:
     stray: list[tuple[int, int]] = field(default_factory=list)
     """Filled cells that belong to no name."""
     totals: int = 0
+    by_weeks: bool = False
+    """Whether its lines are weeks, and its columns their days: nothing says whose they are."""
     carried: int = 0
     """Columns that have no day of their own, and take that before them."""
 
@@ -80,7 +82,7 @@ class Crossing:
     @property
     def who(self) -> int | None:
         """The leading column that says whose a line is; None where none does."""
-        return next((lead for lead in self.leads if lead != self.hours_lead), None)
+        return next((lead for lead in self.leads if lead != self.hours_lead), None) if not self.by_weeks else None
 
     @property
     def dated(self) -> bool:
@@ -127,7 +129,9 @@ class Crossing:
 
     def names(self) -> list[str]:
         """Return the different names."""
-        lead = self.leads[0] if self.who is None else self.who
+        lead = next(iter(self.leads), None) if self.who is None else self.who
+        if lead is None:
+            return []
         return list(dict.fromkeys(filter(None, (self.name(row, lead) for row in self.rows))))
 
     def heading(self, lead: int) -> str:
@@ -148,7 +152,8 @@ class Crossing:
 
     def role(self) -> str:
         """Tell what the names are: "class", "teacher", "room", "student", "team", "group" of a timetable."""
-        heading = self.heading(self.leads[0] if self.who is None else self.who)
+        lead = next(iter(self.leads), None) if self.who is None else self.who
+        heading = self.heading(lead) if lead is not None else ""
         role = Headings(TIMETABLE_SHEET)(heading) if heading else None
         if heading_key(heading) == "name":
             role = None
@@ -162,6 +167,16 @@ class Crossing:
         if any(map(_ABOUT_PEOPLE.search, self.titles)) and self.codes():
             return "teacher"
         return "class"
+
+    def holds_labels(self) -> bool:
+        """Tell whether the days of weeks hold the labels of a cycle: "A" to "L", "1" to "12", "Day 3", in turn."""
+        if not self.by_weeks:
+            return False
+        texts = [text for _, _, text in self.cells() if not is_free(text)]
+        labels = [
+            text for text in texts if bare_label(text, LETTERS) in LETTERS or bare_label(text, NUMBERS) in NUMBERS
+        ]
+        return len(labels) * 2 > len(texts) and len(set(labels)) * 2 <= len(labels)
 
     def people_in_cells(self) -> bool:
         """Tell whether the cells name people, for what stands where the names would: a list of duties."""
@@ -205,6 +220,13 @@ def _crossing(view: GridView) -> Crossing | None:
     found = Crossing(view, [axis], [column for column in range(view.width) if _leads(view, axis, column)])
     if not found.leads or found.leads[0] > min(axis.heads):
         return None
+    if weeks := weeks_down(view, axis, found.leads[0]) if not axis.dated else []:
+        found.by_weeks = True
+        found.axes, found.leads = weeks, [lead for lead in found.leads[1:] if lead > max(axis.heads)]
+        found.rows = [
+            Row(week.row, week.row, week) for week in weeks if any(view.text(week.row, c) for c in week.heads)
+        ]
+        return found if found.rows else None
     found.carried = len(axis.heads) - carried_from
     _take_rows(found, axis)
     return found if found.rows and found.names() else None
@@ -258,6 +280,8 @@ def _explains(found: Crossing, texts: Sequence[str]) -> bool:
 def _is_sure(found: Crossing, codes: frozenset[str]) -> bool:
     """Tell whether the cells say when, or the days are dates; periods and times along the side make other sheets."""
     names = found.names()
+    if not names:  # weeks down, weekdays across: every cell is a date's own
+        return not found.view.turned
     if most_are(names, _PERIOD) or any(bare_period(name) in ("1", "2", "3") for name in names):
         return False
     spans_beside = sum(span_in(name) is not None for name in names)

@@ -17,6 +17,10 @@ _SPAN = re.compile(
 _SURE = re.compile(r"[:.h]\d{2}|[ap]\.?m|\dh|noon|mid", re.IGNORECASE)
 
 
+_RISING = re.compile(r"(?:[5-9]|1\d|2[0-3])\s*[-–—]\s*(?:[6-9]|1\d|2[0-4])\s+[^\W\d_]")
+"""Whole hours in front of words: "9–12 Ito"."""
+
+
 class Found(NamedTuple):
     """A span of times in a text: as it is written, and where it begins and ends."""
 
@@ -26,9 +30,10 @@ class Found(NamedTuple):
 
 
 def spans_in(text: str) -> Iterator[Found]:
-    """Yield the spans of times in a text; "9-12" counts only where it is all of the text, for it may be anything."""
+    """Yield the spans of times in a text; "9-12" counts only as all of it, or in front of words: it may be anything."""
     for match in _SPAN.finditer(text):
-        sure = _SURE.search(match[0]) or match[0].strip() == text.strip()
+        alone = match[0].strip() == text.strip() or (not match.start() and _RISING.match(text))
+        sure = _SURE.search(match[0]) or alone
         if sure and scan_span(match[0]) is not None:
             yield Found(" ".join(match[0].split()), match.start(), match.end())
 

@@ -10,6 +10,7 @@ from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
+from nomarium.core.shapes.axis import Axis
 from nomarium.core.shapes.cell_texts import Said, is_free, read_cell
 from nomarium.core.shapes.crossing import Crossing, Row
 from nomarium.core.shapes.hours import span_in
@@ -59,7 +60,7 @@ class _Unfolding:
         self._turned_around = found.people_in_cells()
         self._role = found.role()
         self._codes = found.codes()
-        self._kind = Kind.EVENTS if found.dated else Kind.LIST
+        self._kind = Kind.DAYS if found.holds_labels() else Kind.EVENTS if found.dated else Kind.LIST
         by_name = found.dated and self._whose() not in ("", "Location")
         self._is_titled = by_name and used is not None and heading_key(self._whose()) not in used
         self._unexplained: Counter[str] = Counter()
@@ -70,8 +71,12 @@ class _Unfolding:
         found = self._found
         headings = self._headings()
         rows = list(self._rows())
+        if self._kind is Kind.DAYS:  # a date, its weekday, its label
+            headings, rows = headings[:3], [row[:3] for row in rows]
+        elif not any(row[-1][0] for row in rows):  # no place stands in any cell
+            headings, rows = headings[:-1], [row[:-1] for row in rows]
         grid = found.view.grid
-        start = found.spot(found.axes[0].row, found.leads[0])
+        start = found.spot(found.axes[0].row, next(iter(found.leads), 0))
         list_of = replace(
             grid,
             rows=[headings, *([cell for cell, _ in row] for row in rows)],
@@ -102,7 +107,15 @@ class _Unfolding:
         for lead in self._more():
             heading = found.heading(lead) or f"Column {column_letters(found.spot(0, lead)[1])}"
             more.append(f"{heading} (line)" if known(heading) in taken else heading)
-        what = ["Title"] if found.dated else ["Class", "Course"] if self._whose() != "Class" else ["Course"]
+        what = (
+            ["Day"]
+            if self._kind is Kind.DAYS
+            else ["Title"]
+            if found.dated
+            else ["Class", "Course"]
+            if self._whose() != "Class"
+            else ["Course"]
+        )
         return [
             *([self._whose()] if self._whose() and not self._is_titled else []),
             *more,
@@ -120,6 +133,9 @@ class _Unfolding:
             name = found.name(row, found.who) if found.who is not None else ""
             if is_free(text):
                 self._free += 1
+                continue
+            if self._kind is Kind.DAYS:
+                yield self._row(row, column, "", Said(text))
                 continue
             if self._turned_around:
                 said: list[Said] | str = self._duty(name)
@@ -144,7 +160,7 @@ class _Unfolding:
         found = self._found
         view, axis = found.view, row.axis
         here, head = found.spot(row.row, column), found.spot(axis.row, column)
-        lead = found.who if found.who is not None else found.leads[0]
+        lead = found.who if found.who is not None else next(iter(found.leads), column)
         named = [(self._bare(name), here if self._turned_around else found.spot(row.named_at, lead))]
         more = [(view.cell(row.named_at, lead), found.spot(row.named_at, lead)) for lead in self._more()]
         of_day = [(view.cell(line, column), found.spot(line, column)) for line in found.about_days]
@@ -206,16 +222,28 @@ class _Unfolding:
 
     def _why(self) -> str:
         found = self._found
+        if found.by_weeks:
+            first, last = (axis.heads[column] for axis, column in self._ends())
+            return f"weeks stand down and weekdays across ({first} to {last}), {self._what()} in its cells"
         side, other = ("across", "down") if found.view.turned else ("down", "across")
         heads = [found.view.text(axis.row, column) for axis in found.axes for column in axis.heads]
         names = found.names()
-        codes = ", ".join(sorted(self._codes)[:6])
-        said = f"codes ({codes})" if codes else "times" if any(map(span_in, found.texts())) else "words"
-        what = "people" if self._turned_around else said
         return (
             f"names stand {side} ({', '.join(names[:2])}{', …' if len(names) > 2 else ''}), "
-            f"days {other} ({heads[0]} to {heads[-1]}), {what} in its cells"
+            f"days {other} ({heads[0]} to {heads[-1]}), {self._what()} in its cells"
         )
+
+    def _ends(self) -> list[tuple[Axis, int]]:
+        first, last = self._found.axes[0], self._found.axes[-1]
+        return [(first, min(first.heads)), (last, max(last.heads))]
+
+    def _what(self) -> str:
+        """Return what the cells hold, in a word."""
+        if self._turned_around:
+            return "people"
+        if self._codes:
+            return f"codes ({', '.join(sorted(self._codes)[:6])})"
+        return "times" if any(map(span_in, self._found.texts())) else "words"
 
 
 def _says_when(text: str) -> bool:

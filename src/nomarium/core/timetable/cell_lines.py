@@ -142,6 +142,8 @@ class CellReader:
         open_places = [index for index, role in enumerate(roles) if not role]
         wanted = ("course", "teacher") if self._owner == "class" else ("class", "course")
         lacking = [role for role in wanted if role not in roles]
+        if self._owner != "class" and "class" not in roles:
+            return None
         if not self._owner or "room" not in (*roles, self._owner) or len(open_places) > len(lacking):
             return None
         for index, role in zip(open_places, lacking, strict=False):

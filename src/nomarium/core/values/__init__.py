@@ -14,7 +14,7 @@ from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.forms import CLASS_FORM, PERSON_FORM, ROOM_FORM, TEACHER_FORM, are_people, most_are
-from nomarium.core.values.languages import calendar_words, is_date, is_weekday, weekday_in_any
+from nomarium.core.values.languages import calendar_words, date_in, is_date, is_weekday, weekday_in_any
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.moments import read_moments
@@ -56,6 +56,7 @@ __all__ = [
     "cell_length",
     "clock_words",
     "counted",
+    "date_in",
     "day_words",
     "end_after",
     "full_day",

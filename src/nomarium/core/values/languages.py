@@ -5,9 +5,10 @@ from __future__ import annotations
 import re
 import unicodedata
 from collections.abc import Iterable, Iterator, Mapping
+from datetime import date
 from functools import cache
 
-from nomarium.core.values.date_text import FILLERS, ORDINALS, scan_date
+from nomarium.core.values.date_text import FILLERS, ORDINALS, Order, scan_date
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
 
 _USUAL = (
@@ -130,6 +131,14 @@ def is_date(text: str) -> bool:
     """Tell whether a text is one date, in any order and in any of the usual languages, its year perhaps missing."""
     found = calendar_words([text])
     return any(scan_date(text, words) is not None for words in (found if isinstance(found, list) else [found]))
+
+
+def date_in(text: str, order: Order) -> date | None:
+    """Return the date that a text is, its parts read in an order; None where it has no year or is none."""
+    found = calendar_words([text])
+    shape = None if isinstance(found, list) else scan_date(text, found)
+    reading = shape.readings.get(order) if shape else None
+    return reading.as_date() if reading else None
 
 
 def weekday_in_any(text: str) -> int | None:
