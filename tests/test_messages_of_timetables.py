@@ -237,7 +237,7 @@ State the pattern in the plan, one line for each: cell = "{class}\\n{room}".
     ),
     (
         GRID,
-        {"grid_csv": "Period,Mon,Tue\n1,PLK-1,\n2,,\n"},
+        {"grid_csv": 'Period,Mon,Tue\n1,"PLK-1\nShed",\n2,,\n'},
         """\
 error grid.csv, A1
 Whose timetable this is can't be told: it has no caption, and whether that is a teacher, a class or a room is not known.

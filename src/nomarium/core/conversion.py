@@ -24,7 +24,7 @@ from nomarium.core.problems import (
 )
 from nomarium.core.recognition import Recognised, recognise
 from nomarium.core.shapes import unfolded_of
-from nomarium.core.sheets import Known, SheetChoices, account, grid_of_kind
+from nomarium.core.sheets import Known, SheetChoices, account, grid_of_kind, take_notes
 from nomarium.core.sources import (
     Adjustments,
     EventChoices,
@@ -102,16 +102,18 @@ def convert(
     headings = Headings(EVENT_SHEET)
     read, found = _read_files(request, headings)
     found = [*problems, *found]
-    check_stated([table for table in read if isinstance(table, Table)], request.columns, FIELD_NAMES)
+    check_stated([one.table for one in read if isinstance(one, _Read)], request.columns, FIELD_NAMES)
     sheets: list[EventSheet] = []
-    for done, table in enumerate(read, 1):
-        if isinstance(table, CalendarFile):
-            sheets.append(table)
+    for done, one in enumerate(read, 1):
+        if isinstance(one, CalendarFile):
+            sheets.append(one)
             progress(done)
             continue
+        table = one.table
         matches, unsure = match_columns(table, request.columns, headings)
         found += unsure
         if not has_errors(unsure):
+            found += take_notes(one.grid, table, matches, EVENT_SHEET)
             unsure = account(EVENT_SHEET, table, matches, request.events.used, Known())
             found += unsure
         if has_errors(unsure):
@@ -144,9 +146,17 @@ def convert(
     return Conversion(sheets, by_place(found), Calendar.of(request.name, series))
 
 
-def _read_files(request: Request, headings: Headings) -> tuple[list[Table | CalendarFile], list[Problem]]:
+@dataclass(frozen=True, slots=True)
+class _Read:
+    """A table, and the sheet that it was found on."""
+
+    table: Table
+    grid: Grid
+
+
+def _read_files(request: Request, headings: Headings) -> tuple[list[_Read | CalendarFile], list[Problem]]:
     """Read the table of each sheet, and the events of each calendar file."""
-    read: list[Table | CalendarFile] = []
+    read: list[_Read | CalendarFile] = []
     problems: list[Problem] = []
     for path in request.files:
         try:
@@ -160,7 +170,7 @@ def _read_files(request: Request, headings: Headings) -> tuple[list[Table | Cale
         except DataRefused as refused:
             problems += [refused.problem, *_other_kind(path, request)]
         else:
-            read.append(table)
+            read.append(_Read(table, grid))
             problems += found
     return read, problems
 

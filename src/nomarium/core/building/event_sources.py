@@ -12,7 +12,7 @@ from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.plan import SourceKeys
 from nomarium.core.problems import Problem, WrongCall, has_errors
-from nomarium.core.sheets import SheetChoices, account
+from nomarium.core.sheets import SheetChoices, account, take_notes
 from nomarium.core.sources import (
     Adjustments,
     EventChoices,
@@ -57,6 +57,7 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
     for grid, table in zip(grids, tables, strict=True):
         matches, problems = match_columns(table, choices.columns, headings)
         if not has_errors(problems):
+            problems += take_notes(grid, table, matches, EVENT_SHEET)
             problems += account(EVENT_SHEET, table, matches, desk.used, desk.known)
         desk.found.problems += problems
         if has_errors(problems):

@@ -19,7 +19,7 @@ from nomarium.core.columns.contents import (
     named_field,
     what_meets,
 )
-from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, SheetKind, heading_key
+from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Kind, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
@@ -177,7 +177,7 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
     if "start_time" in sheet.names and all(map(matches.open, _TIMES)):
         _take_times(matches)
-    if "title" in sheet.needs and matches.open("summary"):
+    if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
         described = [match for match in matches.all if match.field == "description"]
         if described and described[0].certainty is Certainty.SURE:
             described[0].field, described[0].certainty = "summary", Certainty.DOUBTFUL

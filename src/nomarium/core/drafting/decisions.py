@@ -36,6 +36,15 @@ def of_names_and_dates(file: str) -> Decision:
     )
 
 
+def of_unused(name: str, is_of_days: bool, path: str) -> Decision:
+    """A sheet of codes or of days that nothing uses."""
+    if is_of_days:
+        what = f"Whose days are these? Name it under the cycle that they are of: listed = {path}."
+    else:
+        what = f"Which sheet has these codes in its cells? Name it under that source: codes = {path}."
+    return Decision(name, f"It is not used. {what} Or take this line out to do without it.")
+
+
 def of_unknown(file: str, tab: str | None, why: str) -> Decision:
     """A sheet with days or times that is none of a known kind."""
     return Decision(

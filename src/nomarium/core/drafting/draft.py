@@ -447,6 +447,7 @@ class _Writer:
                 yield decisions.of_names_and_dates(written)
             elif sheet.kind is None and holds_moments(sheet):
                 yield decisions.of_unknown(written, sheet.sheet, sheet.recognised.why)
+        yield from self._unused_keys()
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
         if not self._has_year:
             yield from decisions.of_terms(self._sheets)
@@ -457,6 +458,15 @@ class _Writer:
             for cycle in self._cycles:
                 yield from decisions.of_cycle(cycle, first, start=self._choices.start, advance=self._choices.advance)
             yield from decisions.of_letters(week_letters(self._sheets), listed)
+
+    def _unused_keys(self) -> Iterator[Decision]:
+        """Yield the sheets of codes and of days that nothing in the plan uses: what they say would be lost."""
+        used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}
+        listed = {cycle.listed for cycle in self._cycles}
+        for sheet in self._of(Kind.CODES, Kind.DAYS):
+            if sheet not in used and sheet not in listed:
+                name = sheet.written(self._choices.folder) + (f", sheet {sheet.sheet}" if sheet.sheet else "")
+                yield decisions.of_unused(name, sheet.kind is Kind.DAYS, self._path(sheet))
 
     def _not_used(self) -> Iterator[str]:
         """Ask about the sheets that nothing in the plan uses."""
@@ -478,14 +488,6 @@ class _Writer:
             if sheet.kind is None and sheet.grid is not None and not holds_moments(sheet):
                 name = (sheet.path.name or str(sheet.path)) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
                 yield f"What is {name}? It is not used: {sheet.recognised.why}."
-        used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}
-        for sheet in self._of(Kind.CODES):
-            if sheet not in used:
-                yield f"Which list of slots has the codes of {sheet.path.name}? It is not used."
-        listed = {cycle.listed for cycle in self._cycles}
-        for sheet in self._of(Kind.DAYS):
-            if sheet not in listed:
-                yield f"Which cycle are the days of {sheet.path.name}? Name it there: listed = {self._path(sheet)}."
 
 
 def _reason(problem: Problem) -> str:

@@ -427,11 +427,8 @@ def says_closed(sheet: FoundSheet) -> str:
     seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {}) if sheet.grid else None
     if seen is None or seen.table is None:
         return ""
-    headings = " ".join(column.heading for column in seen.table.columns)
-    for text, where in (
-        (headings, "its headings speak"),
-        (f"{sheet.path.stem} {sheet.sheet or ''}", "its name speaks"),
-    ):
+    headings = [(column.heading, "its headings speak") for column in seen.table.columns]
+    for text, where in (*headings, (f"{sheet.path.stem} {sheet.sheet or ''}".strip(), "its name speaks")):
         if _CLOSED.search(text.replace("_", " ")):
             return f"{where} of closures"
     names = seen.texts("summary")
@@ -441,7 +438,7 @@ def says_closed(sheet: FoundSheet) -> str:
 
 _MOST_COLUMNS = 4
 _CLOSED = re.compile(
-    r"\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
+    r"^off$|\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
     r"no (?:school|classes|lessons|training)|bank holiday|ferien|feiertage?|frei|"
     r"vacances|congés?|férié|festivos?|vacaciones|puente|"
     r"motivo|reason|grund|motif|raison|orsak|årsag|reden|chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"

@@ -14,6 +14,7 @@ from nomarium.core.shapes import Crossing, find_crossing, unfold
 from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks, find_month
+from nomarium.core.values import span_in
 
 
 @dataclass(frozen=True, slots=True)
@@ -153,12 +154,25 @@ _BELL_LIST = _list(BELL_SHEET)
 def _timetable(grid: Grid, stated: Mapping[str, str]) -> Candidate:
     """Hold a sheet against a list of meetings; days and periods may stand in one column: "A1, C3" below “Meets”."""
     seen = Evidence.of(grid, TIMETABLE_SHEET, stated)
+    for name in ("period", "day", "hours"):
+        column = seen.named.get(name)
+        texts = list(dict.fromkeys(seen.texts(name))) if column else []
+        if column and sum(map(_is_day_and_times, texts)) * 2 > len(texts) > 0:
+            return _MEETING_LIST(grid, {**stated, column.heading: "slot"})
     periods = seen.named.get("period")
     if periods is not None and seen.named.keys().isdisjoint({"day", "slot"}):
         read = [read_slots(text, any_days(), FAMILIES) for text in dict.fromkeys(seen.texts("period"))]
         if read and sum(not isinstance(slots, UnknownDay) for slots in read) * 2 > len(read):
             return _MEETING_LIST(grid, {**stated, periods.heading: "slot"})
     return _MEETING_LIST(grid, stated)
+
+
+def _is_day_and_times(text: str) -> bool:
+    span = span_in(text)
+    if span is None:
+        return False
+    days = (text[: span.start] or text[span.end :]).strip(" ,;:/()–-")
+    return not isinstance(any_days().read(days, FAMILIES), UnknownDay)
 
 
 _MEETING_LIST = _list(TIMETABLE_SHEET)

@@ -7,8 +7,8 @@ from collections.abc import Collection, Iterable, Iterator
 from itertools import pairwise
 from typing import NamedTuple
 
-from nomarium.core.shapes.hours import spans_in
 from nomarium.core.shapes.key import FREE, Key
+from nomarium.core.values import spans_in
 
 _CODE = re.compile(r"[^\W_]{1,4}[*+!?]?")
 _LONGEST_WORD_CODE = 2

@@ -15,11 +15,10 @@ from nomarium.core.kinds import EVENT_SHEET, LETTERS, NUMBERS, TIMETABLE_SHEET, 
 from nomarium.core.problems import Place
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at, carried, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word
-from nomarium.core.shapes.hours import span_in
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot
-from nomarium.core.values import are_people, is_date, most_are
+from nomarium.core.values import are_people, is_date, most_are, span_in
 
 _MOST_ROWS_ABOVE = 25
 _MOST_TURNED = 3000

@@ -11,9 +11,9 @@ from typing import NamedTuple
 from nomarium.core.kinds import CODE_SHEET
 from nomarium.core.problems import Place, Problem
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.hours import span_in
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.tables import Cell, Grid, plain_text
+from nomarium.core.values import span_in
 
 _LINE = re.compile(r"(?P<code>[^\s=:,;]{1,8})\s*(?:=|:|–|—|→|\s-\s)\s*(?P<meaning>[^=]+?)")
 _APART = re.compile(r"\s*(?:[;\n|]|,(?=\s*[^\s=:,;]{1,8}\s*[=:]))\s*")

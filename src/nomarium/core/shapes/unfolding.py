@@ -13,10 +13,9 @@ from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import Axis
 from nomarium.core.shapes.cell_texts import Said, is_free, read_cell
 from nomarium.core.shapes.crossing import Crossing, Row
-from nomarium.core.shapes.hours import span_in
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.tables import Cell, Grid, Spot, column_letters, is_data
-from nomarium.core.values import weekday_in_any
+from nomarium.core.values import span_in, weekday_in_any
 
 _OF_EVENTS = {"teacher": "Person", "room": "Location", "student": "Person"}
 _OF_MEETINGS = {"teacher": "Teacher", "room": "Room", "student": "Student"}

@@ -3,6 +3,7 @@
 from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
 from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
 from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
+from nomarium.core.sheets.notes import take_notes
 from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
 from nomarium.core.sheets.whole import said_by_names
 from nomarium.core.sheets.wording import holds_for_all, key_of_two, name_or_names, wrong_columns
@@ -24,5 +25,6 @@ __all__ = [
     "read_sheet",
     "said_by_names",
     "sheet_of",
+    "take_notes",
     "wrong_columns",
 ]

@@ -9,6 +9,7 @@ from nomarium.core.columns import (
     Certainty,
     Headings,
     Holds,
+    Kind,
     Matches,
     SheetKind,
     check_stated,
@@ -20,6 +21,7 @@ from nomarium.core.problems import Place, Problem, WrongCall, has_errors
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.accounting import account
 from nomarium.core.sheets.choices import Conditions, SheetChoices
+from nomarium.core.sheets.notes import take_notes
 from nomarium.core.sheets.whole import said_of_whole
 from nomarium.core.tables import Cell, Column, Grid, LeftOut, Table, find_table, plain_text
 from nomarium.core.values import MomentColumn, NameReader, read_moments, split_list
@@ -121,6 +123,8 @@ def sheet_of(
     matches, problems = match_columns(table, choices.columns, Headings(kind))
     if has_errors(problems):
         return None, problems
+    if grid is not None and kind.kind is Kind.LIST:
+        problems += take_notes(grid, table, matches, kind)
     sheet = Sheet(kind, table, matches)
     sheet.whole, said = said_of_whole(sheet, choices, grid)
     problems += said

@@ -126,3 +126,19 @@ def several_html_tables(place: Place, count: int) -> Problem:
         f"The page has {count} tables that hold events.",
         advice="Open the file in a spreadsheet program, and save the table that is meant as CSV or xlsx.",
     )
+
+
+def note_used(place: Place, text: str, said: Sequence[str]) -> Problem:
+    """A note beside a table that says when or where all of its rows are."""
+    return note("note-used", place, f"“{text}” gives all rows that say nothing else {' and '.join(said)}.")
+
+
+def note_unused(place: Place, text: str) -> Problem:
+    """A note that says when, and that nothing used."""
+    return warning(
+        "notes-not-used",
+        place,
+        f"Notes not used: “{text}”.",
+        found=text,
+        advice="If it changes when or where something is, write that into the rows.",
+    )

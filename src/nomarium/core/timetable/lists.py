@@ -26,11 +26,16 @@ from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.values import (
+    Clock,
     DateChoices,
     Fault,
     Moment,
+    Span,
     cell_length,
     may_pass_midnight,
+    scan_span,
+    span_in,
+    spans_in,
     speaks_of_nights,
     split_list,
     unit_in_heading,
@@ -110,6 +115,39 @@ def read_list(sheet: Sheet, choices: TimetableChoices) -> MeetingSheet:
 _Slot = tuple[DayTest, Periods, tuple[time, time] | None]
 
 
+_TOGETHER = ("slot", "day", "period")
+"""The fields in which days and times may stand in one."""
+
+
+class _Timed(NamedTuple):
+    """Days and a span of times that stand together."""
+
+    days: str
+    span: Span
+
+
+def _parts_with_times(text: str) -> Iterator[_Timed]:
+    """Yield each span of times of a cell with the days in front of it, or behind the only one."""
+    before = 0
+    found = list(spans_in(text))
+    for one in found:
+        days = text[before : one.start].strip(" ,;:/(–-\n")
+        if not days and len(found) == 1:
+            days = text[one.end :].strip(" ,;:/)–-\n")
+        before = one.end
+        span = scan_span(one.text)
+        if span is not None:
+            yield _Timed(days.removesuffix("at").strip(), span)
+
+
+def _spans(text: str) -> list[Span]:
+    return [part.span for part in _parts_with_times(text)]
+
+
+def _time(seconds: int) -> time:
+    return time(seconds // 3600, seconds // 60 % 60)
+
+
 class _Limits(NamedTuple):
     """When in the year a row holds."""
 
@@ -138,6 +176,7 @@ class _Rows:
         self._divisions = {name.casefold(): name for name in choices.year.rules.divisions}
         self._terms = {term.name.casefold(): term.name for term in choices.year.rules.terms}
         self._known_limits: dict[tuple[object, ...], _Limits] = {}
+        self._clocks: dict[str, Clock] = {}
         self._week_numbers = False
         self._weeks_counted_by: Count = ""
         self._term_weeks: set[int] = set()
@@ -192,6 +231,10 @@ class _Rows:
         return self._choices.division_of(class_name, self._divisions.get(stated.casefold(), ""))
 
     def _slots(self, record: int, division: str, class_name: str) -> Iterator[_Slot]:
+        timed = self._timed_slots(record, division)
+        if timed is not None:
+            yield from timed
+            return
         together = self._written_together(record, division)
         if together:
             yield from self._days_and_periods(record, together, division)
@@ -206,6 +249,36 @@ class _Rows:
                 yield day, (), clock
             for group in periods:
                 yield day, group, None
+
+    def _timed_slots(self, record: int, division: str) -> list[_Slot] | None:
+        """Return the slots of a cell that holds days and times in one: "Mon 16:00–17:00; Wed & Fri 15:30–16:30"."""
+        name = next((name for name in _TOGETHER if span_in(self._sheet.text(record, name))), "")
+        if not name or any(self._sheet.text(record, other) for other in _TIMES):
+            return None
+        clock = self._clocks.get(name)
+        if clock is None:
+            spans = {
+                f"{text} {number}": span
+                for text in dict.fromkeys(self._sheet.texts(name))
+                for number, span in enumerate(_spans(text))
+            }
+            clock = self._clocks[name] = Clock.of(
+                {text: [s for s in span if s] for text, span in spans.items()}, self._choices.dates.earliest_hour
+            )
+        found: list[_Slot] = []
+        for part in _parts_with_times(self._sheet.text(record, name)):
+            days = self._choices.days.read(part.days, self._choices.cycles(division))
+            start, end = clock.read_span(part.span.start, part.span.end) if part.span.end else (None, None)
+            if isinstance(days, UnknownDay):
+                labels = self._choices.labels(division)
+                self._problems.append(wording.unknown_day(self._sheet.place(record, name), part.days, days, labels))
+                return []
+            if start is None or end is None or not start.seconds < end.seconds < 86_400:
+                place = self._sheet.place(record, name)
+                self._problems.append(wording.unreadable_clock(place, self._sheet.text(record, name)))
+                return []
+            found += [(day, (), (_time(start.seconds), _time(end.seconds))) for day in days]
+        return found
 
     def _written_together(self, record: int, division: str) -> str:
         """Return the field of a row that holds days and periods in one; "" where they stand apart."""
@@ -275,7 +348,7 @@ class _Rows:
             text = " ".join(plain_text(cell) for cell in filled.values())
             self._problems.append(wording.unreadable_clock(self._sheet.place(record, name), text))
             return None
-        return time(seconds[0] // 3600, seconds[0] // 60 % 60), time(seconds[1] // 3600, seconds[1] // 60 % 60)
+        return _time(seconds[0]), _time(seconds[1])
 
     def _length(self, record: int) -> int:
         """Return how many seconds a row says that it takes; 0 where it says nothing that can be read."""

@@ -21,8 +21,9 @@ from nomarium.core.values.moments import read_moments
 from nomarium.core.values.month_title import month_named, month_of
 from nomarium.core.values.names import Commas, NameReader, name_key
 from nomarium.core.values.people import Person, read_person
+from nomarium.core.values.spans_within import span_in, spans_in
 from nomarium.core.values.style import Style, style_of
-from nomarium.core.values.time_text import scan_span
+from nomarium.core.values.time_text import Span, scan_span
 from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
 from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES
 from nomarium.core.values.zones import near_zones, read_zone
@@ -50,6 +51,7 @@ __all__ = [
     "NameReader",
     "Order",
     "Person",
+    "Span",
     "Style",
     "are_people",
     "calendar_words",
@@ -78,6 +80,8 @@ __all__ = [
     "read_yes_no",
     "read_zone",
     "scan_span",
+    "span_in",
+    "spans_in",
     "speaks_of_nights",
     "split_list",
     "style_of",

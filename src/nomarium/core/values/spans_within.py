@@ -6,7 +6,7 @@ import re
 from collections.abc import Iterator
 from typing import NamedTuple
 
-from nomarium.core.values import scan_span
+from nomarium.core.values.time_text import scan_span
 
 _ONE = r"\d{1,2}(?:[:.h]\d{2}|h)?\s*(?:[ap]\.?m\.?(?!\w))?|noon|midnight|midday"
 _SPAN = re.compile(

@@ -1,0 +1,128 @@
+"""Notes above or below a table that say when or where: "Thursdays, 16:15–17:15, Room L2"."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass, field
+from datetime import datetime, time
+
+from nomarium.core.columns import Certainty, Match, Matches, SheetKind
+from nomarium.core.problems import Place, Problem
+from nomarium.core.sheets import wording
+from nomarium.core.tables import Column, Grid, Table, address, is_data, plain_text
+from nomarium.core.values import spans_in, weekday_in_any
+
+_PLACE = re.compile(
+    r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE
+)
+_MOST_CELLS = 2
+"""A row of more cells is no note, but a line of some table."""
+
+
+@dataclass(frozen=True, slots=True)
+class Note:
+    """A text beside a table, and where it stands."""
+
+    text: str
+    place: Place
+
+
+@dataclass(slots=True)
+class Notes:
+    """What the notes of a sheet say of all its rows."""
+
+    columns: dict[str, Column] = field(default_factory=dict)
+    """Columns that the notes stand for, by their fields: the same in every row."""
+    problems: list[Problem] = field(default_factory=list)
+
+
+def notes_of(grid: Grid, table: Table) -> list[Note]:
+    """Return the texts above the headings and below the records of a table that say when: a time, a day, a date."""
+    last = table.row_numbers[-1] if table.row_numbers else table.heading_row
+    numbers = [*range(1, table.heading_row), *range(last + 1, min(len(grid.rows), last + _MOST_BELOW) + 1)]
+    found = []
+    for number in numbers if not table.origins else ():
+        row = grid.rows[number - 1]
+        cells = [
+            (column, plain_text(cell)) for column, cell in enumerate(row) if isinstance(cell, str) and cell.strip()
+        ]
+        if 0 < len(cells) <= _MOST_CELLS and any(_says_when(text) for _, text in cells):
+            column, text = next(cell for cell in cells if _says_when(cell[1]))
+            place = Place(grid.file, grid.sheet, address(number, column), number)
+            found.append(Note(" ".join(text.split()), place))
+    return found
+
+
+_MOST_BELOW = 20
+
+
+def take_notes(grid: Grid, table: Table, matches: Matches, kind: SheetKind) -> list[Problem]:
+    """Give a table the columns that the notes beside it stand for, and say so; those that nothing used are told."""
+    notes = notes_of(grid, table)
+    if not notes:
+        return []
+    timed = any(matches.column(name) for name in _TIMES) or any(
+        map(_has_times, matches.columns(("start", "start_date")))
+    )
+    place = "location" if kind.field("location") else "room"
+    wanted = [*(() if timed else ("hours",)), *(() if matches.column(place) else (place,))]
+    found = read_notes(notes, table, kind, wanted)
+    for name, column in found.columns.items():
+        table.columns.append(column)
+        matches.all.append(Match(column, name, Certainty.LIKELY, "a note beside the table"))
+    return found.problems
+
+
+_TIMES = ("start_time", "end_time", "hours", "when", "end", "period", "slot")
+_CLOCK = re.compile(r"\d[:h.]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
+
+
+def _has_times(named: tuple[str, Column]) -> bool:
+    cells = named[1].cells[:_LOOKED_AT]
+    return any(
+        (isinstance(cell, datetime) and cell.time() != time()) or (isinstance(cell, str) and _CLOCK.search(cell))
+        for cell in cells
+    )
+
+
+_LOOKED_AT = 100
+
+
+def read_notes(notes: Sequence[Note], table: Table, kind: SheetKind, open_fields: Sequence[str]) -> Notes:
+    """Return what notes say of rows that do not say it themselves: their times, and the place beside them.
+
+    ``open_fields`` are the fields that no column has. A note that is not used is told where it says when.
+    """
+    found = Notes()
+    place = "location" if kind.field("location") else "room"
+    timed = [(note, spans) for note in notes if len(spans := list(spans_in(note.text))) == 1]
+    used: Note | None = None
+    if len(timed) == 1 and "hours" in open_fields and kind.field("hours") is not None:
+        used, (span,) = timed[0]
+        found.columns["hours"] = _column(table, "Hours", span.text, 0)
+        said = [f"the times {span.text}"]
+        match = _PLACE.search(used.text[span.end :])
+        if match and place in open_fields:
+            found.columns[place] = _column(table, "Place", match["place"].strip(), 1)
+            said.append(f"the place “{match['place'].strip()}”")
+        found.problems.append(wording.note_used(used.place, used.text, said))
+    found.problems += [wording.note_unused(note.place, note.text) for note in notes if note is not used]
+    return found
+
+
+def _column(table: Table, heading: str, text: str, behind: int) -> Column:
+    index = max((column.index for column in table.columns), default=0) + 1 + behind
+    return Column(heading, index, [text] * len(table))
+
+
+def _says_when(text: str) -> bool:
+    return any(True for _ in spans_in(text)) or any(map(_is_day, _words(text))) or is_data(text)
+
+
+def _words(text: str) -> Iterator[str]:
+    return (word for word in re.findall(r"[^\W\d_]+", text) if len(word) > 2)
+
+
+def _is_day(word: str) -> bool:
+    return weekday_in_any(word.removesuffix("s")) is not None
