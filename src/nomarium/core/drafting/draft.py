@@ -18,6 +18,7 @@ from nomarium.core.drafting.sheets import (
     first_day,
     goes_through_the_year,
     holds_moments,
+    holds_spans,
     labels_of,
     may_be_closures,
     names_weekdays,
@@ -464,7 +465,7 @@ class _Writer:
         used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}
         listed = {cycle.listed for cycle in self._cycles}
         for sheet in self._of(Kind.CODES, Kind.DAYS):
-            if sheet not in used and sheet not in listed:
+            if sheet not in used and sheet not in listed and (sheet.kind is Kind.DAYS or holds_spans(sheet)):
                 name = sheet.written(self._choices.folder) + (f", sheet {sheet.sheet}" if sheet.sheet else "")
                 yield decisions.of_unused(name, sheet.kind is Kind.DAYS, self._path(sheet))
 
@@ -484,7 +485,10 @@ class _Writer:
             if sheet not in self._used_people:
                 key = f"{sheet.kind} = {toml_text(sheet.written(self._choices.folder))}"
                 yield f"Whose {sheet.kind} are those of {sheet.path.name}? Name it under a source: {key}."
+        used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}
         for sheet in self._draft.sheets:
+            if sheet.kind is Kind.CODES and sheet not in used and not holds_spans(sheet):
+                yield f"Which sheet has the codes of {sheet.path.name}? It is not used: titles say the codes."
             if sheet.kind is None and sheet.grid is not None and not holds_moments(sheet):
                 name = (sheet.path.name or str(sheet.path)) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
                 yield f"What is {name}? It is not used: {sheet.recognised.why}."

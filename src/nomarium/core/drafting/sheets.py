@@ -54,7 +54,7 @@ from nomarium.core.tables import (
     read_grids,
 )
 from nomarium.core.timetable import find_blocks, lines_of_cell
-from nomarium.core.values import split_list
+from nomarium.core.values import span_in, split_list
 from nomarium.core.year import Term
 
 _FAMILIES = ("letters", "numbers")
@@ -278,6 +278,12 @@ def holds_moments(sheet: FoundSheet) -> bool:
     lines = [*zip_longest(*rows[1:], fillvalue=""), *(row[1:] for row in rows)]
     columns = [Column("", 0, list(cells)) for cells in lines if len([cell for cell in cells if cell != ""]) > 1]
     return any(test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays))
+
+
+def holds_spans(sheet: FoundSheet) -> bool:
+    """Tell whether any cell of a sheet has times from when to when."""
+    rows = sheet.grid.rows if sheet.grid else []
+    return any(span_in(cell) is not None for row in rows for cell in row if isinstance(cell, str))
 
 
 def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
