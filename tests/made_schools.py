@@ -13,6 +13,9 @@ from pathlib import Path
 
 import xlsxwriter
 
+from nomarium.core.building import BuildChoices, prepare
+from nomarium.core.drafting import DraftChoices, draft_plan, look_at
+
 PERIODS = [
     ("1", time(8, 30), time(9, 15)),
     ("2", time(9, 20), time(10, 5)),
@@ -279,3 +282,34 @@ class _Maker:
 def made_school(seed: int) -> MadeSchool:
     """Return the school of a seed."""
     return _Maker(seed).school(seed)
+
+
+def drafted(folder, paths):
+    """Draft a plan of files in a folder, as ``nomarium new`` does, and say what is open in it."""
+    plan = folder / "nomarium.toml"
+
+    def problems(text):
+        plan.write_text(text, "utf-8")
+        return prepare(plan, BuildChoices()).problems
+
+    choices = DraftChoices(folder, "Orrin Sound", "America/Halifax", True)
+    draft = draft_plan([sheet for path in paths for sheet in look_at([path])], choices, problems)
+    plan.write_text(draft.text, "utf-8")
+    return plan, draft
+
+
+def where_of(held):
+    """Where a meeting or an event is."""
+    return held.event.location if held.event else ", ".join(held.of("room"))
+
+
+def built(plan):
+    """The errors of a build, and the meetings that it holds."""
+    build = prepare(plan, BuildChoices())
+    errors = [problem for problem in build.problems if problem.severity == "error"]
+    meetings = [
+        (f"{one.start:%Y-%m-%d %H:%M}", f"{one.end:%H:%M}", held.class_name, where_of(held))
+        for held in build.held
+        for one in held.occurrences
+    ]
+    return errors, meetings

@@ -2,37 +2,9 @@
 
 import pytest
 
-from made_schools import SHAPES, made_school
-from nomarium.core.building import BuildChoices, prepare
-from nomarium.core.drafting import DraftChoices, draft_plan, look_at
+from made_schools import SHAPES, built, drafted, made_school
 
 SCHOOLS = 64
-
-
-def drafted(folder, paths):
-    """Draft a plan of files in a folder, as ``nomarium new`` does, and say what is open in it."""
-    plan = folder / "nomarium.toml"
-
-    def problems(text):
-        plan.write_text(text, "utf-8")
-        return prepare(plan, BuildChoices()).problems
-
-    choices = DraftChoices(folder, "Orrin Sound", "America/Halifax", True)
-    draft = draft_plan([sheet for path in paths for sheet in look_at([path])], choices, problems)
-    plan.write_text(draft.text, "utf-8")
-    return plan, draft
-
-
-def built(plan):
-    """The errors of a build, and the meetings that it holds."""
-    build = prepare(plan, BuildChoices())
-    errors = [problem for problem in build.problems if problem.severity == "error"]
-    meetings = [
-        (f"{one.start:%Y-%m-%d %H:%M}", f"{one.end:%H:%M}", ", ".join(held.of("class")), ", ".join(held.of("room")))
-        for held in build.held
-        for one in held.occurrences
-    ]
-    return errors, meetings
 
 
 def joined(meetings):

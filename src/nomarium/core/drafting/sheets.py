@@ -416,16 +416,14 @@ def may_be_closures(sheet: FoundSheet) -> bool:
     seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {})
     if seen.table is None or len(seen.table.columns) > _MOST_COLUMNS or any(map(holds_times, seen.table.columns)):
         return False
-    others = Evidence.of(sheet.grid, EVENT_SHEET, {}).named.keys() & {
-        "location",
-        "repeat",
-        "attendees",
-        "when",
-        "duration",
-    }
+    others = _OF_EVENTS & Evidence.of(sheet.grid, EVENT_SHEET, {}).named.keys()
     dated = sum(map(holds_dates, seen.table.columns))
     words = [column for column in seen.table.columns if not holds_dates(column) and any(column.cells)]
     return not others and dated > 0 and len(words) > 0
+
+
+_OF_EVENTS = frozenset({"location", "repeat", "attendees", "duration"})
+"""Fields that closures have not."""
 
 
 def says_closed(sheet: FoundSheet) -> str:

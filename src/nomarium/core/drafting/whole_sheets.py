@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
-from nomarium.core.bells import grid_heading
+from nomarium.core.bells import bell_parts, grid_heading
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting.sheets import FoundSheet, divisions_of
 from nomarium.core.kinds import BELL_SHEET, SPECIAL_SHEET, TERM_SHEET
@@ -30,8 +30,8 @@ def known_of(sheets: Sequence[FoundSheet]) -> Known:
 
 def whole_of(sheet: FoundSheet, known: Known) -> dict[str, tuple[str, str]]:
     """Return what holds for a whole sheet of bell times: of each field without a column its value, and what says it."""
-    if sheet.kind is not Kind.BELLS or sheet.grid is None:
-        return {}
+    if sheet.kind is not Kind.BELLS or sheet.grid is None or len(bell_parts(sheet.grid)) > 1:
+        return {}  # captions of several tables say each when it holds
     seen = Evidence.of(sheet.grid, BELL_SHEET, {})
     head = grid_heading(sheet.grid)
     above = head if head is not None else seen.table.heading_row - 1 if seen.table else 0
