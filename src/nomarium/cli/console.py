@@ -80,7 +80,7 @@ def _so_too(cause: Cause) -> Iterator[str]:
     left = len(cause.others) - len(shown)
     values = [f"“{_shortened(value)}” ({count:,})" for value, count in list(cause.values.items())[:_MOST_VALUES]]
     more = f", and {left:,} more" if left else ""
-    said = f"; {cause.count:,} in all: {', '.join(values)}" if left and len(cause.values) * 2 <= cause.count else ""
+    said = f"; {cause.count:,} in all: {', '.join(values)}" if left and 0 < len(cause.values) * 2 <= cause.count else ""
     if len(cause.messages) == 1:
         places = ", ".join(f"{problem.place.cell or problem.place}{_found(problem)}" for problem in shown)
         if places:

@@ -352,7 +352,10 @@ class SourceKeys(Keys):
         None, description="whose timetable each of its grids is"
     )
     cell: str | None = Field(None, description="the pattern of a grid’s cells, such as “{class}\\n{room}”")
-    codes: Sheets = Field(default_factory=list, description="what codes in cells mean: of a master list, of a rota’s shifts, of a grid’s blocks")
+    codes: Sheets = Field(
+        default_factory=list,
+        description="what codes in cells mean: of a master list, of a rota’s shifts, of a grid’s blocks",
+    )
     length: Length | None = Field(None, description=_meaning("length"))
     hours: Annotated[str, AfterValidator(_stated("hours"))] | None = Field(None, description=_meaning("hours"))
     set: dict[str, str] = Field(

@@ -255,6 +255,8 @@ class _Rows:
         name = next((name for name in _TOGETHER if span_in(self._sheet.text(record, name))), "")
         if not name or any(self._sheet.text(record, other) for other in _TIMES):
             return None
+        if not all(part.days for part in _parts_with_times(self._sheet.text(record, name))):
+            return None
         clock = self._clocks.get(name)
         if clock is None:
             spans = {
