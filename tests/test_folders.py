@@ -231,6 +231,10 @@ OPEN = {
         {"dates.csv": "What,When\nRegatta,2026-09-21\nTides,2026-09-28\n"},
         "dates.csv",
     ),
+    "closures among other days": (
+        {"days.csv": "Event,Begin\nTides - No School,2026-09-21\nPicture day,2026-09-28\n"},
+        "days.csv",
+    ),
     "days of a cycle that nothing meets on": (
         {"days.csv": "Date,Day\n2026-09-07,Day 1\n2026-09-08,Day 2\n2026-09-09,Day 1\n2026-09-10,Day 2\n"},
         "days.csv",

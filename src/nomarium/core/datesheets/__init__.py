@@ -1,6 +1,6 @@
 """Sheets of terms, closures, special days and listed days → what a school year is made of."""
 
-from nomarium.core.datesheets.closures import ClosureList, read_closures
+from nomarium.core.datesheets.closures import ClosureList, read_closures, speaks_of_school
 from nomarium.core.datesheets.listed import ListedDays, read_listed_days
 from nomarium.core.datesheets.plain_list import is_plain_list
 from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
@@ -24,4 +24,5 @@ __all__ = [
     "read_special_days",
     "read_terms",
     "read_weeks",
+    "speaks_of_school",
 ]

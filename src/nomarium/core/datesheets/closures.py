@@ -37,6 +37,11 @@ _OPEN = frozenset("no|n|false|open|in session|school open|regular|school day".sp
 """Kinds that say closed, and those that say open, in small letters."""
 
 
+def speaks_of_school(name: str) -> bool:
+    """Tell whether a row of a list of closures is about school itself: "Classes resume", "First day of school"."""
+    return bool(_SCHOOL_IN.search(name))
+
+
 @dataclass(slots=True)
 class ClosureList:
     """What a list of closures gave."""

@@ -23,7 +23,7 @@ from nomarium.core.columns import (
     holds_weekdays,
     match_columns,
 )
-from nomarium.core.datesheets import is_plain_list, read_listed_days, read_terms
+from nomarium.core.datesheets import is_plain_list, read_listed_days, read_terms, speaks_of_school
 from nomarium.core.kinds import (
     BELL_SHEET,
     CLOSURE_SHEET,
@@ -437,7 +437,8 @@ def says_closed(sheet: FoundSheet) -> str:
             return f"{where} of closures"
     names = seen.texts("summary")
     spoken = [name for name in names if _CLOSED.search(name)]
-    return f"most of its rows speak of closures (“{spoken[0]}”)" if len(spoken) * 2 > len(names) else ""
+    others = [name for name in names if name not in spoken and not speaks_of_school(name)]
+    return f"its rows speak of closures (“{spoken[0]}”)" if len(spoken) * 2 > len(names) and not others else ""
 
 
 _MOST_COLUMNS = 4
