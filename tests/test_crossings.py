@@ -183,6 +183,7 @@ def test_a_sheet_that_only_looks_so_is_what_it_was(tmp_path, text, kind):
         (STAFF + KEY.replace("N: ", "X: "), ("code-unexplained", "C4")),
         (STAFF + KEY + "N = Night 22:00–6:00\n", ("two-meanings", "A8")),
         (STAFF.replace("Bea,L", "\n,L") + KEY, ("cells-not-read", "B5")),
+        (STAFF.replace("Bea,", "Total,2,1,1,,1,1\nBea,") + KEY, ("totals-left-out", None)),
         (SQUADS + "\nNo training on Mondays in May\n", ("notes-not-used", "A5")),
         ("Name,1/9/2026,2/9/2026\nAda,x,\nBen,x,x\n", ("code-unexplained", "B2")),
     ],

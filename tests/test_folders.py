@@ -157,8 +157,8 @@ FOLDERS = {
         dated=("2027-01-14 19:30|21:30|Fauré|Long Hall", "2027-01-28 19:30|21:30|Britten|Long Hall"),
     ),
     "weeks down, weekdays across": Folder(
-        {"duty.csv": "Week commencing,Mon,Tue\n04/01/2027,Ito 8:00–16:00,\n11/01/2027,,Roe 9:00–17:00\n18/01/2027,Amm 8:00–16:00,\n"},
-        dated=("2027-01-04 08:00|16:00|Ito|", "2027-01-12 09:00|17:00|Roe|", "2027-01-18 08:00|16:00|Amm|"),
+        {"duty.csv": "Week commencing,Mon,Tue\n04/01/2027,Ito 8:00–16:00,\n11/01/2027,,Roe 9:00–17:00\n18/01/2027,Amm 8:00–16:00,\n,Bea 9:00–10:00,\n"},
+        dated=("2027-01-04 08:00|16:00|Ito|", "2027-01-12 09:00|17:00|Roe|", "2027-01-18 08:00|16:00|Amm|", "2027-01-18 09:00|10:00|Bea|"),
     ),
     "berths of a port": Folder(
         {"berths.csv": "Vessel,ETA,ETD,Berth\nMV Kestrel,03/02/2027 06:30,03/02/2027 18:00,B2\nSea Finch,14/02/2027 08:00,14/02/2027 15:00,B1\n"},

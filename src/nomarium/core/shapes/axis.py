@@ -115,7 +115,10 @@ def weeks_down(view: GridView, axis: Axis, lead: int) -> list[Axis]:
     if axis.dated or not firsts or None in weekdays.values():
         return []
     found = []
-    for row, first in zip(rows, firsts, strict=True):
+    first_of = dict(zip(rows, firsts, strict=True))
+    first = firsts[0]
+    for row in range(rows[0], len(view.rows)):
+        first = first_of.get(row, first)  # a line without a date goes on with the week before it
         heads: dict[int, Cell] = {
             column: first + timedelta(days=(weekday - first.weekday()) % 7)
             for column, weekday in weekdays.items()

@@ -221,7 +221,7 @@ def _crossing(view: GridView) -> Crossing | None:
         return None
     if weeks := weeks_down(view, axis, found.leads[0]) if not axis.dated else []:
         found.by_weeks = True
-        found.axes, found.leads = weeks, [lead for lead in found.leads[1:] if lead > max(axis.heads)]
+        found.axes, found.leads = weeks, found.leads[1:]
         found.rows = [
             Row(week.row, week.row, week) for week in weeks if any(view.text(week.row, c) for c in week.heads)
         ]

@@ -207,6 +207,8 @@ class _Unfolding:
             axis = found.axes[0]
             blank = next(c for c in sorted(axis.heads) if not found.view.text(axis.row, c))
             yield wording.days_carried(found.view.place(axis.row, blank), str(axis.heads[blank]), found.carried)
+        if found.totals:
+            yield wording.totals_left_out(found.view.grid.place, found.totals)
         if found.stray:
             yield wording.stray(found.view.place(*found.stray[0]), found.view.text(*found.stray[0]), len(found.stray))
         codes = list(self._codes)

@@ -57,6 +57,14 @@ def days_carried(place: Place, day: str, count: int) -> Problem:
     return note("day-carried", place, f"It has no day of its own, and takes the one before it (“{day}”){more}.")
 
 
+def totals_left_out(place: Place, count: int) -> Problem:
+    """Lines of sums below names."""
+    rows = "1 line of totals was" if count == 1 else f"{count} lines of totals were"
+    return note(
+        "totals-left-out", place, f"{rows} left out.", advice="Rename it if it is the line of a person or group."
+    )
+
+
 def lines_unused(place: Place, texts: str, count: int) -> Problem:
     """Lines of text that say when or where, and that nothing understood."""
     more = f", and {count - 1} more lines" if count > 1 else ""
