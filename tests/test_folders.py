@@ -125,6 +125,15 @@ FOLDERS = {
         meets=("Year 9 Art|Mon|08:45|09:45|Studio", "Year 9 Art|Thu|09:50|10:50|Studio", "Year 10 Art|Mon|09:50|10:50|Studio", "Year 9 French|Mon|08:45|09:45|L1", "Year 9 French|Thu|09:50|10:50|L1", "Year 11 French|Thu|08:45|09:45|L1"),
         **AUTUMN,
     ),
+    "what each student chose for each block": Folder(
+        {
+            "terms.csv": TERM, "closures.csv": CLOSED,
+            "grid.csv": ",Mon,Tue\n9:00-10:00,Option 1,Option 2\n10:15-11:15,Option 2,Option 1\n",
+            "options.csv": "Student,Option 1,Option 2\nAda Lund,Art,French\nBo Hult,Drama,French\n",
+        },
+        meets=tuple(f"{one}|{slot}" for one, slots in {"Art": ("Mon|09:00|10:00|", "Tue|10:15|11:15|"), "Drama": ("Mon|09:00|10:00|", "Tue|10:15|11:15|"), "French": ("Tue|09:00|10:00|", "Mon|10:15|11:15|")}.items() for slot in slots),
+        **AUTUMN,
+    ),
     "an ice rink with half-hour slots": Folder(
         {
             "season.csv": "Season,From,To\n2026/27,2026-10-05,2026-12-18\n",

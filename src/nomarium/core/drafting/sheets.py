@@ -53,7 +53,7 @@ from nomarium.core.tables import (
     plain_text,
     read_grids,
 )
-from nomarium.core.timetable import find_blocks, lines_of_cell
+from nomarium.core.timetable import chosen_blocks, find_blocks, lines_of_cell
 from nomarium.core.values import span_in, split_list
 from nomarium.core.year import Term
 
@@ -480,6 +480,8 @@ def _blocks_in(sheet: FoundSheet) -> set[str]:
 
 
 def _codes_in_column(sheet: FoundSheet) -> set[str]:
+    if sheet.grid is not None and (chosen := chosen_blocks(sheet.grid)):
+        return {bare_period(block).casefold() for block in chosen.values()}
     headings = Headings(SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET)
     codes = _column_of(sheet, headings, "code") or _column_of(sheet, headings, "title")
     return {bare_period(text).casefold() for text in codes}

@@ -2,22 +2,23 @@
 
 from __future__ import annotations
 
+import re
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
 
-from nomarium.core.columns import heading_key
-from nomarium.core.kinds import CODE_SHEET, SLOT_SHEET
+from nomarium.core.columns import Headings, heading_key
+from nomarium.core.kinds import CLASS_SHEET, CODE_SHEET, SLOT_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.slots import bare_period
 from nomarium.core.sources import Occurrence, RowSpans, SpanRules
-from nomarium.core.tables import Grid
+from nomarium.core.tables import Grid, GridView, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import is_usual_name
 from nomarium.core.timetable.meeting import Meeting, Values, clean
-from nomarium.core.values import TEACHER_FORM, day_words
+from nomarium.core.values import PERSON_FORM, TEACHER_FORM, day_words, most_are
 from nomarium.core.year import SchoolYear
 
 
@@ -93,6 +94,8 @@ def read_codes(grid: Grid, choices: SheetChoices) -> tuple[list[CodeSheet], Shee
 
     Raises DataRefused where it has no codes.
     """
+    if chosen := chosen_blocks(grid):
+        return _chosen(grid, chosen), None, []
     table, problems = read_sheet(grid, CODE_SHEET, choices)
     if table is None:
         return [], None, problems
@@ -110,6 +113,49 @@ def read_codes(grid: Grid, choices: SheetChoices) -> tuple[list[CodeSheet], Shee
         sheet = sheets.setdefault(whose or usual, CodeSheet(whose or usual, place=table.table.place, is_named=named))
         sheet.entries.setdefault(code.casefold(), []).append(Entry(code, _values(table, record), place))
     return list(sheets.values()), table, problems
+
+
+def chosen_blocks(grid: Grid) -> dict[int, str]:
+    """Return the blocks that head the columns of a sheet which says for each student, in a row, what is in each.
+
+    None for other sheets: "Student, Option 1, Option 2" has them, with people below the first heading.
+    """
+    head = next((row for row in grid.rows if sum(cell != "" for cell in row) > 1), [])
+    known = Headings(CODE_SHEET), Headings(CLASS_SHEET)
+    blocks = {column: text for column, cell in enumerate(head) if column and (text := plain_text(cell).strip())}
+    numbered = len({re.sub(r"\W*(?:\d+|[A-H])$", "", text).casefold() for text in blocks.values()}) == 1
+    names = (
+        [plain_text(row[0]).strip() for row in grid.rows[grid.rows.index(head) + 1 :] if row and row[0] != ""]
+        if head
+        else []
+    )
+    if (
+        len(blocks) < _FEWEST_BLOCKS
+        or not numbered
+        or any(heading(text) for text in blocks.values() for heading in known)
+    ):
+        return {}
+    return blocks if most_are(names, PERSON_FORM) else {}
+
+
+_FEWEST_BLOCKS = 2
+
+
+def _chosen(grid: Grid, blocks: dict[int, str]) -> list[CodeSheet]:
+    view = GridView(grid)
+    head = next(row for row in range(len(view.rows)) if len(list(view.filled(row))) > 1)
+    sheets = []
+    for row in range(head + 1, len(view.rows)):
+        name = view.text(row, 0)
+        if not name:
+            continue
+        sheet = CodeSheet(name, place=grid.place, is_named=True)
+        for column, block in blocks.items():
+            if title := view.text(row, column):
+                said: Values = {"title": (title,), "course": (title,), "student": (name,)}
+                sheet.entries.setdefault(block.casefold(), []).append(Entry(block, said, view.place(row, column)))
+        sheets.append(sheet)
+    return sheets
 
 
 def _values(table: Sheet, record: int) -> Values:
