@@ -4,7 +4,7 @@ import pytest
 
 from made_schools import SHAPES, built, drafted, made_school
 
-SCHOOLS = 64
+SCHOOLS = 60
 
 
 def joined(meetings):

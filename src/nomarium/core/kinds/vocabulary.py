@@ -56,7 +56,7 @@ begintijd … eindtijd|starttijd … eindtijd|aanvangstijd … eindtijd|starttid
 
 BEGINS, ENDS = _ends(
     """start … end|starts … ends|begin … end|begins … finishes|begin … finish|starting … ending|beginning … finishing
-from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|eta … etd|commences … concludes|commencing … through
+from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|arrive … depart|eta … etd|commences … concludes|commencing … through
 beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|inicio … fin|desde … hasta|inizio … fine|da … a
 início … fim|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
 )
