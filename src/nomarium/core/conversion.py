@@ -181,6 +181,8 @@ def _event_grid(path: Path, request: Request) -> tuple[Grid, list[Problem]]:
     Raises DataRefused where there is none, or several may be meant.
     """
     grids, problems = read_grids(path, request.tables)
+    if any(map(_is_list, grids)):
+        return grid_of_kind(grids, path, EVENT_SHEET), problems
     others = read_grids(path)[0] if request.tables.sheet else grids
     choices = SheetChoices(path, Place(path.name), request.tables, request.events.dates)
     unfolded = unfolded_of(grids, others, choices, request.events.used)
@@ -189,6 +191,16 @@ def _event_grid(path: Path, request: Request) -> tuple[Grid, list[Problem]]:
         read_as = note("read-as-list", crossed[0].grid.place, f"It is read as a list: {crossed[0].why}.")
         return crossed[0].grid, [*problems, *crossed[0].problems, read_as]
     return grid_of_kind(grids, path, EVENT_SHEET), problems
+
+
+def _is_list(grid: Grid) -> bool:
+    """Tell whether a row of headings names titles and dates: names and days do not cross there."""
+    known = Headings(EVENT_SHEET)
+    rows = ({known(cell) for cell in row if isinstance(cell, str)} for row in grid.rows[:_MOST_ROWS_ABOVE])
+    return any("summary" in fields and not fields.isdisjoint(("start_date", "start", "when")) for fields in rows)
+
+
+_MOST_ROWS_ABOVE = 20
 
 
 def _has_headings(grid: Grid, request: Request) -> bool:

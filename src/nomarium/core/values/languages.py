@@ -129,8 +129,17 @@ def is_weekday(text: str) -> bool:
 @cache
 def is_date(text: str) -> bool:
     """Tell whether a text is one date, in any order and in any of the usual languages, its year perhaps missing."""
-    found = calendar_words([text])
-    return any(scan_date(text, words) is not None for words in (found if isinstance(found, list) else [found]))
+    words = words_in([text])
+    if all(word in ENGLISH.months or word in ENGLISH.weekdays for word in words):
+        return scan_date(text, ENGLISH) is not None
+    if len(words) > _MOST_WORDS or not any(map(str.isdigit, text)):
+        return False
+    knowing = (n for n in _languages(_USUAL[:12]) if all(word in n.months or word in n.weekdays for word in words))
+    return any(scan_date(text, _with_english(names)) is not None for names in knowing)
+
+
+_MOST_WORDS = 2
+"""A date has the words of a weekday and a month."""
 
 
 def date_in(text: str, order: Order) -> date | None:
