@@ -131,7 +131,7 @@ def convert(
     found += adjust(sheets, request.adjustments)
     if request.to_zone:
         move_to_zone(sheets, request.to_zone)
-    used = sorted(request.events.used)
+    used = sorted(filter(None, request.events.used))
 
     def whose(one: Series) -> object:
         return tuple(tuple(values_of(one, name) or ()) for name in used)
