@@ -94,8 +94,8 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
-Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
-         8 school days, 1 closure of 2 days
+Year     America/Halifax, Mon–Fri: 8 school days, 1 closure of 2 days
+         Autumn: Mon 7 Sep 2026 to Fri 18 Sep 2026
          Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")
@@ -122,8 +122,8 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
-Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
-         8 school days, 1 closure of 2 days
+Year     America/Halifax, Mon–Fri: 8 school days, 1 closure of 2 days
+         Autumn: Mon 7 Sep 2026 to Fri 18 Sep 2026
          Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")
@@ -149,8 +149,8 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
-Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
-         8 school days, 1 closure of 2 days
+Year     America/Halifax, Mon–Fri: 8 school days, 1 closure of 2 days
+         Autumn: Mon 7 Sep 2026 to Fri 18 Sep 2026
          Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")
@@ -200,8 +200,8 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
-Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
-         8 school days, 1 closure of 2 days
+Year     America/Halifax, Mon–Fri: 8 school days, 1 closure of 2 days
+         Autumn: Mon 7 Sep 2026 to Fri 18 Sep 2026
          Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")
@@ -267,8 +267,8 @@ Read     terms.csv (comma-separated text, UTF-8): 1 term
            Date: year-month-day
            Start: 24-hour, proved by C2 “15:00”
            End: 24-hour, proved by D2 “16:00”
-Year     America/Halifax, Mon–Fri: Autumn (Mon 7 Sep 2026 to Fri 18 Sep 2026)
-         8 school days, 1 closure of 2 days
+Year     America/Halifax, Mon–Fri: 8 school days, 1 closure of 2 days
+         Autumn: Mon 7 Sep 2026 to Fri 18 Sep 2026
          Cycle: 1 (3 days), 2 (3 days), 3 (2 days)
 Assumed  Built on these assumptions, each with the line that settles it:
            school is from Monday to Friday ([year] school_days = "Mon-Fri")

@@ -42,12 +42,14 @@ def footing_lines(build: Build) -> Iterator[str]:
     found = footing(build)
     if found is None:
         return
-    terms = [f"{name} ({days})" for name, days in found.terms]
-    more = f" and {len(terms) - _MOST_TERMS} more terms" if len(terms) > _MOST_TERMS else ""
-    yield f"{'Year':<{_LABEL}}{found.zone}, {found.weekdays}: {', '.join(terms[:_MOST_TERMS])}{more}"
     closed = f"{counted(found.closures, 'closure')} of {counted(found.closed_days, 'day')}"
     special = f", {counted(found.special_days, 'special day')}" if found.special_days else ""
-    yield f"{'':<{_LABEL}}{counted(found.school_days, 'school day')}, {closed}{special}"
+    days = f"{counted(found.school_days, 'school day')}, {closed}{special}"
+    yield f"{'Year':<{_LABEL}}{found.zone}, {found.weekdays}: {days}"
+    for name, span in found.terms[:_MOST_TERMS]:
+        yield f"{'':<{_LABEL}}{name}: {span}"
+    if len(found.terms) > _MOST_TERMS:
+        yield f"{'':<{_LABEL}}… and {len(found.terms) - _MOST_TERMS} more terms"
     for name, counts in found.labels.items():
         said = ", ".join(f"{label} ({counted(count, 'day')})" for label, count in counts.items())
         yield f"{'':<{_LABEL}}{name}: {said}"
