@@ -5,6 +5,7 @@ from datetime import date, timedelta
 
 import pytest
 
+from conftest import events_in
 from made_schools import built, drafted
 from nomarium.core.building import BuildChoices, prepare
 
@@ -210,6 +211,20 @@ def test_a_page_of_weeks_with_letters_is_the_year(tmp_path):
     assert sorted(meetings) == [
         (f"{day} 09:00", "09:50", "8A", "12") for day, letter in letters.items() if letter == "A"
     ]
+
+
+NOTES = [
+    "Office hours 9:00–17:00",
+    "Rehearsals 19:30–21:30, except 28 January",
+    "Doors 18:00–19:00, concert 19:30–21:30",
+]
+
+
+@pytest.mark.parametrize("note", NOTES)
+def test_a_note_about_something_else_gives_no_times_and_is_told(desk, note):
+    run = desk.convert(f"{note}\n\nDate,Programme\n14 Jan 2027,Fauré\n28 Jan 2027,Britten\n")
+    assert ("notes-not-used", "A1") in run.codes
+    assert all(not hasattr(event.start, "hour") for event in events_in(desk.folder / "out.ics"))
 
 
 ROSTERS = {

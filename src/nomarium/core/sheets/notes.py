@@ -16,6 +16,12 @@ from nomarium.core.values import spans_in, weekday_in_any
 _PLACE = re.compile(
     r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE
 )
+_ABOUT_OTHERS = re.compile(
+    r"\b(?:office|opening|open|phone|telephone|tel|contact|call|desk|reception|enquir\w+|sekretariat|bürozeiten|sprechzeiten|"
+    r"secrétariat|ouverture|horario de (?:atención|oficina)|segreteria|kontor|kanslie?|except|unless|not on)\b",
+    re.IGNORECASE,
+)
+"""Words of notes whose times are not those of the rows."""
 _MOST_CELLS = 2
 """A row of more cells is no note, but a line of some table."""
 
@@ -48,9 +54,8 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
             (column, plain_text(cell)) for column, cell in enumerate(row) if isinstance(cell, str) and cell.strip()
         ]
         if 0 < len(cells) <= _MOST_CELLS and any(_says_when(text) for _, text in cells):
-            column, text = next(cell for cell in cells if _says_when(cell[1]))
-            place = Place(grid.file, grid.sheet, address(number, column), number)
-            found.append(Note(" ".join(text.split()), place))
+            place = Place(grid.file, grid.sheet, address(number, cells[0][0]), number)
+            found.append(Note(", ".join(" ".join(text.split()) for _, text in cells), place))
     return found
 
 
@@ -74,7 +79,8 @@ def take_notes(grid: Grid, table: Table, matches: Matches, kind: SheetKind) -> l
     return found.problems
 
 
-_TIMES = ("start_time", "end_time", "hours", "when", "end", "period", "slot")
+_TIMES = ("start_time", "end_time", "hours", "when", "end", "end_date", "period", "slot", "repeat")
+"""Fields that say when a row is, or that it lasts several days: a note does not say it for them."""
 _CLOCK = re.compile(r"\d[:h.]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
 
 
@@ -96,7 +102,8 @@ def read_notes(notes: Sequence[Note], table: Table, kind: SheetKind, open_fields
     """
     found = Notes()
     place = "location" if kind.field("location") else "room"
-    timed = [(note, spans) for note in notes if len(spans := list(spans_in(note.text))) == 1]
+    telling = [note for note in notes if not _ABOUT_OTHERS.search(note.text)]
+    timed = [(note, spans) for note in telling if len(spans := list(spans_in(note.text))) == 1]
     used: Note | None = None
     if len(timed) == 1 and "hours" in open_fields and kind.field("hours") is not None:
         used, (span,) = timed[0]
