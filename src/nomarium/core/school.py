@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date
 from pathlib import Path
@@ -19,6 +19,7 @@ from nomarium.core.datesheets import (
     read_terms,
     read_weeks,
 )
+from nomarium.core.kinds import label_order
 from nomarium.core.plan import CycleKeys, PlanFile, load_plan
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import Problem, by_place, has_errors
@@ -95,11 +96,6 @@ def open_school(path: Path, *, needs_year: bool = True) -> School:
         school.problems += unlisted_days(school.year, lists)
     school.problems = by_place(school.problems)
     return school
-
-
-def _in_order(labels: Collection[str]) -> tuple[str, ...]:
-    """Return the labels of a list in their order: numbers by size, all else by the alphabet."""
-    return tuple(sorted(labels, key=lambda label: (int(label) if label.isdecimal() else 0, label)))
 
 
 class _Assembly:
@@ -235,7 +231,7 @@ class _Assembly:
             self._school.problems.append(self._unknown_division(name, division))
         return CycleRule(
             name,
-            tuple(keys.labels) or _in_order({pin.label for pin in (listed or {}).values()}),
+            tuple(keys.labels) or tuple(sorted({pin.label for pin in (listed or {}).values()}, key=label_order)),
             Advance(keys.advance),
             frozenset(keys.divisions),
             keys.start,

@@ -17,15 +17,7 @@ from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, holds_for_all, read_sheet, said_by_names
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
-from nomarium.core.values import (
-    ClockTime,
-    Fault,
-    Moment,
-    MomentColumn,
-    read_moments,
-    scan_span,
-    split_list,
-)
+from nomarium.core.values import ClockTime, Fault, Moment, MomentColumn, read_moments, scan_span, split_list, time_at
 from nomarium.core.year import SchoolYear
 
 _USUAL = frozenset(
@@ -140,7 +132,7 @@ class BellReader:
         if len(known) != 2 or not 0 < known[1] - known[0] <= _LONGEST_PERIOD or known[1] >= 86_400:
             self.problems.append(wording.no_span(place))
             return None
-        start, end = (time(seconds // 3600, seconds // 60 % 60) for seconds in known)
+        start, end = map(time_at, known)
         return start, end
 
     def _conditions(self, sheet: Sheet, record: int) -> Conditions | None:

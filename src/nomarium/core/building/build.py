@@ -211,7 +211,7 @@ def _doubled(held: Sequence[Held], plan: PlanFile) -> list[Problem]:
     Events of different people are no doubles, where calendars are split by people.
     """
     splits = {split.casefold() for calendar in plan.plan.calendars.values() for split in calendar.split}
-    whose = {id(one): tuple(one.of(split) for split in sorted(splits)) for one in held}
+    whose = {id(one.event): tuple(one.of(split) for split in sorted(splits)) for one in held}
     problems = []
     by_uid: dict[str, Held] = {}
     alike: dict[tuple[object, ...], Held] = {}
@@ -221,16 +221,15 @@ def _doubled(held: Sequence[Held], plan: PlanFile) -> list[Problem]:
             continue
         same = next((by_uid[uid] for uid in one.uids if uid in by_uid), None)
         said = (event.summary, event.occurrences, event.location, event.description)
-        twin = alike.setdefault((one.source, whose[id(one)], *said), one)
+        twin = alike.setdefault((one.source, whose[id(event)], *said), one)
         if same is not None:
             problems.append(wording.doubled_id(one.place, event.id or event.summary, same.place))
         elif twin is not one:
             problems.append(wording.identical_events(one.place, event.summary, twin.place))
         by_uid.update(dict.fromkeys(one.uids, one))
     told = {problem.place for problem in problems}
-    of_whom = {id(one.event): whose[id(one)] for one in held if one.event is not None}
     events = [one.event for one in held if one.event is not None]
-    found = find_doubles(events, whose=lambda event: of_whom[id(event)])
+    found = find_doubles(events, whose=lambda event: whose[id(event)])
     doubles = [double for double in found if double.other.place not in told]
     return problems + [near_double(d.other.place, d.other.summary, d.kept.summary, d.kept.place) for d in doubles]
 

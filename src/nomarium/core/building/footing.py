@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from collections import Counter
 from collections.abc import Iterator
 from dataclasses import dataclass, field
 
 from nomarium.core.building.build import Build
+from nomarium.core.building.census import count_labels
 from nomarium.core.plan import PlanFile
 from nomarium.core.values import WEEKDAY_NAMES, counted, day_words
 from nomarium.core.year import SchoolYear
@@ -41,15 +41,15 @@ def footing(build: Build) -> Footing | None:
     rules, attendance = year.rules, year.attendance
     days = [day for day in year.days() if day.has_school]
     labels = {
-        rule.name: dict(Counter(day.labels[place] for day in days if day.labels[place]))
-        for place, rule in enumerate(rules.cycles)
+        name: {label: days for label, (days, _) in counts.items() if days}
+        for name, counts in count_labels((), year).items()
     }
     found = Footing(
         zone=plan.plan.school.zone or "that of this machine",
         weekdays=_weekday_words(rules.weekdays),
         terms=[(term.name, f"{day_words(term.first)} to {day_words(term.last)}") for term in rules.terms],
         school_days=len(days),
-        labels={name: dict(sorted(counts.items(), key=_in_order)) for name, counts in labels.items()},
+        labels=labels,
         closures=len(rules.closures),
         closed_days=sum(not attendance.has_school(day) for day in attendance.working_days),
         special_days=len({day for special in rules.specials if special.name for day in special.days()}),
@@ -57,11 +57,6 @@ def footing(build: Build) -> Footing | None:
     found.few = list(_few(found))
     found.assumed = list(_assumed(plan, year))
     return found
-
-
-def _in_order(pair: tuple[str, int]) -> tuple[int, str]:
-    label = pair[0]
-    return (int(label), "") if label.isdecimal() else (0, label)
 
 
 def _weekday_words(weekdays: frozenset[int]) -> str:
@@ -94,10 +89,10 @@ def _assumed(plan: PlanFile, year: SchoolYear) -> Iterator[str]:
         rule = year.cycles[name].rule if name in year.cycles else None
         if rule is None or (rule.listed and not cycle.labels) or rule.advance.by_weeks:
             continue
-        first = next((day for day in year.days() if day.labels[list(year.cycles).index(name)]), None)
+        first = min(year.cycles[name].labels(), default=None)
         if cycle.start is None and not cycle.listed and not cycle.pin_from and first is not None:
-            begins = f"{name} begins on its first school day, {day_words(first.date)}"
-            yield f"{begins} ([cycles.{name}] start = {first.date})"
+            begins = f"{name} begins on its first school day, {day_words(first)}"
+            yield f"{begins} ([cycles.{name}] start = {first})"
         if "advance" not in cycle.model_fields_set:
             yield f'a closure holds the day of {name} ([cycles.{name}] advance = "school days")'
     weeks = keys.year.weeks

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 
 from nomarium.core.building import wording
@@ -115,11 +115,9 @@ class SourceReader:
     ) -> tuple[Kind, list[Grid]]:
         """Return sheets on which names and days cross as lists, what their codes mean being read first."""
         key = Key()
-        for stated in self._desk.sheets.of(keys.codes, "sources", name, "codes"):
-            beside = self._desk.choices(stated)
-            for grid in self._desk.grids(beside):
-                with self._desk.told():
-                    read_key(grid, beside, key)
+        for grid, beside in self._sheets_of_codes(name, keys):
+            with self._desk.told():
+                read_key(grid, beside, key)
         self._desk.found.problems += key.problems
         kinds, lists = [], []
         for grid, crossing in zip(grids, crossings, strict=True):
@@ -237,20 +235,24 @@ class SourceReader:
         self._desk.found.problems += problems
         self._desk.found.coded.setdefault(name, []).extend(joined)
 
+    def _sheets_of_codes(self, name: str, keys: SourceKeys) -> Iterator[tuple[Grid, SheetChoices]]:
+        """Yield the sheets that a source names for its codes, each with what is stated of it."""
+        for stated in self._desk.sheets.of(keys.codes, "sources", name, "codes"):
+            beside = self._desk.choices(stated)
+            yield from ((grid, beside) for grid in self._desk.grids(beside))
+
     def _code_sheets(self, name: str, keys: SourceKeys) -> list[CodeSheet]:
         """Read what the codes of a source stand for, for each person."""
         sheets: list[CodeSheet] = []
-        for stated in self._desk.sheets.of(keys.codes, "sources", name, "codes"):
-            beside = self._desk.choices(stated)
-            for grid in self._desk.grids(beside):
-                with self._desk.told():
-                    found, codes, problems = read_codes(grid, beside)
-                    sheets += found
-                    self._desk.found.problems += problems
-                    entries = sum(len(several) for sheet in found for several in sheet.entries.values())
-                    if codes is not None:
-                        whose = ", ".join(sheet.whose for sheet in found[:3])
-                        self._desk.note_sheet(codes, f"{counted(entries, 'code')} of {whose}")
+        for grid, beside in self._sheets_of_codes(name, keys):
+            with self._desk.told():
+                found, codes, problems = read_codes(grid, beside)
+                sheets += found
+                self._desk.found.problems += problems
+                entries = sum(len(several) for sheet in found for several in sheet.entries.values())
+                if codes is not None:
+                    whose = ", ".join(sheet.whose for sheet in found[:3])
+                    self._desk.note_sheet(codes, f"{counted(entries, 'code')} of {whose}")
         if len(sheets) > 1:  # a file for each: the files go by the names of those whose codes they hold
             for sheet in sheets:
                 sheet.is_named = True

@@ -9,6 +9,7 @@ from pathlib import Path
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
 from nomarium.core.drafting.decisions import Decision
+from nomarium.core.drafting.proved import may_be_closures, proved_together
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
@@ -20,20 +21,14 @@ from nomarium.core.drafting.sheets import (
     holds_moments,
     holds_spans,
     labels_of,
-    may_be_closures,
     names_weekdays,
     texts_of_grid,
     week_letters,
-    with_closures,
-    with_keys,
-    with_specials,
-    with_terms,
 )
 from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
 from nomarium.core.drafting.whole_sheets import known_of, whole_of
-from nomarium.core.kinds import PEOPLE_SHEET
+from nomarium.core.kinds import PEOPLE_SHEET, label_order
 from nomarium.core.problems import Problem
-from nomarium.core.shapes import unfold
 from nomarium.core.timetable import each_by_name
 from nomarium.core.values import name_key
 from nomarium.settings import BY_PLAN, advice_words
@@ -80,7 +75,7 @@ _MOST_TRIALS = 12
 
 def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check) -> Draft:
     """Draft a plan of some sheets that builds: what a build would be refused for is left out, with the reason."""
-    draft = Draft(sheets=with_keys(with_closures(with_specials(with_terms(sheets)))))
+    draft = Draft(sheets=proved_together(sheets))
     for _ in range(_MOST_TRIALS):
         draft.questions, draft.undecided = [], []
         draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
@@ -275,7 +270,7 @@ class _Writer:
     def _cycle(self, cycle: DraftCycle) -> Iterator[str]:
         if not self._has_year:
             return
-        labels = ", ".join(sorted(cycle.labels, key=_in_order))
+        labels = ", ".join(sorted(cycle.labels, key=label_order))
         yield f"# {', '.join(dict.fromkeys(cycle.said_by))}: the days are {labels}."
         yield f"[cycles.{toml_key(cycle.name)}]"
         if not cycle.exact:
@@ -390,7 +385,7 @@ class _Writer:
             yield 'split = "person"'
             yield ""
         for sheet in self._of(Kind.EVENTS, Kind.MONTHS, Kind.CALENDAR):
-            whose = unfold(sheet.recognised.crossing).whose if sheet.recognised.crossing else ""
+            whose = sheet.recognised.unfolded.whose if sheet.recognised.unfolded else ""
             if whose:
                 yield "# One calendar each: the sheet says whose its entries are."
             yield f"[calendars.{toml_key(self._name_of(sheet))}]"
@@ -514,7 +509,3 @@ def _explains(people: FoundSheet, source: FoundSheet) -> bool:
 
 
 _PLURALS = {"person": "people", "teacher": "teachers", "class": "classes", "room": "rooms", "student": "students"}
-
-
-def _in_order(label: str) -> tuple[int, str]:
-    return (int(label), "") if label.isdecimal() else (0, label)

@@ -5,41 +5,35 @@ from __future__ import annotations
 import os
 import re
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, field
 from datetime import date, timedelta
 from functools import cache
-from itertools import pairwise, zip_longest
+from itertools import zip_longest
 from pathlib import Path
 
-from nomarium.core.bells import bell_parts, is_usual
+from nomarium.core.bells import bell_parts
 from nomarium.core.columns import (
     Evidence,
     Headings,
     Kind,
-    SheetKind,
     heading_key,
     holds_dates,
     holds_times,
     holds_weekdays,
     match_columns,
 )
-from nomarium.core.datesheets import is_plain_list, read_listed_days, read_terms, speaks_of_school
+from nomarium.core.datesheets import is_plain_list, read_listed_days, read_terms
 from nomarium.core.kinds import (
-    BELL_SHEET,
     CLOSURE_SHEET,
     CODE_SHEET,
     DAY_SHEET,
-    EVENT_SHEET,
     LETTERS,
     SHEET_KINDS,
     SLOT_SHEET,
-    SPECIAL_SHEET,
     TIMETABLE_SHEET,
 )
-from nomarium.core.kinds import vocabulary as words
-from nomarium.core.problems import DataRefused, Place, has_errors
+from nomarium.core.problems import DataRefused, Place
 from nomarium.core.recognition import Recognised, any_days, recognise
-from nomarium.core.shapes import explains, unfold
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, read_slots
 from nomarium.core.tables import (
@@ -146,7 +140,7 @@ def _is_headed(grid: Grid) -> bool:
 
 def _found(path: Path, grid: Grid) -> FoundSheet:
     recognised = recognise(grid)
-    return FoundSheet(path, grid.sheet, recognised, unfold(recognised.crossing).grid if recognised.crossing else grid)
+    return FoundSheet(path, grid.sheet, recognised, recognised.unfolded.grid if recognised.unfolded else grid)
 
 
 @dataclass(slots=True)
@@ -286,49 +280,6 @@ def holds_spans(sheet: FoundSheet) -> bool:
     return any(span_in(cell) is not None for row in rows for cell in row if isinstance(cell, str))
 
 
-def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
-    """Return the sheets of a folder; where none is of terms and timetables need them, the one that can only be theirs.
-
-    It names a few spans of weeks that do not overlap, without times: “Season, First day, Last day”.
-    """
-    kinds = {sheet.kind for sheet in sheets}
-    if Kind.TERMS in kinds or not kinds & {Kind.LIST, Kind.GRID}:
-        return list(sheets)
-    fitting = [sheet for sheet in sheets if sheet.kind in (Kind.EVENTS, Kind.CLOSURES, None) and _is_of_terms(sheet)]
-    if len(fitting) != 1:
-        return list(sheets)
-    why = "it names spans of weeks, one behind the other, and no other sheet has the terms"
-    terms = replace(fitting[0], recognised=Recognised(Kind.TERMS, why))
-    return [terms if sheet is fitting[0] else sheet for sheet in sheets]
-
-
-def _is_of_terms(sheet: FoundSheet) -> bool:
-    table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if sheet.grid else None
-    if table is None or sheet.grid is None or any(map(holds_times, table.columns)):
-        return False
-    named = [plain_text(cell) for cell in table.columns[0].cells]
-    said = " ".join([table.columns[0].heading, *named, sheet.path.stem, sheet.grid.sheet or ""])
-    if _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold())):
-        return False
-    terms, _, problems = read_terms(_as_found(sheet))
-    if not 0 < len(terms) <= _MOST_TERMS or has_errors(problems):
-        return False
-    in_order = sorted(terms, key=lambda term: term.first)
-    apart = all(term.last < after.first for term, after in pairwise(in_order))
-    return apart and all(term.last - term.first > _SHORTEST_TERM for term in terms)
-
-
-_TERM_WORDS = frozenset(
-    f"{words.TERM}|season|seasons|saison|temporada|stagione|periodo|periodos|période|periode|curso|cursos|block|blocks|year|"
-    "session|sessions|half|halves|halbjahr|zeitraum|schuljahr|año|année|anno|terms|semesters|trimesters|quarters".split(
-        "|"
-    )
-)
-"""Words in a heading, the tab or the file's name that say that spans are parts of a year."""
-_MOST_TERMS = 8
-_SHORTEST_TERM = timedelta(days=20)
-
-
 def first_day(terms: Sequence[FoundSheet]) -> str:
     """Return the first date of some sheets of terms as a plan writes it; an example of one where they have none."""
     return min((term.first for term in _spans(terms)), default=date(2026, 9, 8)).isoformat()
@@ -341,15 +292,16 @@ def _spans(terms: Sequence[FoundSheet]) -> list[Term]:
 # A draft is written several times until it builds: its sheets are read once.
 @cache
 def _terms_of(sheet: FoundSheet) -> list[Term]:
-    return read_terms(_as_found(sheet))[0]
+    return read_terms(as_found(sheet))[0]
 
 
 @cache
 def _listed_dates(sheet: FoundSheet) -> frozenset[date]:
-    return frozenset(read_listed_days(_as_found(sheet), "")[0].labels)
+    return frozenset(read_listed_days(as_found(sheet), "")[0].labels)
 
 
-def _as_found(sheet: FoundSheet) -> SheetChoices:
+def as_found(sheet: FoundSheet) -> SheetChoices:
+    """Return how a sheet is read of which nothing is stated."""
     return SheetChoices(sheet.path, Place(sheet.path.name), TableChoices(sheet=sheet.sheet))
 
 
@@ -368,106 +320,6 @@ def week_letters(sheets: Sequence[FoundSheet]) -> list[str]:
     return list(LETTERS[: max(2, LETTERS.index(letters[-1]) + 1)]) if letters else []
 
 
-def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
-    """Return the sheets of a folder; beside timetables, names and dates without times that say so are closures."""
-    if not {sheet.kind for sheet in sheets} & {Kind.LIST, Kind.GRID}:
-        return list(sheets)
-
-    def as_closures(sheet: FoundSheet) -> FoundSheet:
-        said = says_closed(sheet) if may_be_closures(sheet) else ""
-        return replace(sheet, recognised=Recognised(Kind.CLOSURES, said)) if said else sheet
-
-    return [as_closures(sheet) for sheet in sheets]
-
-
-def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
-    """Return the sheets of a folder; dates with the kinds of day that bell times are headed with are special days."""
-    bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
-    captions = {part.caption.casefold() for sheet in bells if sheet.grid for part in bell_parts(sheet.grid)}
-    named = {text.casefold() for sheet in bells for text in _texts_of(sheet, BELL_SHEET, "special")}
-    known = {name for name in captions | named if name and not is_usual(name)}
-
-    def as_specials(sheet: FoundSheet) -> FoundSheet:
-        if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
-            return sheet
-        table = Evidence.of(sheet.grid, SPECIAL_SHEET, {}).table
-        columns = table.columns if table else []
-        words = [
-            [plain_text(cell).casefold() for cell in one.cells if cell != ""] for one in columns if not holds_dates(one)
-        ]
-        named_so = any(sum(text in known for text in texts) * 2 > len(texts) for texts in words)
-        if not named_so or not any(map(holds_dates, columns)):
-            return sheet
-        return replace(
-            sheet, recognised=Recognised(Kind.SPECIAL_DAYS, "it has the kinds of day that bell times are headed with")
-        )
-
-    return [as_specials(sheet) for sheet in sheets] if known else list(sheets)
-
-
-def _texts_of(sheet: FoundSheet, kind: SheetKind, name: str) -> Sequence[str]:
-    return Evidence.of(sheet.grid, kind, {}).texts(name) if sheet.grid else ()
-
-
-def may_be_closures(sheet: FoundSheet) -> bool:
-    """Tell whether a sheet that seems to be of events has but names and dates: it could be of closures."""
-    if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
-        return False
-    seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {})
-    if seen.table is None or len(seen.table.columns) > _MOST_COLUMNS or any(map(holds_times, seen.table.columns)):
-        return False
-    others = _OF_EVENTS & Evidence.of(sheet.grid, EVENT_SHEET, {}).named.keys()
-    dated = sum(map(holds_dates, seen.table.columns))
-    words = [column for column in seen.table.columns if not holds_dates(column) and any(column.cells)]
-    return not others and dated > 0 and len(words) > 0
-
-
-_OF_EVENTS = frozenset({"location", "repeat", "attendees", "duration"})
-"""Fields that closures have not."""
-
-
-def says_closed(sheet: FoundSheet) -> str:
-    """Return which of a heading, a name or most cells of a sheet speak of closures; "" where none does."""
-    seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {}) if sheet.grid else None
-    if seen is None or seen.table is None:
-        return ""
-    headings = [(column.heading, "its headings speak") for column in seen.table.columns]
-    for text, where in (*headings, (f"{sheet.path.stem} {sheet.sheet or ''}".strip(), "its name speaks")):
-        if _CLOSED.search(text.replace("_", " ")):
-            return f"{where} of closures"
-    names = seen.texts("summary")
-    spoken = [name for name in names if _CLOSED.search(name)]
-    others = [name for name in names if name not in spoken and not speaks_of_school(name)]
-    return f"its rows speak of closures (“{spoken[0]}”)" if len(spoken) * 2 > len(names) and not others else ""
-
-
-_MOST_COLUMNS = 4
-_CLOSED = re.compile(
-    r"^off$|\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
-    r"no (?:school|classes|lessons|training)|bank holiday|ferien|feiertage?|frei|"
-    r"vacances|congés?|férié|festivos?|vacaciones|puente|"
-    r"motivo|reason|grund|motif|raison|orsak|årsag|reden|chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
-    r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?)\b",
-    re.IGNORECASE,
-)
-
-
-def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
-    """Return the sheets of a folder, those as keys that explain the codes or blocks in another's cells."""
-    coded = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}
-    grids = [codes for sheet in sheets if sheet.kind is Kind.GRID and (codes := codes_of(sheet))]
-
-    def as_key(sheet: FoundSheet) -> FoundSheet:
-        if sheet.kind in (Kind.CODES, Kind.GRID, Kind.LIST) or sheet.recognised.crossing or sheet.grid is None:
-            return sheet
-        named = _codes_in_column(sheet)
-        if explains(sheet.grid, coded) or any(len(named & blocks) * 2 > len(blocks) for blocks in grids):
-            return replace(sheet, recognised=Recognised(Kind.CODES, "it has the codes of another sheet’s cells"))
-        return sheet
-
-    return [as_key(sheet) for sheet in sheets]
-
-
 def _blocks_in(sheet: FoundSheet) -> set[str]:
     """Return the texts in the cells of grids, as keys of blocks; none where a cell holds several lines."""
     if sheet.grid is None:
@@ -479,7 +331,8 @@ def _blocks_in(sheet: FoundSheet) -> set[str]:
     return {bare_period(text).casefold() for text in found if len(lines_of_cell(text)) == 1}
 
 
-def _codes_in_column(sheet: FoundSheet) -> set[str]:
+def codes_in_column(sheet: FoundSheet) -> set[str]:
+    """Return the codes that a sheet lists in a column, or that head its columns, as keys of blocks."""
     if sheet.grid is not None and (chosen := chosen_blocks(sheet.grid)):
         return {bare_period(block).casefold() for block in chosen.values()}
     headings = Headings(SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET)
@@ -491,7 +344,7 @@ def codes_of(sheet: FoundSheet) -> set[str]:
     """Return the codes of a master list, of the cells of a crossing or of a sheet that explains them, case folded."""
     if sheet.recognised.crossing:
         return {bare_period(code).casefold() for code in sheet.recognised.crossing.codes()}
-    return _blocks_in(sheet) if sheet.kind is Kind.GRID else _codes_in_column(sheet)
+    return _blocks_in(sheet) if sheet.kind is Kind.GRID else codes_in_column(sheet)
 
 
 def _column_of(sheet: FoundSheet, headings: Headings, name: str) -> list[str]:

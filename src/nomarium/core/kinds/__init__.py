@@ -8,7 +8,7 @@ from nomarium.core.kinds.classes import CLASS_SHEET, ROSTER_SHEET
 from nomarium.core.kinds.closures import CLOSURE_SHEET
 from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
 from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
-from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label
+from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label, label_order
 from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet, plain_labels
 from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
 from nomarium.core.kinds.registry import SHEET_KINDS
@@ -46,6 +46,7 @@ __all__ = [
     "WEEK_SHEET",
     "bare_label",
     "change_key",
+    "label_order",
     "listed_sheet",
     "means_people",
     "named_changes",

@@ -15,6 +15,11 @@ _WORDS_AROUND = re.compile(
 )
 
 
+def label_order(label: str) -> tuple[int, str]:
+    """Return what puts labels in order: numbers by size, all else by the alphabet."""
+    return (int(label) if label.isdecimal() else 0, label)
+
+
 def bare_label(text: str, labels: Sequence[str]) -> str:
     """Return the label that a text means: itself, or without the word "day" around it ("Day A", "D1", "B-Day")."""
     by_key = {label.casefold(): label for label in labels}

@@ -10,7 +10,7 @@ from nomarium.core.columns import Evidence, Kind, SheetKind
 from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import FAMILIES, any_days
-from nomarium.core.shapes import Crossing, find_crossing, unfold
+from nomarium.core.shapes import Crossing, Unfolded, find_crossing, unfold
 from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks, find_month
@@ -47,6 +47,8 @@ class Recognised:
     """Whether it is a list, a row a thing: in other shapes headings are no fields."""
     crossing: Crossing | None = None
     """Where names and days cross on it, where they do."""
+    unfolded: Unfolded | None = None
+    """The list that such a sheet stands for, its codes standing for themselves."""
 
 
 _NOTHING = "neither its headings nor its cells are those of a sheet that is known"
@@ -65,7 +67,7 @@ def recognise(
     for kind in order:
         if not stated and (crossing := _crossing_before(kind, grid)) is not None:
             found_as = unfold(crossing)
-            return Recognised(found_as.kind, found_as.why, is_list=False, crossing=crossing)
+            return Recognised(found_as.kind, found_as.why, is_list=False, crossing=crossing, unfolded=found_as)
         candidate = _TESTS[kind](grid, stated or {})
         if candidate.fits and found is None:
             found = candidate

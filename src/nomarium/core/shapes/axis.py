@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import date, datetime, timedelta
 from functools import cache
 from itertools import islice, pairwise
@@ -13,7 +13,6 @@ from nomarium.core.tables import Cell, GridView, plain_text
 from nomarium.core.values import MONTH_NAMES, ORDERS, Order, date_in, is_date, month_named, month_of, weekday_in_any
 
 FEWEST_HEADS = 2
-_FEWEST_NUMBERS = 5
 _NUMBER = re.compile(r"(?P<number>\d{1,2})(?:st|nd|rd|th|\.|º|er)?", re.IGNORECASE)
 _DAY_AND_NUMBER = re.compile(
     r"(?P<weekday>[^\W\d_]{1,12})\.?,?\s+(?P<number>\d{1,2})(?:st|nd|rd|th|\.)?", re.IGNORECASE
@@ -172,11 +171,14 @@ def _between(columns: Sequence[int]) -> range:
 
 
 def _dated(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:
-    weekdays = _weekdays_beside(view, row, heads)
-    below = weekdays is not None and weekdays[0] > row
     title = _title(view, row)
-    dated = {column: _with_year(cell, title) for column, cell in heads.items()}
-    return Axis(row, row + 1 if below else row, True, dated, weekdays[1] if weekdays else {})
+    return _with_weekdays(view, row, {column: _with_year(cell, title) for column, cell in heads.items()})
+
+
+def _with_weekdays(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:
+    """Return dates with the weekdays that stand in the row above or below."""
+    beside, weekdays = _weekdays_beside(view, row, heads) or (row, {})
+    return Axis(row, max(row, beside), True, heads, weekdays)
 
 
 def _title(view: GridView, row: int) -> date | None:
@@ -201,8 +203,6 @@ def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
         return None
     title = _title(view, row)
     months = {column: month for column, text in view.filled(row - 1) if (month := month_of(text))} if row else {}
-    if title is None and not months and len(numbers) < _FEWEST_NUMBERS:
-        return None
     if title is None and not months:
         return None
     heads: dict[int, Cell] = {}
@@ -217,10 +217,9 @@ def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
         heads[column] = f"{number} {MONTH_NAMES[month - 1]}" + (f" {year}" if year else "") if month else ""
     if not all(heads.values()):
         return None
-    weekdays = _weekdays_beside(view, row, heads)
+    found = _with_weekdays(view, row, heads)
     named = {column: match["weekday"] for column, text in matches.items() if (match := _DAY_AND_NUMBER.fullmatch(text))}
-    below = weekdays is not None and weekdays[0] > row
-    return Axis(row, row + 1 if below else row, True, heads, {**(weekdays[1] if weekdays else {}), **named})
+    return replace(found, weekdays={**found.weekdays, **named})
 
 
 def _weekdays_beside(view: GridView, row: int, heads: dict[int, Cell]) -> tuple[int, dict[int, str]] | None:

@@ -84,6 +84,11 @@ class Crossing:
         return next((lead for lead in self.leads if lead != self.hours_lead), None) if not self.by_weeks else None
 
     @property
+    def named_by(self) -> int | None:
+        """The leading column that tells its lines apart: whose they are, else whatever stands in front."""
+        return next(iter(self.leads), None) if self.who is None else self.who
+
+    @property
     def dated(self) -> bool:
         """Whether the days are dates."""
         return self.axes[0].dated
@@ -128,7 +133,7 @@ class Crossing:
 
     def names(self) -> list[str]:
         """Return the different names."""
-        lead = next(iter(self.leads), None) if self.who is None else self.who
+        lead = self.named_by
         if lead is None:
             return []
         return list(dict.fromkeys(filter(None, (self.name(row, lead) for row in self.rows))))
@@ -151,7 +156,7 @@ class Crossing:
 
     def role(self) -> str:
         """Tell what the names are: "class", "teacher", "room", "student", "team", "group" of a timetable."""
-        lead = next(iter(self.leads), None) if self.who is None else self.who
+        lead = self.named_by
         heading = self.heading(lead) if lead is not None else ""
         role = Headings(TIMETABLE_SHEET)(heading) if heading else None
         if heading_key(heading) == "name":
@@ -189,17 +194,17 @@ def _are_people(names: Sequence[str]) -> bool:
     return are_people(names, lambda word: any(heading(word) for heading in known))
 
 
-def find_crossing(grid: Grid, codes: frozenset[str] = frozenset(), *, turned: bool | None = None) -> Crossing | None:
+def find_crossing(grid: Grid, *, turned: bool | None = None) -> Crossing | None:
     """Return where names and days cross on a sheet; None for a list, a grid of periods, bell times and others.
 
-    ``codes`` are those that another sheet explains; ``turned`` looks only for names across or only for names down.
+    ``turned`` looks only for names across or only for names down.
     """
-    if turned is not True and (upright := _crossing(GridView(grid))) is not None and _is_sure(upright, codes):
+    if turned is not True and (upright := _crossing(GridView(grid))) is not None and _is_sure(upright):
         return upright
     if turned is False or len(grid.rows) > _MOST_TURNED:
         return None
     sideways = _crossing(GridView(grid, turned=True))
-    return sideways if sideways is not None and _is_sure(sideways, codes) and _is_sure_turned(sideways) else None
+    return sideways if sideways is not None and _is_sure(sideways) and _is_sure_turned(sideways) else None
 
 
 def _crossing(view: GridView) -> Crossing | None:
@@ -276,7 +281,7 @@ def _explains(found: Crossing, texts: Sequence[str]) -> bool:
     return len(texts) > 1 and texts[0] in codes and not all(text in codes for text in texts[1:])
 
 
-def _is_sure(found: Crossing, codes: frozenset[str]) -> bool:
+def _is_sure(found: Crossing) -> bool:
     """Tell whether the cells say when, or the days are dates; periods and times along the side make other sheets."""
     names = found.names()
     if not names:  # weeks down, weekdays across: every cell is a date's own
@@ -292,7 +297,7 @@ def _is_sure(found: Crossing, codes: frozenset[str]) -> bool:
     if spans_beside == len(names) and found.people_in_cells():
         return True
     texts = found.texts()
-    explained = codes | {meaning.code for meaning, _ in found.own_key() if meaning.hours}
+    explained = {meaning.code for meaning, _ in found.own_key() if meaning.hours}
     timed = [text for text in texts if span_in(text) or (codes_in(text) and set(codes_in(text)) <= explained)]
     return len(timed) * 2 > len(texts) and (len(timed) < len(texts) or _not_bells(found, texts))
 

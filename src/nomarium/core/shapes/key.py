@@ -45,7 +45,6 @@ class Key:
 
     meanings: dict[str, Meaning] = field(default_factory=dict)
     problems: list[Problem] = field(default_factory=list)
-    sheets: list[str] = field(default_factory=list)
 
     def add(self, meaning: Meaning, place: Place) -> None:
         """Take up a code; the same code for something else is a problem."""
@@ -67,7 +66,6 @@ def read_key(grid: Grid, choices: SheetChoices, key: Key) -> None:
     key.problems += problems
     if sheet is None:
         return
-    key.sheets.append(f"{grid.file}, sheet “{grid.sheet}”" if grid.sheet else grid.file)
     for record in range(len(sheet)):
         code = sheet.text(record, "code") or sheet.text(record, "title")
         if not code:

@@ -14,8 +14,9 @@ from nomarium.core.shapes.axis import Axis
 from nomarium.core.shapes.cell_texts import Said, is_free, read_cell
 from nomarium.core.shapes.crossing import Crossing, Row
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
-from nomarium.core.tables import Cell, Grid, Spot, column_letters, is_data
-from nomarium.core.values import span_in, weekday_in_any
+from nomarium.core.sheets import note_unused, says_when
+from nomarium.core.tables import Cell, Grid, Spot, column_letters
+from nomarium.core.values import span_in
 
 _OF_EVENTS = {"teacher": "Person", "room": "Location", "student": "Person"}
 _OF_MEETINGS = {"teacher": "Teacher", "room": "Room", "student": "Student"}
@@ -32,8 +33,6 @@ class Unfolded:
     """The heading of the column that calendars can be split by."""
     why: str
     problems: list[Problem] = field(default_factory=list)
-    free: int = 0
-    """The cells that say that nothing is on."""
 
 
 def unfold(
@@ -58,12 +57,14 @@ class _Unfolding:
         self._rooms = rooms
         self._turned_around = found.people_in_cells()
         self._role = found.role()
+        self._who, self._hours_lead = found.who, found.hours_lead
+        self._more = [lead for lead in found.leads if lead not in (self._who, self._hours_lead)]
+        """The leading columns beside that of the names and that of the hours."""
         self._codes = found.codes()
         self._kind = Kind.DAYS if found.holds_labels() else Kind.EVENTS if found.dated else Kind.LIST
         by_name = found.dated and self._whose() not in ("", "Location")
         self._is_titled = by_name and used is not None and heading_key(self._whose()) not in used
         self._unexplained: Counter[str] = Counter()
-        self._free = 0
 
     def unfolded(self) -> Unfolded:
         """Return the list."""
@@ -83,55 +84,48 @@ class _Unfolding:
             merged=[],
             typed=True,
         )
-        return Unfolded(list_of, self._kind, self._whose(), self._why(), list(self._problems()), self._free)
+        return Unfolded(list_of, self._kind, self._whose(), self._why(), list(self._problems()))
 
     def _whose(self) -> str:
         if self._turned_around:
             return "Person" if self._found.dated else "Teacher"
-        if self._found.who is None:
+        if self._who is None:
             return ""
         if self._found.dated:
             return _OF_EVENTS.get(self._role, "Group")
         return _OF_MEETINGS.get(self._role, "Class")
-
-    def _more(self) -> list[int]:
-        """Return the leading columns beside that of the names and that of the hours."""
-        return [lead for lead in self._found.leads if lead not in (self._found.who, self._found.hours_lead)]
 
     def _headings(self) -> list[Cell]:
         """Return the headings of the list: who, more of a line and of a day, the day, what, when, where."""
         found, known = self._found, Headings(EVENT_SHEET if self._found.dated else TIMETABLE_SHEET)
         taken = {"start_date", "day", "summary", "class", "course", "hours", "weekday", known(self._whose())}
         more: list[Cell] = []
-        for lead in self._more():
+        for lead in self._more:
             heading = found.heading(lead) or f"Column {column_letters(found.spot(0, lead)[1])}"
             more.append(f"{heading} (line)" if known(heading) in taken else heading)
-        what = (
-            ["Day"]
-            if self._kind is Kind.DAYS
-            else ["Title"]
-            if found.dated
-            else ["Class", "Course"]
-            if self._whose() != "Class"
-            else ["Course"]
-        )
         return [
             *([self._whose()] if self._whose() and not self._is_titled else []),
             *more,
             *found.about_days.values(),
             *(["Date", "Weekday"] if found.dated else ["Day"]),
-            *what,
+            *self._what_headings(),
             "Shift hours" if self._codes else "Hours",
             "Place" if self._whose() not in ("Location", "Room") else "Note",
         ]
 
+    def _what_headings(self) -> list[Cell]:
+        if self._kind is Kind.DAYS:
+            return ["Day"]
+        if self._found.dated:
+            return ["Title"]
+        return ["Course"] if self._whose() == "Class" else ["Class", "Course"]
+
     def _rows(self) -> Iterator[list[_Filled]]:
         found = self._found
-        words_are_place = self._role in ("class", "team", "group", "student") and found.who is not None
+        words_are_place = self._role in ("class", "team", "group", "student") and self._who is not None
         for row, column, text in found.cells():
-            name = found.name(row, found.who) if found.who is not None else ""
+            name = found.name(row, self._who) if self._who is not None else ""
             if is_free(text):
-                self._free += 1
                 continue
             if self._kind is Kind.DAYS:
                 yield self._row(row, column, "", Said(text))
@@ -144,7 +138,6 @@ class _Unfolding:
             if isinstance(said, str):
                 self._unexplained[said] += 1
                 continue
-            self._free += not said
             for one in said:
                 yield self._row(row, column, name, one)
 
@@ -159,9 +152,9 @@ class _Unfolding:
         found = self._found
         view, axis = found.view, row.axis
         here, head = found.spot(row.row, column), found.spot(axis.row, column)
-        lead = found.who if found.who is not None else next(iter(found.leads), column)
+        lead = self._who if self._who is not None else next(iter(found.leads), column)
         named = [(self._bare(name), here if self._turned_around else found.spot(row.named_at, lead))]
-        more = [(view.cell(row.named_at, lead), found.spot(row.named_at, lead)) for lead in self._more()]
+        more = [(view.cell(row.named_at, lead), found.spot(row.named_at, lead)) for lead in self._more]
         of_day = [(view.cell(line, column), found.spot(line, column)) for line in found.about_days]
         day = [(axis.heads[column], head)]
         title = said.title or self._bare(name) or view.text(row.row, column)
@@ -188,7 +181,7 @@ class _Unfolding:
     def _hours_of(self, row: Row) -> str:
         """Return the times that a line says of all its cells."""
         found = self._found
-        texts = [found.name(row, lead) for lead in (found.hours_lead, found.who) if lead is not None]
+        texts = [found.name(row, lead) for lead in (self._hours_lead, self._who) if lead is not None]
         return next((span.text for text in texts if (span := span_in(text))), "")
 
     def _bare(self, name: str) -> str:
@@ -215,11 +208,11 @@ class _Unfolding:
         unused = [
             (row, texts)
             for row, texts in found.lines
-            if not meanings_in(texts, codes) and row > found.axes[0].row and any(map(_says_when, texts))
+            if not meanings_in(texts, codes) and row > found.axes[0].row and any(map(says_when, texts))
         ]
         if unused:
             row, texts = unused[0]
-            yield wording.lines_unused(found.view.place(row, 0), " ".join(texts), len(unused))
+            yield note_unused(found.view.place(row, 0), " ".join(texts), len(unused) - 1)
 
     def _why(self) -> str:
         found = self._found
@@ -245,12 +238,3 @@ class _Unfolding:
         if self._codes:
             return f"codes ({', '.join(sorted(self._codes)[:6])})"
         return "times" if any(map(span_in, self._found.texts())) else "words"
-
-
-def _says_when(text: str) -> bool:
-    words = text.replace(",", " ").split()
-    return (
-        span_in(text) is not None
-        or is_data(text)
-        or any(weekday_in_any(word.removesuffix("s")) is not None for word in words if len(word) > 2)
-    )

@@ -63,15 +63,3 @@ def totals_left_out(place: Place, count: int) -> Problem:
     return note(
         "totals-left-out", place, f"{rows} left out.", advice="Rename it if it is the line of a person or group."
     )
-
-
-def lines_unused(place: Place, texts: str, count: int) -> Problem:
-    """Lines of text that say when or where, and that nothing understood."""
-    more = f", and {count - 1} more lines" if count > 1 else ""
-    return warning(
-        "notes-not-used",
-        place,
-        f"Notes not used: “{texts}”{more}.",
-        found=texts,
-        advice="If it changes when or where something is, write that into the cells or the plan.",
-    )

@@ -53,7 +53,7 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
         cells = [
             (column, plain_text(cell)) for column, cell in enumerate(row) if isinstance(cell, str) and cell.strip()
         ]
-        if 0 < len(cells) <= _MOST_CELLS and any(_says_when(text) for _, text in cells):
+        if 0 < len(cells) <= _MOST_CELLS and any(says_when(text) for _, text in cells):
             place = Place(grid.file, grid.sheet, address(number, cells[0][0]), number)
             found.append(Note(", ".join(" ".join(text.split()) for _, text in cells), place))
     return found
@@ -123,7 +123,8 @@ def _column(table: Table, heading: str, text: str, behind: int) -> Column:
     return Column(heading, index, [text] * len(table))
 
 
-def _says_when(text: str) -> bool:
+def says_when(text: str) -> bool:
+    """Tell whether a text holds a span of times, a weekday or a date."""
     return any(True for _ in spans_in(text)) or any(map(_is_day, _words(text))) or is_data(text)
 
 

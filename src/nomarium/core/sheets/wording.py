@@ -133,12 +133,13 @@ def note_used(place: Place, text: str, said: Sequence[str]) -> Problem:
     return note("note-used", place, f"“{text}” gives all rows that say nothing else {' and '.join(said)}.")
 
 
-def note_unused(place: Place, text: str) -> Problem:
-    """A note that says when, and that nothing used."""
+def note_unused(place: Place, text: str, more: int = 0) -> Problem:
+    """A note that says when, and that nothing used; and how many more of its sheet."""
+    others = f", and {more} more {'line' if more == 1 else 'lines'}" if more else ""
     return warning(
         "notes-not-used",
         place,
-        f"Notes not used: “{text}”.",
+        f"Notes not used: “{text}”{others}.",
         found=text,
         advice="If it changes when or where something is, write that into the rows.",
     )

@@ -71,6 +71,10 @@ class GridView:
         """Return the part of the view from its column ``first`` to that before ``last``, None for its end."""
         return GridView(self.grid, self.turned, self.left + first, None if last is None else self.left + last)
 
+    def head(self) -> int | None:
+        """Return the first row that holds more than a title, None where none does."""
+        return next((row for row in range(len(self.rows)) if sum(1 for _ in self.filled(row)) > 1), None)
+
     def filled(self, row: int) -> Iterator[tuple[int, str]]:
         """Yield the columns of a row that hold anything, with their texts."""
         return ((column, text) for column in range(self.width) if (text := self.text(row, column)))

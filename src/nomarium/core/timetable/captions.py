@@ -7,7 +7,7 @@ from collections.abc import Iterable, Sequence
 from typing import NamedTuple
 
 from nomarium.core.sheets import Known
-from nomarium.core.values import CLASS_FORM, TEACHER_FORM
+from nomarium.core.values import CLASS_FORM, TITLED_FORM
 
 _KINDS = {
     "teacher": "teacher|instructor|tutor|staff|lehrer|lehrerin|lehrkraft|prof|professor|professeur|enseignant|profesor|"
@@ -78,7 +78,7 @@ def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, di
     return Owner(each, texts[0] if texts else "", division)
 
 
-_FORMS = {"class": CLASS_FORM, "teacher": re.compile(TEACHER_FORM.pattern.rpartition("|")[0])}
+_FORMS = {"class": CLASS_FORM, "teacher": TITLED_FORM}
 """Forms that tell whose a grid is; initials alone do not, for they may be anything."""
 
 

@@ -12,7 +12,7 @@ from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
 from nomarium.core.slots import Periods, read_periods
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.timetable import change_wording as wording
-from nomarium.core.values import Clock, Fault, Moment, scan_span, split_list
+from nomarium.core.values import Clock, Fault, Moment, scan_span, split_list, time_at
 
 _TIMES = ("new_start", "new_end")
 _ALL = frozenset({"all", "everything", "everyone", "all classes", "whole school", "*", "every class"})
@@ -154,7 +154,7 @@ class _Rows:
             if span is not None:
                 clock = Clock.of({to: [shape for shape in span if shape]})
                 start, end = clock.read_span(span.start, span.end) if span.end else (clock.read(span.start), None)
-                return {"new_hours": (_time(start.seconds), _time(end.seconds) if end else None)}
+                return {"new_hours": (time_at(start.seconds), time_at(end.seconds) if end else None)}
             if to.casefold().startswith(("period", "p")) and (groups := read_periods(to)) and len(groups) == 1:
                 return {"new_periods": groups[0]}
         return None
@@ -184,7 +184,7 @@ class _Rows:
                 self._problems.append(wording.no_time(self._table.place(record, name), plain_text(cell)))
         if not clocks:
             return None
-        return _time(clocks[0].seconds), _time(clocks[1].seconds) if len(clocks) > 1 else None
+        return time_at(clocks[0].seconds), time_at(clocks[1].seconds) if len(clocks) > 1 else None
 
     def _periods(self, record: int, name: str) -> Periods:
         text = self._table.text(record, name)
@@ -217,8 +217,3 @@ def _words_of(value: object) -> str:
 def _with_word(text: str, room: str) -> str:
     """Return a room with the word before it where it is only a number: "Room 12"."""
     return f"Room {room}" if room[:1].isdigit() and "room" in text.casefold() else room
-
-
-def _time(seconds: int) -> time:
-    seconds %= 86_400
-    return time(seconds // 3600, seconds // 60 % 60)

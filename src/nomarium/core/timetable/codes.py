@@ -14,7 +14,7 @@ from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.slots import bare_period
 from nomarium.core.sources import Occurrence, RowSpans, SpanRules
-from nomarium.core.tables import Grid, GridView, plain_text
+from nomarium.core.tables import Grid, GridView
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import is_usual_name
 from nomarium.core.timetable.meeting import Meeting, Values, clean
@@ -120,32 +120,27 @@ def chosen_blocks(grid: Grid) -> dict[int, str]:
 
     None for other sheets: "Student, Option 1, Option 2" has them, with people below the first heading.
     """
-    head = next((row for row in grid.rows if sum(cell != "" for cell in row) > 1), [])
-    known = Headings(CODE_SHEET), Headings(CLASS_SHEET)
-    blocks = {column: text for column, cell in enumerate(head) if column and (text := plain_text(cell).strip())}
-    numbered = len({re.sub(r"\W*(?:\d+|[A-H])$", "", text).casefold() for text in blocks.values()}) == 1
-    names = (
-        [plain_text(row[0]).strip() for row in grid.rows[grid.rows.index(head) + 1 :] if row and row[0] != ""]
-        if head
-        else []
-    )
-    if (
-        len(blocks) < _FEWEST_BLOCKS
-        or not numbered
-        or any(heading(text) for text in blocks.values() for heading in known)
-    ):
+    view, known = GridView(grid), (Headings(CODE_SHEET), Headings(CLASS_SHEET))
+    head = view.head()
+    if head is None:
         return {}
+    blocks = {column: text for column, text in view.filled(head) if column}
+    if len(blocks) < _FEWEST_BLOCKS or any(heading(text) for text in blocks.values() for heading in known):
+        return {}
+    if len({_NUMBER_BEHIND.sub("", text).casefold() for text in blocks.values()}) > 1:
+        return {}
+    names = [text for row in range(head + 1, len(view.rows)) if (text := view.text(row, 0))]
     return blocks if most_are(names, PERSON_FORM) else {}
 
 
 _FEWEST_BLOCKS = 2
+_NUMBER_BEHIND = re.compile(r"\W*(?:\d+|[A-H])$")
 
 
 def _chosen(grid: Grid, blocks: dict[int, str]) -> list[CodeSheet]:
     view = GridView(grid)
-    head = next(row for row in range(len(view.rows)) if len(list(view.filled(row))) > 1)
     sheets = []
-    for row in range(head + 1, len(view.rows)):
+    for row in range((view.head() or 0) + 1, len(view.rows)):
         name = view.text(row, 0)
         if not name:
             continue

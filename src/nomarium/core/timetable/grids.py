@@ -17,7 +17,7 @@ from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
-from nomarium.core.values import Clock, may_pass_midnight, scan_span, split_list
+from nomarium.core.values import Clock, may_pass_midnight, scan_span, split_list, time_at
 
 _FREE = frozenset({"", "-", "–", "—", "free", "---", "/"})
 _BREAKS = frozenset({"break", "lunch", "recess", "lunch break", "passing", "pause", "tea", "snack"})
@@ -210,11 +210,7 @@ class _Clocks:
         if not (start.seconds < end.seconds < 86_400 or passes):
             self._problems.append(wording.unreadable_clock(self._block.view.place(line.row, 0), line.hours))
             return None
-        return _time(start.seconds), _time(end.seconds)
-
-
-def _time(seconds: int) -> time:
-    return time(seconds // 3600, seconds // 60 % 60)
+        return time_at(start.seconds), time_at(end.seconds)
 
 
 def _meetings(

@@ -38,6 +38,7 @@ from nomarium.core.values import (
     spans_in,
     speaks_of_nights,
     split_list,
+    time_at,
     unit_in_heading,
 )
 from nomarium.core.year import SchoolYear
@@ -142,10 +143,6 @@ def _parts_with_times(text: str) -> Iterator[_Timed]:
 
 def _spans(text: str) -> list[Span]:
     return [part.span for part in _parts_with_times(text)]
-
-
-def _time(seconds: int) -> time:
-    return time(seconds // 3600, seconds // 60 % 60)
 
 
 class _Limits(NamedTuple):
@@ -279,7 +276,7 @@ class _Rows:
                 place = self._sheet.place(record, name)
                 self._problems.append(wording.unreadable_clock(place, self._sheet.text(record, name)))
                 return []
-            found += [(day, (), (_time(start.seconds), _time(end.seconds))) for day in days]
+            found += [(day, (), (time_at(start.seconds), time_at(end.seconds))) for day in days]
         return found
 
     def _written_together(self, record: int, division: str) -> str:
@@ -350,7 +347,7 @@ class _Rows:
             text = " ".join(plain_text(cell) for cell in filled.values())
             self._problems.append(wording.unreadable_clock(self._sheet.place(record, name), text))
             return None
-        return _time(seconds[0]), _time(seconds[1])
+        return time_at(seconds[0]), time_at(seconds[1])
 
     def _length(self, record: int) -> int:
         """Return how many seconds a row says that it takes; 0 where it says nothing that can be read."""

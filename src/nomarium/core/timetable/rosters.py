@@ -60,14 +60,14 @@ def read_roster(grid: Grid, choices: SheetChoices, rosters: Rosters) -> tuple[Sh
 
 def class_columns(grid: Grid) -> dict[int, str]:
     """Return the columns of a sheet that have a class above and names of people below; none for other sheets."""
-    head = next((row for row in grid.rows if sum(cell != "" for cell in row) > 1), [])
-    classes = {column: text for column, cell in enumerate(head) if (text := " ".join(plain_text(cell).split()))}
-    known = Headings(ROSTER_SHEET)
+    view, known = GridView(grid), Headings(ROSTER_SHEET)
+    head = view.head()
+    classes = {column: " ".join(text.split()) for column, text in view.filled(head)} if head is not None else {}
     if len(classes) < _FEWEST_CLASSES or any(map(known, classes.values())):
         return {}
-    below = grid.rows[grid.rows.index(head) + 1 :]
-    names = [text for row in below for cell in row if (text := plain_text(cell).strip())]
-    stray = any(cell != "" for row in below for column, cell in enumerate(row) if column not in classes)
+    below = [cell for row in range((head or 0) + 1, len(view.rows)) for cell in view.filled(row)]
+    names = [text for _, text in below]
+    stray = any(column not in classes for column, _ in below)
     named = most_are(list(classes.values()), CLASS_FORM) or len(names) > len(classes) * 2
     people = not stray and named and are_people(names, known)
     return classes if people and sum(bool(PERSON_FORM.fullmatch(name)) for name in names) == len(names) else {}
@@ -87,8 +87,7 @@ def class_of_sheet(grid: Grid) -> str:
 
 def _take_columns(grid: Grid, classes: Mapping[int, str], rosters: Rosters) -> list[Problem]:
     view = GridView(grid)
-    head = next(row for row in range(len(view.rows)) if len(list(view.filled(row))) > 1)
-    for row in range(head + 1, len(view.rows)):
+    for row in range((view.head() or 0) + 1, len(view.rows)):
         for column, text in view.filled(row):
             rosters.add(classes[column], "student", " ".join(text.split()), view.place(row, column))
     return []
@@ -120,7 +119,7 @@ def _take_pair(sheet: Sheet, record: int, rosters: Rosters) -> list[Problem]:
 def _take_matrix(grid: Grid, rosters: Rosters) -> list[Problem]:
     """Read a matrix: classes across, students (or what the corner says) down, marks where they meet."""
     view = GridView(grid)
-    head = next((row for row in range(len(view.rows)) if len(list(view.filled(row))) >= 2), None)
+    head = view.head()
     marked = {plain_text(cell).strip().casefold() for row in view.rows[(head or 0) + 1 :] for cell in row[1:]}
     if head is None or not marked & _MARKS:
         raise DataRefused(wording.no_roster(grid.place))

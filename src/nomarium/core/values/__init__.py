@@ -9,11 +9,20 @@ from nomarium.core.values.clock import (
     end_after,
     may_pass_midnight,
     speaks_of_nights,
+    time_at,
 )
 from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
-from nomarium.core.values.forms import CLASS_FORM, PERSON_FORM, ROOM_FORM, TEACHER_FORM, are_people, most_are
+from nomarium.core.values.forms import (
+    CLASS_FORM,
+    PERSON_FORM,
+    ROOM_FORM,
+    TEACHER_FORM,
+    TITLED_FORM,
+    are_people,
+    most_are,
+)
 from nomarium.core.values.languages import calendar_words, date_in, is_date, is_weekday, weekday_in_any
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner
@@ -38,6 +47,7 @@ __all__ = [
     "PERSON_FORM",
     "ROOM_FORM",
     "TEACHER_FORM",
+    "TITLED_FORM",
     "WEEKDAY_NAMES",
     "Clock",
     "ClockTime",
@@ -85,6 +95,7 @@ __all__ = [
     "speaks_of_nights",
     "split_list",
     "style_of",
+    "time_at",
     "unit_in_heading",
     "weekday_in_any",
 ]

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
+from datetime import time
 from typing import NamedTuple
 
 from nomarium.core.values.time_text import Half, TimeShape
@@ -12,6 +13,11 @@ from nomarium.core.values.time_text import Half, TimeShape
 HOUR = 3600
 NOON = 12 * HOUR
 DAY = 24 * HOUR
+
+
+def time_at(seconds: int) -> time:
+    """Return the time of day so many seconds after a midnight, of whichever day, to the minute."""
+    return time(seconds % DAY // HOUR, seconds // 60 % 60)
 
 
 class ClockTime(NamedTuple):

@@ -18,6 +18,8 @@ CLASS_FORM = re.compile(_CLASS, re.IGNORECASE)
 """“7a”, “10 B”, “Year 9”."""
 ROOM_FORM = re.compile(rf"(?!(?:{_CLASS})$)(?=.*\d)(?:[^\W\d_]{{0,10}}[ .-]?\d{{1,4}}[a-z]?|\d{{1,4}})", re.IGNORECASE)
 """“R12”, “Lab 3”, “204”."""
+TITLED_FORM = re.compile(_TITLE)
+"""“Ms Okafor”, “D. Pell”."""
 TEACHER_FORM = re.compile(rf"{_TITLE}|[A-Z]{{2,4}}")
 """“Ms Okafor”, “D. Pell”, or initials."""
 PERSON_FORM = re.compile(

@@ -1,0 +1,168 @@
+"""What the sheets of a folder prove of one another: which are its terms, special days, closures, and keys of codes."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import replace
+from datetime import timedelta
+from itertools import pairwise
+
+from nomarium.core.bells import bell_parts, is_usual
+from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
+from nomarium.core.datesheets import read_terms, speaks_of_school
+from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of
+from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET
+from nomarium.core.kinds import vocabulary as words
+from nomarium.core.problems import has_errors
+from nomarium.core.recognition import Recognised
+from nomarium.core.shapes import explains
+from nomarium.core.tables import plain_text
+
+
+def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder as what they are beside one another."""
+    return with_keys(with_closures(with_specials(with_terms(sheets))))
+
+
+def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; where none is of terms and timetables need them, the one that can only be theirs.
+
+    It names a few spans of weeks that do not overlap, without times: “Season, First day, Last day”.
+    """
+    kinds = {sheet.kind for sheet in sheets}
+    if Kind.TERMS in kinds or not kinds & {Kind.LIST, Kind.GRID}:
+        return list(sheets)
+    fitting = [sheet for sheet in sheets if sheet.kind in (Kind.EVENTS, Kind.CLOSURES, None) and _is_of_terms(sheet)]
+    if len(fitting) != 1:
+        return list(sheets)
+    why = "it names spans of weeks, one behind the other, and no other sheet has the terms"
+    terms = replace(fitting[0], recognised=Recognised(Kind.TERMS, why))
+    return [terms if sheet is fitting[0] else sheet for sheet in sheets]
+
+
+def _is_of_terms(sheet: FoundSheet) -> bool:
+    table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if sheet.grid else None
+    if table is None or sheet.grid is None or any(map(holds_times, table.columns)):
+        return False
+    named = [plain_text(cell) for cell in table.columns[0].cells]
+    said = " ".join([table.columns[0].heading, *named, sheet.path.stem, sheet.grid.sheet or ""])
+    if _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold())):
+        return False
+    terms, _, problems = read_terms(as_found(sheet))
+    if not 0 < len(terms) <= _MOST_TERMS or has_errors(problems):
+        return False
+    in_order = sorted(terms, key=lambda term: term.first)
+    apart = all(term.last < after.first for term, after in pairwise(in_order))
+    return apart and all(term.last - term.first > _SHORTEST_TERM for term in terms)
+
+
+_TERM_WORDS = frozenset(
+    f"{words.TERM}|season|seasons|saison|temporada|stagione|periodo|periodos|période|periode|curso|cursos|block|blocks|year|"
+    "session|sessions|half|halves|halbjahr|zeitraum|schuljahr|año|année|anno|terms|semesters|trimesters|quarters".split(
+        "|"
+    )
+)
+"""Words in a heading, the tab or the file's name that say that spans are parts of a year."""
+_MOST_TERMS = 8
+_SHORTEST_TERM = timedelta(days=20)
+
+
+def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; beside timetables, names and dates without times that say so are closures."""
+    if not {sheet.kind for sheet in sheets} & {Kind.LIST, Kind.GRID}:
+        return list(sheets)
+
+    def as_closures(sheet: FoundSheet) -> FoundSheet:
+        said = says_closed(sheet) if may_be_closures(sheet) else ""
+        return replace(sheet, recognised=Recognised(Kind.CLOSURES, said)) if said else sheet
+
+    return [as_closures(sheet) for sheet in sheets]
+
+
+def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; dates with the kinds of day that bell times are headed with are special days."""
+    bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
+    captions = {part.caption.casefold() for sheet in bells if sheet.grid for part in bell_parts(sheet.grid)}
+    named = {text.casefold() for sheet in bells for text in _texts_of(sheet, BELL_SHEET, "special")}
+    known = {name for name in captions | named if name and not is_usual(name)}
+
+    def as_specials(sheet: FoundSheet) -> FoundSheet:
+        if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
+            return sheet
+        table = Evidence.of(sheet.grid, SPECIAL_SHEET, {}).table
+        columns = table.columns if table else []
+        words = [
+            [plain_text(cell).casefold() for cell in one.cells if cell != ""] for one in columns if not holds_dates(one)
+        ]
+        named_so = any(sum(text in known for text in texts) * 2 > len(texts) for texts in words)
+        if not named_so or not any(map(holds_dates, columns)):
+            return sheet
+        return replace(
+            sheet, recognised=Recognised(Kind.SPECIAL_DAYS, "it has the kinds of day that bell times are headed with")
+        )
+
+    return [as_specials(sheet) for sheet in sheets] if known else list(sheets)
+
+
+def _texts_of(sheet: FoundSheet, kind: SheetKind, name: str) -> Sequence[str]:
+    return Evidence.of(sheet.grid, kind, {}).texts(name) if sheet.grid else ()
+
+
+def may_be_closures(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet that seems to be of events has but names and dates: it could be of closures."""
+    if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
+        return False
+    seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {})
+    if seen.table is None or len(seen.table.columns) > _MOST_COLUMNS or any(map(holds_times, seen.table.columns)):
+        return False
+    others = _OF_EVENTS & Evidence.of(sheet.grid, EVENT_SHEET, {}).named.keys()
+    dated = sum(map(holds_dates, seen.table.columns))
+    words = [column for column in seen.table.columns if not holds_dates(column) and any(column.cells)]
+    return not others and dated > 0 and len(words) > 0
+
+
+_OF_EVENTS = frozenset({"location", "repeat", "attendees", "duration"})
+"""Fields that closures have not."""
+
+
+def says_closed(sheet: FoundSheet) -> str:
+    """Return which of a heading, a name or most cells of a sheet speak of closures; "" where none does."""
+    seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {}) if sheet.grid else None
+    if seen is None or seen.table is None:
+        return ""
+    headings = [(column.heading, "its headings speak") for column in seen.table.columns]
+    for text, where in (*headings, (f"{sheet.path.stem} {sheet.sheet or ''}".strip(), "its name speaks")):
+        if _CLOSED.search(text.replace("_", " ")):
+            return f"{where} of closures"
+    names = seen.texts("summary")
+    spoken = [name for name in names if _CLOSED.search(name)]
+    others = [name for name in names if name not in spoken and not speaks_of_school(name)]
+    return f"its rows speak of closures (“{spoken[0]}”)" if len(spoken) * 2 > len(names) and not others else ""
+
+
+_MOST_COLUMNS = 4
+_CLOSED = re.compile(
+    r"^off$|\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
+    r"no (?:school|classes|lessons|training)|bank holiday|ferien|feiertage?|frei|"
+    r"vacances|congés?|férié|festivos?|vacaciones|puente|"
+    r"motivo|reason|grund|motif|raison|orsak|årsag|reden|chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
+    r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?)\b",
+    re.IGNORECASE,
+)
+
+
+def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder, those as keys that explain the codes or blocks in another's cells."""
+    coded = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}
+    grids = [codes for sheet in sheets if sheet.kind is Kind.GRID and (codes := codes_of(sheet))]
+
+    def as_key(sheet: FoundSheet) -> FoundSheet:
+        if sheet.kind in (Kind.CODES, Kind.GRID, Kind.LIST) or sheet.recognised.crossing or sheet.grid is None:
+            return sheet
+        named = codes_in_column(sheet)
+        if explains(sheet.grid, coded) or any(len(named & blocks) * 2 > len(blocks) for blocks in grids):
+            return replace(sheet, recognised=Recognised(Kind.CODES, "it has the codes of another sheet’s cells"))
+        return sheet
+
+    return [as_key(sheet) for sheet in sheets]
