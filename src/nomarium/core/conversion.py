@@ -47,7 +47,6 @@ from nomarium.core.tables import (
     read_grids,
     read_text,
 )
-from nomarium.core.timetable import find_month
 
 
 @dataclass(frozen=True, slots=True)
@@ -187,7 +186,7 @@ def _event_grid(path: Path, request: Request) -> tuple[Grid, list[Problem]]:
     choices = SheetChoices(path, Place(path.name), request.tables, request.events.dates)
     unfolded = unfolded_of(grids, others, choices, request.events.used)
     crossed = [one for one in unfolded if one.kind is Kind.EVENTS and _has_headings(one.grid, request)]
-    if len(crossed) == 1 and all(find_month(grid) is None for grid in grids):
+    if len(crossed) == 1:
         read_as = note("read-as-list", crossed[0].grid.place, f"It is read as a list: {crossed[0].why}.")
         return crossed[0].grid, [*problems, *crossed[0].problems, read_as]
     return grid_of_kind(grids, path, EVENT_SHEET), problems

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from datetime import timedelta
 
 from nomarium.core.building import wording
@@ -12,6 +13,7 @@ from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.plan import SourceKeys
 from nomarium.core.problems import Problem, WrongCall, has_errors
+from nomarium.core.shapes import MonthBlock, month_blocks
 from nomarium.core.sheets import SheetChoices, account, take_notes
 from nomarium.core.sources import (
     Adjustments,
@@ -25,10 +27,7 @@ from nomarium.core.sources import (
     year_events,
 )
 from nomarium.core.tables import Grid, Table, find_table, read_text
-from nomarium.core.timetable import (
-    find_month,
-    read_month_page,
-)
+from nomarium.core.timetable import read_month_page
 from nomarium.core.values import counted
 from nomarium.settings import SETTINGS
 
@@ -97,11 +96,18 @@ def take_months(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
     """Read the month pages of a source."""
     desk.no_effect(choices, ("columns",), "a month page")
     for grid in grids:
-        head = find_month(grid)
-        if head is None:
+        blocks = month_blocks(grid)
+        if not blocks:
             desk.found.problems.append(wording.no_month_page(grid.place))
-            continue
-        page = read_month_page(grid, head, desk.zone, usual_length(keys), choices.dates.earliest_hour)
+        _take_blocks(desk, name, keys, choices, blocks)
+
+
+def _take_blocks(
+    desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoices, blocks: Sequence[MonthBlock]
+) -> None:
+    for block in blocks:
+        grid = block.view.grid
+        page = read_month_page(block, desk.zone, usual_length(keys), choices.dates.earliest_hour)
         if isinstance(page, Problem):
             desk.found.problems.append(page)
             continue

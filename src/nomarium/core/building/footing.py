@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from dataclasses import dataclass, field
+from datetime import timedelta
 
 from nomarium.core.building.build import Build
 from nomarium.core.building.census import count_labels
@@ -77,6 +78,9 @@ def _few(found: Footing) -> Iterator[str]:
                 yield f"{name}: {label} has {counted(count, 'day')}, another label {most}"
 
 
+_SHORT_YEAR = timedelta(days=60)
+
+
 def _assumed(plan: PlanFile, year: SchoolYear) -> Iterator[str]:
     keys = plan.plan
     if keys.school.zone is None:
@@ -85,6 +89,10 @@ def _assumed(plan: PlanFile, year: SchoolYear) -> Iterator[str]:
         yield 'school is from Monday to Friday ([year] school_days = "Mon-Fri")'
     if not year.rules.closures and not keys.year.public_holidays and keys.year.terms:
         yield 'the school is never closed within its terms ([year] closures = "closures.csv")'
+    begin, end = year.rules.terms[0].first, year.rules.terms[-1].last
+    if not keys.year.terms and end - begin < _SHORT_YEAR:
+        span = f"{day_words(begin)} to {day_words(end)}"
+        yield f'the year is {span}, as its days are listed ([year] terms = "terms.csv")'
     for name, cycle in keys.cycles.items():
         rule = year.cycles[name].rule if name in year.cycles else None
         if rule is None or (rule.listed and not cycle.labels) or rule.advance.by_weeks:

@@ -17,7 +17,7 @@ from nomarium.core.plan_sheets import as_conditions, first_hour
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.recognition import recognise
 from nomarium.core.school import School
-from nomarium.core.shapes import Crossing, Key, find_crossing, read_key, unfold
+from nomarium.core.shapes import Crossing, Key, Unfolded, drawn_days, find_crossing, read_key, unfold
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.slots import DayReader
 from nomarium.core.sources import Lookups, SpanRules, fill_prefix
@@ -29,7 +29,6 @@ from nomarium.core.timetable import (
     Meeting,
     MeetingSheet,
     TimetableChoices,
-    find_month,
     join_blocks,
     join_codes,
     join_meetings,
@@ -111,7 +110,7 @@ class SourceReader:
         return next(iter(kinds), Kind.EVENTS), grids
 
     def _unfolded(
-        self, name: str, keys: SourceKeys, grids: list[Grid], crossings: Sequence[Crossing | None]
+        self, name: str, keys: SourceKeys, grids: list[Grid], crossings: Sequence[Crossing | Unfolded | None]
     ) -> tuple[Kind, list[Grid]]:
         """Return sheets on which names and days cross as lists, what their codes mean being read first."""
         key = Key()
@@ -124,7 +123,10 @@ class SourceReader:
             if crossing is None:
                 lists.append(grid)
                 continue
-            unfolded = unfold(crossing, key, self._desk.known.of("room").values(), self._desk.used)
+            if isinstance(crossing, Crossing):
+                unfolded = unfold(crossing, key, self._desk.known.of("room").values(), self._desk.used)
+            else:
+                unfolded = crossing
             self._desk.found.problems += unfolded.problems
             kinds.append(unfolded.kind)
             lists.append(unfolded.grid)
@@ -259,9 +261,9 @@ class SourceReader:
         return sheets
 
 
-def _crossings(grids: Sequence[Grid], choices: SheetChoices) -> list[Crossing | None]:
-    """Return where names and days cross on sheets, None for each that is of another shape."""
-    return [find_crossing(grid) if find_month(grid) is None and not choices.columns else None for grid in grids]
+def _crossings(grids: Sequence[Grid], choices: SheetChoices) -> list[Crossing | Unfolded | None]:
+    """Return where names and days cross on sheets, or the list that a drawn year is; None for each of another shape."""
+    return [(find_crossing(grid) or drawn_days(grid)) if not choices.columns else None for grid in grids]
 
 
 @dataclass(frozen=True, slots=True)

@@ -166,7 +166,7 @@ _PLACE = re.compile(r"\{([^{}]+)\}")
 
 
 def _used_names(plan: PlanFile) -> frozenset[str]:
-    """Return the keys of all headings that the calendars and sources of a plan name."""
+    """Return the keys of all headings that the calendars, sources and cycles of a plan name."""
     names: list[str] = []
     for calendar in plan.plan.calendars.values():
         names += calendar.split
@@ -175,6 +175,7 @@ def _used_names(plan: PlanFile) -> frozenset[str]:
             names += _PLACE.findall(text or "")
     for source in plan.plan.sources.values():
         names += [*source.only, *source.without, *_PLACE.findall(source.prefix or "")]
+    names += [name for name, cycle in plan.plan.cycles.items() if cycle.listed]  # each has a column of a list of days
     return frozenset(map(heading_key, names))
 
 

@@ -11,7 +11,7 @@ from nomarium.core.columns import Headings, Kind, SheetKind
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.plain_list import read_plain_list
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.shapes import find_crossing, unfold
+from nomarium.core.shapes import listed_in
 from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, read_sheet, sheet_of
 from nomarium.core.sources import RowSpans, SpanFound, SpanRules
 from nomarium.core.tables import TableChoices, plain_text
@@ -74,9 +74,9 @@ def _read(choices: SheetChoices, kind: SheetKind, *, plain_lists: bool) -> tuple
         sheet, found = sheet_of(table, kind, choices)
     else:
         grid, problems = choose_grid(choices.path, kind, choices.table)
-        crossing = find_crossing(grid) if kind.kind is Kind.DAYS else None
-        grid = unfold(crossing).grid if crossing is not None and crossing.holds_labels() else grid
-        sheet, found = read_sheet(grid, kind, choices)
+        shaped = listed_in(grid) if kind.kind is Kind.DAYS and not choices.columns else None
+        sheet, found = read_sheet(shaped.grid if shaped else grid, kind, choices)
+        problems += shaped.problems if shaped else []
     return sheet, problems + found
 
 

@@ -21,6 +21,7 @@ from nomarium.core.drafting.sheets import (
     holds_moments,
     holds_spans,
     labels_of,
+    listed_columns,
     names_weekdays,
     texts_of_grid,
     week_letters,
@@ -241,6 +242,7 @@ class _Writer:
             for family, labels in labels_of(sheet).items():
                 cycle = found.setdefault((division, family), DraftCycle(division or "Cycle", family, division=division))
                 cycle.labels |= labels
+                cycle.names = sheet.names
                 cycle.said_by.append(sheet.path.name)
         cycles = list(found.values())
         names = [cycle.name for cycle in cycles]
@@ -248,17 +250,24 @@ class _Writer:
             if names.count(cycle.name) > 1:
                 cycle.name = f"{cycle.division} {cycle.family}".strip().capitalize()
         for sheet in self._of(Kind.DAYS):
-            self._attach(sheet, cycles)
+            for heading in listed_columns(sheet):
+                self._attach(sheet, heading, cycles)
         for cycle in cycles:
             cycle.exact = cycle.listed is not None and goes_through_the_year(cycle.listed, self._of(Kind.TERMS))
         return cycles
 
-    def _attach(self, sheet: FoundSheet, cycles: list[DraftCycle]) -> None:
-        """Give a list of days to the one cycle that has its labels, or make a cycle of it."""
-        labels = labels_of(sheet)
+    def _attach(self, sheet: FoundSheet, heading: str, cycles: list[DraftCycle]) -> None:
+        """Give a list of days to the one cycle that has its labels, or make a cycle of it.
+
+        Of a list with several columns of labels each is of the cycle that bears its heading.
+        """
+        labels = labels_of(sheet, heading)
         if len(labels) != 1:
             return
         ((family, named),) = labels.items()
+        if heading:
+            self._attach_column(sheet, heading, family, named, cycles)
+            return
         fitting = [cycle for cycle in cycles if cycle.family == family and cycle.listed is None]
         exact = [cycle for cycle in fitting if cycle.labels == named] or fitting
         if len(exact) == 1:
@@ -266,6 +275,19 @@ class _Writer:
             exact[0].labels |= named
         elif not cycles:
             cycles.append(DraftCycle("Cycle", family, named, "", [sheet.path.name], sheet))
+
+    def _attach_column(
+        self, sheet: FoundSheet, heading: str, family: str, labels: set[str], cycles: list[DraftCycle]
+    ) -> None:
+        division = next((name for name in self._divisions if name.casefold() == heading.casefold()), "")
+        free = [cycle for cycle in cycles if cycle.listed is None and cycle.family == family]
+        fitting = [cycle for cycle in free if cycle.division and cycle.division == division]
+        fitting = fitting or [cycle for cycle in free if not cycle.division and cycle.labels <= labels]
+        cycle = fitting[0] if fitting else DraftCycle(heading, family, said_by=[sheet.path.name])
+        cycle.name, cycle.division, cycle.listed = heading, cycle.division or division, sheet
+        cycle.labels |= labels
+        if not fitting:
+            cycles.append(cycle)
 
     def _cycle(self, cycle: DraftCycle) -> Iterator[str]:
         if not self._has_year:
@@ -345,6 +367,8 @@ class _Writer:
             yield f"division = {toml_text(division)}"
         families = labels_of(sheet)
         fitting = [cycle for cycle in self._cycles if cycle.family in families and not cycle.division]
+        if len(fitting) > 1:
+            fitting = [cycle for cycle in fitting if cycle.name.casefold() in _file_name(sheet)]
         if not division and len(self._cycles) > 1 and len(fitting) == 1:
             yield f"cycle = {toml_text(fitting[0].name)}"
         each = each_by_name(sheet.path.stem) if sheet.kind is Kind.GRID else ""
@@ -492,6 +516,10 @@ class _Writer:
 def _reason(problem: Problem) -> str:
     """Return why a sheet is left out, with the cell that says so."""
     return problem.message + (f" ({problem.place.cell})" if problem.place.cell else "")
+
+
+def _file_name(sheet: FoundSheet) -> str:
+    return f"{sheet.path.stem} {sheet.sheet or ''}".casefold()
 
 
 def _explains(people: FoundSheet, source: FoundSheet) -> bool:

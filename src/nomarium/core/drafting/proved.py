@@ -12,17 +12,57 @@ from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
 from nomarium.core.datesheets import read_terms, speaks_of_school
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of
-from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET
+from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET, bare_label
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import has_errors
-from nomarium.core.recognition import Recognised
+from nomarium.core.recognition import Recognised, label_columns, plain_or_named, recognise
 from nomarium.core.shapes import explains
 from nomarium.core.tables import plain_text
+from nomarium.core.values import split_list
 
 
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
-    return with_keys(with_closures(with_specials(with_terms(sheets))))
+    return with_keys(with_closures(with_specials(with_terms(with_named_days(sheets)))))
+
+
+def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; dates with texts that stand as days in other sheets are a list of days.
+
+    The texts come again and again, and are no letters or numbers: “Red”, “Blue”.
+    """
+    for listed in sheets:
+        if listed.kind not in (Kind.EVENTS, Kind.DAYS, None) or listed.grid is None or listed.recognised.crossing:
+            continue
+        said = {text for other in sheets if other is not listed for text in _cells_of(other)}
+        columns = [text for texts in label_columns(listed.grid).values() for text in texts]
+        words = [text for text in dict.fromkeys(columns) if not list(plain_or_named([text], ()))]
+        names = tuple(name for name in words if name.casefold() in said)
+        if len(names) < _FEWEST_NAMES or len(names) * 2 <= len(words):
+            continue
+        why = f"it gives dates the names of days that other sheets have ({', '.join(names[:3])})"
+        is_days = replace(listed, recognised=Recognised(Kind.DAYS, why), names=names)
+        return [is_days if sheet is listed else _with_names(sheet, names) for sheet in sheets]
+    return list(sheets)
+
+
+_FEWEST_NAMES = 2
+
+
+def _cells_of(sheet: FoundSheet) -> set[str]:
+    """Return the texts of a sheet's cells, each part of one that names several days, in small letters."""
+    cells = {cell for row in sheet.grid.rows for cell in row if isinstance(cell, str)} if sheet.grid else set()
+    return {bare_label(part, ()).casefold() for cell in cells for part in split_list(cell)} | {
+        cell.strip().casefold() for cell in cells
+    }
+
+
+def _with_names(sheet: FoundSheet, names: tuple[str, ...]) -> FoundSheet:
+    """Return a sheet as it is where days have names: a grid with such heads is one."""
+    if sheet.grid is None or not {name.casefold() for name in names} & _cells_of(sheet):
+        return sheet
+    again = sheet.kind in (Kind.GRID, None)
+    return replace(sheet, names=names, recognised=recognise(sheet.grid, names=names) if again else sheet.recognised)
 
 
 def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:

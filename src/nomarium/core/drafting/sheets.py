@@ -33,9 +33,20 @@ from nomarium.core.kinds import (
     TIMETABLE_SHEET,
 )
 from nomarium.core.problems import DataRefused, Place
-from nomarium.core.recognition import Recognised, any_days, recognise
+from nomarium.core.recognition import (
+    FAMILIES,
+    LETTER_FAMILY,
+    NAME_FAMILY,
+    NUMBER_FAMILY,
+    Recognised,
+    any_days,
+    families,
+    label_columns,
+    plain_or_named,
+    recognise,
+)
 from nomarium.core.sheets import SheetChoices
-from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, read_slots
+from nomarium.core.slots import DayTest, UnknownDay, bare_period, read_slots
 from nomarium.core.tables import (
     Column,
     Grid,
@@ -47,11 +58,9 @@ from nomarium.core.tables import (
     plain_text,
     read_grids,
 )
-from nomarium.core.timetable import chosen_blocks, find_blocks, lines_of_cell
+from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell
 from nomarium.core.values import span_in, split_list
 from nomarium.core.year import Term
-
-_FAMILIES = ("letters", "numbers")
 
 
 @dataclass(frozen=True, slots=True, eq=False)
@@ -63,6 +72,8 @@ class FoundSheet:
     """The sheet of a workbook that has several filled ones."""
     recognised: Recognised
     grid: Grid | None = None
+    names: tuple[str, ...] = ()
+    """Labels of days with names of their own ("Red"), as a list of dates proves them."""
 
     @property
     def kind(self) -> Kind | None:
@@ -81,7 +92,9 @@ class FoundSheet:
         except DataRefused:
             return []
         matches, _ = match_columns(table, {}, Headings(kind))
-        return [f"{column_letters(one.index)} “{one.heading}”" for one in matches.unused if one.heading]
+        listed = listed_columns(self) if self.kind is Kind.DAYS else {}
+        unused = [one for one in matches.unused if one.heading and one.heading not in listed]
+        return [f"{column_letters(one.index)} “{one.heading}”" for one in unused]
 
     def written(self, folder: Path) -> str:
         """Return its path as a plan in a folder writes it."""
@@ -153,6 +166,8 @@ class DraftCycle:
     division: str = ""
     said_by: list[str] = field(default_factory=list)
     listed: FoundSheet | None = None
+    names: tuple[str, ...] = ()
+    """Labels with names of their own, in the order in which dates have them."""
     exact: bool = False
     """Whether the list goes through the year: no label is worked out beside it."""
 
@@ -160,12 +175,16 @@ class DraftCycle:
         """Return all labels from the first to the last that is named."""
         if self.family == "numbers":
             return [str(number) for number in range(1, max(map(int, self.labels)) + 1)]
+        if self.family == NAME_FAMILY:
+            return sorted(self.labels, key=self.names.index)
         return [letter for letter in LETTERS if letter <= max(self.labels)]
 
     def range(self) -> str:
         """Return its labels as a plan writes them: from the first to the last that is named."""
         if self.family == "numbers":
             return f"1-{max(int(label) for label in self.labels)}"
+        if self.family == NAME_FAMILY:
+            return ", ".join(self.all_labels())
         return f"A-{max(self.labels)}"
 
 
@@ -205,10 +224,16 @@ def texts_of_grid(sheet: FoundSheet) -> list[str]:
     return [line for row in rows for cell in row if isinstance(cell, str) for line in lines_of_cell(cell)]
 
 
-def labels_of(sheet: FoundSheet) -> dict[str, set[str]]:
-    """Return the labels of cycles that a timetable or a list of days names, by their family: letters or numbers."""
+def labels_of(sheet: FoundSheet, heading: str = "") -> dict[str, set[str]]:
+    """Return the labels of cycles that a timetable or a list of days names, by their family: letters, numbers, names.
+
+    Of a list with several columns of labels, ``heading`` says which.
+    """
     found: dict[str, set[str]] = {}
-    days = list(_days_of(sheet))
+    column = listed_columns(sheet)[heading] if heading else []
+    among = _all_families(sheet.names)
+    days = [test for text in dict.fromkeys(column) for test in _days_in(text, sheet.names, among)]
+    days = days or list(_days_of(sheet))
     for test in days:
         if test.label:
             found.setdefault(test.cycle, set()).add(test.label)
@@ -230,24 +255,62 @@ def names_weekdays(sheets: Sequence[FoundSheet]) -> bool:
 
 
 def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
-    reader = any_days()
     if sheet.kind is Kind.GRID and sheet.grid is not None:
-        blocks = find_blocks(sheet.grid, reader, _FAMILIES)  # its kind says that there are some
+        blocks = find_blocks(
+            sheet.grid, any_days(sheet.names), families(sheet.names)
+        )  # its kind says that there are some
         return [test for block in blocks for tests in block.days.values() for test in tests]
     if sheet.kind is Kind.DAYS:
-        texts = Evidence.of(sheet.grid, DAY_SHEET, {}).texts("summary") if sheet.grid else []
+        texts = [text for column in listed_columns(sheet).values() for text in column]
     else:
         days = sheet.column("day")
         texts = [*days, *sheet.column("slot"), *([] if days else sheet.column("period"))]
-    return [test for text in dict.fromkeys(texts) for test in _days_in(text, reader)]
+    among = families(sheet.names) if sheet.kind is not Kind.DAYS else _all_families(sheet.names)
+    found = {text: _days_in(text, sheet.names, among) for text in dict.fromkeys(texts)}
+    labels = {test.cycle for days in found.values() for test in days if test.label}
+    numbered = {text for text, days in found.items() if any(test.cycle == NUMBER_FAMILY for test in days)}
+    if LETTER_FAMILY in labels and all(map(_DAY_D.fullmatch, numbered)):  # “D4” beside “A1” is period 4 of day D
+        found |= {text: _days_in(text, sheet.names, (LETTER_FAMILY,)) for text in numbered}
+    return [test for days in found.values() for test in days]
 
 
-def _days_in(text: str, reader: DayReader) -> Iterable[DayTest]:
+_DAY_D = re.compile(r"d\d{1,2}(?:\s*[,;/&]\s*[a-l]\d{1,2})*", re.IGNORECASE)
+
+
+def _all_families(names: tuple[str, ...]) -> tuple[str, ...]:
+    return tuple(name for name in FAMILIES if name != NAME_FAMILY or names)
+
+
+def _blocks_of(sheet: FoundSheet) -> list[Block]:
+    """Return the grids on a sheet."""
+    return find_blocks(sheet.grid, any_days(sheet.names), families(sheet.names)) if sheet.grid else []
+
+
+def listed_columns(sheet: FoundSheet) -> dict[str, list[str]]:
+    """Return the columns of a list of days that hold the labels of cycles, each with its texts; "" heads the only one.
+
+    Several go by their headings: each is of a cycle of its own.
+    """
+    if sheet.grid is None:
+        return {}
+    several = {
+        heading: texts
+        for heading, texts in label_columns(sheet.grid).items()
+        if len(list(plain_or_named(texts, sheet.names))) * 2 > len(texts)
+    }
+    if len(several) > 1:
+        return several
+    headed = Evidence.of(sheet.grid, DAY_SHEET, {}).texts("summary")
+    return {"": headed or [text for texts in several.values() for text in texts]}
+
+
+def _days_in(text: str, names: tuple[str, ...], among: tuple[str, ...]) -> Sequence[DayTest]:
     """Return the days of a cell that holds days, or days and periods in one."""
-    days = reader.read(text, _FAMILIES)
+    reader = any_days(names)
+    days = reader.read(text, among)
     if not isinstance(days, UnknownDay):
         return days
-    slots = read_slots(text, reader, _FAMILIES)
+    slots = read_slots(text, reader, among)
     return [] if isinstance(slots, UnknownDay) else [day for day, _ in slots]
 
 
@@ -258,12 +321,12 @@ def goes_through_the_year(listed: FoundSheet, terms: Sequence[FoundSheet]) -> bo
         return False
     span = max(days) - min(days)
     if not spans:
-        return span > _SOME_WEEKS and len(days) * 2 > span.days
+        return span >= _TWO_WEEKS and len(days) * 2 > span.days
     return span * 4 > (max(term.last for term in spans) - min(term.first for term in spans)) * 3
 
 
-_SOME_WEEKS = timedelta(days=60)
-"""A list over so many days is no example, where no terms say how long the year is."""
+_TWO_WEEKS = timedelta(days=11)
+"""A list over so many days is the year, where no terms say how long it is."""
 
 
 def holds_moments(sheet: FoundSheet) -> bool:
@@ -297,7 +360,9 @@ def _terms_of(sheet: FoundSheet) -> list[Term]:
 
 @cache
 def _listed_dates(sheet: FoundSheet) -> frozenset[date]:
-    return frozenset(read_listed_days(as_found(sheet), "")[0].labels)
+    columns = list(listed_columns(sheet))
+    days = [read_listed_days(as_found(sheet), heading, sheet.names)[0].labels for heading in columns]
+    return frozenset().union(*days)
 
 
 def as_found(sheet: FoundSheet) -> SheetChoices:
@@ -325,7 +390,7 @@ def _blocks_in(sheet: FoundSheet) -> set[str]:
     if sheet.grid is None:
         return set()
     found = set()
-    for block in find_blocks(sheet.grid, any_days(), _FAMILIES):
+    for block in _blocks_of(sheet):
         for line in block.lines:
             found |= {text for column in block.days if (text := block.view.text(line.row, column))}
     return {bare_period(text).casefold() for text in found if len(lines_of_cell(text)) == 1}

@@ -19,6 +19,7 @@ from nomarium.core.datesheets import read_closures, read_listed_days, read_speci
 from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.recognition import Recognised
+from nomarium.core.shapes import month_blocks
 from nomarium.core.sheets import Known, Sheet, SheetChoices, read_sheet
 from nomarium.core.slots import DayReader
 from nomarium.core.sources import Series, SpanRules
@@ -28,7 +29,6 @@ from nomarium.core.timetable import (
     Meeting,
     Rosters,
     TimetableChoices,
-    find_month,
     read_changes,
     read_class_list,
     read_codes,
@@ -39,7 +39,7 @@ from nomarium.core.timetable import (
     read_roster,
 )
 from nomarium.core.values import WEEKDAY_NAMES, DateChoices, counted, day_words, split_list
-from nomarium.core.year import CycleRule, SchoolYear, SpecialDay, Term, WeekRules, YearRules
+from nomarium.core.year import CycleRule, SchoolYear, SpecialDay, Term, WeekRules, YearRules, listed_words
 
 FIRST_THINGS = 6
 """So many of the first things in a sheet are shown."""
@@ -200,16 +200,13 @@ def _meeting_words(meeting: Meeting) -> str:
 
 
 def _month(grid: Grid, choices: SheetChoices) -> _Read:
-    head = find_month(grid)
-    page = read_month_page(grid, head or 0, "UTC", _HOUR)
-    if isinstance(page, Problem):
-        return None, (), "", [page]
-    return (
-        None,
-        map(_event_words, page.series),
-        f"{counted(len(page.series), 'event')} of {page.month:%B %Y}",
-        page.problems,
-    )
+    pages = [read_month_page(block, "UTC", _HOUR) for block in month_blocks(grid)]
+    read = [page for page in pages if not isinstance(page, Problem)]
+    problems = [page for page in pages if isinstance(page, Problem)]
+    series = [one for page in read for one in page.series]
+    months = listed_words([f"{page.month:%B %Y}" for page in read])
+    problems += [problem for page in read for problem in page.problems]
+    return None, map(_event_words, series), f"{counted(len(series), 'event')} of {months}", problems
 
 
 def _event_words(event: Series) -> str:

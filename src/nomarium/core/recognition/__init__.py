@@ -1,6 +1,28 @@
 """Which kind of sheet a sheet is: every kind is held against it, with what speaks for it and against it."""
 
-from nomarium.core.recognition.days import any_days
+from nomarium.core.recognition.days import (
+    FAMILIES,
+    LETTER_FAMILY,
+    NAME_FAMILY,
+    NUMBER_FAMILY,
+    any_days,
+    families,
+    label_columns,
+    plain_or_named,
+)
 from nomarium.core.recognition.recognise import Candidate, Recognised, candidates, recognise
 
-__all__ = ["Candidate", "Recognised", "any_days", "candidates", "recognise"]
+__all__ = [
+    "FAMILIES",
+    "LETTER_FAMILY",
+    "NAME_FAMILY",
+    "NUMBER_FAMILY",
+    "Candidate",
+    "Recognised",
+    "any_days",
+    "candidates",
+    "families",
+    "label_columns",
+    "plain_or_named",
+    "recognise",
+]

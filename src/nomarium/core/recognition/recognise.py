@@ -9,11 +9,11 @@ from nomarium.core.bells import bell_parts, grid_heading
 from nomarium.core.columns import Evidence, Kind, SheetKind
 from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
-from nomarium.core.recognition.days import FAMILIES, any_days
-from nomarium.core.shapes import Crossing, Unfolded, find_crossing, unfold
+from nomarium.core.recognition.days import any_days, families, in_turn, label_columns, plain_or_named
+from nomarium.core.shapes import Crossing, Unfolded, drawn_days, find_crossing, month_blocks, unfold
 from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, plain_text
-from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks, find_month
+from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks
 from nomarium.core.values import span_in
 
 
@@ -55,11 +55,17 @@ _NOTHING = "neither its headings nor its cells are those of a sheet that is know
 
 
 def recognise(
-    grid: Grid, stated: Mapping[str, str] | None = None, among: Sequence[Kind] = (), *, with_next: bool = False
+    grid: Grid,
+    stated: Mapping[str, str] | None = None,
+    among: Sequence[Kind] = (),
+    *,
+    with_next: bool = False,
+    names: tuple[str, ...] = (),
 ) -> Recognised:
     """Tell what a sheet is. Of the kinds that fit, those that prove most come first; ``among`` names others' order.
 
-    ``stated`` maps headings to fields. The next best kind is looked for where ``with_next`` asks for it.
+    ``stated`` maps headings to fields; ``names`` are labels of days that are known. The next best kind is looked for
+    where ``with_next`` asks for it.
     """
     order = among or tuple(_TESTS)
     found: Candidate | None = None
@@ -68,7 +74,9 @@ def recognise(
         if not stated and (crossing := _crossing_before(kind, grid)) is not None:
             found_as = unfold(crossing)
             return Recognised(found_as.kind, found_as.why, is_list=False, crossing=crossing, unfolded=found_as)
-        candidate = _TESTS[kind](grid, stated or {})
+        if kind is Kind.MONTHS and not stated and (drawn := drawn_days(grid)) is not None:
+            return Recognised(drawn.kind, drawn.why, is_list=False, unfolded=drawn)
+        candidate = _test(kind, grid, stated or {}, names)
         if candidate.fits and found is None:
             found = candidate
             if not with_next:
@@ -88,11 +96,18 @@ def recognise(
     )
 
 
+def _test(kind: Kind, grid: Grid, stated: Mapping[str, str], names: tuple[str, ...]) -> Candidate:
+    if names and kind in _OF_NAMED_DAYS:
+        return _OF_NAMED_DAYS[kind](grid, stated, names)
+    return _TESTS[kind](grid, stated)
+
+
 def _crossing_before(kind: Kind, grid: Grid) -> Crossing | None:
     """Return where names and days cross, before a kind is tried that such a sheet may seem to be."""
-    if kind not in (Kind.BELLS, Kind.LIST) or find_month(grid) is not None:
+    if kind not in (Kind.BELLS, Kind.LIST):
         return None
-    return find_crossing(grid, turned=kind is Kind.LIST)
+    found = find_crossing(grid, turned=kind is Kind.LIST)
+    return None if found is not None and found.view.turned and _days(grid, {}).fits else found
 
 
 _AT_ONCE = (Kind.SPECIAL_DAYS, Kind.DAYS)
@@ -134,7 +149,7 @@ def _list(kind: SheetKind) -> _Test:
 
 
 def _month(grid: Grid, _: Mapping[str, str]) -> Candidate:
-    against = () if find_month(grid) is not None else ("no row of weekdays with day numbers below it",)
+    against = () if month_blocks(grid) else ("no row of weekdays with day numbers below it",)
     return Candidate(Kind.MONTHS, "a month is drawn, with day numbers below weekdays", against)
 
 
@@ -153,32 +168,52 @@ def _bells(grid: Grid, stated: Mapping[str, str]) -> Candidate:
 _BELL_LIST = _list(BELL_SHEET)
 
 
-def _timetable(grid: Grid, stated: Mapping[str, str]) -> Candidate:
+def _timetable(grid: Grid, stated: Mapping[str, str], names: tuple[str, ...] = ()) -> Candidate:
     """Hold a sheet against a list of meetings; days and periods may stand in one column: "A1, C3" below “Meets”."""
     seen = Evidence.of(grid, TIMETABLE_SHEET, stated)
     for name in ("period", "day", "hours"):
         column = seen.named.get(name)
         texts = list(dict.fromkeys(seen.texts(name))) if column else []
-        if column and sum(map(_is_day_and_times, texts)) * 2 > len(texts) > 0:
+        if column and sum(_is_day_and_times(text, names) for text in texts) * 2 > len(texts) > 0:
             return _MEETING_LIST(grid, {**stated, column.heading: "slot"})
     periods = seen.named.get("period")
     if periods is not None and seen.named.keys().isdisjoint({"day", "slot"}):
-        read = [read_slots(text, any_days(), FAMILIES) for text in dict.fromkeys(seen.texts("period"))]
+        read = [read_slots(text, any_days(names), families(names)) for text in dict.fromkeys(seen.texts("period"))]
         if read and sum(not isinstance(slots, UnknownDay) for slots in read) * 2 > len(read):
             return _MEETING_LIST(grid, {**stated, periods.heading: "slot"})
     return _MEETING_LIST(grid, stated)
 
 
-def _is_day_and_times(text: str) -> bool:
+def _is_day_and_times(text: str, names: tuple[str, ...]) -> bool:
     span = span_in(text)
     if span is None:
         return False
     days = (text[: span.start] or text[span.end :]).strip(" ,;:/()–-")
-    return not isinstance(any_days().read(days, FAMILIES), UnknownDay)
+    return not isinstance(any_days(names).read(days, families(names)), UnknownDay)
 
 
 _MEETING_LIST = _list(TIMETABLE_SHEET)
 
+
+def _days(grid: Grid, stated: Mapping[str, str]) -> Candidate:
+    """Hold a sheet against a list of days; the columns of labels may be headed by whose they are."""
+    found = _DAY_LIST(grid, stated)
+    if found.fits or stated:
+        return found
+    columns = label_columns(grid)
+    plain = [
+        heading
+        for heading, texts in columns.items()
+        if len(list(plain_or_named(texts, ()))) * 4 > len(texts) * 3 and in_turn(texts)
+    ]
+    if len(plain) < _FEWEST_COLUMNS:
+        return found
+    headings = ", ".join(f"“{heading}”" for heading in plain)
+    return Candidate(Kind.DAYS, f"labels that come again stand below {headings}")
+
+
+_FEWEST_COLUMNS = 2
+_DAY_LIST = _list(SHEET_KINDS[Kind.DAYS])
 _MARKS = frozenset("x ✓ ✔ ☑ 1 yes y".split())
 
 
@@ -202,9 +237,9 @@ _MOST_COLUMNS = 4
 _ROSTER_LIST = _list(ROSTER_SHEET)
 
 
-def _grid(grid: Grid, _: Mapping[str, str]) -> Candidate:
+def _grid(grid: Grid, _: Mapping[str, str], names: tuple[str, ...] = ()) -> Candidate:
     try:
-        blocks = find_blocks(grid, any_days(), FAMILIES)
+        blocks = find_blocks(grid, any_days(names), families(names))
     except DataRefused as refused:
         return Candidate(Kind.GRID, "", (refused.problem.message.rstrip("."),), 1)
     if not blocks:
@@ -230,7 +265,7 @@ def _no_run(blocks: Sequence[Block]) -> str | None:
         for test in tests
         if test.label and len(block.view.text(block.head, column)) <= 2
     }
-    for family, known in zip(FAMILIES, (LETTERS, NUMBERS), strict=True):
+    for family, known in zip(families(), (LETTERS, NUMBERS), strict=True):
         named = [label for label in known if (family, label) in labels]
         if named and named != list(known[: len(named)]):
             return next(label for label, other in zip(named, known, strict=False) if label != other)
@@ -241,12 +276,19 @@ def _has_texts(rows: Sequence[Sequence[object]], first: int) -> bool:
     return any(isinstance(cell, str) and any(map(str.isalpha, cell)) for row in rows[first:] for cell in row[1:])
 
 
+_OWN_TESTS: dict[Kind, _Test] = {
+    Kind.BELLS: _bells,
+    Kind.ROSTER: _roster,
+    Kind.DAYS: _days,
+    Kind.LIST: _timetable,
+}
 _TESTS: dict[Kind, _Test] = {
     Kind.MONTHS: _month,
     Kind.BELLS: _bells,
     Kind.ROSTER: _roster,
-    **{kind: _list(described) for kind, described in SHEET_KINDS.items() if kind not in (Kind.BELLS, Kind.ROSTER)},
-    Kind.LIST: _timetable,
+    **{kind: _OWN_TESTS.get(kind) or _list(described) for kind, described in SHEET_KINDS.items()},
     Kind.GRID: _grid,
 }
 """The kinds in the order in which they are believed: shapes that no list has first, grids last."""
+_OF_NAMED_DAYS = {Kind.LIST: _timetable, Kind.GRID: _grid}
+"""The tests of sheets on which days stand that may have names of their own."""

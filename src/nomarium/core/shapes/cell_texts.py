@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Collection, Iterable, Iterator
+from collections.abc import Collection, Iterable, Iterator, Sequence
 from itertools import pairwise
 from typing import NamedTuple
 
+from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
 from nomarium.core.shapes.key import FREE, Key
 from nomarium.core.values import spans_in
 
@@ -42,6 +43,12 @@ def is_code(text: str) -> bool:
     text = text.strip()
     is_word = len(text) > _LONGEST_WORD_CODE and not any(map(str.isdigit, text)) and not text.isupper()
     return bool(_CODE.fullmatch(text)) and not is_word
+
+
+def mostly_labels(texts: Sequence[str]) -> bool:
+    """Tell whether most texts are labels of a cycle, "A" to "L", "1" to "12" or "Day 3", that come again."""
+    labels = [text for text in texts if bare_label(text, LETTERS) in LETTERS or bare_label(text, NUMBERS) in NUMBERS]
+    return len(labels) * 2 > len(texts) and len(set(labels)) * 2 <= len(labels)
 
 
 def is_place_word(text: str) -> bool:

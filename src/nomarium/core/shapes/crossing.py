@@ -11,11 +11,12 @@ from dataclasses import dataclass, field
 from typing import NamedTuple
 
 from nomarium.core.columns import Headings, heading_key
-from nomarium.core.kinds import EVENT_SHEET, LETTERS, NUMBERS, TIMETABLE_SHEET, bare_label, means_people
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
 from nomarium.core.problems import Place
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at, carried, weeks_down
-from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word
+from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
 from nomarium.core.shapes.key import Meaning, meanings_in
+from nomarium.core.shapes.months import month_blocks
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot
 from nomarium.core.values import are_people, is_date, most_are, span_in
@@ -176,11 +177,7 @@ class Crossing:
         """Tell whether the days of weeks hold the labels of a cycle: "A" to "L", "1" to "12", "Day 3", in turn."""
         if not self.by_weeks:
             return False
-        texts = [text for _, _, text in self.cells() if not is_free(text)]
-        labels = [
-            text for text in texts if bare_label(text, LETTERS) in LETTERS or bare_label(text, NUMBERS) in NUMBERS
-        ]
-        return len(labels) * 2 > len(texts) and len(set(labels)) * 2 <= len(labels)
+        return mostly_labels([text for _, _, text in self.cells() if not is_free(text)])
 
     def people_in_cells(self) -> bool:
         """Tell whether the cells name people, for what stands where the names would: a list of duties."""
@@ -199,6 +196,8 @@ def find_crossing(grid: Grid, *, turned: bool | None = None) -> Crossing | None:
 
     ``turned`` looks only for names across or only for names down.
     """
+    if month_blocks(grid):
+        return None
     if turned is not True and (upright := _crossing(GridView(grid))) is not None and _is_sure(upright):
         return upright
     if turned is False or len(grid.rows) > _MOST_TURNED:

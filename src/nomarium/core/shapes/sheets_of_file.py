@@ -7,6 +7,7 @@ from contextlib import suppress
 
 from nomarium.core.problems import DataRefused
 from nomarium.core.shapes.crossing import find_crossing
+from nomarium.core.shapes.drawn_days import drawn_days
 from nomarium.core.shapes.key import Key, read_key
 from nomarium.core.shapes.unfolding import Unfolded, unfold
 from nomarium.core.sheets import SheetChoices
@@ -23,9 +24,9 @@ def explains(grid: Grid, codes: Collection[str]) -> bool:
 def unfolded_of(
     grids: Sequence[Grid], others: Sequence[Grid], choices: SheetChoices, used: Collection[str]
 ) -> list[Unfolded]:
-    """Return the crossings among some sheets of a file as lists; those of ``others`` that list codes are the key.
+    """Return the crossings and drawn years among some sheets of a file as lists.
 
-    ``used`` are the keys of headings that a split or a choice goes by.
+    Those of ``others`` that list codes are the key. ``used`` are the keys of headings that a split or a choice goes by.
     """
     crossings = [crossing for grid in grids if (crossing := find_crossing(grid)) is not None]
     codes = {code for crossing in crossings for code in crossing.codes()}
@@ -34,4 +35,5 @@ def unfolded_of(
         if explains(grid, codes):
             with suppress(DataRefused):
                 read_key(grid, choices, key)
-    return [unfold(crossing, key, used=used) for crossing in crossings]
+    drawn = [found for grid in grids if (found := drawn_days(grid)) is not None]
+    return [*(unfold(crossing, key, used=used) for crossing in crossings), *drawn]

@@ -63,3 +63,60 @@ def totals_left_out(place: Place, count: int) -> Problem:
     return note(
         "totals-left-out", place, f"{rows} left out.", advice="Rename it if it is the line of a person or group."
     )
+
+
+def no_month(place: Place) -> Problem:
+    """A month page without its month."""
+    return error(
+        "no-month",
+        place,
+        "A month is drawn here, but which one is not said.",
+        expected="“September 2026” above the weekdays, or as the sheet’s name.",
+        advice="Write the month and the year above it.",
+    )
+
+
+def wrong_day_number(place: Place, text: str, expected: str) -> Problem:
+    """A day number under the wrong weekday."""
+    return error(
+        "wrong-day-number",
+        place,
+        "The day number does not stand under its weekday.",
+        found=text,
+        expected=expected,
+        advice="Look whether the month and year above are those of the page.",
+    )
+
+
+def unread_above_days(place: Place, text: str) -> Problem:
+    """Text of a month page that stands in no day."""
+    return error(
+        "no-day",
+        place,
+        "The text belongs to no day of the month.",
+        found=text,
+        advice="Move it into a day, or clear it.",
+    )
+
+
+def beside_days(place: Place, text: str, cells: int) -> Problem:
+    """Cells beside the days of a drawn month."""
+    more = f", and so was {'one more' if cells == 2 else f'{cells - 1:,} more'}" if cells > 1 else ""
+    return warning(
+        "stray-cell",
+        place,
+        f"The cell stands beside the days, and was left out{more}.",
+        found=text,
+        advice="Move it into a day, if it is one's.",
+    )
+
+
+def no_such_day(place: Place, text: str, number: int, month: str) -> Problem:
+    """A text beside a day that its month has not."""
+    return error(
+        "no-day",
+        place,
+        f"It stands beside day {number} of {month}, which has none.",
+        found=text,
+        advice="Move it into a day, or clear it.",
+    )

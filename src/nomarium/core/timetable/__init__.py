@@ -18,7 +18,7 @@ from nomarium.core.timetable.grid_shape import Block, find_blocks
 from nomarium.core.timetable.grids import join_meetings, read_grids_of
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices, read_list
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
-from nomarium.core.timetable.month_pages import MonthPage, find_month, read_month_page
+from nomarium.core.timetable.month_pages import MonthPage, read_month_page
 from nomarium.core.timetable.rosters import (
     ClassLists,
     Rosters,
@@ -51,7 +51,6 @@ __all__ = [
     "clean",
     "each_by_name",
     "find_blocks",
-    "find_month",
     "join_blocks",
     "join_codes",
     "join_meetings",

@@ -299,40 +299,6 @@ def outside_grids(place: Place, text: str, rows: int) -> Problem:
     )
 
 
-def no_month(place: Place) -> Problem:
-    """A month page without its month."""
-    return error(
-        "no-month",
-        place,
-        "A month is drawn here, but which one is not said.",
-        expected="“September 2026” above the weekdays, or as the sheet’s name.",
-        advice="Write the month and the year above it.",
-    )
-
-
-def wrong_day_number(place: Place, text: str, expected: str) -> Problem:
-    """A day number under the wrong weekday."""
-    return error(
-        "wrong-day-number",
-        place,
-        "The day number does not stand under its weekday.",
-        found=text,
-        expected=expected,
-        advice="Look whether the month and year above are those of the page.",
-    )
-
-
-def unread_above_days(place: Place, text: str) -> Problem:
-    """Text of a month page that stands in no day."""
-    return error(
-        "no-day",
-        place,
-        "The text belongs to no day of the month.",
-        found=text,
-        advice="Move it into a day, or clear it.",
-    )
-
-
 def no_codes(place: Place) -> Problem:
     """A sheet of codes without its columns."""
     return error(

@@ -323,9 +323,10 @@ def _first_days(days: Sequence[date]) -> str:
 def year_is_listed(place: Place, terms: Sequence[Term], closed: int) -> Problem:
     """A year without a sheet of terms, as a list of its days describes it."""
     spans = ", ".join(days_words(term) for term in terms)
+    verb = "is" if closed == 1 else "are"
+    left_out = f" {counted(closed, 'weekday')} that it leaves out in between {verb} closed." if closed else ""
     return note(
         "year-is-listed",
         place,
-        f"No terms are named: the year is that of the list of days, {spans}. {counted(closed, 'weekday')} that it "
-        "leaves out in between are closed.",
+        f"No terms are named: the year is that of the list of days, {spans}.{left_out}",
     )

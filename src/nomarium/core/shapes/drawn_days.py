@@ -1,0 +1,78 @@
+"""Months and years that are drawn with a text in each day → a list: of the labels of a cycle, or of events."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+from nomarium.core.columns import Kind
+from nomarium.core.problems import Problem
+from nomarium.core.shapes.cell_texts import is_free, mostly_labels
+from nomarium.core.shapes.crossing import find_crossing
+from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
+from nomarium.core.shapes.unfolding import Unfolded, unfold
+from nomarium.core.tables import Cell, Grid
+
+
+def drawn_days(grid: Grid) -> Unfolded | None:
+    """Return the list that a drawn year stands for, or drawn months whose days hold labels; None for other sheets."""
+    blocks = month_blocks(grid)
+    for block in blocks:
+        block.read()
+    days = [day for block in blocks for day in block.days]
+    if blocks:
+        problems = [problem for block in blocks for problem in block.problems]
+        return _labelled(grid, days, problems, "months are drawn") if _hold_labels(days) else None
+    year = year_page(grid)
+    if year is None:
+        return None
+    days, problems = year
+    why = "a year is drawn, with months on one side and their days on the other"
+    return _labelled(grid, days, problems, why) if _hold_labels(days) else _events(grid, days, problems, why)
+
+
+def listed_in(grid: Grid) -> Unfolded | None:
+    """Return the list of days that stands on a sheet as weeks, months or a year; None where none does."""
+    crossing = find_crossing(grid)
+    found = unfold(crossing) if crossing is not None else drawn_days(grid)
+    return found if found is not None and found.kind is Kind.DAYS else None
+
+
+def _hold_labels(days: Sequence[DrawnDay]) -> bool:
+    first: dict[object, str] = {}
+    for day in days:
+        if not is_free(day.text):
+            first.setdefault(day.first, day.text)
+    return mostly_labels(list(first.values()))
+
+
+def _labelled(grid: Grid, days: Sequence[DrawnDay], problems: list[Problem], why: str) -> Unfolded:
+    """Return a list of days: each with its label, the first line of its cell, and what else stands there."""
+    rows: dict[object, list[DrawnDay]] = {}
+    for day in days:
+        rows.setdefault(day.first, []).append(day)
+    cells: list[list[Cell]] = [
+        [first.first, first.weekday, first.text, "; ".join(more.text for more in others)]
+        for first, *others in rows.values()
+    ]
+    headings: list[Cell] = ["Date", "Weekday", "Day", "Remark"]
+    width = 4 if any(row[3] for row in cells) else 3
+    listed = [row[:width] for row in (headings, *cells)]
+    firsts = [several[0] for several in rows.values()]
+    return _unfolded(grid, Kind.DAYS, listed, firsts, problems, f"{why}, labels in its cells")
+
+
+def _events(grid: Grid, days: Sequence[DrawnDay], problems: list[Problem], why: str) -> Unfolded:
+    cells: list[list[Cell]] = [[day.first, day.last, day.text] for day in days if not is_free(day.text)]
+    rows: list[list[Cell]] = [["Date", "Last day", "Title"], *cells]
+    shown = [day for day in days if not is_free(day.text)]
+    return _unfolded(grid, Kind.EVENTS, rows, shown, problems, f"{why}, words in its cells")
+
+
+def _unfolded(
+    grid: Grid, kind: Kind, rows: list[list[Cell]], days: Sequence[DrawnDay], problems: list[Problem], why: str
+) -> Unfolded:
+    width = len(rows[0])
+    origins = [[(0, 0)] * width, *([day.spot] * width for day in days)]
+    listed = replace(grid, rows=rows, origins=origins, merged=[], typed=True)
+    return Unfolded(listed, kind, "", why, problems)
