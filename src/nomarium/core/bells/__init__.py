@@ -1,6 +1,6 @@
 """Bell times: when each period begins and ends, by division, day, term and special day."""
 
-from nomarium.core.bells.bell_shapes import bell_parts
+from nomarium.core.bells.bell_shapes import bell_parts, turning_periods
 from nomarium.core.bells.bell_sheets import BellReader, BellSheet, grid_heading, is_usual
 from nomarium.core.bells.bell_times import Bells, BellTimes
 from nomarium.core.bells.other_names import OtherNames, read_other_names
@@ -18,4 +18,5 @@ __all__ = [
     "grid_heading",
     "is_usual",
     "read_other_names",
+    "turning_periods",
 ]

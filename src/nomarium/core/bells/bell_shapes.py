@@ -12,7 +12,9 @@ from typing import NamedTuple
 
 from nomarium.core.columns import Headings
 from nomarium.core.kinds import BELL_SHEET
-from nomarium.core.tables import Cell, Grid, plain_text
+from nomarium.core.slots import bare_period
+from nomarium.core.tables import Cell, Grid, GridView, Spot, plain_text
+from nomarium.core.values import span_in
 
 _MOST_ROWS_ABOVE = 20
 _WORD = re.compile(r"\S+")
@@ -43,6 +45,53 @@ def bell_parts(grid: Grid) -> list[Part]:
             timed = {column for both in pairs.values() for column in both}
             return [Part(_pair(grid, index, pair, timed), name) for name, pair in pairs.items()]
     return [Part(grid, "")]
+
+
+def turning_periods(grid: Grid) -> Grid | None:
+    """Return the list of bell times that stands on a sheet whose periods turn; None for any other.
+
+    Times stand along one side, days along the other, and the number of a period in each cell, in another order on
+    another day.
+    """
+    for turned in (False, True):
+        view = GridView(grid, turned)
+        for row in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
+            if (found := _turning(view, row)) is not None:
+                return found
+    return None
+
+
+def _turning(view: GridView, head: int) -> Grid | None:
+    heads = dict(view.filled(head))
+    times = next((column for column in range(view.width) if _is_span(view.text(head + 1, column))), None)
+    days = [column for column in heads if times is not None and column > times]
+    rows = [row for row in range(head + 1, len(view.rows)) if times is not None and _is_span(view.text(row, times))]
+    if len(days) < _FEWEST_DAYS or len(rows) < _FEWEST_ROWS or any(map(_is_span, heads.values())):
+        return None
+    orders = [tuple(bare_period(view.text(row, day)) for row in rows) for day in days]
+    said = [[period for period in order if period and period not in _NOTHING] for order in orders]
+    numbered = [period for several in said for period in several if period.isdecimal()]
+    if len(set(map(tuple, said))) < _FEWEST_DAYS or any(len(set(several)) < len(several) for several in said):
+        return None
+    if len(numbered) * 4 < sum(map(len, said)) * 3 or len(set(numbered)) * 2 > len(numbered):
+        return None
+    listed: list[list[Cell]] = [["Period", "Hours", "Day"]]
+    origins: list[list[Spot]] = [[(0, 0)] * 3]
+    for day, order in zip(days, orders, strict=True):
+        for row, period in zip(rows, order, strict=True):
+            if period and period not in _NOTHING:
+                listed.append([period, view.cell(row, times or 0), heads[day]])
+                spots = [(row, day), (row, times or 0), (head, day)]
+                origins.append([(c + view.left, r) if view.turned else (r, c + view.left) for r, c in spots])
+    return replace(view.grid, rows=listed, origins=origins, merged=[], typed=True)
+
+
+_FEWEST_DAYS, _FEWEST_ROWS = 2, 2
+_NOTHING = frozenset("- – — free none x".split())
+
+
+def _is_span(text: str) -> bool:
+    return (span := span_in(text)) is not None and len(span.text) + 2 >= len(text)
 
 
 def _side_by_side(grid: Grid, head: int, starts: list[int], width: int) -> list[Part]:

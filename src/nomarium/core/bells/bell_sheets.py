@@ -9,7 +9,7 @@ from datetime import time
 from itertools import pairwise, zip_longest
 
 from nomarium.core.bells import wording
-from nomarium.core.bells.bell_shapes import Part, bell_parts
+from nomarium.core.bells.bell_shapes import Part, bell_parts, turning_periods
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import BELL_SHEET
@@ -70,6 +70,8 @@ class BellReader:
 
     def read(self, grid: Grid) -> BellSheet:
         """Read one sheet. Raises DataRefused where it holds neither a list nor a grid of bell times."""
+        if not self._choices.columns and (turning := turning_periods(grid)) is not None:
+            return self._table(turning)
         head = grid_heading(grid)
         if head is not None and not self._choices.columns:
             return self._grid(grid, head)

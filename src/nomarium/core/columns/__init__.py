@@ -1,6 +1,6 @@
 """Headings → fields: which column of a table holds what, and what that shows of its kind."""
 
-from nomarium.core.columns.contents import holds_dates, holds_times, holds_weekdays, what_meets
+from nomarium.core.columns.contents import holds_dates, holds_repeats, holds_times, holds_weekdays, what_meets
 from nomarium.core.columns.evidence import (
     Evidence,
     Verdict,
@@ -76,6 +76,7 @@ __all__ = [
     "headed",
     "heading_key",
     "holds_dates",
+    "holds_repeats",
     "holds_times",
     "holds_weekdays",
     "match_columns",

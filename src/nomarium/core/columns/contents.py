@@ -64,7 +64,9 @@ def named_field(column: Column, kind: SheetKind, known: Callable[[str], str | No
     """
     if heading_key(column.heading) in DAY_HEADINGS and means_weekday(column, kind):
         return "weekday"
-    return (known(column.heading) if column.heading else None) or known(without_lead_in(column.heading, lead))
+    name = (known(column.heading) if column.heading else None) or known(without_lead_in(column.heading, lead))
+    field = kind.field(name) if name else None
+    return field.dated if field is not None and field.dated and holds_dates(column) else name
 
 
 def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | None:

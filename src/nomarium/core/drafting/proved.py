@@ -198,7 +198,9 @@ def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     grids = [codes for sheet in sheets if sheet.kind is Kind.GRID and (codes := codes_of(sheet))]
 
     def as_key(sheet: FoundSheet) -> FoundSheet:
-        if sheet.kind in (Kind.CODES, Kind.GRID, Kind.LIST) or sheet.recognised.crossing or sheet.grid is None:
+        if sheet.kind in (Kind.CODES, Kind.GRID) or sheet.recognised.crossing or sheet.grid is None:
+            return sheet
+        if sheet.kind is Kind.LIST and (sheet.column("day") or sheet.column("slot")):
             return sheet
         named = codes_in_column(sheet)
         if explains(sheet.grid, coded) or any(len(named & blocks) * 2 > len(blocks) for blocks in grids):

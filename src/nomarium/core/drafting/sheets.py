@@ -28,6 +28,7 @@ from nomarium.core.kinds import (
     CODE_SHEET,
     DAY_SHEET,
     LETTERS,
+    NUMBERS,
     SHEET_KINDS,
     SLOT_SHEET,
     TIMETABLE_SHEET,
@@ -264,7 +265,8 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
         texts = [text for column in listed_columns(sheet).values() for text in column]
     else:
         days = sheet.column("day")
-        texts = [*days, *sheet.column("slot"), *([] if days else sheet.column("period"))]
+        periods = [] if days else [text for text in sheet.column("period") if bare_period(text) not in NUMBERS]
+        texts = [*days, *sheet.column("slot"), *periods]
     among = families(sheet.names) if sheet.kind is not Kind.DAYS else _all_families(sheet.names)
     found = {text: _days_in(text, sheet.names, among) for text in dict.fromkeys(texts)}
     labels = {test.cycle for days in found.values() for test in days if test.label}

@@ -4,7 +4,20 @@ from __future__ import annotations
 
 from datetime import date, time
 
-from nomarium.core.columns import Blank, BlankSheet, Field, Holds, Kind, SheetKind, dated, has_one_of
+from nomarium.core.columns import (
+    Blank,
+    BlankSheet,
+    Evidence,
+    Field,
+    Holds,
+    Kind,
+    SheetKind,
+    Verdict,
+    any_of,
+    dated,
+    has_one_of,
+    holds_repeats,
+)
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import LAUNCH, YES_NO
@@ -241,12 +254,19 @@ EVENT_FIELDS: tuple[Field, ...] = (
     ),
 )
 
+
+def _repeated(seen: Evidence) -> Verdict:
+    """Its cells say how often something is, as a list of duties or lessons without dates does."""
+    column = seen.named.get("repeat")
+    return Verdict("" if column is not None and holds_repeats(column) else "no column of dates")
+
+
 EVENT_SHEET = with_phrases(
     SheetKind(
         Kind.EVENTS,
         "events",
         EVENT_FIELDS,
-        proof=(dated, has_one_of("summary", "start_date", "start", "when")),
+        proof=(any_of(dated, _repeated), has_one_of("summary", "start_date", "start", "when", "repeat")),
         telling=("summary", "start_date", "start", "when", "start_time", "repeat"),
         spans=(("start_date", "end_date"), ("start_time", "end_time"), ("start", "end")),
         blank=BlankSheet(

@@ -55,6 +55,18 @@ def _named_otherwise(seen: Evidence) -> Verdict:
     return Verdict("", f"what stands below “{found.heading}” and by ")
 
 
+def _every_day(seen: Evidence) -> Verdict:
+    """Periods by number, and whose or where they are, without a column of days: each meets on every school day."""
+    lacks = Verdict("no column such as “day”")
+    if "period" not in seen.named or seen.named.keys().isdisjoint(("teacher", "room")):
+        return lacks
+    periods = seen.texts("period")
+    numbered = sum(any(map(str.isdigit, text)) and len(text) <= _LONGEST_PERIOD for text in periods)
+    return Verdict() if 0 < len(periods) < numbered * 2 and "day" not in seen.named else lacks
+
+
+_LONGEST_PERIOD = 9
+
 TIMETABLE_SHEET = with_phrases(
     SheetKind(
         Kind.LIST,
@@ -83,7 +95,7 @@ TIMETABLE_SHEET = with_phrases(
             Field(
                 "slot",
                 "day and period in one: “A1 C4”",
-                "slots|meeting pattern|meeting times|day and period|day/period|day period|meets at|pattern|"
+                "slots|when|wann|quand|cuándo|wanneer|när|hvornår|når|lesson day|meeting pattern|meeting times|day and period|day/period|day period|meets at|pattern|"
                 "schedule|expression|timeslots|block code|slot code",
                 Holds.DAYS,
             ),
@@ -93,6 +105,7 @@ TIMETABLE_SHEET = with_phrases(
                 "start|starts|begin|begins|start time|from time|time from|beginn",
                 Holds.TIME,
                 f"{words.START_TIME}|begin time|von|début|inicio|inizio|início|anfang",
+                dated="from",
             ),
             Field(
                 "end",
@@ -146,6 +159,14 @@ TIMETABLE_SHEET = with_phrases(
                 f"{words.LAST_DAY}|till|hasta|a|tot|til|till datum",
             ),
             Field(
+                "count",
+                "how often it meets in all: “8”, “10 sessions”",
+                "sessions|number of sessions|no of sessions|meetings|number of meetings|lessons|number of lessons|"
+                "no of lessons|occurrences|how often|how many|total sessions|number of classes|number of dates|"
+                "anzahl termine|termine|anzahl stunden|séances|nombre de séances|sesiones|número de sesiones|"
+                "numero incontri|aantal lessen|antal gange|antal gånger",
+            ),
+            Field(
                 "status",
                 "whether it runs: rows that say dropped or cancelled are left out",
                 "status|state",
@@ -156,7 +177,7 @@ TIMETABLE_SHEET = with_phrases(
         needs=("class",),
         proof=(
             any_of(has_one_of("class", "course"), _named_otherwise),
-            any_of(has("slot"), all_of(has("day"), has_one_of("period", "start", "hours"))),
+            any_of(has("slot"), all_of(has("day"), has_one_of("period", "start", "hours")), _every_day),
             no_dates_in("day"),
         ),
         telling=("class", "course", "teacher", "room", "day", "period", "slot", "hours"),

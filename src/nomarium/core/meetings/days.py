@@ -33,7 +33,7 @@ class SchoolDates:
 
     def dates(self, when: When, division: str) -> tuple[date, ...]:
         """Return the dates on which a meeting of a division is."""
-        key = (when.day, when.weeks, when.terms, when.first, when.last, division)
+        key = (when.day, when.weeks, when.terms, when.first, when.last, when.without, division)
         found = self._known.get(key)
         if found is None:
             days = self._of_division.get(division)
@@ -61,6 +61,8 @@ class SchoolDates:
 def _fits(day: _SchoolDay, when: When) -> bool:
     date_ = day.day.date
     if (when.first and date_ < when.first) or (when.last and date_ > when.last):
+        return False
+    if date_ in when.without:
         return False
     if when.terms and not when.terms & day.terms:
         return False

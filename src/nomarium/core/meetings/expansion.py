@@ -41,6 +41,7 @@ def expand(sources: Iterable[tuple[str, Sequence[Meeting]]], changes: Sequence[C
     """Return all meetings of some sources on their dates, changes applied."""
     expander = _Expander(by, changes)
     blocks = [block for name, meetings in sources for block in blocks_of(name, meetings, by.names)]
+    expander.bound(blocks)
     for block in blocks:
         expander.take(block)
     return expander.finish()
@@ -58,6 +59,20 @@ class _Expander:
         self._found = Expansion()
         self._without: dict[tuple[str, str], tuple[Block, list[date]]] = {}
         self._stamps: dict[date, str] = {}
+
+    def bound(self, blocks: Iterable[Block]) -> None:
+        """Give rows that say how often they meet the date of their last meeting: only days with school count."""
+        rows: dict[tuple[str, Place], list[Block]] = {}
+        for block in blocks:
+            if block.when.times:
+                rows.setdefault((block.source, block.place), []).append(block)
+        for (_, place), several in rows.items():
+            count = several[0].when.times
+            dates = sorted(day for block in several for day in self._dates.dates(block.when, block.division))
+            if dates and len(dates) < count:
+                self._found.problems.append(wording.fewer_meetings(place, several[0].class_name, count, len(dates)))
+            for block in several if dates else ():
+                block.when = block.when._replace(last=dates[min(count, len(dates)) - 1])
 
     def take(self, block: Block) -> None:
         """Find the dates of a block; those on which something changes are kept for later."""

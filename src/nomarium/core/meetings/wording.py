@@ -68,6 +68,16 @@ def no_special_bells(place: Place, special: str, days: int) -> Problem:
     )
 
 
+def fewer_meetings(place: Place, class_name: str, count: int, there: int) -> Problem:
+    """A row that meets less often than it says."""
+    return warning(
+        "fewer-meetings",
+        place,
+        f"“{class_name}” is to meet {count} times, but the year has only {there} such days with school from then on.",
+        advice="Lengthen the terms, or correct the number.",
+    )
+
+
 def never_met(place: Place, class_name: str, when: str) -> Problem:
     """A slot that no date of the year is."""
     return warning(

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 
-from nomarium.core.bells import bell_parts, grid_heading
+from nomarium.core.bells import bell_parts, grid_heading, turning_periods
 from nomarium.core.columns import Evidence, Kind, SheetKind
 from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
@@ -160,6 +160,9 @@ def _bells(grid: Grid, stated: Mapping[str, str]) -> Candidate:
             "periods stand along one side, and spans of times such as “8:15–9:10” in its cells",
             is_list=False,
         )
+    if not stated and turning_periods(grid) is not None:
+        why = "times stand along one side, days along the other, and periods in its cells, in another order each day"
+        return Candidate(Kind.BELLS, why, is_list=False)
     parts = bell_parts(grid) if not stated else []
     found = [_BELL_LIST(part.grid, stated) for part in parts] if len(parts) > 1 else [_BELL_LIST(grid, stated)]
     return next((one for one in found if not one.fits), found[0])

@@ -3,11 +3,12 @@
 from nomarium.core.repeats.expand import expand
 from nomarium.core.repeats.recurrence import Recurrence
 from nomarium.core.repeats.rule import WEEKDAY_CODES, Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
-from nomarium.core.repeats.words import FORMS, NotUnderstood, OnClosure, Repeat, read_words
+from nomarium.core.repeats.words import FORMS, Bounds, NotUnderstood, OnClosure, Repeat, bounds_in, read_words
 
 __all__ = [
     "FORMS",
     "WEEKDAY_CODES",
+    "Bounds",
     "Frequency",
     "NotUnderstood",
     "OnClosure",
@@ -16,6 +17,7 @@ __all__ = [
     "Rule",
     "RuleRefused",
     "WeekdayNumber",
+    "bounds_in",
     "expand",
     "parse_rule",
     "read_words",

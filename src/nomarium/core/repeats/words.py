@@ -13,7 +13,7 @@ from difflib import get_close_matches
 from typing import Literal
 
 from nomarium.core.repeats.rule import Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
-from nomarium.core.values import WEEKDAY_NAMES
+from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
 
 OnClosure = Literal["drop", "keep", "next", "previous"]
 
@@ -33,6 +33,8 @@ class Repeat:
     school_days: bool = False
     on_closure: OnClosure | None = None
     """What a closure does, where the words themselves say so: the last working day comes before it."""
+    first: str = ""
+    """The date from which it goes, as it was written: "from 14 September"; "" where the words say none."""
     until: str = ""
     """The last date, as it was written: "18 Dec 2026", "end of term"."""
     times: int | None = None
@@ -78,6 +80,7 @@ _DAYS |= {f"{name}s": n for name, n in list(_DAYS.items())}
 _DAYS |= {name.lower()[:3]: n for n, name in enumerate(WEEKDAY_NAMES)}
 _DAYS |= {"tues": 1, "wednes": 2, "weds": 2, "thur": 3, "thurs": 3}
 _WEEKDAY = "|".join(sorted(_DAYS, key=len, reverse=True))
+_N_PLAIN = rf"(?:\d{{1,3}}|{'|'.join(_NUMBERS)})"
 _N = rf"(?:\d{{1,3}}|{'|'.join(_NUMBERS)}|other)"
 _ORD = "|".join(sorted(_ORDINALS, key=len, reverse=True))
 _MONTHS = "january february march april may june july august september october november december".split()
@@ -99,6 +102,34 @@ def read_words(text: str, start: date) -> Repeat:
     return repeat
 
 
+@dataclass(frozen=True, slots=True)
+class Bounds:
+    """What bounds the days that words name: from when, until when, how often, and when not; dates as written."""
+
+    head: str
+    """The words that name the days; "weekly" where only their number stands there."""
+    first: str = ""
+    until: str = ""
+    times: int | None = None
+    without: tuple[str, ...] = ()
+
+
+def bounds_in(text: str) -> Bounds | None:
+    """Part a text such as "8 Tuesdays from 14 September, none on 26 October" into days and bounds; None without any."""
+    plain = " ".join(text.split()).strip(" .;")
+    try:
+        head, modifiers = _modifiers(_normalised(plain))
+        found = Repeat(Rule(Frequency.DAILY))
+        for apply in modifiers:
+            found = apply(found)
+    except NotUnderstood:
+        return None
+    if not (found.first or found.until or found.times or found.except_) or found.in_term or found.week or found.period:
+        return None
+    at = plain.lower().find(head)  # labels and letters of weekdays are told by their case
+    return Bounds(plain[at : at + len(head)] if at >= 0 else head, found.first, found.until, found.times, found.except_)
+
+
 def _standard(text: str) -> Rule:
     try:
         return parse_rule(text[6:] if text.upper().startswith("RRULE:") else text)
@@ -111,13 +142,43 @@ def _standard(text: str) -> Rule:
 def _normalised(text: str) -> str:
     text = text.lower().replace("–", "-").replace("—", "-").replace("&", " and ").replace("+", " and ")
     text = re.sub(r"(?<=[a-z])\.(?=\s|,|$)", "", text)
+    text = re.sub(r"\s*\(\s*", ", ", text).replace(")", "")
     text = re.sub(r"(?<=[a-z])\s*/\s*(?=[a-z])", ", ", text)
     return " ".join(text.split())
 
 
 _KEYWORDS = re.compile(
-    r",?\s*\b(?P<word>until|till|up to|through|ending|except(?: on| for)?|but not(?: on)?|excluding|not on)\b\s*"
+    r",?\s*\b(?P<word>until|till|up to|through|ending|except(?: on| for)?|but not(?: on)?|excluding|not on|none on|"
+    r"skipping|missing|no (?:class|classes|sessions?|lessons?|meetings?|training|rehearsals?)(?: on)?|"
+    r"(?:not|from|start(?:s|ing)?|begin(?:s|ning)?|commencing|as of|ab|desde|à partir du|dès le|dal|vanaf|från|fra|"
+    r"bis|hasta|jusqu[’']au|fino al|tot|t/m|til|außer|sauf|salvo|excepto|eccetto|behalve|utom|undtagen)"
+    r"(?: on| dem| am| zum| el| le| du)?(?=\s[^,;]*\d))\b\s*"
 )
+_STARTS = (
+    "from",
+    "start",
+    "begin",
+    "commencing",
+    "as of",
+    "ab",
+    "desde",
+    "à partir",
+    "dès",
+    "dal",
+    "vanaf",
+    "från",
+    "fra",
+)
+_EXCEPT = (
+    "except", "but", "excluding", "not", "none", "skipping", "missing", "no ", "außer", "sauf", "salvo", "excepto",
+    "eccetto", "behalve", "utom", "undtagen",
+)  # fmt: skip
+_COUNTED = re.compile(
+    rf"({_N_PLAIN}) (?:(?:weekly |consecutive )?(?:times|occurrences|sessions|meetings|lessons|classes|evenings|dates|"
+    r"weeks|sesiones|clases|séances|cours|termine|lezioni|incontri|lessen|gånger|gange)|"
+    r"(?:x |× )?(?P<days>[^\W\d]{2}.*))"
+)
+"""A number of meetings that stands in front: "10 sessions", "8 Tuesdays"."""
 _TIMES = re.compile(rf",?\s+(?:for )?({_N}) (?:times|occurrences|sessions|meetings)$|,?\s*[x×]\s?(\d{{1,3}})$")
 _FOR_WEEKS = re.compile(rf",?\s+for ({_N}) (weeks|months|years|days)$")
 _IN_TERM = re.compile(r",?\s*\b(?:in|during) (?:the )?term(?: ?time)?(?: only)?$|,?\s*\bterm ?time(?: only)?$")
@@ -139,6 +200,11 @@ def _modifiers(text: str) -> tuple[str, list[_Modifier]]:
         end = pieces[place + 1].start() if place + 1 < len(pieces) else len(text)
         found.append(_bound(match["word"], text[match.end() : end].strip(" ,")))
     head = text[: pieces[0].start()] if pieces else text
+    counted = _COUNTED.fullmatch(head.strip(" ,"))
+    if counted and (counted["days"] is None or _is_weekday(counted["days"].split()[0].rstrip(","))):
+        times = _number(counted[1])
+        found.append(lambda repeat: replace(repeat, times=times))
+        head = counted["days"] or "weekly"
     while True:
         shorter, apply = _suffix(head)
         if apply is None:
@@ -150,7 +216,10 @@ def _modifiers(text: str) -> tuple[str, list[_Modifier]]:
 def _bound(word: str, rest: str) -> _Modifier:
     if not rest:
         raise NotUnderstood(f"After “{word}” a date is missing.", f"{word} 18 Dec 2026")
-    if word.startswith(("except", "but", "excluding", "not")):
+    if word.startswith(_STARTS):
+        first, _, last = rest.partition(" to ")
+        return lambda repeat: replace(repeat, first=first.strip(), until=last.strip() or repeat.until)
+    if word.startswith(_EXCEPT):
         dates = tuple(part.strip() for part in re.split(r";|,| and ", rest) if part.strip())
         return lambda repeat: replace(repeat, except_=(*repeat.except_, *dates))
 
@@ -160,6 +229,10 @@ def _bound(word: str, rest: str) -> _Modifier:
         return replace(repeat, until=re.sub(r"^(?:the )", "", rest))
 
     return until
+
+
+def _is_weekday(word: str) -> bool:
+    return word in _DAYS or weekday_in_any(word) is not None or weekday_in_any(word.rstrip("s")) is not None
 
 
 def _suffix(head: str) -> tuple[str, _Modifier | None]:

@@ -56,6 +56,9 @@ _APART = re.compile(r"\s*(?:[,;/&+\n]|\band\b)\s*", re.IGNORECASE)
 _RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
 _WEEK = re.compile(r"[()\[\]]|\b(?:weeks?|wk)\b\.?", re.IGNORECASE)
 _EVERY = frozenset({"daily", "every day", "every school day", "all", "all days", "each day", "*"})
+_EACH = re.compile(
+    r"^(?:every|each|on|jeden|jede|jeweils|tous les|chaque|todos los|cada|ogni|elke|iedere|varje|hver) (?=\S{3})", re.I
+)
 _LETTERS = re.compile(r"(?:M|Tu|Th|T|W|R|F|Sa|Su)+")
 _LETTER = re.compile(r"M|Tu|Th|T|W|R|F|Sa|Su")
 _OF_LETTER = {"M": 0, "T": 1, "Tu": 1, "W": 2, "Th": 3, "R": 3, "F": 4, "Sa": 5, "Su": 6}
@@ -82,8 +85,8 @@ class DayReader:
         return self._known[key]
 
     def _read(self, text: str, cycles: Sequence[str]) -> tuple[DayTest, ...] | UnknownDay:
-        whole = " ".join(text.split())
-        if whole.casefold() in _EVERY:
+        whole = _EACH.sub("", " ".join(text.split()))
+        if " ".join(text.split()).casefold() in _EVERY:
             return (DayTest(),)
         found: list[DayTest] = []
         for part in _APART.split(whole):

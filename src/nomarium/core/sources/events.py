@@ -19,6 +19,7 @@ from nomarium.core.sources.repeating import unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Series
 from nomarium.core.sources.spans import SpanFound, SpanRules
+from nomarium.core.sources.undated_repeats import with_first_days
 from nomarium.core.sources.wording import Finding
 from nomarium.core.tables import LeftOut, Table, plain_text
 from nomarium.core.values import (
@@ -74,6 +75,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     """Read every row of a table as an event; rows that cannot be are refused, each with its problem."""
     sheet = EventSheet(table, matches, left_out=Counter(table.left_out))
     own_rows = is_own_rows(table)
+    sheet.matches = matches = with_first_days(matches, choices.dates, choices.repeats.year)
     choices = _for_own_rows(choices) if own_rows else choices
     columns = matches.columns(MOMENT_FIELDS)
     wanted = [(column, name in TIME_FIELDS) for name, column in columns]

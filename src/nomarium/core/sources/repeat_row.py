@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Collection, Iterator, Sequence
 from dataclasses import dataclass, field, replace
-from datetime import date, datetime, time
+from datetime import date, datetime, time, timedelta
 from itertools import islice
 from typing import NamedTuple, Protocol
 
@@ -131,6 +131,8 @@ class RepeatingRow:
             self._unroll_standard(repeated)
             return
         repeat = self._read()
+        if self._begins_with_the_year() and not repeat.first and self._hangs_on_its_start(repeat):
+            raise RowRefused(wording.no_first_day(self._place("repeat"), self._text))
         starts = self._after_exceptions(list(self._starts(repeat)), repeat)
         self._tell_first(starts)
         kept, effects = self._after_closures(starts, repeat)
@@ -216,6 +218,9 @@ class RepeatingRow:
         except NotUnderstood as fault:
             problem = wording.not_understood(self._place("repeat"), self._text, str(fault), fault.expected)
             raise RowRefused(problem) from None
+        first = self._dates.read(repeat.first, self._first.start.date()) if repeat.first else None
+        if first is not None and first != self._first.start.date():
+            raise RowRefused(wording.two_starts(self._place("repeat"), self._text, self._first.start.date()))
         until, times = self._cell_text("until"), self._cell_text("times")
         if times and not (times.isdecimal() and int(times) > 0):
             raise RowRefused(wording.bad_number(self._place("times"), times))
@@ -324,10 +329,20 @@ class RepeatingRow:
         return [start for start in starts if start.date() not in excepted]
 
     def _tell_first(self, starts: Sequence[datetime]) -> None:
-        if starts and starts[0] != self._first.start:
+        if starts and starts[0] != self._first.start and not self._begins_with_the_year():
             stated, first = self._first.start.date(), starts[0].date()
             if stated != first:
                 self.said.append(wording.first_hit(self._place("repeat"), self._text, stated, first))
+
+    def _hangs_on_its_start(self, repeat: Repeat) -> bool:
+        """Tell whether another first day would make other dates: "weekly", "every other Friday"."""
+        later = self._first.start.date() + timedelta(days=1)
+        return repeat.rule.interval > 1 or read_words(self._text, later).rule != repeat.rule
+
+    def _begins_with_the_year(self) -> bool:
+        """Tell whether nothing says when the row begins: its days are those of the year."""
+        dated, repeat = self._matches.column("start_date"), self._matches.column("repeat")
+        return dated is not None and repeat is not None and dated.index == repeat.index
 
     def _after_closures(
         self, starts: list[datetime], repeat: Repeat

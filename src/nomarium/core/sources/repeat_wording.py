@@ -42,6 +42,29 @@ def too_many(place: Place, text: str, limit: int) -> Problem:
     )
 
 
+def no_first_day(place: Place, text: str) -> Problem:
+    """A repeat without a date of its row, whose days hang on the first."""
+    return error(
+        "no-first-day",
+        place,
+        "The row has no date, and the repeat does not say with which day it begins.",
+        found=text,
+        expected="“every other Friday from 11 Sep 2026”",
+        advice="Write the first day behind it, or into a column “Date”.",
+    )
+
+
+def two_starts(place: Place, text: str, day: date) -> Problem:
+    """A repeat whose words begin on another date than its row."""
+    return error(
+        "two-starts",
+        place,
+        f"The repeat begins on another date than its row, {day_words(day)}.",
+        found=text,
+        advice="State the first day once.",
+    )
+
+
 def two_ends(place: Place, text: str) -> Problem:
     """Until and times together."""
     return error(

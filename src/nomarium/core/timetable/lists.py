@@ -2,13 +2,15 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import date, time, timedelta
 from typing import NamedTuple
 
 from nomarium.core.columns import Holds, heading_key
 from nomarium.core.problems import Place, Problem
+from nomarium.core.repeats import Bounds, bounds_in
 from nomarium.core.sheets import NOT_RUNNING, RUNNING, Sheet, column_text
 from nomarium.core.slots import (
     Count,
@@ -22,15 +24,20 @@ from nomarium.core.slots import (
     read_slots,
     read_week_numbers,
 )
+from nomarium.core.sources import DatesInWords
 from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.values import (
+    WEEKDAY_NAMES,
+    CalendarWords,
     Clock,
     DateChoices,
     Fault,
     Moment,
+    MomentScanner,
     Span,
+    calendar_words,
     cell_length,
     may_pass_midnight,
     scan_span,
@@ -40,11 +47,13 @@ from nomarium.core.values import (
     split_list,
     time_at,
     unit_in_heading,
+    weekday_in_any,
 )
 from nomarium.core.year import SchoolYear
 
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")
+_SHORTEST_BOUNDED = 8
 
 
 @dataclass(slots=True)
@@ -145,6 +154,9 @@ def _spans(text: str) -> list[Span]:
     return [part.span for part in _parts_with_times(text)]
 
 
+_NUMBER = re.compile(r"(?:x\s*)?(\d{1,3})(?:\.0)?(?:\s*(?:x|[^\W\d]+))?$", re.IGNORECASE)
+
+
 class _Limits(NamedTuple):
     """When in the year a row holds."""
 
@@ -152,6 +164,8 @@ class _Limits(NamedTuple):
     terms: frozenset[str]
     first: date | None
     last: date | None
+    without: frozenset[date] = frozenset()
+    times: int = 0
 
 
 class _Rows:
@@ -174,10 +188,39 @@ class _Rows:
         self._terms = {term.name.casefold(): term.name for term in choices.year.rules.terms}
         self._known_limits: dict[tuple[object, ...], _Limits] = {}
         self._clocks: dict[str, Clock] = {}
+        self._known_bounds: dict[str, Bounds | None] = {}
         self._week_numbers = False
         self._weeks_counted_by: Count = ""
         self._term_weeks: set[int] = set()
+        self._dates = self._dates_in_words()
         self._settle_weeks()
+        self._every_day = not any(map(sheet.has, ("day", "slot"))) and sheet.has("period")
+        if self._every_day:
+            self._problems.append(wording.every_day(sheet.table.place))
+
+    def _said(self, record: int, name: str) -> str:
+        """Return what a row says of its days, without what bounds them."""
+        text = self._sheet.text(record, name)
+        bounds = self._bounds(text) if name in _TOGETHER else None
+        return bounds.head if bounds else text
+
+    def _bounds(self, text: str) -> Bounds | None:
+        if text not in self._known_bounds:
+            found = bounds_in(text) if len(text) > _SHORTEST_BOUNDED else None
+            if found and found.head == "weekly":
+                words = re.split(r"[\s,.]+", found.first)
+                weekday = next((n for word in words if (n := weekday_in_any(word)) is not None), None)
+                found = replace(found, head=WEEKDAY_NAMES[weekday]) if weekday is not None else None
+            self._known_bounds[text] = found
+        return self._known_bounds[text]
+
+    def _dates_in_words(self) -> DatesInWords:
+        """Return what reads the dates that bound days in words, in the order of the sheet's own."""
+        bounds = [self._bounds(text) for name in _TOGETHER for text in dict.fromkeys(self._sheet.texts(name))]
+        texts = [text for one in bounds if one for text in (one.first, one.until, *one.without) if text]
+        words = calendar_words(texts)
+        order = self._choices.dates.order or next((one.order for one in self._moments.values() if one.order), None)
+        return DatesInWords(MomentScanner(words if isinstance(words, CalendarWords) else words[0]), order)
 
     def runs(self, record: int) -> bool:
         """Tell whether a row runs: one whose status says that it does not is counted as left out."""
@@ -249,23 +292,23 @@ class _Rows:
 
     def _timed_slots(self, record: int, division: str) -> list[_Slot] | None:
         """Return the slots of a cell that holds days and times in one: "Mon 16:00–17:00; Wed & Fri 15:30–16:30"."""
-        name = next((name for name in _TOGETHER if span_in(self._sheet.text(record, name))), "")
-        if not name or any(self._sheet.text(record, other) for other in _TIMES):
+        name = next((name for name in _TOGETHER if span_in(self._said(record, name))), "")
+        if not name or any(self._said(record, other) for other in _TIMES):
             return None
-        if not all(part.days for part in _parts_with_times(self._sheet.text(record, name))):
+        if not all(part.days for part in _parts_with_times(self._said(record, name))):
             return None
         clock = self._clocks.get(name)
         if clock is None:
             spans = {
                 f"{text} {number}": span
-                for text in dict.fromkeys(self._sheet.texts(name))
+                for text in dict.fromkeys(self._said(record, name) for record in range(len(self._sheet)))
                 for number, span in enumerate(_spans(text))
             }
             clock = self._clocks[name] = Clock.of(
                 {text: [s for s in span if s] for text, span in spans.items()}, self._choices.dates.earliest_hour
             )
         found: list[_Slot] = []
-        for part in _parts_with_times(self._sheet.text(record, name)):
+        for part in _parts_with_times(self._said(record, name)):
             days = self._choices.days.read(part.days, self._choices.cycles(division))
             start, end = clock.read_span(part.span.start, part.span.end) if part.span.end else (None, None)
             if isinstance(days, UnknownDay):
@@ -274,26 +317,37 @@ class _Rows:
                 return []
             if start is None or end is None or not start.seconds < end.seconds < 86_400:
                 place = self._sheet.place(record, name)
-                self._problems.append(wording.unreadable_clock(place, self._sheet.text(record, name)))
+                self._problems.append(wording.unreadable_clock(place, self._said(record, name)))
                 return []
             found += [(day, (), (time_at(start.seconds), time_at(end.seconds))) for day in days]
         return found
 
+    def _day_field(self, record: int, division: str) -> str:
+        """Return the field that names the days of a row: that of slots may hold days alone, the times apart."""
+        slot = self._said(record, "slot")
+        apart = any(self._sheet.text(record, name) for name in ("period", *_TIMES))
+        if not slot or self._said(record, "day") or not apart:
+            return "day"
+        days = self._choices.days.read(slot, self._choices.cycles(division))
+        return "day" if isinstance(days, UnknownDay) else "slot"
+
     def _written_together(self, record: int, division: str) -> str:
         """Return the field of a row that holds days and periods in one; "" where they stand apart."""
-        if self._sheet.text(record, "slot") and not self._sheet.text(record, "day"):
+        if self._day_field(record, division) == "slot":
+            return ""
+        if self._said(record, "slot") and not self._said(record, "day"):
             return "slot"
-        filled = [name for name in ("day", "period", *_TIMES) if self._sheet.text(record, name)]
+        filled = [name for name in ("day", "period", *_TIMES) if self._said(record, name)]
         if filled not in (["day"], ["period"]):
             return ""
         (name,), cycles = filled, self._choices.cycles(division)
-        text = self._sheet.text(record, name)
+        text = self._said(record, name)
         only_days = name == "day" and not isinstance(self._choices.days.read(text, cycles), UnknownDay)
         slots = UnknownDay(text) if only_days else read_slots(text, self._choices.days, cycles)
         return "" if isinstance(slots, UnknownDay) else name
 
     def _days_and_periods(self, record: int, name: str, division: str) -> Iterator[_Slot]:
-        text = self._sheet.text(record, name)
+        text = self._said(record, name)
         found = read_slots(text, self._choices.days, self._choices.cycles(division))
         if isinstance(found, UnknownDay):
             self._problems.append(wording.unreadable_slots(self._sheet.place(record, name), text, found.part))
@@ -303,12 +357,13 @@ class _Rows:
 
     def _days(self, record: int, division: str) -> tuple[DayTest, ...]:
         """Return the days of a row; none, with a problem, where they cannot be told."""
-        text = self._sheet.text(record, "day")
+        name = self._day_field(record, division)
+        text = self._said(record, name)
         if not text:
-            return ()
+            return (DayTest(),) if self._every_day and self._sheet.text(record, "period") else ()
         found = self._choices.days.read(text, self._choices.cycles(division))
         if isinstance(found, UnknownDay):
-            place = self._sheet.place(record, "day")
+            place = self._sheet.place(record, name)
             self._problems.append(wording.unknown_day(place, text, found, self._choices.labels(division)))
             return ()
         return found
@@ -356,7 +411,7 @@ class _Rows:
         return int(length.elapsed.total_seconds()) if length else 0
 
     def _limits(self, record: int) -> _Limits:
-        texts = tuple(self._sheet.cell(record, name) for name in ("week", "term", *_BOUNDS))
+        texts = tuple(self._sheet.cell(record, name) for name in ("week", "term", "count", *_BOUNDS, *_TOGETHER))
         if texts not in self._known_limits:
             before = len(self._problems)
             limits = self._read_limits(record)
@@ -376,7 +431,37 @@ class _Rows:
         first, last = self._bound(record, "from"), self._bound(record, "until")
         if first and last and last < first:
             self._problems.append(wording.backward_bounds(self._sheet.place(record, "until")))
-        return _Limits(self._weeks(record), frozenset(terms), first, last)
+        said = self._bounds_of(record, first)
+        return said._replace(weeks=self._weeks(record), terms=frozenset(terms), last=last or said.last)
+
+    def _bounds_of(self, record: int, first: date | None) -> _Limits:
+        """Return what bounds the days of a row in its columns or in its words: from when, how often, when not."""
+        name = next((name for name in _TOGETHER if self._bounds(self._sheet.text(record, name))), "")
+        bounds = self._bounds(self._sheet.text(record, name)) if name else None
+        count = self._count(record)
+        if bounds is None:
+            return _Limits((), frozenset(), first, None, frozenset(), count)
+        after = first or self._choices.year.rules.first
+        place = self._sheet.place(record, name)
+
+        def read(text: str) -> date | None:
+            day = self._dates.read(text, after)
+            if day is None:
+                self._problems.append(wording.unreadable_bound(place, text))
+            return day
+
+        first = (read(bounds.first) if bounds.first else None) or first
+        last = read(bounds.until) if bounds.until else None
+        without = frozenset(day for text in bounds.without if (day := read(text)) is not None)
+        return _Limits((), frozenset(), first, last, without, bounds.times or count)
+
+    def _count(self, record: int) -> int:
+        """Return how often a row says that it meets, 0 where it does not say."""
+        text = self._sheet.text(record, "count")
+        match = _NUMBER.match(text)
+        if text and match is None:
+            self._problems.append(wording.no_number(self._sheet.place(record, "count"), text))
+        return int(match[1]) if match else 0
 
     def _bound(self, record: int, name: str) -> date | None:
         cell = self._sheet.cell(record, name)

@@ -29,6 +29,10 @@ class When(NamedTuple):
     terms: frozenset[str] = frozenset()
     first: date | None = None
     last: date | None = None
+    without: frozenset[date] = frozenset()
+    """Dates on which it is not."""
+    times: int = 0
+    """How often its row meets in all, 0 where that is not said."""
 
     @property
     def words(self) -> str:

@@ -53,6 +53,28 @@ def cells_meet(place: Place) -> Problem:
     )
 
 
+def no_number(place: Place, text: str) -> Problem:
+    """A cell that should say how often a row meets."""
+    return error(
+        "no-number",
+        place,
+        "It does not say how often the row meets.",
+        found=text,
+        expected="A number: “8”, “10 sessions”.",
+        advice="Write the number, or clear the cell.",
+    )
+
+
+def every_day(place: Place) -> Problem:
+    """A list of meetings with periods and no column of days."""
+    return note(
+        "every-day",
+        place,
+        "It has no column of days: each row meets on every school day on which its period rings.",
+        advice="Add a column “Day” where that is not so.",
+    )
+
+
 def no_slot(place: Place, class_name: str, lacks: str) -> Problem:
     """A row of a timetable that does not say when."""
     return error(

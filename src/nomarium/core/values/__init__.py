@@ -34,7 +34,7 @@ from nomarium.core.values.spans_within import span_in, spans_in
 from nomarium.core.values.style import Style, style_of
 from nomarium.core.values.time_text import Span, scan_span
 from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
-from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES
+from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
 from nomarium.core.values.zones import near_zones, read_zone
 
 __all__ = [
@@ -49,6 +49,7 @@ __all__ = [
     "TEACHER_FORM",
     "TITLED_FORM",
     "WEEKDAY_NAMES",
+    "CalendarWords",
     "Clock",
     "ClockTime",
     "Commas",

@@ -153,10 +153,17 @@ def date_in(text: str, order: Order) -> date | None:
 def weekday_in_any(text: str) -> int | None:
     """Return the weekday (Monday is 0) that a text names in English, else in the usual languages that agree on it."""
     word = normalised(text).strip(". ")
-    if word in ENGLISH.weekdays:
-        return ENGLISH.weekdays[word]
-    found = {names.weekdays[word] for names in _languages(_USUAL[:12]) if word in names.weekdays}
-    return found.pop() if len(found) == 1 else None
+    for form in (word, word.removesuffix("s")) if len(word) >= _SHORTEST_PLURAL else (word,):
+        if form in ENGLISH.weekdays:
+            return ENGLISH.weekdays[form]
+        found = {names.weekdays[form] for names in _languages(_USUAL[:12]) if form in names.weekdays}
+        if found:
+            return found.pop() if len(found) == 1 else None
+    return None
+
+
+_SHORTEST_PLURAL = 6
+"""So many letters has a plural such as “lundis” or “Mondays”; a shorter word is itself."""
 
 
 def weekday_of(text: str, words: CalendarWords) -> int | None:

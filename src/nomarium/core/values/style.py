@@ -29,7 +29,11 @@ def _cell(table: Table, column: MomentColumn, text: str) -> str:
 def _date_styles(table: Table, column: MomentColumn) -> list[str]:
     styles = []
     if column.typed:
-        styles.append("dates of the workbook’s own" + (", day and month exchanged" if column.swapped else ""))
+        own = "text" not in table.form  # text has no dates of its own: they were worked out from words around them
+        styles.append(
+            ("dates of the workbook’s own" if own else "worked out from the words around them")
+            + (", day and month exchanged" if column.swapped else "")
+        )
     shapes = [shape for moment in column.shapes.values() for shape in moment.dates]
     if column.serials:
         styles.append("day numbers that have lost their date format")
