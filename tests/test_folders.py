@@ -256,7 +256,7 @@ OPEN = {
         "dates.csv",
     ),
     "closures among other days": (
-        {"days.csv": "Event,Begin\nTides - No School,2026-09-21\nPicture day,2026-09-28\n"},
+        {"days.csv": "Event,Begin\nTides - No School,2026-09-21\nSkipper’s Day,2026-09-28\n"},
         "days.csv",
     ),
     "days of a cycle that nothing meets on": (

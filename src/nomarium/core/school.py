@@ -10,11 +10,13 @@ from typing import TypeVar
 
 from nomarium.core.datesheets import (
     DatedSheet,
+    SchoolCalendar,
     empty_is_fine,
     leave_open,
     read_closures,
     read_listed_days,
     read_public_holidays,
+    read_school_calendar,
     read_special_days,
     read_terms,
     read_weeks,
@@ -84,7 +86,7 @@ def open_school(path: Path, *, needs_year: bool = True) -> School:
     if plan is None:
         return School(None, None, by_place(problems))
     school = School(plan)
-    if not needs_year and not plan.plan.year.terms and not plan.plan.cycles:
+    if not needs_year and not plan.plan.year.states_terms and not plan.plan.cycles:
         return school
     rules = _Assembly(school, plan).rules()
     if rules.terms or not school.failed:
@@ -107,12 +109,14 @@ class _Assembly:
         self._keys = plan.plan
         self._sheets = PlanSheets(plan, school.problems)
         self._lists: dict[str, dict[date, Pin]] = {}
+        self._calendars: list[SchoolCalendar] = []
 
     def rules(self) -> YearRules:
         """Return the rules; what cannot be read is among the school's problems."""
         keys = self._keys.year
+        self._calendars = self._read_calendars()
         terms = self._terms()
-        terms, unlisted = (terms, []) if terms or keys.terms else self._listed_year()
+        terms, unlisted = (terms, []) if terms or keys.states_terms else self._listed_year()
         if terms:
             self._sheets.within = a_year_around(min(term.first for term in terms), max(term.last for term in terms))
         closures, specials = self._closures(terms)
@@ -136,8 +140,17 @@ class _Assembly:
             tuple(self._cycle(name, cycle, without) for name, cycle in self._keys.cycles.items()),
         )
 
+    def _read_calendars(self) -> list[SchoolCalendar]:
+        found = []
+        for choices in self._sheets.of(self._keys.year.calendars, "year", "calendars"):
+            calendar = self._take_list(read_school_calendar(choices, list(self._keys.cycles)))
+            gave = [counted(len(calendar.terms), "term")] if calendar.terms else []
+            self._note(calendar.closed.sheet, " + ".join([*gave, counted(len(calendar.closed.closures), "closure")]))
+            found.append(calendar)
+        return found
+
     def _terms(self) -> list[Term]:
-        terms: list[Term] = []
+        terms = [term for calendar in self._calendars for term in calendar.terms]
         for choices in self._sheets.of(self._keys.year.terms, "year", "terms"):
             found, sheet, problems = read_terms(choices)
             self._school.problems += problems
@@ -160,8 +173,8 @@ class _Assembly:
 
     def _closures(self, terms: Sequence[Term]) -> tuple[list[Closure], list[SpecialDay]]:
         keys = self._keys.year
-        closures: list[Closure] = []
-        half_days: list[SpecialDay] = []
+        closures = [closure for calendar in self._calendars for closure in calendar.closed.closures]
+        half_days = [day for calendar in self._calendars for day in calendar.closed.half_days]
         for choices in self._sheets.of(keys.closures, "year", "closures"):
             found = self._take_list(read_closures(choices, list(self._keys.cycles)))
             gave = [counted(len(found.closures), "closure")]

@@ -348,5 +348,12 @@ def grid_heading(grid: Grid) -> int | None:
             return None
         filled = [cell for cell in below[1:] if cell != ""]
         if filled and all(map(_spans, filled)) and [c for c in row[1:] if c != ""] and not any(map(_spans, row)):
-            return index
+            return index if _hold_spans(grid.rows[index + 2 :]) else None
     return None
+
+
+def _hold_spans(rows: Sequence[Sequence[Cell]]) -> bool:
+    """Tell whether no row below holds words where spans of times are meant: those are a grid's below hours."""
+    words = [cell for row in rows for cell in row[1:] if isinstance(cell, str) and any(map(str.isalpha, cell))]
+    filled = sum(cell != "" for row in rows for cell in row[1:])
+    return sum(not _spans(cell) for cell in words) * 2 <= filled

@@ -87,10 +87,10 @@ def _assumed(plan: PlanFile, year: SchoolYear) -> Iterator[str]:
         yield 'the time zone is this machine’s ([school] zone = "America/Halifax")'
     if "school_days" not in keys.year.model_fields_set and not all(rule.listed for rule in year.rules.cycles):
         yield 'school is from Monday to Friday ([year] school_days = "Mon-Fri")'
-    if not year.rules.closures and not keys.year.public_holidays and keys.year.terms:
+    if not year.rules.closures and not keys.year.public_holidays and keys.year.states_terms:
         yield 'the school is never closed within its terms ([year] closures = "closures.csv")'
     begin, end = year.rules.terms[0].first, year.rules.terms[-1].last
-    if not keys.year.terms and end - begin < _SHORT_YEAR:
+    if not keys.year.states_terms and end - begin < _SHORT_YEAR:
         span = f"{day_words(begin)} to {day_words(end)}"
         yield f'the year is {span}, as its days are listed ([year] terms = "terms.csv")'
     for name, cycle in keys.cycles.items():

@@ -17,7 +17,17 @@ from nomarium.core.plan_sheets import as_conditions, first_hour
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.recognition import recognise
 from nomarium.core.school import School
-from nomarium.core.shapes import Crossing, Key, Unfolded, drawn_days, find_crossing, read_key, unfold
+from nomarium.core.shapes import (
+    Crossing,
+    Key,
+    Patterns,
+    Unfolded,
+    drawn_days,
+    find_crossing,
+    find_patterns,
+    read_key,
+    unfold,
+)
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.slots import DayReader
 from nomarium.core.sources import Lookups, SpanRules, fill_prefix
@@ -99,7 +109,7 @@ class SourceReader:
         grids = self._desk.grids(choices)
         crossed = [] if keys.kind in ("month pages", "codes") else _crossings(grids, choices)
         if any(crossed):
-            return self._unfolded(name, keys, grids, crossed)
+            return self._unfolded(name, keys, choices, grids, crossed)
         if keys.kind in _STATED:
             return _STATED[keys.kind], grids
         if keys.codes and not all(recognise(grid, choices.columns, (Kind.GRID,)).kind for grid in grids):
@@ -110,7 +120,12 @@ class SourceReader:
         return next(iter(kinds), Kind.EVENTS), grids
 
     def _unfolded(
-        self, name: str, keys: SourceKeys, grids: list[Grid], crossings: Sequence[Crossing | Unfolded | None]
+        self,
+        name: str,
+        keys: SourceKeys,
+        choices: SheetChoices,
+        grids: list[Grid],
+        crossings: Sequence[Crossing | Patterns | Unfolded | None],
     ) -> tuple[Kind, list[Grid]]:
         """Return sheets on which names and days cross as lists, what their codes mean being read first."""
         key = Key()
@@ -123,10 +138,11 @@ class SourceReader:
             if crossing is None:
                 lists.append(grid)
                 continue
-            if isinstance(crossing, Crossing):
-                unfolded = unfold(crossing, key, self._desk.known.of("room").values(), self._desk.used)
-            else:
+            if isinstance(crossing, Unfolded):
                 unfolded = crossing
+            else:
+                rooms, days = self._desk.known.of("room").values(), choices.whole.get("day", "")
+                unfolded = unfold(crossing, key, rooms, self._desk.used, days, self._desk.sheets.within)
             self._desk.found.problems += unfolded.problems
             kinds.append(unfolded.kind)
             lists.append(unfolded.grid)
@@ -261,9 +277,12 @@ class SourceReader:
         return sheets
 
 
-def _crossings(grids: Sequence[Grid], choices: SheetChoices) -> list[Crossing | Unfolded | None]:
+def _crossings(grids: Sequence[Grid], choices: SheetChoices) -> list[Crossing | Patterns | Unfolded | None]:
     """Return where names and days cross on sheets, or the list that a drawn year is; None for each of another shape."""
-    return [(find_crossing(grid) or drawn_days(grid)) if not choices.columns else None for grid in grids]
+    return [
+        (find_patterns(grid) or find_crossing(grid) or drawn_days(grid)) if not choices.columns else None
+        for grid in grids
+    ]
 
 
 @dataclass(frozen=True, slots=True)

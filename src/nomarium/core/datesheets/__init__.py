@@ -1,10 +1,12 @@
 """Sheets of terms, closures, special days and listed days → what a school year is made of."""
 
 from nomarium.core.datesheets.closures import ClosureList, read_closures, speaks_of_school
+from nomarium.core.datesheets.edges import Side, edge_of
 from nomarium.core.datesheets.listed import ListedDays, read_listed_days
 from nomarium.core.datesheets.plain_list import is_plain_list
 from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
 from nomarium.core.datesheets.rows import DatedSheet
+from nomarium.core.datesheets.school_calendar import SchoolCalendar, closes_school, read_school_calendar
 from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
 from nomarium.core.datesheets.terms import read_terms
 from nomarium.core.datesheets.weeks import read_weeks
@@ -14,13 +16,18 @@ __all__ = [
     "ClosureList",
     "DatedSheet",
     "ListedDays",
+    "SchoolCalendar",
+    "Side",
     "SpecialDays",
+    "closes_school",
+    "edge_of",
     "empty_is_fine",
     "is_plain_list",
     "leave_open",
     "read_closures",
     "read_listed_days",
     "read_public_holidays",
+    "read_school_calendar",
     "read_special_days",
     "read_terms",
     "read_weeks",

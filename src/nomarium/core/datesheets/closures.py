@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Collection
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass, field
 
 from nomarium.core.datesheets import wording
+from nomarium.core.datesheets.edges import join_edges
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import CLOSURE_SHEET
 from nomarium.core.problems import Problem
@@ -58,10 +59,25 @@ def read_closures(choices: SheetChoices, cycles: Collection[str] = ()) -> tuple[
     sheet, problems = read_dated_rows(choices, CLOSURE_SHEET, plain_lists=True)
     found = ClosureList(sheet=sheet)
     if sheet is not None:
-        reader = _Reader(sheet, found, {name.casefold(): name for name in cycles}, problems)
-        for row in sheet.rows:
-            reader.take(row)
+        problems += take_closures(sheet, sheet.rows, found, cycles)
     return found, problems
+
+
+def take_closures(
+    sheet: DatedSheet, rows: Sequence[DatedRow], found: ClosureList, cycles: Collection[str]
+) -> list[Problem]:
+    """Add the closures of some rows of a sheet, those that two rows bound as one; return what is wrong with them."""
+    problems: list[Problem] = []
+    reader = _Reader(sheet, found, {name.casefold(): name for name in cycles}, problems)
+    edges = join_edges(rows, of_school=False)
+    for joined in edges.spans:
+        reader.take(joined.row._replace(name=joined.name, last=joined.last))
+    problems += [wording.edge_alone(sheet.place(row), row.name, edge.side) for row, edge in edges.open]
+    apart = edges.used | {row.record for row, _ in edges.open} | join_edges(rows, of_school=True).used
+    for row in rows:
+        if row.record not in apart:
+            reader.take(row)
+    return problems
 
 
 @dataclass(slots=True)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from nomarium.core.datesheets.edges import join_edges, term_name
 from nomarium.core.datesheets.rows import DatedSheet, read_dated_rows
 from nomarium.core.kinds import TERM_SHEET
 from nomarium.core.problems import Problem
@@ -10,8 +11,22 @@ from nomarium.core.year import Term
 
 
 def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, list[Problem]]:
-    """Read a sheet of terms, each with its name, first and last day; the sheet is None where it cannot be read."""
+    """Read a sheet of terms, each with its name, first and last day; the sheet is None where it cannot be read.
+
+    A calendar with rows such as “First day of school” and “Last day of school” has the terms between these.
+    """
     sheet, problems = read_dated_rows(choices, TERM_SHEET, plain_lists=True)
     if sheet is None:
         return [], None, problems
-    return [Term(row.name, row.first, row.last, sheet.place(row)) for row in sheet.rows], sheet, problems
+    terms = terms_between(sheet)
+    rows = [Term(row.name, row.first, row.last, sheet.place(row)) for row in sheet.rows]
+    return terms or rows, sheet, problems
+
+
+def terms_between(sheet: DatedSheet) -> list[Term]:
+    """Return the terms whose first and last days rows of a sheet name; none where none do."""
+    spans = join_edges(sheet.rows, of_school=True).spans
+    return [
+        Term(term_name(one, number, len(spans)), one.first, one.last, sheet.place(one.row))
+        for number, one in enumerate(spans, 1)
+    ]

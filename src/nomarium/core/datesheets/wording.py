@@ -75,6 +75,30 @@ def part_of_days(place: Place, name: str, words: str) -> Problem:
     )
 
 
+def silent_rows(place: Place, names: Sequence[str]) -> Problem:
+    """Rows of a calendar of the year that do not say that the school is closed."""
+    shown = ", ".join(f"“{name}”" for name in names[:5]) + (f" and {len(names) - 5} more" if len(names) > 5 else "")
+    verb, closes = ("row does", "closes") if len(names) == 1 else ("rows do", "close")
+    return note(
+        "silent-rows",
+        place,
+        f"{len(names)} {verb} not say that the school is closed, and {closes} nothing: {shown}.",
+        advice="Write “(no school)” behind one that closes it.",
+    )
+
+
+def edge_alone(place: Place, name: str, side: str) -> Problem:
+    """A row that says when a closure begins or ends, and no row says the other."""
+    other = "ends" if side == "begins" else "begins"
+    return error(
+        "edge-alone",
+        place,
+        f"The row says when it {side}, but no row says when it {other}.",
+        found=name,
+        advice=f"Add a row that says when it {other}, or write both days into this row.",
+    )
+
+
 def not_a_closure(place: Place, name: str) -> Problem:
     """A row of a closure list about school itself."""
     return warning(

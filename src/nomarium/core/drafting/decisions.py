@@ -36,6 +36,17 @@ def of_names_and_dates(file: str) -> Decision:
     )
 
 
+def of_silent_rows(file: str, names: Sequence[str]) -> Decision:
+    """Rows of a calendar of the year that may close the school, and do not say so."""
+    shown = listed_words([f"“{name}”" for name in names[:5]])
+    more = f" (and {len(names) - 5} more)" if len(names) > 5 else ""
+    return Decision(
+        file,
+        f"These rows do not say whether the school is closed: {shown}{more}. Write “(no school)” behind those that "
+        "close it; then, or if none does, take this line out.",
+    )
+
+
 def of_unused(name: str, is_of_days: bool, path: str) -> Decision:
     """A sheet of codes or of days that nothing uses."""
     if is_of_days:
@@ -78,7 +89,7 @@ def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
 
 def of_closures(sheets: Sequence[FoundSheet], left_out: Sequence[FoundSheet]) -> Iterator[Decision]:
     """Meetings in a year that nothing interrupts."""
-    kinds = {sheet.kind for sheet in sheets}
+    kinds = {kind for sheet in sheets for kind in (sheet.kind, *sheet.recognised.also)}
     if {Kind.LIST, Kind.GRID} & kinds and Kind.CLOSURES not in kinds:
         if any(sheet.kind is Kind.CLOSURES for sheet in left_out):
             return  # the sheet itself is named as open

@@ -9,7 +9,7 @@ from pathlib import Path
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
 from nomarium.core.drafting.decisions import Decision
-from nomarium.core.drafting.proved import may_be_closures, proved_together
+from nomarium.core.drafting.proved import may_be_closures, proved_together, silent_rows
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
@@ -183,11 +183,18 @@ class _Writer:
         yield ""
 
     def _year(self) -> Iterator[str]:
-        terms, closures, specials = self._of(Kind.TERMS), self._of(Kind.CLOSURES), self._of(Kind.SPECIAL_DAYS)
+        calendars = [sheet for sheet in self._of(Kind.TERMS, Kind.CLOSURES) if sheet.kind is Kind.EVENTS]
+        terms, closures = (
+            [sheet for sheet in self._of(kind) if sheet not in calendars] for kind in (Kind.TERMS, Kind.CLOSURES)
+        )
+        specials = self._of(Kind.SPECIAL_DAYS)
         if not self._has_year:
             return
         yield "[year]"
-        for key, sheets in (("terms", terms), ("closures", closures), ("special_days", specials)):
+        if calendars:
+            yield "# Of its rows those close the school that say so; its first and last days of school are terms."
+        keys = {"calendars": calendars, "terms": terms, "closures": closures, "special_days": specials}
+        for key, sheets in keys.items():
             if sheets:
                 yield from self._why(sheets)
                 yield f"{key} = {self._paths(sheets)}"
@@ -195,10 +202,15 @@ class _Writer:
         if days and all(cycle.exact for cycle in self._cycles):
             yield f"# {shown} has school on these weekdays."
             yield f"school_days = {toml_text(days)}"
-        elif days or not shown:
+        elif (days or not shown) and self._hangs_on_weekdays():
             yield self._question('Is there school from Monday to Friday? Else say which days: school_days = "Sun-Thu".')
         yield ""
         yield from self._week_letters()
+
+    def _hangs_on_weekdays(self) -> bool:
+        """Tell whether it matters on which weekdays there is school: to a cycle, or to classes of every day."""
+        of_every_day = any(not (one.column("day") or one.column("slot")) for one in self._of(Kind.LIST))
+        return of_every_day or not all(cycle.exact for cycle in self._cycles)
 
     def _week_letters(self) -> Iterator[str]:
         """State the letters of weeks that timetables and repeats name."""
@@ -460,13 +472,7 @@ class _Writer:
         """Yield what all dates hang on and no sheet settles."""
         listed, left_out = self._of(Kind.WEEKS), list(self._draft.left_out)
         for sheet in self._draft.sheets:
-            written = sheet.written(self._choices.folder)
-            if sheet.kind is None and sheet.grid is None:
-                yield decisions.of_unreadable(written, sheet.recognised.why)
-            elif may_be_closures(sheet) and not self._of(Kind.CLOSURES) and self._of(Kind.LIST, Kind.GRID):
-                yield decisions.of_names_and_dates(written)
-            elif sheet.kind is None and holds_moments(sheet):
-                yield decisions.of_unknown(written, sheet.sheet, sheet.recognised.why)
+            yield from self._of_sheet(sheet)
         yield from self._unused_keys()
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
         if not self._has_year:
@@ -478,6 +484,19 @@ class _Writer:
             for cycle in self._cycles:
                 yield from decisions.of_cycle(cycle, first, start=self._choices.start, advance=self._choices.advance)
             yield from decisions.of_letters(week_letters(self._sheets), listed)
+
+    def _of_sheet(self, sheet: FoundSheet) -> Iterator[Decision]:
+        """Yield what is open about one sheet: what it is, or what its rows do."""
+        written = sheet.written(self._choices.folder)
+        if sheet.kind is None and sheet.grid is None:
+            yield decisions.of_unreadable(written, sheet.recognised.why)
+        elif sheet.kind is Kind.EVENTS and {Kind.TERMS, Kind.CLOSURES} & set(sheet.recognised.also):
+            if silent := silent_rows(sheet):
+                yield decisions.of_silent_rows(written, silent)
+        elif may_be_closures(sheet) and not self._of(Kind.CLOSURES) and self._of(Kind.LIST, Kind.GRID):
+            yield decisions.of_names_and_dates(written)
+        elif sheet.kind is None and holds_moments(sheet):
+            yield decisions.of_unknown(written, sheet.sheet, sheet.recognised.why)
 
     def _unused_keys(self) -> Iterator[Decision]:
         """Yield the sheets of codes and of days that nothing in the plan uses: what they say would be lost."""

@@ -10,7 +10,7 @@ from itertools import pairwise
 
 from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
-from nomarium.core.datesheets import read_terms, speaks_of_school
+from nomarium.core.datesheets import Side, closes_school, edge_of, read_terms, speaks_of_school
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of
 from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET, bare_label
 from nomarium.core.kinds import vocabulary as words
@@ -34,7 +34,7 @@ def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     for listed in sheets:
         if listed.kind not in (Kind.EVENTS, Kind.DAYS, None) or listed.grid is None or listed.recognised.crossing:
             continue
-        said = {text for other in sheets if other is not listed for text in _cells_of(other)}
+        said = {text for other in sheets if other is not listed for text in _days_said(other)}
         columns = [text for texts in label_columns(listed.grid).values() for text in texts]
         words = [text for text in dict.fromkeys(columns) if not list(plain_or_named([text], ()))]
         names = tuple(name for name in words if name.casefold() in said)
@@ -47,6 +47,18 @@ def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
 
 _FEWEST_NAMES = 2
+
+
+def _days_said(sheet: FoundSheet) -> set[str]:
+    """Return what may be the days of a timetable: the texts below “Day”, and what heads the lines of a grid."""
+    if sheet.kind is Kind.LIST:
+        texts = [*sheet.column("day"), *sheet.column("slot")]
+        return {bare_label(part, ()).casefold() for text in texts for part in (text, *split_list(text))}
+    if sheet.kind not in (Kind.GRID, None) or sheet.grid is None:
+        return set()
+    rows = sheet.grid.rows
+    heads = [next((row for row in rows if sum(cell != "" for cell in row) > 1), []), [row[0] for row in rows if row]]
+    return {bare_label(cell, ()).casefold() for line in heads for cell in line if isinstance(cell, str) and cell}
 
 
 def _cells_of(sheet: FoundSheet) -> set[str]:
@@ -71,14 +83,27 @@ def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     It names a few spans of weeks that do not overlap, without times: “Season, First day, Last day”.
     """
     kinds = {sheet.kind for sheet in sheets}
-    if Kind.TERMS in kinds or not kinds & {Kind.LIST, Kind.GRID}:
+    needed = kinds & {Kind.LIST, Kind.GRID} or any(sheet.recognised.crossing for sheet in sheets)
+    if Kind.TERMS in kinds or not needed:
         return list(sheets)
-    fitting = [sheet for sheet in sheets if sheet.kind in (Kind.EVENTS, Kind.CLOSURES, None) and _is_of_terms(sheet)]
+    others = [sheet for sheet in sheets if sheet.kind in (Kind.EVENTS, Kind.CLOSURES, None)]
+    edged = [sheet for sheet in others if _says_when_school_begins(sheet)]
+    if len(edged) == 1:
+        also = replace(edged[0].recognised, also=(*edged[0].recognised.also, Kind.TERMS))
+        return [replace(sheet, recognised=also) if sheet is edged[0] else sheet for sheet in sheets]
+    fitting = [sheet for sheet in others if _is_of_terms(sheet)]
     if len(fitting) != 1:
         return list(sheets)
     why = "it names spans of weeks, one behind the other, and no other sheet has the terms"
     terms = replace(fitting[0], recognised=Recognised(Kind.TERMS, why))
     return [terms if sheet is fitting[0] else sheet for sheet in sheets]
+
+
+def _says_when_school_begins(sheet: FoundSheet) -> bool:
+    """Tell whether rows of a sheet name the first and the last day of school, or of its terms."""
+    texts = (cell for row in sheet.grid.rows for cell in row if isinstance(cell, str)) if sheet.grid else ()
+    edges = [edge for text in texts if (edge := edge_of(text)) is not None and edge.of_school]
+    return {Side.BEGINS, Side.ENDS} <= {edge.side for edge in edges}
 
 
 def _is_of_terms(sheet: FoundSheet) -> bool:
@@ -99,7 +124,7 @@ def _is_of_terms(sheet: FoundSheet) -> bool:
 
 _TERM_WORDS = frozenset(
     f"{words.TERM}|season|seasons|saison|temporada|stagione|periodo|periodos|période|periode|curso|cursos|block|blocks|year|"
-    "session|sessions|half|halves|halbjahr|zeitraum|schuljahr|año|année|anno|terms|semesters|trimesters|quarters".split(
+    "session|sessions|half|halves|halbjahr|zeitraum|schuljahr|año|année|anno|terms|semesters|trimesters|quarters|roster|rota|dienstplan|turno".split(
         "|"
     )
 )
@@ -114,8 +139,14 @@ def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return list(sheets)
 
     def as_closures(sheet: FoundSheet) -> FoundSheet:
-        said = says_closed(sheet) if may_be_closures(sheet) else ""
-        return replace(sheet, recognised=Recognised(Kind.CLOSURES, said)) if said else sheet
+        if not may_be_closures(sheet):
+            return sheet
+        also = sheet.recognised.also
+        if said := says_closed(sheet):
+            return replace(sheet, recognised=Recognised(Kind.CLOSURES, said, also=also))
+        if any(map(closes_school, _names_on(sheet))):
+            return replace(sheet, recognised=replace(sheet.recognised, also=(*also, Kind.CLOSURES)))
+        return sheet
 
     return [as_closures(sheet) for sheet in sheets]
 
@@ -166,6 +197,33 @@ _OF_EVENTS = frozenset({"location", "repeat", "attendees", "duration"})
 """Fields that closures have not."""
 
 
+def _names_on(sheet: FoundSheet) -> Sequence[str]:
+    """Return what the rows of a sheet of names and dates are called."""
+    named = _texts_of(sheet, CLOSURE_SHEET, "summary") or _texts_of(sheet, EVENT_SHEET, "summary")
+    if named or sheet.grid is None:
+        return named
+    table = Evidence.of(sheet.grid, CLOSURE_SHEET, {}).table
+    words = [column for column in table.columns if not holds_dates(column)] if table else []
+    return [plain_text(cell) for cell in words[0].cells if cell != ""] if words else ()
+
+
+def silent_rows(sheet: FoundSheet) -> list[str]:
+    """Return the rows of a calendar of the year that may be closures, and do not say so."""
+    names = [name for name in _names_on(sheet) if not closes_school(name) and edge_of(name) is None]
+    return [name for name in names if not speaks_of_school(name) and not _IS_EVENT.search(name)]
+
+
+_IS_EVENT = re.compile(
+    r"\d[:.h]\d\d|\d\s?[ap]m\b|\b(?:open (?:house|day|evening)|evening|night|conferences?|concert|play|show|game|"
+    r"match|meeting|trip|fair|fête|exams?|tests?|photos?|pictures?|dance|prom|graduation|ceremony|assembly|visit|"
+    r"deadline|due|reports?|grades|quarter|progress|orientation|festival|sale|competition|tournament|sports day|"
+    r"performance|rehearsal|parents?|teachers|staff|elternabend|konzert|réunion|reunión|riunione|ouderavond|"
+    r"early (?:dismissal|release)|half[- ]day)\b",
+    re.IGNORECASE,
+)
+"""What an event is called that closes no school."""
+
+
 def says_closed(sheet: FoundSheet) -> str:
     """Return which of a heading, a name or most cells of a sheet speak of closures; "" where none does."""
     seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {}) if sheet.grid else None
@@ -175,10 +233,11 @@ def says_closed(sheet: FoundSheet) -> str:
     for text, where in (*headings, (f"{sheet.path.stem} {sheet.sheet or ''}".strip(), "its name speaks")):
         if _CLOSED.search(text.replace("_", " ")):
             return f"{where} of closures"
-    names = seen.texts("summary")
-    spoken = [name for name in names if _CLOSED.search(name)]
+    names = _names_on(sheet)
+    spoken = [name for name in names if _CLOSED.search(name) or edge_of(name) is not None]
     others = [name for name in names if name not in spoken and not speaks_of_school(name)]
-    return f"its rows speak of closures (“{spoken[0]}”)" if len(spoken) * 2 > len(names) and not others else ""
+    shown = next(filter(closes_school, spoken), next(iter(spoken), ""))
+    return f"its rows speak of closures (“{shown}”)" if len(spoken) * 2 > len(names) and not others else ""
 
 
 _MOST_COLUMNS = 4

@@ -177,7 +177,7 @@ class DraftCycle:
         if self.family == "numbers":
             return [str(number) for number in range(1, max(map(int, self.labels)) + 1)]
         if self.family == NAME_FAMILY:
-            return sorted(self.labels, key=self.names.index)
+            return [name for name in self.names if name in self.labels]
         return [letter for letter in LETTERS if letter <= max(self.labels)]
 
     def range(self) -> str:
@@ -289,7 +289,7 @@ def _blocks_of(sheet: FoundSheet) -> list[Block]:
 
 
 def listed_columns(sheet: FoundSheet) -> dict[str, list[str]]:
-    """Return the columns of a list of days that hold the labels of cycles, each with its texts; "" heads the only one.
+    """Return the columns of a list of days that hold the labels of cycles, each with its texts; "" heads an only one.
 
     Several go by their headings: each is of a cycle of its own.
     """
@@ -300,10 +300,8 @@ def listed_columns(sheet: FoundSheet) -> dict[str, list[str]]:
         for heading, texts in label_columns(sheet.grid).items()
         if len(list(plain_or_named(texts, sheet.names))) * 2 > len(texts)
     }
-    if len(several) > 1:
-        return several
     headed = Evidence.of(sheet.grid, DAY_SHEET, {}).texts("summary")
-    return {"": headed or [text for texts in several.values() for text in texts]}
+    return several if len(several) > 1 or not headed else {"": headed}
 
 
 def _days_in(text: str, names: tuple[str, ...], among: tuple[str, ...]) -> Sequence[DayTest]:
@@ -410,7 +408,8 @@ def codes_in_column(sheet: FoundSheet) -> set[str]:
 def codes_of(sheet: FoundSheet) -> set[str]:
     """Return the codes of a master list, of the cells of a crossing or of a sheet that explains them, case folded."""
     if sheet.recognised.crossing:
-        return {bare_period(code).casefold() for code in sheet.recognised.crossing.codes()}
+        crossing = sheet.recognised.crossing
+        return {bare_period(code).casefold() for code in crossing.codes() or crossing.words()}
     return _blocks_in(sheet) if sheet.kind is Kind.GRID else codes_in_column(sheet)
 
 

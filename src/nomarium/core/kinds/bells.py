@@ -49,7 +49,7 @@ BELL_SHEET = with_phrases(
                 "the period’s name or number; required",
                 PERIOD_HEADINGS,
                 Holds.PERIODS,
-                f"{words.PERIOD}|bell name|activity",
+                f"{words.PERIOD}|bell name|activity|session|part of the day|part of day|tageszeit",
                 Blank("Period", "Its name or number. Required.", DAY, width=20),
             ),
             Field(

@@ -144,6 +144,11 @@ CODE_SHEET = with_phrases(
             ),
             Field("hours", "both in one cell", "hours|times|time|time span", Holds.HOURS, words.HOURS),
             Field(
+                "days",
+                "the days of the week that it is on, where a rota goes by weeks: “Mon–Fri”",
+                "days|day|weekdays|days of the week|tage|wochentage|jours|días|giorni|dagen|dage|dagar|dager",
+            ),
+            Field(
                 "description",
                 "more about it",
                 "description|notes|note|details|comments",

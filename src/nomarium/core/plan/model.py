@@ -241,6 +241,11 @@ class YearKeys(Keys):
     )
     extra_school_days: list[Day] = Field(default_factory=list, description="rest days that are school days too")
     closures: Sheets = Field(default_factory=list, description="the lists of closures: sheets, or plain text")
+    calendars: Sheets = Field(
+        default_factory=list,
+        description="calendars of the year, in which only rows that say so close the school (“Fall break”, “no "
+        "school”), and the first and last days of school or a term are its terms",
+    )
     public_holidays: Text | None = Field(
         None, description="the country and region whose public holidays close the school, such as “CA-NS”"
     )
@@ -258,6 +263,11 @@ class YearKeys(Keys):
         default_factory=dict, description="dates that follow another weekday’s timetable: 2026-10-17 = “Friday”"
     )
     weeks: WeekKeys = Field(WeekKeys(), description="numbers and letters of weeks")
+
+    @property
+    def states_terms(self) -> bool:
+        """Whether it names sheets that may say when the terms are."""
+        return bool(self.terms or self.calendars)
 
 
 class CycleKeys(Keys):

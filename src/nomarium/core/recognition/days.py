@@ -8,10 +8,10 @@ from datetime import date
 from functools import cache
 from itertools import pairwise
 
-from nomarium.core.columns import Evidence, heading_key, holds_dates, holds_times, holds_weekdays
-from nomarium.core.kinds import DAY_SHEET, LETTERS, NUMBERS, bare_label
+from nomarium.core.columns import Evidence, Headings, heading_key, holds_dates, holds_times, holds_weekdays
+from nomarium.core.kinds import DAY_SHEET, LETTERS, NUMBERS, SPECIAL_SHEET, bare_label
 from nomarium.core.slots import DayReader
-from nomarium.core.tables import Column, Grid, plain_text
+from nomarium.core.tables import Grid, plain_text
 from nomarium.core.year import CycleRule, SchoolYear, Term, YearRules
 
 LETTER_FAMILY, NUMBER_FAMILY, NAME_FAMILY = "letters", "numbers", "names"
@@ -43,10 +43,12 @@ def label_columns(grid: Grid) -> dict[str, list[str]]:
     if table is None or len(table) < _FEWEST_ROWS or not any(map(holds_dates, table.columns)):
         return {}
     found: dict[str, list[str]] = {}
+    of_special = Headings(SPECIAL_SHEET)
     for column in table.columns:
-        if holds_dates(column) or holds_weekdays(column) or not column.heading:
+        special = of_special(column.heading) == "summary" and seen.heading("summary") != heading_key(column.heading)
+        if holds_dates(column) or holds_weekdays(column) or not column.heading or special:
             continue
-        if holds_times(column) and not _few(column):
+        if holds_times(column):
             return {}
         texts = [" ".join(plain_text(cell).split()) for cell in column.cells if cell != ""]
         if _come_again(texts) and heading_key(column.heading) not in _NEVER:
@@ -60,10 +62,6 @@ _FEWEST_ROWS = 6
 _MOST_LABELS = 12
 _NEVER = frozenset("weekday week term month year room teacher class division start end time place location".split())
 """Headings of columns whose texts come again, and are no labels of a cycle's days."""
-
-
-def _few(column: Column) -> bool:
-    return len({plain_text(cell) for cell in column.cells}) <= _MOST_LABELS
 
 
 def _come_again(texts: Sequence[str]) -> bool:

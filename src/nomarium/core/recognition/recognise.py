@@ -10,7 +10,16 @@ from nomarium.core.columns import Evidence, Kind, SheetKind
 from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import any_days, families, in_turn, label_columns, plain_or_named
-from nomarium.core.shapes import Crossing, Unfolded, drawn_days, find_crossing, month_blocks, unfold
+from nomarium.core.shapes import (
+    Crossing,
+    Patterns,
+    Unfolded,
+    drawn_days,
+    find_crossing,
+    find_patterns,
+    month_blocks,
+    unfold,
+)
 from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks
@@ -45,8 +54,8 @@ class Recognised:
     """Further kinds that it is at once: a list of days may say which are special."""
     is_list: bool = True
     """Whether it is a list, a row a thing: in other shapes headings are no fields."""
-    crossing: Crossing | None = None
-    """Where names and days cross on it, where they do."""
+    crossing: Crossing | Patterns | None = None
+    """Where names and days cross on it, or crews have their patterns, where that is so."""
     unfolded: Unfolded | None = None
     """The list that such a sheet stands for, its codes standing for themselves."""
 
@@ -74,6 +83,9 @@ def recognise(
         if not stated and (crossing := _crossing_before(kind, grid)) is not None:
             found_as = unfold(crossing)
             return Recognised(found_as.kind, found_as.why, is_list=False, crossing=crossing, unfolded=found_as)
+        if kind is Kind.MONTHS and not stated and (patterns := find_patterns(grid)) is not None:
+            found_as = unfold(patterns)
+            return Recognised(found_as.kind, found_as.why, is_list=False, crossing=patterns, unfolded=found_as)
         if kind is Kind.MONTHS and not stated and (drawn := drawn_days(grid)) is not None:
             return Recognised(drawn.kind, drawn.why, is_list=False, unfolded=drawn)
         candidate = _test(kind, grid, stated or {}, names)

@@ -1,22 +1,28 @@
 """Where a record lies on a sheet that is no list: names along one side, days along the other."""
 
+from nomarium.core.shapes.cell_texts import looks_like_place
 from nomarium.core.shapes.crossing import Crossing, find_crossing
 from nomarium.core.shapes.drawn_days import drawn_days, listed_in
 from nomarium.core.shapes.key import Key, read_key
 from nomarium.core.shapes.months import DrawnDay, MonthBlock, month_blocks
+from nomarium.core.shapes.patterns import Patterns, find_patterns
 from nomarium.core.shapes.sheets_of_file import explains, unfolded_of
-from nomarium.core.shapes.unfolding import Unfolded, unfold
+from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.shapes.unfolding import unfold
 
 __all__ = [
     "Crossing",
     "DrawnDay",
     "Key",
     "MonthBlock",
+    "Patterns",
     "Unfolded",
     "drawn_days",
     "explains",
     "find_crossing",
+    "find_patterns",
     "listed_in",
+    "looks_like_place",
     "month_blocks",
     "read_key",
     "unfold",

@@ -136,7 +136,7 @@ def _weeks_apart(cells: Sequence[Cell]) -> list[date]:
         return []
     readings: list[list[date]] = []
     for order in ORDERS:
-        days = [_as_date(cell, order) for cell in cells]
+        days = [as_date(cell, order) for cell in cells]
         dated = [day for day in days if day is not None]
         apart = all(before < after and (after - before).days % 7 == 0 for before, after in pairwise(dated))
         if len(dated) == len(cells) and apart and dated not in readings:
@@ -144,12 +144,44 @@ def _weeks_apart(cells: Sequence[Cell]) -> list[date]:
     return readings[0] if len(readings) == 1 else []
 
 
-def _as_date(cell: Cell, order: Order) -> date | None:
+_DAILY = re.compile(
+    r"\b(?:daily|every day|all week|whole week|seven days|7 days|täglich|tous les jours|todos los días)\b", re.I
+)
+_WEEKDAY_SPAN = re.compile(r"([^\W\d_]{2,12})\.?\s*(?:-|–|—|to|bis|à|a|al|tot|til|till)\s*([^\W\d_]{2,12})\.?", re.I)
+
+
+def weekdays_named(text: str) -> tuple[int, ...]:
+    """Return the weekdays that a text names: "Mon–Fri", "Mon, Wed", "daily"; Monday is 0, none for other texts."""
+    if _DAILY.search(text):
+        return tuple(range(7))
+    for match in _WEEKDAY_SPAN.finditer(text):
+        first, last = (weekday_in_any(word) for word in match.groups())
+        if first is not None and last is not None:
+            return tuple((first + step) % 7 for step in range((last - first) % 7 + 1))
+    found = [weekday for word in re.findall(r"[^\W\d_]{2,12}", text) if (weekday := weekday_in_any(word)) is not None]
+    return tuple(dict.fromkeys(found))
+
+
+def as_date(cell: Cell, order: Order) -> date | None:
+    """Return the date that a cell is where its parts stand in an order; None for any other cell."""
     if isinstance(cell, datetime):
         return cell.date()
     if isinstance(cell, date):
         return cell
     return date_in(cell, order) if isinstance(cell, str) else None
+
+
+def one_date(cell: Cell, within: tuple[date, date] | None = None) -> date | None:
+    """Return a cell as the one date that it can be; None for no date, and for one that can be read in two ways.
+
+    A date in words without a year is the one that lies ``within`` a span, where that is known.
+    """
+    read = {day for order in ORDERS if (day := as_date(cell, order)) is not None}
+    if not read and within is not None and isinstance(cell, str) and any(map(str.isalpha, cell)):
+        years = {within[0].year, within[1].year}
+        read = {day for year in years for order in ORDERS if (day := as_date(f"{cell} {year}", order)) is not None}
+        read = {day for day in read if within[0] <= day <= within[1]}
+    return read.pop() if len(read) == 1 else None
 
 
 def _has_cells(view: GridView, row: int, column: int) -> bool:

@@ -9,12 +9,13 @@ from typing import NamedTuple
 
 from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
 from nomarium.core.shapes.key import FREE, Key
-from nomarium.core.values import spans_in
+from nomarium.core.values import read_length, spans_in
 
 _CODE = re.compile(r"[^\W_]{1,4}[*+!?]?")
 _LONGEST_WORD_CODE = 2
 """A longer code is written in capitals, or has a digit: “Ito” is a name."""
 _JOINED = re.compile(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
+_LENGTH = re.compile(r"\(\s*(\d[^()]{0,14}\D)\s*\)")
 _EDGES = " \n,;:|/()–—-@"
 _PLACE_WORD = re.compile(
     r"\b(?:pool|hall|room|gym|gymnasium|field|court|studio|lab|library|theatre|theater|rink|track|pitch|lane|ice|barn|"
@@ -31,6 +32,10 @@ class Said(NamedTuple):
     title: str = ""
     hours: str = ""
     place: str = ""
+    days: str = ""
+    """The weekdays that its code is on, where a list of codes says them."""
+    length: str = ""
+    """How long it takes, where its words say so: "English P1 (2 h)"."""
 
 
 def is_free(text: str) -> bool:
@@ -79,7 +84,7 @@ def read_cell(
             if meaning is None and not is_free(code):
                 return code
             if meaning is not None and not meaning.is_free:
-                found.append(Said(meaning.title, meaning.hours, meaning.place))
+                found.append(Said(meaning.title, meaning.hours, meaning.place, meaning.days))
         return found
     known_rooms = {room.casefold() for room in rooms}
     return [_said(words, hours, known_rooms, words_are_place=words_are_place) for hours, words in _timed_parts(text)]
@@ -89,11 +94,11 @@ def _timed_parts(text: str) -> Iterator[tuple[str, str]]:
     """Yield the spans of times of a cell, each with the words that go with it; ("", words) where it has no times."""
     spans = list(spans_in(text))
     if not spans:
-        yield "", text.strip(_EDGES)
+        yield "", text if _LENGTH.search(text) else _bare(text)
         return
     between = [text[: spans[0].start], *(text[a.end : b.start] for a, b in pairwise(spans))]
-    after = text[spans[-1].end :].strip(_EDGES)
-    words = [part.strip(_EDGES) for part in between]
+    after = _bare(text[spans[-1].end :])
+    words = [_bare(part) for part in between]
     behind = [*words[1:], after]
     leading = bool(words[0]) and (len(spans) == 1 or not after)
     for number, span in enumerate(spans):
@@ -103,18 +108,24 @@ def _timed_parts(text: str) -> Iterator[tuple[str, str]]:
 
 
 def _said(words: str, hours: str, rooms: set[str], *, words_are_place: bool) -> Said:
-    """Part the words of an entry into a title and a place."""
-    parts = [
-        part.strip(_EDGES) for part in re.split(r"\s*(?:\n|,|\s/\s|\||\s[–—-]\s|\s@\s)\s*", words) if part.strip(_EDGES)
-    ]
+    """Part the words of an entry into a title, a place and a length."""
+    length = next((match[1] for match in _LENGTH.finditer(words) if read_length(match[1])), "")
+    words = _LENGTH.sub("", words).strip() if length else words
+    parts = [_bare(part) for part in re.split(r"\s*(?:\n|,|\s/\s|\||\s[–—-]\s|\s@\s)\s*", words) if _bare(part)]
     has_title = len(parts) > 1 or (words_are_place and bool(hours))
     places = [part for part in parts if part.casefold() in rooms] or (
         [part for part in parts if looks_like_place(part)][-1:] if has_title else []
     )
     titles = [part for part in parts if part not in places]
-    return Said(", ".join(titles), hours, ", ".join(places))
+    return Said(", ".join(titles), hours, ", ".join(places), length=length)
 
 
 def looks_like_place(text: str) -> bool:
     """Tell whether a text has the form of a place: "Pool 2", "R12", "Main hall"."""
     return bool(_PLACE_WORD.search(text) or _NUMBERED.fullmatch(text))
+
+
+def _bare(text: str) -> str:
+    """Return a text without what stands between it and others; a bracket that it opens stays closed."""
+    bare = text.strip(_EDGES)
+    return f"{bare})" if bare.count("(") > bare.count(")") else bare

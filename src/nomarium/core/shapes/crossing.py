@@ -6,20 +6,22 @@ Staff by dates with the codes of shifts, squads by weekdays with times, dates by
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
+from itertools import pairwise
 from typing import NamedTuple
 
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
 from nomarium.core.problems import Place
-from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, axis_at, carried, weeks_down
+from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot
-from nomarium.core.values import are_people, is_date, most_are, span_in
+from nomarium.core.values import ORDERS, are_people, is_date, most_are, span_in
 
 _MOST_ROWS_ABOVE = 25
 _MOST_TURNED = 3000
@@ -120,6 +122,27 @@ class Crossing:
                 if not is_free(code):
                     found.setdefault(code, self.view.place(row.row, column))
         return found
+
+    def words(self) -> list[str]:
+        """Return the short texts in its cells that come again, where it has no codes: a list may explain them."""
+        texts = [text for _, _, text in self.cells() if not is_free(text) and len(text) <= _LONGEST_WORD]
+        again = [text for text, count in Counter(texts).items() if count > 1]
+        often = sum(texts.count(text) for text in again) * 2 > len(texts)
+        return again if often and len(again) <= _MOST_WORDS else []
+
+    def weekly_heads(self) -> tuple[int, int] | None:
+        """Return the first head where all days are dates whole weeks apart, so that a cell may mean a week."""
+        axis = self.axes[0]
+        if not self.dated or len(self.axes) > 1 or len(axis.heads) < _FEWEST_WEEKS:
+            return None
+        for year in ("", " 2027"):  # heads without a year are whole weeks apart in any, but for a turn of the year
+            for order in ORDERS:
+                heads = [axis.heads[column] for column in sorted(axis.heads)]
+                days = [as_date(f"{head}{year}" if isinstance(head, str) else head, order) for head in heads]
+                apart = [(b - a).days for a, b in pairwise(days) if a and b]
+                if None not in days and all(days in _WEEKS or days < -_FEWEST_OF_A_YEAR for days in apart):
+                    return axis.row, min(axis.heads)
+        return None
 
     def own_key(self) -> list[tuple[Meaning, Place]]:
         """Return what the lines around it say of its codes."""
@@ -327,6 +350,10 @@ def _share_texts(found: Crossing) -> bool:
 
 
 _SHORT = 3
+_LONGEST_WORD, _MOST_WORDS = 24, 12
+_FEWEST_WEEKS = 3
+_WEEKS = (7, 14)
+_FEWEST_OF_A_YEAR = 300
 
 
 def _is_sure_turned(found: Crossing) -> bool:

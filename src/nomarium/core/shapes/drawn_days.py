@@ -10,7 +10,8 @@ from nomarium.core.problems import Problem
 from nomarium.core.shapes.cell_texts import is_free, mostly_labels
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
-from nomarium.core.shapes.unfolding import Unfolded, unfold
+from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.shapes.unfolding import unfold
 from nomarium.core.tables import Cell, Grid
 
 

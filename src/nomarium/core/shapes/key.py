@@ -32,6 +32,8 @@ class Meaning(NamedTuple):
     title: str
     hours: str = ""
     place: str = ""
+    days: str = ""
+    """The weekdays of a week that it is on, where a cell stands for a week."""
 
     @property
     def is_free(self) -> bool:
@@ -74,7 +76,8 @@ def read_key(grid: Grid, choices: SheetChoices, key: Key) -> None:
         start, end = (sheet.cell(record, name) for name in ("start", "end"))
         hours = sheet.text(record, "hours") or "–".join(text for cell in (start, end) if (text := _clock_text(cell)))
         title = sheet.text(record, "title") or code
-        key.add(Meaning(code, title, hours, sheet.text(record, "room")), sheet.place(record, "code"))
+        meaning = Meaning(code, title, hours, sheet.text(record, "room"), sheet.text(record, "days"))
+        key.add(meaning, sheet.place(record, "code"))
 
 
 def _clock_text(cell: Cell) -> str:

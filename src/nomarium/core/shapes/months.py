@@ -60,7 +60,7 @@ class MonthBlock:
     def read(self) -> None:
         """Read the texts of its days. A row of day numbers begins a week; the rows below belong to it."""
         if self.month is None:
-            self.problems.append(wording.no_month(self.view.place(self.head, min(self.weekdays))))
+            self.problems.append(wording.no_month(self.view.grid.place))
             return
         self.days = list(self._entries(self.month))
         self.problems += self._beside()

@@ -9,7 +9,9 @@ from nomarium.core.problems import DataRefused
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.drawn_days import drawn_days
 from nomarium.core.shapes.key import Key, read_key
-from nomarium.core.shapes.unfolding import Unfolded, unfold
+from nomarium.core.shapes.patterns import find_patterns
+from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.shapes.unfolding import unfold
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.tables import Grid, plain_text
 
@@ -28,12 +30,12 @@ def unfolded_of(
 
     Those of ``others`` that list codes are the key. ``used`` are the keys of headings that a split or a choice goes by.
     """
-    crossings = [crossing for grid in grids if (crossing := find_crossing(grid)) is not None]
-    codes = {code for crossing in crossings for code in crossing.codes()}
+    crossings = [found for grid in grids if (found := find_patterns(grid) or find_crossing(grid)) is not None]
+    codes = {code for crossing in crossings for code in (*crossing.codes(), *crossing.words())}
     key = Key()
     for grid in others if codes else ():
         if explains(grid, codes):
             with suppress(DataRefused):
                 read_key(grid, choices, key)
-    drawn = [found for grid in grids if (found := drawn_days(grid)) is not None]
+    drawn = [one for grid in grids if (one := drawn_days(grid)) is not None]
     return [*(unfold(crossing, key, used=used) for crossing in crossings), *drawn]

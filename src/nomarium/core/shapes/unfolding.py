@@ -2,56 +2,78 @@
 
 from __future__ import annotations
 
+import re
 from collections import Counter
 from collections.abc import Collection, Iterator
-from dataclasses import dataclass, field, replace
+from dataclasses import replace
+from datetime import date, timedelta
 
 from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.axis import Axis
-from nomarium.core.shapes.cell_texts import Said, is_free, read_cell
+from nomarium.core.shapes.axis import Axis, one_date, weekdays_named
+from nomarium.core.shapes.cell_texts import Said, is_free, is_place_word, read_cell
 from nomarium.core.shapes.crossing import Crossing, Row
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
+from nomarium.core.shapes.patterns import Patterns
+from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import note_unused, says_when
-from nomarium.core.tables import Cell, Grid, Spot, column_letters
-from nomarium.core.values import span_in
+from nomarium.core.tables import Cell, Spot, column_letters
+from nomarium.core.values import WEEKDAY_NAMES, span_in
 
 _OF_EVENTS = {"teacher": "Person", "room": "Location", "student": "Person"}
 _OF_MEETINGS = {"teacher": "Teacher", "room": "Room", "student": "Student"}
 _Filled = tuple[Cell, Spot]
 
 
-@dataclass(slots=True)
-class Unfolded:
-    """What came of it: the list, its kind, by which heading the names go, and what is wrong."""
-
-    grid: Grid
-    kind: Kind
-    whose: str
-    """The heading of the column that calendars can be split by."""
-    why: str
-    problems: list[Problem] = field(default_factory=list)
-
-
 def unfold(
-    found: Crossing, key: Key | None = None, rooms: Collection[str] = (), used: Collection[str] | None = None
+    found: Crossing | Patterns,
+    key: Key | None = None,
+    rooms: Collection[str] = (),
+    used: Collection[str] | None = None,
+    days: str = "",
+    within: tuple[date, date] | None = None,
 ) -> Unfolded:
     """Return a crossing as a list: of events where its days are dates, else of meetings.
 
     ``key`` explains the codes in its cells, together with the lines around it; without one, codes stand for
     themselves. ``rooms`` are known places. Where events go into one calendar, because nothing of ``used`` is what the
-    names go by, their titles say whose they are.
+    names go by, their titles say whose they are. ``days`` are the weekdays of its weeks ("Mon–Fri"), where they are
+    stated; dates without a year lie ``within`` a span.
     """
+    if isinstance(found, Patterns):
+        return found.unfold(key)
     by = Key(dict(key.meanings)) if key else Key({code: Meaning(code, code) for code in found.codes()})
     for meaning, place in found.own_key():
         by.add(meaning, place)
-    return _Unfolding(found, by, rooms, used).unfolded()
+    return _Unfolding(found, by, rooms, used, days, within).unfolded()
+
+
+_WEEK_WORD = re.compile(
+    r"\b(?:weeks?|w/?c|w/?b|week (?:of|beginning|commencing)|woche|kw|semaine|semana|settimana|vecka|uge|uke)\b", re.I
+)
+_ANY_PLACE = frozenset("room rooms raum salle sala aula zaal".split())
+"""Headings of places that name no place of their own."""
+
+
+def _start_of(hours: str) -> str:
+    """Return when a span of times begins, where its end follows from a length."""
+    start = re.split(r"\s*(?:[-–—]|\bto\b|\bbis\b)\s*", hours)[0]
+    return start if re.search(r"\d[:.h]\d\d|[ap]\.?m", start, re.I) else hours
 
 
 class _Unfolding:
-    def __init__(self, found: Crossing, key: Key, rooms: Collection[str], used: Collection[str] | None) -> None:
+    def __init__(
+        self,
+        found: Crossing,
+        key: Key,
+        rooms: Collection[str],
+        used: Collection[str] | None,
+        days: str,
+        within: tuple[date, date] | None,
+    ) -> None:
+        self._within = within
         self._found = found
         self._key = key
         self._rooms = rooms
@@ -65,6 +87,11 @@ class _Unfolding:
         by_name = found.dated and self._whose() not in ("", "Location")
         self._is_titled = by_name and used is not None and heading_key(self._whose()) not in used
         self._unexplained: Counter[str] = Counter()
+        self._weeks = found.weekly_heads() if self._kind is Kind.EVENTS else None
+        around = " ".join(text for _, texts in found.lines for text in texts)
+        self._days = weekdays_named(days) or (weekdays_named(around) if self._weeks else ())
+        self._open_weeks = False
+        """Whether a cell means a week, and nothing says which of its days."""
 
     def unfolded(self) -> Unfolded:
         """Return the list."""
@@ -73,8 +100,10 @@ class _Unfolding:
         rows = list(self._rows())
         if self._kind is Kind.DAYS:  # a date, its weekday, its label
             headings, rows = headings[:3], [row[:3] for row in rows]
-        elif not any(row[-1][0] for row in rows):  # no place stands in any cell
-            headings, rows = headings[:-1], [row[:-1] for row in rows]
+        else:  # no length or no place stands in any cell
+            idle = [len(headings) - back for back in (1, 2) if not any(row[-back][0] for row in rows)]
+            headings = [one for at, one in enumerate(headings) if at not in idle]
+            rows = [[one for at, one in enumerate(row) if at not in idle] for row in rows]
         grid = found.view.grid
         start = found.spot(found.axes[0].row, next(iter(found.leads), 0))
         list_of = replace(
@@ -109,7 +138,8 @@ class _Unfolding:
             *found.about_days.values(),
             *(["Date", "Weekday"] if found.dated else ["Day"]),
             *self._what_headings(),
-            "Shift hours" if self._codes else "Hours",
+            "Shift hours" if self._codes or any(one.hours for one in self._key.meanings.values()) else "Hours",
+            "Length",
             "Place" if self._whose() not in ("Location", "Room") else "Note",
         ]
 
@@ -139,7 +169,30 @@ class _Unfolding:
                 self._unexplained[said] += 1
                 continue
             for one in said:
-                yield self._row(row, column, name, one)
+                yield from self._on_days(row, column, name, one)
+
+    def _on_days(self, row: Row, column: int, name: str, said: Said) -> Iterator[list[_Filled]]:
+        """Yield an entry on its day, or on each day of its week where its head is a week."""
+        weekdays = weekdays_named(said.days) or self._days if self._weeks else ()
+        if not weekdays:
+            self._open_weeks |= self._weeks is not None and self._means_week(said)
+            yield self._row(row, column, name, said)
+            return
+        first = one_date(row.axis.heads[column], self._within)
+        if first is None:
+            yield self._row(row, column, name, said)  # its date is refused where it is read
+        for weekday in weekdays if first is not None else ():
+            entry = self._row(row, column, name, said)
+            on = entry.index((row.axis.heads[column], self._found.spot(row.axis.row, column)))
+            day: Cell = first + timedelta(days=(weekday - first.weekday()) % 7) if first else ""
+            yield [*entry[:on], (day, entry[on][1]), *entry[on + 1 :]]
+
+    def _means_week(self, said: Said) -> bool:
+        """Tell whether an entry is a shift that a list of codes gives hours, or the heads are called weeks."""
+        meant = any(meaning.hours and meaning.title == said.title for meaning in self._key.meanings.values())
+        axis = self._found.axes[0]
+        near = [self._found.view.text(row, lead) for row in (axis.row, axis.row - 1) for lead in self._found.leads]
+        return meant or any(map(_WEEK_WORD.search, [*near, *self._found.titles]))
 
     def _duty(self, name: str) -> list[Said]:
         """Return what a line is for, where its cells name people: by the key of codes, or by the times in its name."""
@@ -155,7 +208,7 @@ class _Unfolding:
         lead = self._who if self._who is not None else next(iter(found.leads), column)
         named = [(self._bare(name), here if self._turned_around else found.spot(row.named_at, lead))]
         more = [(view.cell(row.named_at, lead), found.spot(row.named_at, lead)) for lead in self._more]
-        of_day = [(view.cell(line, column), found.spot(line, column)) for line in found.about_days]
+        of_day = [(self._of_day(view.cell(line, column), said), found.spot(line, column)) for line in found.about_days]
         day = [(axis.heads[column], head)]
         title = said.title or self._bare(name) or view.text(row.row, column)
         if self._is_titled and title != self._bare(name):
@@ -174,9 +227,14 @@ class _Unfolding:
             *of_day,
             *day,
             *what,
-            (hours, here),
+            (_start_of(hours) if said.length else hours, here),
+            (said.length, here),
             (said.place, here),
         ]
+
+    def _of_day(self, cell: Cell, said: Said) -> Cell:
+        """Return what a line says of a day; of times the start alone, where an entry says how long it takes."""
+        return _start_of(cell) if said.length and isinstance(cell, str) and span_in(cell) else cell
 
     def _hours_of(self, row: Row) -> str:
         """Return the times that a line says of all its cells."""
@@ -200,6 +258,16 @@ class _Unfolding:
             axis = found.axes[0]
             blank = next(c for c in sorted(axis.heads) if not found.view.text(axis.row, c))
             yield wording.days_carried(found.view.place(axis.row, blank), str(axis.heads[blank]), found.carried)
+        if self._open_weeks and self._weeks:
+            row, column = self._weeks
+            yield wording.whole_weeks(found.view.place(row, column), found.view.text(row, column))
+        elif self._weeks and self._days:
+            row, column = self._weeks
+            days = ", ".join(WEEKDAY_NAMES[day][:3] for day in self._days)
+            yield wording.on_days_of_week(found.view.place(row, column), days)
+        for row, heading in found.about_days.items():
+            if is_place_word(heading) and heading_key(heading) not in _ANY_PLACE:
+                yield wording.taken_for_place(found.view.place(row, 0), heading)
         if found.totals:
             yield wording.totals_left_out(found.view.grid.place, found.totals)
         if found.stray:
@@ -208,7 +276,10 @@ class _Unfolding:
         unused = [
             (row, texts)
             for row, texts in found.lines
-            if not meanings_in(texts, codes) and row > found.axes[0].row and any(map(says_when, texts))
+            if not meanings_in(texts, codes)
+            and not (self._weeks and weekdays_named(" ".join(texts)))
+            and row > found.axes[0].row
+            and any(map(says_when, texts))
         ]
         if unused:
             row, texts = unused[0]

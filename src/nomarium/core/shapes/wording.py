@@ -39,6 +39,45 @@ def unexplained(place: Place, codes: Mapping[str, int]) -> Problem:
     )
 
 
+def pattern_without_date(place: Place, text: str) -> Problem:
+    """A pattern whose first day cannot be read, or in two ways."""
+    return error(
+        "pattern-without-date",
+        place,
+        "The first day of the pattern is no single date.",
+        found=text,
+        expected="A date with its year, such as 4 January 2027 or 2027-01-04.",
+        advice="Write it so.",
+    )
+
+
+def whole_weeks(place: Place, text: str) -> Problem:
+    """Heads of columns that are weeks, and nothing says on which of their days something is."""
+    return error(
+        "days-of-week-open",
+        place,
+        "The dates stand a week apart: does a cell hold for that day, or for which days of its week?",
+        found=text,
+        advice="Say it in a line above or below (“Mon–Fri”), in a column “Days” of the list of codes, or in the plan: "
+        '{ file = "…", day = "Mon-Fri" }.',
+    )
+
+
+def on_days_of_week(place: Place, days: str) -> Problem:
+    """Heads of columns that are weeks."""
+    return note("on-days-of-week", place, f"Each cell holds for a week, on {days}.")
+
+
+def taken_for_place(place: Place, heading: str) -> Problem:
+    """A column that names a place, beside those of people or groups."""
+    return note(
+        "taken-for-place",
+        place,
+        f"What stands below “{heading}” is taken for the place of what stands beside it.",
+        advice="Give it another heading (“Task in the hall”) if it is something of its own.",
+    )
+
+
 def stray(place: Place, text: str, count: int) -> Problem:
     """Filled cells that belong to no name."""
     more = f" and {count - 1} more" if count > 1 else ""

@@ -65,6 +65,8 @@ class GridView:
     def place(self, row: int, column: int) -> Place:
         """Return where a cell stands on the sheet."""
         line, index = (column + self.left, row) if self.turned else (row, column + self.left)
+        if self.grid.origins and line < len(self.grid.origins) and index < len(self.grid.origins[line]):
+            line, index = self.grid.origins[line][index]
         return Place(self.grid.file, self.grid.sheet, address(line + 1, index), line + 1)
 
     def part(self, first: int, last: int | None) -> GridView:

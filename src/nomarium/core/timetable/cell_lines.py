@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Mapping, Sequence
 
+from nomarium.core.shapes import looks_like_place
 from nomarium.core.sheets import Known
 from nomarium.core.timetable.meeting import Values, clean
 from nomarium.core.values import CLASS_FORM, ROOM_FORM, TEACHER_FORM, split_list
@@ -65,7 +67,14 @@ class CellReader:
         self._known = known
         self.by_form: dict[int, tuple[str, ...]] = {}
         """The fields of the lines of cells with so many lines, where only their form tells."""
-        self._roles = self._settle([_unlabelled(lines_of_cell(text)) for text in cells])
+        lines = [_unlabelled(lines_of_cell(text)) for text in cells]
+        self._mark = self._mark_within(lines)
+        """What parts cells of one line, "" for nothing."""
+        last = {_split(several[0], " ")[-1] for several in lines if len(several) == 1 and " " in several[0]}
+        roomy = len(last) > 1 and all(_has_form("room", ROOM_FORM, text) for text in last)
+        self.may_have_rooms = roomy and not self._mark and owner != "room"
+        """Whether all cells of several words end in what has the form of a room."""
+        self._roles = self._settle([self._parted(several) for several in lines])
 
     def read(self, text: str) -> Values | str:
         """Return what a cell says; or, where its lines cannot be told apart, why not."""
@@ -77,13 +86,38 @@ class CellReader:
                 values[label[0]] = (*values.get(label[0], ()), *split_list(label[1]))
             else:
                 rest.append(line)
-        rest = self._unbracketed(rest)
+        rest = self._unbracketed(self._parted(rest))
         roles = self._roles.get(len(rest))
         if rest and roles is None:
             return f"{len(rest)} lines without labels, and no list names what stands in them"
         for role, line in zip(roles or (), rest, strict=False):
             values[role] = (*values.get(role, ()), *(split_list(line) if role in ("room", "teacher") else (line,)))
         return clean(values)
+
+    def parts(self, text: str) -> list[str]:
+        """Return the lines of a cell, or the parts of its only one."""
+        return self._parted(lines_of_cell(text))
+
+    def _parted(self, lines: list[str]) -> list[str]:
+        """Part the only line of a cell at the mark that parts all such cells: "7A R1", "Maths, R1"."""
+        return _split(lines[0], self._mark) if len(lines) == 1 and self._mark else lines
+
+    def _mark_within(self, cells: Sequence[list[str]]) -> str:
+        """Return what parts cells of one line, where their parts can then be told apart; "" where nothing does."""
+        single = list(dict.fromkeys(lines[0] for lines in cells if len(lines) == 1))
+        if len(single) < _FEWEST_ALIKE or any(len(lines) > 1 for lines in cells):
+            return ""
+        for mark in _MARKS:
+            split = [_split(text, mark) for text in single]
+            counts = Counter(map(len, split))
+            count, alike = counts.most_common(1)[0]
+            if count not in (2, 3) or alike * 5 < len(single) * 4:
+                continue
+            columns = list(zip(*(parts for parts in split if len(parts) == count), strict=True))
+            roles = self._roles_of(columns) if all(self._proved(set(column)) for column in columns[1:]) else None
+            if roles or (self._roles_by_form(columns) and (mark != " " or _all_of_form(columns[0], CLASS_FORM))):
+                return mark
+        return ""
 
     def _unbracketed(self, lines: list[str]) -> list[str]:
         """Part "Lofting (Keel Room)" where what stands in the brackets is known."""
@@ -135,7 +169,7 @@ class CellReader:
             like = [
                 index
                 for index, column in enumerate(columns)
-                if not roles[index] and sum(bool(form.fullmatch(text)) for text in set(column)) * 2 > len(set(column))
+                if not roles[index] and sum(_has_form(role, form, text) for text in set(column)) * 2 > len(set(column))
             ]
             if len(like) == 1:
                 roles[like[0]] = role
@@ -163,6 +197,25 @@ class CellReader:
 
 _FORMS = {"class": CLASS_FORM, "room": ROOM_FORM, "teacher": TEACHER_FORM}
 """The forms of what stands in cells, in the order in which they are believed."""
+
+
+_MARKS = (", ", "; ", " · ", " – ", " - ", ": ", " ")
+_FEWEST_ALIKE = 2
+
+
+def _split(text: str, mark: str) -> list[str]:
+    """Part a text at a mark; at a space only before its last word."""
+    parts = text.rsplit(mark, 1) if mark == " " else text.split(mark)
+    return [part.strip() for part in parts if part.strip()]
+
+
+def _all_of_form(texts: Sequence[str], form: re.Pattern[str]) -> bool:
+    return all(form.fullmatch(text) for text in texts)
+
+
+def _has_form(role: str, form: re.Pattern[str], text: str) -> bool:
+    """Tell whether a text has the form of a role's values; places go by their words, too."""
+    return bool(form.fullmatch(text)) or (role == "room" and looks_like_place(text))
 
 
 _WITHOUT_MARK = re.compile(r"(?:(?i:room|rm|raum|salle|aula)\b|(?:in|at|with|taught by)\b)")

@@ -15,6 +15,7 @@ from nomarium.core.problems import DataRefused, Place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView
 from nomarium.core.timetable import wording
+from nomarium.core.timetable.named_rows import stacked
 from nomarium.core.values import scan_span
 
 _PERIOD_WORD = re.compile(
@@ -77,6 +78,7 @@ def find_blocks(grid: Grid, days: DayReader, cycles: Sequence[str]) -> list[Bloc
 
     Raises DataRefused where both ways do, and nothing tells days from periods.
     """
+    grid = stacked(grid, days, cycles) or grid
     upright = _blocks(GridView(grid), days, cycles)
     turned = _blocks(GridView(grid, turned=True), days, cycles)
     if upright and _weight(upright) == _weight(turned):

@@ -74,11 +74,13 @@ def _told_by_form(owned: Sequence[_OwnedBlock], readers: Mapping[str, CellReader
     """Say which lines were told by their form alone, with a cell that shows it."""
     problems = []
     for kind, reader in readers.items():
+        cells = [cell for one in owned if one.owner.kind == kind for cell in one.cells]
         for count, roles in reader.by_form.items():
-            cells = (cell for one in owned if one.owner.kind == kind for cell in one.cells)
-            example = next((cell for cell in cells if len(lines_of_cell(cell.text)) == count), None)
+            example = next((cell for cell in cells if len(reader.parts(cell.text)) == count), None)
             if example is not None:
-                problems.append(wording.told_by_form(example.place, lines_of_cell(example.text), roles))
+                problems.append(wording.told_by_form(example.place, reader.parts(example.text), roles))
+        if reader.may_have_rooms and cells:
+            problems.append(wording.may_end_in_rooms(cells[0].place))
     return problems
 
 

@@ -195,8 +195,6 @@ class _Rows:
         self._dates = self._dates_in_words()
         self._settle_weeks()
         self._every_day = not any(map(sheet.has, ("day", "slot"))) and sheet.has("period")
-        if self._every_day:
-            self._problems.append(wording.every_day(sheet.table.place))
 
     def _said(self, record: int, name: str) -> str:
         """Return what a row says of its days, without what bounds them."""
@@ -360,13 +358,21 @@ class _Rows:
         name = self._day_field(record, division)
         text = self._said(record, name)
         if not text:
-            return (DayTest(),) if self._every_day and self._sheet.text(record, "period") else ()
+            return self._of_every_day(record)
         found = self._choices.days.read(text, self._choices.cycles(division))
         if isinstance(found, UnknownDay):
             place = self._sheet.place(record, name)
             self._problems.append(wording.unknown_day(place, text, found, self._choices.labels(division)))
             return ()
         return found
+
+    def _of_every_day(self, record: int) -> tuple[DayTest, ...]:
+        """Return every school day for a row of a list without a column of days, where it has a period; else none."""
+        if not self._every_day or not self._sheet.text(record, "period"):
+            return ()
+        if not any(problem.code == "every-day" for problem in self._problems):
+            self._problems.append(wording.every_day(self._sheet.table.place))
+        return (DayTest(),)
 
     def _periods(self, record: int) -> tuple[Periods, ...]:
         """Return the periods of a row; none, with a problem, where they cannot be told."""

@@ -437,6 +437,16 @@ def unknown_status(place: Place, text: str) -> Problem:
     )
 
 
+def may_end_in_rooms(place: Place) -> Problem:
+    """Cells that end in what looks like a room."""
+    return note(
+        "may-end-in-rooms",
+        place,
+        "All cells end in what may be a room, and are taken for what meets as they stand.",
+        advice='If it is one, state the pattern in the plan: cell = "{class} {room}".',
+    )
+
+
 def told_by_form(place: Place, said: Sequence[str], roles: Sequence[str]) -> Problem:
     """Lines of cells that only their form tells apart."""
     lines = ", ".join(f"“{line}” {role}" for line, role in zip(said, roles, strict=False))

@@ -1,0 +1,152 @@
+"""Rows of a calendar that say when something begins or ends: "First day of school", "Half term ends"."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, field
+from datetime import date, timedelta
+from enum import StrEnum
+from typing import NamedTuple
+
+from nomarium.core.datesheets.rows import DatedRow
+
+
+class Side(StrEnum):
+    """Which edge of a span a row names."""
+
+    BEGINS = "begins"
+    ENDS = "ends"
+    RESUMES = "resumes"
+    """School is in again: what was closed ended on the day before."""
+
+
+class Edge(NamedTuple):
+    """One edge of a span, and what begins or ends there."""
+
+    side: Side
+    what: str
+
+    @property
+    def of_school(self) -> bool:
+        """Whether school itself begins or ends, and no holiday."""
+        return bool(_SCHOOL.search(self.what)) and not _HOLIDAY.search(self.what)
+
+
+_SCHOOL = re.compile(
+    r"\b(?:school|classes|class|terms?|semesters?|quarters?|trimesters?|lessons|instruction|students|school year|"
+    r"teaching|clases|curso|lectivo|unterricht|schule|schuljahr|cours|classe|lezioni|scuola|lessen|skole|skola|undervisning)\b",
+    re.IGNORECASE,
+)
+_HOLIDAY = re.compile(
+    r"\b(?:holidays?|break|vacations?|half[- ]term|recess|closure|ferien|vacances|vacaciones|vacanze|ferie|"
+    r"vakantie|lov)\b|ferien\b",
+    re.IGNORECASE,
+)
+_FORMS = (
+    (Side.RESUMES, re.compile(
+        r"(?P<what>school|classes|lessons|students|staff and students|teaching|instruction|unterricht|clases|cours)\s+"
+        r"(?:re-?opens?|resumes?|returns?|re-?starts?|back|wieder|se reanudan|reprennent)(?: .*)?|"
+        r"(?:back to|return to|reprise des|vuelta a|wiederbeginn) (?P<what2>.+)", re.I)),
+    (Side.BEGINS, re.compile(
+        r"(?:the )?(?:first day|start|beginning|beginn|début|inicio|inizio|begin|start) "
+        r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)?(?:the )?(?P<what>.+)", re.I)),
+    (Side.ENDS, re.compile(
+        r"(?:the )?(?:last day|end|ende|fin|fine|einde|slut) "
+        r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)(?:the )?(?P<what>.+)", re.I)),
+    (Side.BEGINS, re.compile(
+        r"(?P<what>.+?)\s*(?:[:–-]\s*)?(?:begins?|starts?|commences?|beginnen|beginnt|begint)", re.I)),
+    (Side.ENDS, re.compile(
+        r"(?P<what>.+?)\s*(?:[:–-]\s*)?(?:ends?|finishes|finish|concludes?|enden|endet|eindigt)", re.I)),
+    (Side.BEGINS, re.compile(r"(?P<what>unterricht|schul|.*ferien)s?beginn|(?P<what2>skole|skol)start", re.I)),
+    (Side.ENDS, re.compile(
+        r"(?P<what>unterricht|schul|.*ferien)s?(?:ende|schluss)|(?P<what2>skole|skol)(?:slutt|slut|avslutning)", re.I)),
+)  # fmt: skip
+_GENERIC = re.compile(
+    r"(?:the )?(?:new )?(?:school|classes|class|students|lessons|instruction|teaching|term|unterricht|"
+    r"clases|cours)"
+    r"(?: for (?:all|students|everyone))?",
+    re.I,
+)
+
+
+def edge_of(name: str) -> Edge | None:
+    """Return which edge of what a row names; None for a row about a whole span or a single day."""
+    text = re.sub(r"\s*\([^)]*\)\s*$", "", " ".join(name.split())).strip(" .!")
+    for side, form in _FORMS:
+        if match := form.fullmatch(text):
+            what = next(filter(None, match.groupdict().values()), "").strip(" :–-")
+            what = "unterricht" if what.casefold() in ("schul", "skol", "skole") else what
+            return Edge(side, what)
+    return None
+
+
+@dataclass(frozen=True, slots=True)
+class Joined:
+    """A span that two rows name: its name, first and last day, and the row that it begins in."""
+
+    name: str
+    first: date
+    last: date
+    row: DatedRow
+
+
+@dataclass(slots=True)
+class Edges:
+    """What the rows that name edges come to."""
+
+    spans: list[Joined] = field(default_factory=list)
+    open: list[tuple[DatedRow, Edge]] = field(default_factory=list)
+    """Rows whose other edge no row names."""
+    used: set[int] = field(default_factory=set)
+    """The records that a span was made of."""
+
+
+def join_edges(rows: Iterable[DatedRow], *, of_school: bool) -> Edges:
+    """Put rows that name the two edges of a span together: those of school, or those of all else.
+
+    What is closed ends with a row that says so, or on the day before school is in again.
+    """
+    edges = [(row, edge) for row in sorted(rows, key=lambda row: row.first) if (edge := edge_of(row.name)) is not None]
+    found = Edges()
+    for index, (row, edge) in enumerate(edges):
+        if edge.side is not Side.BEGINS or edge.of_school is not of_school:
+            continue
+        end = _end_of(edge, edges[index + 1 :], of_school=of_school)
+        if end is None:
+            found.open.append((row, edge))
+            continue
+        last, after = end
+        day = last.last if after.side is Side.ENDS else last.first - timedelta(days=1)
+        found.spans.append(Joined(edge.what, row.first, day, row))
+        found.used |= {row.record, last.record}
+    found.open += [
+        (row, edge)
+        for row, edge in edges
+        if edge.side is Side.ENDS and edge.of_school is of_school and row.record not in found.used
+    ]
+    return found
+
+
+def _end_of(edge: Edge, later: Sequence[tuple[DatedRow, Edge]], *, of_school: bool) -> tuple[DatedRow, Edge] | None:
+    """Return the row in which a span ends that a row began."""
+    for row, other in later:
+        same = _key(other.what) == _key(edge.what)
+        if other.side is Side.ENDS and (same or (of_school and other.of_school)):
+            return row, other
+        if other.side is Side.RESUMES and not of_school:
+            return row, other
+        if other.side is Side.BEGINS and other.of_school is of_school:
+            return None
+    return None
+
+
+def _key(what: str) -> str:
+    return re.sub(r"[^\w]+", "", what.casefold()).rstrip("s")
+
+
+def term_name(joined: Joined, number: int, of: int) -> str:
+    """Return the name of a term of which rows name but the edges; ``number`` of ``of`` where they only say “school”."""
+    if not _GENERIC.fullmatch(joined.name):
+        return joined.name[0].upper() + joined.name[1:]
+    return f"Term {number}" if of > 1 else "School year"

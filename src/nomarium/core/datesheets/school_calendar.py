@@ -1,0 +1,56 @@
+"""A calendar of the school year: of all its rows, those that say so close the school or begin and end its terms."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Collection
+from dataclasses import dataclass, field
+
+from nomarium.core.datesheets import wording
+from nomarium.core.datesheets.closures import ClosureList, take_closures
+from nomarium.core.datesheets.edges import edge_of
+from nomarium.core.datesheets.rows import read_dated_rows
+from nomarium.core.datesheets.terms import terms_between
+from nomarium.core.kinds import CLOSURE_SHEET
+from nomarium.core.problems import Problem
+from nomarium.core.sheets import SheetChoices
+from nomarium.core.year import Term
+
+_CLOSES = re.compile(
+    r"\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|off|"
+    r"no (?:school|classes|lessons|training|students)|bank holiday|\w*ferien|feiertage?|(?:unterrichts|schul)frei|"
+    r"vacances|congés?|férié|festivos?|vacaciones|puente|no lectivo|"
+    r"chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
+    r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?)\b",
+    re.IGNORECASE,
+)
+
+
+def closes_school(name: str) -> bool:
+    """Tell whether a row's name says that the school is closed: "Fall break", "Founders' day (no school)"."""
+    return bool(_CLOSES.search(name))
+
+
+@dataclass(slots=True)
+class SchoolCalendar:
+    """What a calendar of the year gave."""
+
+    terms: list[Term] = field(default_factory=list)
+    closed: ClosureList = field(default_factory=ClosureList)
+    silent: list[str] = field(default_factory=list)
+    """The rows that say neither: events, on which the school is open."""
+
+
+def read_school_calendar(choices: SheetChoices, cycles: Collection[str] = ()) -> tuple[SchoolCalendar, list[Problem]]:
+    """Read a calendar of the year: its terms, its closures; all other rows are no part of the year."""
+    sheet, problems = read_dated_rows(choices, CLOSURE_SHEET, plain_lists=True)
+    found = SchoolCalendar(closed=ClosureList(sheet=sheet))
+    if sheet is None:
+        return found, problems
+    found.terms = terms_between(sheet)
+    said = [row for row in sheet.rows if closes_school(row.name) or edge_of(row.name) is not None]
+    found.silent = [row.name for row in sheet.rows if row not in said]
+    problems += take_closures(sheet, said, found.closed, cycles)
+    if found.silent:
+        problems.append(wording.silent_rows(sheet.sheet.table.place, found.silent))
+    return found, problems

@@ -1,0 +1,184 @@
+"""Crews that work by a pattern from a date on, "DDNN----" from 4 January → a list of events that repeat."""
+
+from __future__ import annotations
+
+import re
+from collections import Counter
+from collections.abc import Sequence
+from dataclasses import dataclass, field, replace
+from datetime import date, timedelta
+from typing import NamedTuple
+
+from nomarium.core.columns import Headings, Kind, holds_dates
+from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.problems import Place
+from nomarium.core.shapes import wording
+from nomarium.core.shapes.axis import one_date
+from nomarium.core.shapes.cell_texts import is_free
+from nomarium.core.shapes.key import Key, Meaning, meanings_in
+from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.tables import Cell, Column, Grid, GridView, Spot, plain_text
+
+_RUN = re.compile(r"[A-Za-z][A-Za-z.\-–_]{3,41}")
+_SHORTEST, _MOST_SYMBOLS = 4, 6
+_APART = re.compile(r"[\s,;/|]+")
+_LONGEST_CODE = 3
+_MOST_ROWS = 60
+
+
+def codes_of_pattern(text: str) -> list[str]:
+    """Return the codes of a pattern, day by day; none for any other text: "DDNN----", "D D N N - - - -"."""
+    text = " ".join(text.split())
+    if _RUN.fullmatch(text):
+        found = list(text)
+    else:
+        found = [part for part in _APART.split(text) if part]
+        if len(found) < _SHORTEST or any(len(part) > _LONGEST_CODE for part in found):
+            return []
+    symbols = Counter(found)
+    capitals = all(symbol.isupper() or not symbol.isalpha() for symbol in symbols)
+    again = sum(count for count in symbols.values() if count > 1) * 3 >= len(found) * 2
+    letters = any(map(str.isalpha, symbols))
+    return found if len(found) >= _SHORTEST and len(symbols) <= _MOST_SYMBOLS and capitals and again and letters else []
+
+
+class _Crew(NamedTuple):
+    """A row: whose it is, its pattern, its first day, its last where that is stated; with the cells that say so."""
+
+    row: int
+    name: str
+    codes: list[str]
+    first: Cell
+    last: Cell
+
+
+@dataclass(slots=True)
+class Patterns:
+    """Crews with their patterns, and the lines around them."""
+
+    view: GridView
+    columns: dict[str, int]
+    """Where the name, the pattern, the first and the last day stand."""
+    crews: list[_Crew] = field(default_factory=list)
+    lines: list[tuple[int, list[str]]] = field(default_factory=list)
+
+    def codes(self) -> dict[str, Place]:
+        """Return the codes of all patterns, each with the first cell that has it."""
+        column = self.columns["pattern"]
+        found: dict[str, Place] = {}
+        for crew in self.crews:
+            for code in crew.codes:
+                if not is_free(code):
+                    found.setdefault(code, self.view.place(crew.row, column))
+        return found
+
+    def words(self) -> list[str]:
+        """Return no words: a pattern has codes."""
+        return []
+
+    def own_key(self) -> list[tuple[Meaning, Place]]:
+        """Return what the lines around the crews say of their codes."""
+        codes = list(self.codes())
+        return [
+            (meaning, self.view.place(row, 0)) for row, texts in self.lines for meaning in meanings_in(texts, codes)
+        ]
+
+    def unfold(self, key: Key | None = None) -> Unfolded:
+        """Return the list: for each crew and each day of its pattern an event that repeats when the pattern does."""
+        by = Key(dict(key.meanings)) if key else Key({code: Meaning(code, code) for code in self.codes()})
+        for meaning, place in self.own_key():
+            by.add(meaning, place)
+        problems = list(by.problems)
+        unexplained: Counter[str] = Counter()
+        rows: list[list[Cell]] = []
+        origins: list[list[Spot]] = []
+        for crew in self.crews:
+            first = one_date(crew.first)
+            if first is None:
+                place = self.view.place(crew.row, self.columns["first"])
+                problems.append(wording.pattern_without_date(place, plain_text(crew.first)))
+                continue
+            for offset, code in enumerate(crew.codes):
+                known = by.find(code)
+                if known is None and not is_free(code):
+                    unexplained[code] += 1
+                elif known is not None and not known.is_free:
+                    rows.append(self._event(crew, first + timedelta(days=offset), known))
+                    origins.append(self._spots(crew))
+        if unexplained:
+            problems.append(wording.unexplained(self.codes()[next(iter(unexplained))], unexplained))
+        headings: list[Cell] = ["Group", "Date", "Title", "Shift hours", "Place", "Repeat", "Repeat until"]
+        listed = replace(
+            self.view.grid,
+            rows=[headings, *rows],
+            origins=[[(0, 0)] * len(headings), *origins],
+            merged=[],
+            typed=True,
+        )
+        shown = "".join(self.crews[0].codes)
+        why = f"crews work by a pattern from a date on ({self.crews[0].name}: {shown})"
+        return Unfolded(listed, Kind.EVENTS, "Group", why, problems)
+
+    def _event(self, crew: _Crew, day: date, meaning: Meaning) -> list[Cell]:
+        repeat = f"every {len(crew.codes)} days"
+        return [crew.name, day, meaning.title, meaning.hours, meaning.place, repeat, crew.last]
+
+    def _spots(self, crew: _Crew) -> list[Spot]:
+        at = {name: (crew.row, column) for name, column in self.columns.items()}
+        pattern = at["pattern"]
+        return [at["name"], at["first"], pattern, pattern, pattern, pattern, at.get("last", pattern)]
+
+
+def find_patterns(grid: Grid) -> Patterns | None:
+    """Return crews with their patterns and first days; None for any other sheet."""
+    if not 1 < len(grid.rows) <= _MOST_ROWS:
+        return None
+    view = GridView(grid)
+    for head in range(len(view.rows) - 1):
+        if sum(1 for _ in view.filled(head)) > 1 and (found := _below(view, head)) is not None:
+            return found
+    return None
+
+
+def _below(view: GridView, head: int) -> Patterns | None:
+    """Read crews below a row of headings."""
+    rows: list[int] = []
+    for row in range(head + 1, len(view.rows)):
+        if sum(1 for _ in view.filled(row)) < 2:
+            break
+        rows.append(row)
+    columns = _columns(view, head, rows) if rows else None
+    if columns is None:
+        return None
+    found = Patterns(view, columns)
+    found.crews = [
+        _Crew(
+            row,
+            " ".join(view.text(row, columns["name"]).split()),
+            codes_of_pattern(view.text(row, columns["pattern"])),
+            view.cell(row, columns["first"]),
+            view.cell(row, columns["last"]) if "last" in columns else "",
+        )
+        for row in rows
+    ]
+    around = [row for row in range(len(view.rows)) if row < head or (row > head and row not in rows)]
+    found.lines = [(row, texts) for row in around if (texts := [text for _, text in view.filled(row)])]
+    return found
+
+
+def _columns(view: GridView, head: int, rows: Sequence[int]) -> dict[str, int] | None:
+    """Return where the name, the pattern and the days stand; None unless all three are there."""
+    used = [column for column, _ in view.filled(head)]
+    patterns = [c for c in used if all(codes_of_pattern(view.text(row, c)) for row in rows)]
+    dated = [c for c in used if holds_dates(Column("", c, [view.cell(row, c) for row in rows]))]
+    names = [c for c in used if c not in dated and c not in patterns and all(view.text(row, c) for row in rows)]
+    if len(patterns) != 1 or not 0 < len(dated) <= 2 or not names:
+        return None
+    found = {"name": names[0], "pattern": patterns[0], "first": dated[0]}
+    return {**found, **_last_day(view, head, dated)}
+
+
+def _last_day(view: GridView, head: int, dated: Sequence[int]) -> dict[str, int]:
+    known = Headings(EVENT_SHEET)
+    ends = [column for column in dated[1:] if known(view.text(head, column)) in ("end", "end_date", "until")]
+    return {"last": ends[0]} if ends else {}

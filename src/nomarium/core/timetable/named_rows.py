@@ -1,0 +1,114 @@
+"""A line for each class, room or person, and above it days over periods → a grid for each, one below the other."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+from nomarium.core.slots import DayReader, UnknownDay, read_periods
+from nomarium.core.tables import Cell, Grid, GridView, Spot
+from nomarium.core.timetable.captions import OWNERS, each_by_name
+from nomarium.core.values import span_in
+
+_FEWEST_DAYS = 2
+_FEWEST_PARTS = 2
+_MOST_ROWS_ABOVE = 20
+_LONGEST_PART = 24
+
+
+def stacked(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Grid | None:
+    """Return a sheet of such lines as grids with their names above them; None for a sheet of any other shape.
+
+    Every cell of the new sheet keeps its own address.
+    """
+    for turned in (False, True):
+        view = GridView(grid, turned)
+        for row in range(min(_MOST_ROWS_ABOVE, len(view.rows) - 2)):
+            heads = _days_over_parts(view, row, days, cycles)
+            if heads and (names := _names_below(view, row + 1, min(heads))):
+                return _stack(view, row, heads, names)
+    return None
+
+
+def _days_over_parts(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, list[int]]:
+    """Return the columns of each day, by its own first one: each holds a part of the day below it; none otherwise."""
+    filled = dict(view.filled(row))
+    first = next((column for column, text in filled.items() if _is_day(text, days, cycles)), None)
+    if first is None or any(not _is_day(text, days, cycles) for column, text in filled.items() if column >= first):
+        return {}
+    if any(column < first and view.text(row + 1, column) == "" and text == "" for column, text in filled.items()):
+        return {}
+    starts = [column for column in filled if column >= first]
+    parts = [column for column, _ in view.filled(row + 1) if column >= first]
+    if len(starts) < _FEWEST_DAYS or not all(_is_part(view.text(row + 1, column)) for column in parts):
+        return {}
+    found = {
+        start: [column for column in parts if start <= column and (end is None or column < end)]
+        for start, end in zip(starts, [*starts[1:], None], strict=True)
+    }
+    return found if min(map(len, found.values())) >= _FEWEST_PARTS else {}
+
+
+def _is_day(text: str, days: DayReader, cycles: Sequence[str]) -> bool:
+    found = days.read(" ".join(text.split()), cycles)
+    return not isinstance(found, UnknownDay) and len(found) == 1
+
+
+def _is_part(text: str) -> bool:
+    """Tell whether a text is a part of a day: a span of times, a period, a word for one."""
+    if (span := span_in(text)) is not None and len(span.text) + 2 >= len(text):
+        return True
+    return len(text) <= _LONGEST_PART and read_periods(text) is not None
+
+
+def _names_below(view: GridView, row: int, first: int) -> list[int]:
+    """Return the rows below the parts that a name in the first column heads; none where any has no name."""
+    found = []
+    for below in range(row + 1, len(view.rows)):
+        cells = [text for column, text in view.filled(below) if column >= first]
+        name = view.text(below, 0)
+        if cells and not name:
+            return []
+        if cells:
+            found.append(below)
+    texts = [view.text(below, 0) for below in found]
+    periods = any(text.isdecimal() for text in texts)
+    return found if first == 1 and texts and len(set(texts)) == len(texts) and not periods else []
+
+
+def _stack(view: GridView, head: int, heads: dict[int, list[int]], names: Sequence[int]) -> Grid:
+    """Return the grids of all names."""
+    heading = view.text(head, 0) or view.text(head + 1, 0)
+    kind = each_by_name(heading)
+    word = kind.capitalize() if kind in OWNERS else ""
+    days = list(heads)
+    most = max(heads.values(), key=len)
+    rows: list[list[Cell]] = []
+    origins: list[list[Spot]] = []
+    corner = _spot(view, head, 0)
+    for name in names:
+        own = _spot(view, name, 0)
+        label = view.text(name, 0)
+        rows += [[f"{word} {label}".strip()], ["", *(view.cell(head, day) for day in days)]]
+        origins += [[own], [corner, *(_spot(view, head, day) for day in days)]]
+        for index, column in enumerate(most):
+            columns = [heads[day][index] if index < len(heads[day]) else None for day in days]
+            rows.append(
+                [view.cell(head + 1, column), *(_cell(view, name, c) if c is not None else "" for c in columns)]
+            )
+            spots = [_spot(view, name, c) if c is not None else own for c in columns]
+            origins.append([_spot(view, head + 1, column), *spots])
+        rows.append([])
+        origins.append([])
+    return replace(view.grid, rows=rows, merged=[], origins=origins)
+
+
+def _cell(view: GridView, row: int, column: int) -> Cell:
+    """Return a cell; of a merged area what it begins with."""
+    if view.is_covered(row, column):
+        column = next((c for c in range(column, -1, -1) if not view.is_covered(row, c)), column)
+    return view.cell(row, column)
+
+
+def _spot(view: GridView, row: int, column: int) -> Spot:
+    return (column + view.left, row) if view.turned else (row, column + view.left)
