@@ -42,6 +42,17 @@ def holds_times(column: Column) -> bool:
     return bool(cells) and all(isinstance(cell, time) or (isinstance(cell, str) and _is_time(cell)) for cell in cells)
 
 
+def holds_mostly_times(column: Column) -> bool:
+    """Tell whether most filled cells of a column are times, and the others short words such as "TBC"."""
+    cells = list(_filled(column))
+    timed = [cell for cell in cells if isinstance(cell, time) or (isinstance(cell, str) and _is_time(cell))]
+    others = [plain_text(cell) for cell in cells if cell not in timed]
+    return len(timed) * 2 > len(cells) and all(len(text) <= _SHORT_WORD for text in others)
+
+
+_SHORT_WORD = 6
+
+
 def _is_time(text: str) -> bool:
     return not _NUMBER.fullmatch(text) and scan_span(text) is not None
 
@@ -66,7 +77,17 @@ def named_field(column: Column, kind: SheetKind, known: Callable[[str], str | No
         return "weekday"
     name = (known(column.heading) if column.heading else None) or known(without_lead_in(column.heading, lead))
     field = kind.field(name) if name else None
-    return field.dated if field is not None and field.dated and holds_dates(column) else name
+    if field is not None and field.dated and holds_dates(column):
+        return field.dated
+    if field is not None and field.titled and holds_titles(column) and _are_phrases(column):
+        return field.titled
+    return name
+
+
+def _are_phrases(column: Column) -> bool:
+    """Tell whether most cells of a column have several words: they are no choices."""
+    cells = [plain_text(cell) for cell in column.cells if cell != ""]
+    return sum(" " in cell.strip() for cell in cells) * 2 > len(cells)
 
 
 def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | None:

@@ -62,6 +62,8 @@ class Field(NamedTuple):
     """The field that a second column of it is, where that holds codes: “Course” with “CHEM 110” beside “Title”."""
     dated: str = ""
     """The field that it is where it holds dates: “Starts” with “15 Sep 2026” beside “Time”."""
+    titled: str = ""
+    """The field that it is where it holds titles: “Closed” with “Office move” below it, and no yes or no."""
     last_word: str = ""
     """A word that means it behind a name that nobody can foresee: "Loft day"."""
 

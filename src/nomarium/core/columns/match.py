@@ -11,6 +11,7 @@ from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
     holds_codes,
     holds_halves_of_the_day,
+    holds_mostly_times,
     holds_numbers,
     holds_repeats,
     holds_times,
@@ -22,7 +23,7 @@ from nomarium.core.columns.contents import (
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Kind, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import Problem, WrongCall
-from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
+from nomarium.core.tables import Cell, Column, Table, column_letters, lead_in, plain_text
 from nomarium.core.values import PERSON_FORM, most_are
 
 
@@ -90,6 +91,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _meetings_named(matches, headings.sheet)
     doubled = _doubled(table, matches, headings.sheet.names)
     _by_likeness(matches, headings)
+    _title_of_two_sides(matches, headings.sheet)
     _by_contents(matches, headings.sheet)
     unsure = [
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
@@ -177,6 +179,8 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
     if "start_time" in sheet.names and all(map(matches.open, _TIMES)):
         _take_times(matches)
+    elif "start_time" in sheet.names and not (matches.open("end_time") and matches.open("end")):
+        _take_start(matches)
     if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
         described = [match for match in matches.all if match.field == "description"]
         if described and described[0].certainty is Certainty.SURE:
@@ -187,6 +191,41 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
 
 
 _TIMES = ("start_time", "start", "when", "hours", "end_time", "end")
+
+
+def _title_of_two_sides(matches: Matches, sheet: SheetKind) -> None:
+    """Let two columns of opponents be the title, where none else is: "Otters – Seals"."""
+    if "title" not in sheet.needs or not matches.open("summary"):
+        return
+    home, away = (
+        [match.column for match in matches.unused_matches() if heading_key(match.column.heading) in side]
+        for side in (_HOME, _AWAY)
+    )
+    if len(home) == len(away) == 1:
+        sides = zip(home[0].cells, away[0].cells, strict=True)
+        texts: list[Cell] = [" – ".join(text for cell in both if (text := plain_text(cell))) for both in sides]
+        column = Column(f"{home[0].heading} – {away[0].heading}", home[0].index, texts)
+        for match in matches.all:
+            if match.column in (home[0], away[0]):
+                match.field, match.why = "side of a match", "its heading"
+        matches.all.append(Match(column, "summary", Certainty.LIKELY, "the two sides of a match"))
+
+
+_HOME = frozenset(
+    "home|home team|host|hosts|heim|domicile|local|locales|casa|thuis|hemma|hjemme|team 1|team a".split("|")
+)
+_AWAY = frozenset(
+    "away|away team|visitors|visitor|guest|guests|opponent|gast|extérieur|visitante|visitantes|trasferta|uit|borta|ude|"
+    "team 2|team b".split("|")
+)
+
+
+def _take_start(matches: Matches) -> None:
+    """Take the only column of times that is left for the starts, where a heading names the ends."""
+    timed = [match for match in matches.unused_matches() if holds_mostly_times(match.column)]
+    if len(timed) == 1 and matches.open("start_time") and matches.open("start") and matches.open("hours"):
+        timed[0].field, timed[0].certainty = "start_time", Certainty.LIKELY
+        timed[0].why = "its cells are times, and another column has the ends"
 
 
 def _take_times(matches: Matches) -> None:
@@ -242,6 +281,7 @@ def _holds_people(column: Column) -> bool:
 def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
     """Find what meets, where a day and clock times say when and no heading says what: the only column of words left."""
     _people_by_form(matches, sheet)
+    _no_periods(matches)
     names = ("class", "course")
     if not set(names) <= set(sheet.names) or not matches.open("class") or matches.open("day"):
         return
@@ -269,6 +309,22 @@ def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
             match.certainty, match.why = Certainty.DOUBTFUL, "the only column of words left"
         if match.column is found:
             match.field = "course"
+
+
+def _no_periods(matches: Matches) -> None:
+    """Let a column headed as periods, below which none stands, say what meets where clock times say when."""
+    periods = matches.column("period")
+    if periods is None or (matches.open("start") and matches.open("hours")):
+        return
+    if what_meets([periods], []) is None or not matches.open("class"):
+        return
+    for match in matches.all:
+        if match.column is periods and not matches.open("course"):
+            match.field, match.certainty, match.why = (
+                "class",
+                Certainty.LIKELY,
+                "clock times say when, and it is no period",
+            )
 
 
 def _holds_anything(match: Match) -> bool:

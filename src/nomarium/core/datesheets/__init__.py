@@ -6,7 +6,7 @@ from nomarium.core.datesheets.listed import ListedDays, read_listed_days
 from nomarium.core.datesheets.plain_list import is_plain_list
 from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
 from nomarium.core.datesheets.rows import DatedSheet
-from nomarium.core.datesheets.school_calendar import SchoolCalendar, closes_school, read_school_calendar
+from nomarium.core.datesheets.school_calendar import SchoolCalendar, closes_school, names_holiday, read_school_calendar
 from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
 from nomarium.core.datesheets.terms import read_terms
 from nomarium.core.datesheets.weeks import read_weeks
@@ -24,6 +24,7 @@ __all__ = [
     "empty_is_fine",
     "is_plain_list",
     "leave_open",
+    "names_holiday",
     "read_closures",
     "read_listed_days",
     "read_public_holidays",

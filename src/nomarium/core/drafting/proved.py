@@ -10,7 +10,7 @@ from itertools import pairwise
 
 from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
-from nomarium.core.datesheets import Side, closes_school, edge_of, read_terms, speaks_of_school
+from nomarium.core.datesheets import Side, closes_school, edge_of, names_holiday, read_terms, speaks_of_school
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of
 from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET, bare_label
 from nomarium.core.kinds import vocabulary as words
@@ -83,7 +83,7 @@ def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     It names a few spans of weeks that do not overlap, without times: “Season, First day, Last day”.
     """
     kinds = {sheet.kind for sheet in sheets}
-    needed = kinds & {Kind.LIST, Kind.GRID} or any(sheet.recognised.crossing for sheet in sheets)
+    needed = kinds & {Kind.LIST, Kind.GRID} or any(one.recognised.crossing or repeats(one) for one in sheets)
     if Kind.TERMS in kinds or not needed:
         return list(sheets)
     others = [sheet for sheet in sheets if sheet.kind in (Kind.EVENTS, Kind.CLOSURES, None)]
@@ -107,14 +107,17 @@ def _says_when_school_begins(sheet: FoundSheet) -> bool:
 
 
 def _is_of_terms(sheet: FoundSheet) -> bool:
-    table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if sheet.grid else None
-    if table is None or sheet.grid is None or any(map(holds_times, table.columns)):
+    if sheet.grid is None:
         return False
-    named = [plain_text(cell) for cell in table.columns[0].cells]
-    said = " ".join([table.columns[0].heading, *named, sheet.path.stem, sheet.grid.sheet or ""])
-    if _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold())):
+    table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if not sheet.is_plain_list else None
+    if not sheet.is_plain_list and (table is None or any(map(holds_times, table.columns))):
         return False
     terms, _, problems = read_terms(as_found(sheet))
+    named = [plain_text(cell) for cell in table.columns[0].cells] if table else [term.name for term in terms]
+    heading = table.columns[0].heading if table else ""
+    said = " ".join([heading, *named, sheet.path.stem, sheet.grid.sheet or ""])
+    if _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold())):
+        return False
     if not 0 < len(terms) <= _MOST_TERMS or has_errors(problems):
         return False
     in_order = sorted(terms, key=lambda term: term.first)
@@ -135,7 +138,8 @@ _SHORTEST_TERM = timedelta(days=20)
 
 def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder; beside timetables, names and dates without times that say so are closures."""
-    if not {sheet.kind for sheet in sheets} & {Kind.LIST, Kind.GRID}:
+    hanging = any(sheet.kind in (Kind.LIST, Kind.GRID) or repeats(sheet) for sheet in sheets)
+    if not hanging:
         return list(sheets)
 
     def as_closures(sheet: FoundSheet) -> FoundSheet:
@@ -178,6 +182,11 @@ def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
 def _texts_of(sheet: FoundSheet, kind: SheetKind, name: str) -> Sequence[str]:
     return Evidence.of(sheet.grid, kind, {}).texts(name) if sheet.grid else ()
+
+
+def repeats(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet of events has such that repeat: closures drop or move them."""
+    return sheet.kind is Kind.EVENTS and bool(_texts_of(sheet, EVENT_SHEET, "repeat"))
 
 
 def may_be_closures(sheet: FoundSheet) -> bool:
@@ -235,6 +244,8 @@ def says_closed(sheet: FoundSheet) -> str:
             return f"{where} of closures"
     names = _names_on(sheet)
     spoken = [name for name in names if _CLOSED.search(name) or edge_of(name) is not None]
+    if len(spoken) * 2 > len(names) and sum(map(holds_dates, seen.table.columns)) > 1:
+        spoken += [name for name in names if names_holiday(name)]  # beside holidays with a first and a last day
     others = [name for name in names if name not in spoken and not speaks_of_school(name)]
     shown = next(filter(closes_school, spoken), next(iter(spoken), ""))
     return f"its rows speak of closures (“{shown}”)" if len(spoken) * 2 > len(names) and not others else ""

@@ -75,6 +75,8 @@ class FoundSheet:
     grid: Grid | None = None
     names: tuple[str, ...] = ()
     """Labels of days with names of their own ("Red"), as a list of dates proves them."""
+    is_plain_list: bool = False
+    """Whether it is text without headings, a name and a date a line."""
 
     @property
     def kind(self) -> Kind | None:
@@ -134,7 +136,8 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
     found = [_found(path, grid) for grid in grids]
     plain = len(found) == 1 and found[0].kind is None and not _is_headed(grids[0])
     if plain and is_plain_list(path, Headings(CLOSURE_SHEET)):
-        return [FoundSheet(path, None, Recognised(Kind.CLOSURES, "each line has a name and a date"), grids[0])]
+        lines = Recognised(Kind.CLOSURES, "each line has a name and a date")
+        return [FoundSheet(path, None, lines, grids[0], is_plain_list=True)]
     kinds = {sheet.kind for sheet in found}
     crossed = any(sheet.recognised.crossing for sheet in found)
     if len(kinds) == 1 and (

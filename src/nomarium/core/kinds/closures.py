@@ -83,6 +83,7 @@ CLOSURE_SHEET = with_phrases(
                 "closed, or half day",
                 "kind|type|status|category|closed|open or closed|school closed|classes|half day",
                 Holds.CHOICE,
+                titled="summary",
                 blank=Blank("Kind", "half day: school is in. Empty means closed.", "closed", ("closed", "half day")),
             ),
         ),

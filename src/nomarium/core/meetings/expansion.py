@@ -15,7 +15,7 @@ from nomarium.core.meetings.days import SchoolDates
 from nomarium.core.meetings.held import Held
 from nomarium.core.meetings.runs import Run, Runs
 from nomarium.core.problems import Place, Problem
-from nomarium.core.slots import Periods
+from nomarium.core.slots import DayTest, Periods
 from nomarium.core.sources import Occurrence, clock_changes
 from nomarium.core.timetable import Change, Meeting
 from nomarium.core.year import SchoolYear
@@ -168,11 +168,20 @@ class _Expander:
 
     def _note_missing(self, block: Block, missing: Periods, day: date, special: str) -> None:
         for period in missing:
+            if self._turns(block, period):
+                continue
             if special:
                 self._found.unrung[special, period] += 1
             else:
                 key = (block.place.file + (block.place.sheet or ""), period)
                 self._without.setdefault(key, (block, []))[1].append(day)
+
+    def _turns(self, block: Block, period: str) -> bool:
+        """Tell whether a class of every day has a period that by its bells rings on some days alone."""
+        named = block.when.day != DayTest()
+        rows = self._by.bells.rows if self._by.bells else ()
+        conditions = [row.conditions for row in rows if row.period == period]
+        return not named and bool(conditions) and all(one.labels or one.weekdays for one in conditions)
 
     def finish(self) -> Expansion:
         """Apply the changes, and say what could not be."""

@@ -86,7 +86,8 @@ def axis_at(view: GridView, row: int, *, again: bool = False) -> Axis | None:
         heads |= dict.fromkeys(range(column, view.end(row, column)[1] + 1), cell)
     if main == "date":
         return _dated(view, row, heads)
-    return Axis(row, row, False, heads, {}) if len(set(heads.values())) == len(columns) else None
+    dated = _from_title(view, row, heads) if main == "weekday" else None
+    return dated or (Axis(row, row, False, heads, {}) if len(set(heads.values())) == len(columns) else None)
 
 
 def carried(view: GridView, axis: Axis) -> Axis:
@@ -205,6 +206,47 @@ def _between(columns: Sequence[int]) -> range:
 def _dated(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:
     title = _title(view, row)
     return _with_weekdays(view, row, {column: _with_year(cell, title) for column, cell in heads.items()})
+
+
+_STARTS = re.compile(
+    r"\b(?:(?P<week>week (?:of|beginning|commencing|from|van)|w/?[cb]|woche vom|semaine du|semana del|settimana del)|"
+    r"from|starting|beginning|begins|starts|commencing|ab|vom|à partir du|desde el|desde|dal|vanaf|från|fra)\b\s*"
+    r"(?P<rest>.+)",
+    re.IGNORECASE,
+)
+
+
+def _from_title(view: GridView, row: int, heads: dict[int, Cell]) -> Axis | None:
+    """Return weekdays as dates, where a title says with which date they begin: "Rota from Monday 4 January 2027".
+
+    They must begin with the weekday of that date, and be a single week only where the title calls them so: a timetable
+    that holds from a date on goes through the term.
+    """
+    texts = [text for above in range(row) for _, text in view.filled(above)]
+    texts += [view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0]]
+    days = [weekday_in_any(str(head)) for head in heads.values()]
+    one_week = len(days) <= _DAYS_OF_A_WEEK
+    first = next((day for text in texts if (day := _start_in(text, one_week)) is not None), None)
+    if first is None or not days or None in days or days[0] != first.weekday():
+        return None
+    dates: dict[int, Cell] = {}
+    day = first
+    for column, weekday in zip(heads, days, strict=True):
+        ahead = ((weekday or 0) - day.weekday()) % 7
+        day += timedelta(days=ahead if column == min(heads) or ahead else 7)
+        dates[column] = day
+    return Axis(row, row, True, dates, {column: str(head) for column, head in heads.items()})
+
+
+_DAYS_OF_A_WEEK = 7
+
+
+def _start_in(text: str, one_week: bool) -> date | None:
+    """Return the date that a title says to begin with; of ``one_week`` only where it speaks of a week."""
+    match = _STARTS.search(text)
+    words = match["rest"].split() if match and (match["week"] or not one_week) else []
+    candidates = (" ".join(words[:count]) for count in range(min(len(words), 5), 0, -1))
+    return next((day for candidate in candidates if (day := one_date(candidate.strip(" .,;:"))) is not None), None)
 
 
 def _with_weekdays(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:

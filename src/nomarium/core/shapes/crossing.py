@@ -79,7 +79,7 @@ class Crossing:
 
     def _all_spans(self, lead: int) -> bool:
         texts = [text for row in self.rows if (text := self.name(row, lead))]
-        return bool(texts) and all((span := span_in(text)) and len(span.text) + 2 >= len(text) for text in texts)
+        return bool(texts) and all(map(says_hours, texts))
 
     @property
     def who(self) -> int | None:
@@ -130,19 +130,19 @@ class Crossing:
         often = sum(texts.count(text) for text in again) * 2 > len(texts)
         return again if often and len(again) <= _MOST_WORDS else []
 
-    def weekly_heads(self) -> tuple[int, int] | None:
-        """Return the first head where all days are dates whole weeks apart, so that a cell may mean a week."""
+    def goes_by_weeks(self) -> bool:
+        """Tell whether all days are dates whole weeks apart, so that a cell may mean a week."""
         axis = self.axes[0]
         if not self.dated or len(self.axes) > 1 or len(axis.heads) < _FEWEST_WEEKS:
-            return None
+            return False
         for year in ("", " 2027"):  # heads without a year are whole weeks apart in any, but for a turn of the year
             for order in ORDERS:
                 heads = [axis.heads[column] for column in sorted(axis.heads)]
                 days = [as_date(f"{head}{year}" if isinstance(head, str) else head, order) for head in heads]
                 apart = [(b - a).days for a, b in pairwise(days) if a and b]
-                if None not in days and all(days in _WEEKS or days < -_FEWEST_OF_A_YEAR for days in apart):
-                    return axis.row, min(axis.heads)
-        return None
+                if None not in days and all(gap in _WEEKS or gap < -_FEWEST_OF_A_YEAR for gap in apart):
+                    return True
+        return False
 
     def own_key(self) -> list[tuple[Meaning, Place]]:
         """Return what the lines around it say of its codes."""
@@ -207,6 +207,29 @@ class Crossing:
         texts = [text for text in self.texts() if span_in(text) is None]
         named = [line.strip() for text in texts for line in re.split(r"[\n;/,]| & ", text) if line.strip()]
         return len(named) > 1 and _are_people(named) and not _are_people(self.names())
+
+
+def says_hours(name: str) -> bool:
+    """Tell whether a text says when on a day something is, and nothing else: "9:00–10:30", "AM (9:00)"."""
+    span = span_in(name)
+    if span is not None and len(span.text) + 2 >= len(name):
+        return True
+    time = span.text if span is not None else next(iter(_CLOCK.findall(name)), "")
+    words = re.findall(r"[^\W\d_]+", name.replace(time, " ", 1)) if time else ["?"]
+    return all(word.casefold() in _PARTS_OF_DAY for word in words)
+
+
+_CLOCK = re.compile(r"\b\d{1,2}[:.h]\d{2}(?:\s*[ap]\.?m\.?)?|\b\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
+_PARTS_OF_DAY = frozenset(
+    "am pm morning afternoon evening session sitting paper slot from start starts at h uhr vormittag nachmittag abend "
+    "matin après midi soir mañana tarde noche mattina pomeriggio sera".split()
+)
+
+
+def hours_in(name: str) -> str:
+    """Return the times that a text says, a span or a start alone; "" for none."""
+    span = span_in(name)
+    return span.text if span is not None else next(iter(_CLOCK.findall(name)), "")
 
 
 def _are_people(names: Sequence[str]) -> bool:
@@ -349,6 +372,24 @@ def _share_texts(found: Crossing) -> bool:
     return len(sharing) * 2 > len(found.names())
 
 
+_SIDES = frozenset("home away host hosts guest guests visitor visitors opponent heim gast local visitante casa".split())
+"""Headings of the two sides of a match, which are no names."""
+
+
+def _cells_by_name(found: Crossing) -> dict[str, list[str]]:
+    cells: dict[str, list[str]] = {}
+    for row, _, text in found.cells():
+        if found.named_by is not None:
+            cells.setdefault(found.name(row, found.named_by), []).append(text)
+    return cells
+
+
+def _are_times(texts: Sequence[str]) -> bool:
+    """Tell whether texts are nothing but times of day: a column of starts, and no name's."""
+    return all(_TIME.fullmatch(text.strip()) for text in texts)
+
+
+_TIME = re.compile(r"\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m\.?)?|noon|midnight", re.IGNORECASE)
 _SHORT = 3
 _LONGEST_WORD, _MOST_WORDS = 24, 12
 _FEWEST_WEEKS = 3
@@ -360,15 +401,17 @@ def _is_sure_turned(found: Crossing) -> bool:
     """Tell whether names stand across, and no headings of a list: they have one form, or all cells speak for it."""
     names = found.names()
     known = Headings(EVENT_SHEET)
-    if len(names) < FEWEST_HEADS or any(known(name) for name in names):
+    if len(names) < FEWEST_HEADS or any(known(name) or heading_key(name) in _SIDES for name in names):
+        return False
+    if found.hours_lead is None and any(map(_are_times, _cells_by_name(found).values())):
         return False
     if found.about_days and not found.dated:
         return False
+    if found.dated and found.hours_lead is not None:
+        return True
     texts = found.texts()
     forms = {re.sub(r"\d+", "9", re.sub(r"\b[A-Za-z]\b|(?<=\d)[a-z]\b", "A", name)) for name in names}
-    if len(forms) == 1 and forms != set(names):
-        return True
-    if _share_texts(found):
+    if (len(forms) == 1 and forms != set(names)) or _share_texts(found):
         return True
     timed = sum(span_in(text) is not None or bool(codes_in(text)) for text in texts)
     return timed * 5 >= len(texts) * 4 or _are_people(names) or found.people_in_cells()

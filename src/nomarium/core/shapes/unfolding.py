@@ -14,13 +14,13 @@ from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import Axis, one_date, weekdays_named
 from nomarium.core.shapes.cell_texts import Said, is_free, is_place_word, read_cell
-from nomarium.core.shapes.crossing import Crossing, Row
+from nomarium.core.shapes.crossing import Crossing, Row, hours_in
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import note_unused, says_when
 from nomarium.core.tables import Cell, Spot, column_letters
-from nomarium.core.values import WEEKDAY_NAMES, span_in
+from nomarium.core.values import WEEKDAY_NAMES, span_in, weekday_in_any
 
 _OF_EVENTS = {"teacher": "Person", "room": "Location", "student": "Person"}
 _OF_MEETINGS = {"teacher": "Teacher", "room": "Room", "student": "Student"}
@@ -87,7 +87,7 @@ class _Unfolding:
         by_name = found.dated and self._whose() not in ("", "Location")
         self._is_titled = by_name and used is not None and heading_key(self._whose()) not in used
         self._unexplained: Counter[str] = Counter()
-        self._weeks = found.weekly_heads() if self._kind is Kind.EVENTS else None
+        self._weeks = self._kind is Kind.EVENTS and found.goes_by_weeks()
         around = " ".join(text for _, texts in found.lines for text in texts)
         self._days = weekdays_named(days) or (weekdays_named(around) if self._weeks else ())
         self._open_weeks = False
@@ -175,7 +175,7 @@ class _Unfolding:
         """Yield an entry on its day, or on each day of its week where its head is a week."""
         weekdays = weekdays_named(said.days) or self._days if self._weeks else ()
         if not weekdays:
-            self._open_weeks |= self._weeks is not None and self._means_week(said)
+            self._open_weeks |= self._weeks and self._means_week(said)
             yield self._row(row, column, name, said)
             return
         first = one_date(row.axis.heads[column], self._within)
@@ -240,7 +240,7 @@ class _Unfolding:
         """Return the times that a line says of all its cells."""
         found = self._found
         texts = [found.name(row, lead) for lead in (self._hours_lead, self._who) if lead is not None]
-        return next((span.text for text in texts if (span := span_in(text))), "")
+        return next((hours for text in texts if (hours := hours_in(text))), "")
 
     def _bare(self, name: str) -> str:
         """Return a name without the times that stand in it."""
@@ -258,13 +258,7 @@ class _Unfolding:
             axis = found.axes[0]
             blank = next(c for c in sorted(axis.heads) if not found.view.text(axis.row, c))
             yield wording.days_carried(found.view.place(axis.row, blank), str(axis.heads[blank]), found.carried)
-        if self._open_weeks and self._weeks:
-            row, column = self._weeks
-            yield wording.whole_weeks(found.view.place(row, column), found.view.text(row, column))
-        elif self._weeks and self._days:
-            row, column = self._weeks
-            days = ", ".join(WEEKDAY_NAMES[day][:3] for day in self._days)
-            yield wording.on_days_of_week(found.view.place(row, column), days)
+        yield from self._problems_of_heads()
         for row, heading in found.about_days.items():
             if is_place_word(heading) and heading_key(heading) not in _ANY_PLACE:
                 yield wording.taken_for_place(found.view.place(row, 0), heading)
@@ -284,6 +278,20 @@ class _Unfolding:
         if unused:
             row, texts = unused[0]
             yield note_unused(found.view.place(row, 0), " ".join(texts), len(unused) - 1)
+
+    def _problems_of_heads(self) -> Iterator[Problem]:
+        """Tell of heads that are dates by a title, or that stand for weeks."""
+        found, axis = self._found, self._found.axes[0]
+        column = min(axis.heads)
+        place, text = found.view.place(axis.row, column), found.view.text(axis.row, column)
+        if self._kind is Kind.EVENTS and not found.by_weeks and weekday_in_any(text) is not None:
+            yield wording.weekdays_from_title(
+                place, one_date(axis.heads[column]), one_date(axis.heads[max(axis.heads)])
+            )
+        if self._weeks and self._open_weeks:
+            yield wording.whole_weeks(place, text)
+        elif self._weeks and self._days:
+            yield wording.on_days_of_week(place, ", ".join(WEEKDAY_NAMES[day][:3] for day in self._days))
 
     def _why(self) -> str:
         found = self._found

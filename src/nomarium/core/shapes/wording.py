@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from datetime import date
 
 from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.values import day_words
 
 
 def two_meanings(place: Place, code: str) -> Problem:
@@ -61,6 +63,12 @@ def whole_weeks(place: Place, text: str) -> Problem:
         advice="Say it in a line above or below (“Mon–Fri”), in a column “Days” of the list of codes, or in the plan: "
         '{ file = "…", day = "Mon-Fri" }.',
     )
+
+
+def weekdays_from_title(place: Place, first: date | None, last: date | None) -> Problem:
+    """Weekdays that a title makes dates."""
+    span = f"{day_words(first)} to {day_words(last)}" if first and last else "dates"
+    return note("weekdays-from-title", place, f"The weekdays are those from {span}, as the title says, and no others.")
 
 
 def on_days_of_week(place: Place, days: str) -> Problem:

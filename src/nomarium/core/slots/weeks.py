@@ -21,6 +21,10 @@ _TERM = re.compile(
 _ANY = re.compile(r"\b(?:weeks?|wks?|wochen?|w)\b\.?", re.IGNORECASE)
 _PART = re.compile(r"(?P<first>\d{1,2})(?:\s*(?:-|–|—|to|bis|à|a)\s*(?P<last>\d{1,2}))?", re.IGNORECASE)
 _APART = re.compile(r"\s*(?:[,;/&+]|\band\b|\bund\b|\bet\b|\by\b|\boch\b|\bog\b)\s*", re.IGNORECASE)
+_WITHOUT = re.compile(
+    r"\s*,?\s*\b(?:not|no|except|excluding|excl\.?|without|but not|ohne|außer|sauf|salvo|excepto|eccetto|utom)\b\s*",
+    re.I,
+)
 LAST_WEEK = 53
 
 
@@ -34,6 +38,12 @@ class WeekNumbers(NamedTuple):
 def read_week_numbers(text: str) -> WeekNumbers | None:
     """Return the weeks that a cell names by number; None where it names none, or something else beside them."""
     said = counted_by_words(text)
+    kept, *without = _WITHOUT.split(text.replace(")", " ").replace("(", " "))
+    if without:
+        weeks, left_out = read_week_numbers(kept), read_week_numbers(" ".join(without))
+        if weeks is None or left_out is None:
+            return None
+        return weeks._replace(numbers=tuple(n for n in weeks.numbers if n not in left_out.numbers))
     bare = _ANY.sub(" ", _TERM.sub(" ", _CALENDAR.sub(" ", text))).strip(" .:")
     numbers: list[int] = []
     for part in _APART.split(bare):

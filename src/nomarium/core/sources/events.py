@@ -18,6 +18,7 @@ from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, is_own_row
 from nomarium.core.sources.repeating import unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Series
+from nomarium.core.sources.several_dates import split_dates
 from nomarium.core.sources.spans import SpanFound, SpanRules
 from nomarium.core.sources.undated_repeats import with_first_days
 from nomarium.core.sources.wording import Finding
@@ -75,6 +76,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     """Read every row of a table as an event; rows that cannot be are refused, each with its problem."""
     sheet = EventSheet(table, matches, left_out=Counter(table.left_out))
     own_rows = is_own_rows(table)
+    split_dates(table, matches)
     sheet.matches = matches = with_first_days(matches, choices.dates, choices.repeats.year)
     choices = _for_own_rows(choices) if own_rows else choices
     columns = matches.columns(MOMENT_FIELDS)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 
 from nomarium.core.shapes import looks_like_place
 from nomarium.core.sheets import Known
@@ -74,7 +74,8 @@ class CellReader:
         roomy = len(last) > 1 and all(_has_form("room", ROOM_FORM, text) for text in last)
         self.may_have_rooms = roomy and not self._mark and owner != "room"
         """Whether all cells of several words end in what has the form of a room."""
-        self._roles = self._settle([self._parted(several) for several in lines])
+        labelled = [{label[0] for line in lines_of_cell(text) if (label := _label(line))} for text in cells]
+        self._roles = self._settle([self._parted(several) for several in lines], labelled)
 
     def read(self, text: str) -> Values | str:
         """Return what a cell says; or, where its lines cannot be told apart, why not."""
@@ -127,8 +128,8 @@ class CellReader:
                 return [match["first"], match["second"]]
         return lines
 
-    def _settle(self, cells: Sequence[list[str]]) -> Mapping[int, tuple[str, ...]]:
-        """Return the fields of the lines, by their number."""
+    def _settle(self, cells: Sequence[list[str]], labelled: Sequence[set[str]]) -> Mapping[int, tuple[str, ...]]:
+        """Return the fields of the lines, by their number; ``labelled`` are those that labels in each cell name."""
         split = [
             [match["first"], match["second"]]
             if len(lines) == 1 and (match := _BRACKETS.fullmatch(lines[0])) and self._known.kinds(match["second"])
@@ -137,9 +138,11 @@ class CellReader:
         ]
         settled: dict[int, tuple[str, ...]] = {}
         for count in sorted({len(lines) for lines in split if lines}):
-            columns = list(zip(*(lines for lines in split if len(lines) == count), strict=True))
+            alike = [(lines, said) for lines, said in zip(split, labelled, strict=True) if len(lines) == count]
+            columns = list(zip(*(lines for lines, _ in alike), strict=True))
+            said_of_all = set.intersection(*(said for _, said in alike))
             roles = self._roles_of(columns)
-            if roles is None and (roles := self._roles_by_form(columns)):
+            if roles is None and (roles := self._roles_by_form(columns, said_of_all)):
                 self.by_form[count] = roles
             if roles is not None:
                 settled[count] = roles
@@ -157,14 +160,16 @@ class CellReader:
             roles[open_places[0]] = main
         return tuple(roles)
 
-    def _roles_by_form(self, columns: Sequence[Sequence[str]]) -> tuple[str, ...] | None:
+    def _roles_by_form(
+        self, columns: Sequence[Sequence[str]], labelled: Collection[str] = ()
+    ) -> tuple[str, ...] | None:
         """Tell lines by their form: one has rooms, one may have people or classes, what is left is the course.
 
         Of a class's cells the first line left is the course, the second who teaches it.
         """
         roles = [self._proved(set(column)) for column in columns]
         for role, form in _FORMS.items():
-            if role == self._owner or role in roles:
+            if role == self._owner or role in roles or role in labelled:
                 continue
             like = [
                 index
@@ -175,10 +180,10 @@ class CellReader:
                 roles[like[0]] = role
         open_places = [index for index, role in enumerate(roles) if not role]
         wanted = ("course", "teacher") if self._owner == "class" else ("class", "course")
-        lacking = [role for role in wanted if role not in roles]
+        lacking = [role for role in wanted if role not in (*roles, *labelled)]
         if self._owner != "class" and "class" not in roles:
             return None
-        if not self._owner or "room" not in (*roles, self._owner) or len(open_places) > len(lacking):
+        if not self._owner or "room" not in (*roles, *labelled, self._owner) or len(open_places) > len(lacking):
             return None
         for index, role in zip(open_places, lacking, strict=False):
             roles[index] = role
@@ -199,12 +204,15 @@ _FORMS = {"class": CLASS_FORM, "room": ROOM_FORM, "teacher": TEACHER_FORM}
 """The forms of what stands in cells, in the order in which they are believed."""
 
 
-_MARKS = (", ", "; ", " · ", " – ", " - ", ": ", " ")
+_MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", " ")
 _FEWEST_ALIKE = 2
 
 
 def _split(text: str, mark: str) -> list[str]:
     """Part a text at a mark; at a space only before its last word."""
+    if mark == "(":
+        match = _BRACKETS.fullmatch(text)
+        return [match["first"], match["second"]] if match else [text]
     parts = text.rsplit(mark, 1) if mark == " " else text.split(mark)
     return [part.strip() for part in parts if part.strip()]
 

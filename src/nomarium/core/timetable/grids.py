@@ -3,13 +3,17 @@
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
-from datetime import time
+from datetime import date, time
+from itertools import pairwise
 
 from nomarium.core.problems import Place, Problem
+from nomarium.core.repeats import bounds_in
 from nomarium.core.sheets import Known
 from nomarium.core.slots import DayTest, Periods, UnknownDay
+from nomarium.core.sources import DatesInWords
 from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of, week_of
@@ -17,7 +21,16 @@ from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
-from nomarium.core.values import Clock, may_pass_midnight, scan_span, split_list, time_at
+from nomarium.core.values import (
+    CalendarWords,
+    Clock,
+    MomentScanner,
+    calendar_words,
+    may_pass_midnight,
+    scan_span,
+    split_list,
+    time_at,
+)
 
 _FREE = frozenset({"", "-", "–", "—", "free", "---", "/"})
 _BREAKS = frozenset({"break", "lunch", "recess", "lunch break", "passing", "pause", "tea", "snack"})
@@ -42,6 +55,9 @@ class _OwnedBlock:
     cells: list[_Filled]
     weeks: tuple[DayTest, ...] = ()
     """The weeks in which it holds, none for all."""
+    first: date | None = None
+    last: date | None = None
+    """The days from and until which it holds, as its caption says."""
 
 
 def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known) -> MeetingSheet:
@@ -93,16 +109,19 @@ def _unread(cell: _Filled, why: str | None, pattern: str) -> Problem:
 def _owned_blocks(
     grid: Grid, several: bool, choices: TimetableChoices, known: Known, found: MeetingSheet
 ) -> Iterator[_OwnedBlock]:
-    fallback = grid.sheet if grid.sheet and (several or not is_usual_name(grid.sheet)) else grid.file.rsplit(".", 1)[0]
+    of_tab = week_of([grid.sheet or ""])
+    own_name = grid.sheet and not of_tab and (several or not is_usual_name(grid.sheet))
+    fallback = grid.sheet if grid.sheet and own_name else grid.file.rsplit(".", 1)[0]
     blocks = find_blocks(grid, choices.days, choices.cycles(choices.division))
     outside = cells_outside(blocks)
     inside: list[str] = []
     before: Owner | None = None
     for block in blocks:
-        owner = owner_of(block.captions, fallback, choices.each, known, choices.year.rules.divisions)
+        captions, first, last = _validity(block, choices, found.problems)
+        owner = owner_of(captions, fallback, choices.each, known, choices.year.rules.divisions)
         stated = next((kind for kind in OWNERS if choices.whole.get(kind)), "")
         owner = owner._replace(kind=stated, name=choices.whole[stated]) if stated else owner
-        week = week_of(block.captions)
+        week = week_of(block.captions) or of_tab
         if week and before is not None and (not owner.kind or owner.name == fallback):
             owner = before  # the grid of a further week of the same person or class
         before = owner if owner.kind else None
@@ -116,8 +135,39 @@ def _owned_blocks(
         own = _with_days_of(block, owner.division, choices) if differs else block
         cells = list(_filled(own, found))
         inside += [cell.text for cell in cells]
-        yield _OwnedBlock(own, owner, cells, _weeks(week, block.view.place(block.head, 0), choices, found.problems))
+        weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
+        yield _OwnedBlock(own, owner, cells, weeks, first, last)
     found.problems += _outside(outside, inside)
+
+
+def _validity(
+    block: Block, choices: TimetableChoices, problems: list[Problem]
+) -> tuple[list[str], date | None, date | None]:
+    """Return the captions of a grid without the dates from and until which it holds, and these dates."""
+    captions: list[str] = []
+    first = last = None
+    for caption in block.captions:
+        bounds = bounds_in(caption) if len(caption) > _SHORTEST_BOUNDED else None
+        begins, ends = (_date_in(text, choices) for text in ((bounds.first, bounds.until) if bounds else ("", "")))
+        if bounds is None or not (begins or ends):
+            captions.append(caption)
+            continue
+        captions += [bounds.head] if bounds.head else []
+        first, last = begins or first, ends or last
+        problems.append(wording.holds_for_dates(block.view.place(block.head, 0), caption, first, last))
+    return captions, first, last
+
+
+_SHORTEST_BOUNDED = 10
+
+
+def _date_in(text: str, choices: TimetableChoices) -> date | None:
+    """Return the date of a caption; one without a year is the first in the school year."""
+    words = calendar_words([text]) if text else None
+    if words is None:
+        return None
+    reader = DatesInWords(MomentScanner(words if isinstance(words, CalendarWords) else words[0]), choices.dates.order)
+    return reader.read(text, choices.year.rules.first)
 
 
 def _says_itself(cells: Sequence[_Filled]) -> bool:
@@ -184,6 +234,9 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
             yield _Filled(text, lines, covered, view.place(line.row, column))
 
 
+_FEWEST_STARTS = 3
+
+
 class _Clocks:
     """The times of a grid's lines, read on one clock."""
 
@@ -194,14 +247,32 @@ class _Clocks:
         self._problems = problems
         self._block = block
         self._reported: set[str] = set()
+        self._ends = self._ends_of_starts()
 
     def of(self, lines: Sequence[Line]) -> tuple[time, time] | None:
         """Return from when to when some lines run by their own times; None, with a problem, where they do not say."""
         first, last = self._span(lines[0]), self._span(lines[-1])
         return (first[0], last[1]) if first and last else None
 
+    def _ends_of_starts(self) -> dict[int, time]:
+        """Return the ends of lines of which all say but when they begin: with the next, or as long as the others."""
+        lines = [line for line in self._block.lines if line.hours]
+        spans = [self._shapes[line.hours] for line in lines]
+        starts = [self._clock.read(span.start).seconds for span in spans if span is not None and span.end is None]
+        if len(starts) < _FEWEST_STARTS or len(starts) < len(lines):
+            return {}
+        steps = Counter(after - before for before, after in pairwise(starts))
+        step, often = steps.most_common(1)[0]
+        if step <= 0 or min(steps) <= 0 or often * 2 < len(starts) - 1:
+            return {}
+        ends = [min(start + step, after) for start, after in zip(starts, [*starts[1:], 86_399], strict=True)]
+        self._problems.append(wording.starts_alone(self._block.view.place(lines[0].row, 0), step // 60))
+        return {line.row: time_at(end) for line, end in zip(lines, ends, strict=True)}
+
     def _span(self, line: Line) -> tuple[time, time] | None:
         span = self._shapes.get(line.hours)
+        if span is not None and span.end is None and line.row in self._ends:
+            return time_at(self._clock.read(span.start).seconds), self._ends[line.row]
         if span is None or span.end is None:
             if line.hours not in self._reported:
                 self._reported.add(line.hours)
@@ -237,7 +308,8 @@ def _meetings(
     terms = frozenset(split_list(choices.whole.get("term", "")))
     if periods or clock:
         for day in cell.days:
-            yield Meeting(dict(values), When(day, periods, clock, block.weeks, terms), cell.place)
+            when = When(day, periods, clock, block.weeks, terms, block.first, block.last)
+            yield Meeting(dict(values), when, cell.place)
 
 
 def _weeks(week: str, place: Place, choices: TimetableChoices, problems: list[Problem]) -> tuple[DayTest, ...]:

@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
+from datetime import date
 from difflib import get_close_matches
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.slots import UnknownDay
+from nomarium.core.values import day_words
 
 
 def near_words(text: str, known: Iterable[str]) -> str:
@@ -434,6 +436,22 @@ def unknown_status(place: Place, text: str) -> Problem:
         "Whether this runs is not known by its status: it was kept.",
         found=text,
         advice="Write “dropped” or “cancelled” if it does not run.",
+    )
+
+
+def holds_for_dates(place: Place, caption: str, first: date | None, last: date | None) -> Problem:
+    """A grid whose caption says from when or until when it holds."""
+    span = " ".join(filter(None, (first and f"from {day_words(first)}", last and f"until {day_words(last)}")))
+    return note("holds-for-dates", place, f"It holds {span} alone, as “{caption}” above it says.")
+
+
+def starts_alone(place: Place, minutes: int) -> Problem:
+    """A grid whose lines say but when they begin."""
+    return note(
+        "starts-alone",
+        place,
+        f"The lines say but when they begin: each lasts until the next, and at most {minutes} minutes, as most do.",
+        advice="Write both times into them (“9:00–9:50”) where that is not so.",
     )
 
 

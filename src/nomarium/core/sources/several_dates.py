@@ -1,0 +1,93 @@
+"""Cells that name several dates, "8 Sep, 6 Oct and 10 Nov 2026" → a record for each."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+
+from nomarium.core.columns import Matches
+from nomarium.core.tables import Cell, Table, plain_text
+from nomarium.core.values import CalendarWords, MomentScanner, calendar_words, weekday_in_any
+
+_MAY_BE_SEVERAL = re.compile(r"\d.*(?:[;,\n&+]|\b(?:and|und|et|y|e|en|och|og)\b).*\d", re.IGNORECASE | re.DOTALL)
+_MARKS = (
+    re.compile(r"\s*[;\n]\s*"),
+    re.compile(r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*", re.IGNORECASE),
+)
+_DAY = re.compile(r"(?:(?P<weekday>[^\W\d_]+)\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|\.|º)?", re.IGNORECASE)
+_TAIL = re.compile(r"(?:[^\W\d_]+\.?,?\s+)?\d{1,2}(?:st|nd|rd|th|\.|º)?(?P<tail>\s*(?:de\s+|of\s+)?[^\W\d_].*)")
+_YEAR = re.compile(r"\b\d{4}\b")
+_LEAST = 2
+
+
+def split_dates(table: Table, matches: Matches) -> None:
+    """Let each date of a cell with several have a record of its own, all else of the row repeated."""
+    column = matches.column("start_date")
+    if column is None:
+        return
+    texts = [cell for cell in set(column.cells) if isinstance(cell, str) and _MAY_BE_SEVERAL.search(cell)]
+    known = calendar_words(texts) if texts else None
+    if known is None:
+        return
+    scanner = MomentScanner(known if isinstance(known, CalendarWords) else known[0])
+    several = {text: dates for text in texts if (dates := dates_of(text, scanner))}
+    if not several:
+        return
+    records = [(record, cell) for record, whole in enumerate(column.cells) for cell in _each(whole, several)]
+    for one in table.columns:
+        one.cells = [cell if one is column else one.cells[record] for record, cell in records]
+    table.row_numbers = [table.row_numbers[record] for record, _ in records]
+
+
+def _each(cell: Cell, several: dict[str, list[str]]) -> Sequence[Cell]:
+    return several.get(cell, [cell]) if isinstance(cell, str) else [cell]
+
+
+def dates_of(text: str, scanner: MomentScanner) -> list[str]:
+    """Return the dates of a text that names several, each written out; none for one date, a range, or other words.
+
+    A month or a year that stands behind the last holds for those before it, too: "8 and 9 September 2026".
+    """
+    plain = plain_text(text)
+    if scanner.scan(" ".join(plain.split())) is not None:
+        return []
+    for mark in _MARKS:
+        parts = [part.strip(" .") for part in mark.split(plain) if part.strip(" .")]
+        parts = _joined_years(parts)
+        whole = _completed(parts)
+        if len(whole) >= _LEAST and all(_is_date(part, scanner) for part in whole):
+            return whole
+    return []
+
+
+def _joined_years(parts: Sequence[str]) -> list[str]:
+    """Put a year back to the date that a comma parted it from: "September 8, 2026"."""
+    found: list[str] = []
+    for part in parts:
+        if found and _YEAR.fullmatch(part):
+            found[-1] = f"{found[-1]} {part}"
+        else:
+            found.append(part)
+    return found
+
+
+def _completed(parts: Sequence[str]) -> list[str]:
+    """Give parts that are a day's number the month behind the next, and those without a year the next one's."""
+    found = list(parts)
+    for index in range(len(found) - 2, -1, -1):
+        day, tail = _DAY.fullmatch(found[index]), _TAIL.fullmatch(found[index + 1])
+        if day and tail and (not day["weekday"] or weekday_in_any(day["weekday"]) is not None):
+            found[index] += f" {tail['tail'].strip()}"
+    years = [_YEAR.search(part) for part in found]
+    if years and (last := years[-1]) and not any(years[:-1]) and all(map(_has_letters, found)):
+        return [part if _YEAR.search(part) else f"{part} {last[0]}" for part in found]
+    return found
+
+
+def _has_letters(part: str) -> bool:
+    return any(map(str.isalpha, part))
+
+
+def _is_date(part: str, scanner: MomentScanner) -> bool:
+    shape = scanner.scan(" ".join(part.split()))
+    return shape is not None and shape.first is not None and shape.last is None and not shape.times
