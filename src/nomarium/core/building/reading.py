@@ -211,9 +211,10 @@ class SourceReader:
             place = self._desk.plan.place("sources", name, "cycle")
             self._desk.found.problems.append(wording.unknown_name(place, keys.cycle, "cycle", self._desk.year.cycles))
             return None
+        by_number = keys.day_numbers == "weekdays"
         return TimetableChoices(
             self._desk.year,
-            self._days,
+            DayReader(self._desk.year, numbers_are_weekdays=True) if by_number else self._days,
             choices.dates,
             choices.whole.get("division", "") or keys.division or "",
             keys.cycle or "",

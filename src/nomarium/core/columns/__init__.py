@@ -1,6 +1,13 @@
 """Headings → fields: which column of a table holds what, and what that shows of its kind."""
 
-from nomarium.core.columns.contents import holds_dates, holds_repeats, holds_times, holds_weekdays, what_meets
+from nomarium.core.columns.contents import (
+    holds_dates,
+    holds_repeats,
+    holds_times,
+    holds_weekdays,
+    says_how_often,
+    what_meets,
+)
 from nomarium.core.columns.evidence import (
     Evidence,
     Verdict,
@@ -81,6 +88,7 @@ __all__ = [
     "holds_weekdays",
     "match_columns",
     "no_dates_in",
+    "says_how_often",
     "undated",
     "what_meets",
 ]

@@ -33,7 +33,17 @@ def holds_dates(column: Column) -> bool:
 
 
 def _is_date(cell: Cell) -> bool:
-    return isinstance(cell, date) or (isinstance(cell, str) and is_data(cell) and scan_span(cell) is None)
+    if not isinstance(cell, str):
+        return isinstance(cell, date)
+    return (is_data(cell) and scan_span(cell) is None) or bool(_DAYS_OF_MONTH.fullmatch(cell.strip()))
+
+
+_DAYS_OF_MONTH = re.compile(
+    r"(?:[^\W\d_]{2,9}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?\s*(?:[-–—]|to|bis|au?|al|t/m)\s*(?:[^\W\d_]{2,9}\.?\s+)?"
+    r"\d{1,2}(?:st|nd|rd|th|\.)?\s+(?:de\s+)?[^\W\d_]{3,12}\.?(?:\s+\d{4})?",
+    re.IGNORECASE,
+)
+"""Several days of one month, such as “26–31 Oct 2026”."""
 
 
 def holds_times(column: Column) -> bool:
@@ -116,6 +126,19 @@ def holds_repeats(column: Column) -> bool:
             return False
 
     return sum(is_repeat(cell) for cell in cells if isinstance(cell, str)) * 2 > len(cells)
+
+
+def says_how_often(column: Column) -> bool:
+    """Tell whether a column's cells are repeats that say more than a weekday: "every Friday", "8 Tuesdays from …"."""
+    cells = [cell for cell in _filled(column) if isinstance(cell, str)]
+    return holds_repeats(column) and sum(bool(_HOW_OFTEN.search(cell)) for cell in cells) * 2 > len(cells)
+
+
+_HOW_OFTEN = re.compile(
+    r"\b(?:every|each|daily|weekly|fortnight\w*|monthly|yearly|annually|alternate|of the month|from|until|sessions|"
+    r"times|weeks|except)\b|\d",
+    re.IGNORECASE,
+)
 
 
 def holds_halves_of_the_day(column: Column) -> bool:

@@ -18,6 +18,7 @@ from nomarium.core.columns.contents import (
     holds_titles,
     may_be_the_day,
     named_field,
+    says_how_often,
     what_meets,
 )
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Kind, SheetKind, heading_key
@@ -162,6 +163,12 @@ def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
     """Let “When” with “every Friday” below it be the repeat, where another column has the dates."""
     if "repeat" not in sheet.names or not matches.open("repeat"):
         return
+    titles = [match for match in matches.all if match.field == "summary" and match.certainty is Certainty.SURE]
+    unheaded = [match for match in (*matches.unused_matches(), *titles) if says_how_often(match.column)]
+    if len(unheaded) == 1:
+        unheaded[0].field, unheaded[0].certainty = "repeat", Certainty.LIKELY
+        unheaded[0].why = "its cells say how often"
+        return
     fields = set(MOMENT_FIELDS) - set(TIME_FIELDS)
     moments = [match for match in matches.all if match.field in fields and match.certainty is Certainty.SURE]
     repeating = [match for match in moments if holds_repeats(match.column)]
@@ -188,6 +195,7 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
             described[0].why = "no other column is the title"
         else:
             _take_only(matches, "summary", holds_titles, "the only column of words left")
+            _take_beside_the_date(matches)
 
 
 _TIMES = ("start_time", "start", "when", "hours", "end_time", "end")
@@ -271,6 +279,26 @@ def _people_by_form(matches: Matches, sheet: SheetKind) -> None:
     if len(fitting) == 1:
         fitting[0].field, fitting[0].certainty = "teacher", Certainty.LIKELY
         fitting[0].why = "its cells have the form of people’s names"
+
+
+def _take_beside_the_date(matches: Matches) -> None:
+    """Take the column of words beside the date for the title, where its texts mostly differ, and no other is it."""
+    dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
+    if not dated or not matches.open("summary"):
+        return
+    fitting = [
+        match
+        for match in matches.unused_matches()
+        if abs(match.column.index - dated[0]) == 1 and holds_titles(match.column) and not holds_codes(match.column)
+    ]
+    if len(fitting) == 1 and _are_different(fitting[0].column):
+        fitting[0].field, fitting[0].certainty = "summary", Certainty.DOUBTFUL
+        fitting[0].why = "the column of words beside the date"
+
+
+def _are_different(column: Column) -> bool:
+    cells = [plain_text(cell) for cell in column.cells if cell != ""]
+    return len(set(cells)) * 2 > len(cells)
 
 
 def _holds_people(column: Column) -> bool:

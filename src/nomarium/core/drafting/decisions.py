@@ -8,6 +8,7 @@ from typing import NamedTuple
 from nomarium.core.columns import Kind
 from nomarium.core.drafting.sheets import DraftCycle, FoundSheet, weekdays_of
 from nomarium.core.drafting.toml import toml_key, toml_text
+from nomarium.core.recognition import NUMBER_FAMILY
 from nomarium.core.year import listed_words
 
 _HANGS_ON_THE_YEAR = (Kind.LIST, Kind.GRID, Kind.BELLS, Kind.CLOSURES, Kind.SPECIAL_DAYS, Kind.DAYS, Kind.WEEKS)
@@ -56,11 +57,11 @@ def of_unused(name: str, is_of_days: bool, path: str) -> Decision:
     return Decision(name, f"It is not used. {what} Or take this line out to do without it.")
 
 
-def of_unknown(file: str, tab: str | None, why: str) -> Decision:
-    """A sheet with days or times that is none of a known kind."""
+def of_unknown(file: str, tab: str | None, why: str, nearest: str) -> Decision:
+    """A sheet with days or times that is none of a known kind; ``nearest`` is what comes nearest and what it lacks."""
     return Decision(
         file + (f", sheet {tab}" if tab else ""),
-        f"It holds days or times, but is not used: {why}. Name it where it belongs, with columns = "
+        f"It holds days or times, but is not used: {nearest or why}. Name it where it belongs, with columns = "
         '{ "HEADING" = "field" } in its table, or see “nomarium inspect” for what it lacks.',
     )
 
@@ -111,10 +112,17 @@ def of_cycle(cycle: DraftCycle, first: str, *, start: str, advance: str) -> Iter
     ]  # fmt: skip
     lacking += [f"whether it has {listed_words(missing)} (labels = “{cycle.range()}”)"] if missing else []
     sheets = listed_words(list(dict.fromkeys(cycle.said_by)))
+    numbered = cycle.family == NUMBER_FAMILY and set(cycle.labels) <= set("1234567") and not cycle.listed
+    weekdays = (
+        ' If the numbers are weekdays, Monday as 1, write day_numbers = "weekdays" under their sources instead.'
+        if numbered
+        else ""
+    )
     yield Decision(
         f"cycle {cycle.name}",
         f"Its days stand in {sheets}, but no sheet says {listed_words(lacking)}. Write "
-        f'it under [cycles.{toml_key(cycle.name)}], or name a list of dates and their days: listed = "days.csv".',
+        f'it under [cycles.{toml_key(cycle.name)}], or name a list of dates and their days: listed = "days.csv".'
+        f"{weekdays}",
     )
 
 

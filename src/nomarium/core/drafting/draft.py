@@ -23,6 +23,7 @@ from nomarium.core.drafting.sheets import (
     labels_of,
     listed_columns,
     names_weekdays,
+    nearest_kind,
     texts_of_grid,
     week_letters,
 )
@@ -496,7 +497,7 @@ class _Writer:
         elif may_be_closures(sheet) and not self._of(Kind.CLOSURES) and self._of(Kind.LIST, Kind.GRID):
             yield decisions.of_names_and_dates(written)
         elif sheet.kind is None and holds_moments(sheet):
-            yield decisions.of_unknown(written, sheet.sheet, sheet.recognised.why)
+            yield decisions.of_unknown(written, sheet.sheet, sheet.recognised.why, nearest_kind(sheet))
 
     def _unused_keys(self) -> Iterator[Decision]:
         """Yield the sheets of codes and of days that nothing in the plan uses: what they say would be lost."""

@@ -222,6 +222,16 @@ def division_of(sheet: FoundSheet, classes: dict[str, str], divisions: Sequence[
     return (named[0], "the file’s name") if len(named) == 1 and not found else ("", "")
 
 
+def nearest_kind(sheet: FoundSheet) -> str:
+    """Return what a sheet of no known kind comes nearest to, and what it lacks; "" for nothing."""
+    next_best = recognise(sheet.grid, with_next=True).next_best if sheet.grid else None
+    return (
+        f"it comes nearest to {next_best.kind}, but has {next_best.against[0]}"
+        if next_best and next_best.against
+        else ""
+    )
+
+
 def texts_of_grid(sheet: FoundSheet) -> list[str]:
     """Return the lines of all cells of a sheet."""
     rows = sheet.grid.rows if sheet.grid else []

@@ -46,6 +46,7 @@ CLOSURE_SHEET = with_phrases(
                 "storm day|storm days|snow day|snow days|weather day|description|name of holiday|day off|no school|"
                 "feiertag|ferien|vacances|congé|festivo|vakantie",
                 shared=f"{_SURE}|{words.NAME}|motivo|grund|motif|raison|orsak|årsag|reden",
+                dated="start_date",
                 last_word="closed",
                 blank=Blank("Closure", "What closes the school.", STORM, width=30),
             ),
@@ -91,8 +92,9 @@ CLOSURE_SHEET = with_phrases(
         proof=(
             dated,
             has("start_date"),
-            has("summary"),
+            any_of(has("summary"), headed("start_date", _SURE)),
             any_of(
+                headed("start_date", _SURE),
                 headed("summary", _SURE),
                 has("effect"),
                 called(

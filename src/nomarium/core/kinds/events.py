@@ -17,6 +17,7 @@ from nomarium.core.columns import (
     dated,
     has_one_of,
     holds_repeats,
+    says_how_often,
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.phrases import with_phrases
@@ -30,7 +31,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "activity|activity name|occasion|meeting|appointment|topic|item|details of event|function|programme|"
         "program|club|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
         "asunto|objet",
-        shared=f"{words.NAME}|vessel|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
+        shared=f"{words.NAME}|paper|exam paper|unit|module|vessel|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
         "practice|tour|exam|test|assessment|talk|lecture|seminar|show|concert|film|booking|service|aufgabe|dienst|prüfung|"
         "probe|kurs|cours|examen|répétition|tarea|curso|ensayo|compito|corso|prova|taak|les|opgave|prøve",
         blank=Blank("Title", "What the event is called. Required.", LAUNCH, width=32),
@@ -257,8 +258,10 @@ EVENT_FIELDS: tuple[Field, ...] = (
 
 def _repeated(seen: Evidence) -> Verdict:
     """Its cells say how often something is, as a list of duties or lessons without dates does."""
-    column = seen.named.get("repeat")
-    return Verdict("" if column is not None and holds_repeats(column) else "no column of dates")
+    columns = seen.table.columns if seen.table else []
+    named = seen.named.get("repeat")
+    found = any(map(says_how_often, columns)) or (named is not None and holds_repeats(named))
+    return Verdict("" if found else "no column of dates")
 
 
 EVENT_SHEET = with_phrases(
@@ -266,7 +269,10 @@ EVENT_SHEET = with_phrases(
         Kind.EVENTS,
         "events",
         EVENT_FIELDS,
-        proof=(any_of(dated, _repeated), has_one_of("summary", "start_date", "start", "when", "repeat")),
+        proof=(
+            any_of(dated, _repeated),
+            has_one_of("summary", "start_date", "start", "when", "repeat", "start_time", "hours", "location"),
+        ),
         telling=("summary", "start_date", "start", "when", "start_time", "repeat"),
         spans=(("start_date", "end_date"), ("start_time", "end_time"), ("start", "end")),
         blank=BlankSheet(

@@ -358,6 +358,9 @@ class SourceKeys(Keys):
     language: Text | None = Field(None, description="the language that public holidays are named in: “fr”")
     division: Text | None = Field(None, description="the division of its classes, where no list says it")
     cycle: Text | None = Field(None, description=_meaning("cycle"))
+    day_numbers: Literal["labels", "weekdays"] = Field(
+        "labels", description="what numbers of days are: labels of a cycle, or weekdays, Monday as 1"
+    )
     each: Literal["teacher", "class", "room", "student"] | None = Field(
         None, description="whose timetable each of its grids is"
     )

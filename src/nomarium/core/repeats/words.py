@@ -13,7 +13,7 @@ from difflib import get_close_matches
 from typing import Literal
 
 from nomarium.core.repeats.rule import Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
-from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, completed_dates, weekday_in_any
 
 OnClosure = Literal["drop", "keep", "next", "previous"]
 
@@ -220,7 +220,7 @@ def _bound(word: str, rest: str) -> _Modifier:
         first, _, last = rest.partition(" to ")
         return lambda repeat: replace(repeat, first=first.strip(), until=last.strip() or repeat.until)
     if word.startswith(_EXCEPT):
-        dates = tuple(part.strip() for part in re.split(r";|,| and ", rest) if part.strip())
+        dates = tuple(completed_dates([part.strip() for part in re.split(r";|,| and ", rest) if part.strip()]))
         return lambda repeat: replace(repeat, except_=(*repeat.except_, *dates))
 
     def until(repeat: Repeat) -> Repeat:

@@ -1,6 +1,6 @@
 """Where a record lies on a sheet that is no list: names along one side, days along the other."""
 
-from nomarium.core.shapes.cell_texts import looks_like_place
+from nomarium.core.shapes.cell_texts import is_free, looks_like_place
 from nomarium.core.shapes.crossing import Crossing, find_crossing
 from nomarium.core.shapes.drawn_days import drawn_days, listed_in
 from nomarium.core.shapes.key import Key, read_key
@@ -21,6 +21,7 @@ __all__ = [
     "explains",
     "find_crossing",
     "find_patterns",
+    "is_free",
     "listed_in",
     "looks_like_place",
     "month_blocks",

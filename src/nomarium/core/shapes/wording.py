@@ -71,6 +71,27 @@ def weekdays_from_title(place: Place, first: date | None, last: date | None) -> 
     return note("weekdays-from-title", place, f"The weekdays are those from {span}, as the title says, and no others.")
 
 
+def ends_with_next(place: Place) -> Problem:
+    """Lines of a day that say but when they begin."""
+    return note(
+        "starts-alone",
+        place,
+        "The lines say but when they begin: each lasts until the next.",
+        advice="Write both times into them (“9:00–9:50”) where that is not so.",
+    )
+
+
+def last_line_open(place: Place, text: str) -> Problem:
+    """What is on in the last line of a day, of which no line says when it ends."""
+    return warning(
+        "last-line-open",
+        place,
+        "No line below says when it ends: it is taken as long as events without an end.",
+        found=text,
+        advice="Write the end into its line (“16:00–17:00”), or a line below it with the time.",
+    )
+
+
 def on_days_of_week(place: Place, days: str) -> Problem:
     """Heads of columns that are weeks."""
     return note("on-days-of-week", place, f"Each cell holds for a week, on {days}.")

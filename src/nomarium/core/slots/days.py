@@ -67,8 +67,9 @@ _OF_LETTER = {"M": 0, "T": 1, "Tu": 1, "W": 2, "Th": 3, "R": 3, "F": 4, "Sa": 5,
 class DayReader:
     """Reads days as people write them, for one school year."""
 
-    def __init__(self, year: SchoolYear) -> None:
+    def __init__(self, year: SchoolYear, *, numbers_are_weekdays: bool = False) -> None:
         self._year = year
+        self._numbers_are_weekdays = numbers_are_weekdays
         self._letters = {letter.casefold(): letter for letter in year.rules.weeks.letters}
         self._known: dict[tuple[str, tuple[str, ...]], tuple[DayTest, ...] | UnknownDay] = {}
 
@@ -104,6 +105,8 @@ class DayReader:
         return several or UnknownDay(part)
 
     def _single(self, part: str, cycles: Sequence[str]) -> DayTest | UnknownDay | None:
+        if self._numbers_are_weekdays and re.fullmatch(r"[1-7]", part):
+            return DayTest(weekday=int(part) - 1)
         having = [(name, label) for name in cycles if (label := self._label(part, name))]
         if len(having) > 1:
             return UnknownDay(part, tuple(name for name, _ in having))

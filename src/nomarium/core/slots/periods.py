@@ -8,8 +8,11 @@ from functools import cache
 _AROUND = re.compile(
     r"(?:periods?|per|pd|p|blocks?|lessons?|hours?|slots?|bells?|bands?|modules?|mods?)\s*\.?\s*[:#-]?\s*(?P<after>\d+\w?)"
     r"|(?:periods?|blocks?|lessons?|slots?|bands?)\s*[:#-]?\s*(?P<name>\w{1,3})"
-    r"|(?P<ordinal>\d+)(?:st|nd|rd|th)(?:\s+(?:period|block|lesson|hour|slot))?"
-    r"|(?P<before>\d+)\s*\.?\s*(?:period|block|lesson|hour|slot)?",
+    r"|(?P<ordinal>\d+)(?:st|nd|rd|th|er|ère|ème|ª|º|°|:[ae]|e)"
+    r"(?:\s+(?:period|block|lesson|hour|slot|uur|lesuur|ora|hora|heure|stunde|lektion|time|tunti))?"
+    r"|(?P<before>\d+)\s*\.?\s*"
+    r"(?:period|block|lesson|hour|slot|uur|lesuur|ora|hora|heure|stunde|lektion|time|tunti)?"
+    r"|(?:lesuur|uur|stunde|ora|hora|heure|lektion|lekcja|tunti)\s*(?P<foreign>\d+)",
     re.IGNORECASE,
 )
 _APART = re.compile(r"\s*(?:[,;/\n]|\band\b)\s*", re.IGNORECASE)

@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from datetime import timedelta
 
-from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key
+from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key, holds_dates
 from nomarium.core.kinds import means_people
 from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sheets import name_or_names
@@ -80,7 +80,9 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     sheet.matches = matches = with_first_days(matches, choices.dates, choices.repeats.year)
     choices = _for_own_rows(choices) if own_rows else choices
     columns = matches.columns(MOMENT_FIELDS)
-    wanted = [(column, name in TIME_FIELDS) for name, column in columns]
+    beside_dates = any(name == "start_date" and holds_dates(column) for name, column in columns)
+    timed = {*TIME_FIELDS, *(("start", "end") if beside_dates else ())}  # “9.30” below Start is no date there
+    wanted = [(column, name in timed) for name, column in columns]
     sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
     if has_errors(sheet.problems):
         return sheet

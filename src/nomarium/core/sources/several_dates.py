@@ -7,16 +7,14 @@ from collections.abc import Sequence
 
 from nomarium.core.columns import Matches
 from nomarium.core.tables import Cell, Table, plain_text
-from nomarium.core.values import CalendarWords, MomentScanner, calendar_words, weekday_in_any
+from nomarium.core.values import CalendarWords, MomentScanner, calendar_words, completed_dates
 
 _MAY_BE_SEVERAL = re.compile(r"\d.*(?:[;,\n&+]|\b(?:and|und|et|y|e|en|och|og)\b).*\d", re.IGNORECASE | re.DOTALL)
+_YEAR = re.compile(r"\d{4}")
 _MARKS = (
     re.compile(r"\s*[;\n]\s*"),
     re.compile(r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*", re.IGNORECASE),
 )
-_DAY = re.compile(r"(?:(?P<weekday>[^\W\d_]+)\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|\.|º)?", re.IGNORECASE)
-_TAIL = re.compile(r"(?:[^\W\d_]+\.?,?\s+)?\d{1,2}(?:st|nd|rd|th|\.|º)?(?P<tail>\s*(?:de\s+|of\s+)?[^\W\d_].*)")
-_YEAR = re.compile(r"\b\d{4}\b")
 _LEAST = 2
 
 
@@ -54,7 +52,7 @@ def dates_of(text: str, scanner: MomentScanner) -> list[str]:
     for mark in _MARKS:
         parts = [part.strip(" .") for part in mark.split(plain) if part.strip(" .")]
         parts = _joined_years(parts)
-        whole = _completed(parts)
+        whole = completed_dates(parts)
         if len(whole) >= _LEAST and all(_is_date(part, scanner) for part in whole):
             return whole
     return []
@@ -69,23 +67,6 @@ def _joined_years(parts: Sequence[str]) -> list[str]:
         else:
             found.append(part)
     return found
-
-
-def _completed(parts: Sequence[str]) -> list[str]:
-    """Give parts that are a day's number the month behind the next, and those without a year the next one's."""
-    found = list(parts)
-    for index in range(len(found) - 2, -1, -1):
-        day, tail = _DAY.fullmatch(found[index]), _TAIL.fullmatch(found[index + 1])
-        if day and tail and (not day["weekday"] or weekday_in_any(day["weekday"]) is not None):
-            found[index] += f" {tail['tail'].strip()}"
-    years = [_YEAR.search(part) for part in found]
-    if years and (last := years[-1]) and not any(years[:-1]) and all(map(_has_letters, found)):
-        return [part if _YEAR.search(part) else f"{part} {last[0]}" for part in found]
-    return found
-
-
-def _has_letters(part: str) -> bool:
-    return any(map(str.isalpha, part))
 
 
 def _is_date(part: str, scanner: MomentScanner) -> bool:

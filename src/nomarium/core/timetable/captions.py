@@ -21,6 +21,14 @@ OWNERS = tuple(_KINDS)
 _LABELLED = re.compile(
     "|".join(rf"(?P<{name}>(?:{words})\b\s*[:.–-]?\s*)" for name, words in _KINDS.items()), re.IGNORECASE
 )
+_BEHIND = re.compile(
+    r"(?P<name>[^\W\d_][\w ]{0,30}?)\s+(?:"
+    + "|".join(rf"(?P<{kind}>{words})" for kind, words in _KINDS.items() if kind in ("class", "room"))
+    + ")",
+    re.IGNORECASE,
+)
+"""A name with its label behind it: “Oak class”, “Keel Room”."""
+_PARTS = re.compile(r"\s+[–—|/-]\s+|\s*,\s+")
 _AROUND = re.compile(
     r"\b(?:weekly |cycle |class )?(?:timetable|time table|schedule|stundenplan|emploi du temps|horario|orario|horário|"
     r"lesrooster|rooster|skema|timeplan|schema)\b"
@@ -48,24 +56,20 @@ class Owner(NamedTuple):
     kind: str
     name: str
     division: str = ""
+    teacher: str = ""
+    """Who teaches all of a class's lessons, where the caption says so: “Oak class – Miss Bee”."""
 
 
 def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, divisions: Iterable[str]) -> Owner:
     """Return whose grid it is. ``captions`` stand above it, the nearest first; ``fallback`` is the sheet's name."""
-    by_key = {name.casefold(): name for name in divisions}
-    texts, division = [], ""
-    for caption in captions:
-        match = _DIVISION.fullmatch(caption.strip())
-        named = by_key.get((match[1] if match else caption).strip().casefold())
-        if named:
-            division = named
-        elif not _WEEK.fullmatch(" ".join(caption.split())):
-            texts.append(_AROUND.sub("", " ".join(caption.split())).strip(" :–-"))
+    texts, division = _names_above(captions, divisions)
     texts = [text for text in [*texts, fallback] if text]
     for text in texts:
         match = _LABELLED.match(text)
         if match and match.lastgroup and match.end() < len(text):
             return Owner(match.lastgroup, _name(text, match, known), division)
+    if (labelled := _label_behind(texts)) is not None:
+        return labelled._replace(division=division)
     for text in texts:
         kinds = known.kinds(text) & set(_KINDS)
         if each in kinds or len(kinds) == 1:
@@ -76,6 +80,32 @@ def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, di
         if len(forms) == 1:
             return Owner(forms[0], bare, division)
     return Owner(each, texts[0] if texts else "", division)
+
+
+def _names_above(captions: Sequence[str], divisions: Iterable[str]) -> tuple[list[str], str]:
+    """Return the captions that may say whose a grid is, and the division that one of them names."""
+    by_key = {name.casefold(): name for name in divisions}
+    texts, division = [], ""
+    for caption in captions:
+        match = _DIVISION.fullmatch(caption.strip())
+        named = by_key.get((match[1] if match else caption).strip().casefold())
+        if named:
+            division = named
+        elif not _WEEK.fullmatch(" ".join(caption.split())):
+            texts.append(_AROUND.sub("", " ".join(caption.split())).strip(" :–-"))
+    return texts, division
+
+
+def _label_behind(texts: Iterable[str]) -> Owner | None:
+    """Return whose grid it is where a caption says so behind a name: "Oak class – Miss Bee"."""
+    for text in texts:
+        first, *others = _PARTS.split(text)
+        match = _BEHIND.fullmatch(first)
+        if match and match.lastgroup:
+            people = [other for other in others if TITLED_FORM.fullmatch(other)]
+            teacher = people[0] if match.lastgroup == "class" and len(people) == len(others) == 1 else ""
+            return Owner(match.lastgroup, match["name"].strip(), teacher=teacher)
+    return None
 
 
 _FORMS = {"class": CLASS_FORM, "teacher": TITLED_FORM}

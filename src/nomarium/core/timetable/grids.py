@@ -11,6 +11,7 @@ from itertools import pairwise
 
 from nomarium.core.problems import Place, Problem
 from nomarium.core.repeats import bounds_in
+from nomarium.core.shapes import is_free
 from nomarium.core.sheets import Known
 from nomarium.core.slots import DayTest, Periods, UnknownDay
 from nomarium.core.sources import DatesInWords
@@ -32,8 +33,10 @@ from nomarium.core.values import (
     time_at,
 )
 
-_FREE = frozenset({"", "-", "–", "—", "free", "---", "/"})
-_BREAKS = frozenset({"break", "lunch", "recess", "lunch break", "passing", "pause", "tea", "snack"})
+_BREAKS = frozenset(
+    "break|lunch|recess|lunch break|morning break|passing|pause|tea|snack|mittagspause|récréation|recreo|intervallo|"
+    "ricreazione|pauze|rast|lunchrast|frikvarter|pausa".split("|")
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -226,7 +229,8 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
             text = "\n".join(
                 part for row in rows if not view.is_covered(row, column) and (part := view.text(row, column))
             )
-            if text.casefold() in _FREE:
+            if is_free(text) or text.casefold() in _BREAKS:
+                found.left_out += text.casefold() in _BREAKS
                 continue
             lines = tuple(other for other in block.lines[number:] if other.row <= last_row) or (line,)
             across = [block.days.get(index, ()) for index in range(column, last_column + 1)]
@@ -292,6 +296,8 @@ def _meetings(
     owner = block.owner
     whose: Values = {owner.kind: (owner.name, *said.get(owner.kind, ()))} if owner.kind else {}
     values = clean({**said, **whose})
+    if owner.teacher and "teacher" not in values:
+        values["teacher"] = (owner.teacher,)
     if "class" not in values:
         values["class"] = values.get("course", ())
         if owner.kind == "class":

@@ -441,7 +441,7 @@ def unknown_status(place: Place, text: str) -> Problem:
 
 def holds_for_dates(place: Place, caption: str, first: date | None, last: date | None) -> Problem:
     """A grid whose caption says from when or until when it holds."""
-    span = " ".join(filter(None, (first and f"from {day_words(first)}", last and f"until {day_words(last)}")))
+    span = " ".join(f"{word} {day_words(day)}" for word, day in (("from", first), ("until", last)) if day is not None)
     return note("holds-for-dates", place, f"It holds {span} alone, as “{caption}” above it says.")
 
 

@@ -11,6 +11,7 @@ from nomarium.core.values.clock import (
     speaks_of_nights,
     time_at,
 )
+from nomarium.core.values.date_lists import completed_dates
 from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
 from nomarium.core.values.faults import Fault
@@ -68,6 +69,7 @@ __all__ = [
     "calendar_words",
     "cell_length",
     "clock_words",
+    "completed_dates",
     "counted",
     "date_in",
     "day_words",
