@@ -53,6 +53,8 @@ def turning_periods(grid: Grid) -> Grid | None:
     Times stand along one side, days along the other, and the number of a period in each cell, in another order on
     another day.
     """
+    if len(grid.rows) > _MOST_TURNING:
+        return None
     for turned in (False, True):
         view = GridView(grid, turned)
         for row in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
@@ -87,6 +89,7 @@ def _turning(view: GridView, head: int) -> Grid | None:
 
 
 _FEWEST_DAYS, _FEWEST_ROWS = 2, 2
+_MOST_TURNING = 100
 _NOTHING = frozenset("- – — free none x".split())
 
 

@@ -129,9 +129,11 @@ class SourceReader:
     ) -> tuple[Kind, list[Grid]]:
         """Return sheets on which names and days cross as lists, what their codes mean being read first."""
         key = Key()
+        shapes = [one for one in crossings if one is not None and not isinstance(one, Unfolded)]
+        codes = {code for one in shapes for code in (*one.codes(), *one.words())}
         for grid, beside in self._sheets_of_codes(name, keys):
             with self._desk.told():
-                read_key(grid, beside, key)
+                read_key(grid, beside, key, codes)
         self._desk.found.problems += key.problems
         kinds, lists = [], []
         for grid, crossing in zip(grids, crossings, strict=True):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 from difflib import get_close_matches
@@ -87,6 +88,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
     _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
+    _departures_first(matches)
     _release_weaker(matches, headings)
     _codes_apart(matches, headings.sheet)
     _meetings_named(matches, headings.sheet)
@@ -174,6 +176,20 @@ def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
     repeating = [match for match in moments if holds_repeats(match.column)]
     if len(repeating) == 1 and len(moments) > 1:
         repeating[0].field, repeating[0].why = "repeat", "its cells say how often"
+
+
+def _departures_first(matches: Matches) -> None:
+    """Let “Departs” before “Arrives” be the start: a ship is in from its arrival on, a bus under way until it."""
+    pairs = (("start", "end"), ("start_time", "end_time"))
+    for first, last in pairs:
+        starts, ends = ([match for match in matches.all if match.field == name] for name in (first, last))
+        if len(starts) != 1 or len(ends) != 1 or starts[0].column.index < ends[0].column.index:
+            continue
+        if _ON_THE_WAY.search(starts[0].column.heading) and _ON_THE_WAY.search(ends[0].column.heading):
+            starts[0].field, ends[0].field = last, first
+
+
+_ON_THE_WAY = re.compile(r"\b(?:depart\w*|arriv\w*|leaves?|return\w*|eta|etd|ata|atd)\b", re.IGNORECASE)
 
 
 def _is_telling(heading: str) -> bool:

@@ -62,6 +62,7 @@ _FORMS = (
     (Side.ENDS, re.compile(
         r"(?P<what>unterricht|schul|.*ferien)s?(?:ende|schluss)|(?P<what2>skole|skol)(?:slutt|slut|avslutning)", re.I)),
 )  # fmt: skip
+_LONGEST = 120
 _GENERIC = re.compile(
     r"(?:the )?(?:new )?(?:school|classes|class|students|lessons|instruction|teaching|term|unterricht|"
     r"clases|cours)"
@@ -72,6 +73,8 @@ _GENERIC = re.compile(
 
 def edge_of(name: str) -> Edge | None:
     """Return which edge of what a row names; None for a row about a whole span or a single day."""
+    if len(name) > _LONGEST:
+        return None
     text = re.sub(r"\s*\([^)]*\)\s*$", "", " ".join(name.split())).strip(" .!")
     for side, form in _FORMS:
         if match := form.fullmatch(text):

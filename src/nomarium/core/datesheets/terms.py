@@ -19,7 +19,10 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
     if sheet is None:
         return [], None, problems
     terms = terms_between(sheet)
-    rows = [Term(row.name, row.first, row.last, sheet.place(row)) for row in sheet.rows]
+    rows = [
+        Term(row.name or f"Term {number}", row.first, row.last, sheet.place(row))
+        for number, row in enumerate(sheet.rows, 1)
+    ]
     return terms or rows, sheet, problems
 
 

@@ -9,7 +9,7 @@ from pathlib import Path
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
 from nomarium.core.drafting.decisions import Decision
-from nomarium.core.drafting.proved import may_be_closures, proved_together, silent_rows
+from nomarium.core.drafting.proved import may_be_closures, proved_order, proved_together, silent_rows
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
@@ -51,6 +51,8 @@ class Draft:
     questions: list[str] = field(default_factory=list)
     to_correct: list[Problem] = field(default_factory=list)
     """Errors of single rows: their sheets stand in the plan, and a build refuses the rows until they are corrected."""
+    order: tuple[str, str] = ("", "")
+    """The order of day and month that a file proves for the folder, and that file; empty where none is needed."""
     undecided: list[Decision] = field(default_factory=list)
     """What all dates hang on and no sheet settles: nothing is built before it is."""
 
@@ -83,6 +85,10 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
         draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
         problems = check(draft.text)
         errors = [one for one in problems if one.severity == "error" and one.code != "undecided"]
+        if not any(draft.order) and any(one.code == "unproved-dates" for one in errors):
+            draft.order = proved_order(draft.sheets)
+            if any(draft.order):
+                continue
         draft.to_correct = [one for one in errors if _is_of_a_row(one, errors, draft)]
         refused = _refused([one for one in errors if one not in draft.to_correct], draft, choices)
         lacking = {one.found for one in errors if one.code == "unknown-split"} - draft.no_value_of
@@ -149,6 +155,7 @@ class _Writer:
         yield "# docs/plan.md explains every key."
         yield ""
         yield from self._school()
+        yield from self._order()
         yield from self._year()
         for cycle in self._cycles:
             yield from self._cycle(cycle)
@@ -182,6 +189,15 @@ class _Writer:
             yield "# The columns of divisions name these."
             yield f"divisions = {toml_list(self._divisions)}"
         yield ""
+
+    def _order(self) -> Iterator[str]:
+        """State the order of day and month, where one sheet proves it for others that do not."""
+        order, file = self._draft.order
+        if order:
+            yield "[sheets]"
+            yield f"# {file} proves the order of day and month; sheets that do not prove it are read alike."
+            yield f'dates = "{order}"'
+            yield ""
 
     def _year(self) -> Iterator[str]:
         calendars = [sheet for sheet in self._of(Kind.TERMS, Kind.CLOSURES) if sheet.kind is Kind.EVENTS]

@@ -12,7 +12,7 @@ from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
 from nomarium.core.datesheets import Side, closes_school, edge_of, names_holiday, read_terms, speaks_of_school
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of
-from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET, bare_label
+from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET, TERM_SHEET, bare_label
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import has_errors
 from nomarium.core.recognition import Recognised, label_columns, plain_or_named, recognise
@@ -24,6 +24,27 @@ from nomarium.core.values import split_list
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
     return with_keys(with_closures(with_specials(with_terms(with_named_days(sheets)))))
+
+
+def proved_order(sheets: Sequence[FoundSheet]) -> tuple[str, str]:
+    """Return the order of day and month that dates in digits prove over a folder, and the file that does.
+
+    ("", "") where none proves it, or files prove different ones.
+    """
+    found: dict[str, str] = {}
+    for sheet in sheets:
+        cells = {cell.strip() for row in sheet.grid.rows for cell in row if isinstance(cell, str)} if sheet.grid else ()
+        for match in filter(None, map(_IN_DIGITS.fullmatch, cells)):
+            first, second = int(match[1]), int(match[2])
+            if first > _MONTHS >= second:
+                found.setdefault("dmy", sheet.path.name)
+            elif second > _MONTHS >= first:
+                found.setdefault("mdy", sheet.path.name)
+    return next(iter(found.items())) if len(found) == 1 else ("", "")
+
+
+_IN_DIGITS = re.compile(r"(\d{1,2})[./-](\d{1,2})[./-](?:\d{4}|\d{2})")
+_MONTHS = 12
 
 
 def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
@@ -109,7 +130,7 @@ def _says_when_school_begins(sheet: FoundSheet) -> bool:
 def _is_of_terms(sheet: FoundSheet) -> bool:
     if sheet.grid is None:
         return False
-    table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if not sheet.is_plain_list else None
+    table = Evidence.of(sheet.grid, TERM_SHEET, {}).table if not sheet.is_plain_list else None
     if not sheet.is_plain_list and (table is None or any(map(holds_times, table.columns))):
         return False
     terms, _, problems = read_terms(as_found(sheet))

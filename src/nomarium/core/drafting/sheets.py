@@ -414,7 +414,10 @@ def codes_in_column(sheet: FoundSheet) -> set[str]:
     if sheet.grid is not None and (chosen := chosen_blocks(sheet.grid)):
         return {bare_period(block).casefold() for block in chosen.values()}
     headings = Headings(SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET)
-    codes = _column_of(sheet, headings, "code") or _column_of(sheet, headings, "title")
+    codes = _column_of(sheet, headings, "code")
+    if not codes:
+        first = [plain_text(row[0]) for row in sheet.grid.rows[1:] if row] if sheet.grid else []
+        codes = [*_column_of(sheet, headings, "title"), *filter(None, first)]
     return {bare_period(text).casefold() for text in codes}
 
 

@@ -44,15 +44,17 @@ TERM_SHEET = with_phrases(
             ),
             first_day(
                 "its first day, or both: “8 Sep – 18 Dec 2026”; required",
-                "term begins|term starts|classes begin|classes start|instruction begins|lessons begin",
+                "term begins|term starts|classes begin|classes start|instruction begins|lessons begin|season starts|season begins|"
+                "semester starts|semester begins|year starts|year begins|school starts|school begins",
                 Blank("First day", "Its first school day. Required.", date(2026, 9, 8)),
             ),
             last_day(
-                "term ends|classes end|instruction ends|lessons end",
+                "term ends|classes end|instruction ends|lessons end|season ends|semester ends|year ends|school ends",
                 Blank("Last day", "Its last school day. Required.", date(2026, 12, 18)),
             ),
             WEEKDAY,
         ),
+        needs=("date",),
         proof=(
             dates_in("start_date", "end_date"),
             at_most(24),

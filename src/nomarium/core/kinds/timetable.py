@@ -102,7 +102,7 @@ TIMETABLE_SHEET = with_phrases(
             Field(
                 "start",
                 "when it begins, where it has clock times of its own",
-                "start|starts|begin|begins|start time|from time|time from|beginn",
+                "start|starts|begin|begins|start time|from time|time from|beginn|opens|departs|departure|depart|leaves",
                 Holds.TIME,
                 f"{words.START_TIME}|begin time|von|début|inicio|inizio|início|anfang",
                 dated="from",
@@ -110,7 +110,7 @@ TIMETABLE_SHEET = with_phrases(
             Field(
                 "end",
                 "when it ends, where it has clock times of its own",
-                "end|ends|finish|end time|to time|time to|ende",
+                "end|ends|finish|end time|to time|time to|ende|closes|arrives|arrival|arrive|returns",
                 Holds.TIME,
                 f"{words.END_TIME}|finishes|bis|fin|fine|fim|slut",
             ),

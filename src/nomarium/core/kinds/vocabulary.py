@@ -58,7 +58,7 @@ begintijd … eindtijd|starttijd … eindtijd|aanvangstijd … eindtijd|starttid
 BEGINS, ENDS = _ends(
     """start … end|starts … ends|begin … end|begins … finishes|begin … finish|starting … ending|beginning … finishing
 from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|arrive … depart|eta … etd|commences … concludes|commencing … through
-beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|inicio … fin|desde … hasta|inizio … fine|da … a
+beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|comienzo … final|comienza … termina|inicio … fin|desde … hasta|inizio … fine|da … a
 início … fim|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
 )
 """Ends of a span of which only the cells say whether they are days or times."""
@@ -76,7 +76,7 @@ HOURS = (
 )
 
 PEOPLE = (
-    "teacher|teachers|instructor|instructors|staff|staff name|staff member|staff members|taught by|tutor|tutors|"
+    "driver|drivers|leader|leaders|guide|guides|skipper|volunteer|volunteers|teacher|teachers|instructor|instructors|staff|staff name|staff member|staff members|taught by|tutor|tutors|"
     "lecturer|lecturers|faculty|faculty name|faculty member|teacher name|teacher names|instructor name|teacher of record|"
     "instructor of record|primary teacher|primary instructor|lead teacher|lead instructor|assigned teacher|"
     "assigned staff|course leader|class teacher|subject teacher|trainer|coach|leader|led by|professor|prof|"

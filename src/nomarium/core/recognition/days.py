@@ -66,9 +66,9 @@ _NEVER = frozenset("weekday week term month year room teacher class division sta
 
 def _come_again(texts: Sequence[str]) -> bool:
     """Tell whether texts are few and come again: all short, and each of most stands there several times."""
-    known = set(texts)
-    labels = [text for text in known if texts.count(text) > 1]
-    often = sum(texts.count(text) for text in labels) * 4 >= len(texts) * 3
+    known = Counter(texts)
+    labels = [text for text, count in known.items() if count > 1]
+    often = sum(known[text] for text in labels) * 4 >= len(texts) * 3
     return 1 < len(labels) <= _MOST_LABELS and often and len(known) * 2 <= len(texts)
 
 

@@ -16,6 +16,7 @@ _LONGEST_WORD_CODE = 2
 """A longer code is written in capitals, or has a digit: “Ito” is a name."""
 _JOINED = re.compile(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
 _LENGTH = re.compile(r"\(\s*(\d[^()]{0,14}\D)\s*\)")
+_CLOCK = re.compile(r"\d{1,2}[:.h]\d{2}(?:\s*[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
 _EDGES = " \n,;:|/()–—-@"
 _PLACE_WORD = re.compile(
     r"\b(?:pool|hall|room|gym|gymnasium|field|court|studio|lab|library|theatre|theater|rink|track|pitch|lane|ice|barn|"
@@ -93,6 +94,9 @@ def read_cell(
 def _timed_parts(text: str) -> Iterator[tuple[str, str]]:
     """Yield the spans of times of a cell, each with the words that go with it; ("", words) where it has no times."""
     spans = list(spans_in(text))
+    if not spans and _CLOCK.fullmatch(text.strip()):
+        yield text.strip(), ""
+        return
     if not spans:
         yield "", text if _LENGTH.search(text) else _bare(text)
         return

@@ -126,8 +126,9 @@ class Crossing:
     def words(self) -> list[str]:
         """Return the short texts in its cells that come again, where it has no codes: a list may explain them."""
         texts = [text for _, _, text in self.cells() if not is_free(text) and len(text) <= _LONGEST_WORD]
-        again = [text for text, count in Counter(texts).items() if count > 1]
-        often = sum(texts.count(text) for text in again) * 2 > len(texts)
+        counts = Counter(texts)
+        again = [text for text, count in counts.items() if count > 1]
+        often = sum(counts[text] for text in again) * 2 > len(texts)
         return again if often and len(again) <= _MOST_WORDS else []
 
     def goes_by_weeks(self) -> bool:
@@ -403,7 +404,8 @@ def _is_sure_turned(found: Crossing) -> bool:
     known = Headings(EVENT_SHEET)
     if len(names) < FEWEST_HEADS or any(known(name) or heading_key(name) in _SIDES for name in names):
         return False
-    if found.hours_lead is None and any(map(_are_times, _cells_by_name(found).values())):
+    are_times = list(map(_are_times, _cells_by_name(found).values()))
+    if found.hours_lead is None and any(are_times) and not all(are_times):
         return False
     if found.about_days and not found.dated:
         return False

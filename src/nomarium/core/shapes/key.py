@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, field
+from collections.abc import Collection, Iterable, Sequence
+from dataclasses import dataclass, field, replace
 from datetime import time
 from typing import NamedTuple
 
+from nomarium.core.columns import Headings
 from nomarium.core.kinds import CODE_SHEET
 from nomarium.core.problems import Place, Problem
 from nomarium.core.shapes import wording
@@ -62,8 +63,13 @@ class Key:
         return alike[0] if len(alike) == 1 else None
 
 
-def read_key(grid: Grid, choices: SheetChoices, key: Key) -> None:
-    """Read a list of codes into a key. Raises DataRefused where it has none."""
+def read_key(grid: Grid, choices: SheetChoices, key: Key, codes: Collection[str] = ()) -> None:
+    """Read a list of codes into a key: their column is found by the ``codes`` wanted, where no heading names it.
+
+    Raises DataRefused where it has none.
+    """
+    if not choices.columns and (heading := _headed_by_values(grid, codes)):
+        choices = replace(choices, columns={heading: "code"})
     sheet, problems = read_sheet(grid, CODE_SHEET, choices)
     key.problems += problems
     if sheet is None:
@@ -78,6 +84,22 @@ def read_key(grid: Grid, choices: SheetChoices, key: Key) -> None:
         title = sheet.text(record, "title") or code
         meaning = Meaning(code, title, hours, sheet.text(record, "room"), sheet.text(record, "days"))
         key.add(meaning, sheet.place(record, "code"))
+
+
+def _headed_by_values(grid: Grid, codes: Collection[str]) -> str:
+    """Return the heading of the column that holds some codes, where none is headed as codes; "" for none."""
+    wanted = {code.casefold() for code in codes}
+    head = next((row for row in grid.rows if sum(cell != "" for cell in row) > 1), [])
+    known = Headings(CODE_SHEET)
+    texts = [plain_text(cell).strip() for cell in head]
+    if any(known(text) == "code" for text in texts if text):
+        return ""
+    below = grid.rows[grid.rows.index(head) + 1 :] if head else []
+    for column, text in enumerate(texts):
+        cells = {plain_text(row[column]).strip().casefold() for row in below if column < len(row) and row[column] != ""}
+        if text and cells and len(cells & wanted) * 2 > len(cells):
+            return text
+    return ""
 
 
 def _clock_text(cell: Cell) -> str:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from itertools import pairwise
 from typing import NamedTuple
@@ -129,6 +129,10 @@ class MonthBlock:
 
 def month_blocks(grid: Grid) -> list[MonthBlock]:
     """Return the months that a sheet draws as weeks, one below or beside the other; none for any other sheet."""
+    top = GridView(replace(grid, rows=grid.rows[: _MOST_ROWS_ABOVE + 4], merged=[]))
+    rows = range(min(_MOST_ROWS_ABOVE, len(top.rows)))
+    if not any(_numbers_below(top, row, list(run)) for row in rows for run in _weekday_runs(top, row)):
+        return []
     whole = GridView(grid)
     blocks: list[MonthBlock] = []
     for row in range(len(whole.rows)):

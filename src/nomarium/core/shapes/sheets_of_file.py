@@ -36,6 +36,6 @@ def unfolded_of(
     for grid in others if codes else ():
         if explains(grid, codes):
             with suppress(DataRefused):
-                read_key(grid, choices, key)
+                read_key(grid, choices, key, codes)
     drawn = [one for grid in grids if (one := drawn_days(grid)) is not None]
     return [*(unfold(crossing, key, used=used) for crossing in crossings), *drawn]

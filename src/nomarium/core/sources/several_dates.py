@@ -16,6 +16,7 @@ _MARKS = (
     re.compile(r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*", re.IGNORECASE),
 )
 _LEAST = 2
+_LONGEST = 400
 
 
 def split_dates(table: Table, matches: Matches) -> None:
@@ -23,7 +24,11 @@ def split_dates(table: Table, matches: Matches) -> None:
     column = matches.column("start_date")
     if column is None:
         return
-    texts = [cell for cell in set(column.cells) if isinstance(cell, str) and _MAY_BE_SEVERAL.search(cell)]
+    texts = [
+        cell
+        for cell in set(column.cells)
+        if isinstance(cell, str) and len(cell) <= _LONGEST and _MAY_BE_SEVERAL.search(cell)
+    ]
     known = calendar_words(texts) if texts else None
     if known is None:
         return

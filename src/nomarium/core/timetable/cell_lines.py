@@ -116,7 +116,8 @@ class CellReader:
                 continue
             columns = list(zip(*(parts for parts in split if len(parts) == count), strict=True))
             roles = self._roles_of(columns) if all(self._proved(set(column)) for column in columns[1:]) else None
-            if roles or (self._roles_by_form(columns) and (mark != " " or _all_of_form(columns[0], CLASS_FORM))):
+            surely = mark not in (" ", _WORDS) or _all_of_form(columns[0], CLASS_FORM) or (mark == _WORDS and count > 2)
+            if roles or (self._roles_by_form(columns) and surely):
                 return mark
         return ""
 
@@ -204,7 +205,9 @@ _FORMS = {"class": CLASS_FORM, "room": ROOM_FORM, "teacher": TEACHER_FORM}
 """The forms of what stands in cells, in the order in which they are believed."""
 
 
-_MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", " ")
+_WORDS = "words"
+"""Parts a cell at every space."""
+_MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", _WORDS, " ")
 _FEWEST_ALIKE = 2
 
 
@@ -213,6 +216,8 @@ def _split(text: str, mark: str) -> list[str]:
     if mark == "(":
         match = _BRACKETS.fullmatch(text)
         return [match["first"], match["second"]] if match else [text]
+    if mark == _WORDS:
+        return text.split()
     parts = text.rsplit(mark, 1) if mark == " " else text.split(mark)
     return [part.strip() for part in parts if part.strip()]
 

@@ -33,6 +33,8 @@ _PERIOD_CORNERS = frozenset(
 _DAY_CORNERS = frozenset(map(heading_key, f"day|days|cycle day|weekday|date|{words.DAY}|{words.WEEKDAY}".split("|")))
 _PLAIN_NUMBER = re.compile(r"\d{1,2}")
 _FEWEST_DAYS = 2
+_MOST_ROWS = 5_000
+"""More rows than any sheet of grids has: a list."""
 _MOST_ABOVE = 3
 """So many rows of caption are looked at above a grid."""
 
@@ -78,6 +80,8 @@ def find_blocks(grid: Grid, days: DayReader, cycles: Sequence[str]) -> list[Bloc
 
     Raises DataRefused where both ways do, and nothing tells days from periods.
     """
+    if len(grid.rows) > _MOST_ROWS:
+        return []
     grid = stacked(grid, days, cycles) or grid
     upright = _blocks(GridView(grid), days, cycles)
     turned = _blocks(GridView(grid, turned=True), days, cycles)
@@ -197,7 +201,7 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
 
 def _names_weekday(heads: Sequence[Cell], days: DayReader) -> bool:
     """Tell whether a line is headed by a weekday: it is a day then, and no period."""
-    texts = (" ".join(cell.split()) for cell in heads if isinstance(cell, str) and len(cell) > 2)
+    texts = (" ".join(cell.split()) for cell in heads if isinstance(cell, str) and len(cell) > 1)
     read = (days.read(text, ()) for text in texts)
     return any(not isinstance(found, UnknownDay) and all(day.weekday is not None for day in found) for found in read)
 

@@ -54,6 +54,7 @@ from nomarium.core.year import SchoolYear
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")
 _SHORTEST_BOUNDED = 8
+_LONGEST_SECTION = 2
 
 
 @dataclass(slots=True)
@@ -193,6 +194,7 @@ class _Rows:
         self._weeks_counted_by: Count = ""
         self._term_weeks: set[int] = set()
         self._dates = self._dates_in_words()
+        self._numbered_sections = self._are_numbered_sections()
         self._settle_weeks()
         self._every_day = not any(map(sheet.has, ("day", "slot"))) and sheet.has("period")
 
@@ -220,6 +222,21 @@ class _Rows:
         order = self._choices.dates.order or next((one.order for one in self._moments.values() if one.order), None)
         return DatesInWords(MomentScanner(words if isinstance(words, CalendarWords) else words[0]), order)
 
+    def _are_numbered_sections(self) -> bool:
+        """Tell whether the classes are numbers that several courses share: section 1 of Algebra, and of Art."""
+        if not (self._sheet.has("class") and self._sheet.has("course")):
+            return False
+        pairs = {
+            (one, other) for one, other in zip(self._sheet.texts("class"), self._sheet.texts("course"), strict=True)
+        }
+        sections = {section for section, _ in pairs}
+        shared = len(sections) < len({pair for pair in pairs if pair[0]})
+        if shared and all(len(section) <= _LONGEST_SECTION and section.isalnum() for section in sections if section):
+            section, course = next(pair for pair in sorted(pairs) if all(pair))
+            self._problems.append(wording.numbered_sections(self._sheet.table.place, section, course))
+            return True
+        return False
+
     def runs(self, record: int) -> bool:
         """Tell whether a row runs: one whose status says that it does not is counted as left out."""
         status = self._sheet.text(record, "status")
@@ -234,6 +251,8 @@ class _Rows:
     def meetings(self, record: int) -> list[Meeting]:
         """Return the meetings of a row; what is wrong with it is among the problems."""
         values = self._values(record)
+        if self._numbered_sections and values.get("course") and (numbers := values.get("class")):
+            values["class"] = tuple(f"{values['course'][0]} {number}" for number in numbers)
         class_name = ", ".join(values.get("class") or values.get("course") or ())
         place = self._sheet.place(record)
         if not class_name:

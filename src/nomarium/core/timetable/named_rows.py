@@ -14,6 +14,7 @@ _FEWEST_DAYS = 2
 _FEWEST_PARTS = 2
 _MOST_ROWS_ABOVE = 20
 _LONGEST_PART = 24
+_MOST_ROWS = 600
 
 
 def stacked(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Grid | None:
@@ -21,6 +22,8 @@ def stacked(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Grid | None:
 
     Every cell of the new sheet keeps its own address.
     """
+    if len(grid.rows) > _MOST_ROWS:
+        return None
     for turned in (False, True):
         view = GridView(grid, turned)
         for row in range(min(_MOST_ROWS_ABOVE, len(view.rows) - 2)):

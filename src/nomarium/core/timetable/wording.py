@@ -55,6 +55,15 @@ def cells_meet(place: Place) -> Problem:
     )
 
 
+def numbered_sections(place: Place, section: str, course: str) -> Problem:
+    """Classes that are numbers of sections, which several courses share."""
+    return note(
+        "numbered-sections",
+        place,
+        f"Several courses have a section “{section}”: the classes are called by both, such as “{course} {section}”.",
+    )
+
+
 def no_number(place: Place, text: str) -> Problem:
     """A cell that should say how often a row meets."""
     return error(
