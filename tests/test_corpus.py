@@ -366,7 +366,7 @@ CASES = [
         "multi event cell",
         ("Event,Date\nA,8/9/2026 & 9/9/2026\n"),
         None,
-        ["unreadable-date B2"],
+        ["unproved-dates B2"],
     ),
     Case(
         "ordinal",
@@ -551,14 +551,14 @@ CASES = [
     Case(
         "multi",
         ('Title,Dates\nA,"8, 9, 10 Sept 2026"\n'),
-        None,
-        ["unreadable-date B2"],
+        ["A 2026-09-08..2026-09-09", "A 2026-09-09..2026-09-10", "A 2026-09-10..2026-09-11"],
+        [],
     ),
     Case(
         "and",
         ("Title,Dates\nA,8 and 9 Sept 2026\n"),
-        None,
-        ["unreadable-date B2"],
+        ["A 2026-09-08..2026-09-09", "A 2026-09-09..2026-09-10"],
+        [],
     ),
     Case(
         "titles w date words",

@@ -15,6 +15,8 @@ _NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
 _HALF = re.compile(r"[ap]\.?\s?m\.?", re.IGNORECASE)
 _CODE = re.compile(r"(?=.*\d)[^\W_]{1,8}(?:[ ./_-][^\W_]{1,6}){0,3}")
 _LOOKED_AT = 300
+_LONGEST = 200
+"""Characters of a cell that says when; a longer one is text."""
 _NOT_THE_DAY = (
     "created modified updated changed birth dob born invoice paid payment submitted timestamp registered "
     "observed registration approved printed entered booked recorded sent received expires expiry deadline"
@@ -35,7 +37,8 @@ def holds_dates(column: Column) -> bool:
 def _is_date(cell: Cell) -> bool:
     if not isinstance(cell, str):
         return isinstance(cell, date)
-    return (is_data(cell) and scan_span(cell) is None) or bool(_DAYS_OF_MONTH.fullmatch(cell.strip()))
+    several = len(cell) <= _LONGEST and _DAYS_OF_MONTH.fullmatch(cell.strip()) is not None
+    return several or (is_data(cell) and scan_span(cell) is None)
 
 
 _DAYS_OF_MONTH = re.compile(
@@ -115,7 +118,7 @@ _LONGEST_PERIOD = 3
 def holds_repeats(column: Column) -> bool:
     """Tell whether the cells of a column are words, and most of them say how often: "every Friday"."""
     cells = list(_filled(column))
-    if not cells or not all(isinstance(cell, str) and not is_data(cell) for cell in cells):
+    if not cells or not all(isinstance(cell, str) and len(cell) <= _LONGEST and not is_data(cell) for cell in cells):
         return False
     from nomarium.core.repeats import NotUnderstood, read_words
 

@@ -87,11 +87,17 @@ _MONTHS = "january february march april may june july august september october n
 _WORKING = ("working day", "weekday", "school day", "business day")
 
 
+LONGEST_REPEAT = 400
+"""Characters of a repeat in words, beyond any that a person writes."""
+
+
 def read_words(text: str, start: date) -> Repeat:
     """Read a repeat in words; ``start`` is the date of the row, by which "weekly" knows its weekday.
 
     Raises NotUnderstood for what is no repeat, for a word too many, and for words with two meanings.
     """
+    if len(text) > LONGEST_REPEAT:
+        raise NotUnderstood("It is too long for a repeat.")
     plain = " ".join(text.split()).strip(" .;")
     if plain.upper().startswith(("RRULE:", "FREQ=")):
         return Repeat(_standard(plain))
@@ -116,6 +122,8 @@ class Bounds:
 
 def bounds_in(text: str) -> Bounds | None:
     """Part a text such as "8 Tuesdays from 14 September, none on 26 October" into days and bounds; None without any."""
+    if len(text) > LONGEST_REPEAT:
+        return None
     plain = " ".join(text.split()).strip(" .;")
     try:
         head, modifiers = _modifiers(_normalised(plain))

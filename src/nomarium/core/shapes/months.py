@@ -24,6 +24,7 @@ _INITIALS = frozenset(
 _FEWEST_WEEKDAYS = 5
 _MOST_ROWS_ABOVE = 12
 _TITLE_ROWS = 3
+_SHORTEST_MONTH = 28
 _EARLY = 20
 """A higher number in the first week of a page is a day of the month before."""
 _SCHOOL_YEAR = re.compile(r"(?<!\d)(20\d{2})\s*[-–/]\s*(?:20)?(\d{2})(?!\d)")
@@ -181,7 +182,9 @@ def _numbers_below(view: GridView, row: int, columns: Sequence[int]) -> bool:
         filled = [text for text in texts if text]
         if filled:
             numbers = [int(match[1]) for text in filled if (match := _DAY_NUMBER.match(text))]
-            rising = all(after in (before + 1, 1) for before, after in pairwise(numbers))
+            rising = all(
+                after == before + 1 or before >= _SHORTEST_MONTH > after == 1 for before, after in pairwise(numbers)
+            )
             return len(numbers) * 2 > len(filled) and rising and all(0 < n <= 31 for n in numbers)
     return False
 

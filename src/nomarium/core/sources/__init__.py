@@ -13,7 +13,7 @@ from nomarium.core.sources.adjust import (
 from nomarium.core.sources.details import read_reminders
 from nomarium.core.sources.events import EventChoices, EventSheet, read_events
 from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
-from nomarium.core.sources.repeat_dates import DatesInWords
+from nomarium.core.sources.repeat_dates import date_in_words
 from nomarium.core.sources.repeat_row import PeriodTimes, RepeatChoices, Repeated
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Occurrence, Series
@@ -23,7 +23,6 @@ from nomarium.core.sources.year_events import ADDITIONS, YearEvents, usual_title
 __all__ = [
     "ADDITIONS",
     "Adjustments",
-    "DatesInWords",
     "EventChoices",
     "EventSheet",
     "Lookup",
@@ -41,6 +40,7 @@ __all__ = [
     "after",
     "check_name",
     "clock_changes",
+    "date_in_words",
     "fill_prefix",
     "has_part",
     "in_zone",

@@ -7,7 +7,7 @@ from datetime import date, timedelta
 from nomarium.core.repeats import (
     Repeat,
 )
-from nomarium.core.values import MomentScanner, Order
+from nomarium.core.values import CalendarWords, MomentScanner, Order, calendar_words
 from nomarium.core.year import SchoolYear
 
 
@@ -34,6 +34,18 @@ class DatesInWords:
         years = (reading.year,) if reading.year is not None else (after.year, after.year + 1)
         days = (reading._replace(year=year).as_date() for year in years)
         return next((day for day in days if day and (reading.year is not None or day >= after)), None)
+
+
+def date_in_words(text: str, after: date, order: Order | None) -> date | None:
+    """Return the date that a text means by itself, in whatever language its month is; None for none or two.
+
+    ``after`` gives a date without a year its year: the first one on or after it.
+    """
+    known = calendar_words([text]) if text else None
+    if known is None:
+        return None
+    words = known if isinstance(known, CalendarWords) else known[0]
+    return DatesInWords(MomentScanner(words), order).read(text, after)
 
 
 class SchoolTest:

@@ -6,9 +6,9 @@ from datetime import date
 
 from nomarium.core.columns import Match, Matches, holds_dates
 from nomarium.core.repeats import bounds_in
-from nomarium.core.sources.repeat_dates import DatesInWords
+from nomarium.core.sources.repeat_dates import date_in_words
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import CalendarWords, DateChoices, MomentScanner, calendar_words
+from nomarium.core.values import DateChoices
 from nomarium.core.year import SchoolYear
 
 _DATED = ("start_date", "start", "when")
@@ -32,9 +32,6 @@ def with_first_days(matches: Matches, dates: DateChoices, year: SchoolYear | Non
         return matches
     usual = year.rules.first if year is not None else dates.within[0] if dates.within else None
     words = {cell: bounds_in(plain_text(cell)) for cell in set(repeats.cells)}
-    texts = [bounds.first for bounds in words.values() if bounds and bounds.first]
-    known = calendar_words(texts)
-    reader = DatesInWords(MomentScanner(known if isinstance(known, CalendarWords) else known[0]), dates.order)
 
     def first_day(cell: Cell) -> date | str:
         bounds = words[cell]
@@ -42,7 +39,7 @@ def with_first_days(matches: Matches, dates: DateChoices, year: SchoolYear | Non
             return ""
         if bounds is None or not bounds.first:
             return usual or ""
-        return reader.read(bounds.first, usual or date.min) or bounds.first
+        return date_in_words(bounds.first, usual or date.min, dates.order) or bounds.first
 
     firsts = {cell: first_day(cell) for cell in words}
     column = Column(repeats.heading, repeats.index, [firsts[cell] for cell in repeats.cells])

@@ -14,7 +14,7 @@ from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free
 from nomarium.core.sheets import Known
 from nomarium.core.slots import DayTest, Periods, UnknownDay
-from nomarium.core.sources import DatesInWords
+from nomarium.core.sources import date_in_words
 from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of, week_of
@@ -23,10 +23,7 @@ from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outsi
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
 from nomarium.core.values import (
-    CalendarWords,
     Clock,
-    MomentScanner,
-    calendar_words,
     may_pass_midnight,
     scan_span,
     split_list,
@@ -151,7 +148,9 @@ def _validity(
     first = last = None
     for caption in block.captions:
         bounds = bounds_in(caption) if len(caption) > _SHORTEST_BOUNDED else None
-        begins, ends = (_date_in(text, choices) for text in ((bounds.first, bounds.until) if bounds else ("", "")))
+        of_year = choices.year.rules.first
+        said = (bounds.first, bounds.until) if bounds else ("", "")
+        begins, ends = (date_in_words(text, of_year, choices.dates.order) for text in said)
         if bounds is None or not (begins or ends):
             captions.append(caption)
             continue
@@ -162,15 +161,6 @@ def _validity(
 
 
 _SHORTEST_BOUNDED = 10
-
-
-def _date_in(text: str, choices: TimetableChoices) -> date | None:
-    """Return the date of a caption; one without a year is the first in the school year."""
-    words = calendar_words([text]) if text else None
-    if words is None:
-        return None
-    reader = DatesInWords(MomentScanner(words if isinstance(words, CalendarWords) else words[0]), choices.dates.order)
-    return reader.read(text, choices.year.rules.first)
 
 
 def _says_itself(cells: Sequence[_Filled]) -> bool:

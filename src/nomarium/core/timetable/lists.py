@@ -24,20 +24,17 @@ from nomarium.core.slots import (
     read_slots,
     read_week_numbers,
 )
-from nomarium.core.sources import DatesInWords
+from nomarium.core.sources import date_in_words
 from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.values import (
     WEEKDAY_NAMES,
-    CalendarWords,
     Clock,
     DateChoices,
     Fault,
     Moment,
-    MomentScanner,
     Span,
-    calendar_words,
     cell_length,
     may_pass_midnight,
     scan_span,
@@ -193,7 +190,7 @@ class _Rows:
         self._week_numbers = False
         self._weeks_counted_by: Count = ""
         self._term_weeks: set[int] = set()
-        self._dates = self._dates_in_words()
+        self._order = choices.dates.order or next((one.order for one in self._moments.values() if one.order), None)
         self._numbered_sections = self._are_numbered_sections()
         self._settle_weeks()
         self._every_day = not any(map(sheet.has, ("day", "slot"))) and sheet.has("period")
@@ -213,14 +210,6 @@ class _Rows:
                 found = replace(found, head=WEEKDAY_NAMES[weekday]) if weekday is not None else None
             self._known_bounds[text] = found
         return self._known_bounds[text]
-
-    def _dates_in_words(self) -> DatesInWords:
-        """Return what reads the dates that bound days in words, in the order of the sheet's own."""
-        bounds = [self._bounds(text) for name in _TOGETHER for text in dict.fromkeys(self._sheet.texts(name))]
-        texts = [text for one in bounds if one for text in (one.first, one.until, *one.without) if text]
-        words = calendar_words(texts)
-        order = self._choices.dates.order or next((one.order for one in self._moments.values() if one.order), None)
-        return DatesInWords(MomentScanner(words if isinstance(words, CalendarWords) else words[0]), order)
 
     def _are_numbered_sections(self) -> bool:
         """Tell whether the classes are numbers that several courses share: section 1 of Algebra, and of Art."""
@@ -470,7 +459,7 @@ class _Rows:
         place = self._sheet.place(record, name)
 
         def read(text: str) -> date | None:
-            day = self._dates.read(text, after)
+            day = date_in_words(text, after, self._order)
             if day is None:
                 self._problems.append(wording.unreadable_bound(place, text))
             return day
