@@ -11,7 +11,7 @@ from nomarium.core.plan import PlanFile, ReadingKeys, SheetKeys
 from nomarium.core.plan import wording as plan_wording
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import Conditions, SheetChoices
-from nomarium.core.tables import TableChoices
+from nomarium.core.tables import TableChoices, is_oneroster
 from nomarium.core.values import DateChoices
 from nomarium.settings import SETTINGS
 
@@ -34,7 +34,7 @@ class PlanSheets:
         found = []
         for sheet in sheets:
             path = self._plan.folder / sheet.file
-            if path.is_file():
+            if path.is_file() or is_oneroster(path):
                 found.append(self._choices(sheet, path, keys))
             else:
                 beside = [other.name for other in path.parent.iterdir()] if path.parent.is_dir() else []

@@ -21,7 +21,7 @@ from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_erro
 from nomarium.core.school import School, open_school
 from nomarium.core.sources import Series, has_part, values_of
 from nomarium.core.sources.wording import near_double
-from nomarium.core.timetable import CodedMeeting, Values
+from nomarium.core.timetable import CodedMeeting, Rosters, Values
 from nomarium.core.values import read_zone
 
 
@@ -137,11 +137,7 @@ def _add_members(build: Build) -> None:
     members = build.read.rosters.members
     met = {name.casefold() for one in build.held for name in one.of("class")}
     if members:
-        for one in build.held:
-            for class_name in one.of("class"):
-                for kind, names in members.get(class_name.casefold(), {}).items():
-                    both = (*one.values.get(kind, ()), *names)
-                    one.values = {**one.values, kind: tuple(dict.fromkeys(both))}
+        build.held = [part for one in build.held for part in _with_members(one, build.read.rosters)]
     for known in (build.read.rosters, build.read.lists):
         unmet = [key for key in known.names if key not in met]
         if unmet and build.read.meetings:
@@ -149,6 +145,31 @@ def _add_members(build: Build) -> None:
             classes = [known.names[key] for key in unmet]
             near = wording.near_words(classes[0], [n for one in build.held for n in one.of("class")])
             build.problems.append(wording.unmet_roster(Place(place.file, place.sheet), classes, near))
+
+
+def _with_members(held: Held, rosters: Rosters) -> list[Held]:
+    """Return meetings with the members of their classes: in parts, where who attends changes in the year."""
+    keys = [name.casefold() for name in held.of("class") if name.casefold() in rosters.members]
+    if not keys:
+        return [held]
+    if not any(key in rosters.spans for key in keys):
+        days = [date.min]
+    else:
+        days = [occurrence.start.date() for occurrence in held.occurrences]
+    by_day = {day: {key: rosters.on(key, day) for key in keys} for day in dict.fromkeys(days)}
+    parts: dict[str, list[int]] = {}
+    for place, day in enumerate(days):
+        parts.setdefault(repr(by_day[day]), []).append(place)
+    found = []
+    for places in parts.values():
+        part = held if len(parts) == 1 else held.cut(places)
+        values = dict(part.values)
+        for said in by_day[days[places[0]]].values():
+            for kind, names in said.items():
+                values[kind] = tuple(dict.fromkeys((*values.get(kind, ()), *names)))
+        part.values = values
+        found.append(part)
+    return found
 
 
 def _of_codes(source: str, meeting: CodedMeeting, school: str) -> Held:

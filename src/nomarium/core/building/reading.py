@@ -47,6 +47,7 @@ from nomarium.core.timetable import (
     read_list,
     read_master,
 )
+from nomarium.core.timetable.wording import unknown_term
 from nomarium.core.values import counted, split_list
 
 _Opened = tuple[str, SourceKeys, SheetChoices, Kind, list[Grid]]
@@ -236,10 +237,22 @@ class SourceReader:
         for meeting in chosen:
             said = self._desk.found.lists.values.get(meeting.class_name.casefold(), {})
             for field_name, values in said.items():
-                meeting.values.setdefault(field_name, values)
+                if field_name != "term":
+                    meeting.values.setdefault(field_name, values)
+            if said.get("term") and not meeting.when.terms:
+                meeting.when = meeting.when._replace(terms=self._terms_of(meeting.class_name, said["term"]))
             self._desk.found.problems += who.complete(meeting)
         self._desk.found.meetings.setdefault(name, []).extend(chosen)
         return len(chosen)
+
+    def _terms_of(self, class_name: str, said: Sequence[str]) -> frozenset[str]:
+        """Return the terms that a class list gives a class; one that the year has not is a problem."""
+        rules = self._desk.year.rules if self._desk.year else None
+        known = {term.name.casefold(): term.name for term in rules.terms} if rules else {}
+        place = self._desk.found.lists.places[class_name.casefold()]
+        unknown = [text for text in said if text.casefold() not in known]
+        self._desk.found.problems += [unknown_term(place, text, list(known.values())) for text in unknown]
+        return frozenset(known[text.casefold()] for text in said if text.casefold() in known)
 
     def _codes(self, name: str, keys: SourceKeys, choices: SheetChoices, grids: list[Grid]) -> None:
         rules = SpanRules(self._desk.zone, usual_length(keys), times_usual=True, within=choices.dates.within)

@@ -453,12 +453,13 @@ class _Writer:
             return {}
         grids = any(sheet.kind is Kind.GRID for sheet in timetables)
         found = {}
-        if grids or any(sheet.column("teacher") for sheet in timetables):
+        said_of = [*timetables, *self._of(Kind.CLASSES)]
+        if grids or any(sheet.column("teacher") for sheet in said_of):
             found["teacher"] = "One calendar a teacher: the timetables name them."
         if any(sheet.column("class") for sheet in timetables) or grids:
             found["class"] = "One calendar a class."
         keys = {key for sheet in timetables if sheet.kind is Kind.GRID for key in self._codes_for(sheet)}
-        if grids or any(sheet.column("room") for sheet in (*timetables, *keys)):
+        if grids or any(sheet.column("room") for sheet in (*said_of, *keys)):
             found["room"] = "One calendar a room: to see when it is taken."
         if self._of(Kind.ROSTER):
             found["student"] = "One calendar a student: the roster says who is in which class."

@@ -11,7 +11,7 @@ from itertools import pairwise
 from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
 from nomarium.core.datesheets import Side, closes_school, edge_of, names_holiday, read_terms, speaks_of_school
-from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of
+from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of, texts_of_grid
 from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET, TERM_SHEET, bare_label
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import has_errors
@@ -23,7 +23,7 @@ from nomarium.core.values import split_list
 
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
-    return with_keys(with_closures(with_specials(with_terms(with_named_days(sheets)))))
+    return with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
 
 
 def proved_order(sheets: Sequence[FoundSheet]) -> tuple[str, str]:
@@ -281,6 +281,26 @@ _CLOSED = re.compile(
     r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?)\b",
     re.IGNORECASE,
 )
+
+
+def with_class_lists(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; classes without days that another timetable has are a class list beside it."""
+    timed = [one for one in sheets if one.kind is Kind.GRID or (one.kind is Kind.LIST and _names_days(one))]
+    met = {text.casefold() for one in timed for text in (one.column("class") or texts_of_grid(one))}
+
+    def as_class_list(sheet: FoundSheet) -> FoundSheet:
+        if sheet.kind is not Kind.LIST or _names_days(sheet) or sheet.recognised.crossing:
+            return sheet
+        classes = {text.casefold() for text in sheet.column("class")}
+        if not classes or len(classes & met) * 2 <= len(classes):
+            return sheet
+        return replace(sheet, recognised=Recognised(Kind.CLASSES, "its classes meet as another sheet says"))
+
+    return [as_class_list(sheet) for sheet in sheets]
+
+
+def _names_days(sheet: FoundSheet) -> bool:
+    return bool(sheet.column("day") or sheet.column("slot"))
 
 
 def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:

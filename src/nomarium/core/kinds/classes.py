@@ -15,6 +15,7 @@ from nomarium.core.columns import (
     has,
     has_none_of,
     has_one_of,
+    holds_dates,
     undated,
 )
 from nomarium.core.kinds import vocabulary as words
@@ -45,6 +46,14 @@ def _says_more(seen: Evidence) -> Verdict:
     return Verdict("" if len(seen.named) > 1 else "it says nothing of its classes")
 
 
+def _dated_by_bounds(seen: Evidence) -> Verdict:
+    """No column holds dates but those from when to when a member attends."""
+    bounds = [seen.named[name] for name in ("from", "until") if name in seen.named]
+    columns = [column for column in seen.table.columns if holds_dates(column)] if seen.table else []
+    others = [column for column in columns if column not in bounds]
+    return Verdict(f"column “{others[0].heading}” holds dates" if others else "")
+
+
 CLASS_SHEET = with_phrases(
     SheetKind(
         Kind.CLASSES,
@@ -57,6 +66,13 @@ CLASS_SHEET = with_phrases(
             blank_of("division", "Its division."),
             *WHO[5:],
             Field("student", "students, separated by “;”", STUDENTS_OF_CLASS, Holds.PEOPLE, STUDENT_WORDS),
+            Field(
+                "term",
+                "the terms in which it meets, where the timetable does not say",
+                "term|terms|semester|quarter|trimester",
+                Holds.NAMES,
+                words.TERM,
+            ),
         ),
         needs=("class",),
         proof=(has("class"), _says_more, undated, _classes_once, has_none_of("student")),
@@ -89,9 +105,23 @@ ROSTER_SHEET = with_phrases(
             Field("teacher", "who teaches it too", TEACHER_HEADINGS, Holds.PEOPLE, words.PEOPLE),
             Field("team", "the team that it belongs to", TEAM_HEADINGS, Holds.NAMES, TEAM_WORDS),
             Field("group", "the part of the class that the member is in", GROUP_HEADINGS, Holds.NAMES, GROUP_WORDS),
+            Field(
+                "from",
+                "the first day on which the member attends, where that is not the whole year",
+                "from|from date|start date|begin date|first day|joined|joins|enrolled from|begins|starts|von|du|desde|da|van",
+                Holds.DATE,
+                words.FIRST_DAY,
+            ),
+            Field(
+                "until",
+                "the last day on which the member attends",
+                "until|to|to date|end date|last day|left|leaves|enrolled until|ends|bis|au|hasta|a|tot",
+                Holds.DATE,
+                words.LAST_DAY,
+            ),
         ),
         needs=("class",),
-        proof=(has("class"), has_one_of("student", "team"), undated, few_columns(4)),
+        proof=(has("class"), has_one_of("student", "team"), _dated_by_bounds, few_columns(6)),
         telling=("class", "student", "team"),
         blank=BlankSheet(
             "Roster",

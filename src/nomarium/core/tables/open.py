@@ -13,6 +13,7 @@ from nomarium.core.tables.find import DATE_FIELDS, INSTRUCTIONS
 from nomarium.core.tables.headings import MOST_ROWS_ABOVE, Vocabulary, is_data, known_fields
 from nomarium.core.tables.markup import read_html_tables
 from nomarium.core.tables.names import Area, named_areas, parse_area
+from nomarium.core.tables.oneroster import is_oneroster, read_oneroster
 from nomarium.core.tables.table import Grid
 from nomarium.core.tables.workbook import Workbook
 
@@ -34,6 +35,8 @@ def read_grids(path: Path, choices: TableChoices = TableChoices()) -> tuple[list
 
     Raises DataRefused where the file cannot be read, or holds nothing.
     """
+    if is_oneroster(path):
+        return _class_lists(path, choices)
     file = path.name
     data = _bytes(path)
     kind = kind_of(data)
@@ -56,6 +59,18 @@ def read_grids(path: Path, choices: TableChoices = TableChoices()) -> tuple[list
         for grid in grids:
             _keep_area(grid, _area(choices.area, {}, Place(file)))
     return _filled_grids(grids, Place(file)), problems
+
+
+def _class_lists(path: Path, choices: TableChoices) -> tuple[list[Grid], list[Problem]]:
+    """Return the sheets of class lists by the standard; the one stated, where one is."""
+    grids, problems = read_oneroster(path)
+    if choices.sheet is None:
+        return grids, problems
+    wanted = choices.sheet.strip().casefold().removesuffix(".csv")
+    found = [grid for grid in grids if (grid.sheet or "").casefold().removesuffix(".csv") == wanted]
+    if not found:
+        raise DataRefused(wording.no_such_sheet(Place(path.name), choices.sheet, [grid.sheet or "" for grid in grids]))
+    return found, problems
 
 
 def _workbook_grids(data: bytes, kind: Kind, file: str, choices: TableChoices) -> tuple[list[Grid], list[Problem]]:

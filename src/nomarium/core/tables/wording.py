@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
+
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.tables.contents import Kind
 
@@ -46,6 +48,47 @@ def too_large(place: Place, size: int, most: int) -> Problem:
         place,
         f"The file has {size // 1_000_000:,} MB; at most {most // 1_000_000:,} MB are read.",
         advice="Split the sheet, or leave out what is not needed.",
+    )
+
+
+def not_utf8(place: Place) -> Problem:
+    """A file of the standard for class lists that is not in UTF-8."""
+    return error(
+        "encoding", place, "The text is not UTF-8, as the standard for class lists asks.", advice="Export it anew."
+    )
+
+
+def inactive_rows(place: Place, counts: Mapping[str, int]) -> Problem:
+    """Rows of class lists that their system has marked as gone."""
+    shown = ", ".join(f"{count:,} of {name}.csv" for name, count in counts.items())
+    return note("inactive-rows", place, f"Rows that are not active were left out: {shown}.")
+
+
+def session_ends(place: Place, *, behind: bool) -> Problem:
+    """How the ends of sessions were read."""
+    if behind:
+        return note(
+            "session-ends",
+            place,
+            "The end of a session is taken for the day after its last, as the standard has it: one begins where another "
+            "ends.",
+        )
+    return note(
+        "session-ends",
+        place,
+        "The end of a session is taken for its last day, as most exports have it.",
+        advice="Where it is the day after, give the terms in a sheet of their own.",
+    )
+
+
+def keys_lead_nowhere(place: Place, count: int) -> Problem:
+    """Enrolments in classes, or of users, that no row has."""
+    more = f", and so are {count - 1:,} more" if count > 1 else ""
+    return warning(
+        "keys-lead-nowhere",
+        place,
+        f"The enrolment is of a class or a user that is not among the active ones, and was left out{more}.",
+        advice="Export classes, users and enrolments together.",
     )
 
 

@@ -5,6 +5,8 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator, Mapping
 from dataclasses import dataclass, field, replace
+from datetime import date
+from typing import NamedTuple
 
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import CLASS_SHEET, ROSTER_SHEET
@@ -13,11 +15,22 @@ from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.tables import Grid, GridView, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import Values, clean
-from nomarium.core.values import CLASS_FORM, PERSON_FORM, are_people, most_are, split_list
+from nomarium.core.values import CLASS_FORM, PERSON_FORM, Moment, are_people, most_are, split_list
 
 _MEMBERS = ("student", "teacher", "team")
 _MARKS = frozenset("x ✓ ✔ ☑ 1 yes y true ja • * ×".split())
 _NO_MARKS = frozenset(("", "-", "–", "—", "0", "no", "n", "false"))
+
+
+class Attends(NamedTuple):
+    """From when to when a member attends; None for the whole year's end."""
+
+    first: date | None
+    last: date | None
+
+    def holds(self, day: date) -> bool:
+        """Tell whether a date lies within."""
+        return (self.first is None or self.first <= day) and (self.last is None or day <= self.last)
 
 
 @dataclass(slots=True)
@@ -29,10 +42,26 @@ class Rosters:
     """The classes as they are written."""
     places: dict[str, Place] = field(default_factory=dict)
     pairs: int = 0
+    spans: dict[str, dict[tuple[str, str], list[Attends]]] = field(default_factory=dict)
+    """From when to when members attend a class who do not do so all year, by the class and by who they are."""
 
-    def add(self, class_name: str, kind: str, member: str, place: Place) -> None:
+    def on(self, key: str, day: date) -> Values:
+        """Return the members of a class on a date, by the class's key."""
+        spans = self.spans.get(key, {})
+        members = self.members.get(key, {})
+        if not spans:
+            return members
+
+        def attends(kind: str, name: str) -> bool:
+            return (kind, name) not in spans or any(one.holds(day) for one in spans[kind, name])
+
+        return {kind: tuple(name for name in names if attends(kind, name)) for kind, names in members.items()}
+
+    def add(self, class_name: str, kind: str, member: str, place: Place, attends: Attends | None = None) -> None:
         """Put a member into a class; one who is there already stays."""
         key = class_name.casefold()
+        if attends is not None and (attends.first or attends.last):
+            self.spans.setdefault(key, {}).setdefault((kind, member), []).append(attends)
         self.names.setdefault(key, class_name)
         self.places.setdefault(key, place)
         values = self.members.setdefault(key, {})
@@ -109,11 +138,19 @@ def _take_pair(sheet: Sheet, record: int, rosters: Rosters) -> list[Problem]:
     members = {name: sheet.values(record, name) for name in _MEMBERS}
     if not classes or not any(members.values()):
         return [wording.half_pair(sheet.place(record), "a class" if not classes else "a name")]
+    attends = Attends(_bound(sheet, record, "from"), _bound(sheet, record, "until"))
     for class_name in classes:
         for kind, names in members.items():
             for name in names:
-                rosters.add(class_name, kind, name, sheet.place(record, "class"))
+                rosters.add(class_name, kind, name, sheet.place(record, "class"), attends)
     return []
+
+
+def _bound(sheet: Sheet, record: int, name: str) -> date | None:
+    """Return the first or last date of a row; None where it says none."""
+    cell = sheet.cell(record, name)
+    moment = sheet.moments[name].moments.get(cell) if name in sheet.moments and cell != "" else None
+    return moment.first if isinstance(moment, Moment) else None
 
 
 def _take_matrix(grid: Grid, rosters: Rosters) -> list[Problem]:
