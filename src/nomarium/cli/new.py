@@ -44,6 +44,15 @@ Name = Annotated[
 ]
 
 
+Update = Annotated[
+    bool,
+    typer.Option(
+        "--update",
+        help="Offer what a plan that is there lacks, as comments at its end: sheets that it does not name, and keys.",
+    ),
+]
+
+
 def new(
     folder: Folder,
     files: Sheets = None,
@@ -51,6 +60,7 @@ def new(
     name: Name = None,
     start: Start = None,
     cycle: Cycle = None,
+    update: Update = False,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
@@ -60,7 +70,8 @@ def new(
     grid), codes, a roster, changes. Nothing is copied. Each decision stands in the plan with a comment that says why,
     and each open question as one. What all dates hang on and no sheet says (the zone, the closures, what a cycle starts
     with) stands under [undecided]: nothing is built until it is settled.
-    A plan that is there already is never written over.
+    A plan that is there already is never written over: --update adds to its end, as comments, what the sheets given
+    have beyond it.
     """
     from nomarium.cli import new_run
 
@@ -68,5 +79,7 @@ def new(
         zone_name = options.zone_name(zone) if zone else options.machine_zone()
         first = start.date().isoformat() if start else ""
         paths = options.existing(files or [])
-        call = new_run.NewCall(folder, paths, zone_name, zone is not None, name, first, cycle or "", as_json, quiet)
+        call = new_run.NewCall(
+            folder, paths, zone_name, zone is not None, name, first, cycle or "", update, as_json, quiet
+        )
         raise typer.Exit(new_run.new(call))

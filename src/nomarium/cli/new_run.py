@@ -5,6 +5,7 @@ from __future__ import annotations
 import json
 import sys
 import tempfile
+import tomllib
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from pathlib import Path
@@ -15,7 +16,18 @@ from nomarium.cli.console import print_lines, progress
 from nomarium.cli.report import problems_json
 from nomarium.core.blanks import BLANKS, blank_form, render_blank_xlsx
 from nomarium.core.building import INDEX, BuildChoices, prepare
-from nomarium.core.drafting import STARTER_SHEETS, Draft, DraftChoices, draft_plan, look_at, starter_plan
+from nomarium.core.drafting import (
+    OFFERED,
+    STARTER_SHEETS,
+    Draft,
+    DraftChoices,
+    draft_plan,
+    look_at,
+    offered,
+    starter_plan,
+    whole_files,
+    without_offer,
+)
 from nomarium.core.output import write_all
 from nomarium.core.plan import PLAN_NAME
 from nomarium.core.problems import DataRefused, Problem, by_cause
@@ -35,6 +47,7 @@ class NewCall:
     name: str | None
     start: str
     cycle: str
+    update: bool
     as_json: bool
     quiet: bool
 
@@ -51,8 +64,11 @@ class NewCall:
 
 def new(call: NewCall) -> int:
     """Write a plan; return the exit status."""
+    if call.update:
+        return _update(call)
     if call.plan.exists():
-        raise typer.BadParameter(f"“{call.plan}” is there already. Name another folder.", param_hint="DIR")
+        ways = "Name another folder, or let --update offer what it lacks"
+        raise typer.BadParameter(f"“{call.plan}” is there already. {ways}.", param_hint="DIR")
     call.folder.mkdir(parents=True, exist_ok=True)
     return _draft(call) if call.files else _starter(call)
 
@@ -71,26 +87,52 @@ def _starter(call: NewCall) -> int:
     return 0
 
 
+def _update(call: NewCall) -> int:
+    """Offer at the end of a plan what the sheets have beyond it."""
+    if not call.plan.exists() or not call.files:
+        lacks = "there is no plan" if not call.plan.exists() else "no sheets are given"
+        raise typer.BadParameter(f"--update adds to a plan what sheets have beyond it, but {lacks}.", param_hint="DIR")
+    text = without_offer(call.plan.read_text("utf-8"))
+    draft = _drafted(call)
+    try:
+        lines = offered(text, draft.text)
+    except tomllib.TOMLDecodeError as fault:
+        raise typer.BadParameter(f"“{call.plan}” is no TOML: {fault}.", param_hint="DIR") from None
+    if lines:
+        write_all([(call.plan, iter([f"{text.rstrip()}\n\n{OFFERED}\n{chr(10).join(lines)}\n".encode()]))])
+    if call.as_json:
+        typer.echo(json.dumps({"plan": str(call.plan), "offered": lines}, ensure_ascii=False, indent=2))
+    elif not call.quiet:
+        said = [line.removeprefix("# ") for line in lines if line.startswith("# [") or "=" in line]
+        shown = [f"{'' if number else 'Offered':<{_LABEL}}{line}" for number, line in enumerate(said)]
+        print_lines(shown or [f"{'Nothing':<{_LABEL}}is new: the plan has all that these sheets say"], sys.stdout)
+    return 0
+
+
 def _sheet_lines(paths: Iterable[Path]) -> Iterator[str]:
     for path in paths:
         yield f"{'':<{_LABEL}}{path}: a blank sheet"
 
 
 def _draft(call: NewCall) -> int:
-    files = [path for path in call.files if path.name not in (PLAN_NAME, INDEX)]
-    with progress("Reading", wanted=not call.quiet) as bar:
-        sheets = []
-        for done, path in enumerate(files, 1):
-            sheets += look_at([path])
-            bar(done, len(files))
-        choices = DraftChoices(call.folder, call.school, call.zone, call.zone_stated, call.start, call.cycle)
-        draft = draft_plan(sheets, choices, lambda text: _problems(text, call.folder))
+    draft = _drafted(call)
     write_all([(call.plan, iter([draft.text.encode()]))])
     if call.as_json:
         typer.echo(json.dumps(_json(draft, call), ensure_ascii=False, indent=2))
     elif not call.quiet:
         print_lines(_lines(draft, call), sys.stdout)
     return 0
+
+
+def _drafted(call: NewCall) -> Draft:
+    files = whole_files(path for path in call.files if path.name not in (PLAN_NAME, INDEX))
+    with progress("Reading", wanted=not call.quiet) as bar:
+        sheets = []
+        for done, path in enumerate(files, 1):
+            sheets += look_at([path])
+            bar(done, len(files))
+        choices = DraftChoices(call.folder, call.school, call.zone, call.zone_stated, call.start, call.cycle)
+        return draft_plan(sheets, choices, lambda text: _problems(text, call.folder))
 
 
 def _problems(text: str, folder: Path) -> list[Problem]:

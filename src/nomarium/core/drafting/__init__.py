@@ -2,10 +2,12 @@
 
 from nomarium.core.drafting.draft import Draft, DraftChoices, draft_plan
 from nomarium.core.drafting.saved import SavedCall, saved_plan
-from nomarium.core.drafting.sheets import FoundSheet, look_at
+from nomarium.core.drafting.sheets import FoundSheet, look_at, whole_files
 from nomarium.core.drafting.starter import STARTER_SHEETS, starter_plan
+from nomarium.core.drafting.update import OFFERED, offered, without_offer
 
 __all__ = [
+    "OFFERED",
     "STARTER_SHEETS",
     "Draft",
     "DraftChoices",
@@ -13,6 +15,9 @@ __all__ = [
     "SavedCall",
     "draft_plan",
     "look_at",
+    "offered",
     "saved_plan",
     "starter_plan",
+    "whole_files",
+    "without_offer",
 ]

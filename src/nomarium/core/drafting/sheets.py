@@ -49,12 +49,14 @@ from nomarium.core.recognition import (
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.slots import DayTest, UnknownDay, bare_period, read_slots
 from nomarium.core.tables import (
+    ONEROSTER_FILES,
     Column,
     Grid,
     Table,
     TableChoices,
     column_letters,
     find_table,
+    is_oneroster,
     looks_like_calendar,
     plain_text,
     read_grids,
@@ -124,6 +126,21 @@ class FoundSheet:
 def look_at(paths: Iterable[Path]) -> list[FoundSheet]:
     """Recognise all sheets of some files; one that cannot be read is kept with the reason."""
     return [sheet for path in paths for sheet in _sheets_of(path)]
+
+
+def whole_files(paths: Iterable[Path]) -> list[Path]:
+    """Return the files that sheets stand in: the parts of class lists by the standard as their folder, named once."""
+    return list(dict.fromkeys(_as_a_whole(path) for path in paths))
+
+
+def _as_a_whole(path: Path) -> Path:
+    """Return the folder of class lists by the standard that a file is part of, else the file."""
+    parent = path.resolve().parent
+    part = path.suffix.casefold() == ".csv" and path.stem.casefold() in _CLASS_LISTS
+    return parent if part and is_oneroster(parent) else path
+
+
+_CLASS_LISTS = frozenset(name.casefold() for name in (*ONEROSTER_FILES, "manifest", "demographics", "lineItems"))
 
 
 def _sheets_of(path: Path) -> list[FoundSheet]:

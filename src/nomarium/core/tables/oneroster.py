@@ -21,7 +21,7 @@ from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.contents import DAMAGED_ZIP
 from nomarium.core.tables.table import Grid, Spot
 
-FILES = ("academicSessions", "orgs", "courses", "classes", "users", "enrollments")
+ONEROSTER_FILES = ("academicSessions", "orgs", "courses", "classes", "users", "enrollments")
 """The files that are read; all others of the standard say nothing of who meets when."""
 _ENOUGH = 2
 """So many of them make a folder one of the standard, its classes among them."""
@@ -49,7 +49,7 @@ def _names_in(path: Path) -> dict[str, str]:
             return {}
     except DAMAGED_ZIP:
         return {}
-    known = {f"{name}.csv".casefold(): name for name in FILES}
+    known = {f"{name}.csv".casefold(): name for name in ONEROSTER_FILES}
     bare = {name: PurePosixPath(name).name.casefold() for name in names}
     return {known[own]: name for name, own in bare.items() if own in known}
 

@@ -70,8 +70,8 @@ def session_ends(place: Place, *, behind: bool) -> Problem:
         return note(
             "session-ends",
             place,
-            "The end of a session is taken for the day after its last, as the standard has it: one begins where another "
-            "ends.",
+            "The end of a session is taken for the day after its last, as the standard has it: one begins where "
+            "another ends.",
         )
     return note(
         "session-ends",
