@@ -214,6 +214,7 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
             _take_beside_the_date(matches)
 
 
+_LONGEST_MARK = 2
 _TIMES = ("start_time", "start", "when", "hours", "end_time", "end")
 
 
@@ -314,7 +315,8 @@ def _take_beside_the_date(matches: Matches) -> None:
 
 def _are_different(column: Column) -> bool:
     cells = [plain_text(cell) for cell in column.cells if cell != ""]
-    return len(set(cells)) * 2 > len(cells)
+    written_out = sum(len(cell) > _LONGEST_MARK for cell in cells)
+    return written_out * 2 > len(cells) and len(set(cells)) * 2 > len(cells)
 
 
 def _holds_people(column: Column) -> bool:

@@ -52,7 +52,7 @@ class UnknownDay:
     """The cycles that all have the label."""
 
 
-_APART = re.compile(r"\s*(?:[,;/&+\n]|\b(?:and|y|e|und|et|en|och|og)\b)\s*", re.IGNORECASE)
+_APART = re.compile(r"\s*(?:[,;/&+\n]|\band\b|(?<=\s)(?:y|e|und|et|en|och|og)(?=\s))\s*", re.IGNORECASE)
 _RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
 _WEEK = re.compile(r"[()\[\]]|\b(?:weeks?|wk)\b\.?", re.IGNORECASE)
 _EVERY = frozenset({"daily", "every day", "every school day", "all", "all days", "each day", "*"})

@@ -220,7 +220,7 @@ class _Rows:
         }
         sections = {section for section, _ in pairs}
         shared = len(sections) < len({pair for pair in pairs if pair[0]})
-        if shared and all(len(section) <= _LONGEST_SECTION and section.isalnum() for section in sections if section):
+        if shared and all(len(section) <= _LONGEST_SECTION and section.isdecimal() for section in sections if section):
             section, course = next(pair for pair in sorted(pairs) if all(pair))
             self._problems.append(wording.numbered_sections(self._sheet.table.place, section, course))
             return True
