@@ -137,6 +137,10 @@ FOLDERS = {
         {"crews.csv": "Crew,Pattern,Starts\nRed,DDE--,4 January 2027\nBlue,D D E - -,6 January 2027\n", "shifts.csv": SHIFTS, "year.csv": ROSTER},
         dated=(*shifts("Red", "2027-01-04", "DDE--"), *shifts("Blue", "2027-01-06", "DDE--")),
     ),
+    "crews by one pattern, each later than the one above": Folder(
+        {"crews.csv": "Pattern D D E - - from 4 January 2027 until 31 January 2027, each crew two days later\nCrew,Leader\nRed,Ann\nBlue,Bo\n", "shifts.csv": SHIFTS},
+        dated=(*shifts("Red", "2027-01-04", "DDE--"), *shifts("Blue", "2027-01-06", "DDE--")),
+    ),
     "crews by weeks": Folder(
         {"rota.csv": "Crew,4 Jan,11 Jan,18 Jan,25 Jan\nRed,Early,Late,Off,Early\nBlue,Late,Early,Late,Off\n", "shifts.csv": "Shift,Start,End,Days\nEarly,6:00,14:00,Mon-Tue\nLate,14:00,22:00,Sat\n", "year.csv": ROSTER},
         dated=(*(f"{day} 06:00|14:00|Early|" for day in ("2027-01-04", "2027-01-05", "2027-01-25", "2027-01-26", "2027-01-11", "2027-01-12")), *(f"{day} 14:00|22:00|Late|" for day in ("2027-01-16", "2027-01-09", "2027-01-23"))),
@@ -241,6 +245,7 @@ def changed(name, file, old, new):
 TWINS = {
     "crews whose pattern has no date": (changed("crews by a pattern", "crews.csv", "4 January 2027", "4/1/2027"), "pattern-without-date"),
     "crews without an end": ({file: text for file, text in FOLDERS["crews by a pattern"].files.items() if file != "year.csv"}, "endless-repeat"),
+    "crews by one pattern, without an end": (changed("crews by one pattern, each later than the one above", "crews.csv", " until 31 January 2027", ""), "endless-repeat"),
     "weeks whose days nothing says": (changed("crews by weeks", "shifts.csv", ",Days", ",Notes"), "days-of-week-open"),
     "a code that nothing explains": (changed("two weeks of weekdays from a date", "rota.csv", "Bo,,L", "Bo,,X"), "code-unexplained"),
     "a holiday that does not end": (changed("a calendar that begins and ends terms and holidays", "calendar.csv", "2026-10-30,Half term ends\n", ""), "edge-alone"),

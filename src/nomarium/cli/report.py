@@ -13,7 +13,7 @@ from nomarium.core.columns import heading_key
 from nomarium.core.ics import CalendarFile
 from nomarium.core.inspection import view_sheet
 from nomarium.core.problems import by_cause
-from nomarium.core.tables import column_letters
+from nomarium.core.tables import Column
 from nomarium.core.values import counted, day_words, style_of
 from nomarium.settings import advice_words
 
@@ -96,7 +96,7 @@ def _sheet_lines(sheet: EventSheet, request: Request) -> Iterator[str]:
 
 
 def _listed(columns: Iterable[Column]) -> str:
-    return ", ".join(_column(column.index, column.heading) for column in columns)
+    return ", ".join(_column(column) for column in columns)
 
 
 _EFFECTS_SHOWN = 6
@@ -137,8 +137,8 @@ def _styles(sheet: EventSheet) -> list[tuple[str, str]]:
     return [(", ".join(headings), style) for style, headings in by_style.items()]
 
 
-def _column(index: int, heading: str) -> str:
-    return f"{column_letters(index)} “{heading}”" if heading else f"{column_letters(index)} (no heading)"
+def _column(column: Column) -> str:
+    return column.name if column.heading else f"{column.name} (no heading)"
 
 
 def tally(sheet: EventSheet) -> str:

@@ -16,7 +16,7 @@ from nomarium.core.problems import DataRefused, Problem
 from nomarium.core.school import School
 from nomarium.core.sheets import Known, Sheet, SheetChoices
 from nomarium.core.sources import Lookup, Lookups, Series, read_lookup
-from nomarium.core.tables import Grid, Table, column_letters, read_grids
+from nomarium.core.tables import Grid, Table, read_grids
 from nomarium.core.timetable import Change, ClassLists, CodedMeeting, Meeting, Rosters
 from nomarium.core.values import MomentColumn
 
@@ -30,7 +30,7 @@ class ColumnUse:
     use: str
 
     def __str__(self) -> str:
-        return f"{self.letters} “{self.heading}”" if self.heading else f"{self.letters} (no heading)"
+        return f"{self.letters} “{self.heading}”".strip() if self.heading else f"{self.letters} (no heading)"
 
 
 @dataclass(frozen=True, slots=True)
@@ -154,7 +154,7 @@ def column_uses(matches: Matches, used: Iterable[str]) -> list[ColumnUse]:
     names = set(used)
     return [
         ColumnUse(
-            column_letters(match.column.index),
+            match.column.letters,
             match.column.heading,
             match.field or ("split or pattern" if heading_key(match.column.heading) in names else ""),
         )

@@ -25,7 +25,7 @@ def headings_hint(table: Table, wanted: str) -> str:
 
 def named(column: Column) -> str:
     """Return a column's letters and heading: B “Date”."""
-    return f"{column_letters(column.index)} “{column.heading}”" if column.heading else column_letters(column.index)
+    return column.name
 
 
 def column_way(column: Column, name: str, text: str, joint: str = ", or ") -> Way:

@@ -54,7 +54,6 @@ from nomarium.core.tables import (
     Grid,
     Table,
     TableChoices,
-    column_letters,
     find_table,
     is_oneroster,
     looks_like_calendar,
@@ -99,7 +98,7 @@ class FoundSheet:
         matches, _ = match_columns(table, {}, Headings(kind))
         listed = listed_columns(self) if self.kind is Kind.DAYS else {}
         unused = [one for one in matches.unused if one.heading and one.heading not in listed]
-        return [f"{column_letters(one.index)} “{one.heading}”" for one in unused]
+        return [one.name for one in unused]
 
     def written(self, folder: Path) -> str:
         """Return its path as a plan in a folder writes it."""

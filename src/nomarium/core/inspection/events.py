@@ -9,7 +9,7 @@ from datetime import datetime, timedelta
 from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, START_FIELDS, Match
 from nomarium.core.ics import CalendarFile
 from nomarium.core.sources import EventSheet, Occurrence, Series
-from nomarium.core.tables import column_letters, plain_text
+from nomarium.core.tables import plain_text
 from nomarium.core.values import Style, day_words, style_of
 
 SAMPLES = 2
@@ -110,9 +110,7 @@ def _view_column(match: Match, style: Style, by_record: dict[int, Series]) -> Co
             break
     why = match.why if match.field else ""
     certainty = match.certainty.value if match.field else ""
-    return ColumnView(
-        column_letters(column.index), column.heading, match.field, certainty, why, style, list(samples.items())
-    )
+    return ColumnView(column.letters, column.heading, match.field, certainty, why, style, list(samples.items()))
 
 
 def became(series: Series, name: str) -> str:

@@ -7,6 +7,7 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
+from itertools import groupby
 from typing import NamedTuple
 
 from nomarium.core.columns import Headings, Kind, holds_dates
@@ -24,6 +25,13 @@ _SHORTEST, _MOST_SYMBOLS = 4, 6
 _APART = re.compile(r"[\s,;/|]+")
 _LONGEST_CODE = 3
 _MOST_ROWS = 60
+_LATER = re.compile(
+    r"\b(?:each|every)\s+(?:\w+\s+){1,4}?(?P<count>\d+|a|an|one|two|three|four|five|six|seven|eight|nine|ten)\s+"
+    r"(?P<unit>days?|weeks?)\s+(?:later|after)\b",
+    re.IGNORECASE,
+)
+_COUNTS = {word: n for n, word in enumerate("a one two three four five six seven eight nine ten".split())} | {"a": 1}
+_WORDS_OF_A_DATE = 4
 
 
 def codes_of_pattern(text: str) -> list[str]:
@@ -52,24 +60,40 @@ class _Crew(NamedTuple):
     last: Cell
 
 
+class _Line(NamedTuple):
+    """What a line around the crews says of all: their pattern, its first and last day, how much later each begins."""
+
+    row: int
+    codes: list[str]
+    first: date | None
+    last: date | None
+    later: timedelta | None
+
+
 @dataclass(slots=True)
 class Patterns:
     """Crews with their patterns, and the lines around them."""
 
     view: GridView
     columns: dict[str, int]
-    """Where the name, the pattern, the first and the last day stand."""
+    """Where the name, the pattern, the first and the last day stand in the rows of the crews."""
+    said: Spot | None = None
+    """The line that says pattern and first day of all, where the rows do not."""
     crews: list[_Crew] = field(default_factory=list)
     lines: list[tuple[int, list[str]]] = field(default_factory=list)
+    others: dict[int, str] = field(default_factory=dict)
+    """All other columns, each with its heading: they go along."""
+    head: int = 0
+    """The row of headings."""
 
     def codes(self) -> dict[str, Place]:
         """Return the codes of all patterns, each with the first cell that has it."""
-        column = self.columns["pattern"]
         found: dict[str, Place] = {}
         for crew in self.crews:
+            place = self.view.place(*self._spots(crew)[2])
             for code in crew.codes:
                 if not is_free(code):
-                    found.setdefault(code, self.view.place(crew.row, column))
+                    found.setdefault(code, place)
         return found
 
     def words(self) -> list[str]:
@@ -95,7 +119,7 @@ class Patterns:
         for crew in self.crews:
             first = one_date(crew.first)
             if first is None:
-                place = self.view.place(crew.row, self.columns["first"])
+                place = self.view.place(*self._spots(crew)[1])
                 problems.append(wording.pattern_without_date(place, plain_text(crew.first)))
                 continue
             for offset, code in enumerate(crew.codes):
@@ -108,10 +132,13 @@ class Patterns:
         if unexplained:
             problems.append(wording.unexplained(self.codes()[next(iter(unexplained))], unexplained))
         headings: list[Cell] = ["Group", "Date", "Title", "Shift hours", "Place", "Repeat", "Repeat until"]
+        headings += self.others.values()
+        own = [(0, 0)] * (len(headings) - len(self.others))
+        heads = [(self.head, column) for column in self.others]
         listed = replace(
             self.view.grid,
             rows=[headings, *rows],
-            origins=[[(0, 0)] * len(headings), *origins],
+            origins=[own + heads, *origins],
             merged=[],
             typed=True,
         )
@@ -121,12 +148,15 @@ class Patterns:
 
     def _event(self, crew: _Crew, day: date, meaning: Meaning) -> list[Cell]:
         repeat = f"every {len(crew.codes)} days"
-        return [crew.name, day, meaning.title, meaning.hours, meaning.place, repeat, crew.last]
+        others = [self.view.cell(crew.row, column) for column in self.others]
+        return [crew.name, day, meaning.title, meaning.hours, meaning.place, repeat, crew.last, *others]
 
     def _spots(self, crew: _Crew) -> list[Spot]:
         at = {name: (crew.row, column) for name, column in self.columns.items()}
-        pattern = at["pattern"]
-        return [at["name"], at["first"], pattern, pattern, pattern, pattern, at.get("last", pattern)]
+        pattern = at.get("pattern") or self.said or at["name"]
+        return [at["name"], at.get("first", pattern), pattern, pattern, pattern, pattern, at.get("last", pattern)] + [
+            (crew.row, column) for column in self.others
+        ]
 
 
 def find_patterns(grid: Grid) -> Patterns | None:
@@ -147,34 +177,84 @@ def _below(view: GridView, head: int) -> Patterns | None:
         if sum(1 for _ in view.filled(row)) < 2:
             break
         rows.append(row)
-    columns = _columns(view, head, rows) if rows else None
+    around = [row for row in range(len(view.rows)) if row < head or (row > head and row not in rows)]
+    lines = [(row, texts) for row in around if (texts := [text for _, text in view.filled(row)])]
+    line = _said_of_all(lines)
+    columns = _columns(view, head, rows, line) if rows else None
     if columns is None:
         return None
-    found = Patterns(view, columns)
-    found.crews = [
-        _Crew(
-            row,
-            " ".join(view.text(row, columns["name"]).split()),
-            codes_of_pattern(view.text(row, columns["pattern"])),
-            view.cell(row, columns["first"]),
-            view.cell(row, columns["last"]) if "last" in columns else "",
-        )
-        for row in rows
-    ]
-    around = [row for row in range(len(view.rows)) if row < head or (row > head and row not in rows)]
-    found.lines = [(row, texts) for row in around if (texts := [text for _, text in view.filled(row)])]
+    others = {column: text for column, text in view.filled(head) if column not in columns.values()}
+    found = Patterns(view, columns, lines=lines, others=others, head=head)
+    for number, row in enumerate(rows):
+        codes = codes_of_pattern(view.text(row, columns["pattern"])) if "pattern" in columns else line.codes
+        first: Cell = view.cell(row, columns["first"]) if "first" in columns else ""
+        if "first" not in columns and line.first is not None:
+            first = line.first + number * (line.later or timedelta())
+        last: Cell = view.cell(row, columns["last"]) if "last" in columns else line.last or ""
+        found.crews.append(_Crew(row, " ".join(view.text(row, columns["name"]).split()), codes, first, last))
+    if not {"pattern", "first"} <= set(columns):
+        found.said = (line.row, next(column for column, _ in view.filled(line.row)))
     return found
 
 
-def _columns(view: GridView, head: int, rows: Sequence[int]) -> dict[str, int] | None:
-    """Return where the name, the pattern and the days stand; None unless all three are there."""
+def _said_of_all(lines: Sequence[tuple[int, list[str]]]) -> _Line:
+    """Return the line around the crews that has a pattern in it: "Pattern DDNN---- from 4 January 2027"."""
+    for row, texts in lines:
+        text = " ".join(texts)
+        words = text.replace(":", ": ").split()
+        codes = next((found for word in words if (found := codes_of_pattern(word.strip(".,;")))), None)
+        if codes := codes or _spaced_pattern(words):
+            first, last = _dates_among(words)
+            return _Line(row, codes, first, last, _later_in(text))
+    return _Line(0, [], None, None, None)
+
+
+def _spaced_pattern(words: Sequence[str]) -> list[str]:
+    """Return the codes of the first run of single marks in a line: "Pattern: D D N N - - - -"."""
+    for single, run in groupby(words, key=lambda word: len(word) == 1):
+        if single and (codes := codes_of_pattern(" ".join(run))):
+            return codes
+    return []
+
+
+def _dates_among(words: Sequence[str]) -> tuple[date | None, date | None]:
+    """Return the first and the last day that a line names: "from 4 January 2027 until 30 June 2027"."""
+    found: list[date] = []
+    start = 0
+    while start < len(words):
+        for length in range(min(_WORDS_OF_A_DATE, len(words) - start), 0, -1):
+            if day := one_date(" ".join(words[start : start + length]).strip(".,;")):
+                found.append(day)
+                start += length - 1
+                break
+        start += 1
+    return (found[0] if found else None), (found[1] if len(found) > 1 and found[1] > found[0] else None)
+
+
+def _later_in(text: str) -> timedelta | None:
+    """Return how much later each crew begins than the one above it: "each crew two days later"."""
+    if (found := _LATER.search(text)) is None:
+        return None
+    count = found["count"].casefold()
+    days = (int(count) if count.isdecimal() else _COUNTS[count]) * (7 if found["unit"][0] in "wW" else 1)
+    return timedelta(days=days)
+
+
+def _columns(view: GridView, head: int, rows: Sequence[int], line: _Line) -> dict[str, int] | None:
+    """Return where the name, the pattern and the days stand; None unless rows or a line say all three."""
     used = [column for column, _ in view.filled(head)]
     patterns = [c for c in used if all(codes_of_pattern(view.text(row, c)) for row in rows)]
     dated = [c for c in used if holds_dates(Column("", c, [view.cell(row, c) for row in rows]))]
     names = [c for c in used if c not in dated and c not in patterns and all(view.text(row, c) for row in rows)]
-    if len(patterns) != 1 or not 0 < len(dated) <= 2 or not names:
+    if len(patterns) > 1 or len(dated) > 2 or not names:
         return None
-    found = {"name": names[0], "pattern": patterns[0], "first": dated[0]}
+    if not (patterns or line.codes) or not (dated or (line.first and (line.later or len(rows) == 1))):
+        return None
+    found = {"name": names[0]}
+    if patterns:
+        found["pattern"] = patterns[0]
+    if dated:
+        found["first"] = dated[0]
     return {**found, **_last_day(view, head, dated)}
 
 

@@ -150,6 +150,8 @@ def _cut(
     )
     table.left_out = Counter(reason for reason in reasons if reason)
     table.origins = grid.origins
+    for column in table.columns:
+        column.drawn = bool(grid.origins) and grid.origins[start][column.index] != (start, column.index)
     samples = [
         wording.sample_row(Place(grid.file, grid.sheet, address(row, first), row), plain_text(rows[row - start - 2][0]))
         for row, reason in enumerate(reasons, start + 2)

@@ -8,7 +8,7 @@ from dataclasses import dataclass, field, replace
 from enum import StrEnum
 
 from nomarium.core.problems import Place
-from nomarium.core.tables.cells import Cell, address, range_address
+from nomarium.core.tables.cells import Cell, address, column_letters, range_address
 
 Spot = tuple[int, int]
 """The row and the column of a cell on its sheet, both counted from 0."""
@@ -64,6 +64,18 @@ class Column:
     cells: list[Cell]
     parted: Callable[[str], tuple[str, ...]] | None = None
     """How a cell that holds several values is parted, where that is not the usual way."""
+    drawn: bool = False
+    """Tells that the list was made of another shape: the sheet has no such column."""
+
+    @property
+    def letters(self) -> str:
+        """The letters of the column on its sheet, "" where it has none."""
+        return "" if self.drawn else column_letters(self.index)
+
+    @property
+    def name(self) -> str:
+        """Its letters and heading, whichever there are: B “Date”."""
+        return f"{self.letters} “{self.heading}”".strip() if self.heading else column_letters(self.index)
 
 
 @dataclass(slots=True)

@@ -6,7 +6,7 @@ from collections.abc import Mapping
 from datetime import date, datetime, time
 
 from nomarium.core.problems import Problem, Way, error, warning
-from nomarium.core.tables import Cell, Column, Table, column_letters, plain_text
+from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.moment_text import MomentShape
@@ -119,7 +119,7 @@ def unswappable(cell: date) -> Fault:
 
 
 def _named(column: Column) -> str:
-    return f"column {column_letters(column.index)} “{column.heading}”"
+    return f"column {column.name}"
 
 
 def _first_cell(table: Table, column: Column, text: Cell) -> tuple[str, int]:
