@@ -11,6 +11,7 @@ from nomarium.core.sources import wording
 from nomarium.core.sources.spans import RowTimes, SpanFound, SpanRules, find_span, gather
 from nomarium.core.tables import Cell, Table, plain_text
 from nomarium.core.values import (
+    ClockTime,
     Fault,
     Length,
     Moment,
@@ -37,6 +38,17 @@ class RowSpans:
         self._weekday = matches.column("weekday")
         self._zone = matches.column("zone")
         self._rules = rules
+        self._midnights = self._all_day is not None and self._are_midnights()
+
+    def _are_midnights(self) -> bool:
+        """Tell whether all dates carry 0:00, and each row ends later than it starts: then it ends at that midnight."""
+        starts = [one for one, is_end in zip(self._columns, self._is_end, strict=True) if not is_end]
+        ends = [one for one, is_end in zip(self._columns, self._is_end, strict=True) if is_end]
+        if not (len(starts) == len(ends) == 1 and starts[0].midnights_dropped and ends[0].midnights_dropped):
+            return False
+        return all(
+            start != end for start, end in zip(starts[0].column.cells, ends[0].column.cells, strict=True) if end != ""
+        )
 
     def of_rows(self) -> list[SpanFound | Problem]:
         """Return what was found for each row, in order."""
@@ -66,6 +78,8 @@ class RowSpans:
         times = gather(starts, ends)
         if not isinstance(times, RowTimes):
             return SpanFound(None, (times,))
+        if self._midnights and times.last is not None:
+            times = times._replace(start=ClockTime(0), end=ClockTime(0))
         length = self._read_length(record, length_cell)
         all_day = self._read_all_day(record, all_day_cell)
         zone = self._read_zone(record, zone_cell)

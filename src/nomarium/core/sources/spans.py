@@ -13,16 +13,21 @@ from nomarium.core.sources.series import Occurrence
 from nomarium.core.sources.wording import Finding
 from nomarium.core.values import (
     BLANK,
+    DAY,
     WEEKDAY_NAMES,
     ClockTime,
     Length,
     Moment,
     end_after,
     may_pass_midnight,
+    start_before,
+    time_at,
 )
 
 _NO_TWO_CHANGES = timedelta(days=60)
 """Within so short a time a clock that shows the same offset at both ends has not changed and changed back."""
+_MIDNIGHTS = (0, 24 * 3600 - 60, 24 * 3600 - 1, 24 * 3600)
+"""The ends of a day as calendar programs write them, in seconds: 0:00 is that of the day before."""
 NIGHT_FROM, NIGHT_TO = 22 * 3600, 6 * 3600
 
 
@@ -128,7 +133,11 @@ def _all_day(times: RowTimes, rules: SpanRules) -> SpanFound:
     if times.length and times.length.days and last is None:
         last = first + timedelta(days=times.length.days - 1)
     findings: list[Finding] = []
-    if times.start is not None or times.end is not None:
+    if times.start is not None and times.start.seconds == 0 and (times.end is None or times.end.seconds in _MIDNIGHTS):
+        if times.end is not None and times.end.seconds == 0 and last is not None and last > first:
+            last -= timedelta(days=1)
+            findings.append(wording.ends_at_midnight(last))
+    elif times.start is not None or times.end is not None:
         findings.append(wording.all_day_with_times())
     elif times.all_day is False or (rules.times_usual and times.all_day is None):
         findings.append(wording.no_time())
@@ -136,10 +145,23 @@ def _all_day(times: RowTimes, rules: SpanRules) -> SpanFound:
     return SpanFound(occurrence, tuple(findings))
 
 
-def _timed(times: RowTimes, first: date, starting: ClockTime, rules: SpanRules) -> SpanFound:
+def _placed(times: RowTimes, first: date, starting: ClockTime) -> tuple[RowTimes, date, ClockTime, list[Finding]]:
+    """Settle a start by what is beside it: its half of the day by the end's, midnight as the end of its day."""
     findings: list[Finding] = []
+    named = start_before(starting, times.end)
+    if named.seconds != starting.seconds:
+        findings.append(wording.half_of_end(time_at(named.seconds)))
+    if named.seconds == DAY and named.offset is None:
+        first, named = first + timedelta(days=1), named._replace(seconds=0, named=True)
+        times = times._replace(last=max(times.last, first) if times.last else None)
+        findings.append(wording.starts_at_midnight(first))
+    return times, first, named, findings
+
+
+def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> SpanFound:
+    times, first, starting, findings = _placed(times, day, stated)
     start, absolute = _local(first, starting, rules.zone)
-    if starting.seconds >= NIGHT_FROM or starting.seconds < NIGHT_TO:
+    if not starting.named and (starting.seconds >= NIGHT_FROM or starting.seconds < NIGHT_TO):
         findings.append(wording.night_start(start))
     assumed = False
     if times.end is None:

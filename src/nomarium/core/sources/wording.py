@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from datetime import date, datetime
+from datetime import date, datetime, time
 from typing import Literal, NamedTuple
 
 from nomarium.core.problems import Advice, Place, Problem, Severity, Way, error, note, warning
@@ -88,6 +88,13 @@ def length_against_end(start: datetime, end: datetime) -> Finding:
     return Finding(Severity.ERROR, "two-answers", message, _CORRECT, "end")
 
 
+def ends_at_midnight(last: date) -> Finding:
+    """An all-day row that ends at 0:00, as calendar programs write the end of the day before."""
+    return Finding(
+        Severity.NOTE, "ends-at-midnight", f"The row is all-day and ends at 0:00: its last day is {day_words(last)}."
+    )
+
+
 def all_day_with_times() -> Finding:
     """Marked all-day, and times beside it."""
     message = "The row says all-day and has times too: taken as all-day."
@@ -98,6 +105,20 @@ def no_time() -> Finding:
     """No time where other rows have one."""
     message = "The row has no time where other rows have one: taken as all-day."
     return Finding(Severity.WARNING, "no-time", message, "Write the time, or “all day” in its place.")
+
+
+def half_of_end(start: time) -> Finding:
+    """A start that names no half of the day, beside an end that does."""
+    message = f"The start says neither am nor pm: by the end beside it, it is {start:%H:%M}."
+    return Finding(Severity.NOTE, "half-of-end", message, "If that is wrong, write am or pm behind it.", "start")
+
+
+def starts_at_midnight(day: date) -> Finding:
+    """A start at midnight, which ends the day of its row."""
+    message = f"The event starts at midnight, the end of its day: at 0:00 on {day_words(day)}."
+    return Finding(
+        Severity.NOTE, "starts-at-midnight", message, "If the beginning of its day is meant, write 0:00.", "start"
+    )
 
 
 def night_start(start: datetime) -> Finding:

@@ -31,6 +31,13 @@ _MOST_LINES = 0.7
 _ENOUGH_LETTERS = 20
 """So many letters beyond ASCII are needed to tell an encoding other than Windows-1252 by."""
 
+_STRAY = re.compile("[\udc80-\udcff]")
+"""A byte that is no UTF-8, as Python's ``surrogateescape`` keeps it."""
+_BEYOND_ASCII = re.compile("[^\x00-\x7f\udc80-\udcff]")
+_MOSTLY = 2
+"""So many letters in UTF-8 for each stray byte make a text one in UTF-8."""
+_WORD_ENDS = re.compile(r'[\s,;|"]+')
+
 LONGEST_LINE = 4_000_000
 """Characters of a line: no row of a sheet comes near it."""
 
@@ -42,7 +49,7 @@ def read_delimited(data: bytes, file: str) -> tuple[Grid, list[Problem]]:
 
     Raises DataRefused where the text cannot be decoded, or where quotes do not close.
     """
-    encoding, problems = encoding_of(data, file)
+    data, encoding, problems = in_one_encoding(data, file)
     delimiter, skip = _delimiter_of(data, encoding)
     rows = _rows(data, encoding, delimiter, skip, file)
     if rows and max(map(len, islice(rows, _SAMPLE_LINES))) > MOST_COLUMNS:
@@ -56,20 +63,44 @@ def encoding_name(encoding: str) -> str:
     return _ENCODING_NAMES.get(encoding, encoding)
 
 
-def encoding_of(data: bytes, file: str) -> tuple[str, list[Problem]]:
-    """Return the encoding of a text, with a note where it had to be told from the letters themselves.
+def in_one_encoding(data: bytes, file: str) -> tuple[bytes, str, list[Problem]]:
+    """Return a text's bytes and their encoding, with a note where it had to be told from the letters themselves.
 
-    Text with a byte order mark, UTF-16, and what is valid UTF-8 say what they are.
+    Text with a byte order mark, UTF-16, and what is valid UTF-8 say what they are. Text that is UTF-8 but for a few
+    bytes comes back as UTF-8, those read as Windows-1252, with a warning. Raises DataRefused where nothing fits.
     """
     marked = "utf-16" if data.startswith((b"\xff\xfe", b"\xfe\xff")) else bare_utf16(data[:20_000])
     for encoding in (marked, "utf-8-sig"):
         if encoding and _decodes(data, encoding):
-            return encoding, []
+            return data, encoding, []
+    if (mended := _mended_utf8(data, file)) is not None:
+        return mended
     guessed = _guess(data)
     if guessed is None:
         raise DataRefused(wording.undecodable(Place(file)))
     sample = _odd_words(data, guessed)
-    return guessed, [wording.encoding_guessed(Place(file), encoding_name(guessed), sample)]
+    return data, guessed, [wording.encoding_guessed(Place(file), encoding_name(guessed), sample)]
+
+
+def _mended_utf8(data: bytes, file: str) -> tuple[bytes, str, list[Problem]] | None:
+    """Mend a text that is UTF-8 for the most part: other bytes are Windows-1252; None for any other text."""
+    text = data.decode("utf-8", "surrogateescape")
+    strays = _STRAY.findall(text)
+    if not 0 < len(strays) * _MOSTLY <= len(_BEYOND_ASCII.findall(text)):
+        return None
+    try:
+        western = {ord(stray): bytes([ord(stray) - 0xDC00]).decode("cp1252") for stray in set(strays)}
+    except UnicodeDecodeError:
+        return None
+    found = [
+        (number, word.translate(western))
+        for number, line in enumerate(text.split("\n"), 1)
+        if _STRAY.search(line)
+        for word in _WORD_ENDS.split(line)
+        if _STRAY.search(word)
+    ]
+    problem = wording.mixed_encodings(Place(file, row=found[0][0]), found)
+    return text.translate(western).encode(), "utf-8-sig", [problem]
 
 
 def _decodes(data: bytes, encoding: str) -> bool:

@@ -8,7 +8,7 @@ from pathlib import Path
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.contents import WORKBOOKS, Kind, kind_of
-from nomarium.core.tables.delimited import encoding_name, encoding_of, read_delimited, split_first_column
+from nomarium.core.tables.delimited import encoding_name, in_one_encoding, read_delimited, split_first_column
 from nomarium.core.tables.find import DATE_FIELDS, INSTRUCTIONS
 from nomarium.core.tables.headings import MOST_ROWS_ABOVE, Vocabulary, is_data, known_fields
 from nomarium.core.tables.markup import read_html_tables
@@ -47,7 +47,7 @@ def read_grids(path: Path, choices: TableChoices = TableChoices()) -> tuple[list
     if choices.sheet is not None:
         raise DataRefused(wording.no_such_sheet(Place(file), choices.sheet, []))
     if kind is Kind.HTML:
-        encoding, problems = encoding_of(data, file)
+        data, encoding, problems = in_one_encoding(data, file)
         grids = read_html_tables(data.decode(encoding), file)
         if not grids:
             raise DataRefused(wording.unreadable_kind(Place(file), Kind.HTML))
@@ -146,7 +146,7 @@ def read_text(path: Path) -> TextFile | None:
     data = _bytes(path)
     if kind_of(data) not in (Kind.TEXT, Kind.CALENDAR):
         return None
-    encoding, problems = encoding_of(data, path.name)
+    data, encoding, problems = in_one_encoding(data, path.name)
     return TextFile(path.name, encoding_name(encoding), data.decode(encoding), problems, data)
 
 

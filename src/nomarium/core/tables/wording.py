@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.tables.contents import Kind
@@ -270,6 +270,18 @@ def encoding_guessed(place: Place, name: str, sample: str) -> Problem:
         place,
         f"The text is not UTF-8; it was read as {name}{shown}.",
         advice="If letters came out wrong, save the sheet as CSV (UTF-8).",
+    )
+
+
+def mixed_encodings(place: Place, words: Sequence[tuple[int, str]]) -> Problem:
+    """A text in UTF-8 with words in another encoding: each with its line."""
+    shown = ", ".join(f"“{word}” in line {line:,}" for line, word in words[:3])
+    more = f", and {len(words) - 3:,} more" if len(words) > 3 else ""
+    return warning(
+        "mixed-encodings",
+        place,
+        f"The text is UTF-8 but for a few words, which were read as Windows-1252: {shown}{more}.",
+        advice="If one came out wrong, correct it, and save the sheet as CSV (UTF-8).",
     )
 
 

@@ -2,6 +2,7 @@
 
 from nomarium.core.values.choices import read_busy, read_status, read_visibility, read_yes_no, split_list
 from nomarium.core.values.clock import (
+    DAY,
     LATEST_USUAL_START,
     LONGEST_PAST_MIDNIGHT,
     Clock,
@@ -9,6 +10,7 @@ from nomarium.core.values.clock import (
     end_after,
     may_pass_midnight,
     speaks_of_nights,
+    start_before,
     time_at,
 )
 from nomarium.core.values.date_lists import completed_dates
@@ -41,6 +43,7 @@ from nomarium.core.values.zones import near_zones, read_zone
 __all__ = [
     "BLANK",
     "CLASS_FORM",
+    "DAY",
     "LATEST_USUAL_START",
     "LONGEST_PAST_MIDNIGHT",
     "MONTH_NAMES",
@@ -97,6 +100,7 @@ __all__ = [
     "spans_in",
     "speaks_of_nights",
     "split_list",
+    "start_before",
     "style_of",
     "time_at",
     "unit_in_heading",

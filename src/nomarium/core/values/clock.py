@@ -28,6 +28,8 @@ class ClockTime(NamedTuple):
     """Whether the half of the day was not stated but taken from the hours of the working day."""
     offset: int | None = None
     """Minutes east of UTC where the text states them: then it is no local time."""
+    named: bool = False
+    """Whether the text says am or pm."""
 
 
 @dataclass(slots=True)
@@ -41,11 +43,14 @@ class Clock:
     """Whether any text says am or pm."""
     earliest_hour: int = 7
     """Times of an unnamed half are read from this hour on, for twelve hours."""
+    of_all: Half | None = None
+    """The half of the day that the heading names for all times of the column."""
 
     @classmethod
-    def of(cls, times: Mapping[str, Iterable[TimeShape]], earliest_hour: int = 7) -> Clock:
-        """Judge a column by the times of each distinct text."""
-        clock = cls(earliest_hour=earliest_hour)
+    def of(cls, times: Mapping[str, Iterable[TimeShape]], earliest_hour: int = 7, heading: str = "") -> Clock:
+        """Judge a column by the times of each distinct text, and by its heading: "Start (pm)"."""
+        halves = {Half(f"{found[1]}m") for found in _HALF_IN_HEADING.finditer(heading.casefold())}
+        clock = cls(earliest_hour=earliest_hour, of_all=halves.pop() if len(halves) == 1 else None)
         for text, shapes in times.items():
             for shape in shapes:
                 if shape.proves_24 and clock.proof is None:
@@ -56,10 +61,10 @@ class Clock:
     def read(self, shape: TimeShape) -> ClockTime:
         """Return the time that a shape is on this clock."""
         seconds = shape.minute * 60 + shape.second
-        if shape.half is not None:
-            return ClockTime(
-                shape.hour % 12 * HOUR + (NOON if shape.half is Half.PM else 0) + seconds, False, shape.offset
-            )
+        half = shape.half or (None if shape.certain else self.of_all)
+        if half is not None:
+            hours = shape.hour % 12 * HOUR + (NOON if half is Half.PM else 0)
+            return ClockTime(hours + seconds, False, shape.offset, named=True)
         if shape.certain or (self.twenty_four and not self.halves_named):
             return ClockTime(shape.hour * HOUR + seconds, False, shape.offset)
         early = shape.hour % 12 * HOUR + seconds
@@ -67,28 +72,33 @@ class Clock:
 
     def read_span(self, start: TimeShape, end: TimeShape) -> tuple[ClockTime, ClockTime]:
         """Return both times of a span; one that names no half of the day is read from the other one's."""
-        first, last = self.read(start), self.read(end)
-        if first.assumed and end.half is not None:
-            return _latest_before(first, last), last
-        if last.assumed and start.half is not None:
-            return first, _earliest_after(last, first)
+        last = self.read(end)
+        first = start_before(self.read(start), last)
         return first, end_after(first, last)
 
 
-def _latest_before(time: ClockTime, end: ClockTime) -> ClockTime:
-    early = time.seconds % NOON
-    return ClockTime(early + NOON if early + NOON < end.seconds else early)
+_HALF_IN_HEADING = re.compile(r"(?<![a-z])([ap])\.?m\b")
 
 
-def _earliest_after(time: ClockTime, start: ClockTime) -> ClockTime:
-    early = time.seconds % NOON
-    return ClockTime(early if early > start.seconds else early + NOON)
+def start_before(start: ClockTime, end: ClockTime | None) -> ClockTime:
+    """Return a start whose half of the day was assumed, in the half that an end with am or pm gives it."""
+    if not (start.assumed and end and end.named):
+        return start
+    early = start.seconds % NOON
+    return start._replace(seconds=early + NOON if early + NOON < end.seconds else early, assumed=False)
 
 
 def end_after(start: ClockTime, end: ClockTime) -> ClockTime:
-    """Return an end whose half of the day was assumed, moved to the other half where it would precede its start."""
-    if end.assumed and end.seconds < start.seconds < end.seconds % NOON + NOON:
-        return ClockTime(end.seconds % NOON + NOON, assumed=True)
+    """Return an end whose half of the day was assumed, in the half that its start gives it.
+
+    The first that follows a start that says its own half; the other one where it would precede its start.
+    """
+    early = end.seconds % NOON
+    if end.assumed and not start.assumed:
+        halves = [half for half in (early, early + NOON) if half > start.seconds]
+        return end._replace(seconds=halves[0] if halves else early, assumed=False)
+    if end.assumed and end.seconds < start.seconds < early + NOON:
+        return end._replace(seconds=early + NOON)
     return end
 
 

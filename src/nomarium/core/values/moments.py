@@ -111,7 +111,8 @@ def _scan(
             result.moments[cell] = wording.unreadable_moment(cell, times_first)
     if not choices.keep_midnights:
         _drop_midnights(result)
-    result.clock = Clock.of({text: shape.times for text, shape in result.shapes.items()}, choices.earliest_hour)
+    times = {text: shape.times for text, shape in result.shapes.items()}
+    result.clock = Clock.of(times, choices.earliest_hour, column.heading)
     _weigh_order(result, choices, weekdays)
     return result
 

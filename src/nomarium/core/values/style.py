@@ -79,6 +79,8 @@ def _clock_styles(table: Table, column: MomentColumn) -> list[str]:
         styles.append(f"24-hour, proved by {_cell(table, column, column.clock.proof)}")
     elif all(shape.certain for shape in times):
         styles.append("24-hour")
+    if column.clock.of_all and not all(shape.certain or shape.half for shape in times):
+        styles.append(f"{column.clock.of_all}, as its heading says")
     if any(column.clock.read(shape).assumed for shape in times):
         first = column.clock.earliest_hour
         styles.append(f"without am or pm: read between {first}:00 and {first + 11}:59 (--hours)")
