@@ -44,7 +44,8 @@ from nomarium.core.columns.fields import (
     heading_key,
 )
 from nomarium.core.columns.headings import Headings
-from nomarium.core.columns.match import Certainty, Match, Matches, check_stated, columns_headed, match_columns
+from nomarium.core.columns.match import check_stated, columns_headed, match_columns
+from nomarium.core.columns.matches import Certainty, Match, Matches
 
 __all__ = [
     "END_FIELDS",

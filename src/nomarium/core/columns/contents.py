@@ -18,8 +18,8 @@ _LOOKED_AT = 300
 _LONGEST = 200
 """Characters of a cell that says when; a longer one is text."""
 _NOT_THE_DAY = (
-    "created modified updated changed birth dob born invoice paid payment submitted timestamp registered "
-    "observed registration approved printed entered booked recorded sent received expires expiry deadline"
+    "created modified updated changed birth dob born invoice paid payment submitted timestamp registered reminder "
+    "remind alarm observed registration approved printed entered booked recorded sent received expires expiry deadline"
 ).split()
 """Words of headings whose dates are not those of the event."""
 
@@ -53,6 +53,29 @@ def holds_times(column: Column) -> bool:
     """Tell whether all filled cells of a column are times or spans of times; numbers such as 9 and 8.50 are none."""
     cells = list(_filled(column))
     return bool(cells) and all(isinstance(cell, time) or (isinstance(cell, str) and _is_time(cell)) for cell in cells)
+
+
+_NO_TIMES = re.compile(
+    r"\b(?:ratio|score|scores|result|results|price|cost|fee|odds|scale|version|ergebnis|resultat|résultat|resultado|"
+    r"risultato|uitslag|punkte|verse|verses|chapter|psalm|aspect|share|rate)\b",
+    re.IGNORECASE,
+)
+_ONE_DIGIT = re.compile(r"\d+:\d\b")
+
+
+def may_be_times(column: Column) -> bool:
+    """Tell whether a column whose heading says nothing holds times: no scores (3:2), ratios (1:10) or verses."""
+    texts = [cell for cell in _filled(column) if isinstance(cell, str)]
+    return holds_times(column) and not _NO_TIMES.search(column.heading) and not any(map(_ONE_DIGIT.search, texts))
+
+
+def holds_amounts(column: Column) -> bool:
+    """Tell whether all filled cells of a column are bare numbers, whole or not: 2, 1.25."""
+    cells = [plain_text(cell) for cell in _filled(column)]
+    return bool(cells) and all(map(_AMOUNT.fullmatch, cells))
+
+
+_AMOUNT = re.compile(r"\d{1,3}(?:[.,]\d{1,2})?")
 
 
 def holds_mostly_times(column: Column) -> bool:

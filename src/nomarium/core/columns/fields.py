@@ -66,6 +66,8 @@ class Field(NamedTuple):
     """The field that it is where it holds titles: “Closed” with “Office move” below it, and no yes or no."""
     last_word: str = ""
     """A word that means it behind a name that nobody can foresee: "Loft day"."""
+    joint: str = ""
+    """What joins the texts of several columns of it; empty where only one column can be it."""
 
     @property
     def all_headings(self) -> tuple[str, ...]:

@@ -3,13 +3,12 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Iterable, Mapping, Sequence
-from dataclasses import dataclass, field
+from collections.abc import Callable, Mapping, Sequence
 from difflib import get_close_matches
-from enum import StrEnum
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
+    holds_amounts,
     holds_codes,
     holds_halves_of_the_day,
     holds_mostly_times,
@@ -18,62 +17,18 @@ from nomarium.core.columns.contents import (
     holds_times,
     holds_titles,
     may_be_the_day,
+    may_be_times,
     named_field,
     says_how_often,
     what_meets,
 )
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Kind, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
+from nomarium.core.columns.joined import join_doubles, join_parts, title_of_two_sides
+from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.problems import Problem, WrongCall
-from nomarium.core.tables import Cell, Column, Table, column_letters, lead_in, plain_text
+from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
 from nomarium.core.values import PERSON_FORM, most_are
-
-
-class Certainty(StrEnum):
-    """How sure a match is."""
-
-    STATED = "stated"
-    SURE = "sure"
-    LIKELY = "likely"
-    DOUBTFUL = "doubtful"
-
-
-@dataclass(slots=True)
-class Match:
-    """One column, the field it was taken for ("" for none), how sure that is, and why."""
-
-    column: Column
-    field: str = ""
-    certainty: Certainty = Certainty.SURE
-    why: str = ""
-
-
-@dataclass(slots=True)
-class Matches:
-    """All columns of a table with their fields."""
-
-    all: list[Match] = field(default_factory=list)
-
-    def column(self, name: str) -> Column | None:
-        """Return the column of a field, or None."""
-        return next((match.column for match in self.all if match.field == name), None)
-
-    def columns(self, names: Iterable[str]) -> list[tuple[str, Column]]:
-        """Return the fields among those named that the table has, each with its column."""
-        return [(match.field, match.column) for match in self.all if match.field in names]
-
-    @property
-    def unused(self) -> list[Column]:
-        """The columns that no field takes."""
-        return [match.column for match in self.all if not match.field]
-
-    def unused_matches(self) -> list[Match]:
-        """The columns that no field takes, those apart that the user has left alone."""
-        return [match for match in self.all if not match.field and match.certainty is not Certainty.STATED]
-
-    def open(self, name: str) -> bool:
-        """Tell whether no column has a field yet."""
-        return self.column(name) is None
 
 
 def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -> tuple[Matches, list[Problem]]:
@@ -88,13 +43,16 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
     _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
+    join_parts(matches, headings.sheet)
+    misheaded = _release_misheaded(table, matches)
     _departures_first(matches)
     _release_weaker(matches, headings)
     _codes_apart(matches, headings.sheet)
     _meetings_named(matches, headings.sheet)
+    join_doubles(matches, headings.sheet)
     doubled = _doubled(table, matches, headings.sheet.names)
     _by_likeness(matches, headings)
-    _title_of_two_sides(matches, headings.sheet)
+    title_of_two_sides(matches, headings.sheet)
     _by_contents(matches, headings.sheet)
     unsure = [
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
@@ -102,6 +60,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     problems = [wording.unsure_match(table, match.column, match.field, match.why) for match in unsure]
     apart = [match.column for match in matches.unused_matches() if holds_halves_of_the_day(match.column)]
     problems += [wording.halves_apart(table, column) for column in apart]
+    problems += misheaded
     return matches, doubled + _missing(table, matches, headings.sheet) + problems
 
 
@@ -128,14 +87,15 @@ def _stated_columns(table: Table, stated: Mapping[str, str]) -> dict[int, str]:
 
 def _by_heading(column: Column, headings: Headings, taken: set[str], lead: str) -> Match:
     name = named_field(column, headings.sheet, headings, lead)
-    return Match(column, name, why="its heading") if name and name not in taken else Match(column)
+    joint = next((field.joint for field in headings.sheet.fields if field.name == name), "")
+    return Match(column, name, why="its heading") if name and (joint or name not in taken) else Match(column)
 
 
 def _by_likeness(matches: Matches, headings: Headings) -> None:
     """Let an unknown heading stand for a field that it is like, where no other column does and no other is like it."""
     claims: dict[str, list[tuple[Match, str]]] = {}
     for match in matches.all:
-        if not match.field and match.certainty is not Certainty.STATED and _is_telling(match.column.heading):
+        if not match.field and match.is_free and _is_telling(match.column.heading):
             likeness = headings.likeness(match.column.heading)
             if likeness and matches.open(likeness.field):
                 claims.setdefault(likeness.field, []).append((match, likeness.heading))
@@ -178,6 +138,35 @@ def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
         repeating[0].field, repeating[0].why = "repeat", "its cells say how often"
 
 
+def _release_misheaded(table: Table, matches: Matches) -> list[Problem]:
+    """Release columns whose cells are not what their headings say, each with a word.
+
+    “Hours” with “2” and “1.25” below it are lengths where another column has the starts; “Reminder time” with a time of
+    day is no length before the start.
+    """
+    problems = []
+    for match in matches.all:
+        key = heading_key(match.column.heading)
+        if match.certainty is not Certainty.SURE:
+            continue
+        if match.field == "reminders" and "time" in key and holds_times(match.column):
+            problems.append(wording.reminder_of_the_clock(table, match.column))
+        elif match.field in ("hours", "start_time") and key in _COUNTING and holds_amounts(match.column):
+            if matches.columns(("start", "when")) or len(matches.columns(("start_time", "hours"))) > 1:
+                match.field, match.why = _COUNTING[key], "its heading, with numbers below it"
+                continue
+            problems.append(wording.numbers_of_hours(table, match.column))
+        else:
+            continue
+        match.field, match.why, match.released = "", "", True
+    return problems
+
+
+_COUNTING = {"hours": "duration", "hrs": "duration", "stunden": "duration", "heures": "duration", "horas": "duration"}
+_COUNTING |= {"times": "", "ore": "duration", "uren": "duration", "timer": "duration"}
+"""Headings of times that may as well count: what they then count a length by, if anything."""
+
+
 def _departures_first(matches: Matches) -> None:
     """Let “Departs” before “Arrives” be the start: a ship is in from its arrival on, a bus under way until it."""
     pairs = (("start", "end"), ("start_time", "end_time"))
@@ -218,33 +207,6 @@ _LONGEST_MARK = 2
 _TIMES = ("start_time", "start", "when", "hours", "end_time", "end")
 
 
-def _title_of_two_sides(matches: Matches, sheet: SheetKind) -> None:
-    """Let two columns of opponents be the title, where none else is: "Otters – Seals"."""
-    if "title" not in sheet.needs or not matches.open("summary"):
-        return
-    home, away = (
-        [match.column for match in matches.unused_matches() if heading_key(match.column.heading) in side]
-        for side in (_HOME, _AWAY)
-    )
-    if len(home) == len(away) == 1:
-        sides = zip(home[0].cells, away[0].cells, strict=True)
-        texts: list[Cell] = [" – ".join(text for cell in both if (text := plain_text(cell))) for both in sides]
-        column = Column(f"{home[0].heading} – {away[0].heading}", home[0].index, texts)
-        for match in matches.all:
-            if match.column in (home[0], away[0]):
-                match.field, match.why = "side of a match", "its heading"
-        matches.all.append(Match(column, "summary", Certainty.LIKELY, "the two sides of a match"))
-
-
-_HOME = frozenset(
-    "home|home team|host|hosts|heim|domicile|local|locales|casa|thuis|hemma|hjemme|team 1|team a".split("|")
-)
-_AWAY = frozenset(
-    "away|away team|visitors|visitor|guest|guests|opponent|gast|extérieur|visitante|visitantes|trasferta|uit|borta|ude|"
-    "team 2|team b".split("|")
-)
-
-
 def _take_start(matches: Matches) -> None:
     """Take the only column of times that is left for the starts, where a heading names the ends."""
     timed = [match for match in matches.unused_matches() if holds_mostly_times(match.column)]
@@ -255,7 +217,7 @@ def _take_start(matches: Matches) -> None:
 
 def _take_times(matches: Matches) -> None:
     """Take the only column of times for the starts, or the only two for starts and ends."""
-    timed = [match for match in matches.unused_matches() if holds_times(match.column)]
+    timed = [match for match in matches.unused_matches() if may_be_times(match.column)]
     if len(timed) <= 2:
         for match, name in zip(timed, ("start_time", "end_time"), strict=False):
             match.field, match.certainty, match.why = name, Certainty.DOUBTFUL, "all its cells are times"

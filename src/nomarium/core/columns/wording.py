@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from difflib import get_close_matches
 
-from nomarium.core.problems import Problem, Way, error, note
+from nomarium.core.problems import Problem, Way, error, note, warning
 from nomarium.core.tables import Column, Table, column_letters
 
 
@@ -78,6 +78,30 @@ def unsure_match(table: Table, column: Column, name: str, why: str) -> Problem:
         table.heading_place(column),
         f"Column {named(column)} was taken for {name}: {why}.",
         advice=(column_way(column, name, "{} confirms it"), column_way(column, "", "{} leaves it alone", ", ")),
+    )
+
+
+def numbers_of_hours(table: Table, column: Column) -> Problem:
+    """A column headed as times that holds bare numbers: lengths, starts, or how often."""
+    return warning(
+        "numbers-not-times",
+        table.heading_place(column),
+        f"Column {named(column)} holds numbers that may be lengths, starts or counts, and was not used.",
+        advice=(
+            column_way(column, "duration", "Say which: {} for lengths"),
+            column_way(column, "start_time", "{} for starts", ", "),
+            column_way(column, "", "{} leaves it alone", ", "),
+        ),
+    )
+
+
+def reminder_of_the_clock(table: Table, column: Column) -> Problem:
+    """A column of reminders with times of day where lengths before the start are meant."""
+    return warning(
+        "reminder-of-the-clock",
+        table.heading_place(column),
+        f"Column {named(column)} holds times of day, not how long before an event to remind, and was not used.",
+        advice=("Write how long before, such as “15 min”", column_way(column, "", "{} leaves it alone")),
     )
 
 

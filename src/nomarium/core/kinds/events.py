@@ -134,6 +134,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         Holds.PLACE,
         shared=words.PLACE,
         blank=Blank("Location", "Where it is.", "Town slip", width=24),
+        joint=", ",
     ),
     Field(
         "description",
@@ -144,6 +145,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "descripción|descripcion|notas|descrizione|beschrijving",
         shared=words.NOTES,
         blank=Blank("Description", "Anything more.", "High water at ten past two", width=40),
+        joint="\n",
     ),
     Field(
         "categories",
@@ -153,6 +155,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         Holds.NAMES,
         shared="country|region|country or region|rubrik|rubrique|tipo de evento|soort",
         blank=Blank("Category", "One or more, separated by “;”.", "Launch", ("School", "Staff", "Visitors", "Closure")),
+        joint="; ",
     ),
     Field(
         "status",
@@ -194,6 +197,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "attendees|attendee|participants|guests|invitees|invited|people|attending|members|required attendees|"
         "who|staff|invite|invitation list",
         Holds.PEOPLE,
+        joint="; ",
     ),
     Field(
         "reminders",

@@ -164,10 +164,19 @@ def find_patterns(grid: Grid) -> Patterns | None:
     if not 1 < len(grid.rows) <= _MOST_ROWS:
         return None
     view = GridView(grid)
+    if not any(_holds_pattern(text) for row in range(len(view.rows)) for _, text in view.filled(row)):
+        return None
     for head in range(len(view.rows) - 1):
         if sum(1 for _ in view.filled(head)) > 1 and (found := _below(view, head)) is not None:
             return found
     return None
+
+
+def _holds_pattern(text: str) -> bool:
+    words = text.replace(":", ": ").split()
+    return bool(codes_of_pattern(text) or _spaced_pattern(words)) or any(
+        codes_of_pattern(w.strip(".,;")) for w in words
+    )
 
 
 def _below(view: GridView, head: int) -> Patterns | None:

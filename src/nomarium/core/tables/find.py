@@ -170,7 +170,13 @@ OWN_SAMPLES = tuple(
 """What the sample rows of our own blank sheets say: left out without a word more than the count."""
 
 _TOTAL = re.compile(r"(grand |sub-?)?totals?\b.*|sum|sum:.*|count:.*", re.IGNORECASE)
-_SAMPLE = re.compile(r"(example|sample)\s*:.*|e\.g\..*", re.IGNORECASE | re.DOTALL)
+_SAMPLE = re.compile(
+    r"(this is )?(an? )?(example|sample)( (event|row|entry|line|lesson|meeting))?(\s*[:–—-].*)?|e\.g\..*|"
+    r".*\b(delete|remove|overwrite|replace) (me|this|this (row|line|example))\b.*",
+    re.IGNORECASE | re.DOTALL,
+)
+_SAMPLE_HEADINGS = frozenset({"example", "sample", "example?", "sample?"})
+"""A filled cell below one of these marks a sample."""
 _MONTH_CAPTION = re.compile(
     r"(january|february|march|april|may|june|july|august|september|october|november|december)\.?,?(\s+\d{4})?",
     re.IGNORECASE,
@@ -185,17 +191,27 @@ def _reasons(grid: Grid, rows: list[list[Cell]], start: int, headings: list[str]
     few = len(headings) - 2
     reasons: list[LeftOut | None] = []
     samples_may_come = True
+    marks = [column for column, heading in enumerate(headings) if heading.casefold() in _SAMPLE_HEADINGS]
     for index, row in enumerate(rows):
         reason = None
         if not any(row):
             reason = LeftOut.BLANK
-        elif samples_may_come and any(isinstance(cell, str) and _SAMPLE.fullmatch(cell) for cell in row):
+        elif samples_may_come and _is_sample(row, marks):
             reason = LeftOut.SAMPLE
         elif row.count("") >= few or (isinstance(row[0], str) and row[0][:3].lower() in beginnings):
             reason = _closer_look(row, headings, start + 1 + index in wide)
         samples_may_come = samples_may_come and reason in (LeftOut.SAMPLE, LeftOut.BLANK)
         reasons.append(reason)
     return reasons
+
+
+def _is_sample(row: list[Cell], marks: list[int]) -> bool:
+    if any(column < len(row) and plain_text(row[column]).casefold() in _MARKS for column in marks):
+        return True
+    return any(isinstance(cell, str) and _SAMPLE.fullmatch(cell) for cell in row)
+
+
+_MARKS = frozenset({"x", "yes", "y", "true", "1", "✓", "✔", "example", "sample"})
 
 
 def _closer_look(row: list[Cell], headings: list[str], merged_wide: bool) -> LeftOut | None:

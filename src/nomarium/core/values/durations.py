@@ -37,7 +37,9 @@ _PART = re.compile(
 )
 _AMOUNTS = {"a": 1.0, "an": 1.0, "one": 1.0, "half a": 0.5, "half an": 0.5}
 _ISO = re.compile(r"p(?:(\d+)w)?(?:(\d+)d)?(?:t(?:(\d+)h)?(?:(\d+)m)?(?:(\d+)s)?)?")
-_CLOCK = re.compile(r"(\d{1,3}):([0-5]\d)(?::([0-5]\d))?")
+_CLOCK = re.compile(r"(\d{1,3}):([0-5]\d)(?::([0-5]\d))?(?: ?(?:h|hrs?|hours?)\.?)?")
+_MINUTES_BEHIND = re.compile(r"[0-5]\d")
+"""What stands behind hours without a unit: "1h30"."""
 _UNIT_IN_HEADING = re.compile(r"\b(hours?|hrs?|h|minutes?|mins?|days?)\b")
 
 
@@ -63,9 +65,12 @@ def read_length(text: str, unit: str | None = None) -> Length | None:
 
 
 def _in_words(text: str) -> Length | None:
-    parts, rest = [], text
+    parts: list[tuple[float, str]] = []
+    rest = text
     while rest:
         match = _PART.match(rest)
+        if parts and parts[-1][1] == "hours" and _MINUTES_BEHIND.fullmatch(rest):
+            return _sum([*parts, (float(rest), "minutes")])
         if not match:
             return None
         parts.append((_amount(match[1]), _UNITS[match[2]]))

@@ -8,7 +8,7 @@ from collections.abc import Iterable, Iterator, Mapping
 from datetime import date
 from functools import cache
 
-from nomarium.core.values.date_text import FILLERS, ORDINALS, Order, scan_date
+from nomarium.core.values.date_text import FILLERS, ORDINALS, DateShape, Order, scan_date
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
 
 _USUAL = (
@@ -24,6 +24,8 @@ _TIME_WORDS = frozenset(
 _WORD = re.compile(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")
 _ALSO_WRITTEN = {"de": {"mrz": 3}}
 _SHORTEST_PREFIX = 3
+_LOOKED_THROUGH, _MORE = 12, 24
+"""So many languages a short name of a weekday is looked up in, and a name of a month: more contradict one another."""
 
 
 def words_in(texts: Iterable[str]) -> set[str]:
@@ -120,34 +122,46 @@ def _add_beginnings(target: dict[str, int], wide: dict[str, int]) -> None:
                 target.setdefault(_plain(beginning), number)
 
 
+@cache
+def usual_languages(*, more: bool = False) -> tuple[CalendarWords, ...]:
+    """Return the names of the languages that a single word is looked up in: all others cost a second to read."""
+    return tuple(_languages(_USUAL[: _MORE if more else _LOOKED_THROUGH]))
+
+
 def is_weekday(text: str) -> bool:
     """Tell whether a text is the name of a weekday in English or in one of the usual languages."""
     word = normalised(text).strip(". ")
-    return weekday_of(word, ENGLISH) is not None or any(word in names.weekdays for names in _languages(_USUAL[:12]))
+    return weekday_of(word, ENGLISH) is not None or any(word in names.weekdays for names in usual_languages())
+
+
+def is_date(text: str) -> bool:
+    """Tell whether a text is one date, in any order and in any of the usual languages, its year perhaps missing."""
+    return bool(_date_shapes(text))
+
+
+def date_in(text: str, order: Order) -> date | None:
+    """Return the date that a text is, its parts read in an order; None where it has no year, is none, or two."""
+    readings = [reading for shape in _date_shapes(text) if (reading := shape.readings.get(order))]
+    days = {reading.as_date() for reading in readings}
+    return days.pop() if len(days) == 1 else None
 
 
 @cache
-def is_date(text: str) -> bool:
-    """Tell whether a text is one date, in any order and in any of the usual languages, its year perhaps missing."""
+def _date_shapes(text: str) -> tuple[DateShape, ...]:
+    """Return what a text is as a date, in English, else in each usual language that knows its words."""
     words = words_in([text])
-    if all(word in ENGLISH.months or word in ENGLISH.weekdays for word in words):
-        return scan_date(text, ENGLISH) is not None
     if len(words) > _MOST_WORDS or not any(map(str.isdigit, text)):
-        return False
-    knowing = (n for n in _languages(_USUAL[:12]) if all(word in n.months or word in n.weekdays for word in words))
-    return any(scan_date(text, _with_english(names)) is not None for names in knowing)
+        return ()
+    if all(word in ENGLISH.months or word in ENGLISH.weekdays for word in words):
+        languages = [ENGLISH]
+    else:
+        knowing = (n for n in usual_languages() if all(word in n.months or word in n.weekdays for word in words))
+        languages = [_with_english(names) for names in knowing]
+    return tuple(shape for names in languages if (shape := scan_date(text, names)) is not None)
 
 
 _MOST_WORDS = 2
 """A date has the words of a weekday and a month."""
-
-
-def date_in(text: str, order: Order) -> date | None:
-    """Return the date that a text is, its parts read in an order; None where it has no year or is none."""
-    found = calendar_words([text])
-    shape = None if isinstance(found, list) else scan_date(text, found)
-    reading = shape.readings.get(order) if shape else None
-    return reading.as_date() if reading else None
 
 
 def weekday_in_any(text: str) -> int | None:
@@ -156,7 +170,7 @@ def weekday_in_any(text: str) -> int | None:
     for form in (word, word.removesuffix("s")) if len(word) >= _SHORTEST_PLURAL else (word,):
         if form in ENGLISH.weekdays:
             return ENGLISH.weekdays[form]
-        found = {names.weekdays[form] for names in _languages(_USUAL[:12]) if form in names.weekdays}
+        found = {names.weekdays[form] for names in usual_languages() if form in names.weekdays}
         if found:
             return found.pop() if len(found) == 1 else None
     return None

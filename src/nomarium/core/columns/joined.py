@@ -1,0 +1,147 @@
+"""Columns that say one thing together, joined into one: hour and minute; day, month and year; building and room."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable, Sequence
+
+from nomarium.core.columns.fields import SheetKind, heading_key
+from nomarium.core.columns.matches import Certainty, Match, Matches
+from nomarium.core.tables import Cell, Column, plain_text
+from nomarium.core.values import MONTH_NAMES
+
+
+def _keys(headings: str) -> frozenset[str]:
+    return frozenset(map(heading_key, headings.split("|")))
+
+
+def title_of_two_sides(matches: Matches, sheet: SheetKind) -> None:
+    """Let two columns of opponents be the title, where none else is: "Otters – Seals"."""
+    if "title" not in sheet.needs or not matches.open("summary"):
+        return
+    home, away = (
+        [match for match in matches.unused_matches() if heading_key(match.column.heading) in side]
+        for side in (_HOME, _AWAY)
+    )
+    if len(home) == len(away) == 1:
+        sides = [*home, *away]
+        _join(matches, sides, "summary", "the two sides of a match", _both_sides, Certainty.LIKELY)
+
+
+def _both_sides(cells: Sequence[str]) -> str:
+    return " – ".join(filter(None, cells))
+
+
+_HOME = _keys("home|home team|host|hosts|heim|domicile|local|locales|casa|thuis|hemma|hjemme|team 1|team a")
+_AWAY = _keys(
+    "away|away team|visitors|visitor|guest|guests|opponent|gast|extérieur|visitante|visitantes|trasferta|uit|borta|ude|"
+    "team 2|team b"
+)
+
+_HOURS = _keys("hour|hours|hh|hr|stunde|heure|hora|ora|uur|timme|time")
+_MINUTES = _keys("minute|minutes|min|mins|mm|minuto|minuti|minuut|minut")
+_ENDING = re.compile(r"\b(?:end|ends|finish|finishes|to|until|bis|ende|fin|hasta|fine|einde|slut)\b", re.IGNORECASE)
+_DAYS = _keys("day|dd|d|day of month|tag|jour|día|dia|giorno|dag")
+_MONTHS = _keys("month|mm|monat|mois|mes|mês|mese|maand|måned|månad")
+_YEARS = _keys("year|yyyy|yy|jahr|année|annee|año|ano|anno|jaar|år")
+
+
+def join_parts(matches: Matches, sheet: SheetKind) -> None:
+    """Join hours with their minutes into times, and days with their months and years into dates."""
+    if "start_time" in sheet.names:
+        _join_clock(matches)
+    if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
+        _join_dates(matches)
+
+
+def _join_clock(matches: Matches) -> None:
+    minutes = [match for match in _headed(matches, _MINUTES) if _all_below(match.column, 60)]
+    for minute in minutes:
+        hours = [
+            match
+            for match in _headed(matches, _HOURS)
+            if match.column.index == minute.column.index - 1 and _all_below(match.column, 24)
+        ]
+        if len(hours) == 1:
+            name = "end_time" if _ENDING.search(hours[0].column.heading) else "start_time"
+            if matches.open(name) or matches.column(name) is hours[0].column:
+                _join(matches, [hours[0], minute], name, "hour and minute", _clock_text)
+
+
+def _join_dates(matches: Matches) -> None:
+    parts = [_headed(matches, words, whole=True) for words in (_DAYS, _MONTHS, _YEARS)]
+    days = [match for match in parts[0] if _all_below(match.column, 32)]
+    if len(days) == len(parts[1]) == 1 and len(parts[2]) <= 1:
+        _join(matches, [days[0], *parts[1], *parts[2]], "start_date", "day, month and year", _date_text)
+
+
+def _headed(matches: Matches, words: frozenset[str], *, whole: bool = False) -> list[Match]:
+    """Return the columns whose heading is one of the words, or ends in one: "Start hour"."""
+    found = []
+    for match in matches.all:
+        key = heading_key(match.column.heading)
+        if match.certainty is not Certainty.STATED and (
+            key in words or (not whole and _last_word(match.column.heading) in words)
+        ):
+            found.append(match)
+    return found
+
+
+def _last_word(heading: str) -> str:
+    return heading_key(heading.rsplit(maxsplit=1)[-1]) if heading.split() else ""
+
+
+def _all_below(column: Column, limit: int) -> bool:
+    cells = [plain_text(cell) for cell in dict.fromkeys(column.cells) if cell != ""]
+    return bool(cells) and all(cell.isdecimal() and int(cell) < limit for cell in cells)
+
+
+def _clock_text(cells: Sequence[str]) -> str:
+    hour, minute = cells
+    return f"{hour}:{int(minute or 0):02}" if hour else ""
+
+
+def _date_text(cells: Sequence[str]) -> str:
+    """Write a date so that nothing of it is in doubt: the year first, or the month in words."""
+    day, month, *years = cells
+    if not day:
+        return ""
+    if month.isdecimal() and years and len(years[0]) == 4:
+        return f"{years[0]}-{int(month):02}-{int(day):02}"
+    return " ".join(filter(None, (day, _MONTH_NAMES.get(month.lstrip("0"), month), *years)))
+
+
+_MONTH_NAMES = {str(number): name for number, name in enumerate(MONTH_NAMES, 1)}
+
+
+def join_doubles(matches: Matches, sheet: SheetKind) -> None:
+    """Join the columns of a field that several can say together: places by commas, texts a line each."""
+    for field in sheet.fields:
+        claiming = [match for match in matches.all if match.field == field.name]
+        if not field.joint or len(claiming) < 2:
+            continue
+        headings = [match.column.heading for match in claiming] if field.joint == "\n" else []
+
+        def text(cells: Sequence[str], joint: str = field.joint, headings: Sequence[str] = headings) -> str:
+            said = [f"{heading}: {cell}" for heading, cell in zip(headings, cells, strict=False) if cell]
+            return joint.join(said or dict.fromkeys(filter(None, cells)))
+
+        certainty = min((match.certainty for match in claiming), key=list(Certainty).index)
+        _join(matches, claiming, field.name, "its headings", text, certainty)
+
+
+def _join(
+    matches: Matches,
+    parts: Sequence[Match],
+    name: str,
+    why: str,
+    text: Callable[[Sequence[str]], str],
+    certainty: Certainty = Certainty.SURE,
+) -> None:
+    """Put a column made of several in their place."""
+    rows = zip(*(part.column.cells for part in parts), strict=True)
+    cells: list[Cell] = [text([plain_text(cell).strip() for cell in row]) for row in rows]
+    column = Column(", ".join(part.column.heading for part in parts), parts[0].column.index, cells)
+    for part in parts:
+        part.field, part.certainty, part.why = f"part of {name}", Certainty.SURE, why
+    matches.all.append(Match(column, name, certainty, why))

@@ -1,0 +1,63 @@
+"""The columns of a table with the fields that they were taken for."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass, field
+from enum import StrEnum
+
+from nomarium.core.tables import Column
+
+
+class Certainty(StrEnum):
+    """How sure a match is."""
+
+    STATED = "stated"
+    SURE = "sure"
+    LIKELY = "likely"
+    DOUBTFUL = "doubtful"
+
+
+@dataclass(slots=True)
+class Match:
+    """One column, the field it was taken for ("" for none), how sure that is, and why."""
+
+    column: Column
+    field: str = ""
+    certainty: Certainty = Certainty.SURE
+    why: str = ""
+    released: bool = False
+    """Whether its cells are not what its heading says: no likeness gives it a field."""
+
+    @property
+    def is_free(self) -> bool:
+        """Whether a rule may give it a field."""
+        return self.certainty is not Certainty.STATED and not self.released
+
+
+@dataclass(slots=True)
+class Matches:
+    """All columns of a table with their fields."""
+
+    all: list[Match] = field(default_factory=list)
+
+    def column(self, name: str) -> Column | None:
+        """Return the column of a field, or None."""
+        return next((match.column for match in self.all if match.field == name), None)
+
+    def columns(self, names: Iterable[str]) -> list[tuple[str, Column]]:
+        """Return the fields among those named that the table has, each with its column."""
+        return [(match.field, match.column) for match in self.all if match.field in names]
+
+    @property
+    def unused(self) -> list[Column]:
+        """The columns that no field takes."""
+        return [match.column for match in self.all if not match.field]
+
+    def unused_matches(self) -> list[Match]:
+        """The columns that no field takes, those apart that the user has left alone."""
+        return [match for match in self.all if not match.field and match.is_free]
+
+    def open(self, name: str) -> bool:
+        """Tell whether no column has a field yet."""
+        return self.column(name) is None
