@@ -79,7 +79,7 @@ REFUSED = [
     ("Title,Start date,End date\nA,2026-09-08,2026-09-07\n", "end-before-start", "B2", "before it starts"),
     ("Title,Date,End time\nA,2026-09-08,10:00\n", "no-start-time", "C2", "no start time"),
     ("Title,Date,Time,Duration\nA,2026-09-08,10:00,45\n", "unreadable-length", "D2", "no length"),
-    ("Title,Date,Status\nA,2026-09-08,perhaps?\n", "unknown-status", "C2", "neither confirmed"),
+    ("Title,Date,Private\nA,2026-09-08,perhaps?\n", "unknown-visibility", "C2", "neither public"),
     ("Title,Date\nA,2026-09-08\nB,\nC,2026-09-10\n", "no-date", "B3", "no date"),
     ("Title,Date,Where\n,2026-09-08,Hall\n", "no-title", "A2", "no title"),
     ("Id,Title,Date\n7,A,2026-09-08\n7,B,2026-09-09\n", "doubled-id", "A3", "A2 too"),
@@ -115,6 +115,11 @@ WARNED = [
     ("Title,Date\nA,2026-09-08\nB,2026-09-09\nC,2062-09-10\n", ("far-away", "B4")),
     ("Title,Date,All day\nA,2026-09-08,no\n", ("no-time", "B2")),
     ("Title,Date\nA,2026-09-08\n\u00e9,2026-09-09\n".encode("cp1252"), ("encoding-guessed", None)),
+    (
+        "Title,Date\nF\u00eate,2026-09-08\n\u00c9t\u00e9,2026-09-09\n".encode()
+        + "Caf\u00e9,2026-09-10\n".encode("cp1252"),
+        ("mixed-encodings", None),
+    ),
 ]
 
 
@@ -126,7 +131,7 @@ def test_what_is_odd_is_written_and_said(desk, sheet, expected):
 
 
 def test_all_problems_are_told_together_in_words(desk):
-    desk.put("s.csv", "Title,Date,Time\nA,21/09/2026,25:00\nB,31/02/2027,9:00\n,22/09/2026,8:00\n")
+    desk.put("s.csv", "Title,Date,Time,Where\nA,21/09/2026,25:00,\nB,31/02/2027,9:00,\n,22/09/2026,8:00,Loft\n")
     run = desk.run("convert", "s.csv", "-o", "o.ics")
     assert run.status == 1
     assert "s.csv, C2 “25:00”" in run.err

@@ -7,7 +7,7 @@ from dataclasses import dataclass, field, replace
 from pathlib import Path
 
 from nomarium.core.calendars import Calendar, find_doubles
-from nomarium.core.columns import FIELD_NAMES, Headings, Kind, check_stated, heading_key, match_columns
+from nomarium.core.columns import Headings, Kind, check_stated, heading_key, match_columns
 from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import (
@@ -101,7 +101,7 @@ def convert(
     headings = Headings(EVENT_SHEET)
     read, found = _read_files(request, headings)
     found = [*problems, *found]
-    check_stated([one.table for one in read if isinstance(one, _Read)], request.columns, FIELD_NAMES)
+    check_stated([one.table for one in read if isinstance(one, _Read)], request.columns, headings)
     sheets: list[EventSheet] = []
     for done, one in enumerate(read, 1):
         if isinstance(one, CalendarFile):

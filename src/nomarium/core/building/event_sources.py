@@ -7,7 +7,7 @@ from datetime import timedelta
 
 from nomarium.core.building import wording
 from nomarium.core.building.sheet_desk import FileRead, SheetDesk, column_uses
-from nomarium.core.columns import FIELD_NAMES, Headings, Matches, check_stated, match_columns
+from nomarium.core.columns import Headings, Matches, check_stated, match_columns
 from nomarium.core.holidays import holiday_events, read_holidays
 from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
@@ -49,7 +49,7 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
         tables.append(table)
         desk.found.problems += problems
     try:
-        check_stated(tables, choices.columns, FIELD_NAMES)
+        check_stated(tables, choices.columns, headings)
     except WrongCall as wrong:
         desk.found.problems.append(wording.wrong_columns(choices.place, wrong))
         return

@@ -40,7 +40,7 @@ class Evidence:
     def of(cls, grid: Grid, kind: SheetKind, stated: Mapping[str, str]) -> Evidence:
         """Look at a sheet as one of a kind; ``stated`` maps headings to fields. The sheet stays as it is."""
         headings = Headings(kind)
-        by_user = {heading_key(heading): name for heading, name in stated.items()}
+        by_user = {heading_key(heading): headings.field_of(name) for heading, name in stated.items()}
 
         def vocabulary(heading: str) -> str | None:
             return by_user.get(heading_key(heading)) or headings(heading)

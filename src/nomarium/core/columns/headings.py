@@ -86,6 +86,10 @@ class Headings:
             return None
         return None if field.holds is Holds.PEOPLE and not set(forms) <= {"name", "names"} else name
 
+    def field_of(self, name: str) -> str:
+        """Return the field that a user names, by its name or by a heading ("title" is summary); else what it says."""
+        return name if not name or name in self.sheet.names else self(name) or name
+
     def is_own(self, heading: str) -> bool:
         """Tell whether a heading is one that the kind itself has for a field, and not one that kinds share."""
         return not {heading_key(heading), heading_key(without_brackets(heading))}.isdisjoint(self._own)

@@ -33,7 +33,7 @@ from nomarium.core.values import PERSON_FORM, most_are
 
 def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -> tuple[Matches, list[Problem]]:
     """Find the field of each column; ``stated`` maps headings to fields, or to "" for a column to leave alone."""
-    by_user = _stated_columns(table, stated)
+    by_user = _stated_columns(table, {heading: headings.field_of(name) for heading, name in stated.items()})
     matches = Matches()
     lead = lead_in([column.heading for column in table.columns])
     for column in table.columns:
@@ -64,10 +64,11 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     return matches, doubled + _missing(table, matches, headings.sheet) + problems
 
 
-def check_stated(tables: Sequence[Table], stated: Mapping[str, str], names: Sequence[str]) -> None:
+def check_stated(tables: Sequence[Table], stated: Mapping[str, str], headings: Headings) -> None:
     """Raise WrongCall where ``stated`` names a field that does not exist, or a heading that no table has."""
     for heading, name in stated.items():
-        if name and name not in names:
+        names = headings.sheet.names
+        if name and headings.field_of(name) not in names:
             near = get_close_matches(name, names, 1)
             raise WrongCall(f"There is no field “{name}”.", wording.fields_hint(near, names))
         if tables and not any(columns_headed(table, heading) for table in tables):

@@ -117,7 +117,7 @@ def sheet_of(
     if idle := [name for name in choices.whole if kind.field(name) is None]:
         return None, [wording.idle_keys(choices.place, idle, kind.rows, kind.names)]
     try:
-        check_stated([table], choices.columns, kind.names)
+        check_stated([table], choices.columns, Headings(kind))
     except WrongCall as wrong:
         return None, [wording.wrong_columns(choices.place, wrong)]
     matches, problems = match_columns(table, choices.columns, Headings(kind))

@@ -12,6 +12,7 @@ from nomarium.core.kinds import means_people
 from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sheets import name_or_names
 from nomarium.core.sources import wording
+from nomarium.core.sources.carried_dates import carry_dates
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
 from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, is_own_rows
@@ -22,7 +23,7 @@ from nomarium.core.sources.several_dates import split_dates
 from nomarium.core.sources.spans import SpanFound, SpanRules
 from nomarium.core.sources.undated_repeats import with_first_days
 from nomarium.core.sources.wording import Finding
-from nomarium.core.tables import LeftOut, Table, plain_text
+from nomarium.core.tables import Column, LeftOut, Table, plain_text
 from nomarium.core.values import (
     Commas,
     DateChoices,
@@ -76,6 +77,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     """Read every row of a table as an event; rows that cannot be are refused, each with its problem."""
     sheet = EventSheet(table, matches, left_out=Counter(table.left_out))
     own_rows = is_own_rows(table)
+    carried = carry_dates(table, matches)
     split_dates(table, matches)
     sheet.matches = matches = with_first_days(matches, choices.dates, choices.repeats.year)
     choices = _for_own_rows(choices) if own_rows else choices
@@ -84,6 +86,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     timed = {*TIME_FIELDS, *(("start", "end") if beside_dates else ())}  # “9.30” below Start is no date there
     wanted = [(column, name in timed) for name, column in columns]
     sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
+    sheet.problems += carried
     if has_errors(sheet.problems):
         return sheet
     sheet.problems += _part_names(table, matches, choices)
@@ -216,13 +219,21 @@ def _without_event(sheet: EventSheet, record: int, span: SpanFound | Problem, la
     filled = [text for column in sheet.table.columns if (text := plain_text(column.cells[record]))]
     titles = sheet.matches.column("summary")
     untitled = titles is not None and titles.cells[record] == ""
+    says_when = sum(1 for column in _when_columns(sheet) if column.cells[record] != "")
     dates = sum(1 for column in sheet.moments if _is_date_alone(column.moments[column.column.cells[record]]))
     if _undated(span) and record > last_dated >= 0 and len(filled) == 1:
         sheet.left_out[LeftOut.FOOTER] += 1
     elif isinstance(span, SpanFound) and untitled and len(filled) == dates:
         sheet.left_out[LeftOut.GAP] += 1
+    elif isinstance(span, SpanFound) and span.occurrence and untitled and len(filled) == says_when:
+        sheet.left_out[LeftOut.FREE_SLOT] += 1
     else:
         _refuse(sheet, record, span, " | ".join(filled) if untitled else "")
+
+
+def _when_columns(sheet: EventSheet) -> list[Column]:
+    """Return the columns that only say when."""
+    return [column for _, column in sheet.matches.columns((*MOMENT_FIELDS, "weekday", "duration", "all_day", "zone"))]
 
 
 def _is_date_alone(moment: Moment | Fault) -> bool:

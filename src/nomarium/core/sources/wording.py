@@ -177,6 +177,24 @@ def unknown_word(place: Place, name: str, heading: str, found: str) -> Problem:
     )
 
 
+def unknown_word_ignored(place: Place, name: str, heading: str, found: str) -> Problem:
+    """A cell says none of a few things, and the event does without."""
+    return warning(
+        f"unknown-{name.replace('_', '-')}",
+        place,
+        f"This is {_CHOICES[name]}, and the event says nothing of it.",
+        found=found,
+        advice=("Correct or empty the cell", Way("column", "leave the column alone with {}", f"{heading}=")),
+    )
+
+
+def dates_carried(place: Place, count: int) -> Problem:
+    """Rows without a date that take it from the row above."""
+    rows = "1 row without a date takes" if count == 1 else f"{count:,} rows without a date take"
+    message = f"{rows} that of the row above: the dates stand only where they change."
+    return note("dates-carried", place, message, advice="Where that is wrong, write the date.")
+
+
 def bare_length(place: Place, found: str) -> Problem:
     """A number without a unit: minutes or hours?"""
     return error(

@@ -60,6 +60,8 @@ _HTML = re.compile(
     re.IGNORECASE,
 )
 _CALENDAR = re.compile(rb"(?:\xef\xbb\xbf)?\s*BEGIN:VCALENDAR", re.IGNORECASE)
+_SHORT_TEXT = 500
+"""Bytes of a text in which a few control characters are no sign of anything."""
 _UTF16_MARKS = (b"\xff\xfe", b"\xfe\xff")
 
 
@@ -113,7 +115,7 @@ def _looks_like_text(data: bytes) -> bool:
     if b"\x00" in data:
         return False
     controls = sum(sample.count(bytes([code])) for code in range(1, 32) if code not in b"\t\n\v\f\r\x1a\x1b")
-    return controls * 100 <= len(sample)
+    return controls * 100 <= max(len(sample), _SHORT_TEXT)
 
 
 def _is_bare_utf16(sample: bytes) -> bool:

@@ -49,6 +49,7 @@ class LeftOut(StrEnum):
     TOTAL = "total"
     CAPTION = "caption"
     GAP = "date without an event"
+    FREE_SLOT = "free slot"
     FOOTER = "footer"
     NOT_CHOSEN = "row not chosen"
     IDENTICAL = "identical row"

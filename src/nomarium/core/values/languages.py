@@ -24,6 +24,7 @@ _TIME_WORDS = frozenset(
 _WORD = re.compile(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")
 _ALSO_WRITTEN = {"de": {"mrz": 3}}
 _SHORTEST_PREFIX = 3
+_MORE_LANGUAGES = 2
 _LOOKED_THROUGH, _MORE = 12, 24
 """So many languages a short name of a weekday is looked up in, and a name of a month: more contradict one another."""
 
@@ -46,8 +47,33 @@ def calendar_words(texts: Iterable[str]) -> CalendarWords | list[CalendarWords]:
     for languages in (_USUAL, None):
         found = _explaining(words, english, languages)
         if found:
-            return found[0] if len(found) == 1 else found
+            return _with_more(found[0], words) if _agree(found, words) else found
     return ENGLISH
+
+
+def _agree(languages: list[CalendarWords], words: set[str]) -> bool:
+    """Tell whether no word is the name of one month or weekday here, and of another there."""
+    return not any(
+        len({names[word] for names in (getattr(one, kind) for one in languages) if word in names}) > 1
+        for kind in ("months", "weekdays")
+        for word in words
+    )
+
+
+def _with_more(names: CalendarWords, words: set[str]) -> CalendarWords:
+    """Add the names of a second and third usual language to those of the first, for words that it does not know."""
+    for _ in range(_MORE_LANGUAGES):
+        rest = {word for word in words if word not in names.months and word not in names.weekdays}
+        found = _explaining(rest, set(), _USUAL[:_MORE]) if rest else []
+        if not found or not _agree(found, rest):
+            break
+        more = found[0]
+        names = CalendarWords(
+            f"{names.language} and {more.language}",
+            {**{word: more.months[word] for word in rest if word in more.months}, **names.months},
+            {**{word: more.weekdays[word] for word in rest if word in more.weekdays}, **names.weekdays},
+        )
+    return names
 
 
 def _explaining(words: set[str], english: set[str], languages: Iterable[str] | None) -> list[CalendarWords]:

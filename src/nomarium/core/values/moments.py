@@ -49,15 +49,12 @@ def read_moments(
         _resolve(result, choices)
         if _UTC_HEADING.search(result.column.heading):
             _take_as_utc(result)
-        elif result.has_times and (zone := _ZONE_HEADING.search(result.column.heading)):
+        elif result.has_times and (zone := wording.ZONE_LETTERS.search(result.column.heading)):
             problems.append(wording.zone_in_heading(table, result.column, zone[0]))
     return read, problems
 
 
 _UTC_HEADING = re.compile(r"(?<![a-z])(?:utc|gmt|zulu)(?![a-z])", re.IGNORECASE)
-_ZONE_HEADING = re.compile(
-    r"(?<![A-Za-z])(?:[ACEMNP][SD]T|BST|CES?T|EES?T|WES?T|MSK|JST|IST|A[CEW][SD]T|NZ[SD]T)(?![A-Za-z])"
-)
 
 
 def _take_as_utc(column: MomentColumn) -> None:
@@ -73,8 +70,9 @@ def _take_as_utc(column: MomentColumn) -> None:
 
 
 def _texts(column: Column) -> list[str]:
-    """The distinct texts of a column that have letters."""
-    return [cell for cell in dict.fromkeys(column.cells) if isinstance(cell, str) and any(map(str.isalpha, cell))]
+    """The distinct texts of a column that have letters, those of zones apart."""
+    texts = [cell for cell in dict.fromkeys(column.cells) if isinstance(cell, str) and any(map(str.isalpha, cell))]
+    return [bare for text in texts if any(map(str.isalpha, bare := wording.ZONE_LETTERS.sub("", text)))]
 
 
 def _weekdays_beside(column: Column, weekdays: Column, words: CalendarWords) -> dict[str, set[int]]:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Mapping
 from datetime import date, datetime, time
 
@@ -47,8 +48,17 @@ def long_day(day: date) -> str:
     return f"{day.day} {MONTH_NAMES[day.month - 1]} {day.year}"
 
 
+ZONE_LETTERS = re.compile(
+    r"(?<![A-Za-z])(?:[ACEMNP][SD]T|BST|CES?T|EES?T|WES?T|MSK|JST|IST|A[CEW][SD]T|NZ[SD]T)(?![A-Za-z])"
+)
+_NO_ZONE = "Take it out, and name the zone in a column “Zone”, or for all rows with --zone."
+
+
 def unreadable_moment(text: str, is_time: bool) -> Fault:
     """The text is neither a date nor a time."""
+    if is_time and (zone := ZONE_LETTERS.search(text)):
+        message = f"“{zone[0]}” behind the time names a zone, and may stand for several."
+        return Fault("unreadable-time", message, text, "A time such as 9:30, or 9:30+01:00.", _NO_ZONE)
     if is_time:
         return Fault("unreadable-time", "This is no time.", text, "A time such as 9:30, 2:15 pm or 14:15.", _CORRECT)
     return Fault(
