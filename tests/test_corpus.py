@@ -1260,6 +1260,12 @@ CASES = [
         [],
         ("--column", "Wot=title", "--column", "Wen=date", "--column", "Ware=place"),
     ),
+    Case(
+        "private by one of two columns",
+        "Title,Date,Private,Sensitivity\nA,2026-09-08,True,Normal\nB,2026-09-08,False,wobbly\n",
+        None,
+        ["unknown-visibility C3"],
+    ),
 ]
 
 

@@ -157,10 +157,10 @@ TOLD = [
         ),
     ),
     (
-        "Title,Date,Time\nA,2026-09-08,5:30 am\n",
+        "Title,Date,Time\nA,2026-09-08,05:30\n",
         (),
         (
-            "warning  s.csv, C2 “2026-09-08 5:30 am”\n"
+            "warning  s.csv, C2 “2026-09-08 05:30”\n"
             "         The event starts at 05:30, in the night.\n"
             "         If the afternoon is meant, write pm or 24-hour times.\n"
         ),
@@ -197,8 +197,8 @@ TOLD = [
         "Title,Date,Busy\nA,2026-09-08,perhaps\n",
         (),
         (
-            "error    s.csv, C2 “perhaps”\n"
-            "         This is neither busy nor free.\n"
+            "warning  s.csv, C2 “perhaps”\n"
+            "         This is neither busy nor free, and the event says nothing of it.\n"
             '         Correct or empty the cell, or leave the column alone with --column "Busy=".\n'
         ),
     ),

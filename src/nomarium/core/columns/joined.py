@@ -8,7 +8,7 @@ from collections.abc import Callable, Sequence
 from nomarium.core.columns.fields import SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import MONTH_NAMES
+from nomarium.core.values import MONTH_NAMES, read_visibility
 
 
 def _keys(headings: str) -> frozenset[str]:
@@ -118,6 +118,8 @@ def join_doubles(matches: Matches, sheet: SheetKind) -> None:
     """Join the columns of a field that several can say together: places by commas, texts a line each."""
     for field in sheet.fields:
         claiming = [match for match in matches.all if match.field == field.name]
+        if len(claiming) > 1 and field.name == "visibility":
+            _join(matches, claiming, field.name, "its headings", _most_private)
         if not field.joint or len(claiming) < 2:
             continue
         headings = [match.column.heading for match in claiming] if field.joint == "\n" else []
@@ -128,6 +130,16 @@ def join_doubles(matches: Matches, sheet: SheetKind) -> None:
 
         certainty = min((match.certainty for match in claiming), key=list(Certainty).index)
         _join(matches, claiming, field.name, "its headings", text, certainty)
+
+
+def _most_private(cells: Sequence[str]) -> str:
+    """Return the cell that lets the fewest see: "True" of Private beside "Normal" of Sensitivity."""
+    ranks = [_PRIVACY[read_visibility(cell, "Private")] for cell in cells]
+    return cells[ranks.index(max(ranks))]
+
+
+_PRIVACY = {"": 0, "PUBLIC": 1, "PRIVATE": 2, "CONFIDENTIAL": 3, None: 4}
+"""What is no such word comes first: it is refused."""
 
 
 def _join(

@@ -20,6 +20,17 @@ _PERSON = re.compile(
     r"|(?:[^\W\d_]\.[ -]?)+[^\W\d_][\w’'-]+|[^\W\d_][\w’'-]+, ?[^\W\d_]\.(?: ?[^\W\d_]\.)*|[\w.+-]+@[\w.-]+\.\w+)"
 )
 _LOOKED_AT = 300
+_TIMES = (("start_time", "start", "when", "hours"), ("end_time", "end", "hours"))
+_DATES = (("start_date", "start", "when", "first", "date", "from"), ("end_date", "end", "last", "until"))
+"""What an unused column of times or of dates may be: the fields of a start, those of an end."""
+
+
+def _open_field(kind: SheetKind, matches: Matches, column: Column) -> str:
+    """Return what an unused column of dates or times may be: an end that is open, else a part of the text."""
+    for names in _TIMES if holds_times(column) else _DATES:
+        if all(map(matches.open, names)):
+            return next((name for name in names if kind.field(name) is not None), "")
+    return "description" if kind.field("description") is not None else ""
 
 
 def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[str], known: Known) -> list[Problem]:
@@ -34,7 +45,7 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
         if column.index in told:
             continue
         if holds_dates(column) or holds_times(column):
-            problems.append(wording.unread_moments(table, column))
+            problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
         elif holds := _telling(column, known):
             problems.append(wording.idle_column(table, column, holds))
     return problems

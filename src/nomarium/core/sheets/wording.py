@@ -35,14 +35,15 @@ def idle_keys(place: Place, keys: Sequence[str], rows: str, fields: Sequence[str
     )
 
 
-def unread_moments(table: Table, column: Column) -> Problem:
-    """A column of dates or times that nothing was made of: a start, an end?"""
+def unread_moments(table: Table, column: Column, open_field: str) -> Problem:
+    """A column of dates or times that nothing was made of; ``open_field`` is what it may be, "" for nothing left."""
+    say = column_way(column, open_field, "Say what it is, such as {}") if open_field else "Say so in its heading"
     return warning(
         "unread-times",
         table.heading_place(column),
         f"Column {named(column)} holds dates or times, but was not used.",
         advice=(
-            column_way(column, "end_time", "Say what it is, such as {}"),
+            say,
             column_way(column, "", "or leave it alone: {}", "; "),
         ),
     )
