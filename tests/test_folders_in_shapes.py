@@ -145,6 +145,15 @@ FOLDERS = {
         {"rota.csv": "Crew,4 Jan,11 Jan,18 Jan,25 Jan\nRed,Early,Late,Off,Early\nBlue,Late,Early,Late,Off\n", "shifts.csv": "Shift,Start,End,Days\nEarly,6:00,14:00,Mon-Tue\nLate,14:00,22:00,Sat\n", "year.csv": ROSTER},
         dated=(*(f"{day} 06:00|14:00|Early|" for day in ("2027-01-04", "2027-01-05", "2027-01-25", "2027-01-26", "2027-01-11", "2027-01-12")), *(f"{day} 14:00|22:00|Late|" for day in ("2027-01-16", "2027-01-09", "2027-01-23"))),
     ),
+    "weekdays of numbered weeks across": Folder(
+        {
+            "rota.csv": "Name,Week 1 Mon,Week 1 Tue,Mon (week 2)\nAda,E,L,\nBo,L,,E\n\nE = 7:00-15:00\nL = 15:00-22:00\n",
+            "weeks.csv": "Week commencing,Week\n7 Sep 2026,1\n14 Sep 2026,2\n21 Sep 2026,1\n",
+            "terms.csv": "Term,First day,Last day\nAutumn,2026-09-07,2026-09-25\n", "closures.csv": "Closure,Date\nInset,2026-09-08\n",
+        },
+        **SPAN, closed=("2026-09-08",),
+        meets=("E|Mon|07:00|15:00||2026-09-07 2026-09-14 2026-09-21", "L|Mon|15:00|22:00||2026-09-07 2026-09-21", "L|Tue|15:00|22:00||2026-09-22"),
+    ),
     "two weeks of weekdays from a date": Folder(
         {"rota.csv": "Rota from Monday 4 January 2027\nName,Mon,Tue,Wed,Thu,Fri,Sat,Sun,Mon,Tue\nAda,E,,,,,L,,,E\nBo,,L,,,,,,E,\n\nE = Early 7:00-15:00\nL = Late 14:00-22:00\n"},
         dated=("2027-01-04 07:00|15:00|Early|", "2027-01-05 14:00|22:00|Late|", "2027-01-09 14:00|22:00|Late|", "2027-01-11 07:00|15:00|Early|", "2027-01-12 07:00|15:00|Early|"),

@@ -18,6 +18,12 @@ _DAY_AND_NUMBER = re.compile(
     r"(?P<weekday>[^\W\d_]{1,12})\.?,?\s+(?P<number>\d{1,2})(?:st|nd|rd|th|\.)?", re.IGNORECASE
 )
 _LABEL = re.compile(r"(?:day|tag|jour|día|dia|giorno|dag)\s*[:#-]?\s*(?:[A-L]|\d{1,2})", re.IGNORECASE)
+_DAY_OF_WEEK = re.compile(
+    r"(?:week|wk|woche|semaine|semana|vecka|uge)\s*(?:[A-D]|\d)\s*[:,/–-]?\s*(?P<behind>[^\W\d_]{2,12})"
+    r"|(?P<before>[^\W\d_]{2,12})\s*[:,/–-]?\s*\(?(?:week|wk|woche|semaine|semana|vecka|uge)\s*(?:[A-D]|\d)\)?",
+    re.IGNORECASE,
+)
+"""A weekday in a lettered or numbered week: "Week 1 Mon", "Mon (week B)"."""
 _PAIR = re.compile(r"\d{1,2}\s*[-–]\s*\d{1,2}")
 """Two numbers that are hours rather than a day and a month."""
 _LONGEST_HEAD = 40
@@ -52,7 +58,8 @@ def _head_kind(text: str) -> str:
     both = _DAY_AND_NUMBER.fullmatch(text)
     if both and weekday_in_any(both["weekday"]) is not None:
         return "number" if 1 <= int(both["number"]) <= 31 else ""
-    if _LABEL.fullmatch(text):
+    in_week = _DAY_OF_WEEK.fullmatch(text)
+    if _LABEL.fullmatch(text) or (in_week and weekday_in_any(in_week["behind"] or in_week["before"]) is not None):
         return "label"
     return "date" if any(map(str.isdigit, text)) and is_date(text) and not _PAIR.fullmatch(text) else ""
 

@@ -54,7 +54,7 @@ class UnknownDay:
 
 _APART = re.compile(r"\s*(?:[,;/&+\n]|\band\b|(?<=\s)(?:y|e|und|et|en|och|og)(?=\s))\s*", re.IGNORECASE)
 _RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
-_WEEK = re.compile(r"[()\[\]]|\b(?:weeks?|wk)\b\.?", re.IGNORECASE)
+_WEEK = re.compile(r"[()\[\]:]|\b(?:weeks?|wk|woche|semaine|semana|vecka|uge)\b\.?", re.IGNORECASE)
 _EVERY = frozenset({"daily", "every day", "every school day", "all", "all days", "each day", "*"})
 _EACH = re.compile(
     r"^(?:every|each|on|jeden|jede|jeweils|tous les|chaque|todos los|cada|ogni|elke|iedere|varje|hver) (?=\S{3})", re.I
