@@ -1266,6 +1266,30 @@ CASES = [
         None,
         ["unknown-visibility C3"],
     ),
+    Case(
+        "the year in the title",
+        "Events 2026-27\nTitle,Date\nA,8 Sept\nB,4 Jan\n",
+        ["A 2026-09-08..2026-09-09", "B 2027-01-04..2027-01-05"],
+        ["year-of-title B2"],
+    ),
+    Case(
+        "a single year that the dates cross",
+        "Events 2026\nTitle,Date\nA,8 Sept\nB,4 Jan\n",
+        None,
+        ["year-missing B3", "year-missing B4"],
+    ),
+    Case(
+        "the year of an update",
+        "Updated 3 March 2026\nTitle,Date\nA,8 Sept\n",
+        None,
+        ["year-missing B3", "notes-not-used A1"],
+    ),
+    Case(
+        "who is called, beside when",
+        "Title,Date,Call,Finish,Called\nA,2026-10-06,18:30,21:00,Full company\n",
+        ["A 2026-10-06 18:30–21:00"],
+        [],
+    ),
 ]
 
 

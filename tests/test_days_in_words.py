@@ -86,6 +86,8 @@ def test_a_part_of_a_day_cuts_what_runs_into_it_and_leaves_what_begins_before_th
 
 WEEKS = [
     ("1-5, 7", (1, 2, 3, 4, 5, 7), ""),
+    ("1-5 7-11", (1, 2, 3, 4, 5, 7, 8, 9, 10, 11), ""),
+    ("1 - 3 6", (1, 2, 3, 6), ""),
     ("KW 36", (36,), "calendar"),
     ("v. 35–37", (35, 36, 37), "calendar"),
     ("sem. 12", (12,), "calendar"),

@@ -145,6 +145,14 @@ FOLDERS = {
         {"rota.csv": "Crew,4 Jan,11 Jan,18 Jan,25 Jan\nRed,Early,Late,Off,Early\nBlue,Late,Early,Late,Off\n", "shifts.csv": "Shift,Start,End,Days\nEarly,6:00,14:00,Mon-Tue\nLate,14:00,22:00,Sat\n", "year.csv": ROSTER},
         dated=(*(f"{day} 06:00|14:00|Early|" for day in ("2027-01-04", "2027-01-05", "2027-01-25", "2027-01-26", "2027-01-11", "2027-01-12")), *(f"{day} 14:00|22:00|Late|" for day in ("2027-01-16", "2027-01-09", "2027-01-23"))),
     ),
+    "times beside periods, and no bells": Folder(
+        {**YEAR, "lessons.csv": "Class,Day,Period,Time,Room\n10 Art,Tue,1,8:00-9:25,S1\n11 Maths,Wed,2,9:30-10:55,M2\n"},
+        **AUTUMN, meets=("10 Art|Tue|08:00|09:25|S1", "11 Maths|Wed|09:30|10:55|M2"),
+    ),
+    "a month in the corner": Folder(
+        {"june.csv": "June 2027,1,2,3\n,Tue,Wed,Thu\nAda,D,E,-\nBo,-,D,E\n", "codes.csv": SHIFTS},
+        dated=("2027-06-01 07:00|15:00|Day|", "2027-06-02 15:00|22:00|Evening|", "2027-06-02 07:00|15:00|Day|", "2027-06-03 15:00|22:00|Evening|"),
+    ),
     "weekdays of numbered weeks across": Folder(
         {
             "rota.csv": "Name,Week 1 Mon,Week 1 Tue,Mon (week 2)\nAda,E,L,\nBo,L,,E\n\nE = 7:00-15:00\nL = 15:00-22:00\n",
@@ -255,6 +263,7 @@ TWINS = {
     "crews whose pattern has no date": (changed("crews by a pattern", "crews.csv", "4 January 2027", "4/1/2027"), "pattern-without-date"),
     "crews without an end": ({file: text for file, text in FOLDERS["crews by a pattern"].files.items() if file != "year.csv"}, "endless-repeat"),
     "crews by one pattern, without an end": (changed("crews by one pattern, each later than the one above", "crews.csv", " until 31 January 2027", ""), "endless-repeat"),
+    "times beside periods that ring": ({**FOLDERS["times beside periods, and no bells"].files, "bells.csv": BELLS}, "times-beside-periods"),
     "weeks whose days nothing says": (changed("crews by weeks", "shifts.csv", ",Days", ",Notes"), "days-of-week-open"),
     "a code that nothing explains": (changed("two weeks of weekdays from a date", "rota.csv", "Bo,,L", "Bo,,X"), "code-unexplained"),
     "a holiday that does not end": (changed("a calendar that begins and ends terms and holidays", "calendar.csv", "2026-10-30,Half term ends\n", ""), "edge-alone"),

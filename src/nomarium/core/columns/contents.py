@@ -69,6 +69,14 @@ def may_be_times(column: Column) -> bool:
     return holds_times(column) and not _NO_TIMES.search(column.heading) and not any(map(_ONE_DIGIT.search, texts))
 
 
+def names_no_time(column: Column) -> bool:
+    """Tell whether a column has cells, and none of them is a time, a number, or a date."""
+    cells = list(_filled(column))
+    return bool(cells) and not any(
+        is_data(cell) or any(map(str.isdigit, plain_text(cell))) or _is_time(plain_text(cell)) for cell in cells
+    )
+
+
 def holds_amounts(column: Column) -> bool:
     """Tell whether all filled cells of a column are bare numbers, whole or not: 2, 1.25."""
     cells = [plain_text(cell) for cell in _filled(column)]

@@ -19,6 +19,7 @@ from nomarium.core.columns.contents import (
     may_be_the_day,
     may_be_times,
     named_field,
+    names_no_time,
     says_how_often,
     what_meets,
 )
@@ -98,6 +99,8 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
     for match in matches.all:
         if not match.field and match.is_free and _is_telling(match.column.heading):
             likeness = headings.likeness(match.column.heading)
+            if likeness and likeness.field in TIME_FIELDS and names_no_time(match.column):
+                continue
             if likeness and matches.open(likeness.field):
                 claims.setdefault(likeness.field, []).append((match, likeness.heading))
     for name, claimants in claims.items():
@@ -157,10 +160,16 @@ def _release_misheaded(table: Table, matches: Matches) -> list[Problem]:
                 match.field, match.why = _COUNTING[key], "its heading, with numbers below it"
                 continue
             problems.append(wording.numbers_of_hours(table, match.column))
-        else:
+        elif not (match.field in TIME_FIELDS and names_no_time(match.column) and _has_other_times(matches, match)):
             continue
         match.field, match.why, match.released = "", "", True
     return problems
+
+
+def _has_other_times(matches: Matches, match: Match) -> bool:
+    """Tell whether another column holds times, so that one of words says something else: "Called"."""
+    others = (one for one in matches.all if one is not match and one.field in TIME_FIELDS)
+    return any(not names_no_time(one.column) for one in others)
 
 
 _COUNTING = {"hours": "duration", "hrs": "duration", "stunden": "duration", "heures": "duration", "horas": "duration"}

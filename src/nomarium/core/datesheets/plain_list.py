@@ -8,7 +8,7 @@ from pathlib import Path
 
 from nomarium.core.datesheets import wording
 from nomarium.core.problems import Place, Problem
-from nomarium.core.tables import Column, LeftOut, Table, Vocabulary, read_text
+from nomarium.core.tables import Column, LeftOut, Table, Vocabulary, plain_text, read_text
 from nomarium.core.values import MomentScanner, calendar_words
 
 _CUT = re.compile(r"\s+|(?<=[^\w\s])(?=\S)|(?<=\w)(?=[,;:|])")
@@ -116,5 +116,8 @@ def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:
     if found is None:
         return False
     dates, names = found[0].columns
-    whole = sum(1 for day, name in zip(dates.cells, names.cells, strict=True) if day != "" and name != "")
+    whole = sum(
+        day != "" and any(map(str.isalpha, plain_text(name)))
+        for day, name in zip(dates.cells, names.cells, strict=True)
+    )
     return whole * 2 > len(found[0])

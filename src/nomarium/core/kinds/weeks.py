@@ -50,6 +50,7 @@ WEEK_SHEET = SheetKind(
             Holds.NAMES,
             words.WEEK,
             Blank("Week", "Its letter. Required.", "A"),
+            last_word="week",
         ),
     ),
     needs=("date",),

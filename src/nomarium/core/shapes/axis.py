@@ -282,7 +282,8 @@ def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
     numbers = {column: int(re.findall(r"\d+", text)[-1]) for column, text in matches.items()}
     if not all(after in (before + 1, 1) for before, after in pairwise(numbers.values())):
         return None
-    title = _title(view, row)
+    beside = [view.text(row, column) for column in range(min(columns))]
+    title = month_named(beside) or _title(view, row)
     months = {column: month for column, text in view.filled(row - 1) if (month := month_of(text))} if row else {}
     if title is None and not months:
         return None

@@ -20,7 +20,8 @@ _TERM = re.compile(
 )
 _ANY = re.compile(r"\b(?:weeks?|wks?|wochen?|w)\b\.?", re.IGNORECASE)
 _PART = re.compile(r"(?P<first>\d{1,2})(?:\s*(?:-|–|—|to|bis|à|a)\s*(?P<last>\d{1,2}))?", re.IGNORECASE)
-_APART = re.compile(r"\s*(?:[,;/&+]|\band\b|\bund\b|\bet\b|\by\b|\boch\b|\bog\b)\s*", re.IGNORECASE)
+_APART = re.compile(r"\s*(?:[,;/&+]|\band\b|\bund\b|\bet\b|\by\b|\boch\b|\bog\b)\s*|(?<=\d)\s+(?=\d)", re.IGNORECASE)
+_SPACED_RANGE = re.compile(r"\s*([-–—])\s*")
 _WITHOUT = re.compile(
     r"\s*,?\s*\b(?:not|no|except|excluding|excl\.?|without|but not|ohne|außer|sauf|salvo|excepto|eccetto|utom)\b\s*",
     re.I,
@@ -46,7 +47,7 @@ def read_week_numbers(text: str) -> WeekNumbers | None:
         return weeks._replace(numbers=tuple(n for n in weeks.numbers if n not in left_out.numbers))
     bare = _ANY.sub(" ", _TERM.sub(" ", _CALENDAR.sub(" ", text))).strip(" .:")
     numbers: list[int] = []
-    for part in _APART.split(bare):
+    for part in _APART.split(_SPACED_RANGE.sub(r"\1", bare)):
         match = _PART.fullmatch(part.strip())
         if match is None:
             return None

@@ -150,6 +150,8 @@ def _cut(
     )
     table.left_out = Counter(reason for reason in reasons if reason)
     table.origins = grid.origins
+    above = [" ".join(filter(None, map(plain_text, row))) for row in reversed(grid.rows[:start])]
+    table.titles = [*filter(None, above), grid.sheet or "", grid.file]
     for column in table.columns:
         column.drawn = bool(grid.origins) and grid.origins[start][column.index] != (start, column.index)
     samples = [

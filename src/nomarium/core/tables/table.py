@@ -92,6 +92,8 @@ class Table:
     left_out: Counter[LeftOut] = field(default_factory=Counter)
     origins: Sequence[Sequence[Spot]] = ()
     """Where each cell of the sheet's rows stands, where the list was made of another shape."""
+    titles: Sequence[str] = ()
+    """The texts above the headings, from the nearest on, then the tab, then the file's name."""
 
     def __len__(self) -> int:
         return len(self.row_numbers)

@@ -385,7 +385,8 @@ class _Rows:
     def _periods(self, record: int) -> tuple[Periods, ...]:
         """Return the periods of a row; none, with a problem, where they cannot be told."""
         text = self._sheet.text(record, "period")
-        if not text:
+        timed = not self._choices.has_bells and any(self._sheet.text(record, name) for name in _TIMES)
+        if not text or timed:
             return ()
         cell = self._sheet.cell(record, "period")
         found = None if isinstance(cell, date | time) else read_periods(text)
@@ -394,10 +395,17 @@ class _Rows:
         return found or ()
 
     def _clock(self, record: int) -> tuple[time, time] | None:
-        """Return the clock times of a row that names no period; none, with a problem, where they cannot be told."""
+        """Return the clock times of a row; none, with a problem, where they cannot be told.
+
+        Where bell times say when periods are, a row with a period goes by them, and not by its own times, with a note.
+        """
         given = {name: self._sheet.cell(record, name) for name in _TIMES if name in self._moments}
         filled = {name: cell for name, cell in given.items() if cell != ""}
-        if not filled or self._sheet.text(record, "period"):
+        if not filled:
+            return None
+        if self._choices.has_bells and self._sheet.text(record, "period"):
+            if not any(problem.code == "times-beside-periods" for problem in self._problems):
+                self._problems.append(wording.times_beside_periods(self._sheet.place(record, next(iter(filled)))))
             return None
         seconds: list[int] = []
         for name, cell in filled.items():

@@ -86,6 +86,16 @@ def every_day(place: Place) -> Problem:
     )
 
 
+def times_beside_periods(place: Place) -> Problem:
+    """Rows with a period and clock times, in a plan with bell times."""
+    return note(
+        "times-beside-periods",
+        place,
+        "Rows name a period and times: the bell times say when their periods are, and the times are not used.",
+        advice="Where the times are meant, empty the period.",
+    )
+
+
 def no_slot(place: Place, class_name: str, lacks: str) -> Problem:
     """A row of a timetable that does not say when."""
     return error(

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Sequence
+from dataclasses import replace
 from datetime import date, datetime
 from itertools import pairwise
 
@@ -19,6 +20,7 @@ from nomarium.core.values.moment import BLANK, STATED, DateChoices, Moment, Mome
 from nomarium.core.values.moment_text import MomentScanner, MomentShape
 from nomarium.core.values.order import dates_within, order_in_heading, weigh
 from nomarium.core.values.time_text import Half
+from nomarium.core.values.title_years import TitledYear, year_in_titles
 from nomarium.core.values.typed import BLANK_MARKS, are_serials, numbers_as_text, serial_moment, swapped, typed_moment
 from nomarium.core.values.words import CalendarWords
 
@@ -46,7 +48,7 @@ def read_moments(
         problems += _order_problems(table, result)
         if choices.typed is None and (pair := _exchanged(result)):
             problems.append(wording.exchanged_dates(table, result.column, *pair))
-        _resolve(result, choices)
+        problems += _resolve(table, result, choices)
         if _UTC_HEADING.search(result.column.heading):
             _take_as_utc(result)
         elif result.has_times and (zone := wording.ZONE_LETTERS.search(result.column.heading)):
@@ -200,14 +202,35 @@ def _proves_alone(shape: DateShape) -> bool:
     return [reading.possible for order, reading in shape.readings.items() if order != "ymd"].count(True) == 1
 
 
-def _resolve(column: MomentColumn, choices: DateChoices) -> None:
-    """Decide every distinct text of a column; nothing where its order is not known."""
+def _resolve(table: Table, column: MomentColumn, choices: DateChoices) -> list[Problem]:
+    """Decide every distinct text of a column; nothing where its order is not known.
+
+    Dates without a year take that of a title, where nothing else says it, with a note.
+    """
+    titled = _year_of_title(table, column) if choices.within is None else None
+    if titled:
+        choices = replace(choices, within=(titled.first, titled.last))
     column.swapped = choices.typed == "swap"
     if column.swapped:
         for cell in column.typed:
             column.moments[cell] = swapped(cell)
     for text, shape in column.shapes.items():
         column.moments[text] = _decided(text, shape, column, choices)
+    return [wording.year_of_title(table, column.column, titled.text)] if titled else []
+
+
+def _year_of_title(table: Table, column: MomentColumn) -> TitledYear | None:
+    """Return the year of a title, for a column of dates without one; a single year only where they do not cross it."""
+    months = [
+        reading.month
+        for cell in column.column.cells
+        if isinstance(cell, str) and (shape := column.shapes.get(cell)) and shape.first
+        for reading in [shape.first.readings.get(column.order or "dmy") or next(iter(shape.first.readings.values()))]
+        if reading.year is None
+    ]
+    titled = year_in_titles(table.titles) if months else None
+    falls = sum(later < earlier for earlier, later in pairwise(months))
+    return titled if titled and (titled.crosses or falls != 1 or months[-1] > months[0]) else None
 
 
 def _decided(text: str, shape: MomentShape, column: MomentColumn, choices: DateChoices) -> Moment | Fault:

@@ -6,7 +6,7 @@ import re
 from collections.abc import Mapping
 from datetime import date, datetime, time
 
-from nomarium.core.problems import Problem, Way, error, warning
+from nomarium.core.problems import Problem, Way, error, note, warning
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
 from nomarium.core.values.faults import Fault
@@ -81,6 +81,20 @@ def impossible_date(text: str, reading: YearMonthDay, order: Order | None) -> Fa
 def impossible_year(text: str, year: int) -> Fault:
     """A slip of the finger in the year."""
     return Fault("impossible-date", f"The year {year} can't be meant.", text, "A year from 1900 to 2199.", _CORRECT)
+
+
+def year_of_title(table: Table, column: Column, title: str) -> Problem:
+    """Dates without a year that take it from a title."""
+    shown = title if len(title) <= _LONGEST_SHOWN else title[:_LONGEST_SHOWN] + "…"
+    return note(
+        "year-of-title",
+        table.heading_place(column),
+        f"The dates of {_named(column)} have no year: they were read in that of “{shown}”.",
+        advice=(Way("within", "If it is another, {} says of which days the sheet is"),),
+    )
+
+
+_LONGEST_SHOWN = 60
 
 
 def year_missing(text: str, span_stated: bool, readings: int) -> Fault:
