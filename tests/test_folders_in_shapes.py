@@ -145,6 +145,14 @@ FOLDERS = {
         {"rota.csv": "Crew,4 Jan,11 Jan,18 Jan,25 Jan\nRed,Early,Late,Off,Early\nBlue,Late,Early,Late,Off\n", "shifts.csv": "Shift,Start,End,Days\nEarly,6:00,14:00,Mon-Tue\nLate,14:00,22:00,Sat\n", "year.csv": ROSTER},
         dated=(*(f"{day} 06:00|14:00|Early|" for day in ("2027-01-04", "2027-01-05", "2027-01-25", "2027-01-26", "2027-01-11", "2027-01-12")), *(f"{day} 14:00|22:00|Late|" for day in ("2027-01-16", "2027-01-09", "2027-01-23"))),
     ),
+    "a half term among the terms": Folder(
+        {"terms.csv": "Term,First day,Last day\nAutumn term,2026-09-07,2026-12-11\nAutumn half term,2026-10-26,2026-10-30\n", "lessons.csv": "Class,Day,Start,End\nArt,Mon,9:00,10:00\n"},
+        "2026-09-07", "2026-12-11", ("2026-10-26..2026-10-30",), ("Art|Mon|09:00|10:00|",),
+    ),
+    "a school year and its holidays in French": Folder(
+        {"Calendrier.csv": "Période;Début;Fin\nAnnée scolaire;01/09/2026;18/12/2026\nVacances de la Toussaint;17/10/2026;01/11/2026\n", "EDT.csv": "Matière;Jour;Début;Fin\nMaths;lundi;9:00;10:00\n"},
+        "2026-09-01", "2026-12-18", ("2026-10-17..2026-11-01",), ("Maths|Mon|09:00|10:00|",),
+    ),
     "times beside periods, and no bells": Folder(
         {**YEAR, "lessons.csv": "Class,Day,Period,Time,Room\n10 Art,Tue,1,8:00-9:25,S1\n11 Maths,Wed,2,9:30-10:55,M2\n"},
         **AUTUMN, meets=("10 Art|Tue|08:00|09:25|S1", "11 Maths|Wed|09:30|10:55|M2"),

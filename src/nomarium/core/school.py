@@ -12,6 +12,8 @@ from nomarium.core.datesheets import (
     DatedSheet,
     SchoolCalendar,
     empty_is_fine,
+    holds_holidays,
+    holidays_among_terms,
     leave_open,
     read_closures,
     read_listed_days,
@@ -154,6 +156,10 @@ class _Assembly:
         for choices in self._sheets.of(self._keys.year.terms, "year", "terms"):
             found, sheet, problems = read_terms(choices)
             self._school.problems += problems
+            names = [row.name for row in sheet.rows] if sheet else []
+            closing = {self._plan.folder / one.file for one in self._keys.year.closures}
+            if sheet and holds_holidays(names) and choices.path not in closing:
+                self._school.problems.append(holidays_among_terms(sheet.sheet.table.place, names))
             self._note(sheet, counted(len(found), "term"))
             terms += found
         return terms

@@ -7,7 +7,7 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass, field
 
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.edges import join_edges
+from nomarium.core.datesheets.edges import join_edges, names_term
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import CLOSURE_SHEET
 from nomarium.core.problems import Problem
@@ -103,7 +103,7 @@ class _Reader:
         elif why:
             self.problems.append(wording.half_day(self.sheet.place(row), name, why))
             self.found.half_days.append(SpecialDay(name, row.first, row.last, self.sheet.place(row), divisions))
-        elif kind in _OPEN or (not _CLOSED.search(kind) and _SCHOOL_IN.search(name)):
+        elif kind in _OPEN or (not _CLOSED.search(kind) and (_SCHOOL_IN.search(name) or names_term(name))):
             self.problems.append(wording.not_a_closure(self.sheet.place(row), name))
             self.found.left_out += 1
         else:

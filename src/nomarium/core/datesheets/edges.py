@@ -84,6 +84,27 @@ def edge_of(name: str) -> Edge | None:
     return None
 
 
+_TERM_NAME = re.compile(
+    r"(?:the )?(?:(?:school|academic|teaching) year|schuljahr|année scolaire|año (?:escolar|lectivo)|curso escolar|"
+    r"anno scolastico|ano le[ct]tivo|schooljaar|läsår\w*|skoleår\w*|scholenjaar)\b.*|"
+    r"(?:[^\W\d_]+ |\d\w*\.? ){0,2}(?:term|semester|trimester|trimestre|semestre|halbjahr)(?: \d)?(?:,? \d{4}.*)?",
+    re.IGNORECASE,
+)
+
+
+def speaks_of_holiday(name: str) -> bool:
+    """Tell whether a row is about a holiday or a break: "Vacances de Noël"."""
+    return bool(_HOLIDAY.search(name))
+
+
+def names_term(name: str) -> bool:
+    """Tell whether a row is called as a school year or one of its parts: "Autumn term", "Année scolaire 2026-27"."""
+    text = " ".join(name.split())
+    return (
+        len(text) <= _LONGEST and bool(_TERM_NAME.fullmatch(text)) and not _HOLIDAY.search(text) and not edge_of(text)
+    )
+
+
 @dataclass(frozen=True, slots=True)
 class Joined:
     """A span that two rows name: its name, first and last day, and the row that it begins in."""

@@ -8,9 +8,9 @@ from dataclasses import dataclass, field
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.closures import ClosureList, take_closures
-from nomarium.core.datesheets.edges import edge_of
+from nomarium.core.datesheets.edges import edge_of, names_term
 from nomarium.core.datesheets.rows import read_dated_rows
-from nomarium.core.datesheets.terms import terms_between
+from nomarium.core.datesheets.terms import terms_among
 from nomarium.core.kinds import CLOSURE_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import SheetChoices
@@ -67,9 +67,9 @@ def read_school_calendar(choices: SheetChoices, cycles: Collection[str] = ()) ->
     found = SchoolCalendar(closed=ClosureList(sheet=sheet))
     if sheet is None:
         return found, problems
-    found.terms = terms_between(sheet)
+    found.terms = terms_among(sheet)
     said = [row for row in sheet.rows if closes_school(row.name) or edge_of(row.name) is not None]
-    found.silent = [row.name for row in sheet.rows if row not in said]
+    found.silent = [row.name for row in sheet.rows if row not in said and not names_term(row.name)]
     problems += take_closures(sheet, said, found.closed, cycles)
     if found.silent:
         problems.append(wording.silent_rows(sheet.sheet.table.place, found.silent))

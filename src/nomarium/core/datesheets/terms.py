@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
-from nomarium.core.datesheets.edges import join_edges, term_name
+from collections.abc import Sequence
+from datetime import timedelta
+
+from nomarium.core.datesheets.edges import join_edges, names_term, speaks_of_holiday, term_name
 from nomarium.core.datesheets.rows import DatedSheet, read_dated_rows
 from nomarium.core.kinds import TERM_SHEET
 from nomarium.core.problems import Problem
@@ -18,12 +21,18 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
     sheet, problems = read_dated_rows(choices, TERM_SHEET, plain_lists=True)
     if sheet is None:
         return [], None, problems
-    terms = terms_between(sheet)
+    terms = terms_among(sheet) if holds_holidays([row.name for row in sheet.rows]) else terms_between(sheet)
     rows = [
         Term(row.name or f"Term {number}", row.first, row.last, sheet.place(row))
         for number, row in enumerate(sheet.rows, 1)
     ]
     return terms or rows, sheet, problems
+
+
+def holds_holidays(names: Sequence[str]) -> bool:
+    """Tell whether all rows of a sheet are named as terms or as holidays, and some as each: these close the school."""
+    holidays = [name for name in names if speaks_of_holiday(name)]
+    return 0 < len(holidays) < len(names) and all(names_term(name) for name in names if name not in holidays)
 
 
 def terms_between(sheet: DatedSheet) -> list[Term]:
@@ -33,3 +42,18 @@ def terms_between(sheet: DatedSheet) -> list[Term]:
         Term(term_name(one, number, len(spans)), one.first, one.last, sheet.place(one.row))
         for number, one in enumerate(spans, 1)
     ]
+
+
+_SHORTEST_TERM = timedelta(days=20)
+
+
+def terms_among(sheet: DatedSheet) -> list[Term]:
+    """Return the terms of a calendar of the year: between first and last days, else the spans called a term or a year.
+
+    Of a year and its terms, the terms count.
+    """
+    if between := terms_between(sheet):
+        return between
+    named = [row for row in sheet.rows if names_term(row.name) and row.last - row.first > _SHORTEST_TERM]
+    parts = [one for one in named if not any(one.first <= o.first and o.last <= one.last for o in named if o != one)]
+    return [Term(row.name, row.first, row.last, sheet.place(row)) for row in parts]

@@ -170,3 +170,13 @@ def too_many_dates(place: Place, rows: int, most: int) -> Problem:
         f"The list has {rows:,} rows; a list of terms, closures or days has {most:,} at most.",
         advice="Check that this is the right file.",
     )
+
+
+def holidays_among_terms(place: Place, names: Sequence[str]) -> Problem:
+    """Rows of a sheet of terms that are holidays, where the sheet is not named under closures."""
+    return warning(
+        "holidays-among-terms",
+        place,
+        f"Its rows are terms and holidays ({', '.join(f'“{name}”' for name in names[:3])}, …): those are no terms.",
+        advice=f'Name it under [year], too, so that they close the school: closures = "{place.file}".',
+    )

@@ -10,7 +10,16 @@ from itertools import pairwise
 
 from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
-from nomarium.core.datesheets import Side, closes_school, edge_of, names_holiday, read_terms, speaks_of_school
+from nomarium.core.datesheets import (
+    Side,
+    closes_school,
+    edge_of,
+    holds_holidays,
+    names_holiday,
+    names_term,
+    read_terms,
+    speaks_of_school,
+)
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of, texts_of_grid
 from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET, TERM_SHEET, bare_label
 from nomarium.core.kinds import vocabulary as words
@@ -112,6 +121,10 @@ def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     if len(edged) == 1:
         also = replace(edged[0].recognised, also=(*edged[0].recognised.also, Kind.TERMS))
         return [replace(sheet, recognised=also) if sheet is edged[0] else sheet for sheet in sheets]
+    mixed = [sheet for sheet in others if may_be_closures(sheet) and holds_holidays(_names_on(sheet))]
+    if len(mixed) == 1:
+        both = Recognised(Kind.TERMS, "its rows are terms and holidays")
+        return [replace(sheet, recognised=both) if sheet is mixed[0] else sheet for sheet in sheets]
     fitting = [sheet for sheet in others if _is_of_terms(sheet)]
     if len(fitting) != 1:
         return list(sheets)
@@ -164,9 +177,11 @@ def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return list(sheets)
 
     def as_closures(sheet: FoundSheet) -> FoundSheet:
+        also = sheet.recognised.also
+        if sheet.kind is Kind.TERMS and holds_holidays(_names_on(sheet)):
+            return replace(sheet, recognised=replace(sheet.recognised, also=(*also, Kind.CLOSURES)))
         if not may_be_closures(sheet):
             return sheet
-        also = sheet.recognised.also
         if said := says_closed(sheet):
             return replace(sheet, recognised=Recognised(Kind.CLOSURES, said, also=also))
         if any(map(closes_school, _names_on(sheet))):
@@ -239,7 +254,8 @@ def _names_on(sheet: FoundSheet) -> Sequence[str]:
 
 def silent_rows(sheet: FoundSheet) -> list[str]:
     """Return the rows of a calendar of the year that may be closures, and do not say so."""
-    names = [name for name in _names_on(sheet) if not closes_school(name) and edge_of(name) is None]
+    names = [name for name in _names_on(sheet) if not closes_school(name) and not names_term(name)]
+    names = [name for name in names if edge_of(name) is None]
     return [name for name in names if not speaks_of_school(name) and not _IS_EVENT.search(name)]
 
 
@@ -267,7 +283,7 @@ def says_closed(sheet: FoundSheet) -> str:
     spoken = [name for name in names if _CLOSED.search(name) or edge_of(name) is not None]
     if len(spoken) * 2 > len(names) and sum(map(holds_dates, seen.table.columns)) > 1:
         spoken += [name for name in names if names_holiday(name)]  # beside holidays with a first and a last day
-    others = [name for name in names if name not in spoken and not speaks_of_school(name)]
+    others = [name for name in names if name not in spoken and not speaks_of_school(name) and not names_term(name)]
     shown = next(filter(closes_school, spoken), next(iter(spoken), ""))
     return f"its rows speak of closures (“{shown}”)" if len(spoken) * 2 > len(names) and not others else ""
 

@@ -23,7 +23,7 @@ _TIME_WORDS = frozenset(
 )
 _WORD = re.compile(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")
 _ALSO_WRITTEN = {"de": {"mrz": 3}}
-_SHORTEST_PREFIX = 3
+_SHORTEST_PREFIX, _LONGEST_NAME = 3, 30
 _MORE_LANGUAGES = 2
 _LOOKED_THROUGH, _MORE = 12, 24
 """So many languages a short name of a weekday is looked up in, and a name of a month: more contradict one another."""
@@ -31,7 +31,9 @@ _LOOKED_THROUGH, _MORE = 12, 24
 
 def words_in(texts: Iterable[str]) -> set[str]:
     """Return the words of texts that could name a month or a weekday."""
-    found = {word.strip("'") for text in texts for word in _WORD.findall(normalised(text))}
+    found = {
+        word.strip("'") for text in texts for word in _WORD.findall(normalised(text)) if len(word) <= _LONGEST_NAME
+    }
     return found - _TIME_WORDS - FILLERS - ORDINALS
 
 
@@ -40,12 +42,14 @@ def calendar_words(texts: Iterable[str]) -> CalendarWords | list[CalendarWords]:
 
     Where two languages explain them, but differently (listopad is October here and November there): both of them.
     """
+    texts = list(texts)
     words = words_in(texts)
-    english = {word for word in words if word in ENGLISH.months or word in ENGLISH.weekdays}
-    if words == english:
-        return ENGLISH
-    for languages in (_USUAL, None):
-        found = _explaining(words, english, languages)
+    dated = words_in(text for text in texts if any(map(str.isdigit, text)))  # “TBC” is worth no look at 300 languages
+    for languages, wanted in ((_USUAL, words), (None, dated)):
+        english = {word for word in wanted if word in ENGLISH.months or word in ENGLISH.weekdays}
+        if wanted == english:
+            return ENGLISH
+        found = _explaining(wanted, english, languages)
         if found:
             return _with_more(found[0], words) if _agree(found, words) else found
     return ENGLISH
