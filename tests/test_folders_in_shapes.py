@@ -271,7 +271,7 @@ TWINS = {
     "crews whose pattern has no date": (changed("crews by a pattern", "crews.csv", "4 January 2027", "4/1/2027"), "pattern-without-date"),
     "crews without an end": ({file: text for file, text in FOLDERS["crews by a pattern"].files.items() if file != "year.csv"}, "endless-repeat"),
     "crews by one pattern, without an end": (changed("crews by one pattern, each later than the one above", "crews.csv", " until 31 January 2027", ""), "endless-repeat"),
-    "times beside periods that ring": ({**FOLDERS["times beside periods, and no bells"].files, "bells.csv": BELLS}, "times-beside-periods"),
+    "times beside periods that ring": ({**FOLDERS["times beside periods, and no bells"].files, "bells.csv": BELLS}, "against-bells"),
     "weeks whose days nothing says": (changed("crews by weeks", "shifts.csv", ",Days", ",Notes"), "days-of-week-open"),
     "a code that nothing explains": (changed("two weeks of weekdays from a date", "rota.csv", "Bo,,L", "Bo,,X"), "code-unexplained"),
     "a holiday that does not end": (changed("a calendar that begins and ends terms and holidays", "calendar.csv", "2026-10-30,Half term ends\n", ""), "edge-alone"),

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
+from datetime import time
 
 from nomarium.core.building import wording
 from nomarium.core.building.event_sources import take_calendar, take_events, take_months, take_year, usual_length
@@ -47,8 +48,8 @@ from nomarium.core.timetable import (
     read_list,
     read_master,
 )
-from nomarium.core.timetable.wording import unknown_term
-from nomarium.core.values import counted, split_list
+from nomarium.core.timetable.wording import against_bells, unknown_term
+from nomarium.core.values import clock_words, counted, split_list
 
 _Opened = tuple[str, SourceKeys, SheetChoices, Kind, list[Grid]]
 _STATED = {"events": Kind.EVENTS, "month pages": Kind.MONTHS, "codes": Kind.SLOTS}
@@ -242,8 +243,26 @@ class SourceReader:
             if said.get("term") and not meeting.when.terms:
                 meeting.when = meeting.when._replace(terms=self._terms_of(meeting.class_name, said["term"]))
             self._desk.found.problems += who.complete(meeting)
+        self._desk.found.problems += self._against_bells(chosen)
         self._desk.found.meetings.setdefault(name, []).extend(chosen)
         return len(chosen)
+
+    def _against_bells(self, meetings: Sequence[Meeting]) -> list[Problem]:
+        """Report times beside periods that are none of those at which the bell rings for them; once for each."""
+        found: dict[tuple[str, tuple[time, time]], Problem] = {}
+        rows = self._desk.found.bells.rows if self._desk.found.bells else ()
+        for meeting in meetings:
+            periods = meeting.when.periods
+            key = ("–".join(periods), meeting.stated) if meeting.stated and periods else None
+            if key is None or key in found:
+                continue
+            starts = [row.start for row in rows if row.period == periods[0]]
+            ends = [row.end for row in rows if row.period == periods[-1]]
+            if starts and ends and not (key[1][0] in starts and key[1][1] in ends):
+                spans = (key[1], (starts[0], ends[0]))
+                stated, rung = (f"{clock_words(start)}–{clock_words(end)}" for start, end in spans)
+                found[key] = against_bells(meeting.place, key[0], stated, rung)
+        return list(found.values())
 
     def _terms_of(self, class_name: str, said: Sequence[str]) -> frozenset[str]:
         """Return the terms that a class list gives a class; one that the year has not is a problem."""

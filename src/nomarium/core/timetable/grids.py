@@ -263,6 +263,15 @@ class _Clocks:
         self._problems.append(wording.starts_alone(self._block.view.place(lines[0].row, 0), step // 60))
         return {line.row: time_at(end) for line, end in zip(lines, ends, strict=True)}
 
+    def beside(self, lines: Sequence[Line]) -> tuple[time, time] | None:
+        """Return the times that lines with periods have, too; None where one has none that can be read."""
+        if any((shape := self._shapes.get(line.hours)) is None or shape.end is None for line in lines):
+            return None
+        before = len(self._problems)
+        clock = self.of(lines)
+        del self._problems[before:]
+        return clock
+
     def _span(self, line: Line) -> tuple[time, time] | None:
         span = self._shapes.get(line.hours)
         if span is not None and span.end is None and line.row in self._ends:
@@ -301,11 +310,12 @@ def _meetings(
     own_times = all(line.hours for line in cell.lines) and not choices.has_bells
     clock = clocks.of(cell.lines) if own_times or not periods else None
     periods = () if clock else periods
+    beside = clocks.beside(cell.lines) if periods else None
     terms = frozenset(split_list(choices.whole.get("term", "")))
     if periods or clock:
         for day in cell.days:
             when = When(day, periods, clock, block.weeks, terms, block.first, block.last)
-            yield Meeting(dict(values), when, cell.place)
+            yield Meeting(dict(values), when, cell.place, beside)
 
 
 def _weeks(week: str, place: Place, choices: TimetableChoices, problems: list[Problem]) -> tuple[DayTest, ...]:

@@ -255,7 +255,15 @@ class _Rows:
         limits = self._limits(record)
         if any(problem.severity == "error" for problem in self._problems[before:]):
             return []
-        return [Meeting(values, When(day, periods, clock, *limits), place) for day, periods, clock in slots]
+        stated = self._clock_beside_periods(record) if any(periods for _, periods, _ in slots) else None
+        return [Meeting(values, When(day, periods, clock, *limits), place, stated) for day, periods, clock in slots]
+
+    def _clock_beside_periods(self, record: int) -> tuple[time, time] | None:
+        """Return the times that a row with a period has, too; what is wrong with them changes nothing."""
+        before = len(self._problems)
+        clock = self._clock(record)
+        del self._problems[before:]
+        return clock
 
     def _values(self, record: int) -> Values:
         values = {name: self._list(texts[record]) for name, texts in self._columns.items() if texts[record]}
@@ -286,7 +294,8 @@ class _Rows:
             yield from self._days_and_periods(record, together, division)
             return
         before = len(self._problems)
-        days, clock, periods = self._days(record, division), self._clock(record), self._periods(record)
+        days, periods = self._days(record, division), self._periods(record)
+        clock = None if periods or len(self._problems) > before else self._clock(record)
         if (not days or not (clock or periods)) and len(self._problems) == before:
             lacks = "day" if not days else "period and no times"
             self._problems.append(wording.no_slot(self._sheet.place(record), class_name, lacks))
@@ -395,17 +404,10 @@ class _Rows:
         return found or ()
 
     def _clock(self, record: int) -> tuple[time, time] | None:
-        """Return the clock times of a row; none, with a problem, where they cannot be told.
-
-        Where bell times say when periods are, a row with a period goes by them, and not by its own times, with a note.
-        """
+        """Return the clock times of a row; none, with a problem, where they cannot be told."""
         given = {name: self._sheet.cell(record, name) for name in _TIMES if name in self._moments}
         filled = {name: cell for name, cell in given.items() if cell != ""}
         if not filled:
-            return None
-        if self._choices.has_bells and self._sheet.text(record, "period"):
-            if not any(problem.code == "times-beside-periods" for problem in self._problems):
-                self._problems.append(wording.times_beside_periods(self._sheet.place(record, next(iter(filled)))))
             return None
         seconds: list[int] = []
         for name, cell in filled.items():

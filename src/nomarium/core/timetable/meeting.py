@@ -48,6 +48,8 @@ class Meeting:
     values: Values
     when: When
     place: Place = field(default=Place(""), compare=False)
+    stated: tuple[time, time] | None = field(default=None, compare=False)
+    """The times that its sheet has beside its periods: the bell times must say the same."""
 
     def of(self, name: str) -> tuple[str, ...]:
         """Return the values of a field or heading."""

@@ -86,13 +86,13 @@ def every_day(place: Place) -> Problem:
     )
 
 
-def times_beside_periods(place: Place) -> Problem:
-    """Rows with a period and clock times, in a plan with bell times."""
-    return note(
-        "times-beside-periods",
+def against_bells(place: Place, periods: str, stated: str, rung: str) -> Problem:
+    """Times beside a period that the bell times contradict."""
+    return warning(
+        "against-bells",
         place,
-        "Rows name a period and times: the bell times say when their periods are, and the times are not used.",
-        advice="Where the times are meant, empty the period.",
+        f"Beside period {periods} stands {stated}, but the bell times say {rung}: these hold.",
+        advice="Correct one of them; where the times are meant, take the period out.",
     )
 
 
