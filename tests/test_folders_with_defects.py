@@ -11,7 +11,9 @@ from made_schools import built, drafted
 from nomarium.core.building import BuildChoices, prepare
 
 FOLDERS = {**test_folders.FOLDERS, **test_folders_in_shapes.FOLDERS}
-DATE_OR_TIME = re.compile(r"\d{4}-\d\d-\d\d|\d{1,2}[:.]\d\d|\d{1,2}[./]\d{1,2}[./]\d{2,4}|\d{1,2} [A-Z][a-z]+ \d{4}")
+DATE_OR_TIME = re.compile(
+    r"\d{4}-\d\d-\d\d|\d{1,2}[:.]\d\d|\d{1,2}[./]\d{1,2}[./]\d{2,4}|\d{1,2} [A-Z][a-z]+ \d{4}|\d{1,2}[hH]?\d{0,2} ?(?:[ap]m|Uhr)|\d+\.? [A-Z][a-z]{2}"
+)
 
 
 def bad_cell(files, chance):
