@@ -128,5 +128,9 @@ def test_an_update_offers_what_a_plan_lacks_and_changes_nothing_else(desk):
     desk.run("new", ".", *every, "--update")
     assert plan.read_text("utf-8") == once
     assert "Nothing  is new" in desk.run("new", ".", *every[:3], "--update").out
+    desk.put("stores.csv", "Item,Shelf\nRope,B2\n")
+    alone = desk.run("new", ".", "storm.csv", "stores.csv", "--update", "--json").report
+    assert alone["offered"] == ["# [year]", '# closures = ["storm.csv", "closed.csv"]']
+    assert alone["not_placed"] == ["stores.csv"]
     assert desk.run("new", ".", *every).status == 2
     assert desk.run("new", "elsewhere", *every, "--update").status == 2

@@ -7,7 +7,7 @@ import sys
 import tempfile
 import tomllib
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 import typer
@@ -21,7 +21,9 @@ from nomarium.core.drafting import (
     STARTER_SHEETS,
     Draft,
     DraftChoices,
+    beyond,
     draft_plan,
+    files_named,
     look_at,
     offered,
     starter_plan,
@@ -93,18 +95,30 @@ def _update(call: NewCall) -> int:
         lacks = "there is no plan" if not call.plan.exists() else "no sheets are given"
         raise typer.BadParameter(f"--update adds to a plan what sheets have beyond it, but {lacks}.", param_hint="DIR")
     text = without_offer(call.plan.read_text("utf-8"))
-    draft = _drafted(call)
     try:
-        lines = offered(text, draft.text)
+        there = files_named(text)
+        # What a sheet is hangs on those beside it: the plan's own are looked at, too.
+        beside = [call.folder / file for file in there if (call.folder / file).is_file()]
+        given = {path.resolve() for path in call.files}
+        beside = [path for path in beside if path.resolve() not in given]
+        lines = offered(text, _drafted(replace(call, files=[*call.files, *beside])).text)
+        if beside:
+            lines = beyond(lines, offered(text, _drafted(replace(call, files=beside)).text))
     except tomllib.TOMLDecodeError as fault:
         raise typer.BadParameter(f"“{call.plan}” is no TOML: {fault}.", param_hint="DIR") from None
+    named = [*there, *lines]
+    apart = [path.name for path in call.files if not any(path.name in text for text in named)]
     if lines:
         write_all([(call.plan, iter([f"{text.rstrip()}\n\n{OFFERED}\n{chr(10).join(lines)}\n".encode()]))])
     if call.as_json:
-        typer.echo(json.dumps({"plan": str(call.plan), "offered": lines}, ensure_ascii=False, indent=2))
+        report = {"plan": str(call.plan), "offered": lines, "not_placed": apart}
+        typer.echo(json.dumps(report, ensure_ascii=False, indent=2))
     elif not call.quiet:
         said = [line.removeprefix("# ") for line in lines if line.startswith("# [") or "=" in line]
         shown = [f"{'' if number else 'Offered':<{_LABEL}}{line}" for number, line in enumerate(said)]
+        if apart:
+            says = "it finds no place in the plan; “nomarium inspect” shows what it is"
+            shown += [f"{'Open':<{_LABEL}}{name}: {says}" for name in apart]
         print_lines(shown or [f"{'Nothing':<{_LABEL}}is new: the plan has all that these sheets say"], sys.stdout)
     return 0
 

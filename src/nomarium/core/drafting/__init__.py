@@ -4,7 +4,7 @@ from nomarium.core.drafting.draft import Draft, DraftChoices, draft_plan
 from nomarium.core.drafting.saved import SavedCall, saved_plan
 from nomarium.core.drafting.sheets import FoundSheet, look_at, whole_files
 from nomarium.core.drafting.starter import STARTER_SHEETS, starter_plan
-from nomarium.core.drafting.update import OFFERED, offered, without_offer
+from nomarium.core.drafting.update import OFFERED, beyond, files_named, offered, without_offer
 
 __all__ = [
     "OFFERED",
@@ -13,7 +13,9 @@ __all__ = [
     "DraftChoices",
     "FoundSheet",
     "SavedCall",
+    "beyond",
     "draft_plan",
+    "files_named",
     "look_at",
     "offered",
     "saved_plan",

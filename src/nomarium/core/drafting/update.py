@@ -9,6 +9,7 @@ from typing import Any
 
 _TABLE = re.compile(r"\[(?P<path>[^\[\]]+)\]\s*")
 _KEY = re.compile(r"(?P<key>[A-Za-z0-9_-]+|\"[^\"]+\")\s*=")
+_FILE = re.compile(r"[^{}<>|]+\.\w{2,5}")
 _LEFT_ALONE = ("school", "undecided")
 
 
@@ -29,6 +30,29 @@ def offered(plan: str, draft: str) -> list[str]:
         if new:
             lines += [f"# [{'.'.join(path)}]", *(f"# {line}".rstrip() for line in new), "#"]
     return lines[:-1]
+
+
+def beyond(lines: Sequence[str], without: Sequence[str]) -> list[str]:
+    """Return what is offered beyond what would be offered without the sheets given: the tables that they change."""
+    known = {tuple(table) for table in _offers(without)}
+    kept = [table for table in _offers(lines) if tuple(table) not in known]
+    return [line for number, table in enumerate(kept) for line in (*(("#",) if number else ()), *table)]
+
+
+def _offers(lines: Sequence[str]) -> list[list[str]]:
+    """Return the tables offered, each with its lines."""
+    found: list[list[str]] = []
+    for line in lines:
+        if line.startswith("# ["):
+            found.append([])
+        if line != "#":
+            found[-1].append(line)
+    return found
+
+
+def files_named(plan: str) -> list[str]:
+    """Return the files that a plan names, in its order. Raises tomllib.TOMLDecodeError where it is no TOML."""
+    return list(dict.fromkeys(text for text in _files_in(tomllib.loads(plan)) if _FILE.fullmatch(text)))
 
 
 def _tables(draft: str) -> Iterator[tuple[tuple[str, ...], list[str]]]:
