@@ -64,7 +64,10 @@ def _join_clock(matches: Matches) -> None:
         ]
         if len(hours) == 1:
             name = "end_time" if _ENDING.search(hours[0].column.heading) else "start_time"
-            if matches.open(name) or matches.column(name) is hours[0].column:
+            starts = [column for _, column in matches.columns(("start", "start_time", "when", "hours"))]
+            if name == "start_time" and any(column is not hours[0].column for column in starts):
+                _join(matches, [hours[0], minute], "duration", "hours and minutes", _length_text)
+            elif matches.open(name) or matches.column(name) is hours[0].column:
                 _join(matches, [hours[0], minute], name, "hour and minute", _clock_text)
 
 
@@ -99,6 +102,11 @@ def _all_below(column: Column, limit: int) -> bool:
 def _clock_text(cells: Sequence[str]) -> str:
     hour, minute = cells
     return f"{hour}:{int(minute or 0):02}" if hour else ""
+
+
+def _length_text(cells: Sequence[str]) -> str:
+    hours, minutes = cells
+    return f"{hours or 0}:{int(minutes or 0):02}" if hours or minutes else ""
 
 
 def _date_text(cells: Sequence[str]) -> str:
