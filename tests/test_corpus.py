@@ -1296,6 +1296,18 @@ CASES = [
         ["A 2026-09-08 09:00–10:30", "B 2026-09-09 09:00–09:45"],
         [],
     ),
+    Case(
+        "past noon from midnight",
+        "Title,Date,Start,End\nA,2026-09-08,00:00,12:01\n",
+        ["A 2026-09-08 00:00–12:01"],
+        ["night-start C2"],
+    ),
+    Case(
+        "past midnight by am",
+        "Title,Date,Start,End\nA,2026-09-08,12:05 am,12:30\n",
+        ["A 2026-09-08 00:05–00:30"],
+        [],
+    ),
 ]
 
 

@@ -94,6 +94,8 @@ def end_after(start: ClockTime, end: ClockTime) -> ClockTime:
     The first that follows a start that says its own half; the other one where it would precede its start.
     """
     early = end.seconds % NOON
+    if end.assumed and not (start.assumed or start.named) and end.seconds // HOUR == 12 and end.seconds > start.seconds:
+        return end._replace(assumed=False)  # “12:30” behind “00:10” counts 24 hours as its start does
     if end.assumed and not start.assumed:
         halves = [half for half in (early, early + NOON) if half > start.seconds]
         return end._replace(seconds=halves[0] if halves else early, assumed=False)
