@@ -284,6 +284,13 @@ def made_school(seed: int) -> MadeSchool:
     return _Maker(seed).school(seed)
 
 
+def laid_out(folder, files):
+    """Write the files of a folder, by their names, and return their paths."""
+    for name, text in files.items():
+        (folder / name).write_text(text, "utf-8")
+    return [folder / name for name in files]
+
+
 def drafted(folder, paths):
     """Draft a plan of files in a folder, as ``nomarium new`` does, and say what is open in it."""
     plan = folder / "nomarium.toml"

@@ -4,8 +4,9 @@ from datetime import date, timedelta
 
 import pytest
 
-from made_schools import built, drafted
-from test_folders import AUTUMN, CLOSED, TERM, Folder, days_of
+from made_schools import drafted, laid_out
+from nomarium.core.building import BuildChoices, prepare
+from test_folders import AUTUMN, CLOSED, TERM, Folder, assert_comes_out_true, days_of
 
 SEPTEMBER = [day for day in days_of("2026-09-07", "2026-09-25") if day.weekday() < 5]
 BELLS = "Period,Start,End\n1,8:30,9:15\n2,9:20,10:05\n3,10:20,11:05\n4,11:10,11:55\n"
@@ -251,13 +252,7 @@ FOLDERS = {
 
 @pytest.mark.parametrize("name", FOLDERS)
 def test_a_folder_comes_out_true_with_two_commands(tmp_path, name):
-    folder = FOLDERS[name]
-    for file, text in folder.files.items():
-        (tmp_path / file).write_text(text, "utf-8")
-    plan, draft = drafted(tmp_path, [tmp_path / file for file in folder.files])
-    errors, meetings = built(plan)
-    assert (draft.undecided, [error.message for error in errors]) == ([], [])
-    assert sorted(meetings) == folder.truth()
+    assert_comes_out_true(tmp_path, FOLDERS[name])
 
 
 def changed(name, file, old, new):
@@ -288,11 +283,7 @@ TWINS = {
 @pytest.mark.parametrize("name", TWINS)
 def test_its_twin_is_refused_or_told(tmp_path, name):
     files, code = TWINS[name]
-    for file, text in files.items():
-        (tmp_path / file).write_text(text, "utf-8")
-    plan, draft = drafted(tmp_path, [tmp_path / file for file in files])
-    from nomarium.core.building import BuildChoices, prepare
-
+    plan, draft = drafted(tmp_path, laid_out(tmp_path, files))
     said = {problem.code for problem in prepare(plan, BuildChoices()).problems}
     said |= {problem.code for problem in (*draft.left_out.values(), *draft.to_correct)}
     assert code in said

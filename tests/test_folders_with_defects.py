@@ -7,7 +7,7 @@ import pytest
 
 import test_folders
 import test_folders_in_shapes
-from made_schools import built, drafted
+from made_schools import built, drafted, laid_out
 from nomarium.core.building import BuildChoices, prepare
 
 FOLDERS = {**test_folders.FOLDERS, **test_folders_in_shapes.FOLDERS}
@@ -59,9 +59,7 @@ def cases():
 def test_a_folder_with_a_defect_is_true_or_stops_or_says_what_is_wrong(tmp_path, name, defect):
     folder = FOLDERS[name]
     files = DEFECTS[defect](folder.files, random.Random(f"{name} {defect}"))
-    for file, text in files.items():
-        (tmp_path / file).write_text(text, "utf-8")
-    plan, draft = drafted(tmp_path, [tmp_path / file for file in files])
+    plan, draft = drafted(tmp_path, laid_out(tmp_path, files))
     errors, meetings = built(plan)
     if draft.undecided or errors:
         return
