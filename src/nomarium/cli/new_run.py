@@ -7,7 +7,7 @@ import sys
 import tempfile
 import tomllib
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from pathlib import Path
 
 import typer
@@ -21,6 +21,7 @@ from nomarium.core.drafting import (
     STARTER_SHEETS,
     Draft,
     DraftChoices,
+    FoundSheet,
     beyond,
     draft_plan,
     files_named,
@@ -101,9 +102,10 @@ def _update(call: NewCall) -> int:
         beside = [call.folder / file for file in there if (call.folder / file).is_file()]
         given = {path.resolve() for path in call.files}
         beside = [path for path in beside if path.resolve() not in given]
-        lines = offered(text, _drafted(replace(call, files=[*call.files, *beside])).text)
-        if beside:
-            lines = beyond(lines, offered(text, _drafted(replace(call, files=beside)).text))
+        known = _looked_at(call, beside) if beside else []
+        lines = offered(text, _drafted(call, [*_looked_at(call, call.files), *known]).text)
+        if known:
+            lines = beyond(lines, offered(text, _drafted(call, known).text))
     except tomllib.TOMLDecodeError as fault:
         raise typer.BadParameter(f"“{call.plan}” is no TOML: {fault}.", param_hint="DIR") from None
     named = [*there, *lines]
@@ -129,7 +131,7 @@ def _sheet_lines(paths: Iterable[Path]) -> Iterator[str]:
 
 
 def _draft(call: NewCall) -> int:
-    draft = _drafted(call)
+    draft = _drafted(call, _looked_at(call, call.files))
     write_all([(call.plan, iter([draft.text.encode()]))])
     if call.as_json:
         typer.echo(json.dumps(_json(draft, call), ensure_ascii=False, indent=2))
@@ -138,15 +140,19 @@ def _draft(call: NewCall) -> int:
     return 0
 
 
-def _drafted(call: NewCall) -> Draft:
-    files = whole_files(path for path in call.files if path.name not in (PLAN_NAME, INDEX))
+def _looked_at(call: NewCall, paths: Iterable[Path]) -> list[FoundSheet]:
+    files = whole_files(path for path in paths if path.name not in (PLAN_NAME, INDEX))
+    sheets: list[FoundSheet] = []
     with progress("Reading", wanted=not call.quiet) as bar:
-        sheets = []
         for done, path in enumerate(files, 1):
             sheets += look_at([path])
             bar(done, len(files))
-        choices = DraftChoices(call.folder, call.school, call.zone, call.zone_stated, call.start, call.cycle)
-        return draft_plan(sheets, choices, lambda text: _problems(text, call.folder))
+    return sheets
+
+
+def _drafted(call: NewCall, sheets: Sequence[FoundSheet]) -> Draft:
+    choices = DraftChoices(call.folder, call.school, call.zone, call.zone_stated, call.start, call.cycle)
+    return draft_plan(sheets, choices, lambda text: _problems(text, call.folder))
 
 
 def _problems(text: str, folder: Path) -> list[Problem]:

@@ -153,11 +153,11 @@ class _Assembly:
 
     def _terms(self) -> list[Term]:
         terms = [term for calendar in self._calendars for term in calendar.terms]
+        closing = {self._plan.folder / one.file for one in self._keys.year.closures}
         for choices in self._sheets.of(self._keys.year.terms, "year", "terms"):
             found, sheet, problems = read_terms(choices)
             self._school.problems += problems
             names = [row.name for row in sheet.rows] if sheet else []
-            closing = {self._plan.folder / one.file for one in self._keys.year.closures}
             if sheet and holds_holidays(names) and choices.path not in closing:
                 self._school.problems.append(holidays_among_terms(sheet.sheet.table.place, names))
             self._note(sheet, counted(len(found), "term"))

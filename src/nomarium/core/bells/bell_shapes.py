@@ -14,7 +14,7 @@ from nomarium.core.columns import Headings
 from nomarium.core.kinds import BELL_SHEET
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Cell, Grid, GridView, Spot, plain_text
-from nomarium.core.values import span_in
+from nomarium.core.values import is_span
 
 _MOST_ROWS_ABOVE = 20
 _WORD = re.compile(r"\S+")
@@ -65,10 +65,10 @@ def turning_periods(grid: Grid) -> Grid | None:
 
 def _turning(view: GridView, head: int) -> Grid | None:
     heads = dict(view.filled(head))
-    times = next((column for column in range(view.width) if _is_span(view.text(head + 1, column))), None)
+    times = next((column for column in range(view.width) if is_span(view.text(head + 1, column))), None)
     days = [column for column in heads if times is not None and column > times]
-    rows = [row for row in range(head + 1, len(view.rows)) if times is not None and _is_span(view.text(row, times))]
-    if len(days) < _FEWEST_DAYS or len(rows) < _FEWEST_ROWS or any(map(_is_span, heads.values())):
+    rows = [row for row in range(head + 1, len(view.rows)) if times is not None and is_span(view.text(row, times))]
+    if len(days) < _FEWEST_DAYS or len(rows) < _FEWEST_ROWS or any(map(is_span, heads.values())):
         return None
     orders = [tuple(bare_period(view.text(row, day)) for row in rows) for day in days]
     said = [[period for period in order if period and period not in _NOTHING] for order in orders]
@@ -84,17 +84,13 @@ def _turning(view: GridView, head: int) -> Grid | None:
             if period and period not in _NOTHING:
                 listed.append([period, view.cell(row, times or 0), heads[day]])
                 spots = [(row, day), (row, times or 0), (head, day)]
-                origins.append([(c + view.left, r) if view.turned else (r, c + view.left) for r, c in spots])
-    return replace(view.grid, rows=listed, origins=origins, merged=[], typed=True)
+                origins.append([view.spot(*spot) for spot in spots])
+    return view.grid.as_list(listed, origins)
 
 
 _FEWEST_DAYS, _FEWEST_ROWS = 2, 2
 _MOST_TURNING = 100
 _NOTHING = frozenset("- – — free none x".split())
-
-
-def _is_span(text: str) -> bool:
-    return (span := span_in(text)) is not None and len(span.text) + 2 >= len(text)
 
 
 def _side_by_side(grid: Grid, head: int, starts: list[int], width: int) -> list[Part]:

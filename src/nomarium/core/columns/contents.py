@@ -52,7 +52,7 @@ _DAYS_OF_MONTH = re.compile(
 def holds_times(column: Column) -> bool:
     """Tell whether all filled cells of a column are times or spans of times; numbers such as 9 and 8.50 are none."""
     cells = list(_filled(column))
-    return bool(cells) and all(isinstance(cell, time) or (isinstance(cell, str) and _is_time(cell)) for cell in cells)
+    return bool(cells) and all(map(_says_time, cells))
 
 
 _NO_TIMES = re.compile(
@@ -89,12 +89,16 @@ _AMOUNT = re.compile(r"\d{1,3}(?:[.,]\d{1,2})?")
 def holds_mostly_times(column: Column) -> bool:
     """Tell whether most filled cells of a column are times, and the others short words such as "TBC"."""
     cells = list(_filled(column))
-    timed = [cell for cell in cells if isinstance(cell, time) or (isinstance(cell, str) and _is_time(cell))]
+    timed = list(filter(_says_time, cells))
     others = [plain_text(cell) for cell in cells if cell not in timed]
     return len(timed) * 2 > len(cells) and all(len(text) <= _SHORT_WORD for text in others)
 
 
 _SHORT_WORD = 6
+
+
+def _says_time(cell: Cell) -> bool:
+    return isinstance(cell, time) or (isinstance(cell, str) and _is_time(cell))
 
 
 def _is_time(text: str) -> bool:

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Sequence
 
-from nomarium.core.columns.fields import SheetKind, heading_key
+from nomarium.core.columns.fields import Field, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import MONTH_NAMES, read_visibility
@@ -126,18 +126,19 @@ def join_doubles(matches: Matches, sheet: SheetKind) -> None:
     """Join the columns of a field that several can say together: places by commas, texts a line each."""
     for field in sheet.fields:
         claiming = [match for match in matches.all if match.field == field.name]
-        if len(claiming) > 1 and field.name == "visibility":
-            _join(matches, claiming, field.name, "its headings", _most_private)
-        if not field.joint or len(claiming) < 2:
-            continue
-        headings = [match.column.heading for match in claiming] if field.joint == "\n" else []
+        text = _text_of_several(field, [match.column.heading for match in claiming])
+        if text is not None and len(claiming) > 1:
+            certainty = min((match.certainty for match in claiming), key=list(Certainty).index)
+            _join(matches, claiming, field.name, "its headings", text, certainty)
 
-        def text(cells: Sequence[str], joint: str = field.joint, headings: Sequence[str] = headings) -> str:
-            said = [f"{heading}: {cell}" for heading, cell in zip(headings, cells, strict=False) if cell]
-            return joint.join(said or dict.fromkeys(filter(None, cells)))
 
-        certainty = min((match.certainty for match in claiming), key=list(Certainty).index)
-        _join(matches, claiming, field.name, "its headings", text, certainty)
+def _text_of_several(field: Field, headings: Sequence[str]) -> Callable[[Sequence[str]], str] | None:
+    """Return what makes one text of the cells below several headings of a field; None where only one can be it."""
+    if field.name == "visibility":
+        return _most_private
+    if field.joint == "\n":
+        return lambda cells: "\n".join(f"{name}: {cell}" for name, cell in zip(headings, cells, strict=True) if cell)
+    return (lambda cells: field.joint.join(dict.fromkeys(filter(None, cells)))) if field.joint else None
 
 
 def _most_private(cells: Sequence[str]) -> str:

@@ -89,8 +89,9 @@ def _stated_columns(table: Table, stated: Mapping[str, str]) -> dict[int, str]:
 
 def _by_heading(column: Column, headings: Headings, taken: set[str], lead: str) -> Match:
     name = named_field(column, headings.sheet, headings, lead)
-    joint = next((field.joint for field in headings.sheet.fields if field.name == name), "")
-    return Match(column, name, why="its heading") if name and (joint or name not in taken) else Match(column)
+    field = headings.sheet.field(name) if name else None
+    is_its = name and (name not in taken or (field is not None and field.joint))
+    return Match(column, name or "", why="its heading") if is_its else Match(column)
 
 
 def _by_likeness(matches: Matches, headings: Headings) -> None:

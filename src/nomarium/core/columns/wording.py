@@ -23,18 +23,13 @@ def headings_hint(table: Table, wanted: str) -> str:
     return f"{meant}Its headings are: {', '.join(f'“{heading}”' for heading in headings)}."
 
 
-def named(column: Column) -> str:
-    """Return a column's letters and heading: B “Date”."""
-    return column.name
-
-
 def column_way(column: Column, name: str, text: str, joint: str = ", or ") -> Way:
     """Return the way out that gives a column a field, or leaves it alone where the field is ""."""
     return Way("column", text, f"{column.heading or column_letters(column.index)}={name}", joint)
 
 
 def _listed(table: Table) -> str:
-    return ", ".join(named(column) for column in table.columns)
+    return ", ".join(column.name for column in table.columns)
 
 
 def no_title_column(table: Table) -> Problem:
@@ -59,7 +54,7 @@ def no_date_column(table: Table) -> Problem:
 
 def doubled_field(table: Table, name: str, columns: list[Column]) -> Problem:
     """Two columns claim one field."""
-    both = " and ".join(named(column) for column in columns)
+    both = " and ".join(column.name for column in columns)
     return error(
         "doubled-field",
         table.heading_place(columns[1]),
@@ -76,7 +71,7 @@ def unsure_match(table: Table, column: Column, name: str, why: str) -> Problem:
     return note(
         "unsure-column",
         table.heading_place(column),
-        f"Column {named(column)} was taken for {name}: {why}.",
+        f"Column {column.name} was taken for {name}: {why}.",
         advice=(column_way(column, name, "{} confirms it"), column_way(column, "", "{} leaves it alone", ", ")),
     )
 
@@ -86,7 +81,7 @@ def numbers_of_hours(table: Table, column: Column) -> Problem:
     return warning(
         "numbers-not-times",
         table.heading_place(column),
-        f"Column {named(column)} holds numbers that may be lengths, starts or counts, and was not used.",
+        f"Column {column.name} holds numbers that may be lengths, starts or counts, and was not used.",
         advice=(
             column_way(column, "duration", "Say which: {} for lengths"),
             column_way(column, "start_time", "{} for starts", ", "),
@@ -100,7 +95,7 @@ def reminder_of_the_clock(table: Table, column: Column) -> Problem:
     return warning(
         "reminder-of-the-clock",
         table.heading_place(column),
-        f"Column {named(column)} holds times of day, not how long before an event to remind, and was not used.",
+        f"Column {column.name} holds times of day, not how long before an event to remind, and was not used.",
         advice=("Write how long before, such as “15 min”", column_way(column, "", "{} leaves it alone")),
     )
 
@@ -110,7 +105,7 @@ def halves_apart(table: Table, column: Column) -> Problem:
     return error(
         "halves-apart",
         table.heading_place(column),
-        f"Column {named(column)} says am or pm apart from the times.",
+        f"Column {column.name} says am or pm apart from the times.",
         expected="Times that say it themselves, such as 9:00 PM.",
         advice=("Join the two columns in the sheet", column_way(column, "", "leave this one alone: {}")),
     )

@@ -30,7 +30,7 @@ class Edge(NamedTuple):
     @property
     def of_school(self) -> bool:
         """Whether school itself begins or ends, and no holiday."""
-        return bool(_SCHOOL.search(self.what)) and not _HOLIDAY.search(self.what)
+        return bool(_SCHOOL.search(self.what)) and not speaks_of_holiday(self.what)
 
 
 _SCHOOL = re.compile(
@@ -100,9 +100,8 @@ def speaks_of_holiday(name: str) -> bool:
 def names_term(name: str) -> bool:
     """Tell whether a row is called as a school year or one of its parts: "Autumn term", "Année scolaire 2026-27"."""
     text = " ".join(name.split())
-    return (
-        len(text) <= _LONGEST and bool(_TERM_NAME.fullmatch(text)) and not _HOLIDAY.search(text) and not edge_of(text)
-    )
+    is_called_so = len(text) <= _LONGEST and bool(_TERM_NAME.fullmatch(text))
+    return is_called_so and not speaks_of_holiday(text) and not edge_of(text)
 
 
 @dataclass(frozen=True, slots=True)

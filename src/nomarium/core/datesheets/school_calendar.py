@@ -16,13 +16,16 @@ from nomarium.core.problems import Problem
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.year import Term
 
-_CLOSES = re.compile(
-    r"\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|off|"
-    r"no (?:school|classes|lessons|training|students)|bank holiday|\w*ferien|feiertage?|(?:unterrichts|schul)frei|"
-    r"vacances|congés?|férié|festivos?|vacaciones|puente|no lectivo|"
+CLOSING_WORDS = (
+    r"closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
+    r"no (?:school|classes|lessons|training)|bank holiday|feiertage?|"
+    r"vacances|congés?|férié|festivos?|vacaciones|puente|"
     r"chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
-    r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?)\b",
-    re.IGNORECASE,
+    r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?"
+)
+"""The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
+_CLOSES = re.compile(
+    rf"\b(?:{CLOSING_WORDS}|off|no students|\w*ferien|(?:unterrichts|schul)frei|no lectivo)\b", re.IGNORECASE
 )
 
 

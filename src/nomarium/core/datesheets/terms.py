@@ -44,7 +44,8 @@ def terms_between(sheet: DatedSheet) -> list[Term]:
     ]
 
 
-_SHORTEST_TERM = timedelta(days=20)
+SHORTEST_TERM = timedelta(days=20)
+"""A span of no more than so many days is no term, unless a sheet of terms says so."""
 
 
 def terms_among(sheet: DatedSheet) -> list[Term]:
@@ -54,6 +55,6 @@ def terms_among(sheet: DatedSheet) -> list[Term]:
     """
     if between := terms_between(sheet):
         return between
-    named = [row for row in sheet.rows if names_term(row.name) and row.last - row.first > _SHORTEST_TERM]
+    named = [row for row in sheet.rows if names_term(row.name) and row.last - row.first > SHORTEST_TERM]
     parts = [one for one in named if not any(one.first <= o.first and o.last <= one.last for o in named if o != one)]
     return [Term(row.name, row.first, row.last, sheet.place(row)) for row in parts]

@@ -226,7 +226,7 @@ class _Writer:
 
     def _hangs_on_weekdays(self) -> bool:
         """Tell whether it matters on which weekdays there is school: to a cycle, or to classes of every day."""
-        of_every_day = any(not (one.column("day") or one.column("slot")) for one in self._of(Kind.LIST))
+        of_every_day = any(not one.names_days() for one in self._of(Kind.LIST))
         return of_every_day or not all(cycle.exact for cycle in self._cycles)
 
     def _week_letters(self) -> Iterator[str]:

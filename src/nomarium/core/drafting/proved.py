@@ -5,12 +5,13 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import replace
-from datetime import timedelta
 from itertools import pairwise
 
 from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
 from nomarium.core.datesheets import (
+    CLOSING_WORDS,
+    SHORTEST_TERM,
     Side,
     closes_school,
     edge_of,
@@ -156,7 +157,7 @@ def _is_of_terms(sheet: FoundSheet) -> bool:
         return False
     in_order = sorted(terms, key=lambda term: term.first)
     apart = all(term.last < after.first for term, after in pairwise(in_order))
-    return apart and all(term.last - term.first > _SHORTEST_TERM for term in terms)
+    return apart and all(term.last - term.first > SHORTEST_TERM for term in terms)
 
 
 _TERM_WORDS = frozenset(
@@ -167,7 +168,6 @@ _TERM_WORDS = frozenset(
 )
 """Words in a heading, the tab or the file's name that say that spans are parts of a year."""
 _MOST_TERMS = 8
-_SHORTEST_TERM = timedelta(days=20)
 
 
 def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
@@ -290,22 +290,18 @@ def says_closed(sheet: FoundSheet) -> str:
 
 _MOST_COLUMNS = 4
 _CLOSED = re.compile(
-    r"^off$|\b(?:closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
-    r"no (?:school|classes|lessons|training)|bank holiday|ferien|feiertage?|frei|"
-    r"vacances|congés?|férié|festivos?|vacaciones|puente|"
-    r"motivo|reason|grund|motif|raison|orsak|årsag|reden|chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
-    r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?)\b",
-    re.IGNORECASE,
+    rf"^off$|\b(?:{CLOSING_WORDS}|ferien|frei|motivo|reason|grund|motif|raison|orsak|årsag|reden)\b", re.IGNORECASE
 )
+"""What headings, names and rows of a sheet of closures say: its headings the reason, too."""
 
 
 def with_class_lists(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder; classes without days that another timetable has are a class list beside it."""
-    timed = [one for one in sheets if one.kind is Kind.GRID or (one.kind is Kind.LIST and _names_days(one))]
+    timed = [one for one in sheets if one.kind is Kind.GRID or (one.kind is Kind.LIST and one.names_days())]
     met = {text.casefold() for one in timed for text in (one.column("class") or texts_of_grid(one))}
 
     def as_class_list(sheet: FoundSheet) -> FoundSheet:
-        if sheet.kind is not Kind.LIST or _names_days(sheet) or sheet.recognised.crossing:
+        if sheet.kind is not Kind.LIST or sheet.names_days() or sheet.recognised.crossing:
             return sheet
         classes = {text.casefold() for text in sheet.column("class")}
         if not classes or len(classes & met) * 2 <= len(classes):
@@ -313,10 +309,6 @@ def with_class_lists(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return replace(sheet, recognised=Recognised(Kind.CLASSES, "its classes meet as another sheet says"))
 
     return [as_class_list(sheet) for sheet in sheets]
-
-
-def _names_days(sheet: FoundSheet) -> bool:
-    return bool(sheet.column("day") or sheet.column("slot"))
 
 
 def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
@@ -327,7 +319,7 @@ def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     def as_key(sheet: FoundSheet) -> FoundSheet:
         if sheet.kind in (Kind.CODES, Kind.GRID) or sheet.recognised.crossing or sheet.grid is None:
             return sheet
-        if sheet.kind is Kind.LIST and (sheet.column("day") or sheet.column("slot")):
+        if sheet.kind is Kind.LIST and sheet.names_days():
             return sheet
         named = codes_in_column(sheet)
         if explains(sheet.grid, coded) or any(len(named & blocks) * 2 > len(blocks) for blocks in grids):

@@ -100,6 +100,10 @@ class FoundSheet:
         unused = [one for one in matches.unused if one.heading and one.heading not in listed]
         return [one.name for one in unused]
 
+    def names_days(self) -> bool:
+        """Tell whether a timetable has a column of days, or of days and periods in one."""
+        return bool(self.column("day") or self.column("slot"))
+
     def written(self, folder: Path) -> str:
         """Return its path as a plan in a folder writes it."""
         return Path(os.path.relpath(self.path, folder)).as_posix()
@@ -286,10 +290,7 @@ def names_weekdays(sheets: Sequence[FoundSheet]) -> bool:
 
 def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     if sheet.kind is Kind.GRID and sheet.grid is not None:
-        blocks = find_blocks(
-            sheet.grid, any_days(sheet.names), families(sheet.names)
-        )  # its kind says that there are some
-        return [test for block in blocks for tests in block.days.values() for test in tests]
+        return [test for block in _blocks_of(sheet) for tests in block.days.values() for test in tests]
     if sheet.kind is Kind.DAYS:
         texts = [text for column in listed_columns(sheet).values() for text in column]
     else:

@@ -192,6 +192,17 @@ def one_date(cell: Cell, within: tuple[date, date] | None = None) -> date | None
     return read.pop() if len(read) == 1 else None
 
 
+def leading_date(words: Sequence[str], counts: range, marks: str) -> tuple[date, int] | None:
+    """Return the date that the first words of a text are, with how many of them: the most of some ``counts``.
+
+    ``marks`` may stand around it. None where no such run is a date.
+    """
+    for count in reversed(range(counts.start, min(counts.stop, len(words) + 1))):
+        if (day := one_date(" ".join(words[:count]).strip(marks))) is not None:
+            return day, count
+    return None
+
+
 def _has_cells(view: GridView, row: int, column: int) -> bool:
     return any(view.text(below, column) for below in range(row + 1, len(view.rows)))
 
@@ -252,8 +263,8 @@ def _start_in(text: str, one_week: bool) -> date | None:
     """Return the date that a title says to begin with; of ``one_week`` only where it speaks of a week."""
     match = _STARTS.search(text)
     words = match["rest"].split() if match and (match["week"] or not one_week) else []
-    candidates = (" ".join(words[:count]) for count in range(min(len(words), 5), 0, -1))
-    return next((day for candidate in candidates if (day := one_date(candidate.strip(" .,;:"))) is not None), None)
+    found = leading_date(words, range(1, 6), ".,;:")
+    return found[0] if found else None
 
 
 def _with_weekdays(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:

@@ -21,7 +21,7 @@ from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot
-from nomarium.core.values import ORDERS, are_people, is_date, most_are, span_in
+from nomarium.core.values import ORDERS, are_people, is_date, is_span, most_are, span_in
 
 _MOST_ROWS_ABOVE = 25
 _MOST_TURNED = 3000
@@ -171,7 +171,7 @@ class Crossing:
 
     def spot(self, row: int, column: int) -> Spot:
         """Return where a cell of the view stands on the sheet."""
-        return (column + self.view.left, row) if self.view.turned else (row, column + self.view.left)
+        return self.view.spot(row, column)
 
     @property
     def titles(self) -> list[str]:
@@ -212,9 +212,9 @@ class Crossing:
 
 def says_hours(name: str) -> bool:
     """Tell whether a text says when on a day something is, and nothing else: "9:00–10:30", "AM (9:00)"."""
-    span = span_in(name)
-    if span is not None and len(span.text) + 2 >= len(name):
+    if is_span(name):
         return True
+    span = span_in(name)
     time = span.text if span is not None else next(iter(_CLOCK.findall(name)), "")
     words = re.findall(r"[^\W\d_]+", name.replace(time, " ", 1)) if time else ["?"]
     return all(word.casefold() in _PARTS_OF_DAY for word in words)

@@ -4,14 +4,13 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from dataclasses import replace
 from datetime import date, datetime, time
 from itertools import pairwise
 
 from nomarium.core.columns import Kind
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.axis import one_date
+from nomarium.core.shapes.axis import leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Grid, GridView, Spot
@@ -74,11 +73,12 @@ def _date_of(view: GridView, head: int) -> date | None:
     above = [text for row in range(head) for _, text in view.filled(row)]
     named = (view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0])
     for text in (*above, *(name.replace("_", " ") for name in named)):
+        if (whole := one_date(text.strip(" ,.:()"))) is not None:
+            return whole
         words = text.replace("–", " ").split()
-        runs = (" ".join(words[first:last]) for first in range(len(words)) for last in range(len(words), first + 1, -1))
-        found = next((day for run in (text, *runs) if (day := one_date(run.strip(" ,.:()"))) is not None), None)
-        if found is not None:
-            return found
+        for start in range(len(words)):
+            if (found := leading_date(words[start:], range(2, len(words) + 1), " ,.:()")) is not None:
+                return found[0]
     return None
 
 
@@ -105,7 +105,7 @@ def _unfolded(view: GridView, head: int, day: date, names: dict[int, str], rows:
     if alone:
         problems.append(wording.ends_with_next(view.place(alone[0], 0)))
     why = f"a day is drawn ({day.day} {day:%B %Y}), with times down and {', '.join(list(names.values())[:2])} across"
-    grid = replace(view.grid, rows=listed, origins=origins, merged=[], typed=True)
+    grid = view.grid.as_list(listed, origins)
     return Unfolded(grid, Kind.EVENTS, whose, why, problems)
 
 

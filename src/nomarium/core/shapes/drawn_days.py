@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import replace
 
 from nomarium.core.columns import Kind
 from nomarium.core.problems import Problem
@@ -76,5 +75,4 @@ def _unfolded(
 ) -> Unfolded:
     width = len(rows[0])
     origins = [[(0, 0)] * width, *([day.spot] * width for day in days)]
-    listed = replace(grid, rows=rows, origins=origins, merged=[], typed=True)
-    return Unfolded(listed, kind, "", why, problems)
+    return Unfolded(grid.as_list(rows, origins), kind, "", why, problems)

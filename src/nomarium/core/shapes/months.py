@@ -114,7 +114,7 @@ class MonthBlock:
                 self.problems.append(wording.unread_above_days(place, text))
             return
         for line in filter(None, map(str.strip, text.splitlines())):
-            yield DrawnDay(days[0], days[-1], line, place, (row, column + self.view.left))
+            yield DrawnDay(days[0], days[-1], line, place, self.view.spot(row, column))
 
     def _beside(self) -> list[Problem]:
         """Report the filled cells that stand beside its weekdays, and are no numbers of weeks."""
@@ -154,8 +154,8 @@ def _weekday_runs(view: GridView, row: int) -> list[dict[int, int]]:
     cells = list(view.filled(row))
     if len(cells) < _FEWEST_WEEKDAYS:
         return []
-    if "".join(text for _, text in cells).upper() in _INITIALS:
-        initials = "".join(text for _, text in cells).upper()
+    initials = "".join(text for _, text in cells).upper()
+    if initials in _INITIALS:
         first = 6 if initials[0] in "SD" else 0
         return [{column: (first + number) % 7 for number, (column, _) in enumerate(cells)}]
     runs: list[dict[int, int]] = [{}]
@@ -357,9 +357,7 @@ def _days_down(view: GridView, row: int, columns: range) -> _Numbers | None:
         of_row: dict[int, tuple[int, str]] = {}
         for below in range(row + 1, len(view.rows)):
             text = " ".join(view.text(below, column).split())
-            match = re.fullmatch(
-                r"(?P<weekday>[^\W\d]{1,10}\.?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th)?\.?(?P<rest>\s.*)?", text
-            )
+            match = _NUMBERED.fullmatch(text)
             if match and int(match["day"]) == len(of_row) + 1:
                 of_row[below] = (int(match["day"]), f"{match['weekday'] or ''}{match['rest'] or ''}".strip())
         if len(of_row) >= _FEWEST_DAYS:
@@ -387,7 +385,7 @@ def _take_month(
                 weekday, text = first, rest.strip()
             if not text:
                 continue
-            place, spot = view.place(row, column), (row, column + view.left)
+            place, spot = view.place(row, column), view.spot(row, column)
             if number > days:
                 problems.append(
                     wording.no_such_day(place, text, number, f"{MONTH_NAMES[month.month - 1]} {month.year}")
@@ -395,7 +393,6 @@ def _take_month(
                 continue
             last = min(number + view.end(row, column)[0] - row, days)
             ends = month.replace(day=last)
-            spot = (spot[1], spot[0]) if view.turned else spot
             found += [
                 DrawnDay(month.replace(day=number), ends, line, place, spot, weekday)
                 for line in filter(None, map(str.strip, text.splitlines()))

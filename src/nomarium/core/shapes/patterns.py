@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Sequence
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, field
 from datetime import date, timedelta
 from itertools import groupby
 from typing import NamedTuple
@@ -14,7 +14,7 @@ from nomarium.core.columns import Headings, Kind, holds_dates
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import Place
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.axis import one_date
+from nomarium.core.shapes.axis import leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.unfolded import Unfolded
@@ -30,7 +30,8 @@ _LATER = re.compile(
     r"(?P<unit>days?|weeks?)\s+(?:later|after)\b",
     re.IGNORECASE,
 )
-_COUNTS = {word: n for n, word in enumerate("a one two three four five six seven eight nine ten".split())} | {"a": 1}
+_COUNTS = {word: n for n, word in enumerate("one two three four five six seven eight nine ten".split(), 1)}
+_COUNTS |= {"a": 1, "an": 1}
 _WORDS_OF_A_DATE = 4
 
 
@@ -107,12 +108,12 @@ class Patterns:
             (meaning, self.view.place(row, 0)) for row, texts in self.lines for meaning in meanings_in(texts, codes)
         ]
 
-    def unfold(self, key: Key | None = None) -> Unfolded:
-        """Return the list: for each crew and each day of its pattern an event that repeats when the pattern does."""
-        by = Key(dict(key.meanings)) if key else Key({code: Meaning(code, code) for code in self.codes()})
-        for meaning, place in self.own_key():
-            by.add(meaning, place)
-        problems = list(by.problems)
+    def unfold(self, key: Key) -> Unfolded:
+        """Return the list: for each crew and each day of its pattern an event that repeats when the pattern does.
+
+        ``key`` explains the codes, what the lines around the crews say of them included.
+        """
+        problems = list(key.problems)
         unexplained: Counter[str] = Counter()
         rows: list[list[Cell]] = []
         origins: list[list[Spot]] = []
@@ -123,7 +124,7 @@ class Patterns:
                 problems.append(wording.pattern_without_date(place, plain_text(crew.first)))
                 continue
             for offset, code in enumerate(crew.codes):
-                known = by.find(code)
+                known = key.find(code)
                 if known is None and not is_free(code):
                     unexplained[code] += 1
                 elif known is not None and not known.is_free:
@@ -135,13 +136,7 @@ class Patterns:
         headings += self.others.values()
         own = [(0, 0)] * (len(headings) - len(self.others))
         heads = [(self.head, column) for column in self.others]
-        listed = replace(
-            self.view.grid,
-            rows=[headings, *rows],
-            origins=[own + heads, *origins],
-            merged=[],
-            typed=True,
-        )
+        listed = self.view.grid.as_list([headings, *rows], [own + heads, *origins])
         shown = "".join(self.crews[0].codes)
         why = f"crews work by a pattern from a date on ({self.crews[0].name}: {shown})"
         return Unfolded(listed, Kind.EVENTS, "Group", why, problems)
@@ -173,10 +168,7 @@ def find_patterns(grid: Grid) -> Patterns | None:
 
 
 def _holds_pattern(text: str) -> bool:
-    words = text.replace(":", ": ").split()
-    return bool(codes_of_pattern(text) or _spaced_pattern(words)) or any(
-        codes_of_pattern(w.strip(".,;")) for w in words
-    )
+    return bool(codes_of_pattern(text) or _pattern_in(_words(text)))
 
 
 def _below(view: GridView, head: int) -> Patterns | None:
@@ -186,7 +178,7 @@ def _below(view: GridView, head: int) -> Patterns | None:
         if sum(1 for _ in view.filled(row)) < 2:
             break
         rows.append(row)
-    around = [row for row in range(len(view.rows)) if row < head or (row > head and row not in rows)]
+    around = [row for row in range(len(view.rows)) if row != head and row not in rows]
     lines = [(row, texts) for row in around if (texts := [text for _, text in view.filled(row)])]
     line = _said_of_all(lines)
     columns = _columns(view, head, rows, line) if rows else None
@@ -210,16 +202,22 @@ def _said_of_all(lines: Sequence[tuple[int, list[str]]]) -> _Line:
     """Return the line around the crews that has a pattern in it: "Pattern DDNN---- from 4 January 2027"."""
     for row, texts in lines:
         text = " ".join(texts)
-        words = text.replace(":", ": ").split()
-        codes = next((found for word in words if (found := codes_of_pattern(word.strip(".,;")))), None)
-        if codes := codes or _spaced_pattern(words):
+        words = _words(text)
+        if codes := _pattern_in(words):
             first, last = _dates_among(words)
             return _Line(row, codes, first, last, _later_in(text))
     return _Line(0, [], None, None, None)
 
 
-def _spaced_pattern(words: Sequence[str]) -> list[str]:
-    """Return the codes of the first run of single marks in a line: "Pattern: D D N N - - - -"."""
+def _words(text: str) -> list[str]:
+    return text.replace(":", ": ").split()
+
+
+def _pattern_in(words: Sequence[str]) -> list[str]:
+    """Return the codes of the word of a line that is a pattern, else of its run of single marks: "D D N N - - - -"."""
+    for word in words:
+        if codes := codes_of_pattern(word.strip(".,;")):
+            return codes
     for single, run in groupby(words, key=lambda word: len(word) == 1):
         if single and (codes := codes_of_pattern(" ".join(run))):
             return codes
@@ -231,12 +229,9 @@ def _dates_among(words: Sequence[str]) -> tuple[date | None, date | None]:
     found: list[date] = []
     start = 0
     while start < len(words):
-        for length in range(min(_WORDS_OF_A_DATE, len(words) - start), 0, -1):
-            if day := one_date(" ".join(words[start : start + length]).strip(".,;")):
-                found.append(day)
-                start += length - 1
-                break
-        start += 1
+        day, length = leading_date(words[start:], range(1, _WORDS_OF_A_DATE + 1), ".,;") or (None, 1)
+        found += [day] if day else []
+        start += length
     return (found[0] if found else None), (found[1] if len(found) > 1 and found[1] > found[0] else None)
 
 

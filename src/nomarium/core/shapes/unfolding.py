@@ -5,7 +5,6 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Collection, Iterator
-from dataclasses import replace
 from datetime import date, timedelta
 
 from nomarium.core.columns import Headings, Kind, heading_key
@@ -42,11 +41,11 @@ def unfold(
     names go by, their titles say whose they are. ``days`` are the weekdays of its weeks ("Mon–Fri"), where they are
     stated; dates without a year lie ``within`` a span.
     """
-    if isinstance(found, Patterns):
-        return found.unfold(key)
     by = Key(dict(key.meanings)) if key else Key({code: Meaning(code, code) for code in found.codes()})
     for meaning, place in found.own_key():
         by.add(meaning, place)
+    if isinstance(found, Patterns):
+        return found.unfold(by)
     return _Unfolding(found, by, rooms, used, days, within).unfolded()
 
 
@@ -104,14 +103,10 @@ class _Unfolding:
             idle = [len(headings) - back for back in (1, 2) if not any(row[-back][0] for row in rows)]
             headings = [one for at, one in enumerate(headings) if at not in idle]
             rows = [[one for at, one in enumerate(row) if at not in idle] for row in rows]
-        grid = found.view.grid
         start = found.spot(found.axes[0].row, next(iter(found.leads), 0))
-        list_of = replace(
-            grid,
-            rows=[headings, *([cell for cell, _ in row] for row in rows)],
-            origins=[[start] * len(headings), *([spot for _, spot in row] for row in rows)],
-            merged=[],
-            typed=True,
+        list_of = found.view.grid.as_list(
+            [headings, *([cell for cell, _ in row] for row in rows)],
+            [[start] * len(headings), *([spot for _, spot in row] for row in rows)],
         )
         return Unfolded(list_of, self._kind, self._whose(), self._why(), list(self._problems()))
 

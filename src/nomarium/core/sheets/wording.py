@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from nomarium.core.columns.wording import column_way, named
+from nomarium.core.columns.wording import column_way
 from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
 from nomarium.core.tables import Column, Table
 
@@ -19,7 +19,7 @@ def idle_column(table: Table, column: Column, holds: str) -> Problem:
     return warning(
         "unused-column",
         table.heading_place(column),
-        f"Column {named(column)} holds {holds}, but was not used.",
+        f"Column {column.name} holds {holds}, but was not used.",
         advice=(column_way(column, "FIELD", "Say what it is: {}"), column_way(column, "", "leave it alone: {}")),
     )
 
@@ -41,7 +41,7 @@ def unread_moments(table: Table, column: Column, open_field: str) -> Problem:
     return warning(
         "unread-times",
         table.heading_place(column),
-        f"Column {named(column)} holds dates or times, but was not used.",
+        f"Column {column.name} holds dates or times, but was not used.",
         advice=(
             say,
             column_way(column, "", "or leave it alone: {}", "; "),
@@ -54,7 +54,7 @@ def half_span(table: Table, column: Column, known: Column, lacking: str) -> Prob
     return error(
         "half-span",
         table.heading_place(column),
-        f"Column {named(known)} is one end of a span; {named(column)} seems to be the other, but is not understood.",
+        f"Column {known.name} is one end of a span; {column.name} seems to be the other, but is not understood.",
         advice=(column_way(column, lacking, "Say so: {}"), column_way(column, "", "leave it alone: {}")),
     )
 

@@ -86,11 +86,11 @@ class DayReader:
         return self._known[key]
 
     def _read(self, text: str, cycles: Sequence[str]) -> tuple[DayTest, ...] | UnknownDay:
-        whole = _EACH.sub("", " ".join(text.split()))
-        if " ".join(text.split()).casefold() in _EVERY:
+        whole = " ".join(text.split())
+        if whole.casefold() in _EVERY:
             return (DayTest(),)
         found: list[DayTest] = []
-        for part in _APART.split(whole):
+        for part in _APART.split(_EACH.sub("", whole)):
             days = self._part(part, cycles)
             if isinstance(days, UnknownDay):
                 return days

@@ -112,10 +112,11 @@ def _read_words(details: Details, name: str, column: Column, read: _Reader) -> N
             if value is None:
                 place = details.table.cell_place(record, column)
                 found = plain_text(column.cells[record])
-                if name == "visibility":  # a private event must not go out as a public one
-                    _refuse(details, record, wording.unknown_word(place, name, column.heading, found))
-                else:
-                    details.problems.append(wording.unknown_word_ignored(place, name, column.heading, found))
+                stops = name == "visibility"  # a private event must not go out as a public one
+                problem = wording.unknown_word(place, name, column.heading, found, stops=stops)
+                details.problems.append(problem)
+                if stops:
+                    details.refused.setdefault(record, problem)
         values = [value or "" for value in values]
     details.columns[name] = values
 

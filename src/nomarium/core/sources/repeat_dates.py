@@ -7,7 +7,7 @@ from datetime import date, timedelta
 from nomarium.core.repeats import (
     Repeat,
 )
-from nomarium.core.values import CalendarWords, MomentScanner, Order, calendar_words
+from nomarium.core.values import MomentScanner, Order, likeliest_words
 from nomarium.core.year import SchoolYear
 
 
@@ -41,11 +41,7 @@ def date_in_words(text: str, after: date, order: Order | None) -> date | None:
 
     ``after`` gives a date without a year its year: the first one on or after it.
     """
-    known = calendar_words([text]) if text else None
-    if known is None:
-        return None
-    words = known if isinstance(known, CalendarWords) else known[0]
-    return DatesInWords(MomentScanner(words), order).read(text, after)
+    return DatesInWords(MomentScanner(likeliest_words([text])), order).read(text, after) if text else None
 
 
 class SchoolTest:

@@ -7,7 +7,7 @@ from collections.abc import Sequence
 
 from nomarium.core.columns import Matches
 from nomarium.core.tables import Cell, Table, plain_text
-from nomarium.core.values import CalendarWords, MomentScanner, calendar_words, completed_dates
+from nomarium.core.values import MomentScanner, completed_dates, likeliest_words
 
 _MAY_BE_SEVERAL = re.compile(r"\d.*(?:[;,\n&+]|\b(?:and|und|et|y|e|en|och|og)\b).*\d", re.IGNORECASE | re.DOTALL)
 _YEAR = re.compile(r"\d{4}")
@@ -29,10 +29,9 @@ def split_dates(table: Table, matches: Matches) -> None:
         for cell in set(column.cells)
         if isinstance(cell, str) and len(cell) <= _LONGEST and _MAY_BE_SEVERAL.search(cell)
     ]
-    known = calendar_words(texts) if texts else None
-    if known is None:
+    if not texts:
         return
-    scanner = MomentScanner(known if isinstance(known, CalendarWords) else known[0])
+    scanner = MomentScanner(likeliest_words(texts))
     several = {text: dates for text in texts if (dates := dates_of(text, scanner))}
     if not several:
         return

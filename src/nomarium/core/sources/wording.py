@@ -166,23 +166,12 @@ _CHOICES = {
 }
 
 
-def unknown_word(place: Place, name: str, heading: str, found: str) -> Problem:
-    """A cell that should say one of a few things says another."""
-    return error(
+def unknown_word(place: Place, name: str, heading: str, found: str, *, stops: bool = True) -> Problem:
+    """A cell that should say one of a few things says another; where that ``stops`` nothing, the event does without."""
+    return (error if stops else warning)(
         f"unknown-{name.replace('_', '-')}",
         place,
-        f"This is {_CHOICES[name]}.",
-        found=found,
-        advice=("Correct or empty the cell", Way("column", "leave the column alone with {}", f"{heading}=")),
-    )
-
-
-def unknown_word_ignored(place: Place, name: str, heading: str, found: str) -> Problem:
-    """A cell says none of a few things, and the event does without."""
-    return warning(
-        f"unknown-{name.replace('_', '-')}",
-        place,
-        f"This is {_CHOICES[name]}, and the event says nothing of it.",
+        f"This is {_CHOICES[name]}{'' if stops else ', and the event says nothing of it'}.",
         found=found,
         advice=("Correct or empty the cell", Way("column", "leave the column alone with {}", f"{heading}=")),
     )

@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 
 from nomarium.core.problems import Place
 from nomarium.core.tables.cells import Cell, address, plain_text
-from nomarium.core.tables.table import Grid
+from nomarium.core.tables.table import Grid, Spot
 
 
 @dataclass(slots=True)
@@ -62,9 +62,13 @@ class GridView:
         """Tell whether a cell is part of a merged area that begins elsewhere."""
         return (row, column) in self._covered
 
+    def spot(self, row: int, column: int) -> Spot:
+        """Return the row and column in which a cell of the view stands on its grid."""
+        return (column + self.left, row) if self.turned else (row, column + self.left)
+
     def place(self, row: int, column: int) -> Place:
         """Return where a cell stands on the sheet."""
-        line, index = (column + self.left, row) if self.turned else (row, column + self.left)
+        line, index = self.spot(row, column)
         if self.grid.origins and line < len(self.grid.origins) and index < len(self.grid.origins[line]):
             line, index = self.grid.origins[line][index]
         return Place(self.grid.file, self.grid.sheet, address(line + 1, index), line + 1)

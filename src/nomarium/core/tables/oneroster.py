@@ -34,7 +34,8 @@ Row = Mapping[str, str]
 
 def is_oneroster(path: Path) -> bool:
     """Tell whether a folder or a zip holds class lists by the standard."""
-    return len(_names_in(path)) >= _ENOUGH and "classes" in _names_in(path)
+    names = _names_in(path)
+    return len(names) >= _ENOUGH and "classes" in names
 
 
 def _names_in(path: Path) -> dict[str, str]:
@@ -83,8 +84,8 @@ class _Lists:
         """Return the rows of a file by their keys."""
         return self.files[name].by_id() if name in self.files else {}
 
-    def place(self, name: str, row: int, column: int = 0) -> Place:
-        """Return where a cell stands."""
+    def place(self, name: str, row: int) -> Place:
+        """Return where a row stands."""
         return Place(self.file, f"{name}.csv", f"line {row}", row)
 
     def grid(self, name: str, headings: Sequence[str], rows: Sequence[tuple[int, Sequence[Cell]]]) -> Grid:

@@ -35,6 +35,10 @@ class Grid:
         """The file and sheet as a whole."""
         return Place(self.file, self.sheet)
 
+    def as_list(self, rows: list[list[Cell]], origins: list[list[Spot]]) -> Grid:
+        """Return a list that stands for the sheet, with where on it each cell stands; it holds dates of its own."""
+        return replace(self, rows=rows, origins=origins, merged=[], typed=True)
+
     def copy(self) -> Grid:
         """Return it with rows of its own, for what looks at a sheet and changes its cells."""
         return replace(self, rows=[list(row) for row in self.rows], merged=list(self.merged))

@@ -8,7 +8,7 @@ from dataclasses import replace
 from nomarium.core.slots import DayReader, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView, Spot
 from nomarium.core.timetable.captions import OWNERS, each_by_name
-from nomarium.core.values import span_in
+from nomarium.core.values import is_span
 
 _FEWEST_DAYS = 2
 _FEWEST_PARTS = 2
@@ -59,9 +59,7 @@ def _is_day(text: str, days: DayReader, cycles: Sequence[str]) -> bool:
 
 def _is_part(text: str) -> bool:
     """Tell whether a text is a part of a day: a span of times, a period, a word for one."""
-    if (span := span_in(text)) is not None and len(span.text) + 2 >= len(text):
-        return True
-    return len(text) <= _LONGEST_PART and read_periods(text) is not None
+    return is_span(text) or (len(text) <= _LONGEST_PART and read_periods(text) is not None)
 
 
 def _names_below(view: GridView, row: int, first: int) -> list[int]:
@@ -88,19 +86,19 @@ def _stack(view: GridView, head: int, heads: dict[int, list[int]], names: Sequen
     most = max(heads.values(), key=len)
     rows: list[list[Cell]] = []
     origins: list[list[Spot]] = []
-    corner = _spot(view, head, 0)
+    corner = view.spot(head, 0)
     for name in names:
-        own = _spot(view, name, 0)
+        own = view.spot(name, 0)
         label = view.text(name, 0)
         rows += [[f"{word} {label}".strip()], ["", *(view.cell(head, day) for day in days)]]
-        origins += [[own], [corner, *(_spot(view, head, day) for day in days)]]
+        origins += [[own], [corner, *(view.spot(head, day) for day in days)]]
         for index, column in enumerate(most):
             columns = [heads[day][index] if index < len(heads[day]) else None for day in days]
             rows.append(
                 [view.cell(head + 1, column), *(_cell(view, name, c) if c is not None else "" for c in columns)]
             )
-            spots = [_spot(view, name, c) if c is not None else own for c in columns]
-            origins.append([_spot(view, head + 1, column), *spots])
+            spots = [view.spot(name, c) if c is not None else own for c in columns]
+            origins.append([view.spot(head + 1, column), *spots])
         rows.append([])
         origins.append([])
     return replace(view.grid, rows=rows, merged=[], origins=origins)
@@ -111,7 +109,3 @@ def _cell(view: GridView, row: int, column: int) -> Cell:
     if view.is_covered(row, column):
         column = next((c for c in range(column, -1, -1) if not view.is_covered(row, c)), column)
     return view.cell(row, column)
-
-
-def _spot(view: GridView, row: int, column: int) -> Spot:
-    return (column + view.left, row) if view.turned else (row, column + view.left)

@@ -26,14 +26,14 @@ from nomarium.core.values.forms import (
     are_people,
     most_are,
 )
-from nomarium.core.values.languages import calendar_words, date_in, is_date, is_weekday, weekday_in_any
+from nomarium.core.values.languages import calendar_words, date_in, is_date, is_weekday, likeliest_words, weekday_in_any
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.moments import read_moments
 from nomarium.core.values.month_title import month_named, month_of
 from nomarium.core.values.names import Commas, NameReader, name_key
 from nomarium.core.values.people import Person, read_person
-from nomarium.core.values.spans_within import span_in, spans_in
+from nomarium.core.values.spans_within import is_span, span_in, spans_in
 from nomarium.core.values.style import Style, style_of
 from nomarium.core.values.time_text import Span, scan_span
 from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
@@ -79,7 +79,9 @@ __all__ = [
     "end_after",
     "full_day",
     "is_date",
+    "is_span",
     "is_weekday",
+    "likeliest_words",
     "may_pass_midnight",
     "minute_words",
     "month_named",

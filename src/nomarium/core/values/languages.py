@@ -55,6 +55,12 @@ def calendar_words(texts: Iterable[str]) -> CalendarWords | list[CalendarWords]:
     return ENGLISH
 
 
+def likeliest_words(texts: Iterable[str]) -> CalendarWords:
+    """Return the names that explain the words of texts; of two languages that do, and differ, the first."""
+    found = calendar_words(texts)
+    return found[0] if isinstance(found, list) else found
+
+
 def _agree(languages: list[CalendarWords], words: set[str]) -> bool:
     """Tell whether no word is the name of one month or weekday here, and of another there."""
     return not any(

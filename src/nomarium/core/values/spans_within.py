@@ -38,6 +38,14 @@ def spans_in(text: str) -> Iterator[Found]:
             yield Found(" ".join(match[0].split()), match.start(), match.end())
 
 
+def is_span(text: str) -> bool:
+    """Tell whether a text is a span of times, but for a mark or two around it."""
+    return (span := span_in(text)) is not None and len(span.text) + _MARKS_AROUND >= len(text)
+
+
+_MARKS_AROUND = 2
+
+
 def span_in(text: str) -> Found | None:
     """Return the first span of times in a text; None where there is none."""
     return next(spans_in(text), None)
