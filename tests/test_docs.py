@@ -7,7 +7,7 @@ import shlex
 from pathlib import Path
 
 import nomarium
-from nomarium.core.columns import FIELD_NAMES
+from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.plan import load_plan, plan_keys
 from nomarium.demo import write_sheets
 
@@ -63,7 +63,7 @@ def test_every_problem_is_explained():
 
 def test_every_field_and_link_is_in_the_docs():
     fields = (ROOT / "docs" / "fields.md").read_text("utf-8")
-    assert all(f"`{name}`" in fields for name in FIELD_NAMES)
+    assert all(f"`{name}`" in fields for name in EVENT_SHEET.names)
     pages = [ROOT / "README.md", *sorted((ROOT / "docs").glob("*.md"))]
     links = [(page, link) for page in pages for link in re.findall(r"\]\(([^)#:]+)\)", page.read_text("utf-8"))]
     assert len(links) > 5

@@ -84,6 +84,34 @@ def test_reminders(desk):
     assert event.walk("VALARM")[0]["TRIGGER"].to_ical() == b"-PT20M"
 
 
+def test_reminders_at_a_time_of_their_own(desk):
+    sheet = (
+        "Event,Date,Start,Reminder on/off,Reminder date,Reminder time\n"
+        "A,2026-09-08,9:00,True,2026-09-08,08:45:00\nB,2026-09-09,9:00,False,2026-09-09,08:45:00\n"
+        "C,2026-09-09,9:00,,2026-09-08,\nD,2026-09-09,9:00,,,07:30:00\n"
+    )
+    events = desk.events(sheet)
+    triggers = [[alarm["TRIGGER"].to_ical().decode() for alarm in event.walk("VALARM")] for event in events]
+    assert triggers == [["-PT15M"], [], ["-P1DT9H"], ["-PT1H30M"]]
+
+
+def test_roles_replies_and_lines_of_their_own(desk):
+    (event,) = desk.events(
+        "Event,Date,Required attendees,Optional attendees,Chaired by,Accepted,RSVP,Colour,Priority,GPS,Picture,Video link\n"
+        "A,2026-09-08,a@example.org; b@example.org,c@example.org,a@example.org,b@example.org,yes,Dark blue,high,"
+        '"57.5, -4.25",example.org/a.png,https://meet.example.org/a\n'
+    )
+    said = {str(one): dict(one.params) for one in event["ATTENDEE"]}
+    assert said == {
+        "mailto:a@example.org": {"ROLE": "CHAIR", "RSVP": "TRUE"},
+        "mailto:b@example.org": {"PARTSTAT": "ACCEPTED", "RSVP": "TRUE"},
+        "mailto:c@example.org": {"ROLE": "OPT-PARTICIPANT", "RSVP": "TRUE"},
+    }
+    assert (event["COLOR"], event["PRIORITY"], event["GEO"].to_ical()) == ("darkblue", 1, "57.5;-4.25")
+    assert (event["IMAGE"], event["CONFERENCE"]) == ("https://example.org/a.png", "https://meet.example.org/a")
+    assert all(one["COLOR"] == "teal" for one in desk.events(LIST, "--set", "color=teal"))
+
+
 LIST = "Event,Date,Type,Group\nA,2026-09-08,x; y,Yard\nB,2026-09-10,y,Loft\nC,2026-09-14,,\n"
 
 WHOLE_FILE = [
@@ -244,7 +272,7 @@ def test_what_the_blank_sheet_asks_for_is_read_without_a_note(desk):
 
 
 def test_inspect_shows_how_a_sheet_is_read(desk):
-    desk.put("s.csv", "Evnt title,Date,Time,Colour\nA,21/9/2026,1:30,red\nB,22/9/2026,,\n")
+    desk.put("s.csv", "Evnt title,Date,Time,Wood\nA,21/9/2026,1:30,red\nB,22/9/2026,,\n")
     narrow = desk.run("inspect", "s.csv", env={"COLUMNS": "80"})
     assert max(map(len, narrow.out.splitlines()[:-1])) <= 80
     run = desk.run("inspect", "s.csv", env={"COLUMNS": "160"})

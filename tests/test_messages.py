@@ -166,10 +166,10 @@ TOLD = [
         ),
     ),
     (
-        "Title,Date,Time,Duration\nA,2026-09-08,9:00,45\n",
+        "Title,Date,Time,Duration\nA,2026-09-08,9:00,3\n",
         (),
         (
-            "error    s.csv, D2 “45”\n"
+            "error    s.csv, D2 “3”\n"
             "         This is no length of time.\n"
             "         Expected: A length such as 90 min, 1h, 1:30 or 2 days; a bare number needs its unit in the heading: “Minutes”.\n"
             "         Correct the cell, or name the unit in the heading.\n"
@@ -199,7 +199,7 @@ TOLD = [
         (
             "warning  s.csv, C2 “perhaps”\n"
             "         This is neither busy nor free, and the event says nothing of it.\n"
-            '         Correct or empty the cell, or leave the column alone with --column "Busy=".\n'
+            '         Correct or empty the cell, or say what it means with --value "Busy: perhaps=WORD", or leave the column alone with --column "Busy=".\n'
         ),
     ),
     (

@@ -8,7 +8,7 @@ import pytest
 import xlsxwriter
 
 from conftest import events_in, told
-from nomarium.core.tables.ods_merged import ods_merged
+from nomarium.core.tables.ods_looks import ods_looks
 from nomarium.core.tables.sheet_size import _binary_extent, _document_extent
 
 DAY = datetime(2026, 9, 8)
@@ -88,6 +88,47 @@ def test_ranges_and_the_workbooks_own_names(desk, book):
     assert run.codes == [("no-such-range", None)]
 
 
+def test_several_sheets_that_are_named_are_read_together(desk, book):
+    name = book({"A": simple("A"), "B": simple("B"), "C": notes})
+    run = desk.run("convert", name, "-o", "out.ics", "--sheet", "A", "--sheet", "B", "--save-plan", "p.toml")
+    assert (run.status, [event["SUMMARY"] for event in events_in(desk.folder / "out.ics")]) == (0, ["A", "B"])
+    again = desk.run("build", "p.toml")
+    assert (again.status, "2 events" in again.out) == (0, True)
+
+
+@pytest.mark.parametrize("program", ["xlsx", "ods"])
+def test_rows_that_are_hidden_or_crossed_out_are_told_or_left_out(desk, program):
+    if program == "xlsx":
+        workbook = xlsxwriter.Workbook(desk.folder / "s.xlsx")
+        sheet, struck = workbook.add_worksheet("P"), workbook.add_format({"font_strikeout": True})
+        sheet.write_row(0, 0, ["Title", "Date"])
+        for line, (title, look) in enumerate([("A", None), ("B", None), ("C", struck)], 1):
+            sheet.write_row(line, 0, [title, "2026-09-08"], look)
+        sheet.set_row(2, None, None, {"hidden": True})
+        workbook.close()
+    else:
+        style = '<style:style style:name="x" style:family="table-cell"><style:text-properties style:text-line-through-style="solid"/></style:style>'
+        struck, day = 'table:style-name="x"', "2026-09-08"
+        rows = [row(cell("Title"), cell("Date")), row(cell("A"), cell(day))]
+        rows += [row(cell("B"), cell(day), more='table:visibility="filter"'), row(cell("C", struck), cell(day, struck))]
+        desk.put("s.ods", ods("".join(rows), style))
+    run = desk.run("convert", f"s.{program}", "-o", "out.ics", "--json")
+    told_of = {problem["code"]: problem["message"] for problem in run.report["problems"]}
+    assert (run.status, run.report["events"], set(told_of)) == (0, 3, {"hidden-rows", "crossed-out-rows"})
+    assert ("row 3." in told_of["hidden-rows"], "row 4." in told_of["crossed-out-rows"]) == (True, True)
+    run = desk.run("convert", f"s.{program}", "-o", "out.ics", "--json", "--visible")
+    assert (run.codes, [event["SUMMARY"] for event in events_in(desk.folder / "out.ics")]) == ([], ["A"])
+
+
+def test_day_numbers_count_from_the_first_day_that_the_workbook_says(desk):
+    workbook = xlsxwriter.Workbook(desk.folder / "s.xlsx", {"date_1904": True})
+    workbook.add_worksheet("P").write_row(0, 0, ["Title", "Date"])
+    workbook.get_worksheet_by_name("P").write_row(1, 0, ["A", 44811])
+    workbook.close()
+    assert desk.run("convert", "s.xlsx", "-o", "out.ics").status == 0
+    assert [told(event) for event in events_in(desk.folder / "out.ics")] == ["A 2026-09-08..2026-09-09"]
+
+
 def test_lost_formats_and_bare_numbers(desk, book):
     def fill(sheet, day):
         sheet.write_row(0, 0, ["Event", "Date", "Time", "Minutes"])
@@ -156,13 +197,13 @@ def test_formulas_with_and_without_saved_results(desk, book):
     assert {("never-calculated", None), ("no-date", "B2")} <= set(run.codes)
 
 
-def ods(rows):
-    """The bytes of a small OpenDocument spreadsheet, from the XML of its rows."""
+def ods(rows, styles=""):
+    """The bytes of a small OpenDocument spreadsheet, from the XML of its rows and of its automatic styles."""
     stream = io.BytesIO()
-    names = "office table text".split()
+    names = "office table text style".split()
     spaces = " ".join(f'xmlns:{name}="urn:oasis:names:tc:opendocument:xmlns:{name}:1.0"' for name in names)
     content = (
-        f'<office:document-content {spaces}><office:body><office:spreadsheet><table:table table:name="P">'
+        f'<office:document-content {spaces}><office:automatic-styles>{styles}</office:automatic-styles><office:body><office:spreadsheet><table:table table:name="P">'
         f"{rows}</table:table></office:spreadsheet></office:body></office:document-content>"
     )
     with zipfile.ZipFile(stream, "w") as archive:
@@ -184,7 +225,7 @@ def test_open_document_sheets_with_typed_and_merged_cells(desk):
     typed = '<table:table-cell office:value-type="date" office:date-value="2026-09-08" table:number-rows-spanned="2"/>'
     covered = "<table:covered-table-cell/>"
     data = ods(row(cell("Date"), cell("Event")) + row(typed, cell("A")) + row(covered, cell("B")))
-    assert ods_merged(data) == {"P": [(1, 0, 2, 0)]}
+    assert ods_looks(data)["P"].merged == [(1, 0, 2, 0)]
     desk.put("s.ods", data)
     run = desk.run("convert", "s.ods", "-o", "out.ics", "--json")
     assert run.status == 0, run.out

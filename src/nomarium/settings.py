@@ -30,18 +30,26 @@ class Setting:
     """In which part of a plan the key stands, in words."""
     parse: Callable[[str], Any] = str
     """Reads a stated text. Raises ValueError with what is expected where it cannot."""
+    is_flag: bool = False
+    """Whether it says yes or nothing."""
 
     def in_call(self, value: str) -> str:
         """Return the option with a value."""
         if not value:
             return self.option
-        return f'{self.option} "{value}"' if self.name == "column" else f"{self.option} {value}"
+        return f'{self.option} "{value}"' if self.name in ("column", "value") else f"{self.option} {value}"
 
     def in_plan(self, value: str) -> str:
         """Return the key with a value, and where it stands."""
         if self.name == "column":
             heading, _, field = value.rpartition("=")
             return f'columns = {{ "{heading}" = "{field}" }}{self.where}'
+        if self.name == "value":
+            heading, _, pair = value.partition(": ")
+            code, _, word = pair.rpartition("=")
+            return f'{self.key} = {{ "{heading}" = {{ "{code}" = "{word}" }} }}{self.where}'
+        if self.is_flag:
+            return f"{self.key} = true{self.where}"
         return f'{self.key} = "{value}"{self.where}' if value else f"{self.key}{self.where}"
 
 
@@ -134,6 +142,23 @@ SETTINGS: dict[str, Setting] = {
             IN_SHEET,
         ),
         Setting(
+            "visible",
+            "--visible",
+            "",
+            "Leave out rows that are hidden or crossed out.",
+            "visible",
+            IN_SHEET,
+            is_flag=True,
+        ),
+        Setting(
+            "value",
+            "--value",
+            "HEADING: CODE=WORD",
+            "What a code of the sheet’s own stands for, as in “Show as: 3=free”. Repeatable.",
+            "values",
+            IN_SHEET,
+        ),
+        Setting(
             "column",
             "--column",
             "HEADING=FIELD",
@@ -203,6 +228,14 @@ SETTINGS: dict[str, Setting] = {
             "length",
             IN_SOURCE,
             _length,
+        ),
+        Setting(
+            "each_day",
+            "--each-day",
+            meaning="Times beside several days hold on each of them, not from the first to the last.",
+            key="each_day",
+            where=IN_SOURCE,
+            is_flag=True,
         ),
         Setting(
             "places",

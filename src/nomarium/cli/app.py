@@ -18,6 +18,7 @@ from nomarium.cli.free import FREE_EXAMPLES, free
 from nomarium.cli.history import HISTORY_EXAMPLES, history
 from nomarium.cli.inspect import INSPECT_EXAMPLES, inspect
 from nomarium.cli.new import NEW_EXAMPLES, new
+from nomarium.cli.once import OnceCommand
 from nomarium.cli.plan_schema import plan_schema
 from nomarium.cli.retract import RETRACT_EXAMPLES, retract
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
@@ -44,21 +45,21 @@ app = typer.Typer(
     no_args_is_help=True,
     context_settings={"help_option_names": ["-h", "--help"]},
 )
-app.command(epilog=INSPECT_EXAMPLES)(inspect)
-app.command(epilog=CONVERT_EXAMPLES)(convert)
-app.command(epilog=SHEET_EXAMPLES)(sheet)
-app.command(epilog=DAYS_EXAMPLES)(days)
-app.command(epilog=NEW_EXAMPLES)(new)
-app.command(epilog=CHECK_EXAMPLES)(check)
-app.command(epilog=BUILD_EXAMPLES)(build)
-app.command(epilog=SHOW_EXAMPLES)(show)
-app.command(epilog=FREE_EXAMPLES)(free)
-app.command(epilog=COMPARE_EXAMPLES)(compare)
-app.command(epilog=HISTORY_EXAMPLES)(history)
-app.command(epilog=RETRACT_EXAMPLES)(retract)
-app.command(epilog=WEED_EXAMPLES)(weed)
-app.command(epilog=DEMO_EXAMPLES)(demo)
-app.command(name="plan-schema")(plan_schema)
+app.command(cls=OnceCommand, epilog=INSPECT_EXAMPLES)(inspect)
+app.command(cls=OnceCommand, epilog=CONVERT_EXAMPLES)(convert)
+app.command(cls=OnceCommand, epilog=SHEET_EXAMPLES)(sheet)
+app.command(cls=OnceCommand, epilog=DAYS_EXAMPLES)(days)
+app.command(cls=OnceCommand, epilog=NEW_EXAMPLES)(new)
+app.command(cls=OnceCommand, epilog=CHECK_EXAMPLES)(check)
+app.command(cls=OnceCommand, epilog=BUILD_EXAMPLES)(build)
+app.command(cls=OnceCommand, epilog=SHOW_EXAMPLES)(show)
+app.command(cls=OnceCommand, epilog=FREE_EXAMPLES)(free)
+app.command(cls=OnceCommand, epilog=COMPARE_EXAMPLES)(compare)
+app.command(cls=OnceCommand, epilog=HISTORY_EXAMPLES)(history)
+app.command(cls=OnceCommand, epilog=RETRACT_EXAMPLES)(retract)
+app.command(cls=OnceCommand, epilog=WEED_EXAMPLES)(weed)
+app.command(cls=OnceCommand, epilog=DEMO_EXAMPLES)(demo)
+app.command(name="plan-schema", cls=OnceCommand)(plan_schema)
 
 
 def _show_version(wanted: bool) -> None:

@@ -33,6 +33,7 @@ Output = Annotated[
 Format = Annotated[
     str | None, typer.Option("--format", metavar="ics|csv|xlsx|json", help="The form, where the ending does not say.")
 ]
+Sheets = Annotated[list[str] | None, options.option_of("sheet")]
 CalendarName = Annotated[
     str | None, typer.Option("--calendar", metavar="NAME", help="The calendar’s name; else that of the output file.")
 ]
@@ -110,15 +111,18 @@ def convert(
     files: options.Files,
     output: Output = None,
     output_format: Format = None,
-    sheet: options.Sheet = None,
+    sheet: Sheets = None,
     area: options.Range = None,
+    visible: options.Visible = False,
     column: options.Columns = None,
+    value: options.Values = None,
     dates: options.Dates = None,
     typed_dates: options.TypedDates = None,
     within: options.Within = None,
     hours: options.Hours = None,
     zone: options.Zone = None,
     length: options.EventLength = "1h",
+    each_day: options.EachDay = False,
     places: options.Places = None,
     people: options.People = None,
     commas: options.Commas = None,
@@ -186,7 +190,7 @@ def convert(
         date_options = DateOptions(dates, typed_dates, within, hours)
         events, problems = event_choices(date_options, zone, length, places, people)
         names = [*splits, *(name for name, _ in (*adjustments.only, *adjustments.without)), prefix or ""]
-        events = replace(events, commas=options.stated("commas", commas), used=used_headings(names))
+        events = replace(events, commas=options.stated("commas", commas), used=used_headings(names), each_day=each_day)
         repeats = RepeatOptions(plan, cycle, if_closed, adjustments.before_shift()[1], limit, rules)
         events, zone_stated = with_repeats(events, repeats, problems, zone_stated=zone is not None)
         request = conversion.Request(
@@ -194,8 +198,9 @@ def convert(
             calendar or target.stem,
             events,
             zone_stated,
-            TableChoices(sheet, area),
+            [TableChoices(name, area, visible) for name in sheet or (None,)],
             options.column_fields(column),
+            options.own_values(value),
             adjustments,
             once,
             expect,

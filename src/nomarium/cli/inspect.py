@@ -34,13 +34,16 @@ def inspect(
     files: options.Files,
     sheet: options.Sheet = None,
     area: options.Range = None,
+    visible: options.Visible = False,
     column: options.Columns = None,
+    value: options.Values = None,
     dates: options.Dates = None,
     typed_dates: options.TypedDates = None,
     within: options.Within = None,
     hours: options.Hours = None,
     zone: options.Zone = None,
     length: options.EventLength = "1h",
+    each_day: options.EachDay = False,
     places: options.Places = None,
     people: options.People = None,
     commas: options.Commas = None,
@@ -61,14 +64,16 @@ def inspect(
     with wrong_calls():
         date_options = DateOptions(dates, typed_dates, within, hours)
         events, problems = event_choices(date_options, zone, length, places, people)
-        events = replace(events, commas=options.stated("commas", commas))
+        events = replace(events, commas=options.stated("commas", commas), each_day=each_day)
         fields = options.column_fields(column)
-        glances, others = _sorted(paths, TableChoices(sheet, area), fields, events.dates)
+        glances, others = _sorted(paths, TableChoices(sheet, area, visible), fields, events.dates)
         views += glances
         problems += [problem for glance in glances for problem in glance.problems]
         results = []
         for tables, several in others.items():
-            request = conversion.Request(several, "Events", events, zone is not None, tables, fields, preview=True)
+            request = conversion.Request(
+                several, "Events", events, zone is not None, [tables], fields, options.own_values(value), preview=True
+            )
             results.append(conversion.convert(request))
         for result in results:
             problems += result.problems

@@ -32,12 +32,14 @@ Calendars = Annotated[
 def option_of(name: str) -> Any:  # noqa: ANN401 -- as typer.Option itself
     """Return the option of a setting."""
     setting = SETTINGS[name]
-    return typer.Option(setting.option, metavar=setting.metavar, help=setting.meaning)
+    return typer.Option(setting.option, metavar=setting.metavar or None, help=setting.meaning)
 
 
 Sheet = Annotated[str | None, option_of("sheet")]
 Range = Annotated[str | None, option_of("range")]
 Columns = Annotated[list[str] | None, option_of("column")]
+Visible = Annotated[bool, option_of("visible")]
+Values = Annotated[list[str] | None, option_of("value")]
 Dates = Annotated[str | None, option_of("dates")]
 Within = Annotated[str | None, option_of("within")]
 Hours = Annotated[str | None, option_of("hours")]
@@ -45,6 +47,7 @@ TypedDates = Annotated[str | None, option_of("typed_dates")]
 Commas = Annotated[str | None, option_of("commas")]
 Zone = Annotated[str | None, option_of("zone")]
 EventLength = Annotated[str, option_of("length")]
+EachDay = Annotated[bool, option_of("each_day")]
 Places = Annotated[Path | None, option_of("places")]
 People = Annotated[Path | None, option_of("people")]
 ShownZone = Annotated[
@@ -90,6 +93,18 @@ def column_fields(stated: Iterable[str] | None) -> dict[str, str]:
             raise typer.BadParameter(f"“{item}” is not of the form “Heading=field”.", param_hint="--column")
         fields[heading.strip()] = field.strip().lower()
     return fields
+
+
+def own_values(stated: Iterable[str] | None) -> dict[str, dict[str, str]]:
+    """Return what codes are stated to stand for: ["Show as: 3=free"] → {"Show as": {"3": "free"}}."""
+    values: dict[str, dict[str, str]] = {}
+    for item in stated or ():
+        heading, colon, pair = item.partition(":")
+        code, equals, word = pair.partition("=")
+        if not colon or not equals or not heading.strip() or not code.strip():
+            raise typer.BadParameter(f"“{item}” is not of the form “Heading: code=word”.", param_hint="--value")
+        values.setdefault(heading.strip(), {})[code.strip()] = word.strip()
+    return values
 
 
 def stated(name: str, text: str | None) -> Any:  # noqa: ANN401 -- each setting has a type of its own
@@ -138,12 +153,12 @@ def machine_zone() -> str:
     return read_zone(name or "") or "UTC"
 
 
-def pairs(stated: Iterable[str] | None, option: str) -> list[tuple[str, str]]:
+def pairs(stated: Iterable[str] | None, option: str, *, may_be_empty: bool = False) -> list[tuple[str, str]]:
     """Return the halves of options of the form ``name=value``."""
     found = []
     for item in stated or ():
         name, equals, value = item.partition("=")
-        if not equals or not name.strip() or not value.strip():
+        if not equals or not name.strip() or not (may_be_empty or value.strip()):
             raise typer.BadParameter(f"“{item}” is not of the form “field=value”.", param_hint=option)
         found.append((name.strip(), value.strip()))
     return found
@@ -151,12 +166,20 @@ def pairs(stated: Iterable[str] | None, option: str) -> list[tuple[str, str]]:
 
 def conditions(stated: Iterable[str] | None, option: str) -> list[tuple[str, tuple[str, ...]]]:
     """Return what ``--only`` or ``--without`` asks: names, each with the values separated by commas."""
-    return [(name, tuple(part.strip() for part in value.split(","))) for name, value in pairs(stated, option)]
+    return [(name, _by_comma(value)) for name, value in pairs(stated, option)]
+
+
+def _by_comma(value: str) -> tuple[str, ...]:
+    return tuple(part.strip() for part in value.split(","))
 
 
 def row_conditions(stated: Iterable[str] | None, option: str) -> list[tuple[str, tuple[str, ...]]]:
-    """Return what rows are chosen by: names, each with the text itself, as a name may hold a comma, and its parts."""
-    return [(name, tuple(dict.fromkeys((", ".join(values), *values)))) for name, values in conditions(stated, option)]
+    """Return what rows are chosen by: names, each with the text itself, as a name may hold a comma, and its parts.
+
+    "Room=" is an empty cell.
+    """
+    found = [(name, _by_comma(value)) for name, value in pairs(stated, option, may_be_empty=True)]
+    return [(name, tuple(dict.fromkeys((", ".join(values), *values)))) for name, values in found]
 
 
 def shift_days(text: str | None) -> tuple[Length | None, bool]:

@@ -16,7 +16,7 @@ from nomarium.core.output import write_whole
 from nomarium.settings import IN_SHEETS, SETTINGS
 
 _READING = {name: setting.key for name, setting in SETTINGS.items() if setting.where == IN_SHEETS}
-_TABLE = {"sheet": "sheet", "area": "range"}
+_TABLE = {"area": "range"}
 _SOURCE = {"length": "length", "prefix": "prefix", "cycle": "cycle", "if_closed": "if_closed"}
 _ROWS = {
     "headings": "headings",
@@ -58,8 +58,12 @@ def _saved(folder: Path, said: Mapping[str, Any], target: Target) -> SavedCall:
         options.zone_name(said["zone"]),
         _kept(said, _READING),
         _kept(said, _TABLE),
+        said["sheet"] or (),
         options.column_fields(said["column"]),
+        options.own_values(said["value"]),
+        said["visible"],
         {**_kept(said, _SOURCE), **lookups},
+        ["each_day"] if said["each_day"] else [],
         dict(options.pairs(said["stated"], "--set")),
         options.row_conditions(said["only"], "--only"),
         options.row_conditions(said["without"], "--without"),

@@ -4,10 +4,21 @@ from __future__ import annotations
 
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
+from itertools import product
 from pathlib import Path
 
 from nomarium.core.calendars import Calendar, find_doubles
-from nomarium.core.columns import Headings, Kind, check_stated, heading_key, match_columns
+from nomarium.core.columns import (
+    Headings,
+    Kind,
+    OwnValues,
+    check_own_values,
+    check_stated,
+    heading_key,
+    match_columns,
+    put_values,
+    settle_captions,
+)
 from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import (
@@ -58,9 +69,12 @@ class Request:
     """The calendar's name."""
     events: EventChoices
     zone_stated: bool = True
-    tables: TableChoices = field(default_factory=TableChoices)
+    tables: Sequence[TableChoices] = (TableChoices(),)
+    """Which tables of each file are meant."""
     columns: Mapping[str, str] = field(default_factory=dict)
     """Fields by the headings that the user gave them to; "" leaves a column alone."""
+    values: OwnValues = field(default_factory=dict)
+    """What the sheets' own codes stand for, by headings."""
     adjustments: Adjustments = field(default_factory=Adjustments)
     once: bool = False
     """Whether one of identical events is enough."""
@@ -101,7 +115,9 @@ def convert(
     headings = Headings(EVENT_SHEET)
     read, found = _read_files(request, headings)
     found = [*problems, *found]
-    check_stated([one.table for one in read if isinstance(one, _Read)], request.columns, headings)
+    tables = [one.table for one in read if isinstance(one, _Read)]
+    check_stated(tables, request.columns, headings)
+    check_own_values(tables, request.values)
     sheets: list[EventSheet] = []
     for done, one in enumerate(read, 1):
         if isinstance(one, CalendarFile):
@@ -109,6 +125,7 @@ def convert(
             progress(done)
             continue
         table = one.table
+        found += [*put_values(table, request.values), *settle_captions(table, headings)]
         matches, unsure = match_columns(table, request.columns, headings)
         found += unsure
         if not has_errors(unsure):
@@ -123,11 +140,12 @@ def convert(
         if not sheet.series and has_errors([*unsure, *sheet.problems]):
             # A list whose columns are told is one of events, whatever its rows lack; a grid only seemed to be a list.
             others = tuple(Kind) if has_errors(unsure) else (Kind.GRID, Kind.MONTHS)
-            found += _other_kind(next(path for path in request.files if path.name == table.file), request, others)
+            path = next(path for path in request.files if path.name == table.file)
+            found += _other_kind(path, TableChoices(table.sheet), request, others)
         progress(done)
-    found += [problem for sheet in sheets for problem in sheet.problems]
     found += _same_uid(sheets)
     found += adjust(sheets, request.adjustments)
+    found += [problem for sheet in sheets for problem in sheet.problems]
     if request.to_zone:
         move_to_zone(sheets, request.to_zone)
     used = sorted(filter(None, request.events.used))
@@ -157,33 +175,33 @@ def _read_files(request: Request, headings: Headings) -> tuple[list[_Read | Cale
     """Read the table of each sheet, and the events of each calendar file."""
     read: list[_Read | CalendarFile] = []
     problems: list[Problem] = []
-    for path in request.files:
+    for path, wanted in product(request.files, request.tables):
         try:
             calendar = _read_as_calendar(path, request)
             if calendar is not None:
                 read.append(calendar)
                 continue
-            grid, found = _event_grid(path, request)
+            grid, found = _event_grid(path, wanted, request)
             problems += found
             table, found = find_table(grid, headings)
         except DataRefused as refused:
-            problems += [refused.problem, *_other_kind(path, request)]
+            problems += [refused.problem, *_other_kind(path, wanted, request)]
         else:
             read.append(_Read(table, grid))
             problems += found
     return read, problems
 
 
-def _event_grid(path: Path, request: Request) -> tuple[Grid, list[Problem]]:
+def _event_grid(path: Path, wanted: TableChoices, request: Request) -> tuple[Grid, list[Problem]]:
     """Return the sheet of events of a file; one on which names and dates cross as the list that it stands for.
 
     Raises DataRefused where there is none, or several may be meant.
     """
-    grids, problems = read_grids(path, request.tables)
+    grids, problems = read_grids(path, wanted)
     if any(map(_is_list, grids)):
         return grid_of_kind(grids, path, EVENT_SHEET), problems
-    others = read_grids(path)[0] if request.tables.sheet else grids
-    choices = SheetChoices(path, Place(path.name), request.tables, request.events.dates)
+    others = read_grids(path)[0] if wanted.sheet else grids
+    choices = SheetChoices(path, Place(path.name), wanted, request.events.dates)
     unfolded = unfolded_of(grids, others, choices, request.events.used)
     crossed = [one for one in unfolded if one.kind is Kind.EVENTS and _has_headings(one.grid, request)]
     if len(crossed) == 1:
@@ -207,10 +225,12 @@ def _has_headings(grid: Grid, request: Request) -> bool:
     return all(heading_key(heading) in headings for heading in request.columns)
 
 
-def _other_kind(path: Path, request: Request, others: Sequence[Kind] = tuple(Kind)) -> list[Problem]:
+def _other_kind(
+    path: Path, wanted: TableChoices, request: Request, others: Sequence[Kind] = tuple(Kind)
+) -> list[Problem]:
     """Say of a file that holds no events what it seems to hold of some other kinds, and what reads that."""
     try:
-        grids, _ = read_grids(path, request.tables)
+        grids, _ = read_grids(path, wanted)
     except DataRefused:
         return []
     found = [(grid, recognise(grid, request.columns)) for grid in grids]

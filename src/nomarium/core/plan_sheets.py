@@ -46,9 +46,10 @@ class PlanSheets:
         return SheetChoices(
             path,
             self._plan.place(*keys),
-            TableChoices(sheet.sheet, sheet.range),
+            TableChoices(sheet.sheet, sheet.range, visible=sheet.visible),
             self.dates(sheet, keys),
             dict(sheet.columns),
+            sheet.values,
             as_conditions(sheet.only),
             as_conditions(sheet.without),
             sheet.whole,

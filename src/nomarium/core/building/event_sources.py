@@ -7,7 +7,15 @@ from datetime import timedelta
 
 from nomarium.core.building import wording
 from nomarium.core.building.sheet_desk import FileRead, SheetDesk, column_uses
-from nomarium.core.columns import Headings, Matches, check_stated, match_columns
+from nomarium.core.columns import (
+    Headings,
+    Matches,
+    check_own_values,
+    check_stated,
+    match_columns,
+    put_values,
+    settle_captions,
+)
 from nomarium.core.holidays import holiday_events, read_holidays
 from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
@@ -36,7 +44,14 @@ def _event_choices(desk: SheetDesk, keys: SourceKeys, choices: SheetChoices) -> 
     repeats = RepeatChoices(desk.year, keys.cycle, keys.if_closed, periods=desk.found.bells)
     lookups = desk.lookups(keys.places, keys.people)
     return EventChoices(
-        desk.zone, usual_length(keys), choices.dates, lookups, repeats=repeats, commas=choices.commas, used=choices.used
+        desk.zone,
+        usual_length(keys),
+        choices.dates,
+        lookups,
+        each_day=keys.each_day,
+        repeats=repeats,
+        commas=choices.commas,
+        used=choices.used,
     )
 
 
@@ -50,11 +65,14 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
         desk.found.problems += problems
     try:
         check_stated(tables, choices.columns, headings)
+        check_own_values(tables, choices.values)
     except WrongCall as wrong:
         desk.found.problems.append(wording.wrong_columns(choices.place, wrong))
         return
     for grid, table in zip(grids, tables, strict=True):
+        replaced = [*put_values(table, choices.values), *settle_captions(table, headings)]
         matches, problems = match_columns(table, choices.columns, headings)
+        problems = replaced + problems
         if not has_errors(problems):
             problems += take_notes(grid, table, matches, EVENT_SHEET)
             problems += account(EVENT_SHEET, table, matches, desk.used, desk.known)
@@ -62,8 +80,8 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
         if has_errors(problems):
             continue
         sheet = read_events(table, matches, _event_choices(desk, keys, choices))
-        desk.found.problems += sheet.problems
         _adjust(desk, sheet, keys, choices)
+        desk.found.problems += sheet.problems
         desk.found.events.setdefault(name, []).extend(sheet.series)
         read = FileRead("", "", "", None, sheet.moments, column_uses(matches, desk.used))
         desk.note(grid, grid.form, _events_gave(sheet), table, read)
@@ -85,8 +103,8 @@ def take_calendar(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetCh
         return
     span = desk.sheets.within or (None, None)
     sheet = read_calendar(text.text, text.file, CalendarChoices("", desk.zone, *span))
-    desk.found.problems += sheet.problems
     _adjust(desk, sheet, keys, choices)
+    desk.found.problems += sheet.problems
     desk.found.events.setdefault(name, []).extend(sheet.series)
     events = sum(len(one.occurrences) for one in sheet.series)
     desk.found.files.append(FileRead(text.file, "calendar", counted(events, "event")))

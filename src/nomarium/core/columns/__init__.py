@@ -1,5 +1,6 @@
 """Headings → fields: which column of a table holds what, and what that shows of its kind."""
 
+from nomarium.core.columns.captions import settle_captions
 from nomarium.core.columns.contents import (
     holds_dates,
     holds_repeats,
@@ -27,7 +28,6 @@ from nomarium.core.columns.evidence import (
 )
 from nomarium.core.columns.fields import (
     END_FIELDS,
-    FIELD_NAMES,
     FILE_WIDE_FIELDS,
     MOMENT_FIELDS,
     ROW_FIELDS,
@@ -46,10 +46,10 @@ from nomarium.core.columns.fields import (
 from nomarium.core.columns.headings import Headings
 from nomarium.core.columns.match import check_stated, columns_headed, match_columns
 from nomarium.core.columns.matches import Certainty, Match, Matches
+from nomarium.core.columns.own_values import OwnValues, check_own_values, put_values
 
 __all__ = [
     "END_FIELDS",
-    "FIELD_NAMES",
     "FILE_WIDE_FIELDS",
     "MOMENT_FIELDS",
     "ROW_FIELDS",
@@ -67,12 +67,14 @@ __all__ = [
     "Kind",
     "Match",
     "Matches",
+    "OwnValues",
     "SheetKind",
     "Verdict",
     "all_of",
     "any_of",
     "at_most",
     "called",
+    "check_own_values",
     "check_stated",
     "columns_headed",
     "dated",
@@ -89,7 +91,9 @@ __all__ = [
     "holds_weekdays",
     "match_columns",
     "no_dates_in",
+    "put_values",
     "says_how_often",
+    "settle_captions",
     "undated",
     "what_meets",
 ]

@@ -156,13 +156,6 @@ MOMENT_FIELDS = (*START_FIELDS, *END_FIELDS)
 TIME_FIELDS = ("start_time", "end_time", "hours")
 """Fields in which "9.30" is a time rather than a date."""
 
-FIELD_NAMES: tuple[str, ...] = tuple(
-    "summary start_date start_time end_date end_time start end when hours duration weekday all_day location "
-    "description categories url status visibility busy organizer attendees reminders zone repeat until times except "
-    "also occurrence on_closure id".split()
-)
-"""The fields of an event."""
-
 ROW_FIELDS = (
     "id",
     "summary",
@@ -200,6 +193,11 @@ FILE_WIDE_FIELDS = (
     "busy",
     "organizer",
     "attendees",
+    "color",
+    "priority",
+    "geo",
+    "image",
+    "conference",
 )
 """Fields that can be stated for all events of a file at once."""
 

@@ -155,8 +155,9 @@ def _release_misheaded(table: Table, matches: Matches) -> list[Problem]:
         if match.certainty is not Certainty.SURE:
             continue
         if match.field == "reminders" and "time" in key and holds_times(match.column):
-            problems.append(wording.reminder_of_the_clock(table, match.column))
-        elif match.field in ("hours", "start_time") and key in _COUNTING and holds_amounts(match.column):
+            match.field, match.why = "reminder_time", "its heading, with times of day below it"
+            continue
+        if match.field in ("hours", "start_time") and key in _COUNTING and holds_amounts(match.column):
             if matches.columns(("start", "when")) or len(matches.columns(("start_time", "hours"))) > 1:
                 match.field, match.why = _COUNTING[key], "its heading, with numbers below it"
                 continue
@@ -205,13 +206,34 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
     elif "start_time" in sheet.names and not (matches.open("end_time") and matches.open("end")):
         _take_start(matches)
     if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
-        described = [match for match in matches.all if match.field == "description"]
-        if described and described[0].certainty is Certainty.SURE:
-            described[0].field, described[0].certainty = "summary", Certainty.DOUBTFUL
-            described[0].why = "no other column is the title"
-        else:
-            _take_only(matches, "summary", holds_titles, "the only column of words left")
-            _take_beside_the_date(matches)
+        _take_title(matches)
+
+
+def _take_title(matches: Matches) -> None:
+    """Find the title: the descriptions where nothing stands nearer to the date, else the only column of words."""
+    described = next((match for match in matches.all if match.field == "description"), None)
+    dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
+    if described is not None and described.certainty is Certainty.SURE:
+        nearer = [
+            match
+            for match in matches.unused_matches()
+            if dated and match.column.heading and holds_titles(match.column) and _are_different(match.column)
+            if abs(match.column.index - dated[0]) < abs(described.column.index - dated[0])
+            or _is_filled(match.column) > _is_filled(described.column)
+        ]
+        if len(nearer) == 1:
+            nearer[0].field, nearer[0].certainty = "summary", Certainty.DOUBTFUL
+            nearer[0].why = "the column of words beside the date"
+            return
+        described.field, described.certainty = "summary", Certainty.DOUBTFUL
+        described.why = "no other column is the title"
+        return
+    _take_only(matches, "summary", holds_titles, "the only column of words left")
+    _take_beside_the_date(matches)
+
+
+def _is_filled(column: Column) -> bool:
+    return all(cell != "" for cell in column.cells)
 
 
 _LONGEST_MARK = 2

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from difflib import get_close_matches
 
-from nomarium.core.problems import Problem, Way, error, note, warning
+from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.tables import Column, Table, column_letters
 
 
@@ -13,6 +13,23 @@ def fields_hint(near: list[str], names: Sequence[str]) -> str:
     """Name the nearest field, and all of them."""
     meant = f"Did you mean {near[0]}? " if near else ""
     return f"{meant}The fields are: {', '.join(names)}."
+
+
+def dates_under_captions(place: Place, count: int, caption: str) -> Problem:
+    """Dates that take their month or year from a caption above them."""
+    what = "1 date takes" if count == 1 else f"{count:,} dates take"
+    message = f"{what} the month or year from the captions above them, such as “{caption}”."
+    return note("dates-under-captions", place, message, advice="Where that is wrong, write the dates in full.")
+
+
+def code_not_found(place: Place, column: Column, code: str) -> Problem:
+    """A value stated for cells of which there are none."""
+    return warning(
+        "value-not-found",
+        place,
+        f"No cell of column {column.name} says “{code}”, for which a value is stated.",
+        advice="Check how the sheet writes it, or leave the value out.",
+    )
 
 
 def headings_hint(table: Table, wanted: str) -> str:
@@ -87,16 +104,6 @@ def numbers_of_hours(table: Table, column: Column) -> Problem:
             column_way(column, "start_time", "{} for starts", ", "),
             column_way(column, "", "{} leaves it alone", ", "),
         ),
-    )
-
-
-def reminder_of_the_clock(table: Table, column: Column) -> Problem:
-    """A column of reminders with times of day where lengths before the start are meant."""
-    return warning(
-        "reminder-of-the-clock",
-        table.heading_place(column),
-        f"Column {column.name} holds times of day, not how long before an event to remind, and was not used.",
-        advice=("Write how long before, such as “15 min”", column_way(column, "", "{} leaves it alone")),
     )
 
 

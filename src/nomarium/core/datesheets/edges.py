@@ -10,6 +10,7 @@ from enum import StrEnum
 from typing import NamedTuple
 
 from nomarium.core.datesheets.rows import DatedRow
+from nomarium.core.values import names_part_of_year
 
 
 class Side(StrEnum):
@@ -84,14 +85,6 @@ def edge_of(name: str) -> Edge | None:
     return None
 
 
-_TERM_NAME = re.compile(
-    r"(?:the )?(?:(?:school|academic|teaching) year|schuljahr|année scolaire|año (?:escolar|lectivo)|curso escolar|"
-    r"anno scolastico|ano le[ct]tivo|schooljaar|läsår\w*|skoleår\w*|scholenjaar)\b.*|"
-    r"(?:[^\W\d_]+ |\d\w*\.? ){0,2}(?:term|semester|trimester|trimestre|semestre|halbjahr)(?: \d)?(?:,? \d{4}.*)?",
-    re.IGNORECASE,
-)
-
-
 def speaks_of_holiday(name: str) -> bool:
     """Tell whether a row is about a holiday or a break: "Vacances de Noël"."""
     return bool(_HOLIDAY.search(name))
@@ -100,8 +93,7 @@ def speaks_of_holiday(name: str) -> bool:
 def names_term(name: str) -> bool:
     """Tell whether a row is called as a school year or one of its parts: "Autumn term", "Année scolaire 2026-27"."""
     text = " ".join(name.split())
-    is_called_so = len(text) <= _LONGEST and bool(_TERM_NAME.fullmatch(text))
-    return is_called_so and not speaks_of_holiday(text) and not edge_of(text)
+    return names_part_of_year(text) and not speaks_of_holiday(text) and not edge_of(text)
 
 
 @dataclass(frozen=True, slots=True)

@@ -24,10 +24,18 @@ class SavedCall:
     reading: Mapping[str, str] = field(default_factory=dict)
     """Keys of how sheets are read: dates, within, typed_dates."""
     table: Mapping[str, str] = field(default_factory=dict)
-    """Which table of each file: sheet, range."""
+    """Which part of each sheet: range."""
+    tabs: Sequence[str] = ()
+    """Which sheets of each workbook; none where it is not said."""
     columns: Mapping[str, str] = field(default_factory=dict)
+    values: Mapping[str, Mapping[str, str]] = field(default_factory=dict)
+    """What the sheets' own codes stand for, by headings."""
+    visible: bool = False
+    """Whether rows that are hidden or crossed out are left out."""
     source: Mapping[str, str] = field(default_factory=dict)
     """Keys of the source that are one text: length, hours, prefix, places, people, cycle, if_closed."""
+    flags: Sequence[str] = ()
+    """Keys of the source that say yes."""
     stated: Mapping[str, str] = field(default_factory=dict)
     only: Conditions = ()
     without: Conditions = ()
@@ -51,10 +59,11 @@ def _lines(call: SavedCall) -> Iterator[str]:
     yield from ("", "[school]", f"name = {toml_text(call.name)}", f"zone = {toml_text(call.zone)}", "")
     yield from _table("sheets", call.reading)
     yield f"[sources.{toml_key(call.name)}]"
-    yield f"sheets = [{', '.join(_sheet(call, file) for file in call.sheets)}]"
+    yield f"sheets = [{', '.join(_sheet(call, file, tab) for file in call.sheets for tab in call.tabs or ('',))}]"
     yield 'kind = "events"'
     for name, value in call.source.items():
         yield f"{name} = {toml_text(value)}"
+    yield from (f"{name} = true" for name in call.flags)
     if call.stated:
         yield f"set = {_inline({name: toml_text(value) for name, value in call.stated.items()})}"
     for name, conditions in (("only", call.only), ("without", call.without)):
@@ -80,13 +89,20 @@ def _table(name: str, keys: Mapping[str, str]) -> Iterator[str]:
         yield ""
 
 
-def _sheet(call: SavedCall, file: str) -> str:
-    if not call.table and not call.columns:
-        return toml_text(file)
+def _sheet(call: SavedCall, file: str, tab: str) -> str:
     parts = {"file": toml_text(file), **{name: toml_text(value) for name, value in call.table.items()}}
+    if tab:
+        parts["sheet"] = toml_text(tab)
+    if call.visible:
+        parts["visible"] = "true"
+    if call.values:
+        texts = {
+            heading: {code: toml_text(word) for code, word in codes.items()} for heading, codes in call.values.items()
+        }
+        parts["values"] = _inline({heading: _inline(codes) for heading, codes in texts.items()})
     if call.columns:
         parts["columns"] = _inline({heading: toml_text(name) for heading, name in call.columns.items()})
-    return _inline(parts)
+    return _inline(parts) if len(parts) > 1 else parts["file"]
 
 
 def _inline(parts: Mapping[str, str]) -> str:

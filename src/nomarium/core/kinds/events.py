@@ -200,6 +200,46 @@ EVENT_FIELDS: tuple[Field, ...] = (
         joint="; ",
     ),
     Field(
+        "optional_attendees",
+        "who may take part, but need not",
+        "optional attendees|optional participants|optional|cc|optional people",
+        Holds.PEOPLE,
+    ),
+    Field(
+        "informed",
+        "who is only told of it",
+        "for information|informed|fyi|information only|non participants|copied to",
+        Holds.PEOPLE,
+    ),
+    Field("chair", "who leads the meeting, as one of those who take part", "chaired by|meeting chair", Holds.PEOPLE),
+    Field("accepted", "who has said yes", "accepted|accepted by|attending yes|said yes", Holds.PEOPLE),
+    Field("declined", "who has said no", "declined|declined by|regrets|apologies|said no", Holds.PEOPLE),
+    Field("undecided", "who may come", "tentatively accepted|maybe|undecided", Holds.PEOPLE),
+    Field(
+        "rsvp",
+        "whether those who take part are asked to reply: yes or no",
+        "rsvp|please reply|reply wanted|reply requested|response requested|request responses",
+        Holds.YES_NO,
+    ),
+    Field("reminder_date", "the day to remind on", "reminder date|remind on|alarm date|alert date", Holds.DATE),
+    Field("reminder_time", "the time of day to remind at", "remind at|alarm time|alert time", Holds.TIME),
+    Field(
+        "reminder_on",
+        "whether to remind at all: yes or no",
+        "reminder on/off|reminder on|reminder set|has reminder",
+        Holds.YES_NO,
+    ),
+    Field("color", "its colour, by its name in CSS: “teal”", "color|colour|event color|event colour|farbe|couleur"),
+    Field("priority", "high, medium or low, or a number from 1 to 9", "priority|importance|urgency|priorität|priorité"),
+    Field("geo", "latitude and longitude: “57.48; -4.22”", "geo|coordinates|gps|lat long|latitude longitude|position"),
+    Field("image", "the web address of a picture", "image|picture|poster|image url|picture url|photo|banner"),
+    Field(
+        "conference",
+        "the web address of a meeting on the line",
+        "conference|conference link|conference url|video link|video call|video conference|call link|online meeting|"
+        "dial in link",
+    ),
+    Field(
         "reminders",
         "how long before it to remind: “1 day; 15 min”",
         "reminders|reminder|alarm|alarms|alert|alerts|remind|remind me|notify|notification|reminder time",
@@ -214,7 +254,8 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "repeat",
         "how it repeats, in plain words or as RRULE: “every Tuesday”, “monthly on the 15th”",
         "repeat|repeats|recurrence|recurs|recurring|frequency|how often|repeat rule|repetition|rrule|occurs|every|"
-        "pattern|recurrence pattern|meeting pattern|meets on|when it meets|wiederholung|répétition|repetición",
+        "pattern|recurrence pattern|meeting pattern|meets on|when it meets|wiederholung|wiederholt sich|rhythmus|turnus|répétition|récurrence|fréquence|repetición|repite|se repite|frecuencia|repete|repetição|"
+        "frequência|ripetizione|ripete|frequenza|herhaling|herhaalt|upprepas|upprepning|gentages|gentagelse|gjentas|gjentakelse",
     ),
     Field(
         "until",

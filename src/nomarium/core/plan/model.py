@@ -169,7 +169,13 @@ class SheetKeys(ReadingKeys):
     columns: dict[str, str] = Field(
         default_factory=dict, description="fields by headings; an empty field leaves the column alone"
     )
-    only: Conditions = Field(default_factory=dict, description="only rows that say so: { Type = “Safety” }")
+    visible: bool = Field(False, description=_meaning("visible"))
+    values: dict[str, dict[str, str]] = Field(
+        default_factory=dict, description="what a sheet’s own codes stand for: { “Show as” = { 3 = “free” } }"
+    )
+    only: Conditions = Field(
+        default_factory=dict, description="only rows that say so: { Type = “Safety” }; “” is empty"
+    )
     without: Conditions = Field(default_factory=dict, description="not the rows that say so: { Status = “cancelled” }")
     division: Text | None = Field(None, description="the division that all of it is for")
     term: Text | None = Field(None, description="the term that all of it holds in")
@@ -370,11 +376,14 @@ class SourceKeys(Keys):
         description="what codes in cells mean: of a master list, of a rota’s shifts, of a grid’s blocks",
     )
     length: Length | None = Field(None, description=_meaning("length"))
+    each_day: bool = Field(False, description=_meaning("each_day"))
     hours: Annotated[str, AfterValidator(_stated("hours"))] | None = Field(None, description=_meaning("hours"))
     set: dict[str, str] = Field(
         default_factory=dict, description="values for each of its events: { location = “Office” }"
     )
-    only: Conditions = Field(default_factory=dict, description="only rows that say so: { Type = “Safety” }")
+    only: Conditions = Field(
+        default_factory=dict, description="only rows that say so: { Type = “Safety” }; “” is empty"
+    )
     without: Conditions = Field(default_factory=dict, description="not the rows that say so: { Status = “cancelled” }")
     prefix: str | None = Field(None, description="text in front of each title, such as “{Type}: ”")
     places: Text | None = Field(None, description=_meaning("places"))

@@ -12,8 +12,9 @@ from datetime import date
 from difflib import get_close_matches
 from typing import Literal
 
+from nomarium.core.repeats.other_languages import in_english
 from nomarium.core.repeats.rule import Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
-from nomarium.core.values import WEEKDAY_NAMES, completed_dates, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, parted_dates, weekday_in_any
 
 OnClosure = Literal["drop", "keep", "next", "previous"]
 
@@ -101,6 +102,15 @@ def read_words(text: str, start: date) -> Repeat:
     plain = " ".join(text.split()).strip(" .;")
     if plain.upper().startswith(("RRULE:", "FREQ=")):
         return Repeat(_standard(plain))
+    try:
+        return _read_english(plain, start, text)
+    except NotUnderstood:
+        if (english := in_english(plain)) is None:
+            raise
+        return _read_english(english, start, text)
+
+
+def _read_english(plain: str, start: date, text: str) -> Repeat:
     head, modifiers = _modifiers(_normalised(plain))
     repeat = _head(head, start, text)
     for apply in modifiers:
@@ -125,6 +135,7 @@ def bounds_in(text: str) -> Bounds | None:
     if len(text) > LONGEST_REPEAT:
         return None
     plain = " ".join(text.split()).strip(" .;")
+    plain = in_english(plain) or plain
     try:
         head, modifiers = _modifiers(_normalised(plain))
         found = Repeat(Rule(Frequency.DAILY))
@@ -228,7 +239,7 @@ def _bound(word: str, rest: str) -> _Modifier:
         first, _, last = rest.partition(" to ")
         return lambda repeat: replace(repeat, first=first.strip(), until=last.strip() or repeat.until)
     if word.startswith(_EXCEPT):
-        dates = tuple(completed_dates([part.strip() for part in re.split(r";|,| and ", rest) if part.strip()]))
+        dates = tuple(parted_dates(rest))
         return lambda repeat: replace(repeat, except_=(*repeat.except_, *dates))
 
     def until(repeat: Repeat) -> Repeat:

@@ -6,6 +6,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from pathlib import Path
 
+from nomarium.core.columns import OwnValues
 from nomarium.core.problems import Place
 from nomarium.core.tables import TableChoices
 from nomarium.core.values import Commas, DateChoices
@@ -48,6 +49,8 @@ class SheetChoices:
     dates: DateChoices = field(default_factory=DateChoices)
     columns: Mapping[str, str] = field(default_factory=dict)
     """Fields by the headings that they were given to; "" leaves a column alone."""
+    values: OwnValues = field(default_factory=dict)
+    """What the sheet's own codes stand for, by headings."""
     only: Conditions = ()
     without: Conditions = ()
     whole: Mapping[str, str] = field(default_factory=dict)

@@ -12,10 +12,13 @@ from nomarium.core.columns import (
     Kind,
     Matches,
     SheetKind,
+    check_own_values,
     check_stated,
     columns_headed,
     heading_key,
     match_columns,
+    put_values,
+    settle_captions,
 )
 from nomarium.core.problems import Place, Problem, WrongCall, has_errors
 from nomarium.core.sheets import wording
@@ -118,9 +121,12 @@ def sheet_of(
         return None, [wording.idle_keys(choices.place, idle, kind.rows, kind.names)]
     try:
         check_stated([table], choices.columns, Headings(kind))
+        check_own_values([table], choices.values)
     except WrongCall as wrong:
         return None, [wording.wrong_columns(choices.place, wrong)]
+    replaced = [*put_values(table, choices.values), *settle_captions(table, Headings(kind))]
     matches, problems = match_columns(table, choices.columns, Headings(kind))
+    problems = replaced + problems
     if has_errors(problems):
         return None, problems
     if grid is not None and kind.kind is Kind.LIST:
@@ -147,7 +153,7 @@ def _choose(sheet: Sheet, conditions: Conditions, *, keep: bool) -> None:
         kept = [
             record
             for record in range(len(sheet))
-            if any(wanted & _said(column.cells[record]) for column in columns) is keep
+            if wanted.isdisjoint(_said([column.cells[record] for column in columns])) is not keep
         ]
         table = sheet.table
         table.left_out[LeftOut.NOT_CHOSEN] += len(table) - len(kept)
@@ -156,9 +162,10 @@ def _choose(sheet: Sheet, conditions: Conditions, *, keep: bool) -> None:
         table.row_numbers = [table.row_numbers[record] for record in kept]
 
 
-def _said(cell: Cell) -> set[str]:
-    text = " ".join(plain_text(cell).split())
-    return {text.casefold(), *(part.casefold() for part in split_list(text))} if text else {""}
+def _said(cells: Sequence[Cell]) -> set[str]:
+    """Return what the cells of a row say, whole and in parts; {""} where they are empty."""
+    texts = [text for cell in cells if (text := " ".join(plain_text(cell).split()))]
+    return {part.casefold() for text in texts for part in (text, *split_list(text))} or {""}
 
 
 def _columns_named(sheet: Sheet, name: str) -> list[Column]:

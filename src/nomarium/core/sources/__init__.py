@@ -1,15 +1,7 @@
 """Records of each kind → Series with Occurrences."""
 
-from nomarium.core.sources.adjust import (
-    Adjustments,
-    adjust,
-    check_name,
-    fill_prefix,
-    has_part,
-    in_zone,
-    move_to_zone,
-    values_of,
-)
+from nomarium.core.sources.adjust import Adjustments, adjust, fill_prefix, in_zone, move_to_zone
+from nomarium.core.sources.chosen import check_name, has_part, values_of
 from nomarium.core.sources.details import read_reminders
 from nomarium.core.sources.events import EventChoices, EventSheet, read_events
 from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup

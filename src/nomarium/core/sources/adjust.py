@@ -3,18 +3,19 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from zoneinfo import ZoneInfo
 
-from nomarium.core.columns import FIELD_NAMES, FILE_WIDE_FIELDS, columns_headed, heading_key
+from nomarium.core.columns import FILE_WIDE_FIELDS, heading_key
 from nomarium.core.problems import Problem, WrongCall, note
-from nomarium.core.sources.details import web_address
+from nomarium.core.sources.chosen import check_name, choose_days, choose_rows, values_of
 from nomarium.core.sources.events import EventSheet
+from nomarium.core.sources.own_lines import OWN_LINES, own_line
 from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.sources.spans import clock_changes
-from nomarium.core.tables import LeftOut, plain_text
+from nomarium.core.sources.web import web_address
 from nomarium.core.values import (
     WEEKDAY_NAMES,
     Length,
@@ -62,36 +63,6 @@ class Adjustments:
         return self.first and self.first - days, self.last and self.last - days
 
 
-_PLAIN_FIELDS = ("summary", "location", "description", "url", "status", "visibility", "busy", "id")
-
-
-def values_of(series: Series, name: str) -> list[str] | None:
-    """Return what an event says for a field or under a heading, as text; None where there is no such column."""
-    key = name.strip().casefold()
-    if key in _TEXTS_OF:
-        return [text for text in _TEXTS_OF[key](series) if text]
-    columns = columns_headed(series.table, name) if series.table else []
-    if not columns:
-        return None
-    return [
-        text
-        for column in columns
-        for text in (column.parted or split_list)(plain_text(column.cells[series.record]))
-        if text
-    ]
-
-
-_TEXTS_OF: dict[str, Callable[[Series], Iterable[str]]] = {
-    **{name: lambda series, name=name: (getattr(series, name),) for name in _PLAIN_FIELDS},  # type: ignore[misc]
-    "categories": lambda series: series.categories,
-    "attendees": lambda series: [text for person in series.attendees for text in person[:2]],
-    "organizer": lambda series: (series.organizer or ())[:2],
-    "date": lambda series: [occurrence.start.date().isoformat() for occurrence in series.occurrences],
-    "start_date": lambda series: [occurrence.start.date().isoformat() for occurrence in series.occurrences],
-}
-"""How the texts of each field are got from an event."""
-
-
 def move_to_zone(sheets: Sequence[EventSheet], zone: str) -> None:
     """Tell all timed events in a zone; floating ones, which have none, and all-day ones stay as they are."""
     for sheet in sheets:
@@ -111,14 +82,6 @@ def in_zone(occurrence: Occurrence, zone: str) -> Occurrence:
     return replace(occurrence, start=start, end=end, zone=zone)
 
 
-def check_name(sheets: Sequence[EventSheet], name: str, option: str) -> None:
-    """Raise WrongCall where a name is neither a field nor a heading of any sheet."""
-    if name.strip().casefold() in FIELD_NAMES or any(columns_headed(sheet.table, name) for sheet in sheets):
-        return
-    headings = dict.fromkeys(column.heading for sheet in sheets for column in sheet.table.columns if column.heading)
-    raise WrongCall(f"{option}: “{name}” is no field and no heading.", f"The headings are: {', '.join(headings)}.")
-
-
 def adjust(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
     """Apply all adjustments to the events of sheets, in place, and return what there is to say about it.
 
@@ -135,10 +98,10 @@ def adjust(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
     for conditions, keep, option in ((wanted.only, True, "only"), (wanted.without, False, "without")):
         for name, values in conditions:
             check_name(sheets, name, f"{wanted.named_by}{option}")
-            _choose(sheets, lambda series, name=name, values=values, keep=keep: _has(series, name, values) is keep)  # type: ignore[misc]
+            choose_rows(sheets, name, values, keep=keep)
     problems += _move(sheets, wanted)
     if wanted.first or wanted.last:
-        _choose(sheets, lambda series: _within(series, wanted.first, wanted.last))
+        choose_days(sheets, wanted.first, wanted.last)
     if wanted.prefix:
         _put_in_front(sheets, wanted.prefix, wanted.named_by)
     return problems
@@ -153,6 +116,11 @@ def _setter(name: str, text: str, dashes: str) -> Callable[[Series], None]:
         return lambda series: setattr(series, name, tuple(dict.fromkeys((*getattr(series, name), *items))))
     if name == "organizer":
         return lambda series: setattr(series, name, read_person(text))
+    if name in OWN_LINES:
+        line = own_line(name, text)
+        if not line:
+            raise WrongCall(f"{dashes}set: “{text}” is no {name}.")
+        return lambda series: setattr(series, "extra", _replaced(series.extra, line))
     readers: dict[str, Callable[[str], str | None]] = {
         "status": read_status,
         "visibility": read_visibility,
@@ -165,29 +133,10 @@ def _setter(name: str, text: str, dashes: str) -> Callable[[Series], None]:
     return lambda series: setattr(series, name, value)
 
 
-def _has(series: Series, name: str, values: tuple[str, ...]) -> bool:
-    wanted = {value.strip().casefold() for value in values}
-    return any(text.casefold() in wanted for text in values_of(series, name) or ())
-
-
-def _choose(sheets: Sequence[EventSheet], keep: Callable[[Series], bool]) -> None:
-    for sheet in sheets:
-        kept = [series for series in sheet.series if keep(series)]
-        sheet.left_out[LeftOut.NOT_CHOSEN] += len(sheet.series) - len(kept)
-        sheet.series = kept
-
-
-def _within(series: Series, first: date | None, last: date | None) -> bool:
-    """Leave an event the occurrences that have any part in a span of days, and tell whether it has any."""
-    if first is not None or last is not None:
-        series.occurrences = tuple(o for o in series.occurrences if has_part(o, first, last))
-    return bool(series.occurrences)
-
-
-def has_part(occurrence: Occurrence, first: date | None, last: date | None) -> bool:
-    """Tell whether an occurrence has any part in the days from ``first`` to ``last``, both included."""
-    ends = occurrence.end if occurrence.end == occurrence.start else occurrence.end - timedelta(seconds=1)
-    return (last is None or occurrence.start.date() <= last) and (first is None or ends.date() >= first)
+def _replaced(lines: Sequence[str], line: str) -> tuple[str, ...]:
+    """Return lines with one in the place of that of its property."""
+    name = re.split("[:;]", line, maxsplit=1)[0]
+    return (*(one for one in lines if re.split("[:;]", one, maxsplit=1)[0] != name), line)
 
 
 def _move(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:

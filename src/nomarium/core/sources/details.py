@@ -11,13 +11,14 @@ from typing import Any, TypeVar
 from nomarium.core.columns import Matches
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import wording
+from nomarium.core.sources.attendance import read_attendance
 from nomarium.core.sources.lookups import Lookup, Lookups
+from nomarium.core.sources.own_lines import OWN_LINES, own_line
+from nomarium.core.sources.web import web_address
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values import (
-    Person,
     read_busy,
     read_length,
-    read_person,
     read_status,
     read_visibility,
     split_list,
@@ -57,13 +58,24 @@ class Details:
         return self.columns["summary"]
 
     def rows(self) -> Iterator[tuple[Any, ...]]:
-        """For each row all that a Series takes behind its occurrences: DETAIL_FIELDS, the table, the record."""
+        """For each row all that a Series takes behind its occurrences: DETAIL_FIELDS, table, record, further lines."""
         count = len(self.table)
         nothing: Sequence[Any] = [()] * count
         empty = {"categories": nothing, "attendees": nothing, "reminders": nothing, "organizer": [None] * count}
         blank = [""] * count
         columns = (self.columns.get(name, empty.get(name, blank)) for name in DETAIL_FIELDS)
-        return zip(*columns, [self.table] * count, range(count), strict=True)
+        extra = self.columns.get("extra", nothing)
+        return zip(*columns, [self.table] * count, range(count), extra, strict=True)
+
+    def refuse(self, record: int, problem: Problem) -> None:
+        """Report why a record cannot be used."""
+        self.problems.append(problem)
+        self.refused.setdefault(record, problem)
+
+    def warn_unknown(self, record: int, column: Column, lookup: Lookup, text: str) -> None:
+        """Warn of a text that a look-up sheet lacks."""
+        place = self.table.cell_place(record, column)
+        self.problems.append(wording.not_looked_up(place, text, lookup.file, lookup.nearest(text)))
 
 
 def read_details(table: Table, matches: Matches, lookups: Lookups) -> Details:
@@ -83,10 +95,29 @@ def read_details(table: Table, matches: Matches, lookups: Lookups) -> Details:
         _check_ids(details, column, matches.column("occurrence"))
     if column := matches.column("location"):
         _look_up_places(details, column, lookups.places)
-    _read_people(details, matches, lookups.people)
+    read_attendance(details, matches, lookups.people)
     if column := matches.column("reminders"):
         _read_reminders(details, column)
+    _read_own_lines(details, matches)
     return details
+
+
+def _read_own_lines(details: Details, matches: Matches) -> None:
+    """Read the fields that have a line of their own; a text that is no such value is told, and left out."""
+    lines: list[tuple[str, ...]] = [()] * len(details.table)
+    for name, column in matches.columns(OWN_LINES):
+        known = {cell: own_line(name, plain_text(cell)) for cell in dict.fromkeys(column.cells)}
+        for record, cell in enumerate(column.cells):
+            line = known[cell]
+            if line is None:
+                place = details.table.cell_place(record, column)
+                details.problems.append(
+                    wording.unknown_word(place, name, column.heading, plain_text(cell), stops=False)
+                )
+            elif line:
+                lines[record] = (*lines[record], line)
+    if any(lines):
+        details.columns["extra"] = lines
 
 
 def _each_once(cells: Sequence[Cell], read: Callable[[Cell], _Value]) -> list[_Value]:
@@ -121,27 +152,6 @@ def _read_words(details: Details, name: str, column: Column, read: _Reader) -> N
     details.columns[name] = values
 
 
-def _refuse(details: Details, record: int, problem: Problem) -> None:
-    details.problems.append(problem)
-    details.refused.setdefault(record, problem)
-
-
-_SCHEME = re.compile(r"[a-z][a-z0-9+.-]*:[^\s<>\"{}|\\^`]+", re.IGNORECASE)
-_BARE_HOST = re.compile(r"(www\.)?[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d+)?(/[^\s<>\"{}|\\^`]*)?", re.IGNORECASE)
-
-
-_LONGEST_HOST = 2_000
-
-
-def web_address(text: str) -> str | None:
-    """Return a text as a URI (RFC 3986), with https:// in front of a bare host; None where it is none."""
-    if not text or _SCHEME.fullmatch(text):
-        return text
-    if len(text) > _LONGEST_HOST:
-        return None
-    return f"https://{text}" if _BARE_HOST.fullmatch(text) else None
-
-
 def _read_urls(details: Details, column: Column) -> None:
     """Read the links; a text that is none goes below the description, so that nothing is lost."""
     urls = _each_once(column.cells, lambda cell: web_address(plain_text(cell)))
@@ -170,7 +180,7 @@ def _check_ids(details: Details, column: Column, changed: Column | None) -> None
         if identifier and first.setdefault(identifier, record) != record:
             place = details.table.cell_place(record, column)
             other: Place = details.table.cell_place(first[identifier], column)
-            _refuse(details, record, wording.doubled_id(place, column.heading, identifier, other))
+            details.refuse(record, wording.doubled_id(place, column.heading, identifier, other))
 
 
 def _look_up_places(details: Details, column: Column, places: Lookup | None) -> None:
@@ -185,63 +195,10 @@ def _look_up_places(details: Details, column: Column, places: Lookup | None) -> 
             locations[record] = entry.words
             urls[record] = urls[record] or entry.link
         elif text and (several := places.ambiguous(details.table.cell_place(record, column), text)):
-            _refuse(details, record, several)
+            details.refuse(record, several)
         elif text:
-            _warn_unknown(details, record, column, places, text)
+            details.warn_unknown(record, column, places, text)
     details.columns["location"], details.columns["url"] = locations, urls
-
-
-def _warn_unknown(details: Details, record: int, column: Column, lookup: Lookup, text: str) -> None:
-    place = details.table.cell_place(record, column)
-    details.problems.append(wording.not_looked_up(place, text, lookup.file, lookup.nearest(text)))
-
-
-def _read_people(details: Details, matches: Matches, people: Lookup | None) -> None:
-    """Read organisers and attendees; names get their addresses from the look-up sheet."""
-    for name in ("organizer", "attendees"):
-        column = matches.column(name)
-        if column is None:
-            continue
-        split = (column.parted or split_list) if name == "attendees" else _as_one
-        known = {
-            cell: tuple(_person(item, people) for item in split(plain_text(cell)))
-            for cell in dict.fromkeys(column.cells)
-        }
-        _tell_without_address(details, column, known, people)
-        values = [known[cell] for cell in column.cells]
-        details.columns[name] = (
-            values if name == "attendees" else [persons[0] if persons else None for persons in values]
-        )
-
-
-def _as_one(text: str) -> tuple[str, ...]:
-    return (text,) if text else ()
-
-
-def _person(text: str, people: Lookup | None) -> Person:
-    person = read_person(text)
-    entry = people.find(person.name or person.address) if people else None
-    if entry is None:
-        return person
-    return Person(entry.name or person.name, person.address or entry.address)
-
-
-def _tell_without_address(
-    details: Details, column: Column, known: dict[Cell, tuple[Person, ...]], people: Lookup | None
-) -> None:
-    """Warn of each name that the look-up sheet lacks; without such a sheet, say once that names have no address."""
-    unaddressed = {cell: [person.name for person in persons if not person.address] for cell, persons in known.items()}
-    if people is None:
-        names = dict.fromkeys(name for found in unaddressed.values() for name in found)
-        if names:
-            details.problems.append(wording.without_address(details.table.heading_place(column), list(names)))
-        return
-    for record, cell in enumerate(column.cells):
-        for name in unaddressed[cell]:
-            if several := people.ambiguous(details.table.cell_place(record, column), name):
-                _refuse(details, record, several)
-            elif not people.find(name):
-                _warn_unknown(details, record, column, people, name)
 
 
 def _read_reminders(details: Details, column: Column) -> None:
@@ -250,7 +207,7 @@ def _read_reminders(details: Details, column: Column) -> None:
     for record, value in enumerate(values):
         if value is None:
             place = details.table.cell_place(record, column)
-            _refuse(details, record, wording.unreadable_reminder(place, plain_text(column.cells[record])))
+            details.refuse(record, wording.unreadable_reminder(place, plain_text(column.cells[record])))
     details.columns["reminders"] = [value or () for value in values]
 
 

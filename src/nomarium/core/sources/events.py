@@ -5,13 +5,14 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
-from datetime import timedelta
+from datetime import date, timedelta
 
 from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key, holds_dates
 from nomarium.core.kinds import means_people
 from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sheets import name_or_names
 from nomarium.core.sources import wording
+from nomarium.core.sources.attendance import PEOPLE_FIELDS, TAKING_PART
 from nomarium.core.sources.carried_dates import carry_dates
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
@@ -19,6 +20,7 @@ from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, is_own_row
 from nomarium.core.sources.repeating import unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Series
+from nomarium.core.sources.set_reminders import set_reminders
 from nomarium.core.sources.several_dates import split_dates
 from nomarium.core.sources.spans import SpanFound, SpanRules
 from nomarium.core.sources.undated_repeats import with_first_days
@@ -45,6 +47,8 @@ class EventChoices:
     dates: DateChoices = field(default_factory=DateChoices)
     lookups: Lookups = field(default_factory=Lookups)
     zone_stated: bool = True
+    each_day: bool = False
+    """Whether times beside several days hold on each of them, and not from the first to the last."""
     repeats: RepeatChoices = field(default_factory=RepeatChoices)
     commas: Commas = None
     """Whether commas stand within the names of people or between them, where that is stated."""
@@ -93,19 +97,28 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     titles = matches.column("summary")
     said = [*(column.heading for column in table.columns), *(map(plain_text, titles.cells) if titles else ())]
     nights = speaks_of_nights(said)
-    rules = SpanRules(choices.zone, choices.length, _timed(sheet.moments), choices.dates.within, nights)
+    rules = SpanRules(
+        choices.zone, choices.length, _timed(sheet.moments), choices.dates.within, choices.each_day, nights
+    )
     spans = RowSpans(table, matches, sheet.moments, rules)
+    sheet.problems += spans.problems
     details = read_details(table, matches, choices.lookups)
     sheet.problems += details.problems
     sheet.refused.update(details.refused)
     _make_series(sheet, spans.of_rows(), details)
+    _remind(sheet, choices)
     _unroll(sheet, choices)
     sheet.problems += _far_away(sheet)
+    _refuse_other_years(sheet, choices.dates.within)
     if own_rows:
-        sheet.problems = [problem for problem in sheet.problems if problem.code != "night-start"]
+        sheet.problems = [problem for problem in sheet.problems if problem.code not in _NO_SLIPS]
         for series in sheet.series:
             series.uid_kept = bool(series.id)
     return sheet
+
+
+_NO_SLIPS = ("night-start", "through-several-days")
+"""What is worth no word where a calendar was written as rows: it means what it says."""
 
 
 def _part_names(table: Table, matches: Matches, choices: EventChoices) -> list[Problem]:
@@ -113,12 +126,12 @@ def _part_names(table: Table, matches: Matches, choices: EventChoices) -> list[P
     problems = []
     for match in matches.all:
         column = match.column
-        if match.field not in ("attendees", "organizer") and not means_people(column.heading):
+        if match.field not in PEOPLE_FIELDS and not means_people(column.heading):
             continue
         texts = [plain_text(cell) for cell in column.cells]
         reader = NameReader.of(texts, choices.commas, ())
         column.parted = reader.read
-        asked = match.field == "attendees" or heading_key(column.heading) in choices.used
+        asked = match.field in TAKING_PART or heading_key(column.heading) in choices.used
         if reader.unsure and asked:
             place = table.cell_place(texts.index(reader.unsure), column)
             problems.append(name_or_names(place, reader.unsure))
@@ -133,6 +146,12 @@ def _unroll(sheet: EventSheet, choices: EventChoices) -> None:
     sheet.problems += [*refused.values(), *said]
     sheet.refused.update(refused)
     sheet.series = [one for one in sheet.series if one.record not in refused and one.occurrences]
+
+
+def _remind(sheet: EventSheet, choices: EventChoices) -> None:
+    """Give events the reminders that stand as dates and times of their own."""
+    order = next((column.order for column in sheet.moments if column.order), None)
+    sheet.problems += set_reminders(sheet.table, sheet.matches, sheet.series, choices.dates, order)
 
 
 def _for_own_rows(choices: EventChoices) -> EventChoices:
@@ -156,7 +175,9 @@ def _make_series(sheet: EventSheet, spans: list[SpanFound | Problem], details: D
         if span.findings:
             _report(sheet, record, span)
         if record not in sheet.refused:
-            sheet.series.append(Series(summary, (span.occurrence,), *detail))
+            series = Series(summary, span.days or (span.occurrence,), *detail)
+            series.of_repeat = bool(span.days)
+            sheet.series.append(series)
             sheet.lengths_assumed += span.length_assumed
 
 
@@ -179,6 +200,18 @@ def _far_away(sheet: EventSheet) -> list[Problem]:
         finding = wording.far_away(series.occurrences[0].start, middle)
         problems.append(finding.at(_moment_place(sheet, series.record), series.summary))
     return problems
+
+
+def _refuse_other_years(sheet: EventSheet, within: tuple[date, date] | None) -> None:
+    """Refuse a sheet of which no event has a part in the span that it is said to be about: last year's file."""
+    found = [occurrence for series in sheet.series for occurrence in series.occurrences]
+    if within is None or not found:
+        return
+    first, last = min(one.start for one in found).date(), max(one.start for one in found).date()
+    if any(one.start.date() <= within[1] and one.end.date() >= within[0] for one in found):
+        return
+    sheet.problems = [problem for problem in sheet.problems if problem.code != "outside-within"]
+    sheet.problems.append(wording.all_outside_within(_moment_place(sheet, sheet.series[0].record), first, last, within))
 
 
 def _last_dated(spans: Sequence[SpanFound | Problem]) -> int:

@@ -20,7 +20,7 @@ class DatesInWords:
 
     def read(self, text: str, after: date) -> date | None:
         """Return the date that a text means: without a year, the first one on or after a date; None for none or two."""
-        shape = self._scanner.scan(text)
+        shape = self._scanner.scan(text) or MomentScanner(likeliest_words([text])).scan(text)
         if shape is None or shape.first is None or shape.last or shape.times:
             return None
         readings = shape.first.readings

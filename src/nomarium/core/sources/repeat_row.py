@@ -26,7 +26,7 @@ from nomarium.core.sources.repeat_dates import DatesInWords, SchoolTest, closing
 from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.sources.spans import clock_changes
 from nomarium.core.tables import Cell, Table, plain_text
-from nomarium.core.values import Order, split_list
+from nomarium.core.values import Order, parted_dates, split_list
 from nomarium.core.year import SchoolYear
 
 MOST_OCCURRENCES = 100_000
@@ -224,7 +224,7 @@ class RepeatingRow:
         until, times = self._cell_text("until"), self._cell_text("times")
         if times and not (times.isdecimal() and int(times) > 0):
             raise RowRefused(wording.bad_number(self._place("times"), times))
-        excepted = (*repeat.except_, *split_list(self._cell_text("except")))
+        excepted = (*repeat.except_, *parted_dates(self._cell_text("except")))
         stated = [bool(repeat.until or until or repeat.rule.until), bool(repeat.times or times or repeat.rule.count)]
         if all(stated) or (repeat.until and until) or (repeat.times and times):
             raise RowRefused(wording.two_ends(self._place("repeat"), self._text))

@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
+from datetime import timedelta
 
-from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, Matches
+from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, Matches, heading_key
 from nomarium.core.problems import Problem
 from nomarium.core.sources import wording
 from nomarium.core.sources.spans import RowTimes, SpanFound, SpanRules, find_span, gather
@@ -20,8 +21,11 @@ from nomarium.core.values import (
     near_zones,
     read_yes_no,
     read_zone,
-    unit_in_heading,
+    unit_of,
 )
+
+_EXCLUSIVE_ENDS = frozenset({"dtend", "dtendvaluedate", "endexclusive", "enddateexclusive"})
+"""Headings of ends that all-day events do not reach (RFC 5545, 3.6.1)."""
 
 
 class RowSpans:
@@ -33,12 +37,26 @@ class RowSpans:
         self._columns = moments
         self._is_end = [name in END_FIELDS for name in names]
         self._length = matches.column("duration")
-        self._unit = unit_in_heading(self._length.heading) if self._length else None
+        self._unit, self._unit_assumed = (
+            unit_of(self._length.heading, self._length.cells) if self._length else (None, False)
+        )
+        self._exclusive = any(
+            name in END_FIELDS and heading_key(column.heading) in _EXCLUSIVE_ENDS
+            for name, column in matches.columns(MOMENT_FIELDS)
+        )
         self._all_day = matches.column("all_day")
         self._weekday = matches.column("weekday")
         self._zone = matches.column("zone")
+        self._repeat = matches.column("repeat")
         self._rules = rules
         self._midnights = self._all_day is not None and self._are_midnights()
+
+    @property
+    def problems(self) -> list[Problem]:
+        """What there is to say of all rows at once."""
+        if not self._unit_assumed or self._length is None:
+            return []
+        return [wording.unit_assumed(self._table.heading_place(self._length), self._length.heading, str(self._unit))]
 
     def _are_midnights(self) -> bool:
         """Tell whether all dates carry 0:00, and each row ends later than it starts: then it ends at that midnight."""
@@ -56,17 +74,18 @@ class RowSpans:
         more = [
             column.cells if column else blank for column in (self._length, self._all_day, self._weekday, self._zone)
         ]
+        repeats = [cell != "" for cell in self._repeat.cells] if self._repeat else [False] * len(self._table)
         cells = [column.column.cells for column in self._columns]
-        known: dict[tuple[Cell, ...], SpanFound | Problem] = {}
+        known: dict[tuple[Cell | bool, ...], SpanFound | Problem] = {}
         found = []
-        for record, key in enumerate(zip(*cells, *more, strict=True)):
+        for record, key in enumerate(zip(*cells, *more, repeats, strict=True)):
             span = known.get(key)
             if span is None or isinstance(span, Problem):
-                span = known[key] = self._work_out(record, key)
+                span = known[key] = self._work_out(record, key[:-1], key[-1])
             found.append(span)
         return found
 
-    def _work_out(self, record: int, key: tuple[Cell, ...]) -> SpanFound | Problem:
+    def _work_out(self, record: int, key: tuple[Cell, ...], repeats: bool) -> SpanFound | Problem:
         *cells, length_cell, all_day_cell, weekday_cell, zone_cell = key
         starts: list[Moment] = []
         ends: list[Moment] = []
@@ -78,6 +97,8 @@ class RowSpans:
         times = gather(starts, ends)
         if not isinstance(times, RowTimes):
             return SpanFound(None, (times,))
+        if self._exclusive and times.first and times.last and times.end is None and times.last > times.first:
+            times = times._replace(last=times.last - timedelta(days=1))
         if self._midnights and times.last is not None:
             times = times._replace(start=ClockTime(0), end=ClockTime(0))
         length = self._read_length(record, length_cell)
@@ -91,7 +112,8 @@ class RowSpans:
             return zone
         rules = replace(self._rules, zone=zone) if zone else self._rules
         weekday = self._columns[0].weekday(plain_text(weekday_cell)) if weekday_cell else None
-        return find_span(times._replace(length=length, all_day=times.all_day or all_day, weekday=weekday), rules)
+        all_day = times.all_day or all_day
+        return find_span(times._replace(length=length, all_day=all_day, weekday=weekday, repeats=repeats), rules)
 
     def _read_zone(self, record: int, cell: Cell) -> str | Problem:
         if cell == "" or self._zone is None:

@@ -7,14 +7,9 @@ from collections.abc import Sequence
 
 from nomarium.core.columns import Matches
 from nomarium.core.tables import Cell, Table, plain_text
-from nomarium.core.values import MomentScanner, completed_dates, likeliest_words
+from nomarium.core.values import LIST_MARKS, MomentScanner, likeliest_words, parted_dates, shared_year
 
 _MAY_BE_SEVERAL = re.compile(r"\d.*(?:[;,\n&+]|\b(?:and|und|et|y|e|en|och|og)\b).*\d", re.IGNORECASE | re.DOTALL)
-_YEAR = re.compile(r"\d{4}")
-_MARKS = (
-    re.compile(r"\s*[;\n]\s*"),
-    re.compile(r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*", re.IGNORECASE),
-)
 _LEAST = 2
 _LONGEST = 400
 
@@ -53,24 +48,33 @@ def dates_of(text: str, scanner: MomentScanner) -> list[str]:
     plain = plain_text(text)
     if scanner.scan(" ".join(plain.split())) is not None:
         return []
-    for mark in _MARKS:
-        parts = [part.strip(" .") for part in mark.split(plain) if part.strip(" .")]
-        parts = _joined_years(parts)
-        whole = completed_dates(parts)
+    for mark in LIST_MARKS:
+        whole = _with_years(parted_dates(plain, mark), scanner)
         if len(whole) >= _LEAST and all(_is_date(part, scanner) for part in whole):
             return whole
     return []
 
 
-def _joined_years(parts: Sequence[str]) -> list[str]:
-    """Put a year back to the date that a comma parted it from: "September 8, 2026"."""
-    found: list[str] = []
-    for part in parts:
-        if found and _YEAR.fullmatch(part):
-            found[-1] = f"{found[-1]} {part}"
-        else:
-            found.append(part)
-    return found
+def _with_years(parts: list[str], scanner: MomentScanner) -> list[str]:
+    """Give dates the year that only the last one names; one that lies later in its year is of the year before."""
+    year = shared_year(parts)
+    if year is None:
+        return parts
+    days = [_month_and_day(part, scanner) for part in parts]
+    last = days[-1]
+    return [
+        *(
+            f"{part} {year - (day is not None and last is not None and day > last)}"
+            for part, day in zip(parts[:-1], days[:-1], strict=True)
+        ),
+        parts[-1],
+    ]
+
+
+def _month_and_day(part: str, scanner: MomentScanner) -> tuple[int, int] | None:
+    shape = scanner.scan(" ".join(part.split()))
+    reading = next(iter(shape.first.readings.values())) if shape and shape.first else None
+    return (reading.month, reading.day) if reading else None
 
 
 def _is_date(part: str, scanner: MomentScanner) -> bool:

@@ -42,6 +42,8 @@ class SpanRules:
     """Whether other rows have times, so that a row without any is worth a word."""
     within: tuple[date, date] | None = None
     """What the sheet is about: a date outside it is worth a word."""
+    each_day: bool | None = None
+    """Whether times beside several days hold on each of them: always, where one cell names the days (no), or never."""
     nights: bool = False
     """Whether the sheet is about shifts or nights: what starts in the evening may then last till the morning."""
 
@@ -60,6 +62,10 @@ class RowTimes(NamedTuple):
     """Whether the first and the last date may be midnights."""
     weekday: int | None = None
     """The weekday that a column of its own names, Monday being 0."""
+    in_one_cell: bool = False
+    """Whether one cell names the first and the last day, and the times stand elsewhere: "12–14 Oct"."""
+    repeats: bool = False
+    """Whether the row repeats: its times are then those of one event."""
 
 
 class SpanFound(NamedTuple):
@@ -68,6 +74,8 @@ class SpanFound(NamedTuple):
     occurrence: Occurrence | None
     findings: tuple[Finding, ...] = ()
     length_assumed: bool = False
+    days: tuple[Occurrence, ...] = ()
+    """The days of an event that takes place on several, each at the same hours."""
 
 
 def gather(starts: Sequence[Moment], ends: Sequence[Moment]) -> RowTimes | Finding:
@@ -87,7 +95,8 @@ def gather(starts: Sequence[Moment], ends: Sequence[Moment]) -> RowTimes | Findi
                 return wording.two_answers(mine, other)
         last, end = last or final_day, end or final_time
     midnights = any(moment.midnight for moment in starts), any(moment.midnight for moment in ends)
-    return _with_midnights(RowTimes(first, start, last, end, all_day, midnights=midnights))
+    in_one_cell = any(moment.last and moment.start is None and moment.end is None for moment in starts)
+    return _with_midnights(RowTimes(first, start, last, end, all_day, midnights=midnights, in_one_cell=in_one_cell))
 
 
 def _with_midnights(times: RowTimes) -> RowTimes:
@@ -165,8 +174,8 @@ def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> S
         findings.append(wording.night_start(start))
     assumed = False
     if times.end is None:
-        if times.last is not None and times.last != first:
-            return _refused(wording.last_day_without_end(times.last))
+        if times.last not in (None, first):
+            return _refused(wording.last_day_without_end(times.last or first))
         end = after(start, times.length or Length(0, rules.length), rules.zone)
         assumed = not times.length and rules.length > timedelta(0)
     else:
@@ -181,10 +190,45 @@ def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> S
             return _refused(wording.length_against_end(start, end))
     if end < start:
         return _refused(wording.end_before_start(start, end))
-    findings += clock_changes(start, end, rules.zone)
+    days = _each_day(times, start, end, rules)
+    spans = [(one.start, one.end) for one in days] or [(start, end)]
+    findings += [finding for span in spans for finding in clock_changes(*span, rules.zone)]
+    findings += _over_days(start, end, len(days))
     if any(finding.is_error for finding in findings):
         return SpanFound(None, tuple(findings))
-    return SpanFound(Occurrence(start, end, False, rules.zone), tuple(findings), assumed)
+    return SpanFound(Occurrence(start, end, False, rules.zone), tuple(findings), assumed, days)
+
+
+_A_DAY = timedelta(days=1)
+
+
+def _over_days(start: datetime, end: datetime, days: int) -> list[Finding]:
+    """Say how several days with hours were taken: as an event each day, or as one through all."""
+    if days:
+        return [wording.on_each_day(start, end, days)]
+    return [wording.through_several_days(start, end)] if end - start > _A_DAY and end.time() > start.time() else []
+
+
+_MOST_DAYS = 366
+
+
+def _each_day(times: RowTimes, start: datetime, end: datetime, rules: SpanRules) -> tuple[Occurrence, ...]:
+    """Return an event of each day, where days stand apart from hours that fit into each of them."""
+    count = (end.date() - start.date()).days + 1
+    if (
+        rules.each_day is None
+        or times.repeats
+        or not (times.in_one_cell or rules.each_day)
+        or end.time() <= start.time()
+    ):
+        return ()
+    if not 1 < count <= _MOST_DAYS:
+        return ()
+    last_hour = end.replace(year=start.year, month=start.month, day=start.day)
+    return tuple(
+        Occurrence(start + timedelta(days=day), last_hour + timedelta(days=day), False, rules.zone)
+        for day in range(count)
+    )
 
 
 def _local(day: date, clock: ClockTime, zone: str) -> tuple[datetime, bool]:

@@ -163,6 +163,13 @@ _CHOICES = {
     "status": "neither confirmed, tentative nor cancelled",
     "visibility": "neither public, private nor confidential",
     "busy": "neither busy nor free",
+    "rsvp": "neither yes nor no",
+    "reminder_on": "neither yes nor no",
+    "color": "no name of a colour of the standard, such as teal or darkblue",
+    "priority": "no priority: high, medium, low, or a number from 1 to 9",
+    "geo": "no latitude and longitude, such as 57.48; -4.22",
+    "image": "no web address",
+    "conference": "no web address",
 }
 
 
@@ -173,8 +180,24 @@ def unknown_word(place: Place, name: str, heading: str, found: str, *, stops: bo
         place,
         f"This is {_CHOICES[name]}{'' if stops else ', and the event says nothing of it'}.",
         found=found,
-        advice=("Correct or empty the cell", Way("column", "leave the column alone with {}", f"{heading}=")),
+        advice=(
+            "Correct or empty the cell",
+            Way("value", "say what it means with {}", f"{heading}: {found}=WORD"),
+            Way("column", "leave the column alone with {}", f"{heading}="),
+        ),
     )
+
+
+def reminder_not_read(place: Place, found: str) -> Problem:
+    """A reminder whose date or time cannot be read."""
+    message = "This is no date or time to remind at, and the event does not remind."
+    return warning("reminder-not-read", place, message, found=found, advice="Correct or empty the cell.")
+
+
+def reminder_after_start(place: Place, found: str) -> Problem:
+    """A reminder that would come when the event has begun."""
+    message = "The reminder lies after the start of the event, and was left out."
+    return warning("reminder-after-start", place, message, found=found, advice="Correct or empty the cell.")
 
 
 def dates_carried(place: Place, count: int) -> Problem:
@@ -193,6 +216,16 @@ def bare_length(place: Place, found: str) -> Problem:
         found=found,
         expected="A length such as 90 min, 1h, 1:30 or 2 days; a bare number needs its unit in the heading: “Minutes”.",
         advice="Correct the cell, or name the unit in the heading.",
+    )
+
+
+def unit_assumed(place: Place, heading: str, unit: str) -> Problem:
+    """Numbers without a unit that can only be minutes, or hours."""
+    return note(
+        "length-unit-assumed",
+        place,
+        f"The numbers under “{heading}” name no unit, and were taken for {unit}.",
+        advice=f"Write the unit into the heading: “{heading} ({unit})”.",
     )
 
 
@@ -298,6 +331,22 @@ def weekday_beside(said: str, day: date) -> Finding:
     return Finding(Severity.ERROR, "wrong-weekday", message, _CORRECT)
 
 
+def on_each_day(start: datetime, end: datetime, days: int) -> Finding:
+    """Days in one cell, and hours beside them that hold on each."""
+    span = f"{day_words(start)} to {day_words(end)}, {_clock(start)} to {_clock(end)}"
+    message = f"{span}, was read as {days} events, one each day."
+    return Finding(Severity.NOTE, "on-each-day", message, "For one long event, write the days and times of its ends.")
+
+
+def through_several_days(start: datetime, end: datetime) -> Finding:
+    """An event of several days, whose times may as well be those of each day."""
+    hours = round((end - start).total_seconds() / 3600)
+    message = (
+        f"It is one event of {hours} hours, from {day_words(start)} {_clock(start)} to {day_words(end)} {_clock(end)}."
+    )
+    return Finding(Severity.NOTE, "through-several-days", message, (Way("each_day", "{} makes an event of each day"),))
+
+
 def outside_within(day: date) -> Finding:
     """A date that the sheet is not about."""
     return Finding(
@@ -305,6 +354,17 @@ def outside_within(day: date) -> Finding:
         "outside-within",
         f"{day_words(day)} is outside the span that the sheet is about.",
         "Check the year.",
+    )
+
+
+def all_outside_within(place: Place, first: date, last: date, within: tuple[date, date]) -> Problem:
+    """A sheet that lies whole in another year than it is said to be about."""
+    return error(
+        "all-outside-within",
+        place,
+        f"All dates lie outside {day_words(within[0])} to {day_words(within[1])}, which the sheet is said to be about: "
+        f"they run from {day_words(first)} to {day_words(last)}. Is it last year’s file?",
+        advice=(Way("within", "Take this year’s file; where this one is meant: {}", f"{first}..{last}"),),
     )
 
 

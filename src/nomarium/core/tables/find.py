@@ -149,7 +149,8 @@ def _cut(
         grid.file, grid.sheet, grid.form, start + 1, _columns(records, headings[first : last + 1], first), numbers
     )
     table.left_out = Counter(reason for reason in reasons if reason)
-    table.origins = grid.origins
+    table.captions = _captions(rows, reasons)
+    table.origins, table.first_day = grid.origins, grid.first_day
     above = [" ".join(filter(None, map(plain_text, row))) for row in reversed(grid.rows[:start])]
     table.titles = [*filter(None, above), grid.sheet or "", grid.file]
     for column in table.columns:
@@ -160,6 +161,16 @@ def _cut(
         if reason is LeftOut.SAMPLE and not set(OWN_SAMPLES).intersection(rows[row - start - 2])
     ]
     return table, samples
+
+
+def _captions(rows: list[list[Cell]], reasons: Sequence[LeftOut | None]) -> dict[int, str]:
+    """Return the captions left out, by the record that comes next."""
+    captions, record = {}, 0
+    for row, reason in zip(rows, reasons, strict=True):
+        if reason is LeftOut.CAPTION:
+            captions[record] = next(plain_text(cell) for cell in row if cell != "")
+        record += reason is None
+    return captions
 
 
 INSTRUCTIONS = "How to fill it in"
@@ -197,7 +208,7 @@ def _reasons(grid: Grid, rows: list[list[Cell]], start: int, headings: list[str]
     for index, row in enumerate(rows):
         reason = None
         if not any(row):
-            reason = LeftOut.BLANK
+            reason = LeftOut.UNSEEN if start + 1 + index in grid.unseen else LeftOut.BLANK
         elif samples_may_come and _is_sample(row, marks):
             reason = LeftOut.SAMPLE
         elif row.count("") >= few or (isinstance(row[0], str) and row[0][:3].lower() in beginnings):

@@ -28,6 +28,8 @@ class TableChoices:
     sheet: str | None = None
     area: str | None = None
     """A range such as "B4:H90", or a name that the workbook gives to one."""
+    visible: bool = False
+    """Whether rows that are hidden or crossed out are left out."""
 
 
 def read_grids(path: Path, choices: TableChoices = TableChoices()) -> tuple[list[Grid], list[Problem]]:
@@ -87,10 +89,20 @@ def _workbook_grids(data: bytes, kind: Kind, file: str, choices: TableChoices) -
         else [name for name in workbook.sheets if name != INSTRUCTIONS]
     )
     grids = [workbook.grid(name) for name in names]
+    for grid in grids:
+        problems += _visible_only(grid) if choices.visible else wording.unseen_rows(grid)
     problems += [unsplit for grid in grids if (unsplit := split_first_column(grid))]
     for grid in grids if area is not None else ():
         _keep_area(grid, area)  # type: ignore[arg-type]
     return _filled_grids(grids, place), problems
+
+
+def _visible_only(grid: Grid) -> list[Problem]:
+    """Empty the rows that are hidden or crossed out."""
+    grid.unseen = grid.hidden | grid.crossed_out
+    for row in grid.unseen:
+        grid.rows[row] = []
+    return []
 
 
 def _filled_grids(grids: list[Grid], place: Place) -> list[Grid]:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 import zipfile
+from dataclasses import dataclass
 from io import BytesIO
 
 from nomarium.core.problems import DataRefused, Place
@@ -30,45 +31,62 @@ _PIECE = 8_000_000
 _UNSAVED_RESULTS = (b"</f></c>", b"</f><v></v>", b"</f><v/>", b"</f><v />")
 
 
-def check_size(data: bytes, kind: Kind, file: str) -> bool:
-    """Look through a workbook's parts, and tell whether it has formulas whose results were never saved.
+@dataclass(slots=True)
+class Signs:
+    """What the parts of a workbook hold that wants a closer look."""
+
+    unsaved: bool = False
+    """Formulas whose results were never saved."""
+    from_1904: bool = False
+    """Whether its day numbers count from 1 January 1904."""
+    looks: bool = False
+    """Rows that may be hidden, or fonts that may cross out."""
+
+
+def check_size(data: bytes, kind: Kind, file: str) -> Signs:
+    """Look through a workbook's parts for what wants a closer look.
 
     Raises DataRefused for one that would unfold to more than a machine should hold, or that is damaged. Every part
     is unpacked once, which proves the sizes that the archive states.
     """
+    signs = Signs()
     if kind is Kind.XLS:
-        return False
+        return signs
     place = Place(file)
-    unsaved = False
     try:
         with zipfile.ZipFile(BytesIO(data)) as archive:
             members = archive.infolist()
             if sum(member.file_size for member in members) > MOST_UNPACKED:
                 raise DataRefused(wording.unfolds_too_far(place))
             for member in members:
-                part = _Part(place, kind, member.filename)
+                part = _Part(place, kind, member.filename, signs)
                 with archive.open(member) as stream:
                     while piece := stream.read(_PIECE):
                         part.look(piece)
                 part.check()
-                unsaved = unsaved or part.unsaved
     except DAMAGED_ZIP:
         raise DataRefused(wording.damaged_workbook(place)) from None
-    return unsaved
+    return signs
+
+
+_DAYS_FROM_1904 = re.compile(rb"""date1904=["'](?:1|true)["']""")
+_HIDDEN_ROW = re.compile(rb"""<(?:\w+:)?row [^>]*?hidden=["'](?:1|true)["']""")
 
 
 class _Part:
     """One part of a workbook, looked through piece by piece for the farthest cell it names."""
 
-    def __init__(self, place: Place, kind: Kind, name: str) -> None:
+    def __init__(self, place: Place, kind: Kind, name: str, signs: Signs) -> None:
         self._place = place
+        self._signs = signs
+        self._is_styles = name == "xl/styles.xml"
+        self._is_book = name == "xl/workbook.xml"
         self._is_sheet = name.startswith("xl/worksheets/") and name.endswith(".xml")
         self._is_binary_sheet = kind is Kind.XLSB and name.startswith("xl/worksheets/") and name.endswith(".bin")
         self._is_document = kind is Kind.ODS and name == "content.xml"
         self._carry = b""
         self._watched = False
         self._rows = self._columns = 0
-        self.unsaved = False
 
     def look(self, piece: bytes) -> None:
         """Look at the next piece of the part."""
@@ -81,8 +99,14 @@ class _Part:
             if self._watched:
                 self._rows = max(self._rows, _last_row(text))
                 self._columns = max(self._columns, _last_column(text))
-            self.unsaved = self.unsaved or (b"</f>" in text and any(mark in text for mark in _UNSAVED_RESULTS))
+            signs = self._signs
+            signs.unsaved = signs.unsaved or (b"</f>" in text and any(mark in text for mark in _UNSAVED_RESULTS))
+            signs.looks = signs.looks or (b"hidden=" in text and bool(_HIDDEN_ROW.search(text)))
             self._carry = piece[-100:]
+        elif self._is_styles:
+            self._signs.looks = self._signs.looks or b"strike" in piece
+        elif self._is_book:
+            self._signs.from_1904 = self._signs.from_1904 or bool(_DAYS_FROM_1904.search(piece))
         elif self._is_binary_sheet or self._is_document:
             self._carry += piece
 

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
+from datetime import datetime
 from enum import StrEnum
 
 from nomarium.core.problems import Place
@@ -12,6 +13,9 @@ from nomarium.core.tables.cells import Cell, address, column_letters, range_addr
 
 Spot = tuple[int, int]
 """The row and the column of a cell on its sheet, both counted from 0."""
+
+FIRST_DAY = datetime(1899, 12, 30)
+"""Day number 0 of most workbooks, as counted since 1 March 1900 (ECMA-376, part 1, 18.17.4.1)."""
 
 
 @dataclass(slots=True)
@@ -29,6 +33,14 @@ class Grid:
     """Whether the file can hold dates and times of its own (workbooks), not only text."""
     origins: list[list[Spot]] = field(default_factory=list)
     """Where each cell stands on its sheet, for a list that was made of another shape; none for a sheet as it is."""
+    hidden: frozenset[int] = frozenset()
+    """The filled rows that the sheet does not show, counted from 0."""
+    crossed_out: frozenset[int] = frozenset()
+    """The rows of which all is crossed out by its format alone, counted from 0."""
+    unseen: frozenset[int] = frozenset()
+    """The rows that were emptied since only what is visible counts."""
+    first_day: datetime = FIRST_DAY
+    """What the day number 0 stands for in its cells."""
 
     @property
     def place(self) -> Place:
@@ -56,6 +68,7 @@ class LeftOut(StrEnum):
     FREE_SLOT = "free slot"
     FOOTER = "footer"
     NOT_CHOSEN = "row not chosen"
+    UNSEEN = "row not visible"
     IDENTICAL = "identical row"
     NOT_RUNNING = "row that does not run"
 
@@ -98,6 +111,10 @@ class Table:
     """Where each cell of the sheet's rows stands, where the list was made of another shape."""
     titles: Sequence[str] = ()
     """The texts above the headings, from the nearest on, then the tab, then the file's name."""
+    first_day: datetime = FIRST_DAY
+    """What the day number 0 stands for in its cells."""
+    captions: Mapping[int, str] = field(default_factory=dict)
+    """The captions that were left out among the rows, by the record that comes next."""
 
     def __len__(self) -> int:
         return len(self.row_numbers)

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.tables.contents import Kind
+from nomarium.core.tables.table import Grid
 
 TWO_TABLES = "two-tables"
 NO_ROWS = "no-rows"
@@ -260,6 +261,39 @@ def hidden_sheets(place: Place, sheets: list[str]) -> Problem:
         f"Hidden sheets were left alone: {listed}.",
         advice=(Way("sheet", "{} reads one", "NAME"),),
     )
+
+
+def unseen_rows(grid: Grid) -> list[Problem]:
+    """Rows that the sheet hides or crosses out, which are read all the same."""
+    way = (Way("visible", "{} leaves out what is hidden or crossed out"),)
+    crossed = grid.crossed_out - grid.hidden
+    problems = []
+    if grid.hidden:
+        problems.append(warning("hidden-rows", grid.place, _rows_that(grid.hidden, "hidden"), advice=way))
+    if crossed:
+        problems.append(warning("crossed-out-rows", grid.place, _rows_that(crossed, "crossed out"), advice=way))
+    return problems
+
+
+def _rows_that(rows: Collection[int], how: str) -> str:
+    numbers = sorted(row + 1 for row in rows)
+    what, read = ("row", "is") if len(numbers) == 1 else ("rows", "are")
+    return f"{len(numbers):,} {what} of the sheet {read} {how}, and read all the same: {what} {_spans_of(numbers)}."
+
+
+def _spans_of(numbers: list[int]) -> str:
+    """Return row numbers with neighbours as spans, the first few: "4, 7–9"."""
+    spans: list[list[int]] = []
+    for number in numbers:
+        if spans and number == spans[-1][-1] + 1:
+            spans[-1] = [spans[-1][0], number]
+        else:
+            spans.append([number, number])
+    shown = [str(first) if first == last else f"{first}–{last}" for first, last in spans[:MOST_SPANS]]
+    return ", ".join(shown) + (" …" if len(spans) > MOST_SPANS else "")
+
+
+MOST_SPANS = 8
 
 
 def encoding_guessed(place: Place, name: str, sample: str) -> Problem:

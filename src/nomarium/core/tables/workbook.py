@@ -12,9 +12,11 @@ from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.contents import Kind
-from nomarium.core.tables.ods_merged import ods_merged
+from nomarium.core.tables.looks import FIRST_DAY_OF_1904, Looks
+from nomarium.core.tables.ods_looks import ods_looks
 from nomarium.core.tables.sheet_size import check_size
-from nomarium.core.tables.table import Grid
+from nomarium.core.tables.table import FIRST_DAY, Grid
+from nomarium.core.tables.xlsx_looks import xlsx_looks
 
 if TYPE_CHECKING:
     from python_calamine import CalamineWorkbook
@@ -33,10 +35,13 @@ class Workbook:
     def __init__(self, data: bytes, kind: Kind, file: str) -> None:
         self.file = file
         self._form = _FORMS[kind]
-        self.never_calculated = check_size(data, kind, file)
+        signs = check_size(data, kind, file)
+        self.never_calculated = signs.unsaved
+        self._first_day = FIRST_DAY_OF_1904 if signs.from_1904 else FIRST_DAY
         self._book = _open(data, file)
+        self._unlooked = data if kind is Kind.XLSX and signs.looks else None
         with _refusing(wording.damaged_workbook(Place(file))):
-            self._merged = ods_merged(data) if kind is Kind.ODS else {}
+            self._looks = ods_looks(data) if kind is Kind.ODS else {}
         self.sheets, self.hidden = _sheet_names(self._book)
 
     def grid(self, sheet: str) -> Grid:
@@ -45,14 +50,27 @@ class Workbook:
             found = self._book.get_sheet_by_name(sheet)
             rows = found.to_python(skip_empty_area=False)
             merged = [(top, left, bottom, right) for (top, left), (bottom, right) in found.merged_cell_ranges or []]
+            looks = xlsx_looks(self._unlooked, sheet) if self._unlooked else self._looks.get(sheet, Looks())
+        cells = [[_AS_CELL[type(value)](value) for value in row] for row in rows]
         return Grid(
             self.file,
             sheet,
-            [[_AS_CELL[type(value)](value) for value in row] for row in rows],
+            cells,
             self._form,
-            merged or self._merged.get(sheet, []),
+            merged or looks.merged,
             typed=True,
+            hidden=frozenset(row for row in looks.hidden if row < len(cells) and any(cells[row])),
+            crossed_out=frozenset(_crossed_out(cells, looks)),
+            first_day=self._first_day,
         )
+
+
+def _crossed_out(cells: list[list[Cell]], looks: Looks) -> Iterator[int]:
+    """Yield the rows of which all that is filled is crossed out."""
+    for row in sorted({row for row, _ in looks.struck if row < len(cells)}):
+        filled = [column for column, cell in enumerate(cells[row]) if cell != ""]
+        if filled and all((row, column) in looks.struck for column in filled):
+            yield row
 
 
 @contextmanager

@@ -43,7 +43,7 @@ from nomarium.core.values import (
     speaks_of_nights,
     split_list,
     time_at,
-    unit_in_heading,
+    unit_of,
     weekday_in_any,
 )
 from nomarium.core.year import SchoolYear
@@ -191,6 +191,8 @@ class _Rows:
         self._weeks_counted_by: Count = ""
         self._term_weeks: set[int] = set()
         self._order = choices.dates.order or next((one.order for one in self._moments.values() if one.order), None)
+        lengths = sheet.matches.column("duration")
+        self._unit = unit_of(lengths.heading, lengths.cells)[0] if lengths else None
         self._numbered_sections = self._are_numbered_sections()
         self._settle_weeks()
         self._every_day = not any(map(sheet.has, ("day", "slot"))) and sheet.has("period")
@@ -431,7 +433,7 @@ class _Rows:
     def _length(self, record: int) -> int:
         """Return how many seconds a row says that it takes; 0 where it says nothing that can be read."""
         column = self._sheet.matches.column("duration")
-        length = cell_length(column.cells[record], unit_in_heading(column.heading)) if column else None
+        length = cell_length(column.cells[record], self._unit) if column else None
         return int(length.elapsed.total_seconds()) if length else 0
 
     def _limits(self, record: int) -> _Limits:

@@ -13,9 +13,10 @@ from nomarium.core.values.clock import (
     start_before,
     time_at,
 )
-from nomarium.core.values.date_lists import completed_dates
+from nomarium.core.values.colors import read_color
+from nomarium.core.values.date_lists import LIST_MARKS, parted_dates, shared_year
 from nomarium.core.values.date_text import ORDERS, Order
-from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading
+from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading, unit_of
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.forms import (
     CLASS_FORM,
@@ -32,6 +33,7 @@ from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.moments import read_moments
 from nomarium.core.values.month_title import month_named, month_of
 from nomarium.core.values.names import Commas, NameReader, name_key
+from nomarium.core.values.parts_of_year import names_part_of_year
 from nomarium.core.values.people import Person, read_person
 from nomarium.core.values.spans_within import is_span, span_in, spans_in
 from nomarium.core.values.style import Style, style_of
@@ -45,6 +47,7 @@ __all__ = [
     "CLASS_FORM",
     "DAY",
     "LATEST_USUAL_START",
+    "LIST_MARKS",
     "LONGEST_PAST_MIDNIGHT",
     "MONTH_NAMES",
     "ORDERS",
@@ -72,7 +75,6 @@ __all__ = [
     "calendar_words",
     "cell_length",
     "clock_words",
-    "completed_dates",
     "counted",
     "date_in",
     "day_words",
@@ -88,8 +90,11 @@ __all__ = [
     "month_of",
     "most_are",
     "name_key",
+    "names_part_of_year",
     "near_zones",
+    "parted_dates",
     "read_busy",
+    "read_color",
     "read_length",
     "read_moments",
     "read_person",
@@ -98,6 +103,7 @@ __all__ = [
     "read_yes_no",
     "read_zone",
     "scan_span",
+    "shared_year",
     "span_in",
     "spans_in",
     "speaks_of_nights",
@@ -106,5 +112,6 @@ __all__ = [
     "style_of",
     "time_at",
     "unit_in_heading",
+    "unit_of",
     "weekday_in_any",
 ]

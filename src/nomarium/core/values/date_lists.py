@@ -7,22 +7,39 @@ from collections.abc import Sequence
 
 from nomarium.core.values.languages import weekday_in_any
 
+LIST_MARKS = (
+    re.compile(r"\s*[;\n]\s*"),
+    re.compile(r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*", re.IGNORECASE),
+)
+"""What parts dates: marks that never stand within one, and all that may."""
 _DAY = re.compile(r"(?:(?P<weekday>[^\W\d_]+)\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|\.|º)?", re.IGNORECASE)
 _TAIL = re.compile(r"(?:[^\W\d_]+\.?,?\s+)?\d{1,2}(?:st|nd|rd|th|\.|º)?(?P<tail>\s*(?:de\s+|of\s+)?[^\W\d_].*)")
 _YEAR = re.compile(r"\b\d{4}\b")
 
 
-def completed_dates(parts: Sequence[str]) -> list[str]:
-    """Return the parts of a list, each with the month behind the next where it is a day's number, and its year."""
-    found = list(parts)
+def parted_dates(text: str, mark: re.Pattern[str] = LIST_MARKS[1]) -> list[str]:
+    """Return the dates that a list names: each with its month, and with its year where that stands beside it.
+
+    "12, 19 and 26 October" → three of October; a comma may stand within a date: "October 26, 2026".
+    """
+    found: list[str] = []
+    for part in filter(None, (part.strip(" .") for part in mark.split(text))):
+        if found and _YEAR.fullmatch(part):
+            found[-1] = f"{found[-1]} {part}"
+        else:
+            found.append(part)
     for index in range(len(found) - 2, -1, -1):
         day, tail = _DAY.fullmatch(found[index]), _TAIL.fullmatch(found[index + 1])
         if day and tail and (not day["weekday"] or weekday_in_any(day["weekday"]) is not None):
             found[index] += f" {tail['tail'].strip()}"
-    years = [_YEAR.search(part) for part in found]
-    if years and (last := years[-1]) and not any(years[:-1]) and all(map(_has_letters, found)):
-        return [part if _YEAR.search(part) else f"{part} {last[0]}" for part in found]
     return found
+
+
+def shared_year(parts: Sequence[str]) -> int | None:
+    """Return the year that only the last of some dates in words names, and that holds for all of them."""
+    years = [_YEAR.search(part) for part in parts]
+    last = years[-1] if years else None
+    return int(last[0]) if last and not any(years[:-1]) and all(map(_has_letters, parts)) else None
 
 
 def _has_letters(part: str) -> bool:

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterable
 from datetime import datetime, time, timedelta
 from typing import NamedTuple
 
-from nomarium.core.tables import Cell
+from nomarium.core.tables import Cell, plain_text
 from nomarium.core.values.words import normalised
 
 
@@ -98,6 +99,28 @@ def unit_in_heading(heading: str) -> str | None:
     """Return what bare numbers count under a heading: "Length (min)" → "minutes"; None where it does not say."""
     match = _UNIT_IN_HEADING.search(heading.casefold())
     return _UNITS.get(match[1]) if match else None
+
+
+_LEAST_MINUTES, _MOST_HOURS = 15, 12
+
+
+def unit_of(heading: str, cells: Iterable[Cell]) -> tuple[str | None, bool]:
+    """Return what bare numbers below a heading count, and whether only the numbers themselves say so.
+
+    90 and 45 can only be minutes; 1.5 and 2 hours, where a part of one is among them.
+    """
+    if (unit := unit_in_heading(heading)) is not None:
+        return unit, False
+    numbers = [float(text.replace(",", ".")) for cell in cells if _NUMBER.fullmatch(text := plain_text(cell))]
+    if numbers and all(_LEAST_MINUTES <= number <= _MOST_MINUTES for number in numbers):
+        return "minutes", True
+    if any(number % 1 for number in numbers) and all(0 < number <= _MOST_HOURS for number in numbers):
+        return "hours", True
+    return None, False
+
+
+_MOST_MINUTES = 600
+_NUMBER = re.compile(r"\d+(?:[.,]\d+)?")
 
 
 def cell_length(cell: Cell, unit: str | None) -> Length | None:

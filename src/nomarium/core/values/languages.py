@@ -52,7 +52,7 @@ def calendar_words(texts: Iterable[str]) -> CalendarWords | list[CalendarWords]:
         found = _explaining(wanted, english, languages)
         if found:
             return _with_more(found[0], words) if _agree(found, words) else found
-    return ENGLISH
+    return _with_more(ENGLISH, words) if english else ENGLISH
 
 
 def likeliest_words(texts: Iterable[str]) -> CalendarWords:

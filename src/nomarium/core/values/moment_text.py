@@ -38,6 +38,8 @@ _GAP = re.compile(r"(?<=\d)t(?=\d)|,? (?:at |um |@ ?|à )|[,;] ?| ")
 _BETWEEN = re.compile(
     r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a) | - |(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)"
 )
+ARROWS = frozenset({"→", "->"})
+"""Signs that stand for a move from one day to another as often as for a span of days."""
 _DATE_AND_CLOCK = re.compile(r"(\S+)[t ](\d{1,2}:\d{2}\S*)")
 _ISO_OFFSET = re.compile(r"(\d{4}-\d{2}-\d{2})t(\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?(z|[+-]\d{2}:?\d{2})")
 _ISO_BASIC = re.compile(r"(\d{4})(\d{2})(\d{2})t(\d{2})(\d{2})(\d{2})?(z?)")
@@ -123,7 +125,7 @@ class MomentScanner:
         for between in _BETWEEN.finditer(text):
             left, right = text[: between.start()].strip(), text[between.end() :].strip()
             found = self._range_of_dates(left, right) or self._range_of_moments(left, right)
-            if found:
+            if found and not (between[0].strip() in ARROWS and found.start is None):
                 yield found
 
     def _range_of_dates(self, left: str, right: str) -> MomentShape | None:

@@ -41,7 +41,7 @@ def read_moments(
     read = []
     for column, times_first in columns:
         beside = _weekdays_beside(column, weekdays, words) if weekdays and not times_first else {}
-        read.append(_scan(column, scanner, choices, times_first, beside))
+        read.append(_scan(column, scanner, choices, times_first, beside, table.first_day))
     _settle_by_neighbours(read)
     problems: list[Problem] = []
     for result in read:
@@ -87,7 +87,12 @@ def _weekdays_beside(column: Column, weekdays: Column, words: CalendarWords) -> 
 
 
 def _scan(
-    column: Column, scanner: MomentScanner, choices: DateChoices, times_first: bool, weekdays: dict[str, set[int]]
+    column: Column,
+    scanner: MomentScanner,
+    choices: DateChoices,
+    times_first: bool,
+    weekdays: dict[str, set[int]],
+    first_day: datetime,
 ) -> MomentColumn:
     result = MomentColumn(column, times_first, words=scanner.words)
     distinct = dict.fromkeys(column.cells)
@@ -100,11 +105,11 @@ def _scan(
         if cell in BLANK_MARKS:
             result.moments[cell] = BLANK
         elif not isinstance(cell, str):
-            moment = typed_moment(cell, serials=result.serials)
+            moment = typed_moment(cell, first_day=first_day if result.serials else None)
             midnight = with_midnights and isinstance(moment, Moment) and moment.start is None
             result.moments[cell] = moment._replace(midnight=True) if midnight else moment  # type: ignore[call-arg]
         elif result.serials:
-            result.moments[cell] = serial_moment(float(cell))
+            result.moments[cell] = serial_moment(float(cell), first_day)
         elif shape := scanner.scan(cell, times_first=times_first):
             result.shapes[cell] = shape
         else:

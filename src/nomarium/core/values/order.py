@@ -34,13 +34,18 @@ class OrderEvidence:
 
 
 def possible_date(reading: YearMonthDay, weekday: int | None, within: tuple[date, date] | None) -> bool:
-    """Tell whether a reading exists, falls on the weekday named beside it, and lies within the span stated."""
+    """Tell whether a reading exists and falls on the weekday beside it; in a span's year where it has none itself."""
     if not reading.possible:
         return False
     if reading.year is None:
-        return within is None or bool(dates_within(reading, weekday, within))
-    day = date(reading.year, reading.month, reading.day)
-    return (weekday is None or day.weekday() == weekday) and (within is None or within[0] <= day <= within[1])
+        return within is None or weekday is None or bool(dates_within(reading, weekday, within))
+    return weekday is None or date(reading.year, reading.month, reading.day).weekday() == weekday
+
+
+def _lies_within(reading: YearMonthDay, weekday: int | None, within: tuple[date, date]) -> bool:
+    """Tell whether a reading lies within a span, in one of its years where it has none."""
+    day = reading.as_date()
+    return within[0] <= day <= within[1] if day else bool(dates_within(reading, weekday, within))
 
 
 def dates_within(reading: YearMonthDay, weekday: int | None, within: tuple[date, date]) -> list[date]:
@@ -64,25 +69,53 @@ def weigh(
 
     ``weekdays`` are those that stand beside a text in a column of their own.
 
-    A text that is possible in no reading proves nothing: it is wrong in itself.
+    A text that is possible in no reading proves nothing: it is wrong in itself. What a part or a weekday proves goes
+    before the span, and the span proves an order only where every text lies in it.
     """
     unclear = {text: [shape for shape in found if not shape.plain] for text, found in shapes.items()}
-    unclear = {text: found for text, found in unclear.items() if found}
+    unclear = {text: _with_weekday(found, weekdays.get(text, set())) for text, found in unclear.items() if found}
     known = [order for order in ORDERS if any(order in s.readings for found in unclear.values() for s in found)]
     evidence = OrderEvidence(known or list(ORDERS))
     for text, found in unclear.items():
-        beside = weekdays.get(text, set())
-        if len(beside) == 1 and found[0].weekday is None:
-            found = [found[0]._replace(weekday=next(iter(beside))), *found[1:]]  # noqa: PLW2901
         for order in _excluded(found, within):
             evidence.against.setdefault(order, text)
     evidence.left = [order for order in evidence.left if order not in evidence.against]
     if len(evidence.left) > 1 and "ymd" in evidence.left and unclear:
         _spot_year(evidence, unclear, cells)
+    if within and len(evidence.left) > 1:
+        _keep_within(evidence, unclear, within)
     evidence.ambiguous = [text for text, found in unclear.items() if _differs(found, evidence.left)]
     if evidence.ambiguous and "dmy" in evidence.left and _all_dotted(unclear, evidence.ambiguous):
         evidence.left, evidence.ambiguous, evidence.by_dots = ["dmy"], [], True
     return evidence
+
+
+def _with_weekday(shapes: list[DateShape], beside: set[int]) -> list[DateShape]:
+    """Give the first date of a text the weekday that stands beside it, where it names none itself."""
+    if len(beside) == 1 and shapes[0].weekday is None:
+        return [shapes[0]._replace(weekday=next(iter(beside))), *shapes[1:]]
+    return shapes
+
+
+def _keep_within(evidence: OrderEvidence, unclear: Mapping[str, list[DateShape]], within: tuple[date, date]) -> None:
+    """Leave the only order under which every text lies within a span, where one of its dates leaves it else."""
+    outside = {order: _first_outside(unclear, order, within) for order in evidence.left}
+    inside = [order for order, text in outside.items() if text is None]
+    if len(inside) == 1:
+        evidence.left = inside
+        for order, text in outside.items():
+            if text is not None:
+                evidence.against.setdefault(order, text)
+
+
+def _first_outside(unclear: Mapping[str, list[DateShape]], order: Order, within: tuple[date, date]) -> str | None:
+    """Return the first text of which a date lies outside a span under an order; None where all lie in it."""
+    for text, shapes in unclear.items():
+        for shape in shapes:
+            reading = shape.readings.get(order)
+            if reading is None or not _lies_within(reading, shape.weekday, within):
+                return text
+    return None
 
 
 def _excluded(shapes: list[DateShape], within: tuple[date, date] | None) -> list[Order]:

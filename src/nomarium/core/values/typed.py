@@ -15,12 +15,9 @@ from nomarium.core.values.moment import Moment
 BLANK_MARKS = frozenset({"", "-", "–", "—", "n/a", "N/A", "none", "None"})
 """What people write in a cell of a date or time that they leave empty."""
 
-_EPOCH = datetime(1899, 12, 30)
-"""Day number 0 of workbooks, as counted since 1 March 1900 (ECMA-376, part 1, 18.17.4.1)."""
 
-
-def typed_moment(cell: Cell, *, serials: bool) -> Moment | Fault:
-    """Return what a workbook's own date, time or duration is; a number is a day number, or else a part of a day."""
+def typed_moment(cell: Cell, *, first_day: datetime | None) -> Moment | Fault:
+    """Return what a workbook's own date, time or duration is; a number counts from a first day, or is part of a day."""
     if isinstance(cell, datetime):
         clock = ClockTime(cell.hour * 3600 + cell.minute * 60 + cell.second)
         return Moment(start=clock) if cell.year < 1901 else Moment(cell.date(), clock)
@@ -34,7 +31,7 @@ def typed_moment(cell: Cell, *, serials: bool) -> Moment | Fault:
             Moment(start=ClockTime(seconds)) if 0 <= seconds <= 86_400 else wording.unreadable_moment(str(cell), True)
         )
     number = float(cell)
-    return serial_moment(number) if serials else Moment(start=ClockTime(round(number * 1440) * 60))
+    return serial_moment(number, first_day) if first_day else Moment(start=ClockTime(round(number * 1440) * 60))
 
 
 def numbers_as_text(cells: Sequence[Cell], times_first: bool) -> list[Cell]:
@@ -62,9 +59,9 @@ def _is_serial(cell: Cell) -> bool:
     return isinstance(cell, float) and 20_000 <= cell <= 80_000
 
 
-def serial_moment(number: float) -> Moment:
-    """Return the date, or date and time, that a day number stands for."""
-    moment = _EPOCH + timedelta(minutes=round(number * 1440))
+def serial_moment(number: float, first_day: datetime) -> Moment:
+    """Return the date, or date and time, that a day number stands for, counted from the day of number 0."""
+    moment = first_day + timedelta(minutes=round(number * 1440))
     if number.is_integer():
         return Moment(moment.date())
     return Moment(moment.date(), ClockTime(moment.hour * 3600 + moment.minute * 60))

@@ -10,7 +10,7 @@ from nomarium.core.problems import Problem, Way, error, note, warning
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
 from nomarium.core.values.faults import Fault
-from nomarium.core.values.moment_text import MomentShape
+from nomarium.core.values.moment_text import ARROWS, MomentShape
 from nomarium.core.values.order import OrderEvidence
 from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
 
@@ -61,6 +61,9 @@ def unreadable_moment(text: str, is_time: bool) -> Fault:
         return Fault("unreadable-time", message, text, "A time such as 9:30, or 9:30+01:00.", _NO_ZONE)
     if is_time:
         return Fault("unreadable-time", "This is no time.", text, "A time such as 9:30, 2:15 pm or 14:15.", _CORRECT)
+    if any(arrow in text for arrow in ARROWS):
+        message = "The arrow may stand for a move from one day to another, or for a span of days."
+        return Fault("unreadable-date", message, text, "The new day alone, or a span such as 6–13 October.", _CORRECT)
     return Fault(
         "unreadable-date", "This is no date.", text, "A date such as 8/9/2026, 2026-09-08 or 8 Sep 2026.", _CORRECT
     )

@@ -1,0 +1,130 @@
+"""Captions among the rows of a table, which give those below them their month or year: "September", "Autumn 2026"."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+
+from nomarium.core.columns import wording
+from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, Kind, heading_key
+from nomarium.core.columns.headings import Headings
+from nomarium.core.problems import Problem
+from nomarium.core.tables import Cell, Column, LeftOut, Table, plain_text
+from nomarium.core.values import month_of, names_part_of_year, weekday_in_any
+
+_MONTH = re.compile(r"(?P<month>[^\W\d_]+)\.?,?(?:\s+(?:de\s+|del\s+)?(?P<year>\d{4}))?")
+_SEASON = re.compile(
+    r"(?:autumn|fall|winter|spring|summer|herbst|frühling|frühjahr|sommer|automne|hiver|printemps|été|otoño|invierno|"
+    r"primavera|verano|autunno|inverno|estate)(?:,?\s+\d{4}(?:\s*[-–/]\s*\d{2,4})?)?|\d{4}(?:\s*[-–/]\s*\d{2,4})?",
+    re.IGNORECASE,
+)
+_YEAR = re.compile(r"(?<!\d)(?:19|20|21)\d\d(?!\d)")
+_DAY = r"\d{1,2}(?:st|nd|rd|th|\.|º)?"
+_DAYS = re.compile(
+    rf"(?:[^\W\d_]{{2,10}}\.?,?\s+)?{_DAY}(?:\s*[-–]\s*{_DAY})?(?:,?\s+[^\W\d_]{{2,10}}\.?)?", re.IGNORECASE
+)
+"""A day's number, perhaps with its weekday, or a span of them."""
+_YEARLESS = re.compile(r"(?=.*[^\W\d_]{3})(?!.*\d{3})(?=.*\d)[^–—-]+")
+"""A date with its month in words and without a year, and no span."""
+
+
+_ABOUT_PARTS = frozenset({Kind.TERMS, Kind.CLOSURES, Kind.SPECIAL_DAYS})
+"""Kinds of sheets whose rows may be called as parts of the year are: there only months are captions."""
+
+
+def is_caption(text: str, kind: Kind) -> bool:
+    """Tell whether a text names a month, a season, a year or a part of it, and nothing else."""
+    if _month_named(text) is not None:
+        return True
+    return kind not in _ABOUT_PARTS and (bool(_SEASON.fullmatch(text.strip())) or names_part_of_year(text))
+
+
+def _month_named(text: str) -> str | None:
+    """Return a caption's month, with its year where it has one; None for another text."""
+    found = _MONTH.fullmatch(" ".join(text.split()))
+    return found[0] if found and month_of(found["month"]) is not None else None
+
+
+def settle_captions(table: Table, headings: Headings) -> list[Problem]:
+    """Take captions out of the rows of a table, and give the dates below them their month or year, in place.
+
+    The nearest text above the headings counts as the first caption where it is one.
+    """
+    spoken = _spoken(table, headings.sheet.kind)
+    if not any(spoken):
+        return []
+    column = _column_of_days(table, headings)
+    if column is None:
+        return []
+    changed = [_completed(cell, caption) for cell, caption in zip(column.cells, spoken, strict=True)]
+    different = [record for record, cell in enumerate(changed) if cell != column.cells[record]]
+    if not different:
+        return []
+    place = table.cell_place(different[0], column)
+    said = wording.dates_under_captions(place, len(different), spoken[different[0]])
+    column.cells = changed
+    return [said]
+
+
+def _spoken(table: Table, kind: Kind) -> list[str]:
+    """Return the caption above each record, and take the records out that are captions."""
+    first = next((title for title in table.titles[:1] if is_caption(title, kind)), "")
+    before = dict(table.captions)
+    alone = {}
+    if len(table.columns) > 1:
+        for record in range(len(table)):
+            filled = [cell for column in table.columns if (cell := column.cells[record]) != ""]
+            if len(filled) == 1 and isinstance(filled[0], str) and is_caption(filled[0], kind):
+                alone[record] = filled[0]
+    spoken, now = [], first
+    for record in range(len(table)):
+        now = before.get(record, now)
+        now = alone.get(record, now)
+        spoken.append(now if is_caption(now, kind) else "")
+    if alone:
+        kept = [record for record in range(len(table)) if record not in alone]
+        spoken = [spoken[record] for record in kept]
+        for column in table.columns:
+            column.cells = [column.cells[record] for record in kept]
+        table.row_numbers = [table.row_numbers[record] for record in kept]
+        table.left_out[LeftOut.CAPTION] += len(alone)
+    return spoken
+
+
+def _column_of_days(table: Table, headings: Headings) -> Column | None:
+    """Return the column whose cells want a month or a year: one of dates by its heading, else the first."""
+    dated = [
+        column
+        for column in table.columns
+        if headings(column.heading) in MOMENT_FIELDS or heading_key(column.heading) in DAY_HEADINGS
+    ]
+    candidates = [*dated, *(column for column in table.columns[:1] if not column.heading)]
+    fitting = [column for column in candidates if _wants_more(column.cells)]
+    return fitting[0] if fitting else None
+
+
+def _wants_more(cells: Sequence[Cell]) -> bool:
+    texts = [plain_text(cell).strip() for cell in cells if cell != ""]
+    return bool(texts) and (all(map(_is_day, texts)) or all(map(_YEARLESS.fullmatch, texts)))
+
+
+def _is_day(text: str) -> bool:
+    if _DAYS.fullmatch(text) is None or any(not 1 <= int(number) <= _LAST_DAY for number in re.findall(r"\d+", text)):
+        return False
+    words = re.findall(r"[^\W\d_]{2,}", re.sub(r"(?<=\d)(?:st|nd|rd|th)", "", text))
+    return all(weekday_in_any(word) is not None for word in words)
+
+
+_LAST_DAY = 31
+
+
+def _completed(cell: Cell, caption: str) -> Cell:
+    """Return a date with what its caption says: "8" below "September 2026", "8 Sep" below "Autumn 2026"."""
+    text = plain_text(cell).strip()
+    if not text or not caption:
+        return cell
+    month = _month_named(caption)
+    if _is_day(text):
+        return f"{text} {month}" if month else cell
+    year = _YEAR.findall(caption)
+    return f"{text} {year[0]}" if len(year) == 1 and not re.search(r"\d\s*[-–/]\s*\d", caption) else cell

@@ -1,0 +1,96 @@
+"""Repeats in other languages → the English words that read_words knows: "jeden zweiten Montag bis 18.12.2026"."""
+
+from __future__ import annotations
+
+import re
+
+from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
+
+_PHRASES = {
+    "fortnightly": (
+        r"alle (?:zwei|2) wochen|vierzehntäg(?:ig|lich)|14-?täg(?:ig|lich)|zweiwöchentlich"
+        r"|toutes les (?:deux|2) semaines|une semaine sur deux|tous les (?:15|quinze) jours"
+        r"|cada (?:dos|2) semanas|quincenal(?:mente)?|a? ?cada (?:duas|2) semanas|quinzenal(?:mente)?"
+        r"|ogni (?:due|2) settimane|quindicinale|om de (?:(?:twee|2) weken|week)|tweewekelijks"
+        r"|elke (?:twee|2) weken|varannan vecka|hver anden uge|annenhver uke"
+    ),
+    "weekly": (
+        r"wöchentlich|jede woche|hebdomadaire|chaque semaine|toutes les semaines|semanal(?:mente)?"
+        r"|cada semana|todas las semanas|todas as semanas|settimanal(?:e|mente)|ogni settimana|wekelijks"
+        r"|elke week|varje vecka|veckovis|hver uge|ugentligt?|hver uke|ukentlig"
+    ),
+    "daily": (
+        r"täglich|jeden tag|quotidien(?:ne|nement)?|tous les jours|chaque jour|diario|diariamente"
+        r"|todos los días|cada día|todos os dias|giornaliero|ogni giorno|tutti i giorni|dagelijks|elke dag"
+        r"|varje dag|dagligen|hver dag|dagligt?"
+    ),
+    "monthly": (
+        r"monatlich|jeden monat|mensuel(?:le|lement)?|chaque mois|tous les mois|mensual(?:mente)?|cada mes"
+        r"|todos los meses|mensal(?:mente)?|todos os meses|mensil(?:e|mente)|ogni mese|maandelijks"
+        r"|elke maand|varje månad|månatligen|hver måned|månedligt?"
+    ),
+    "yearly": (
+        r"jährlich|jedes jahr|annuel(?:le|lement)?|chaque année|tous les ans|anual(?:mente)?|cada año"
+        r"|todos los años|todos os anos|annual(?:e|mente)|ogni anno|jaarlijks|elk jaar|varje år|årligen"
+        r"|hvert år|årligt?"
+    ),
+    "weekdays": (
+        r"(?:an )?werktag(?:s|en)|en semaine|(?:les )?jours ouvrables|días laborables|dias úteis"
+        r"|giorni feriali|(?:op )?werkdagen|vardagar|hverdage[r]?"
+    ),
+    "every other": r"jeden zweiten|jede zweite|varannan|hver anden|annenhver",
+    "every": (
+        r"jede[nrs]?|an jedem|chaque|tous les|toutes les|cada|todos los|todas las|todos os|todas as|todas?"
+        r"|todos?|ogni|tutt[ie] (?:i|gli|le)|elke|iedere|varje|hvert?"
+    ),
+    "until": (
+        r"bis(?: zum| einschließlich)?|jusqu['’](?:au|à)|hasta(?: el)?|até(?: [oa])?|fino a(?:l|ll['’])?"
+        r"|tot(?: en met)?|t/m|till(?: och med)?|t\.o\.m\.|til(?: og med)?"
+    ),
+    "from": (
+        r"ab(?: dem)?|vom|à partir du|dès le|a partir de[l]?|desde(?: el)?|a partire dal|dal|vanaf"
+        r"|från(?: och med)?|fra(?: og med)?"
+    ),
+    "except": (
+        r"außer(?: am)?|ausser(?: am)?|nicht am|sauf(?: le)?|excepté(?: le)?|excepto(?: el)?|salvo(?: el)?"
+        r"|exceto|tranne(?: il)?|eccetto|behalve(?: op)?|niet op|utom|undtagen|unntatt"
+    ),
+    "times": r"(?<=\d )(?:mal|fois|veces|vezes|volte|keer|gånger|gange[r]?)",
+}
+_TRANSLATED = [
+    (english, re.compile(rf"(?<![\w-])(?:{words})(?![\w-])", re.IGNORECASE)) for english, words in _PHRASES.items()
+]
+_WORD = re.compile(r"[^\W\d_]+(?:-[^\W\d_]+)?\.?")
+_ARTICLES = re.compile(r"(?<![\w-])(?:am|le|les|el|los|il|op|på|om|na|nas|às|aos)\s+(?=\x00)", re.IGNORECASE)
+_BETWEEN = re.compile(r"(?<=\x00)\s*(?:und|et|y|e|en|och|og)\s+(?=\x00)", re.IGNORECASE)
+_FEIRA = {"segunda": 0, "terça": 1, "terca": 1, "quarta": 2, "quinta": 3, "sexta": 4}
+_ENDINGS = ("", "s", "e", "ar", "er", "en")
+
+
+def in_english(text: str) -> str | None:
+    """Return a repeat in the words of another language in English; None where it has none of them."""
+    found = text
+    for english, words in _TRANSLATED:
+        found = words.sub(english, found)
+    found = _WORD.sub(_weekday, found)
+    found = _BETWEEN.sub(" and ", _ARTICLES.sub("", found)).replace("\x00", "")
+    return found if found != text else None
+
+
+def _weekday(word: re.Match[str]) -> str:
+    """Return a weekday's name in English, marked as one; any other word as it is."""
+    plain = word[0].casefold().rstrip(".")
+    bare = plain.removesuffix("-feiras").removesuffix("-feira").removesuffix("s")
+    number = _FEIRA.get(bare)
+    for ending in _ENDINGS if number is None and plain not in _ENGLISH else ():
+        if plain.endswith(ending) and len(stem := plain[: len(plain) - len(ending)]) > _SHORTEST:
+            number = weekday_in_any(stem)
+            if number is not None:
+                break
+    return word[0] if number is None else f"\x00{WEEKDAY_NAMES[number]}\x00"
+
+
+_SHORTEST = 2
+_ENGLISH = frozenset(
+    "every until from except times weekly daily monthly yearly fortnightly weekdays other and the of day".split()
+)

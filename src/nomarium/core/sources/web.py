@@ -1,0 +1,18 @@
+"""Web addresses as cells hold them."""
+
+from __future__ import annotations
+
+import re
+
+_SCHEME = re.compile(r"[a-z][a-z0-9+.-]*:[^\s<>\"{}|\\^`]+", re.IGNORECASE)
+_BARE_HOST = re.compile(r"(www\.)?[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d+)?(/[^\s<>\"{}|\\^`]*)?", re.IGNORECASE)
+_LONGEST_HOST = 2_000
+
+
+def web_address(text: str) -> str | None:
+    """Return a text as a URI (RFC 3986), with https:// in front of a bare host; None where it is none."""
+    if not text or _SCHEME.fullmatch(text):
+        return text
+    if len(text) > _LONGEST_HOST:
+        return None
+    return f"https://{text}" if _BARE_HOST.fullmatch(text) else None

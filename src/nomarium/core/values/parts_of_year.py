@@ -1,0 +1,19 @@
+"""Names of a school year and of its parts: "Autumn term", "Semester 2, 2026", "Année scolaire 2026-27"."""
+
+from __future__ import annotations
+
+import re
+
+_LONGEST = 60
+_PART = re.compile(
+    r"(?:the )?(?:(?:school|academic|teaching) year|schuljahr|année scolaire|año (?:escolar|lectivo)|curso escolar|"
+    r"anno scolastico|ano le[ct]tivo|schooljaar|läsår\w*|skoleår\w*|scholenjaar)\b.*|"
+    r"(?:[^\W\d_]+ |\d\w*\.? ){0,2}(?:term|semester|trimester|trimestre|semestre|halbjahr)(?: \d)?(?:,? \d{4}.*)?",
+    re.IGNORECASE,
+)
+
+
+def names_part_of_year(text: str) -> bool:
+    """Tell whether a text is called as a school year or one of its parts is."""
+    text = " ".join(text.split())
+    return len(text) <= _LONGEST and bool(_PART.fullmatch(text))
