@@ -1342,6 +1342,20 @@ CASES = [
         ["A 2026-09-09..2026-09-10", "B 2026-10-03..2026-10-05"],
         [],
     ),
+    Case(
+        "months and years, or days",
+        "Title,From,To\nA,Sep 26,Jan 27\nB,Oct 26,Nov 26\n",
+        None,
+        ["month-or-day B2", "month-or-day C2"],
+        ("--within", "2026-09-01..2027-07-31"),
+    ),
+    Case(
+        "days of a month that only look like years",
+        "Title,Date\nA,Sep 26\nB,Oct 26\nC,Oct 3\n",
+        ["A 2026-09-26..2026-09-27", "B 2026-10-26..2026-10-27", "C 2026-10-03..2026-10-04"],
+        [],
+        ("--within", "2026-09-01..2027-07-31"),
+    ),
     Case("an arrow is a move or a span", "Title,Date\nA,6 Oct 2026 → 13 Oct 2026\n", None, ["unreadable-date B2"]),
     Case(
         "months as captions",

@@ -221,7 +221,21 @@ def _resolve(table: Table, column: MomentColumn, choices: DateChoices) -> list[P
             column.moments[cell] = swapped(cell)
     for text, shape in column.shapes.items():
         column.moments[text] = _decided(text, shape, column, choices)
+    if may_be_years := _months_and_years(column):
+        return [wording.months_and_years(table, column.column, may_be_years)]
     return [wording.year_of_title(table, column.column, titled.text)] if titled else []
+
+
+def _months_and_years(column: MomentColumn) -> str | None:
+    """Return the first of a column's texts where all may be a month with its year: "Sep 26" and "Jan 27" of 2026–27."""
+    readings = {}
+    for text, shape in column.shapes.items():
+        reading = shape.first.readings["dmy"] if shape.first and shape.first.month_first and shape.first.plain else None
+        day = column.moments.get(text)
+        if reading is None or reading.year is not None or not isinstance(day, Moment) or day.first is None:
+            return None
+        readings[text] = reading.day == day.first.year % 100
+    return next(iter(readings)) if len(readings) > 1 and all(readings.values()) else None
 
 
 def _year_of_title(table: Table, column: MomentColumn) -> TitledYear | None:

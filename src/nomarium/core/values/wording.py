@@ -69,6 +69,18 @@ def unreadable_moment(text: str, is_time: bool) -> Fault:
     )
 
 
+def months_and_years(table: Table, column: Column, text: str) -> Problem:
+    """Texts such as "Sep 26" that may be a day of a month, or a month and its year."""
+    return error(
+        "month-or-day",
+        table.cell_place(column.cells.index(text), column),
+        f"All dates in {_named(column)} may be a month and its year as well as a day: “{text}” is the day or the year.",
+        found=text,
+        expected="Dates in full, such as 26 Sep 2026.",
+        advice="Write the dates in full; for whole months their first and last days.",
+    )
+
+
 def impossible_date(text: str, reading: YearMonthDay, order: Order | None) -> Fault:
     """No calendar has this date."""
     as_read = f" Read as {ORDER_NAMES[order]}." if order else ""
