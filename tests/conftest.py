@@ -140,7 +140,8 @@ class Desk:
     def convert(self, sheet, *options, name="sheet.csv", **more):
         """Convert the text of a sheet with a JSON report."""
         self.put(name, sheet)
-        return self.run("convert", name, "-o", "out.ics", "--json", *options, **more)
+        output = [] if "-o" in options else ["-o", "out.ics"]
+        return self.run("convert", name, *output, "--json", *options, **more)
 
     def events(self, sheet, *options, name="sheet.csv", **more):
         """Convert a sheet that must be good, and read the calendar back."""

@@ -212,7 +212,7 @@ def test_a_rota_with_its_key_on_another_sheet_gives_everybody_a_calendar(desk):
 
 
 def test_a_rota_converted_by_itself_says_whose_each_shift_is(desk):
-    run = desk.convert(STAFF + KEY, "-o", "all.ics", "--json", zone="Europe/Oslo")
+    run = desk.convert(STAFF + KEY, "-o", "all.ics", zone="Europe/Oslo")
     assert run.status == 0, run.out
     assert "read-as-list" in {code for code, _ in run.codes}
     assert told(events_in(desk.folder / "all.ics")[0]) == "Amal: Early 2027-03-01 07:00–15:00"
