@@ -1356,6 +1356,42 @@ CASES = [
         [],
         ("--within", "2026-09-01..2027-07-31"),
     ),
+    Case(
+        "times by their place beside the dates",
+        "Title,Date,Zork,Gork\nA,2026-09-08,9.00,19.30\nB,2026-09-09,10.15,12.00\n",
+        ["A 2026-09-08 09:00–19:30", "B 2026-09-09 10:15–12:00"],
+        ["unsure-column C1", "unsure-column D1"],
+    ),
+    Case(
+        "prices below unknown headings",
+        "Title,Date,Place,Adult,Family\nA,2026-09-08,Quay,9.00,19.50\nB,2026-09-09,Quay,10.00,12.50\n",
+        ["A 2026-09-08..2026-09-09", "B 2026-09-09..2026-09-10"],
+        [],
+    ),
+    Case(
+        "an end by its place beside the starts",
+        "Title,Date,Starts,Gork\nA,2026-09-08,9.00,19.30\nB,2026-09-09,10.15,12.00\n",
+        ["A 2026-09-08 09:00–19:30", "B 2026-09-09 10:15–12:00"],
+        ["unsure-column D1"],
+    ),
+    Case(
+        "weekdays with hyphens prove",
+        "Título,Data,Dia\nA,9/8/2026,domingo\nB,8/9/2026,terça-feira\n",
+        ["A 2026-08-09..2026-08-10", "B 2026-09-08..2026-09-09"],
+        [],
+    ),
+    Case(
+        "a first row months away",
+        "Title,Date\nX,2026-01-01\nA,2026-09-08\nB,2026-09-09\nC,2026-10-10\nD,2026-11-10\n",
+        [
+            "X 2026-01-01..2026-01-02",
+            "A 2026-09-08..2026-09-09",
+            "B 2026-09-09..2026-09-10",
+            "C 2026-10-10..2026-10-11",
+            "D 2026-11-10..2026-11-11",
+        ],
+        ["perhaps-a-sample B2"],
+    ),
     Case("an arrow is a move or a span", "Title,Date\nA,6 Oct 2026 → 13 Oct 2026\n", None, ["unreadable-date B2"]),
     Case(
         "months as captions",

@@ -69,6 +69,34 @@ def may_be_times(column: Column) -> bool:
     return holds_times(column) and not _NO_TIMES.search(column.heading) and not any(map(_ONE_DIGIT.search, texts))
 
 
+_CLOCK = re.compile(r"(\d{1,2})[.:h](\d{2})(?::00)?")
+
+
+def _minutes(cell: Cell) -> int | None:
+    """Return the minute of the day that a cell says on a clock, "9.30" included; None for anything else."""
+    if isinstance(cell, time):
+        return cell.hour * 60 + cell.minute
+    found = _CLOCK.fullmatch(plain_text(cell).strip())
+    return int(found[1]) * 60 + int(found[2]) if found and int(found[1]) <= 24 and int(found[2]) < 60 else None
+
+
+def are_starts_and_ends(first: Column, last: Column) -> bool:
+    """Tell whether two neighbouring columns are clock times, those of the second never before those of the first.
+
+    Minutes that are no fives and tens, headings that speak of prices, results and the like, speak against it.
+    """
+    if last.index != first.index + 1 or _NO_TIMES.search(first.heading) or _NO_TIMES.search(last.heading):
+        return False
+    filled = [pair for pair in zip(first.cells, last.cells, strict=True) if pair != ("", "")]
+    spans = [(_minutes(one), _minutes(other)) for one, other in filled]
+    whole = [(one, other) for one, other in spans if one is not None and other is not None]
+    return (
+        bool(whole)
+        and len(whole) == len(spans)
+        and all(one < other and not one % 5 and not other % 5 for one, other in whole)
+    )
+
+
 def names_no_time(column: Column) -> bool:
     """Tell whether a column has cells, and none of them is a time, a number, or a date."""
     cells = list(_filled(column))

@@ -180,7 +180,7 @@ ROW_FIELDS = (
 RULE_FIELDS = ("except", "also", "occurrence")
 """Three more headings of rows that keep repeats as rules."""
 
-DAY_HEADINGS = frozenset({"day", "days"})
+DAY_HEADINGS = frozenset({"day", "days", "dia", "día", "jour", "tag", "giorno", "dag"})
 """Headings that mean a weekday or a date: what stands below decides."""
 
 FILE_WIDE_FIELDS = (

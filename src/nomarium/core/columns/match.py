@@ -5,9 +5,11 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Mapping, Sequence
 from difflib import get_close_matches
+from itertools import pairwise
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
+    are_starts_and_ends,
     holds_amounts,
     holds_codes,
     holds_halves_of_the_day,
@@ -203,6 +205,8 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
     if "start_time" in sheet.names and all(map(matches.open, _TIMES)):
         _take_times(matches)
+    elif "end_time" in sheet.names and matches.open("end_time") and matches.open("end"):
+        _take_end(matches)
     elif "start_time" in sheet.names and not (matches.open("end_time") and matches.open("end")):
         _take_start(matches)
     if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
@@ -249,11 +253,31 @@ def _take_start(matches: Matches) -> None:
 
 
 def _take_times(matches: Matches) -> None:
-    """Take the only column of times for the starts, or the only two for starts and ends."""
+    """Take the only column of times for the starts, or the only two for starts and ends; “9.30” counts in a pair."""
     timed = [match for match in matches.unused_matches() if may_be_times(match.column)]
+    dated = [match.column.index for match in matches.all if match.field in ("start_date", "weekday")]
+    pairs = [
+        pair
+        for pair in pairwise(matches.unused_matches())
+        if {pair[0].column.index - 1, pair[1].column.index + 1}.intersection(dated)
+        if are_starts_and_ends(pair[0].column, pair[1].column)
+    ]
+    if not timed and len(pairs) == 1:
+        timed = list(pairs[0])
     if len(timed) <= 2:
         for match, name in zip(timed, ("start_time", "end_time"), strict=False):
             match.field, match.certainty, match.why = name, Certainty.DOUBTFUL, "all its cells are times"
+
+
+def _take_end(matches: Matches) -> None:
+    """Take the column behind the only one of starts for the ends, where its clock times never come before them."""
+    starts = [match for match in matches.all if match.field in ("start_time", "start")]
+    if len(starts) != 1 or not all(map(matches.open, ("end_time", "end", "hours", "when", "duration"))):
+        return
+    behind = [match for match in matches.unused_matches() if match.column.index == starts[0].column.index + 1]
+    if behind and are_starts_and_ends(starts[0].column, behind[0].column):
+        behind[0].field, behind[0].certainty = "end_time", Certainty.LIKELY
+        behind[0].why = "its times stand beside the starts, and never before them"
 
 
 def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why: str) -> None:

@@ -52,13 +52,18 @@ heure de début … heure de fin|heure début … heure fin|heure debut … heur
 hora de inicio … hora de fin|hora inicio … hora fin|hora inicial … hora final|hora de entrada … hora de salida
 ora inizio … ora fine|ora di inizio … ora di fine|orario inizio … orario fine
 hora de início … hora de fim|hora início … hora fim|hora de início … hora de término
-begintijd … eindtijd|starttijd … eindtijd|aanvangstijd … eindtijd|starttid … sluttid|starttidspunkt … sluttidspunkt"""
+begintijd … eindtijd|starttijd … eindtijd|aanvangstijd … eindtijd|starttid … sluttid|starttidspunkt … sluttidspunkt
+kl. fra … kl. til|fra kl. … til kl.|h. début … h. fin|sign in … sign out|drop off … pick up|doors … curfew
+godzina rozpoczęcia … godzina zakończenia|čas zahájení … čas ukončení|开始时间 … 结束时间|開始時間 … 終了時間|開始時刻 … 終了時刻"""
 )
 
 BEGINS, ENDS = _ends(
     """start … end|starts … ends|begin … end|begins … finishes|begin … finish|starting … ending|beginning … finishing
 from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|arrive … depart|eta … etd|commences … concludes|commencing … through
 beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|comienzo … final|comienza … termina|inicio … fin|desde … hasta|inizio … fine|da … a
+beginnt … endet|anfang … schluss|commence … se termine|commence … finit|de … à|empieza … termina|empieza … acaba
+inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slutter|begint … eindigt|aanvang … einde
+alkaa … päättyy|początek … koniec|od … do|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
 início … fim|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
 )
 """Ends of a span of which only the cells say whether they are days or times."""

@@ -8,7 +8,8 @@ from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from zoneinfo import ZoneInfo
 
-from nomarium.core.columns import FILE_WIDE_FIELDS, heading_key
+from nomarium.core.columns import FILE_WIDE_FIELDS, Headings, heading_key
+from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import Problem, WrongCall, note
 from nomarium.core.sources.chosen import check_name, choose_days, choose_rows, values_of
 from nomarium.core.sources.events import EventSheet
@@ -88,7 +89,8 @@ def adjust(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
     Raises WrongCall where one names a field, heading or value that does not exist.
     """
     problems: list[Problem] = []
-    for name, text in wanted.stated.items():
+    for stated, text in wanted.stated.items():
+        name = Headings(EVENT_SHEET).field_of(stated)
         set_value = _setter(name, text, wanted.named_by)
         for sheet in sheets:
             for series in sheet.series:

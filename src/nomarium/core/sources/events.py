@@ -6,6 +6,7 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
+from itertools import pairwise
 
 from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key, holds_dates
 from nomarium.core.kinds import means_people
@@ -108,7 +109,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     _make_series(sheet, spans.of_rows(), details)
     _remind(sheet, choices)
     _unroll(sheet, choices)
-    sheet.problems += _far_away(sheet)
+    sheet.problems += _far_away(sheet) or _first_apart(sheet)
     _refuse_other_years(sheet, choices.dates.within)
     if own_rows:
         sheet.problems = [problem for problem in sheet.problems if problem.code not in _NO_SLIPS]
@@ -200,6 +201,26 @@ def _far_away(sheet: EventSheet) -> list[Problem]:
         finding = wording.far_away(series.occurrences[0].start, middle)
         problems.append(finding.at(_moment_place(sheet, series.record), series.summary))
     return problems
+
+
+MONTHS_AWAY = timedelta(days=120)
+"""So far from all other dates, the first row of a list is more likely a sample."""
+
+
+def _first_apart(sheet: EventSheet) -> list[Problem]:
+    """Report a first row that lies months away from the rest of a list, which has no such gap itself."""
+    starts = [series.occurrences[0].start for series in sheet.series]
+    if len(starts) < _FEW or sheet.series[0].record != 0:
+        return []
+    others = sorted(starts[1:])
+    gap = min(abs(starts[0] - other) for other in others)
+    if gap <= max(MONTHS_AWAY, 2 * max(later - earlier for earlier, later in pairwise(others))):
+        return []
+    first = sheet.series[0]
+    return [wording.perhaps_a_sample(starts[0]).at(_moment_place(sheet, 0), first.summary)]
+
+
+_FEW = 5
 
 
 def _refuse_other_years(sheet: EventSheet, within: tuple[date, date] | None) -> None:

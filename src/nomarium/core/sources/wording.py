@@ -357,6 +357,12 @@ def outside_within(day: date) -> Finding:
     )
 
 
+def perhaps_a_sample(start: datetime) -> Finding:
+    """A first row months away from the rest: a row that shows how to fill the sheet in."""
+    message = f"{day_words(start)} is months away from all other dates, right below the headings: a sample row?"
+    return Finding(Severity.WARNING, "perhaps-a-sample", message, "Delete the row if it is one.")
+
+
 def all_outside_within(place: Place, first: date, last: date, within: tuple[date, date]) -> Problem:
     """A sheet that lies whole in another year than it is said to be about."""
     return error(
