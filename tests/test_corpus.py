@@ -295,14 +295,14 @@ CASES = [
     Case(
         "time tbc",
         ("Event,Date,Time\nA,2026-09-08,TBC\nB,2026-09-09,9am\n"),
-        None,
-        ["unreadable-time C2"],
+        ["A 2026-09-08..2026-09-09", "B 2026-09-09 09:00–10:00"],
+        ["to-come C2", "no-time B2"],
     ),
     Case(
         "date tbc",
         ("Event,Date\nA,TBC\nB,2026-09-09\n"),
-        None,
-        ["unreadable-date B2"],
+        ["B 2026-09-09..2026-09-10"],
+        ["to-come B2"],
     ),
     Case(
         "footers",
@@ -1038,8 +1038,8 @@ CASES = [
     Case(
         "deadline",
         ("Task,Deadline\nA,2026-09-08\n"),
-        None,
-        ["no-date-column"],
+        ["A 2026-09-08..2026-09-09"],
+        ["unsure-column B1"],
     ),
     Case(
         "start only weekday",
@@ -1391,6 +1391,48 @@ CASES = [
             "D 2026-11-10..2026-11-11",
         ],
         ["perhaps-a-sample B2"],
+    ),
+    Case(
+        "what is to come",
+        "Event,Date,Time\nA,2026-09-08,TBC\nB,2026-09-09,10:00\nC,TBA,\n",
+        ["A 2026-09-08..2026-09-09", "B 2026-09-09 10:00–11:00"],
+        ["to-come C2", "to-come B4", "no-time B2"],
+    ),
+    Case(
+        "halves of the day that other cells name",
+        "Title,Date,Time\nA,2026-09-08,7:00\nB,2026-09-09,7:00 PM\nC,2026-09-10,9:00\n",
+        ["A 2026-09-08 19:00–20:00", "B 2026-09-09 19:00–20:00", "C 2026-09-10 09:00–10:00"],
+        ["half-unmarked C4"],
+    ),
+    Case(
+        "numbers are no titles",
+        "Game,Date,Opponent,Time\n1,2026-09-04,Dunmore,19:00\n2,2026-09-11,Castle Bay,19:00\n",
+        ["Dunmore 2026-09-04 19:00–20:00", "Castle Bay 2026-09-11 19:00–20:00"],
+        ["unsure-column C1"],
+    ),
+    Case(
+        "years of two digits in three rows",
+        "Title,Date\nA,7/9/26\nB,8/9/26\nC,19/9/26\n",
+        ["A 2026-09-07..2026-09-08", "B 2026-09-08..2026-09-09", "C 2026-09-19..2026-09-20"],
+        [],
+    ),
+    Case(
+        "headings and dates of Japan",
+        "日付,行事,場所\n2026年9月8日,A,体育館\n2026年10月3日,B,校庭\n",
+        ["A 2026-09-08..2026-09-09", "B 2026-10-03..2026-10-04"],
+        [],
+    ),
+    Case(
+        "times behind a word for the clock",
+        "Pvm;Klo;Tapahtuma\n8.9.2026;9.00–10.30;A\n15.9.2026;klo 18;B\n",
+        ["A 2026-09-08 09:00–10:30", "B 2026-09-15 18:00–19:00"],
+        [],
+    ),
+    Case(
+        "away and back",
+        "Title,Depart,Return,Date\nA,8:45,14:30,12 Nov 2026\nB,9.15,15.00,19 Nov 2026\n",
+        ["A 2026-11-12 08:45–14:30", "B 2026-11-19 09:15–15:00"],
+        [],
     ),
     Case("an arrow is a move or a span", "Title,Date\nA,6 Oct 2026 → 13 Oct 2026\n", None, ["unreadable-date B2"]),
     Case(

@@ -153,7 +153,7 @@ def test_samples_are_left_out_and_said(desk):
 
 
 def test_unused_times_are_not_passed_over_in_silence(desk):
-    run = desk.convert("Event,Date,Start,Back by,Paid on\nA,2026-09-08,9am,11:30,2026-08-01\n")
+    run = desk.convert("Event,Date,Start,Interval,Paid on\nA,2026-09-08,9am,11:30,2026-08-01\n")
     assert ("unread-times", "D1") in run.codes
     assert ("unread-times", "E1") not in run.codes
 

@@ -218,6 +218,11 @@ def may_be_the_day(column: Column) -> bool:
     return holds_dates(column) and not is_about_the_row(column)
 
 
+def is_deadline(column: Column) -> bool:
+    """Tell whether a column holds the dates by which something is due."""
+    return holds_dates(column) and "deadline" in heading_key(column.heading)
+
+
 def is_about_the_row(column: Column) -> bool:
     """Tell whether a heading says that the column is about the entry, a person or a payment, not about the event."""
     key = heading_key(column.heading)

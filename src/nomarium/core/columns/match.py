@@ -18,6 +18,7 @@ from nomarium.core.columns.contents import (
     holds_repeats,
     holds_times,
     holds_titles,
+    is_deadline,
     may_be_the_day,
     may_be_times,
     named_field,
@@ -47,7 +48,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
     join_parts(matches, headings.sheet)
-    misheaded = _release_misheaded(table, matches)
+    misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _departures_first(matches)
     _release_weaker(matches, headings)
     _codes_apart(matches, headings.sheet)
@@ -145,11 +146,11 @@ def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
         repeating[0].field, repeating[0].why = "repeat", "its cells say how often"
 
 
-def _release_misheaded(table: Table, matches: Matches) -> list[Problem]:
+def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[Problem]:
     """Release columns whose cells are not what their headings say, each with a word.
 
     “Hours” with “2” and “1.25” below it are lengths where another column has the starts; “Reminder time” with a time of
-    day is no length before the start.
+    day is no length before the start. Where sheets have titles (``titled``), numbers are none.
     """
     problems = []
     for match in matches.all:
@@ -164,6 +165,8 @@ def _release_misheaded(table: Table, matches: Matches) -> list[Problem]:
                 match.field, match.why = _COUNTING[key], "its heading, with numbers below it"
                 continue
             problems.append(wording.numbers_of_hours(table, match.column))
+        elif titled and match.field == "summary" and holds_amounts(match.column):
+            pass
         elif not (match.field in TIME_FIELDS and names_no_time(match.column) and _has_other_times(matches, match)):
             continue
         match.field, match.why, match.released = "", "", True
@@ -183,6 +186,11 @@ _COUNTING |= {"times": "", "ore": "duration", "uren": "duration", "timer": "dura
 
 def _departures_first(matches: Matches) -> None:
     """Let “Departs” before “Arrives” be the start: a ship is in from its arrival on, a bus under way until it."""
+    back = [match for match in matches.all if match.field in ("end", "end_time")]
+    on_the_way = all(_ON_THE_WAY.search(match.column.heading) for match in back)
+    if len(back) == 2 and on_the_way and matches.open("start") and matches.open("start_time"):
+        back[0].field = "start" if back[0].field == "end" else "start_time"
+        return
     pairs = (("start", "end"), ("start_time", "end_time"))
     for first, last in pairs:
         starts, ends = ([match for match in matches.all if match.field == name] for name in (first, last))
@@ -203,6 +211,8 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
     """Find the date, then the title, among columns that no heading explains; only where a single one can be it."""
     if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
+        if matches.open("start_date"):
+            _take_only(matches, "start_date", is_deadline, "all its cells are dates, and no other column has any")
     if "start_time" in sheet.names and all(map(matches.open, _TIMES)):
         _take_times(matches)
     elif "end_time" in sheet.names and matches.open("end_time") and matches.open("end"):
@@ -275,7 +285,8 @@ def _take_end(matches: Matches) -> None:
     if len(starts) != 1 or not all(map(matches.open, ("end_time", "end", "hours", "when", "duration"))):
         return
     behind = [match for match in matches.unused_matches() if match.column.index == starts[0].column.index + 1]
-    if behind and are_starts_and_ends(starts[0].column, behind[0].column):
+    timed = [match for match in matches.unused_matches() if may_be_times(match.column)]
+    if behind and all(match in behind for match in timed) and are_starts_and_ends(starts[0].column, behind[0].column):
         behind[0].field, behind[0].certainty = "end_time", Certainty.LIKELY
         behind[0].why = "its times stand beside the starts, and never before them"
 

@@ -52,7 +52,8 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "the time it starts; a time or a span of times",
         "start time|time|begin time|beginning time|from time|time from|starting time|time start|event time|"
         "time of event|start hour|doors|at|time begins|time of start|kick off|times|hour|uhrzeit|zeit|heure|"
-        "hora|ora|tijd|tid|klokkeslett|beginnzeit",
+        "hora|ora|tijd|tid|klokkeslett|beginnzeit|kl|klo|kello|godzina|čas|idő|időpont|saat|время|час|ώρα|שעה|الوقت|"
+        "時間|时间|時刻|시간",
         Holds.TIME,
         shared=words.START_TIME,
         blank=Blank("Start time", "Leave it empty for an event of whole days.", time(13, 0)),

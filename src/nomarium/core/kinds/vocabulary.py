@@ -59,7 +59,7 @@ godzina rozpoczęcia … godzina zakończenia|čas zahájení … čas ukončen�
 
 BEGINS, ENDS = _ends(
     """start … end|starts … ends|begin … end|begins … finishes|begin … finish|starting … ending|beginning … finishing
-from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|arrive … depart|eta … etd|commences … concludes|commencing … through
+from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|arrive … depart|arrive … return|back from … back by|eta … etd|commences … concludes|commencing … through
 beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|comienzo … final|comienza … termina|inicio … fin|desde … hasta|inizio … fine|da … a
 beginnt … endet|anfang … schluss|commence … se termine|commence … finit|de … à|empieza … termina|empieza … acaba
 inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slutter|begint … eindigt|aanvang … einde
@@ -70,7 +70,8 @@ início … fim|de … até|begin … einde|start … einde|van … tot|start �
 
 DATE = (
     "date|dates|day of event|calendar date|school date|on date|datum|fecha|data|dato|tag der veranstaltung|"
-    "jour et date|giorno e data|meeting date|session date|lesson date|date of lesson|date of session"
+    "jour et date|giorno e data|meeting date|session date|lesson date|date of lesson|date of session|"
+    "pvm|päivämäärä|dátum|tarih|дата|ημερομηνία|תאריך|التاريخ|日付|日期|日にち|날짜"
 )
 
 HOURS = (
@@ -108,7 +109,8 @@ PLACE = (
     "venue name|venue code|location name|meeting room|meeting place|classroom|class room|home room|facility|"
     "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"
     "raum|räume|saal|raumnummer|ort|salle|salles|lieu|local|aula|aulas|sala|salas|salón|lugar|espacio|luogo|stanza|"
-    "lokaal|ruimte|plaats|lokale|rum|sted|plats|sal|klasserom"
+    "lokaal|ruimte|plaats|lokale|rum|sted|plats|sal|klasserom|paikka|miejsce|místo|helyszín|yer|место|місце|τόπος|"
+    "מקום|المكان|場所|会場|地点|地點|장소"
 )
 
 CLASS = (
@@ -175,7 +177,8 @@ NOTES = (
     "additional information|more information|beschreibung|notizen|bemerkung|bemerkungen|anmerkung|anmerkungen|hinweis|"
     "hinweise|remarques|remarque|commentaire|commentaires|descripción|descripcion|notas|nota|observaciones|observações|"
     "descrizione|note aggiuntive|osservazioni|beschrijving|opmerkingen|opmerking|bemærkning|bemærkninger|merknad|"
-    "merknader|anmärkning|anmärkningar|kommentar|kommentarer"
+    "merknader|anmärkning|anmärkningar|kommentar|kommentarer|huom|lisätiedot|uwagi|poznámka|poznámky|megjegyzés|"
+    "açıklama|примечание|примітка|σημειώσεις|ملاحظات|備考|备注|備註|비고"
 )
 
 STATUS = (
@@ -187,7 +190,9 @@ STATUS = (
 NAME = (
     "name|names|title|what|label|event|description|occasion|reason|bezeichnung|name der veranstaltung|titel|anlass|grund|"
     "nom|intitulé|libellé|motif|nombre|título|motivo|denominación|nome|titolo|descrizione|denominazione|titre|naam|"
-    "omschrijving|reden|navn|benævnelse|navn på|namn|benämning|årsag|anledning"
+    "omschrijving|reden|navn|benævnelse|navn på|namn|benämning|årsag|anledning|tapahtuma|"
+    "wydarzenie|tytuł|událost|název|akce|esemény|etkinlik|başlık|мероприятие|событие|название|подія|εκδήλωση|אירוע|"
+    "الحدث|العنوان|行事|イベント|予定|件名|活动|活動|标题|標題|행사|제목"
 )
 
 EMAIL = (

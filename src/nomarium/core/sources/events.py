@@ -275,7 +275,9 @@ def _without_event(sheet: EventSheet, record: int, span: SpanFound | Problem, la
     untitled = titles is not None and titles.cells[record] == ""
     says_when = sum(1 for column in _when_columns(sheet) if column.cells[record] != "")
     dates = sum(1 for column in sheet.moments if _is_date_alone(column.moments[column.column.cells[record]]))
-    if _undated(span) and record > last_dated >= 0 and len(filled) == 1:
+    if _undated(span) and any(one.column.cells[record] in one.to_come for one in sheet.moments):
+        sheet.left_out[LeftOut.UNDATED] += 1
+    elif _undated(span) and record > last_dated >= 0 and len(filled) == 1:
         sheet.left_out[LeftOut.FOOTER] += 1
     elif isinstance(span, SpanFound) and untitled and len(filled) == dates:
         sheet.left_out[LeftOut.GAP] += 1

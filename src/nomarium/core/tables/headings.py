@@ -33,7 +33,9 @@ def is_data(cell: Cell) -> bool:
     return isinstance(cell, date | datetime | time)
 
 
-_NUMERIC_DATE = re.compile(r"(?<!\d)\d{1,4}[./-]\d{1,2}[./-]\d{2,4}(?!\d)")
+_NUMERIC_DATE = re.compile(
+    r"(?<!\d)(?:\d{1,2}[./-]\d{1,2}[./-]\d{2,4}|\d{4}[./-]\d{1,2}[./-]\d{1,2}|\d{4}\s*[年년]\s*\d{1,2}\s*[月월]\s*\d{1,2})(?!\d)"
+)
 
 
 def _has_numeric_date(text: str) -> bool:

@@ -69,6 +69,7 @@ class LeftOut(StrEnum):
     FOOTER = "footer"
     NOT_CHOSEN = "row not chosen"
     UNSEEN = "row not visible"
+    UNDATED = "row without a date yet"
     IDENTICAL = "identical row"
     NOT_RUNNING = "row that does not run"
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from datetime import time
 from typing import NamedTuple
 
@@ -45,6 +45,10 @@ class Clock:
     """Times of an unnamed half are read from this hour on, for twelve hours."""
     of_all: Half | None = None
     """The half of the day that the heading names for all times of the column."""
+    half_elsewhere: Mapping[tuple[int, int], Half] = field(default_factory=dict)
+    """The half of the day in which other cells of the column have the same hour and minute."""
+    unmarked: str | None = None
+    """The first text that names no half of the day, where others of the column do, and none has its time."""
 
     @classmethod
     def of(cls, times: Mapping[str, Iterable[TimeShape]], earliest_hour: int = 7, heading: str = "") -> Clock:
@@ -56,7 +60,23 @@ class Clock:
                 if shape.proves_24 and clock.proof is None:
                     clock.proof, clock.twenty_four = text, True
                 clock.halves_named = clock.halves_named or shape.half is not None
+        clock._compare(times)
         return clock
+
+    def _compare(self, times: Mapping[str, Iterable[TimeShape]]) -> None:
+        """Find what cells that name a half of the day say of those that do not."""
+        if not self.halves_named:
+            return
+        named: dict[tuple[int, int], set[Half]] = {}
+        for shape in (shape for shapes in times.values() for shape in shapes if shape.half):
+            named.setdefault((shape.hour, shape.minute), set()).add(shape.half or Half.AM)
+        self.half_elsewhere = {clock: halves.pop() for clock, halves in named.items() if len(halves) == 1}
+        unmarked = (
+            text
+            for text, shapes in times.items()
+            if not any(_is_told(shape) or (shape.hour, shape.minute) in named for shape in shapes)
+        )
+        self.unmarked = None if self.of_all else next((text for text in unmarked if times[text]), None)
 
     def read(self, shape: TimeShape) -> ClockTime:
         """Return the time that a shape is on this clock."""
@@ -68,6 +88,9 @@ class Clock:
         if shape.certain or (self.twenty_four and not self.halves_named):
             return ClockTime(shape.hour * HOUR + seconds, False, shape.offset)
         early = shape.hour % 12 * HOUR + seconds
+        elsewhere = self.half_elsewhere.get((shape.hour, shape.minute))
+        if elsewhere is not None:
+            return ClockTime(early + (NOON if elsewhere is Half.PM else 0), assumed=True)
         return ClockTime(early if early >= self.earliest_hour * HOUR else early + NOON, assumed=True)
 
     def read_span(self, start: TimeShape, end: TimeShape) -> tuple[ClockTime, ClockTime]:
@@ -75,6 +98,11 @@ class Clock:
         last = self.read(end)
         first = start_before(self.read(start), last)
         return first, end_after(first, last)
+
+
+def _is_told(shape: TimeShape) -> bool:
+    """Tell whether a time says its half of the day, or is by itself likely to be noon: "12:30"."""
+    return bool(shape.half) or shape.certain or shape.hour == NOON // HOUR
 
 
 _HALF_IN_HEADING = re.compile(r"(?<![a-z])([ap])\.?m\b")

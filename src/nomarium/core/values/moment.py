@@ -55,6 +55,8 @@ class MomentColumn:
     times_first: bool
     shapes: dict[str, MomentShape] = field(default_factory=dict)
     moments: dict[Cell, Moment | Fault] = field(default_factory=dict)
+    to_come: set[Cell] = field(default_factory=set)
+    """The cells that say that what they hold is not known yet."""
     evidence: OrderEvidence = field(default_factory=lambda: OrderEvidence([]))
     words: CalendarWords = ENGLISH
     """The names of months and weekdays that hold in the column."""

@@ -21,7 +21,15 @@ from nomarium.core.values.moment_text import MomentScanner, MomentShape
 from nomarium.core.values.order import dates_within, order_in_heading, weigh
 from nomarium.core.values.time_text import Half
 from nomarium.core.values.title_years import TitledYear, year_in_titles
-from nomarium.core.values.typed import BLANK_MARKS, are_serials, numbers_as_text, serial_moment, swapped, typed_moment
+from nomarium.core.values.typed import (
+    BLANK_MARKS,
+    TO_COME,
+    are_serials,
+    numbers_as_text,
+    serial_moment,
+    swapped,
+    typed_moment,
+)
 from nomarium.core.values.words import CalendarWords
 
 
@@ -48,6 +56,10 @@ def read_moments(
         problems += _order_problems(table, result)
         if choices.typed is None and (pair := _exchanged(result)):
             problems.append(wording.exchanged_dates(table, result.column, *pair))
+        if result.to_come:
+            problems += wording.to_come(table, result.column, result.to_come)
+        if result.clock.unmarked:
+            problems.append(wording.half_unmarked(table, result.column, result.clock.unmarked))
         problems += _resolve(table, result, choices)
         if _UTC_HEADING.search(result.column.heading):
             _take_as_utc(result)
@@ -104,6 +116,9 @@ def _scan(
     for cell in distinct:
         if cell in BLANK_MARKS:
             result.moments[cell] = BLANK
+        elif isinstance(cell, str) and cell.strip().casefold() in TO_COME:
+            result.moments[cell] = BLANK
+            result.to_come.add(cell)
         elif not isinstance(cell, str):
             moment = typed_moment(cell, first_day=first_day if result.serials else None)
             midnight = with_midnights and isinstance(moment, Moment) and moment.start is None

@@ -10,8 +10,10 @@ from types import MappingProxyType
 
 from nomarium.core.values.date_text import ORDERS, DateShape, Order, YearMonthDay
 
-YEAR_PROOF_CELLS = 8
-"""So many cells with the same or neighbouring values in one part make that part the year."""
+YEAR_PROOF_CELLS = 3
+"""So many cells with the same or neighbouring values in one part, and the other end all different, make it the year."""
+YEAR_SURE_CELLS = 8
+"""From so many cells on, the month between varies, too."""
 
 
 @dataclass(slots=True)
@@ -149,10 +151,11 @@ def _spot_year(evidence: OrderEvidence, unclear: Mapping[str, list[DateShape]], 
         return
     values = [sorted({part[position] for part in parts}) for position in range(3)]
     steady = [len(found) <= 2 and found[-1] - found[0] <= 1 for found in values]
-    if steady[2] and not steady[0] and not steady[1]:
+    few = len(parts) < YEAR_SURE_CELLS
+    if steady[2] and len(values[0]) >= YEAR_PROOF_CELLS and (few or not steady[1]):
         evidence.left.remove("ymd")
         evidence.by_year_part = True
-    elif steady[0] and not steady[1] and not steady[2]:
+    elif steady[0] and len(values[2]) >= YEAR_PROOF_CELLS and (few or not steady[1]):
         evidence.left, evidence.by_year_part = ["ymd"], True
 
 

@@ -39,7 +39,7 @@ class Span(NamedTuple):
 
 
 _TIME = re.compile(
-    r"(?:at |um |à |@ ?)?"
+    r"(?:at |um |à |@ ?|kl(?:o|ockan)?\.? ?|(?:o )?godz\.? ?|alle (?:ore )?|ore |às |a las |om |ob |в |v |saat )?"
     r"(?:(?P<noon>(?:12 ?)?(?:noon|midday))|(?P<midnight>(?:12 ?)?midnight)"
     r"|(?P<hour>\d{1,2})(?:(?P<mark>[:h.])(?P<minute>\d{1,2})(?:[:.](?P<second>\d{2})(?:[.,]\d+)?)?)?"
     r"|(?P<block>\d{3,4}))"

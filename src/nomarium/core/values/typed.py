@@ -16,6 +16,17 @@ BLANK_MARKS = frozenset({"", "-", "–", "—", "n/a", "N/A", "none", "None"})
 """What people write in a cell of a date or time that they leave empty."""
 
 
+TO_COME = frozenset("tbc tba tbd ? ?? offen folgt".split()) | {
+    "to be confirmed",
+    "to be announced",
+    "to be decided",
+    "to follow",
+    "noch offen",
+}
+TO_COME |= {"à confirmer", "à définir", "por confirmar", "da definire", "nog onbekend"}
+"""What people write in a cell of a date or time that is not known yet."""
+
+
 def typed_moment(cell: Cell, *, first_day: datetime | None) -> Moment | Fault:
     """Return what a workbook's own date, time or duration is; a number counts from a first day, or is part of a day."""
     if isinstance(cell, datetime):

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping
+from collections.abc import Collection, Mapping
 from datetime import date, datetime, time
 
 from nomarium.core.problems import Problem, Way, error, note, warning
@@ -66,6 +66,32 @@ def unreadable_moment(text: str, is_time: bool) -> Fault:
         return Fault("unreadable-date", message, text, "The new day alone, or a span such as 6–13 October.", _CORRECT)
     return Fault(
         "unreadable-date", "This is no date.", text, "A date such as 8/9/2026, 2026-09-08 or 8 Sep 2026.", _CORRECT
+    )
+
+
+def to_come(table: Table, column: Column, texts: Collection[Cell]) -> list[Problem]:
+    """Cells that say that a date or time is not known yet: they count as empty."""
+    return [
+        warning(
+            "to-come",
+            table.cell_place(record, column),
+            "The date or time is not known yet: the cell counts as empty.",
+            found=plain_text(cell),
+            advice="Write it when it is known.",
+        )
+        for record, cell in enumerate(column.cells)
+        if cell in texts
+    ]
+
+
+def half_unmarked(table: Table, column: Column, text: str) -> Problem:
+    """A time without am or pm among times that have them."""
+    return warning(
+        "half-unmarked",
+        table.cell_place(column.cells.index(text), column),
+        f"It says neither am nor pm, though others of {_named(column)} do.",
+        found=text,
+        advice=("Write am or pm", Way("hours", "{} says in which hours such times lie", "8-20")),
     )
 
 
