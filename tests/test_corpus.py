@@ -707,7 +707,7 @@ CASES = [
         "24 end",
         ("Title,Date,Start,End\nA,2026-09-08,22:30,00:30\n"),
         ["A 2026-09-08 22:30–2026-09-09 00:30"],
-        ["night-start C2", "ends-next-day D2"],
+        ["ends-next-day D2"],
     ),
     Case(
         "end before by typo",
@@ -1433,6 +1433,42 @@ CASES = [
         "Title,Depart,Return,Date\nA,8:45,14:30,12 Nov 2026\nB,9.15,15.00,19 Nov 2026\n",
         ["A 2026-11-12 08:45–14:30", "B 2026-11-19 09:15–15:00"],
         [],
+    ),
+    Case(
+        "lengths below a heading that nobody knows",
+        "Event,Date,Start,Runs\nA,2026-09-08,9:00,2h\nB,2026-09-09,9:00,half an hour\nC,2026-09-10,9:00,1 1/2 h\n",
+        ["A 2026-09-08 09:00–11:00", "B 2026-09-09 09:00–09:30", "C 2026-09-10 09:00–10:30"],
+        ["unsure-column D1"],
+    ),
+    Case(
+        "sessions that say what, not when",
+        "Squad,Date,Session,Time\nA,7 Sept 26,Technique,17.00 - 18.00\nB,9 Sept 26,Endurance,6.00 - 7.30\n",
+        ["A 2026-09-07 17:00–18:00", "B 2026-09-09 06:00–07:30"],
+        ["unsure-column A1"],
+    ),
+    Case(
+        "spans in Portuguese",
+        "Data,Horário,Evento\n08/09/2026,8h às 10h,A\n23/10/2026,das 14h30 às 16h,B\n",
+        ["A 2026-09-08 08:00–10:00", "B 2026-10-23 14:30–16:00"],
+        [],
+    ),
+    Case(
+        "what is called a title is the title",
+        "Course,Session title,Date\nNav,Charts,2026-09-08\nNav,Tides,2026-09-15\n",
+        ["Charts 2026-09-08..2026-09-09", "Tides 2026-09-15..2026-09-16"],
+        [],
+    ),
+    Case(
+        "a table drawn with signs",
+        "| Event | Date | Time |\n|---|---|---|\n| A | 2026-09-08 | 9:00 |\n",
+        ["A 2026-09-08 09:00–10:00"],
+        [],
+    ),
+    Case(
+        "late starts that say so",
+        "Event,Date,Start,End\nA,2026-09-08,23:30,00:45\n",
+        ["A 2026-09-08 23:30–2026-09-09 00:45"],
+        ["ends-next-day D2"],
     ),
     Case("an arrow is a move or a span", "Title,Date\nA,6 Oct 2026 → 13 Oct 2026\n", None, ["unreadable-date B2"]),
     Case(

@@ -272,13 +272,13 @@ def test_what_the_blank_sheet_asks_for_is_read_without_a_note(desk):
 
 
 def test_inspect_shows_how_a_sheet_is_read(desk):
-    desk.put("s.csv", "Evnt title,Date,Time,Wood\nA,21/9/2026,1:30,red\nB,22/9/2026,,\n")
+    desk.put("s.csv", "Evnt name,Date,Time,Wood\nA,21/9/2026,1:30,red\nB,22/9/2026,,\n")
     narrow = desk.run("inspect", "s.csv", env={"COLUMNS": "80"})
     assert max(map(len, narrow.out.splitlines()[:-1])) <= 80
     run = desk.run("inspect", "s.csv", env={"COLUMNS": "160"})
     assert run.status == 0
     words = " ".join(run.out.split())
-    for part in ("A1:D3", "like “event title” (likely)", "“21/9/2026” → Mon 21 Sep 2026", "“1:30” → 13:30", "not used",
+    for part in ("A1:D3", "like “event name” (likely)", "“21/9/2026” → Mon 21 Sep 2026", "“1:30” → 13:30", "not used",
                  "day/month/year, proved by B2", "2 rows = 2 events", "Mon 21 Sep 2026 13:30–14:30 A",
                  "Next: nomarium convert s.csv --zone America/Halifax -o s.ics"):  # fmt: skip
         assert part in words, part

@@ -9,7 +9,7 @@ from itertools import islice
 
 from nomarium.core.columns.fields import DAY_HEADINGS, SheetKind, heading_key
 from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead_in
-from nomarium.core.values import is_weekday, scan_span
+from nomarium.core.values import is_weekday, read_length, scan_span
 
 _NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
 _HALF = re.compile(r"[ap]\.?\s?m\.?", re.IGNORECASE)
@@ -131,6 +131,12 @@ def _says_time(cell: Cell) -> bool:
 
 def _is_time(text: str) -> bool:
     return not _NUMBER.fullmatch(text) and scan_span(text) is not None
+
+
+def holds_lengths(column: Column) -> bool:
+    """Tell whether all filled cells of a column are lengths of time that name their unit: "2h", "half an hour"."""
+    cells = [plain_text(cell) for cell in _filled(column)]
+    return bool(cells) and all(any(map(str.isalpha, cell)) and read_length(cell) for cell in cells)
 
 
 def holds_numbers(column: Column) -> bool:

@@ -12,7 +12,9 @@ from nomarium.core.columns.contents import (
     are_starts_and_ends,
     holds_amounts,
     holds_codes,
+    holds_dates,
     holds_halves_of_the_day,
+    holds_lengths,
     holds_mostly_times,
     holds_numbers,
     holds_repeats,
@@ -165,12 +167,26 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
                 match.field, match.why = _COUNTING[key], "its heading, with numbers below it"
                 continue
             problems.append(wording.numbers_of_hours(table, match.column))
-        elif titled and match.field == "summary" and holds_amounts(match.column):
-            pass
-        elif not (match.field in TIME_FIELDS and names_no_time(match.column) and _has_other_times(matches, match)):
+        elif not _says_something_else(matches, match, titled=titled):
             continue
         match.field, match.why, match.released = "", "", True
     return problems
+
+
+def _says_something_else(matches: Matches, match: Match, *, titled: bool) -> bool:
+    """Tell whether a column of numbers was taken for the titles, or one of words for times that another column has."""
+    if match.field == "summary":
+        return titled and holds_amounts(match.column)
+    if match.field not in ("when", *TIME_FIELDS) or not names_no_time(match.column):
+        return False
+    in_dates = match.field in ("when", "hours") and _has_other_dates(matches, match)
+    return in_dates or (match.field in TIME_FIELDS and _has_other_times(matches, match))
+
+
+def _has_other_dates(matches: Matches, match: Match) -> bool:
+    """Tell whether another column holds the dates, so that one of words says something else: "Session"."""
+    others = (one for one in matches.all if one is not match and one.field in MOMENT_FIELDS)
+    return any(holds_dates(one.column) for one in others)
 
 
 def _has_other_times(matches: Matches, match: Match) -> bool:
@@ -219,6 +235,8 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_end(matches)
     elif "start_time" in sheet.names and not (matches.open("end_time") and matches.open("end")):
         _take_start(matches)
+    if "duration" in sheet.names and matches.open("duration") and matches.open("end_time") and matches.open("end"):
+        _take_only(matches, "duration", holds_lengths, "all its cells are lengths of time")
     if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
         _take_title(matches)
 
@@ -299,6 +317,11 @@ def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why:
 
 def _release_weaker(matches: Matches, headings: Headings) -> None:
     """Of columns that claim one field, leave those with cells, and with headings that are the kind's own."""
+    titled = [match for match in matches.all if match.field == "summary" and _CALLED_TITLE.search(match.column.heading)]
+    for match in matches.all if len(titled) == 1 and headings.sheet.kind is Kind.EVENTS else ():
+        weaker = match.is_free and not headings.is_own(match.column.heading)
+        if match.field == "summary" and match is not titled[0] and weaker:
+            match.field, match.why = "", ""
     for name in headings.sheet.names:
         claiming = [match for match in matches.all if match.field == name]
         for better in (_holds_anything, lambda match: _is_certain(match, headings)):
@@ -307,6 +330,9 @@ def _release_weaker(matches: Matches, headings: Headings) -> None:
                 if match not in kept:
                     match.field, match.why = "", ""
             claiming = kept or claiming
+
+
+_CALLED_TITLE = re.compile(r"\b(?:title|titel|titre|título|titolo|summary)\b", re.IGNORECASE)
 
 
 def _codes_apart(matches: Matches, sheet: SheetKind) -> None:

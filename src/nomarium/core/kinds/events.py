@@ -31,6 +31,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "activity|activity name|occasion|meeting|appointment|topic|item|details of event|function|programme|"
         "program|club|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
         "asunto|objet",
+        last_word="title",
         shared=f"{words.NAME}|paper|exam paper|unit|module|vessel|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
         "practice|tour|exam|test|assessment|talk|lecture|seminar|show|concert|film|booking|service|aufgabe|dienst|prüfung|"
         "probe|kurs|cours|examen|répétition|tarea|curso|ensayo|compito|corso|prova|taak|les|opgave|prøve",
@@ -112,6 +113,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "duration|length|how long|lasts|event length|time needed|minutes|duration minutes|duration hours|"
         "length of event",
         Holds.LENGTH,
+        shared=words.LENGTH,
     ),
     Field(
         "weekday",

@@ -172,6 +172,12 @@ WEEK = (
     "weken|uge|uger|uke|uker|vecka|veckor"
 )
 
+LENGTH = (
+    "duration|length|minutes|how long|lasts|dur|dauer|länge|durée|duración|durata|duração|duur|lengte|længde|varighed|"
+    "varighet|varaktighet|längd|kesto|czas trwania|délka|dĺžka|időtartam|süre|длительность|продолжительность|διάρκεια|"
+    "المدة|所要時間|时长|時長"
+)
+
 NOTES = (
     "description|notes|note|details|detail|comments|comment|remarks|remark|info|information|memo|further information|"
     "additional information|more information|beschreibung|notizen|bemerkung|bemerkungen|anmerkung|anmerkungen|hinweis|"

@@ -28,7 +28,7 @@ _NO_TWO_CHANGES = timedelta(days=60)
 """Within so short a time a clock that shows the same offset at both ends has not changed and changed back."""
 _MIDNIGHTS = (0, 24 * 3600 - 60, 24 * 3600 - 1, 24 * 3600)
 """The ends of a day as calendar programs write them, in seconds: 0:00 is that of the day before."""
-NIGHT_FROM, NIGHT_TO = 22 * 3600, 6 * 3600
+NIGHT_TO = 6 * 3600
 
 
 @dataclass(frozen=True, slots=True)
@@ -170,7 +170,7 @@ def _placed(times: RowTimes, first: date, starting: ClockTime) -> tuple[RowTimes
 def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> SpanFound:
     times, first, starting, findings = _placed(times, day, stated)
     start, absolute = _local(first, starting, rules.zone)
-    if not starting.named and (starting.seconds >= NIGHT_FROM or starting.seconds < NIGHT_TO):
+    if not starting.named and starting.seconds < NIGHT_TO:
         findings.append(wording.night_start(start))
     assumed = False
     if times.end is None:

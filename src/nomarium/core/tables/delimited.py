@@ -42,6 +42,8 @@ LONGEST_LINE = 4_000_000
 """Characters of a line: no row of a sheet comes near it."""
 
 _SAMPLE_LINES = 300
+_RULE = re.compile(r"(?::?-{2,}:?)?")
+"""What a line holds that parts headings from rows in a table drawn with signs: | --- | --- |."""
 
 
 def read_delimited(data: bytes, file: str) -> tuple[Grid, list[Problem]]:
@@ -52,6 +54,8 @@ def read_delimited(data: bytes, file: str) -> tuple[Grid, list[Problem]]:
     data, encoding, problems = in_one_encoding(data, file)
     delimiter, skip = _delimiter_of(data, encoding)
     rows = _rows(data, encoding, delimiter, skip, file)
+    if delimiter == "|":
+        rows = [[] if any(row) and all(_RULE.fullmatch(str(cell)) for cell in row) else row for row in rows]
     if rows and max(map(len, islice(rows, _SAMPLE_LINES))) > MOST_COLUMNS:
         raise DataRefused(wording.too_many_columns(Place(file), max(map(len, rows))))
     form = f"{DELIMITERS[delimiter]}-separated text, {encoding_name(encoding)}"

@@ -41,6 +41,8 @@ _ISO = re.compile(r"p(?:(\d+)w)?(?:(\d+)d)?(?:t(?:(\d+)h)?(?:(\d+)m)?(?:(\d+)s)?
 _CLOCK = re.compile(r"(\d{1,3}):([0-5]\d)(?::([0-5]\d))?(?: ?(?:h|hrs?|hours?)\.?)?")
 _MINUTES_BEHIND = re.compile(r"[0-5]\d")
 """What stands behind hours without a unit: "1h30"."""
+_HALVES = re.compile(r"(\d+) (1/2|1/4|3/4)")
+_PARTS = {"1/2": ".5", "1/4": ".25", "3/4": ".75"}
 _UNIT_IN_HEADING = re.compile(r"\b(hours?|hrs?|h|minutes?|mins?|days?)\b")
 
 
@@ -52,7 +54,7 @@ def read_length(text: str, unit: str | None = None) -> Length | None:
     if len(text) > LONGEST_LENGTH:
         return None
     text = re.sub(r"(\d)½", r"\1.5", text.strip()).replace("½", "0.5").replace("¼", "0.25").replace("¾", "0.75")
-    text = normalised(text)
+    text = _HALVES.sub(lambda match: f"{match[1]}{_PARTS[match[2]]}", normalised(text))
     clock = _CLOCK.fullmatch(text)
     if clock:
         return Length(0, timedelta(hours=int(clock[1]), minutes=int(clock[2]), seconds=int(clock[3] or 0)))

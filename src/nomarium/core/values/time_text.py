@@ -47,8 +47,10 @@ _TIME = re.compile(
     r" ?(?P<clock>uhr|h|hrs?|hours|heures|o'clock)?"
     r" ?(?P<offset>z|utc|gmt|(?:utc|gmt|(?(second)|(?!-)))[+-]\d{1,2}(?::?\d{2})?)?"
 )
-_BETWEEN = re.compile(r" ?[–—−~→] ?|->| (?:to|until|till|til|bis|through|à|a) | - |-")
-_LEAD = re.compile(r"(?:from|between|von|de) ")
+_BETWEEN = re.compile(
+    r" ?[–—−~→〜～] ?|->| (?:to|until|till|til|bis|through|à|a|às|as|até|tot|t/m|alle|al|do|hasta|fino alle) | - |-"
+)
+_LEAD = re.compile(r"(?:from|between|von|de|das|dalle|od|van|fra|från) ")
 LONGEST_SPAN = 60
 """Characters of a time or span of times."""
 
