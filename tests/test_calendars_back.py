@@ -323,7 +323,7 @@ def test_rows_look_as_another_program_wants_them(desk, options, head, row):
         '[rows]\nheadings = "What,start_date"\ndates = "%d.%m.%Y"\ndelimiter = "tab"\n[year]\nterms = "t.csv"\n',
     )
     desk.put("t.csv", "Term,First day,Last day\nA,2026-09-08,2026-12-18\n")
-    assert desk.run("convert", "in.csv", "-o", "out.csv", "--plan", "nomarium.toml").status == 0
+    assert desk.run("convert", "in.csv", "-o", "out.csv", "--force", "--plan", "nomarium.toml").status == 0
     assert (desk.folder / "out.csv").read_bytes().decode("utf-8-sig").splitlines() == [
         "What\tstart_date",
         "Tea\t06.10.2026",

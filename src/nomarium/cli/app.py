@@ -24,6 +24,7 @@ from nomarium.cli.retract import RETRACT_EXAMPLES, retract
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
 from nomarium.cli.show import SHOW_EXAMPLES, show
 from nomarium.cli.weed import WEED_EXAMPLES, weed
+from nomarium.core.run import begin_run
 
 EXAMPLES = """\b
 Examples:
@@ -77,6 +78,7 @@ def _program(
 ) -> None:
     """Turn the spreadsheets of a school or an office into calendar files."""
     COMMAND.set(ctx.invoked_subcommand or "")
+    begin_run()
 
 
 def main() -> None:

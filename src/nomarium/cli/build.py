@@ -27,7 +27,6 @@ Only = Annotated[
 From = Annotated[str | None, typer.Option("--from", metavar="DATE", help="Only what is on this date or later.")]
 To = Annotated[str | None, typer.Option("--to", metavar="DATE", help="Only what is up to this date, included.")]
 DryRun = Annotated[bool, typer.Option("--dry-run", help="Say what would be written, and write nothing.")]
-Force = Annotated[bool, typer.Option("--force", help="Write over files that this program did not write, too.")]
 
 
 Accept = Annotated[
@@ -67,7 +66,7 @@ def build(
     first: From = None,
     last: To = None,
     dry_run: DryRun = False,
-    force: Force = False,
+    force: options.Force = False,
     accept: Accept = False,
     updates: Updates = None,
     since: Since = None,

@@ -6,7 +6,7 @@ from collections.abc import Iterator
 from pathlib import Path
 
 from nomarium.core.building import Build, foreign_files
-from nomarium.core.output import write_changed
+from nomarium.core.output import Door, write_changed
 from nomarium.core.problems import Problem
 from nomarium.views.pages import foreign_pages, page_files, pages_folder, pages_left
 
@@ -39,5 +39,5 @@ def write_pages(build: Build, *, whole: bool) -> tuple[Path, int, int] | None:
             else:
                 yield folder / name, data
 
-    written, same = write_changed(made())
+    written, same = write_changed(made(), Door(inside=folder))
     return folder, len(written), len(same) + len(kept)

@@ -34,8 +34,9 @@ from nomarium.core.history import (
     update_files,
     write_build,
 )
-from nomarium.core.output import write_all
+from nomarium.core.output import Door, make_folder_of, write_all
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
+from nomarium.core.run import allow_force
 
 
 @dataclass(frozen=True, slots=True)
@@ -73,6 +74,7 @@ def build(call: BuildCall) -> int:
     made = prepare(call.plan, call.choices)
     done = Done(list(made.problems))
     parts = made.calendars.parts
+    allow_force(call.force)
     if not made.failed and not call.force:
         in_the_way = [*foreign_files(made.folder, parts), *check_pages(made)]
         done.problems = by_place([*done.problems, *in_the_way])
@@ -81,7 +83,7 @@ def build(call: BuildCall) -> int:
             _look(made, call, done, made.plan.folder)
         else:
             with alone(made.plan.folder), closing(Store(made.plan.folder)) as store:
-                done.problems += recover(store, made.folder)
+                done.problems += recover(store, made.folder, [part.file for part in parts])
                 _build(made, call, done, store)
     failed = has_errors(done.problems) or not parts
     if call.as_json:
@@ -142,9 +144,11 @@ def _build(made: Build, call: BuildCall, done: Done, store: Store) -> None:
 
 def _write_updates(made: Build, store: Store, folder: Path, since: int) -> list[tuple[Path, int]]:
     files = list(update_files(made, store, since))
+    # A small calendar must not take the place of the whole one.
+    door = Door(inside=folder, kept=frozenset(made.folder / part.file for part in made.calendars.parts))
     for path, _, _ in files:
-        (folder / path).parent.mkdir(parents=True, exist_ok=True)
-    write_all((folder / path, (data,)) for path, data, _ in files)
+        make_folder_of(folder / path, door)
+    write_all(((folder / path, (data,)) for path, data, _ in files), door)
     return [(folder / path, events) for path, _, events in files]
 
 

@@ -9,6 +9,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
+from nomarium.core.run import allow_force
 
 COMPARE_EXAMPLES = """\b
 Examples:
@@ -46,6 +47,7 @@ def compare(
     first: From = None,
     last: To = None,
     exit_code: ExitCode = False,
+    force: options.Force = False,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
@@ -56,6 +58,7 @@ def compare(
     """
     from nomarium.cli import compare_run
 
+    allow_force(force)
     with wrong_calls():
         path = plan / "nomarium.toml" if plan.is_dir() else plan
         call = compare_run.CompareCall(

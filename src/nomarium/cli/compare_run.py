@@ -29,7 +29,7 @@ from nomarium.core.history import (
     same_calendars,
     when,
 )
-from nomarium.core.output import make_folder, write_all
+from nomarium.core.output import Door, make_folder_of, write_all
 from nomarium.core.problems import has_errors
 from nomarium.core.rows import render_csv, render_xlsx
 from nomarium.core.values import counted
@@ -91,13 +91,14 @@ def _write_notices(call: CompareCall, old: Side, new: Side, both: Sequence[Calen
     """Write for each calendar what has changed, in sentences."""
     files = []
     folder = call.notices or Path()
+    door = Door(inside=folder)
     for path, before, after in both:
         file = folder / Path(path or f"{Path(new.name).stem}.ics").with_suffix(".txt")
         text = notice(file.stem, f"{old.name} → {new.name}", before, after, call.days)
         if text:
-            make_folder(file.parent)
+            make_folder_of(file, door)
             files.append((file, (text.encode(),)))
-    written = write_all(files)
+    written = write_all(files, door)
     if call.quiet:
         return
     typer.echo(f"Wrote    {counted(len(written), 'notice')} of what has changed")

@@ -11,6 +11,7 @@ import typer
 from nomarium.cli import options
 from nomarium.cli.console import progress, wrong_calls
 from nomarium.cli.reading import DateOptions, RepeatOptions, event_choices, row_style_of, used_headings, with_repeats
+from nomarium.core.run import allow_force
 
 CONVERT_EXAMPLES = """\b
 Examples:
@@ -152,6 +153,7 @@ def convert(
     expect: Expect = None,
     keep_going: KeepGoing = False,
     dry_run: DryRun = False,
+    force: options.Force = False,
     saved: SavePlan = None,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
@@ -184,6 +186,7 @@ def convert(
         options.iso_date(start, "--start") if start else None,
         *options.day_span(first, last),
     )
+    allow_force(force)
     with wrong_calls():
         style = row_style_of(plan, headings, (write_dates, write_times, delimiter, encoding))
         target = replace(target, style=style)

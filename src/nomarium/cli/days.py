@@ -9,6 +9,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
+from nomarium.core.run import allow_force
 
 DAYS_EXAMPLES = """\b
 Examples:
@@ -87,6 +88,7 @@ def days(
     add: Add = None,
     calendar: Calendar = None,
     paper: Paper = "A4",
+    force: options.Force = False,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
@@ -100,6 +102,7 @@ def days(
     from nomarium.cli.days_run import DaysCall, DaysTarget
 
     target = DaysTarget.of(output, output_format, paper, calendar)
+    allow_force(force)
     with wrong_calls():
         call = DaysCall(
             options.plan_path(plan),

@@ -9,6 +9,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
+from nomarium.core.run import allow_force
 
 FREE_EXAMPLES = """\b
 Examples:
@@ -54,6 +55,7 @@ def free(
     all_day: AllDay = "busy",
     zone: options.ShownZone = None,
     output: Output = None,
+    force: options.Force = False,
     as_json: options.Json = False,
 ) -> None:
     """Find the times at which several people are all free.
@@ -64,6 +66,7 @@ def free(
     from nomarium.cli import free_run
     from nomarium.core.agenda import Operands
 
+    allow_force(force)
     with wrong_calls():
         days = options.day_span(first, last)
         operands = Operands(

@@ -61,6 +61,7 @@ ShownZone = Annotated[
 PlanFile = Annotated[
     Path, typer.Argument(metavar="PLAN", show_default=False, help="The plan; else nomarium.toml in this folder.")
 ]
+Force = Annotated[bool, typer.Option("--force", help="Write over files that this program did not write, too.")]
 Json = Annotated[bool, typer.Option("--json", help="Print the report as JSON, for programs.")]
 Quiet = Annotated[bool, typer.Option("-q", "--quiet", help="Print errors only.")]
 

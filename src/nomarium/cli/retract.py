@@ -9,6 +9,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
+from nomarium.core.run import allow_force
 
 RETRACT_EXAMPLES = """\b
 Examples:
@@ -40,10 +41,12 @@ def retract(
     plan: PlanOption = Path("nomarium.toml"),
     only: Only = None,
     as_messages: Messages = False,
+    force: options.Force = False,
 ) -> None:
     """Write calendar files that take a build back: imported, they cancel every event that it gave out."""
     from nomarium.cli import history_run
 
+    allow_force(force)
     with wrong_calls():
         path = options.plan_path(plan) if what.isdecimal() else plan
         raise typer.Exit(history_run.retract(what, path, output, only, as_messages=as_messages))

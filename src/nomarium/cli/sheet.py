@@ -9,6 +9,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
+from nomarium.core.run import allow_force
 
 SHEET_EXAMPLES = """\b
 Examples:
@@ -65,6 +66,7 @@ def sheet(
     """
     if output.exists() and not force:
         raise typer.BadParameter(f"“{output}” is there already; --force writes over it.", param_hint="-o")
+    allow_force(force)
     if kind.lower() == "holidays":
         from nomarium.cli.holidays_run import HolidayCall, write_holidays
 

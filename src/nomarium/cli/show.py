@@ -9,6 +9,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
+from nomarium.core.run import allow_force
 
 SHOW_EXAMPLES = """\b
 Examples:
@@ -67,6 +68,7 @@ def show(
     output: Output = None,
     paper: Paper = "A4",
     portrait: Portrait = False,
+    force: options.Force = False,
     as_json: options.Json = False,
 ) -> None:
     """Show calendars as an agenda, a day, a week, a month or a timetable for the wall.
@@ -80,6 +82,7 @@ def show(
     stated = [name for name, given in _views(agenda, day, week, month, term, wall).items() if given]
     if len(stated) > 1:
         raise options.wrong(f"--{stated[1]}", f"It goes not together with --{stated[0]}.")
+    allow_force(force)
     with wrong_calls():
         call = show_run.ShowCall(
             options.sheets_or_folders(calendars),

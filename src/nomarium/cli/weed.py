@@ -9,6 +9,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
+from nomarium.core.run import allow_force
 
 WEED_EXAMPLES = """\b
 Examples:
@@ -29,6 +30,7 @@ def weed(
     calendar: Calendar,
     output: Output = None,
     alike: Alike = False,
+    force: options.Force = False,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
 ) -> None:
@@ -39,6 +41,7 @@ def weed(
     """
     from nomarium.cli import weed_run
 
+    allow_force(force)
     with wrong_calls():
         (path,) = options.existing([calendar])
         raise typer.Exit(weed_run.weed_out(path, output, alike_only=alike, as_json=as_json, quiet=quiet))

@@ -1,30 +1,114 @@
-"""Writing files so that a reader sees the old one or the new one, never half of one."""
+"""The one door for writing: it knows where files may go, which ones are ours, and what this run has read.
+
+A reader sees the old file or the new one, never half of one.
+"""
 
 from __future__ import annotations
 
 import os
+import re
 import tempfile
+import zipfile
 from collections.abc import Iterable, Iterator
 from contextlib import suppress
+from dataclasses import dataclass
 from pathlib import Path
 
-from nomarium.core.problems import DataRefused, Place, Problem, error
+from nomarium.core.problems import DataRefused, Place, Problem, Way, error
+from nomarium.core.run import is_forced, is_input
 
 
-def write_whole(path: Path, parts: Iterable[bytes]) -> None:
+@dataclass(frozen=True, slots=True)
+class Door:
+    """What a run may write over, and where."""
+
+    inside: Path | None = None
+    """The folder that all must stay in, links followed; None for a file that the user has named."""
+    kept: frozenset[Path] = frozenset()
+    """Further files that are never written over."""
+
+    def check(self, path: Path) -> None:
+        """Raise DataRefused where a file must not be written, whatever it holds."""
+        if is_input(path) or any(_is_same(path, other) for other in self.kept):
+            raise DataRefused(_over_input(path))
+        if self.inside is not None and not _is_inside(path, self.inside):
+            raise DataRefused(_outside(path, self.inside))
+
+    def check_ours(self, path: Path, new: Path) -> None:
+        """Raise DataRefused where a file stands that is not ours; ``new`` is what would take its place."""
+        if not is_forced() and path.exists() and not is_ours(path, _head(new)):
+            raise DataRefused(foreign_file(path))
+
+
+def _is_same(path: Path, other: Path) -> bool:
+    with suppress(OSError):
+        return path.samefile(other)
+    return False
+
+
+def _is_inside(path: Path, folder: Path) -> bool:
+    """Tell whether a file lies below a folder when links are followed; the file itself may be one, to be replaced."""
+    try:
+        return path.parent.resolve().is_relative_to(folder.resolve())
+    except (OSError, RuntimeError):
+        return False
+
+
+_HEAD = 4096
+_MARKS = (b"PRODID:-//Nomarium//", b'content="Nomarium"', b"Software\0Nomarium", b"(Nomarium)", b"<dc:title>Nomarium<")
+"""How files of ours say that they are: calendars, pages, pictures."""
+_KEY = re.compile(rb'"((?:[^"\\\\]|\\\\.)*)":')
+
+
+def is_ours(path: Path, new: bytes = b"") -> bool:
+    """Tell whether a file is one that this program has made, or is empty; a folder or an unreadable file is not.
+
+    A file with a mark says so itself. Delimited text, JSON and plain text have no place for one: they count as ours
+    where they begin as ``new``, the beginning of what would take their place, does.
+    """
+    try:
+        if not path.is_file():
+            return False
+        head = _head(path)
+        if not head or any(mark in head for mark in _MARKS):
+            return True
+        if head.startswith(b"PK"):
+            with zipfile.ZipFile(path) as archive:
+                return b"<cp:lastModifiedBy>Nomarium<" in archive.read("docProps/core.xml")[:_HEAD]
+    except (OSError, KeyError, zipfile.BadZipFile, ValueError, RuntimeError, NotImplementedError):
+        return False
+    if head.startswith(b"%PDF"):
+        return any(mark in path.read_bytes()[-_HEAD:] for mark in _MARKS)
+    return bool(new) and _shape(head) == _shape(new)
+
+
+def _head(path: Path) -> bytes:
+    with path.open("rb") as stream:
+        return stream.read(_HEAD)
+
+
+def _shape(head: bytes) -> tuple[bytes, ...]:
+    """Return how a text begins: the keys of a first object of JSON, else the first line that says anything."""
+    text = head.removeprefix(b"\xef\xbb\xbf").lstrip()
+    if text.startswith((b"[", b"{")):
+        return tuple(_KEY.findall(text.partition(b"}")[0]))
+    return (text.partition(b"\n")[0].rstrip(),)
+
+
+def write_whole(path: Path, parts: Iterable[bytes], door: Door = Door()) -> None:
     """Write a file beside its target and rename it over it.
 
-    Raises DataRefused where the folder or the file cannot be written; then what was there before is as it was.
+    Raises DataRefused where the folder or the file cannot be written, or must not; then what was there is as it was.
     """
-    write_all([(path, parts)])
+    write_all([(path, parts)], door)
 
 
-def write_all(files: Iterable[tuple[Path, Iterable[bytes]]]) -> list[Path]:
-    """Write files so that all of them are ready before the first takes its place; folders are made.
+def write_all(files: Iterable[tuple[Path, Iterable[bytes]]], door: Door = Door()) -> list[Path]:
+    """Write files so that all of them are ready before the first takes its place; their folders must be there.
 
     Returns their paths. Raises DataRefused as write_whole does.
     """
-    ready = write_beside(files)
+    ready = write_beside(files, door)
     settle(ready)
     return [path for _, path in ready]
 
@@ -33,15 +117,17 @@ Ready = list[tuple[Path, Path]]
 """Files that are written whole: (the temporary file, where it belongs)."""
 
 
-def write_beside(files: Iterable[tuple[Path, Iterable[bytes]]]) -> Ready:
-    """Write files beside their targets, whole and safe on the disk; folders are made.
+def write_beside(files: Iterable[tuple[Path, Iterable[bytes]]], door: Door = Door()) -> Ready:
+    """Write files beside their targets, whole and safe on the disk.
 
-    Raises DataRefused where one cannot be written; then none is left.
+    Raises DataRefused where one cannot be written, or must not; then none is left.
     """
     ready: Ready = []
     try:
         for path, parts in files:
+            door.check(path)
             ready.append((_written_beside(path, parts), path))
+            door.check_ours(path, ready[-1][0])
     except BaseException:
         discard(ready)
         raise
@@ -68,6 +154,12 @@ def make_folder(folder: Path) -> None:
         raise DataRefused(_unwritable(folder, fault)) from None
 
 
+def make_folder_of(path: Path, door: Door) -> None:
+    """Make the folder of a file, once it is sure that the file may go there. Raises DataRefused."""
+    door.check(path)
+    make_folder(path.parent)
+
+
 def discard(ready: Ready) -> None:
     """Take temporary files away that are still there."""
     for temporary, _ in ready:
@@ -75,11 +167,16 @@ def discard(ready: Ready) -> None:
             temporary.unlink(missing_ok=True)
 
 
-PARTIAL = ".*.part"
-"""What temporary files are called."""
+_PART = ".nomarium-part"
+_OWN_PART = re.compile(r"\..{1,40}\.[a-z0-9_]{8}\.nomarium-part", re.DOTALL)
 
 
-def write_changed(files: Iterable[tuple[Path, bytes]]) -> tuple[list[Path], list[Path]]:
+def is_partial(path: Path) -> bool:
+    """Tell whether a file is one that an interrupted run has left: its name says so, and it is no link."""
+    return bool(_OWN_PART.fullmatch(path.name)) and path.is_file() and not path.is_symlink()
+
+
+def write_changed(files: Iterable[tuple[Path, bytes]], door: Door = Door()) -> tuple[list[Path], list[Path]]:
     """Write files as write_all does, but leave those alone that hold the same already.
 
     Returns the paths that were written, and those that were left. Raises DataRefused as write_whole does.
@@ -91,10 +188,10 @@ def write_changed(files: Iterable[tuple[Path, bytes]]) -> tuple[list[Path], list
             if _holds(path, data):
                 left.append(path)
             else:
-                make_folder(path.parent)
+                make_folder_of(path, door)
                 yield path, (data,)
 
-    return write_all(changed()), left
+    return write_all(changed(), door), left
 
 
 def _holds(path: Path, data: bytes) -> bool:
@@ -110,7 +207,7 @@ def _written_beside(path: Path, parts: Iterable[bytes]) -> Path:
     try:
         if path.is_dir():
             raise IsADirectoryError(21, "it is a folder")
-        handle, name = tempfile.mkstemp(prefix=f".{path.name[:40]}.", suffix=".part", dir=path.parent)
+        handle, name = tempfile.mkstemp(prefix=f".{_short(path.name)}.", suffix=_PART, dir=path.parent)
         temporary = Path(name)
         with os.fdopen(handle, "wb") as stream:
             for part in parts:
@@ -128,6 +225,11 @@ def _written_beside(path: Path, parts: Iterable[bytes]) -> Path:
     return temporary
 
 
+def _short(name: str) -> str:
+    """Return the beginning of a file's name, so short that a temporary name has room in any file system."""
+    return name.encode("utf-8", "surrogateescape")[:40].decode("utf-8", "ignore") or "file"
+
+
 def _mode_of(path: Path) -> int:
     """Return the rights that the file had, or those that the system gives to a new one."""
     with suppress(OSError):
@@ -135,6 +237,34 @@ def _mode_of(path: Path) -> int:
     mask = os.umask(0)
     os.umask(mask)
     return 0o666 & ~mask
+
+
+def foreign_file(path: Path) -> Problem:
+    """A file in the way that this program did not write."""
+    return error(
+        "foreign-file",
+        Place(str(path)),
+        "A file that this program did not write stands there. Nothing was written.",
+        advice=("Move it away, name another place", Way("force", "use {} to write over it")),
+    )
+
+
+def _over_input(path: Path) -> Problem:
+    return error(
+        "output-is-input",
+        Place(str(path)),
+        "This run reads the file, and would write over it. Nothing was written.",
+        advice="Name another file to write.",
+    )
+
+
+def _outside(path: Path, folder: Path) -> Problem:
+    return error(
+        "outside-folder",
+        Place(str(path)),
+        f"A link leads out of the folder “{folder}”. Nothing was written.",
+        advice="Take the link away, or name the folder that it leads to.",
+    )
 
 
 def _unwritable(path: Path, fault: OSError) -> Problem:

@@ -10,7 +10,7 @@ from pathlib import Path
 from nomarium.core.building import wording
 from nomarium.core.building.calendars import Part
 from nomarium.core.ics import PRODID, Rendered, render_calendar
-from nomarium.core.output import write_changed
+from nomarium.core.output import Door, write_changed
 from nomarium.core.problems import Place, Problem
 from nomarium.core.rows import render_csv
 
@@ -82,7 +82,7 @@ def write_calendars(
     Each calendar is rendered when its turn comes. Returns the files written, and those that held the same already.
     Raises DataRefused where a file cannot be written; then all are as they were.
     """
-    return write_changed(_files(folder, parts, stamp, whole, progress))
+    return write_changed(_files(folder, parts, stamp, whole, progress), Door(inside=folder))
 
 
 def _files(

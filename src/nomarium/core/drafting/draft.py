@@ -27,7 +27,7 @@ from nomarium.core.drafting.sheets import (
     texts_of_grid,
     week_letters,
 )
-from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
+from nomarium.core.drafting.toml import plan_text, toml_key, toml_list, toml_text
 from nomarium.core.drafting.whole_sheets import known_of, whole_of
 from nomarium.core.kinds import PEOPLE_SHEET, label_order
 from nomarium.core.problems import Problem
@@ -82,7 +82,7 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
     draft = Draft(sheets=proved_together(sheets))
     for _ in range(_MOST_TRIALS):
         draft.questions, draft.undecided = [], []
-        draft.text = "\n".join(_Writer(draft, choices).lines()).rstrip() + "\n"
+        draft.text = plan_text(_Writer(draft, choices).lines())
         problems = check(draft.text)
         errors = [one for one in problems if one.severity == "error" and one.code != "undecided"]
         if not any(draft.order) and any(one.code == "unproved-dates" for one in errors):

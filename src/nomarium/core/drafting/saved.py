@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 
-from nomarium.core.drafting.toml import toml_key, toml_list, toml_text
+from nomarium.core.drafting.toml import plan_text, toml_key, toml_list, toml_text
 
 Conditions = Sequence[tuple[str, tuple[str, ...]]]
 
@@ -49,7 +49,7 @@ class SavedCall:
 
 def saved_plan(call: SavedCall) -> str:
     """Return the text of a plan that builds what a call converted."""
-    return "\n".join(_lines(call)).rstrip() + "\n"
+    return plan_text(_lines(call))
 
 
 def _lines(call: SavedCall) -> Iterator[str]:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-import json
+from nomarium.core.drafting.toml import one_line, toml_text
 
 _STARTER = """\
 # The plan of {name}. Fill in the blank sheets beside it, then: nomarium check, nomarium build.
@@ -59,5 +59,5 @@ STARTER_SHEETS = ("terms", "closures", "bells", "timetable", "roster", "changes"
 
 def starter_plan(name: str, zone: str) -> str:
     """Return the text of a plan with comments, for a school of that name."""
-    text = _STARTER.format(name=name, quoted=json.dumps(name, ensure_ascii=False), zone=json.dumps(zone))
+    text = _STARTER.format(name=one_line(name), quoted=toml_text(name), zone=toml_text(zone))
     return text.replace("[cycles.Day]", "[cycles.Cycle]")

@@ -7,6 +7,8 @@ import tomllib
 from collections.abc import Iterator, Mapping, Sequence
 from typing import Any
 
+from nomarium.core.drafting.toml import one_line, toml_key
+
 _TABLE = re.compile(r"\[(?P<path>[^\[\]]+)\]\s*")
 _KEY = re.compile(r"(?P<key>[A-Za-z0-9_-]+|\"[^\"]+\")\s*=")
 _FILE = re.compile(r"[^{}<>|]+\.\w{2,5}")
@@ -28,7 +30,7 @@ def offered(plan: str, draft: str) -> list[str]:
             continue
         new = _missing(block, table, files)
         if new:
-            lines += [f"# [{'.'.join(path)}]", *(f"# {line}".rstrip() for line in new), "#"]
+            lines += [f"# [{'.'.join(map(toml_key, path))}]", *(one_line(f"# {line}").rstrip() for line in new), "#"]
     return lines[:-1]
 
 
@@ -60,7 +62,7 @@ def _tables(draft: str) -> Iterator[tuple[tuple[str, ...], list[str]]]:
     path: tuple[str, ...] = ()
     block: list[str] = []
     before: list[str] = []
-    for line in draft.splitlines():
+    for line in draft.split("\n"):
         heading = _TABLE.fullmatch(line)
         if heading:
             yield path, block

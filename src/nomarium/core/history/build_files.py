@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator, Mapping
+from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
@@ -12,7 +12,7 @@ from nomarium.core.history import wording
 from nomarium.core.history.record import Outlook, digest_of, input_digests, new_build
 from nomarium.core.history.store import FileState, Store
 from nomarium.core.ics import Rendered, render_calendar
-from nomarium.core.output import PARTIAL, Ready, discard, make_folder, settle, write_beside
+from nomarium.core.output import Door, Ready, discard, is_partial, make_folder_of, settle, write_beside
 from nomarium.core.problems import Place, Problem
 
 
@@ -25,16 +25,21 @@ class Kept:
     left: list[Path] = field(default_factory=list)
 
 
-def recover(store: Store, folder: Path) -> list[Problem]:
-    """Bring an interrupted build to its end, or take away what is left of it; say what was found."""
+def recover(store: Store, folder: Path, files: Iterable[str]) -> list[Problem]:
+    """Bring an interrupted build to its end, or take away what is left of it; say what was found.
+
+    ``files`` are those that the plan builds, from the output folder on. Raises DataRefused where the history names
+    files that no build has made.
+    """
     problems: list[Problem] = []
-    pending = store.pending()
+    pending = store.pending(folder)
     if pending:
-        ready = [(temporary, target) for temporary, target in pending if temporary.exists()]
+        ready = [(temporary, target) for temporary, target in pending if is_partial(temporary)]
         settle(ready)
         store.settled()
         problems.append(wording.finished_for(Place(str(folder)), len(ready)))
-    stray = sorted(folder.rglob(PARTIAL)) if folder.is_dir() else []
+    folders = {folder, *((folder / file).parent for file in [*files, *store.files()])}
+    stray = sorted(path for one in folders if one.is_dir() for path in one.iterdir() if is_partial(path))
     for path in stray:
         path.unlink(missing_ok=True)
     if stray:
@@ -68,9 +73,10 @@ def write_build(
     """
     kept = Kept()
     digests: dict[str, bytes] = {}
-    ready = write_beside(_changed_files(build, outlook, store, kept, digests, progress))
+    door = Door(inside=build.folder)
+    ready = write_beside(_changed_files(build, outlook, store, kept, digests, progress), door)
     try:
-        ready += _index(build, kept) if whole else []
+        ready += _index(build, kept, door) if whole else []
         kept.number = _commit(build, outlook, store, at, digests, ready)
     except BaseException:
         discard(ready)
@@ -109,7 +115,7 @@ def _changed_files(
             kept.left.append(path)
         else:
             lines = stamps(state.origin, store.revisions(part.file))
-            make_folder(path.parent)
+            make_folder_of(path, Door(inside=build.folder))
             yield path, tuple(render_calendar(part.calendar(lines), datetime.now(UTC), shared=shared))
         done += 1
         progress(done)
@@ -121,7 +127,7 @@ def _changed_files(
             )
         )
         digests[change.part.file] = digest_of(data)
-        make_folder(path.parent)
+        make_folder_of(path, Door(inside=build.folder))
         yield path, (data,)
         done += 1
         progress(done)
@@ -135,11 +141,11 @@ def _holds(path: Path, state: FileState) -> bool:
         return False
 
 
-def _index(build: Build, kept: Kept) -> Ready:
+def _index(build: Build, kept: Kept, door: Door) -> Ready:
     path = build.folder / INDEX
     data = index_bytes(build.calendars.parts)
     if path.exists() and path.read_bytes() == data:
         kept.left.append(path)
         return []
-    make_folder(path.parent)
-    return write_beside([(path, (data,))])
+    make_folder_of(path, door)
+    return write_beside([(path, (data,))], door)

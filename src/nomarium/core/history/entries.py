@@ -7,11 +7,13 @@ import re
 import zlib
 from collections.abc import Iterable, Iterator, Sequence
 from datetime import datetime
+from functools import cache
 from hashlib import blake2b
 from typing import NamedTuple
 
 from nomarium.core.ics import rule_lines
 from nomarium.core.sources import Occurrence, Series
+from nomarium.core.values import read_zone
 
 TEXT_FIELDS = (
     "summary",
@@ -142,10 +144,21 @@ def unpacked(body: bytes) -> list[Entry]:
     texts, names, spans, kind = tuple(held["texts"]), held["names"], held["spans"], held["kind"]
     kinds = kind if kind and isinstance(kind[0], list) else [kind] * len(names)
     stem = f"{held['stem']}-" if held["stem"] else ""
+    if not all(map(_SPAN.fullmatch, set(spans))) or not all(isinstance(day, bool) and _is_zone(z) for day, z in kinds):
+        raise ValueError("its events have odd times")
     return [
         Entry(f"{stem}{name}", *_ends(span), all_day, zone, texts)
         for name, span, (all_day, zone) in zip(names, spans, kinds, strict=True)
     ]
+
+
+_MOMENT = r"\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d"
+_SPAN = re.compile(f"{_MOMENT}/{_MOMENT}")
+
+
+@cache
+def _is_zone(name: object) -> bool:
+    return name == "" or (isinstance(name, str) and read_zone(name) is not None)
 
 
 def _ends(span: str) -> tuple[str, str]:

@@ -3,11 +3,16 @@
 from __future__ import annotations
 
 import json
+import os
+import re
 import sqlite3
+import struct
+import zlib
 from array import array
 from collections.abc import Iterable, Iterator, Mapping, Sequence
-from contextlib import contextmanager
+from contextlib import closing, contextmanager
 from dataclasses import astuple, dataclass, field
+from datetime import datetime
 from pathlib import Path
 from urllib.parse import quote
 
@@ -33,8 +38,22 @@ CREATE TABLE IF NOT EXISTS edits (
 CREATE TABLE IF NOT EXISTS anew (path TEXT, uid TEXT, build INTEGER);
 CREATE TABLE IF NOT EXISTS pending (temporary TEXT, target TEXT);
 """
+_TABLES = {
+    match[1]: [part.split()[0] for part in re.sub(r"PRIMARY KEY \(.*?\)", "", match[2]).split(",") if part.strip()]
+    for match in re.finditer(r"CREATE TABLE IF NOT EXISTS (\w+) \((.*?)\)(?: WITHOUT ROWID)?;", _SCHEMA, re.DOTALL)
+}
+"""The columns of each table, as the schema has them."""
+_APPLICATION = 0x4E6F6D61
+"""What SQLite's header says of a history of ours: “Noma”."""
+_ENDINGS = (".ics", ".csv")
+_OWN_EYES = 0o600
+"""Only its owner reads a history: it knows private events."""
 _PATIENCE = 60
 """Seconds that a build waits for another one in the same folder."""
+
+
+_ODD = (ValueError, TypeError, KeyError, IndexError, OverflowError, zlib.error, struct.error)
+"""What rows that no build has written raise when they are read."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -99,20 +118,56 @@ class Given:
     """Whether the last build holds it."""
 
 
+class _OddHistory(ValueError):
+    """A history that no build can have written."""
+
+
+def _look_at(path: Path) -> None:
+    """Look at a history before anything is written into it. Raises _OddHistory, sqlite3.Error or OSError."""
+    if path.is_symlink() or path.parent.is_symlink():
+        raise _OddHistory("it is a link")
+    if not path.exists() or not path.stat().st_size:
+        return
+    with closing(sqlite3.connect(f"file:{quote(str(path))}?mode=ro&immutable=1", uri=True)) as base:
+        (mark,) = base.execute("PRAGMA application_id").fetchone()
+        if mark not in (0, _APPLICATION):
+            raise _OddHistory("it belongs to another program")
+        tables = {name: columns for name, columns in _TABLES.items() if _columns(base, name) not in ([], columns)}
+        if tables or not _columns(base, "builds"):
+            odd = ", ".join(tables) or "no table of builds"
+            raise _OddHistory(f"its tables are not those of a history ({odd})")
+
+
+def _columns(base: sqlite3.Connection, table: str) -> list[str]:
+    return [row[1] for row in base.execute(f"PRAGMA table_info({table})")]
+
+
+def checked_file(path: object) -> str:
+    """Return a calendar's file as a history may name it: below its folder. Raises ValueError for any other."""
+    text = path if isinstance(path, str) else ""
+    parts = text.replace("\\", "/").split("/")
+    if not text.endswith(".ics") or text.startswith(("/", "~")) or ".." in parts or ":" in parts[0] or "\0" in text:
+        raise _OddHistory(f"it names a file outside its folder (“{text or path}”)")
+    return text
+
+
 class Store:
     """An open history. Raises DataRefused where its file can't be used."""
 
     def __init__(self, folder: Path, *, reading: bool = False) -> None:
         self.path = folder / FOLDER / NAME
         try:
-            if not reading:
+            _look_at(self.path)
+            if not reading and not self.path.exists():
                 self.path.parent.mkdir(parents=True, exist_ok=True)
+                os.close(os.open(self.path, os.O_CREAT | os.O_EXCL | os.O_WRONLY, _OWN_EYES))
             name = f"file:{quote(str(self.path))}?mode=ro" if reading else str(self.path)
             self._base = sqlite3.connect(name, _PATIENCE, uri=reading)
             if not reading:
                 self._base.executescript(_SCHEMA)
+                self._base.execute(f"PRAGMA application_id = {_APPLICATION}")
             self._base.execute("SELECT count(*) FROM builds").fetchone()
-        except (OSError, sqlite3.Error) as fault:
+        except (OSError, sqlite3.Error, _OddHistory) as fault:
             raise DataRefused(wording.unusable(self.path, str(fault))) from None
 
     def close(self) -> None:
@@ -123,7 +178,7 @@ class Store:
     def _told(self) -> Iterator[None]:
         try:
             yield
-        except sqlite3.Error as fault:
+        except (sqlite3.Error, *_ODD) as fault:
             raise DataRefused(wording.unusable(self.path, str(fault))) from None
 
     def builds(self) -> list[BuildRow]:
@@ -134,53 +189,66 @@ class Store:
 
     def last(self) -> int:
         """Return the number of the last build, 0 for none."""
-        return int(self._base.execute("SELECT coalesce(max(id), 0) FROM builds").fetchone()[0])
+        with self._told():
+            return int(self._base.execute("SELECT coalesce(max(id), 0) FROM builds").fetchone()[0])
 
     def inputs(self, build: int) -> dict[str, str]:
         """Return the digests of the files that a build read."""
-        row = self._base.execute("SELECT inputs FROM builds WHERE id = ?", (build,)).fetchone()
-        return dict(json.loads(row[0])) if row else {}
+        with self._told():
+            row = self._base.execute("SELECT inputs FROM builds WHERE id = ?", (build,)).fetchone()
+            return dict(json.loads(row[0])) if row else {}
 
     def files(self, build: int | None = None) -> dict[str, FileState]:
         """Return what all files held after a build, the last one for None."""
         where, values = "last IS NULL", ()
         if build is not None:
             where, values = "first <= ? AND (last IS NULL OR last >= ?)", (build, build)  # type: ignore[assignment]
-        rows = self._base.execute(
-            f"SELECT path, name, members, origin, written, events FROM files WHERE {where}", values
-        )
-        return {
-            path: FileState(path, name, tuple(array("I", members)), origin, written, events)
-            for path, name, members, origin, written, events in rows
-        }
+        with self._told():
+            rows = self._base.execute(
+                f"SELECT path, name, members, origin, written, events FROM files WHERE {where}", values
+            )
+            return {
+                checked_file(path): FileState(
+                    path, str(name), tuple(array("I", members)), _moment(origin), bytes(written), int(events)
+                )
+                for path, name, members, origin, written, events in rows
+            }
 
     def entries(self, state: FileState | None) -> dict[str, Entry]:
         """Return the events that a file held, by their UIDs."""
         found: dict[str, Entry] = {}
-        for number in state.members if state else ():
-            row = self._base.execute("SELECT body FROM sheaves WHERE id = ?", (number,)).fetchone()
-            found.update((entry.uid, entry) for entry in unpacked(row[0]))
+        with self._told():
+            for number in state.members if state else ():
+                row = self._base.execute("SELECT body FROM sheaves WHERE id = ?", (number,)).fetchone()
+                found.update((entry.uid, entry) for entry in unpacked(row[0]))
         return found
 
     def digests(self) -> dict[int, bytes]:
         """Return the digests of all sheaves by their numbers."""
-        return dict(self._base.execute("SELECT id, digest FROM sheaves"))
+        with self._told():
+            return {
+                int(number): bytes(digest) for number, digest in self._base.execute("SELECT id, digest FROM sheaves")
+            }
 
     def revisions(self, path: str) -> dict[str, tuple[int, str]]:
         """Return the sequence of each event of a file that was ever changed, and when that was last."""
-        rows = self._base.execute("SELECT uid, sequence, at FROM revisions WHERE path = ?", (path,))
-        return {uid: (sequence, at) for uid, sequence, at in rows}
+        with self._told():
+            rows = self._base.execute("SELECT uid, sequence, at FROM revisions WHERE path = ?", (path,))
+            return {str(uid): (int(sequence), _moment(at)) for uid, sequence, at in rows}
 
     def carried(self) -> dict[str, str]:
         """Return the UIDs that corrected events keep, by those that they would have now."""
-        return dict(self._base.execute("SELECT natural, uid FROM carried"))
+        with self._told():
+            return {str(natural): str(uid) for natural, uid in self._base.execute("SELECT natural, uid FROM carried")}
 
     def given(self, path: str) -> dict[str, Given]:
         """Return all events that a file ever held, with their versions."""
-        rows = self._base.execute("SELECT first, last, members FROM files WHERE path = ? ORDER BY first", (path,))
+        statement = "SELECT first, last, members FROM files WHERE path = ? ORDER BY first"
+        with self._told():
+            rows = [(first, last, tuple(array("I", m))) for first, last, m in self._base.execute(statement, (path,))]
         found: dict[str, Given] = {}
-        for first, last, members in rows.fetchall():
-            state = FileState(path, "", tuple(array("I", members)), "")
+        for first, last, members in rows:
+            state = FileState(path, "", members, "")
             for uid, entry in self.entries(state).items():
                 one = found.setdefault(uid, Given())
                 one.now = last is None
@@ -192,10 +260,12 @@ class Store:
         """Return the edits by hand that are kept."""
         if not self._has("edits"):
             return []
-        rows = self._base.execute(
+        statement = (
             "SELECT path, uid, what, title, start, base, value, sequence FROM edits ORDER BY path, start, uid, what"
         )
-        return [Edit(*row) for row in rows]
+        with self._told():
+            rows = self._base.execute(statement)
+            return [Edit(checked_file(row[0]), *(str(text) for text in row[1:7]), int(row[7])) for row in rows]  # type: ignore[arg-type, call-arg]
 
     def anew(self, path: str, since: int) -> set[str]:
         """Return the events of a file that were given out over edits by hand after a build."""
@@ -217,10 +287,19 @@ class Store:
         self._base.execute("DELETE FROM edits")
         self._base.executemany("INSERT INTO edits VALUES (?, ?, ?, ?, ?, ?, ?, ?)", map(astuple, edits))
 
-    def pending(self) -> list[tuple[Path, Path]]:
-        """Return the files that an interrupted build has ready: (where it is, where it belongs)."""
-        rows = self._base.execute("SELECT temporary, target FROM pending")
-        return [(Path(temporary), Path(target)) for temporary, target in rows]
+    def pending(self, folder: Path) -> list[tuple[Path, Path]]:
+        """Return the files that an interrupted build has ready: (where it is, where it belongs).
+
+        Raises DataRefused where one lies outside the output folder, or where its temporary file does not stand beside.
+        """
+        with self._told():
+            rows = self._base.execute("SELECT temporary, target FROM pending").fetchall()
+            found = [(Path(str(temporary)), Path(str(target))) for temporary, target in rows]
+            for temporary, target in found:
+                inside = target.parent.resolve().is_relative_to(folder.resolve())
+                if not inside or temporary.parent.resolve() != target.parent.resolve() or target.suffix not in _ENDINGS:
+                    raise _OddHistory(f"it names a file outside its folder (“{target}”)")
+        return found
 
     def settled(self) -> None:
         """Note that all files stand where they belong."""
@@ -282,11 +361,20 @@ class Store:
         return int(count)
 
 
+def _moment(text: object) -> str:
+    """Return a moment as it is kept. Raises ValueError where it is none."""
+    if text != "":
+        datetime.fromisoformat(str(text))
+    return str(text)
+
+
 @contextmanager
 def alone(folder: Path) -> Iterator[None]:
     """Keep other builds of the same plan waiting. Raises DataRefused where another one does not end."""
     path = folder / FOLDER / "lock.sqlite3"
     try:
+        if path.is_symlink() or path.parent.is_symlink():
+            raise OSError("it is a link")
         path.parent.mkdir(parents=True, exist_ok=True)
         lock = sqlite3.connect(path, _PATIENCE, isolation_level=None)
         lock.execute("BEGIN EXCLUSIVE")

@@ -12,6 +12,7 @@ from nomarium.core.plan import wording
 from nomarium.core.plan.lines import key_lines, nearest_line
 from nomarium.core.plan.model import Plan
 from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.run import note_input
 
 if TYPE_CHECKING:
     from pydantic_core import ErrorDetails
@@ -66,6 +67,7 @@ def _text(path: Path) -> str:
     try:
         if path.stat().st_size > _MOST_BYTES:
             raise DataRefused(wording.no_plan(Place(path.name), "it is far larger than any plan"))
+        note_input(path)
         return path.read_bytes().decode("utf-8-sig")
     except OSError as fault:
         raise DataRefused(wording.no_plan(Place(path.name), (fault.strerror or str(fault)).lower())) from None

@@ -42,7 +42,7 @@ def render_xlsx(
 
     held = io.BytesIO()
     book = Workbook(held, {"in_memory": True, "strings_to_formulas": False, "strings_to_urls": False})
-    book.set_properties({"created": stamp.replace(tzinfo=None)})
+    book.set_properties({"created": stamp.replace(tzinfo=None), "author": "Nomarium"})
     sheet = book.add_worksheet(sheet_name)
     bold = book.add_format({"bold": True, "bottom": 1})
     for column, heading in enumerate(headings):

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.run import note_input
 from nomarium.core.tables import wording
 from nomarium.core.tables.contents import WORKBOOKS, Kind, kind_of
 from nomarium.core.tables.delimited import encoding_name, in_one_encoding, read_delimited, split_first_column
@@ -165,6 +166,7 @@ def read_text(path: Path) -> TextFile | None:
 def _bytes(path: Path) -> bytes:
     """Read a file, saying plainly what the operating system objects to."""
     place = Place(path.name)
+    note_input(path)
     try:
         size = path.stat().st_size
         if size > MOST_BYTES:
