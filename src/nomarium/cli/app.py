@@ -24,7 +24,7 @@ from nomarium.cli.retract import RETRACT_EXAMPLES, retract
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
 from nomarium.cli.show import SHOW_EXAMPLES, show
 from nomarium.cli.weed import WEED_EXAMPLES, weed
-from nomarium.core.run import begin_run
+from nomarium.run import begin_run
 
 EXAMPLES = """\b
 Examples:

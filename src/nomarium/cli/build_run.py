@@ -36,7 +36,7 @@ from nomarium.core.history import (
 )
 from nomarium.core.output import Door, make_folder_of, write_all
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
-from nomarium.core.run import allow_force
+from nomarium.run import allow_force
 
 
 @dataclass(frozen=True, slots=True)

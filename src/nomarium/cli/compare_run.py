@@ -22,8 +22,10 @@ from nomarium.core.history import (
     Side,
     What,
     differences,
+    entries_for_others,
     last_build,
     notice,
+    plan_privacy,
     plan_zone,
     read_side,
     same_calendars,
@@ -92,9 +94,11 @@ def _write_notices(call: CompareCall, old: Side, new: Side, both: Sequence[Calen
     files = []
     folder = call.notices or Path()
     door = Door(inside=folder)
+    privacy = plan_privacy(call.plan if call.plan.exists() else Path(call.old))
     for path, before, after in both:
         file = folder / Path(path or f"{Path(new.name).stem}.ics").with_suffix(".txt")
-        text = notice(file.stem, f"{old.name} → {new.name}", before, after, call.days)
+        was, now = (entries_for_others(entries, privacy) for entries in (before, after))
+        text = notice(file.stem, f"{old.name} → {new.name}", was, now, call.days)
         if text:
             make_folder_of(file, door)
             files.append((file, (text.encode(),)))

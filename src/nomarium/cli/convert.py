@@ -11,7 +11,7 @@ import typer
 from nomarium.cli import options
 from nomarium.cli.console import progress, wrong_calls
 from nomarium.cli.reading import DateOptions, RepeatOptions, event_choices, row_style_of, used_headings, with_repeats
-from nomarium.core.run import allow_force
+from nomarium.run import allow_force
 
 CONVERT_EXAMPLES = """\b
 Examples:

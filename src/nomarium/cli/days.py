@@ -9,7 +9,7 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
-from nomarium.core.run import allow_force
+from nomarium.run import allow_force
 
 DAYS_EXAMPLES = """\b
 Examples:

@@ -3,13 +3,16 @@
 from __future__ import annotations
 
 from pathlib import Path
-from typing import Annotated
+from typing import TYPE_CHECKING, Annotated
 
 import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
-from nomarium.core.run import allow_force
+from nomarium.run import allow_force
+
+if TYPE_CHECKING:
+    from nomarium.core.privacy import Privacy
 
 SHOW_EXAMPLES = """\b
 Examples:
@@ -49,6 +52,15 @@ Output = Annotated[
 Paper = Annotated[str, typer.Option("--paper", metavar="A4|Letter", help="The paper of a PDF.")]
 Portrait = Annotated[bool, typer.Option("--portrait", help="Upright; else across.")]
 
+Private = Annotated[
+    str | None,
+    typer.Option(
+        "--private",
+        metavar="busy|show|leave-out",
+        help="What a file shows of private events: their times as “busy” (else by the plan), all, or nothing.",
+    ),
+]
+
 
 def show(
     calendars: options.Calendars,
@@ -68,6 +80,7 @@ def show(
     output: Output = None,
     paper: Paper = "A4",
     portrait: Portrait = False,
+    private: Private = None,
     force: options.Force = False,
     as_json: options.Json = False,
 ) -> None:
@@ -97,9 +110,16 @@ def show(
             output,
             options.one_of(paper, ("A4", "Letter"), "--paper"),
             portrait,
+            _privacy(private),
             as_json,
         )
         raise typer.Exit(show_run.show(call))
+
+
+def _privacy(text: str | None) -> Privacy | None:
+    """Return what ``--private`` states."""
+    known: dict[str, Privacy] = {"busy": "busy", "show": "show", "leave-out": "leave out"}
+    return known[options.one_of(text, tuple(known), "--private")] if text else None
 
 
 def _views(agenda: bool, *stated: object) -> dict[str, object]:

@@ -30,6 +30,7 @@ from nomarium.core.agenda import (
     week_days,
 )
 from nomarium.core.output import write_whole
+from nomarium.core.privacy import Privacy
 from nomarium.core.problems import WrongCall, has_errors
 from nomarium.core.values import counted, day_words
 from nomarium.views.terminal import Line, Run, agenda_lines, has_room, month_lines, plain_text, week_lines
@@ -59,6 +60,7 @@ class ShowCall:
     output: Path | None
     paper: str
     portrait: bool
+    private: Privacy | None
     as_json: bool
 
 
@@ -91,7 +93,8 @@ def show(call: ShowCall) -> int:
 def _operands(call: ShowCall) -> Operands:
     machine = options.machine_zone()
     last = call.days[1] if call.view in ("agenda", "term", "wall") else span_of(call, Showing(), DayFacts(None))[1]
-    return Operands(call.paths, call.only, call.plan, call.zone, machine, last, call.cycles, call.every)
+    privacy = call.private or (None if call.output else "show")  # in the terminal, people see what is theirs
+    return Operands(call.paths, call.only, call.plan, call.zone, machine, last, call.cycles, call.every, privacy)
 
 
 def _facts(call: ShowCall, showing: Showing) -> DayFacts:

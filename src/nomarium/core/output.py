@@ -15,7 +15,7 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from nomarium.core.problems import DataRefused, Place, Problem, Way, error
-from nomarium.core.run import is_forced, is_input
+from nomarium.run import is_forced, is_input
 
 
 @dataclass(frozen=True, slots=True)

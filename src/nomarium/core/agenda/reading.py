@@ -12,6 +12,7 @@ from nomarium.core.building import BuildChoices, Part, prepare, read_bell_times
 from nomarium.core.conversion import Request, convert
 from nomarium.core.history import as_given_out
 from nomarium.core.plan import PLAN_NAME
+from nomarium.core.privacy import Privacy, for_others
 from nomarium.core.problems import WrongCall, has_errors
 from nomarium.core.school import open_school
 from nomarium.core.sources import Adjustments, EventChoices, RepeatChoices, Series
@@ -38,6 +39,8 @@ class Operands:
     """The cycles that were named: a sheet's “every Day 3” is a day of the one, if it is one."""
     for_all: bool = False
     """Whether all calendars of a plan are wanted, however many."""
+    privacy: Privacy | None = "show"
+    """What may be seen of private events; None for what the plan says."""
 
 
 @dataclass(slots=True)
@@ -81,7 +84,7 @@ def read_showing(operands: Operands) -> Showing:
     shared = only_zone([one for calendar in read for one in calendar.series])
     showing.zone = stated or shared or operands.machine_zone
     for calendar in read:
-        showing.add(calendar.name, calendar.series, calendar.uids)
+        showing.add(calendar.name, *for_others(calendar.series, calendar.uids, operands.privacy or showing.privacy))
         showing.parts.append(calendar.part)
     showing.sort()
     return showing
@@ -100,6 +103,7 @@ def _of_plan(path: Path, operands: Operands, showing: Showing) -> tuple[SchoolYe
         if not kinds or len(parts) > MOST_LETTERS:
             raise WrongCall(f"The plan “{path}” has {len(parts)} calendars.", way)
     zone = build.plan.plan.school.zone if build.plan else None
+    showing.privacy = build.plan.plan.output.private if build.plan else showing.privacy
     return build.school.year, zone, [] if has_errors(build.problems) else [_of_part(part) for part in parts]
 
 

@@ -8,6 +8,7 @@ from datetime import date, datetime, timedelta
 
 from nomarium.core.bells import BellTimes
 from nomarium.core.building import Part
+from nomarium.core.privacy import Privacy
 from nomarium.core.problems import Problem
 from nomarium.core.sources import Occurrence, Series, in_zone
 from nomarium.core.year import SchoolYear
@@ -71,6 +72,8 @@ class Showing:
     parts: list[Part | None] = field(default_factory=list)
     """For each calendar what the plan makes it of; None for one that is of no plan."""
     bells: BellTimes | None = None
+    privacy: Privacy = "busy"
+    """What others may read of private events, where the plan says it."""
     endless_until: date | None = None
     """Up to when repeats without an end are told; None where there are none."""
 

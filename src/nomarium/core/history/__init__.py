@@ -5,8 +5,16 @@ from nomarium.core.history.differences import Difference, Differences, What, dif
 from nomarium.core.history.edits import EDITED_FIELDS, Edit, Edits, OnEdit, OnEdits, edit_words
 from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
 from nomarium.core.history.exports import Export, read_exports
-from nomarium.core.history.notices import notice
-from nomarium.core.history.operands import Side, as_given_out, last_build, plan_zone, read_side, same_calendars
+from nomarium.core.history.notices import entries_for_others, notice
+from nomarium.core.history.operands import (
+    Side,
+    as_given_out,
+    last_build,
+    plan_privacy,
+    plan_zone,
+    read_side,
+    same_calendars,
+)
 from nomarium.core.history.record import USUAL_GUARD, Outlook, guard, look_ahead
 from nomarium.core.history.store import FOLDER, NAME, BuildRow, FileState, Store, alone
 from nomarium.core.history.updates import cancelled_series, retraction, update_files
@@ -39,11 +47,13 @@ __all__ = [
     "cancelled_series",
     "differences",
     "edit_words",
+    "entries_for_others",
     "entries_of",
     "guard",
     "last_build",
     "look_ahead",
     "notice",
+    "plan_privacy",
     "plan_zone",
     "read_exports",
     "read_side",

@@ -7,8 +7,9 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import date, timedelta
 
-from nomarium.core.history.entries import Entry, is_meeting
+from nomarium.core.history.entries import TEXT_FIELDS, Entry, is_meeting
 from nomarium.core.history.pairing import pair
+from nomarium.core.privacy import BUSY, Privacy, is_hidden
 from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, counted
 
 _FEW = 3
@@ -58,6 +59,18 @@ def notice(
         single = [sentence for sentence in sentences if sentence not in often]
         lines += ["", _day(day), *(f"- {sentence}" for sentence in single)] if single else []
     return "\n".join(lines) + "\n" if any(told.values()) else ""
+
+
+def entries_for_others(entries: Mapping[str, Entry], privacy: Privacy) -> dict[str, Entry]:
+    """Return events by their UIDs as others may read them."""
+    hidden = {uid for uid, entry in entries.items() if privacy != "show" and is_hidden(entry.text("visibility"))}
+    kept = {uid: entry for uid, entry in entries.items() if uid not in hidden or privacy == "busy"}
+    return {uid: _as_busy(entry) if uid in hidden else entry for uid, entry in kept.items()}
+
+
+def _as_busy(entry: Entry) -> Entry:
+    said = {"summary": BUSY, **{name: entry.text(name) for name in ("status", "visibility", "busy")}}
+    return entry._replace(texts=tuple(said.get(name, "") for name in TEXT_FIELDS))
 
 
 def _as_known(before: Mapping[str, Entry], after: Mapping[str, Entry]) -> dict[str, Entry]:

@@ -16,6 +16,7 @@ from nomarium.core.history.entries import Entry, by_uid, entries_of
 from nomarium.core.history.record import carry
 from nomarium.core.history.store import FOLDER, NAME, Store
 from nomarium.core.plan import load_plan
+from nomarium.core.privacy import Privacy
 from nomarium.core.problems import DataRefused, Place, Problem, WrongCall
 from nomarium.core.sources import EventChoices
 
@@ -68,6 +69,13 @@ def plan_zone(plan: Path) -> str | None:
     """Return the time zone that a plan states."""
     loaded = load_plan(plan)[0]
     return loaded.plan.school.zone if loaded else None
+
+
+def plan_privacy(plan: Path) -> Privacy:
+    """Return what a plan lets others read of private events: their times alone, where it is none or says nothing."""
+    path = plan / "nomarium.toml" if plan.is_dir() else plan
+    loaded = load_plan(path)[0] if path.suffix == ".toml" and path.is_file() else None
+    return loaded.plan.output.private if loaded else "busy"
 
 
 def last_build(plan: Path) -> str:

@@ -68,7 +68,14 @@ def cancelled_series(entry: Entry) -> Series:
     """Return an event that was given out, as cancelled."""
     occurrence = Occurrence(entry.starts(), entry.ends(), entry.all_day, entry.zone)
     return Series(
-        entry.title, (occurrence,), entry.text("location"), status="CANCELLED", busy="FREE", id=entry.uid, uid_kept=True
+        entry.title,
+        (occurrence,),
+        entry.text("location"),
+        status="CANCELLED",
+        visibility=entry.text("visibility"),
+        busy="FREE",
+        id=entry.uid,
+        uid_kept=True,
     )
 
 

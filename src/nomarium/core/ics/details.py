@@ -8,6 +8,7 @@ from typing import Any
 
 from nomarium.core.ics.components import Component
 from nomarium.core.ics.content_lines import ContentLine, caret_decoded, split_values, unescaped
+from nomarium.core.ics.harmless import is_harmless_alarm, is_harmless_line
 from nomarium.core.ics.moments import BadValue, read_duration
 from nomarium.core.values import Person
 
@@ -22,25 +23,36 @@ _TIMES = frozenset("UID DTSTAMP DTSTART DTEND DURATION RRULE RDATE EXDATE EXRULE
 """Properties that the reading of times uses up."""
 
 
-def read_details(component: Component) -> dict[str, Any]:
-    """Return the fields of a Series that a VEVENT states, ``extra`` among them."""
+def read_details(component: Component) -> tuple[dict[str, Any], list[tuple[int, str]]]:
+    """Return the fields of a Series that a VEVENT states, ``extra`` among them; and what was left out as harmful.
+
+    That is told by its line and its text: alarms that run or mail something, and addresses that are no links.
+    """
     details = _Details()
+    harmful: list[tuple[int, str]] = []
     for line in component.properties:
-        if line.name not in _TIMES and not details.take(line):
+        if line.name in _TIMES:
+            continue
+        if not is_harmless_line(line):
+            harmful.append((line.line, line.raw[:_SHOWN]))
+        elif not details.take(line):
             details.extra.append(line.raw)
     for alarm in component.components:
-        before = _reminder(alarm)
-        if before is None:
-            details.extra += _raw(alarm)
+        if alarm.name == "VALARM" and not is_harmless_alarm(alarm):
+            harmful.append((alarm.line, _raw(alarm)[1][:_SHOWN]))
         else:
-            details.reminders.append(before)
+            details.take_alarm(alarm)
     said: dict[str, Any] = {"summary": UNTITLED, **details.said}
     if details.categories:
         said["categories"] = tuple(dict.fromkeys(details.categories))
     for name in ("attendees", "reminders", "extra"):
         if found := getattr(details, name):
             said[name] = tuple(found)
-    return said
+    return said, harmful
+
+
+_SHOWN = 80
+"""Characters of a line that are shown."""
 
 
 @dataclass(slots=True)
@@ -67,6 +79,14 @@ class _Details:
                 self.said[key] = word
             return word is not None
         return self._take_list(line)
+
+    def take_alarm(self, alarm: Component) -> None:
+        """Take in an alarm: as a reminder, or as it was written."""
+        before = _reminder(alarm)
+        if before is None:
+            self.extra += _raw(alarm)
+        else:
+            self.reminders.append(before)
 
     def _take_list(self, line: ContentLine) -> bool:
         person = _person(line) if line.name in ("ORGANIZER", "ATTENDEE") else None

@@ -45,6 +45,17 @@ def _lines(count: int, verb: str) -> str:
     return f"1 line {verb}s" if count == 1 else f"{count:,} lines {verb}"
 
 
+def harmful(file: str, line: int, text: str) -> Problem:
+    """An alarm that runs or mails something, or an address that is no link."""
+    return warning(
+        "harmful-part",
+        at_line(file, line),
+        "It could run, mail or open something by itself, and was left out.",
+        found=text,
+        advice="Alarms that show or sound, and links to pages, mail, numbers and places, stay.",
+    )
+
+
 def truncated(file: str, line: int, name: str) -> Problem:
     """A component that begins and never ends."""
     return error(

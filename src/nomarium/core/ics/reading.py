@@ -134,7 +134,8 @@ class _Reader:
         """Take an event apart; None, and a problem, where it cannot be read."""
         uid_line = component.first("UID")
         uid = uid_line.value.strip() if uid_line else ""
-        details = read_details(component)
+        details, harmful = read_details(component)
+        self._sheet.problems += [wording.harmful(self._file, *one) for one in harmful]
         try:
             return self._taken_apart(component, uid, details)
         except BadValue as bad:

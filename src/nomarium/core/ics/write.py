@@ -172,7 +172,7 @@ def _rarer_lines(series: Series) -> str:
     for reminder in series.reminders:
         words = _text_line("DESCRIPTION", series.summary).rstrip("\r\n")
         lines += ["BEGIN:VALARM", "ACTION:DISPLAY", words, f"TRIGGER:{_before(reminder)}", "END:VALARM"]
-    lines += [fold(line) for line in series.extra]
+    lines += [fold(uri(line)) for line in series.extra]
     return "".join(f"{line}\r\n" for line in lines)
 
 
@@ -181,7 +181,7 @@ def _person(name: str, person: Person) -> str:
     if not person.address:
         return f"CONTACT:{escape(person.name)}"
     common_name = f';CN="{_parameter(person.name)}"' if person.name else ""
-    return f"{name}{common_name}{person.parameters}:mailto:{uri(person.address)}"
+    return f"{name}{common_name}{uri(person.parameters)}:mailto:{uri(person.address)}"
 
 
 def _parameter(text: str) -> str:

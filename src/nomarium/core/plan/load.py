@@ -12,7 +12,7 @@ from nomarium.core.plan import wording
 from nomarium.core.plan.lines import key_lines, nearest_line
 from nomarium.core.plan.model import Plan
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.run import note_input
+from nomarium.run import note_input
 
 if TYPE_CHECKING:
     from pydantic_core import ErrorDetails

@@ -439,6 +439,11 @@ class OutputKeys(Keys):
         20, ge=0, le=100, description="the share of all events, in percent, that a build may take away without --accept"
     )
     folder: Text = Field("calendars", description="the folder for calendars, beside the plan or by its path")
+    private: Literal["busy", "show", "leave out"] = Field(
+        "busy",
+        description="what pages, their calendars, pictures and notices hold of private and confidential events: their "
+        "times as “busy”, all of them, or nothing",
+    )
 
 
 def _web_address(text: str) -> str:

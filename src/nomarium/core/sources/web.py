@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import re
 
-_SCHEME = re.compile(r"[a-z][a-z0-9+.-]*:[^\s<>\"{}|\\^`]+", re.IGNORECASE)
+_SCHEME = re.compile(r"(?:https?|mailto|tel|geo|cid):[^\s<>\"{}|\\^`]+", re.IGNORECASE)
 _BARE_HOST = re.compile(r"(www\.)?[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d+)?(/[^\s<>\"{}|\\^`]*)?", re.IGNORECASE)
 _LONGEST_HOST = 2_000
 
 
 def web_address(text: str) -> str | None:
-    """Return a text as a URI (RFC 3986), with https:// in front of a bare host; None where it is none."""
+    """Return a text as a URI (RFC 3986) that only leads somewhere, with https:// in front of a bare host; else None."""
     if not text or _SCHEME.fullmatch(text):
         return text
     if len(text) > _LONGEST_HOST:

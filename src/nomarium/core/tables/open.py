@@ -6,7 +6,6 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.run import note_input
 from nomarium.core.tables import wording
 from nomarium.core.tables.contents import WORKBOOKS, Kind, kind_of
 from nomarium.core.tables.delimited import encoding_name, in_one_encoding, read_delimited, split_first_column
@@ -17,6 +16,7 @@ from nomarium.core.tables.names import Area, named_areas, parse_area
 from nomarium.core.tables.oneroster import is_oneroster, read_oneroster
 from nomarium.core.tables.table import Grid
 from nomarium.core.tables.workbook import Workbook
+from nomarium.run import note_input
 
 MOST_BYTES = 250_000_000
 """The largest file that is read: far beyond any school's sheet, and bounded in memory."""

@@ -9,6 +9,7 @@ from pathlib import Path, PurePosixPath
 from nomarium import __version__
 from nomarium.core.agenda import DayFacts, Showing, cycles_of
 from nomarium.core.building import Build, Part
+from nomarium.core.privacy import Privacy, calendar_for_others, for_others
 from nomarium.core.problems import Place, Problem, error, note
 from nomarium.core.values import counted, day_words
 from nomarium.views.pages.calendar_page import MARK, PageLinks, calendar_page, page_assets
@@ -32,17 +33,21 @@ def page_files(build: Build, folder: Path, *, whole: bool) -> Iterator[tuple[str
     plan = build.plan
     if plan is None:
         return
-    keys, zone = plan.plan.pages, plan.plan.school.zone or "UTC"
+    keys, zone, privacy = plan.plan.pages, plan.plan.school.zone or "UTC", plan.plan.output.private
     known: dict[tuple[str, ...], DayFacts] = {}
     entries = []
     for part in build.calendars.parts:
         year = build.school.year
         cycles = tuple(cycles_of(part, year)) if year else ()
         facts = known.setdefault(cycles, DayFacts(year, cycles))
-        page, data = _page_of(part), (build.folder / part.file).read_bytes()
+        page, whole_file = _page_of(part), (build.folder / part.file).read_bytes()
+        data = calendar_for_others(whole_file, privacy)
         made_of = _digest(data, facts, zone)
         yield part.file, data
-        yield page, None if made_of.encode() in _start(folder / page) else _page(part, facts, zone, made_of).encode()
+        yield (
+            page,
+            None if made_of.encode() in _start(folder / page) else _page(part, facts, zone, made_of, privacy).encode(),
+        )
         entries.append(IndexEntry(part.kind, part.name, page, part.file, _about(part)))
     if whole:
         title = keys.title or plan.plan.school.name
@@ -62,10 +67,10 @@ def _page_of(part: Part) -> str:
     return page if page != INDEX else "index-calendar.html"
 
 
-def _page(part: Part, facts: DayFacts, zone: str, made_of: str) -> str:
+def _page(part: Part, facts: DayFacts, zone: str, made_of: str, privacy: Privacy) -> str:
     showing = Showing(zone=zone, year=facts.year)
     calendar = part.calendar()
-    showing.add(part.name, calendar.series, calendar.uids)
+    showing.add(part.name, *for_others(calendar.series, calendar.uids, privacy))
     showing.sort()
     above = "../" * part.file.count("/")
     links = PageLinks(PurePosixPath(part.file).name, f"{above}{INDEX}", made_of)
