@@ -3,6 +3,8 @@
 from __future__ import annotations
 
 import gc
+import sys
+from io import TextIOWrapper
 
 import typer
 
@@ -88,4 +90,7 @@ def main() -> None:
     in vain, so it is put off.
     """
     gc.disable()
+    for stream in (sys.stdout, sys.stderr):
+        if isinstance(stream, TextIOWrapper):  # what a stream cannot hold is shown, and ends no run
+            stream.reconfigure(errors="backslashreplace")
     app(prog_name="nomarium")

@@ -70,7 +70,7 @@ def existing(files: Iterable[Path]) -> list[Path]:
     """Return the files, refusing the call where one is missing."""
     from difflib import get_close_matches
 
-    found = list(files)
+    found = [Path("/dev/stdin") if str(path) == "-" else path for path in files]
     for path in found:
         if not path.exists():
             neighbours = [other.name for other in path.parent.iterdir()] if path.parent.is_dir() else []

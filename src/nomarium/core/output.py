@@ -57,6 +57,8 @@ def _is_inside(path: Path, folder: Path) -> bool:
 _HEAD = 4096
 _MARKS = (b"PRODID:-//Nomarium//", b'content="Nomarium"', b"Software\0Nomarium", b"(Nomarium)", b"<dc:title>Nomarium<")
 """How files of ours say that they are: calendars, pages, pictures."""
+_MARKED = (b"PK", b"%PDF", b"\x89PNG", b"BEGIN:VCALENDAR")
+"""How files begin that have a place for a mark."""
 _KEY = re.compile(rb'"((?:[^"\\\\]|\\\\.)*)":')
 
 
@@ -79,7 +81,8 @@ def is_ours(path: Path, new: bytes = b"") -> bool:
         return False
     if head.startswith(b"%PDF"):
         return any(mark in path.read_bytes()[-_HEAD:] for mark in _MARKS)
-    return bool(new) and _shape(head) == _shape(new)
+    marked = new.startswith(_MARKED) or any(mark in new for mark in _MARKS)
+    return bool(new) and not marked and _shape(head) == _shape(new)
 
 
 def _head(path: Path) -> bytes:

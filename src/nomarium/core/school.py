@@ -24,7 +24,7 @@ from nomarium.core.datesheets import (
     read_weeks,
 )
 from nomarium.core.kinds import label_order
-from nomarium.core.plan import CycleKeys, PlanFile, load_plan
+from nomarium.core.plan import CycleKeys, PlanFile, load_plan, named_outside
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import Problem, by_place, has_errors
 from nomarium.core.sheets import Sheet
@@ -87,7 +87,7 @@ def open_school(path: Path, *, needs_year: bool = True) -> School:
     plan, problems = load_plan(path)
     if plan is None:
         return School(None, None, by_place(problems))
-    school = School(plan)
+    school = School(plan, problems=named_outside(plan))
     if not needs_year and not plan.plan.year.states_terms and not plan.plan.cycles:
         return school
     rules = _Assembly(school, plan).rules()

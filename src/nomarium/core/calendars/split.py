@@ -14,6 +14,8 @@ _UNSAFE = re.compile(r"[^\w\-. ()&+,']", re.UNICODE)
 _RESERVED = frozenset({"con", "prn", "aux", "nul", *(f"{port}{n}" for port in ("com", "lpt") for n in range(1, 10))})
 LONGEST_NAME = 80
 """Characters of a file's name before its ending."""
+MOST_OCTETS = 200
+"""Octets of a file name: most systems allow 255, its ending and a temporary mark included."""
 
 
 def split_calendar(calendar: Calendar, names: Sequence[str]) -> dict[tuple[str, ...], Calendar]:
@@ -55,5 +57,6 @@ def file_names(values: Iterable[str], empty: str) -> Mapping[str, str]:
 
 def _safe(text: str) -> str:
     text = unicodedata.normalize("NFC", text)
-    text = " ".join(_UNSAFE.sub("-", text).split()).strip(". -")[:LONGEST_NAME].strip(". ")
+    text = " ".join(_UNSAFE.sub("-", text).split()).strip(". -")[:LONGEST_NAME]
+    text = text.encode("utf-8", "replace")[:MOST_OCTETS].decode("utf-8", "ignore").strip(". ")
     return f"{text}-" if text.casefold() in _RESERVED else text

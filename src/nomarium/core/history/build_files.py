@@ -39,7 +39,8 @@ def recover(store: Store, folder: Path, files: Iterable[str]) -> list[Problem]:
         store.settled()
         problems.append(wording.finished_for(Place(str(folder)), len(ready)))
     folders = {folder, *((folder / file).parent for file in [*files, *store.files()])}
-    stray = sorted(path for one in folders if one.is_dir() for path in one.iterdir() if is_partial(path))
+    own = [one for one in folders if one.is_dir() and one.resolve().is_relative_to(folder.resolve())]
+    stray = sorted(path for one in own for path in one.iterdir() if is_partial(path))
     for path in stray:
         path.unlink(missing_ok=True)
     if stray:

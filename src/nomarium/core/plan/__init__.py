@@ -11,6 +11,7 @@ from nomarium.core.plan.model import (
     SheetKeys,
     SourceKeys,
 )
+from nomarium.core.plan.outside import named_outside
 
 __all__ = [
     "PLAN_NAME",
@@ -24,6 +25,7 @@ __all__ = [
     "SheetKeys",
     "SourceKeys",
     "load_plan",
+    "named_outside",
     "plan_keys",
     "plan_schema",
     "sheet_keys",

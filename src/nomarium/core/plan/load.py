@@ -65,6 +65,8 @@ def load_plan(path: Path) -> tuple[PlanFile | None, list[Problem]]:
 
 def _text(path: Path) -> str:
     try:
+        if path.exists() and not path.is_file():
+            raise DataRefused(wording.no_plan(Place(path.name), "it is no file"))
         if path.stat().st_size > _MOST_BYTES:
             raise DataRefused(wording.no_plan(Place(path.name), "it is far larger than any plan"))
         note_input(path)

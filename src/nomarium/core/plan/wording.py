@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from difflib import get_close_matches
 
 from nomarium.core.plan.keys import keys_below, plan_keys
-from nomarium.core.problems import Place, Problem, error
+from nomarium.core.problems import Place, Problem, error, note
 
 
 def no_plan(place: Place, reason: str) -> Problem:
@@ -93,6 +93,13 @@ def _as_written(value: object) -> str:
         return str(value).lower()
     text = str(value)
     return text if len(text) <= 60 else f"{text[:57]}…"
+
+
+def named_outside(place: Place, name: str, target: str, *, is_read: bool) -> Problem:
+    """A file or folder that lies outside the plan's folder."""
+    does = "read" if is_read else "written to"
+    message = f"“{name}” lies outside the plan’s folder, and is {does}: {target}."
+    return note("outside-plan", place, message, advice="Where that is not meant, correct the plan.")
 
 
 def missing_file(place: Place, name: str, near: Sequence[str]) -> Problem:

@@ -4,12 +4,22 @@ from __future__ import annotations
 
 from html.parser import HTMLParser
 
+from nomarium.core.problems import DataRefused, Place
+from nomarium.core.tables import wording
 from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.table import Grid
 
 _BREAKS = frozenset({"br", "p", "div", "li"})
 MOST_SPAN = 500
 """Columns or rows that one cell may cover."""
+MOST_COVERED = 2_000_000
+"""Cells that all cells of a page may cover together."""
+LONGEST_CELL = 1_000_000
+"""Characters of a cell, beyond any text that people write into one."""
+
+
+class _UnfoldsTooFar(Exception):
+    """Cells that would cover more than a machine should hold."""
 
 
 class _Tables(HTMLParser):
@@ -23,6 +33,7 @@ class _Tables(HTMLParser):
         self._cell: list[str] | None = None
         self._span = (1, 1)
         self._taken: dict[tuple[int, int], bool] = {}
+        self._covered = 0
 
     def handle_starttag(self, tag: str, attrs: list[tuple[str, str | None]]) -> None:
         """Open tables, rows and cells."""
@@ -71,6 +82,9 @@ class _Tables(HTMLParser):
         left = len(row)
         row.append(text)
         height, width = self._span
+        self._covered += height * width
+        if self._covered > MOST_COVERED:
+            raise _UnfoldsTooFar
         for down in range(1, height):
             for right in range(width):
                 self._taken[top + down, left + right] = True
@@ -84,10 +98,18 @@ def _span(text: str | None) -> int:
 
 
 def read_html_tables(text: str, file: str) -> list[Grid]:
-    """Return the tables of an HTML page as grids, largest first; a page has no sheets, so they have no names."""
+    """Return the tables of an HTML page as grids, largest first; a page has no sheets, so they have no names.
+
+    Raises DataRefused where its cells cover more than a machine should hold, or hold more than a cell can.
+    """
     parser = _Tables()
-    parser.feed(text)
-    parser.close()
+    try:
+        parser.feed(text)
+        parser.close()
+    except _UnfoldsTooFar:
+        raise DataRefused(wording.unfolds_too_far(Place(file))) from None
+    if any(len(cell) > LONGEST_CELL for rows in parser.tables for row in rows for cell in row):
+        raise DataRefused(wording.huge_cell(Place(file)))
     grids = []
     for rows, merged in zip(parser.tables, parser.merged, strict=True):
         cells: list[list[Cell]] = [list(row) for row in rows]

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from pathlib import Path
+from stat import S_ISDIR, S_ISREG
 
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
@@ -14,12 +15,10 @@ from nomarium.core.tables.headings import MOST_ROWS_ABOVE, Vocabulary, is_data, 
 from nomarium.core.tables.markup import read_html_tables
 from nomarium.core.tables.names import Area, named_areas, parse_area
 from nomarium.core.tables.oneroster import is_oneroster, read_oneroster
+from nomarium.core.tables.pipes import MOST_BYTES, piped
 from nomarium.core.tables.table import Grid
 from nomarium.core.tables.workbook import Workbook
 from nomarium.run import note_input
-
-MOST_BYTES = 250_000_000
-"""The largest file that is read: far beyond any school's sheet, and bounded in memory."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -116,9 +115,11 @@ def _filled_grids(grids: list[Grid], place: Place) -> list[Grid]:
 def looks_like_calendar(path: Path) -> bool:
     """Tell by its first bytes whether a file may be an iCalendar file, in whatever encoding."""
     try:
+        if not path.is_file():
+            return not path.is_dir() and b"BEGIN:VCALENDAR" in _bytes(path)[:200].upper()
         with path.open("rb") as stream:
             return b"BEGIN:VCALENDAR" in stream.read(200).replace(b"\0", b"").upper()
-    except OSError:
+    except (OSError, DataRefused):
         return False
 
 
@@ -164,13 +165,15 @@ def read_text(path: Path) -> TextFile | None:
 
 
 def _bytes(path: Path) -> bytes:
-    """Read a file, saying plainly what the operating system objects to."""
+    """Read a file, or a pipe of the caller's own, saying plainly what the operating system objects to."""
     place = Place(path.name)
     note_input(path)
     try:
-        size = path.stat().st_size
-        if size > MOST_BYTES:
-            raise DataRefused(wording.too_large(place, size, MOST_BYTES))
+        status = path.stat()
+        if not S_ISREG(status.st_mode) and not S_ISDIR(status.st_mode):
+            return piped(path, place)
+        if status.st_size > MOST_BYTES:
+            raise DataRefused(wording.too_large(place, status.st_size, MOST_BYTES))
         return path.read_bytes()
     except OSError as fault:
         reason = (fault.strerror or str(fault)).lower()

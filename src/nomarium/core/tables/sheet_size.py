@@ -142,23 +142,20 @@ def _binary_extent(data: bytes) -> tuple[int, int]:
     return rows, columns
 
 
-_REPEATED_CELL = re.compile(rb"<table:table-cell\b[^>]*>")
-_REPEATED_ROW = re.compile(
-    rb'<table:table-row\b[^>]*?number-rows-repeated="(\d{1,9})"[^>]*>(.*?)</table:table-row>', re.DOTALL
-)
-_COLUMNS = re.compile(rb'number-columns-repeated="(\d{1,9})"')
+_ROW_OR_CELL = re.compile(rb"<table:(?:table-row|table-cell)\b[^>]*>")
+_REPEATED = re.compile(rb'number-(?:rows|columns)-repeated="(\d{1,9})"')
 
 
 def _document_extent(data: bytes) -> tuple[int, int]:
-    """Return the rows and columns that filled, repeated cells of an ods sheet unfold to."""
-    columns = rows = 1
-    for cell in _REPEATED_CELL.finditer(data):
-        repeated = _COLUMNS.search(cell[0])
-        if repeated and b"value-type" in cell[0]:
-            columns = max(columns, int(repeated[1]))
-    for row in _REPEATED_ROW.finditer(data):
-        if b"value-type" in row[2]:
-            rows = max(rows, int(row[1]))
+    """Return the rows and columns that filled, repeated cells of an ods sheet unfold to, closed or not."""
+    columns = rows = repeated_row = 1
+    for found in _ROW_OR_CELL.finditer(data):
+        repeated = _REPEATED.search(found[0])
+        times = int(repeated[1]) if repeated else 1
+        if found[0].startswith(b"<table:table-row"):
+            repeated_row = times
+        elif b"value-type" in found[0]:
+            columns, rows = max(columns, times), max(rows, repeated_row)
     return (max(rows, _ROWS_BELOW_WORRY + 1), columns) if columns > 20_000 else (rows, max(columns, 64))
 
 

@@ -131,6 +131,26 @@ def huge_cell(place: Place) -> Problem:
     )
 
 
+def no_regular_file(place: Place) -> Problem:
+    """A device, or a pipe that stands in a folder."""
+    return error(
+        "no-regular-file",
+        place,
+        "This is no file, but a device or a pipe of another program.",
+        advice="Name a file, or pipe it in: - or /dev/stdin.",
+    )
+
+
+def nobody_writes(place: Place, seconds: int) -> Problem:
+    """A pipe through which nothing comes."""
+    return error(
+        "silent-pipe",
+        place,
+        f"For {seconds} seconds nothing has come through this pipe.",
+        advice="See that the other program writes into it, or name a file.",
+    )
+
+
 def too_many_rows(place: Place) -> Problem:
     """More rows than any spreadsheet has."""
     return error(

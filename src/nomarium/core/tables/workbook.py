@@ -13,6 +13,7 @@ from nomarium.core.tables import wording
 from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.contents import Kind
 from nomarium.core.tables.looks import FIRST_DAY_OF_1904, Looks
+from nomarium.core.tables.markup import LONGEST_CELL
 from nomarium.core.tables.ods_looks import ods_looks
 from nomarium.core.tables.sheet_size import check_size
 from nomarium.core.tables.table import FIRST_DAY, Grid
@@ -52,6 +53,8 @@ class Workbook:
             merged = [(top, left, bottom, right) for (top, left), (bottom, right) in found.merged_cell_ranges or []]
             looks = xlsx_looks(self._unlooked, sheet) if self._unlooked else self._looks.get(sheet, Looks())
         cells = [[_AS_CELL[type(value)](value) for value in row] for row in rows]
+        if any(type(cell) is str and len(cell) > LONGEST_CELL for row in cells for cell in row):
+            raise DataRefused(wording.huge_cell(Place(self.file, sheet)))
         return Grid(
             self.file,
             sheet,
