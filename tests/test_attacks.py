@@ -1,5 +1,6 @@
 """What comes from others does no harm: each attack is laid out in a folder, the program run, and the disk looked at."""
 
+import csv
 import os
 import random
 import sqlite3
@@ -7,6 +8,7 @@ import subprocess
 import sys
 import tomllib
 import zipfile
+from datetime import date, timedelta
 from io import BytesIO
 from pathlib import Path
 
@@ -14,8 +16,10 @@ import pytest
 import xlsxwriter
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
+from typer.testing import CliRunner
 
 from conftest import COMMAND, events_in
+from nomarium.cli.app import app
 
 EVENTS = "Title,Date,Teacher\nA,2026-09-08,events\nB,2026-09-09,Bo\n"
 OURS = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Nomarium//Nomarium 1//EN\r\nEND:VCALENDAR\r\n"
@@ -244,10 +248,38 @@ def test_no_text_becomes_structure_of_a_plan(desk, text):
         }
 
 
+@settings(deadline=None, max_examples=30, suppress_health_check=list(HealthCheck))
+@given(
+    texts=st.lists(
+        st.text(
+            st.sampled_from("ab \n\r\t\x0b\x0c\x85\u2028\u2029\"'[]{}=#\\.,\x1b\u202e\ud800"), min_size=1, max_size=12
+        ),
+        min_size=4,
+        max_size=4,
+    )
+)
+def test_drafts_say_what_they_mean_whatever_the_texts(tmp_path_factory, texts):
+    heading, name, title, calendar = texts
+    folder = tmp_path_factory.mktemp("draft")
+    rows = [["Title", "Date", heading], [title + "x", "2026-09-08", "1"], ["B", "2026-09-21", "2"]]
+    with (folder / "events.csv").open("w", encoding="utf-8", errors="replace", newline="") as file:
+        csv.writer(file).writerows(rows)
+    run = CliRunner().invoke(app, ["new", str(folder), str(folder / "events.csv"), "--name", name, "--zone", "UTC"])
+    assert run.exit_code == 0, run.output
+    call = ["convert", str(folder / "events.csv"), "-o", str(folder / "o.ics"), "--calendar", calendar]
+    CliRunner().invoke(app, [*call, "--prefix", title, "--save-plan", str(folder / "saved.toml")])
+    drafted = tomllib.loads((folder / "nomarium.toml").read_text("utf-8"))
+    assert set(drafted) <= {"school", "year", "sheets", "sources", "calendars", "undecided"}
+    assert set(drafted["school"]) == {"name", "zone"}
+    saved = tomllib.loads((folder / "saved.toml").read_text("utf-8")) if (folder / "saved.toml").exists() else {}
+    assert set(saved) <= {"school", "sources", "calendars", "output", "rows"}
+    assert saved.get("output", {"folder": "."}) == {"folder": "."}
+
+
 SECRET = ["Divorce lawyer", "Ward 7", "bring the papers", "x@example.org"]
 PRIVATE = "Title,Date,Start,End,Where,Notes,Attendees,Private\nTea,2026-09-08,9:00,10:00,Hall,,,\n" + "".join(
-    f"{SECRET[0]} {n},2026-09-{8 + n % 20:02},9:00,10:00,{SECRET[1]},{SECRET[2]},{SECRET[3]},{kind}\n"
-    for n, kind in enumerate(["yes", "confidential"] * 20)
+    f"{SECRET[0]} {n},{date(2026, 9, 8) + timedelta(n % 200)},9:00,10:00,{SECRET[1]},{SECRET[2]},{SECRET[3]},{kind}\n"
+    for n, kind in enumerate(["yes", "confidential"] * 500)
 )
 
 
@@ -282,7 +314,7 @@ def test_private_events_stay_private(desk):
     assert leaks == []
     feed = events_in(desk.folder / "web" / "e.ics")
     assert {str(event["SUMMARY"]) for event in feed} == {"Coffee", "Busy"}
-    assert len(feed) == 41
+    assert len(feed) == 1001
     desk.put("nomarium.toml", plan.replace("[pages]", '[output]\nprivate = "leave out"\n[pages]'))
     assert desk.run("build").status == 0
     assert len(events_in(desk.folder / "web" / "e.ics")) == 1

@@ -8,6 +8,8 @@ from importlib.resources import files
 from io import BytesIO, StringIO
 from pathlib import Path
 
+from nomarium.core.output import write_all
+
 OFFICE = "office-events.csv"
 SLIPWAY = "slipway-bookings.xlsx"
 PLAN = "nomarium.toml"
@@ -45,20 +47,19 @@ def write_sheets(folder: Path) -> list[Path]:
     for path in paths:
         if path.exists():
             raise FileExistsError(str(path))
-    for name in (OFFICE, CLUBS, PLAN, *YEAR, *TIMETABLE):
-        (folder / name).write_bytes(_text(name).encode("utf-8"))
-    (folder / SLIPWAY).write_bytes(_slipway_workbook())
-    (folder / LOFT).write_bytes(_loft_workbook())
-    (folder / WATCH).write_bytes(_watch_workbook())
+    texts = {name: _text(name).encode("utf-8") for name in (OFFICE, CLUBS, PLAN, *YEAR, *TIMETABLE)}
+    books = {SLIPWAY: _slipway_workbook(), LOFT: _loft_workbook(), WATCH: _watch_workbook()}
+    write_all((folder / name, [data]) for name, data in {**texts, **books}.items())
     return paths
 
 
 def change_sheets(folder: Path) -> list[str]:
     """Change the sheets as a school does in its year: a storm day, a teacher in another room; say what changed."""
     storms, timetable = folder / "storm-days.csv", folder / "yard-timetable.csv"
-    storms.write_text(storms.read_text("utf-8") + "Nor’wester,Thu 21 Jan 2027,hold\n", "utf-8")
     old, new = "J. Harrow-Tait,Engine Shop", "J. Harrow-Tait,Slip head"
-    timetable.write_text(timetable.read_text("utf-8").replace(old, new), "utf-8")
+    stormy = storms.read_text("utf-8") + "Nor’wester,Thu 21 Jan 2027,hold\n"
+    moved = timetable.read_text("utf-8").replace(old, new)
+    write_all([(storms, [stormy.encode()]), (timetable, [moved.encode()])])
     return [
         f"{storms.name}: a storm closes the school on Thu 21 Jan 2027",
         f"{timetable.name}: J. Harrow-Tait’s classes go from the Engine Shop to the Slip head",
