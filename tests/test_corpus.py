@@ -1470,6 +1470,30 @@ CASES = [
         ["A 2026-09-08 23:30–2026-09-09 00:45"],
         ["ends-next-day D2"],
     ),
+    Case(
+        "headings of two lines",
+        "Event,When,,Where\n,Start,End,\nA,2026-09-08 09:00,2026-09-08 10:30,Hall\n",
+        ["A 2026-09-08 09:00–10:30"],
+        [],
+    ),
+    Case(
+        "dashes in the date, a dot in the time",
+        "Title,Start\nA,8-9-2026 9.30\nB,23-9-2026 14.00\n",
+        ["A 2026-09-08 09:30–10:30", "B 2026-09-23 14:00–15:00"],
+        [],
+    ),
+    Case(
+        "what stands below “Every”",
+        "Title,Date,Every,Until\nA,2026-09-09,2 weeks,2026-09-30\n",
+        ["A 2026-09-09..2026-09-10", "A 2026-09-23..2026-09-24"],
+        [],
+    ),
+    Case(
+        "headings cut short",
+        "TITEL;BEGINN_DAT;BEGINN_UHR;ENDE_DAT;ENDE_UHR;ORT_BEZ\nA;20261224;1700;20261225;0130;Aula\n",
+        ["A 2026-12-24 17:00–2026-12-25 01:30"],
+        [],
+    ),
     Case("an arrow is a move or a span", "Title,Date\nA,6 Oct 2026 → 13 Oct 2026\n", None, ["unreadable-date B2"]),
     Case(
         "months as captions",

@@ -26,7 +26,7 @@ opening date … closing date|teaching starts … teaching ends|teaching begins 
 classes start … classes end|lessons begin … lessons end|lessons start … lessons end|commences on … concludes on|commencement date … completion date
 from day … to day|start dt … end dt|date of start … date of end|first session … last session
 first meeting … last meeting|first lesson … last lesson|first class … last class
-startdatum … enddatum|anfangsdatum … enddatum|beginndatum … enddatum|erster tag … letzter tag
+startdatum … enddatum|beginn dat … ende dat|von dat … bis dat|anfangsdatum … enddatum|beginndatum … enddatum|erster tag … letzter tag
 gültig ab … gültig bis|gültig von … gültig bis|datum von … datum bis|von datum … bis datum
 date de début … date de fin|date début … date fin|date debut … date fin|premier jour … dernier jour
 valable du … valable au|à partir du … jusqu’au|du … au
@@ -47,7 +47,7 @@ clock in … clock out|shift start … shift end|doors … close time|opening ti
 call … call end|call time … call end|kick off … full time|kick-off … full time|ko … ft|curtain up … curtain down
 class start … class end|starts at … ends at|begins at … ends at|start at … end at|period start … period end
 rings at … ends at|commences at … concludes at|open time … close time
-startzeit … endzeit|beginnzeit … endzeit|anfangszeit … endzeit|uhrzeit von … uhrzeit bis|zeit von … zeit bis
+startzeit … endzeit|beginn uhr … ende uhr|von uhr … bis uhr|beginn zeit … ende zeit|beginnzeit … endzeit|anfangszeit … endzeit|uhrzeit von … uhrzeit bis|zeit von … zeit bis
 heure de début … heure de fin|heure début … heure fin|heure debut … heure fin|début heure … fin heure
 hora de inicio … hora de fin|hora inicio … hora fin|hora inicial … hora final|hora de entrada … hora de salida
 ora inizio … ora fine|ora di inizio … ora di fine|orario inizio … orario fine
@@ -108,7 +108,7 @@ PLACE = (
     "room|rooms|location|place|where|venue|site|building|room number|room no|room name|room code|room id|room location|"
     "venue name|venue code|location name|meeting room|meeting place|classroom|class room|home room|facility|"
     "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"
-    "raum|räume|saal|raumnummer|ort|salle|salles|lieu|local|aula|aulas|sala|salas|salón|lugar|espacio|luogo|stanza|"
+    "raum|räume|ort bez|raum bez|saal|raumnummer|ort|salle|salles|lieu|local|aula|aulas|sala|salas|salón|lugar|espacio|luogo|stanza|"
     "lokaal|ruimte|plaats|lokale|rum|sted|plats|sal|klasserom|paikka|miejsce|místo|helyszín|yer|место|місце|τόπος|"
     "מקום|المكان|場所|会場|地点|地點|장소"
 )

@@ -8,7 +8,7 @@ from datetime import date, datetime, time, timedelta
 from itertools import islice
 from typing import NamedTuple, Protocol
 
-from nomarium.core.columns import ROW_FIELDS, Matches
+from nomarium.core.columns import ROW_FIELDS, Matches, heading_key
 from nomarium.core.problems import Place, Problem
 from nomarium.core.repeats import (
     NotUnderstood,
@@ -114,8 +114,14 @@ class RepeatingRow:
         self._series = series
         self._table, self._matches, self._choices, self._dates, self._own_rows = sheet
         self._first = series.occurrences[0]
-        self._text = self._cell_text("repeat")
+        self._text = self._below_every(self._cell_text("repeat"))
         self.said: list[Problem] = []
+
+    def _below_every(self, text: str) -> str:
+        """Return “2 weeks” below the heading “Every” as it is meant: “every 2 weeks”."""
+        column = self._matches.column("repeat")
+        bare = text[:1].isdigit() and column is not None and heading_key(column.heading) == "every"
+        return f"every {text}" if bare else text
 
     def unroll(self, repeated: Repeated) -> None:
         """Give the series its occurrences, and count them."""

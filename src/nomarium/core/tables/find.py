@@ -40,6 +40,7 @@ def find_table(grid: Grid, vocabulary: Vocabulary) -> tuple[Table, list[Problem]
     start = find_headings(grid.rows, vocabulary)
     if start is None:
         raise DataRefused(wording.no_headings(grid.place))
+    start = _on_second_line(grid, start, vocabulary)
     headings = _headings(grid.rows[start])
     end = _last_filled(grid.rows)
     columns = _columns_of_table(grid, start, end, headings, vocabulary)
@@ -53,6 +54,27 @@ def find_table(grid: Grid, vocabulary: Vocabulary) -> tuple[Table, list[Problem]
     if not grid.typed:
         problems += _shifted_rows(grid, start, len(headings))
     return table, problems
+
+
+def _on_second_line(grid: Grid, start: int, vocabulary: Vocabulary) -> int:
+    """Join headings of two lines, “When” over “Start” and “End”, in the second; return the index of their row."""
+    if start + 1 >= len(grid.rows):
+        return start
+    first, second = _headings(grid.rows[start]), _headings(grid.rows[start + 1])
+    width = max(len(first), len(second))
+    first += [""] * (width - len(first))
+    second += [""] * (width - len(second))
+    below = [column for column, heading in enumerate(second) if heading]
+    opened = any(not first[column] for column in below)
+    if len(below) < _LEAST_BELOW or not opened or not all(vocabulary(second[column]) for column in below):
+        return start
+    if any(map(is_data, grid.rows[start + 1])) or not all(first[: below[0]]):
+        return start
+    grid.rows[start + 1] = [under or over for over, under in zip(first, second, strict=True)]
+    return start + 1
+
+
+_LEAST_BELOW = 2
 
 
 def _headings(row: Sequence[Cell]) -> list[str]:

@@ -40,7 +40,7 @@ _BETWEEN = re.compile(
 )
 ARROWS = frozenset({"→", "->"})
 """Signs that stand for a move from one day to another as often as for a span of days."""
-_DATE_AND_CLOCK = re.compile(r"(\S+)[t ](\d{1,2}:\d{2}\S*)")
+_DATE_AND_CLOCK = re.compile(r"(\S+)[t ](\d{1,2}[:.]\d{2}\S*)")
 _ISO_OFFSET = re.compile(r"(\d{4}-\d{2}-\d{2})t(\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?(z|[+-]\d{2}:?\d{2})")
 _ISO_BASIC = re.compile(r"(\d{4})(\d{2})(\d{2})t(\d{2})(\d{2})(\d{2})?(z?)")
 _BARE_NUMBER = re.compile(r"\d{1,4}")

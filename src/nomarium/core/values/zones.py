@@ -25,7 +25,7 @@ def read_zone(text: str) -> str | None:
 
 def near_zones(text: str) -> list[str]:
     """Return up to three zone names like a text: those of that city first."""
-    names = sorted(available_timezones())
+    names = sorted(name for name in available_timezones() if "/" in name)
     city = text.strip().casefold().replace(" ", "_")
     by_city = [name for name in names if name.rpartition("/")[2].casefold() == city]
     return (by_city or get_close_matches(text, names, 3, 0.5))[:3]
