@@ -1,6 +1,7 @@
 """What comes from others does no harm: each attack is laid out in a folder, the program run, and the disk looked at."""
 
 import csv
+import json
 import os
 import random
 import sqlite3
@@ -464,3 +465,33 @@ def test_no_command_changes_a_file_outside(tmp_path_factory, seed, call):
     if not named:  # a folder that the user names is written to, wherever it leads
         assert all_files(out) == before, (call, run.stderr)
     assert {name: before[name] for name in before if before[name] == THEIRS.encode()}.items() <= all_files(out).items()
+
+
+STEERING = "\x1b]0;owned\x07\x1b[2J\u202egnp.exe\x9b31m"
+
+
+@pytest.mark.parametrize("as_json", [False, True])
+def test_no_text_steers_a_terminal(desk, as_json):
+    desk.put("s.csv", f'Title,Date,{STEERING}\n"A{STEERING}",2026-09-08,x\nB,"{STEERING}",\nC,2026-09-08,9:00\n')
+    desk.put("e.ics", FEED.format(line=f"LOCATION:{STEERING}"))
+    calls = [
+        ["convert", "s.csv", "-o", "o.ics"], ["inspect", "s.csv"], ["convert", "s.csv", "-o", "x.ics", "--only", f"{STEERING}=x"],
+        ["show", "e.ics", "--week", "2026-09-08"], ["inspect", "e.ics"], ["weed", "e.ics"], ["compare", "e.ics", "s.csv"],
+        ["free", "e.ics", "--from", "2026-09-08", "--to", "2026-09-08"], ["new", "there", "s.csv", "--zone", "UTC"],
+    ]  # fmt: skip
+    for call in calls:
+        run = desk.run(*call, *(["--json"] if as_json else []))
+        assert not set("\x1b\x07\x9b\u202e") & set(run.out + run.err), call
+        if as_json and run.out:
+            assert json.loads(run.out) is not None
+
+
+@pytest.mark.parametrize("encoding", ["cp1252", "ascii"])
+def test_streams_that_hold_few_characters_end_no_run(desk, encoding):
+    desk.put("s.csv", "Title,Date\n始業式 “A”,2026-09-08\n漢,bad\n")
+    env = {**os.environ, "PYTHONIOENCODING": encoding, "PYTHONUTF8": "0", "LC_ALL": "C"}
+    call = [COMMAND, "convert", "s.csv", "-o", "o.ics", "--keep-going", "--zone", "UTC"]
+    run = subprocess.run(call, cwd=desk.folder, env=env, capture_output=True, check=False)
+    assert (run.returncode, b"Traceback" in run.stderr) == (1, False)
+    assert "“bad”" in run.stderr.decode("utf-8")
+    assert (desk.folder / "o.ics").exists()

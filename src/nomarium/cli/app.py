@@ -3,8 +3,6 @@
 from __future__ import annotations
 
 import gc
-import sys
-from io import TextIOWrapper
 
 import typer
 
@@ -25,6 +23,7 @@ from nomarium.cli.plan_schema import plan_schema
 from nomarium.cli.retract import RETRACT_EXAMPLES, retract
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
 from nomarium.cli.show import SHOW_EXAMPLES, show
+from nomarium.cli.visible import guard_streams
 from nomarium.cli.weed import WEED_EXAMPLES, weed
 from nomarium.run import begin_run
 
@@ -90,7 +89,5 @@ def main() -> None:
     in vain, so it is put off.
     """
     gc.disable()
-    for stream in (sys.stdout, sys.stderr):
-        if isinstance(stream, TextIOWrapper):  # what a stream cannot hold is shown, and ends no run
-            stream.reconfigure(errors="backslashreplace")
+    guard_streams()
     app(prog_name="nomarium")

@@ -121,7 +121,7 @@ class ProgressBar:
         from rich.progress import Progress
 
         done, total = self._done
-        bar = Progress(console=Console(stderr=True), transient=True)
+        bar = Progress(console=Console(file=sys.__stderr__), transient=True)  # it moves the cursor
         self._task = bar.add_task(self._label, completed=done, total=total)
         self._bar = bar
         bar.start()

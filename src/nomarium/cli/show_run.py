@@ -87,6 +87,10 @@ def show(call: ShowCall) -> int:
         draw(call, showing, facts)
     else:
         _print(call, showing, facts)
+    if call.output is not None and showing.hidden:
+        typer.echo(
+            f"         {counted(showing.hidden, 'private event')} not told in full: --private show tells all of it"
+        )
     return 0
 
 

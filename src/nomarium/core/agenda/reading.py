@@ -12,7 +12,7 @@ from nomarium.core.building import BuildChoices, Part, prepare, read_bell_times
 from nomarium.core.conversion import Request, convert
 from nomarium.core.history import as_given_out
 from nomarium.core.plan import PLAN_NAME
-from nomarium.core.privacy import Privacy, for_others
+from nomarium.core.privacy import Privacy, for_others, is_hidden
 from nomarium.core.problems import WrongCall, has_errors
 from nomarium.core.school import open_school
 from nomarium.core.sources import Adjustments, EventChoices, RepeatChoices, Series
@@ -84,7 +84,10 @@ def read_showing(operands: Operands) -> Showing:
     shared = only_zone([one for calendar in read for one in calendar.series])
     showing.zone = stated or shared or operands.machine_zone
     for calendar in read:
-        showing.add(calendar.name, *for_others(calendar.series, calendar.uids, operands.privacy or showing.privacy))
+        privacy = operands.privacy or showing.privacy
+        private = (one for one in calendar.series if privacy != "show" and is_hidden(one.visibility))
+        showing.hidden += sum(len(one.occurrences) for one in private)
+        showing.add(calendar.name, *for_others(calendar.series, calendar.uids, privacy))
         showing.parts.append(calendar.part)
     showing.sort()
     return showing

@@ -74,6 +74,8 @@ class Showing:
     bells: BellTimes | None = None
     privacy: Privacy = "busy"
     """What others may read of private events, where the plan says it."""
+    hidden: int = 0
+    """How many private events are shown as busy, or left out."""
     endless_until: date | None = None
     """Up to when repeats without an end are told; None where there are none."""
 
