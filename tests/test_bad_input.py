@@ -141,3 +141,39 @@ def test_cells_made_to_hang_a_reader_are_read_at_once(desk, text):
     run = desk.run("convert", "s.csv", "-o", "o.ics", "--json")
     assert run.status == 1
     assert time.monotonic() - started < 20
+
+
+EDGES = {
+    "a.ics": "DTSTART:99991231T230000Z\r\nDTEND:99991231T235900Z",
+    "b.ics": "DTSTART;VALUE=DATE:00010101\r\nRRULE:FREQ=DAILY;UNTIL=99991231",
+    "c.ics": "DTSTART;VALUE=DATE:89991231\r\nDURATION:P999999D",
+    "d.ics": "DTSTART;VALUE=DATE:89990101\r\nRRULE:FREQ=YEARLY",
+    "e.ics": "DTSTART;TZID=America/Halifax:89991231T235900\r\nDURATION:P90000D",
+    "f.ics": "DTSTART;TZID=America/Halifax:10000101T000000",
+}
+AT_THE_EDGE = [
+    *(["convert", "s.csv", "-o", "o.csv", "--force", *options.split()] for options in (
+        "--start 0001-01-01 --to-zone UTC", "--start 9999-12-31", "--start 8999-12-31", "--shift 9999999d",
+        "--shift=-99999d", "--length 99999999h", "--from 1000-01-01 --to 8999-12-31 --shift 1d",
+        "--within 0001-01-01..9999-12-31",
+    )),
+    *(["show", name, *view.split()] for name in EDGES for view in ("", "--week 8999-12-31", "--month 8999-12", "--month 1000-01")),
+    *(["convert", name, "-o", "o.csv", "--force", "--to-zone", "Pacific/Kiritimati"] for name in EDGES),
+    *(["convert", name, "-o", "o.ics", "--force", "--rules"] for name in EDGES),
+    *(["free", name, "--from", "8999-12-30"] for name in EDGES),
+    *([command, name] for command in ("inspect", "weed") for name in EDGES),
+    ["show", "s.csv", "--week", "9999-12-31"], ["free", "s.csv", "--from", "9999-12-31"], ["free", "s.csv", "--to", "0001-01-01"],
+]  # fmt: skip
+
+
+def test_dates_at_the_edges_of_the_calendar_lead_nowhere(desk):
+    desk.put("s.csv", "Title,Date,Start,End\nA,2026-09-08,9:00,10:00\nB,2026-09-09,,\n")
+    frame = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//X//X//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:A\r\n{}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n"
+    for name, lines in EDGES.items():
+        desk.put(name, frame.format(lines))
+    for call in AT_THE_EDGE:
+        run = desk.run(*call)
+        assert run.status in (0, 1, 2), call
+        assert run.status == 0 or run.err, call
+    written = desk.folder / "o.csv"
+    assert "10101" not in written.read_text("utf-8")

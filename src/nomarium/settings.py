@@ -60,10 +60,15 @@ def _order(text: str) -> str:
 
 
 def _day(text: str) -> date:
+    from nomarium.core.values import in_reach
+
     try:
-        return date.fromisoformat(text.strip())
+        day = date.fromisoformat(text.strip())
     except ValueError:
         raise ValueError(f"“{text}” is no date of the form 2026-09-08.") from None
+    if not in_reach(day):
+        raise ValueError(f"“{text}” lies beyond the years 1000 to 8999.")
+    return day
 
 
 def _span(text: str) -> tuple[date, date]:

@@ -123,10 +123,15 @@ def iso_date(text: str, option: str) -> date:
     """Return a date given as an option: only the ISO form, which can mean one thing."""
     from datetime import date
 
+    from nomarium.core.values import in_reach
+
     try:
-        return date.fromisoformat(text.strip())
+        day = date.fromisoformat(text.strip())
     except ValueError:
         raise typer.BadParameter(f"“{text}” is no date of the form 2026-09-08.", param_hint=option) from None
+    if not in_reach(day):
+        raise typer.BadParameter(f"“{text}” lies beyond the years 1000 to 8999.", param_hint=option)
+    return day
 
 
 def day_span(first: str | None, last: str | None) -> tuple[date | None, date | None]:
@@ -191,9 +196,13 @@ def shift_days(text: str | None) -> tuple[Length | None, bool]:
         return None, False
     back = text.strip().startswith(("-", "−"))
     length = read_length(text.strip().lstrip("+-−"))
-    if length is None or length.elapsed or not length.days:
+    if length is None or length.elapsed or not 0 < length.days <= _FARTHEST:
         raise typer.BadParameter(f"“{text}” is no number of days such as 14d, -7d or 2 weeks.", param_hint="--shift")
     return length, back
+
+
+_FARTHEST = 100_000
+"""Days that a list may be moved by."""
 
 
 def reminders(stated: Iterable[str] | None) -> tuple[timedelta, ...]:

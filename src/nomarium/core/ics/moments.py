@@ -8,6 +8,7 @@ from datetime import datetime, timedelta
 from typing import NamedTuple
 
 from nomarium.core.ics.content_lines import ContentLine
+from nomarium.core.values import in_reach
 
 
 class IcsMoment(NamedTuple):
@@ -34,13 +35,22 @@ class BadValue(ValueError):
 _DATE = re.compile(r"(\d{4})-?(\d{2})-?(\d{2})")
 _TIME = re.compile(r"(\d{4})-?(\d{2})-?(\d{2})[Tt](\d{2}):?(\d{2}):?(\d{2})?([Zz]?)")
 _USUAL = len("20260908T090000")
+_LONGEST = 100_000
+"""Days that an event may take."""
 _DURATION = re.compile(
     r"([+-]?)P(?:(\d{1,5})W)?(?:(\d{1,6})D)?(?:T(?:(\d{1,6})H)?(?:(\d{1,7})M)?(?:(\d{1,8})S)?)?", re.IGNORECASE
 )
 
 
 def read_moment(text: str, parameters: Mapping[str, str]) -> IcsMoment:
-    """Read a DATE or DATE-TIME. Raises BadValue."""
+    """Read a DATE or DATE-TIME. Raises BadValue, for a year before 1000 or after 8999, too."""
+    moment = _moment(text, parameters)
+    if not in_reach(moment.wall):
+        raise BadValue(text)
+    return moment
+
+
+def _moment(text: str, parameters: Mapping[str, str]) -> IcsMoment:
     if len(text) == _USUAL and text[8] == "T" and text.isascii():
         try:
             wall = datetime.fromisoformat(text)
@@ -68,6 +78,8 @@ def read_duration(text: str) -> IcsDuration:
     if not match or not any(match.groups()[1:]):
         raise BadValue(text)
     weeks, days, hours, minutes, seconds = (int(part or 0) for part in match.groups()[1:])
+    if 7 * weeks + days > _LONGEST:
+        raise BadValue(text)
     sign = -1 if match[1] == "-" else 1
     return IcsDuration(sign * (7 * weeks + days), sign * timedelta(hours=hours, minutes=minutes, seconds=seconds))
 

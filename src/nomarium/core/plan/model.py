@@ -9,7 +9,7 @@ from typing import Annotated, Literal
 
 from pydantic import AfterValidator, BaseModel, BeforeValidator, ConfigDict, Field
 
-from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, in_reach, weekday_in_any
 from nomarium.settings import SETTINGS
 
 
@@ -126,8 +126,16 @@ def _as_list(value: object) -> object:
 
 
 Text = Annotated[str, AfterValidator(_trimmed)]
-Day = Annotated[date, BeforeValidator(_as_date)]
-DaySpan = Annotated[tuple[date, date], BeforeValidator(_as_span, json_schema_input_type=date | str)]
+
+
+def _reached(value: date) -> date:
+    if not in_reach(value):
+        raise ValueError("a date from the years 1000 to 8999 is expected")
+    return value
+
+
+Day = Annotated[date, BeforeValidator(_as_date), AfterValidator(_reached)]
+DaySpan = Annotated[tuple[Day, Day], BeforeValidator(_as_span, json_schema_input_type=date | str)]
 Label = Annotated[str, BeforeValidator(_as_label, json_schema_input_type=str | int), AfterValidator(_trimmed)]
 Labels = Annotated[list[Label], BeforeValidator(_as_labels, json_schema_input_type=str | list[str | int])]
 Weekday = Annotated[str, AfterValidator(_weekday_name)]

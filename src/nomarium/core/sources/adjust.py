@@ -26,6 +26,7 @@ from nomarium.core.values import (
     read_visibility,
     split_list,
 )
+from nomarium.core.values.reach import FIRST_DAY, LAST_DAY
 
 
 @dataclass(frozen=True, slots=True)
@@ -151,6 +152,9 @@ def _move(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
         days = (wanted.start - earliest).days
     else:
         days = (wanted.shift or Length(0, timedelta())).days * (-1 if wanted.back else 1)
+    latest = max(starts).date()
+    if not (FIRST_DAY - earliest).days <= days <= (LAST_DAY - latest).days:
+        raise WrongCall("The list would lie beyond the years 1000 to 8999.", "Move it by fewer days.")
     problems: list[Problem] = []
     if days % 7:
         before, after = earliest.weekday(), (earliest + timedelta(days=days)).weekday()

@@ -35,6 +35,7 @@ from nomarium.core.values.month_title import month_named, month_of
 from nomarium.core.values.names import Commas, NameReader, name_key
 from nomarium.core.values.parts_of_year import names_part_of_year
 from nomarium.core.values.people import Person, read_person
+from nomarium.core.values.reach import in_reach
 from nomarium.core.values.spans_within import is_span, span_in, spans_in
 from nomarium.core.values.style import Style, style_of
 from nomarium.core.values.time_text import Span, scan_span
@@ -80,6 +81,7 @@ __all__ = [
     "day_words",
     "end_after",
     "full_day",
+    "in_reach",
     "is_date",
     "is_span",
     "is_weekday",
