@@ -132,6 +132,9 @@ TAMPERED = {
     "sheaves that are none": "UPDATE sheaves SET body = x'00'",
     "moments that are none": "UPDATE files SET origin = 'yesterday'",
     "inputs that are none": "UPDATE builds SET inputs = '['",
+    "builds that are none": "UPDATE builds SET at = 'never', events = 'x'",
+    "edits of nothing": "INSERT INTO edits VALUES ('e.ics', 'u', 'nonsense', 't', 's', 'b', 'v', 'z')",
+    "edits of a field that is none": "INSERT INTO edits VALUES ('e.ics', 'u', 'nonsense', 't', 's', 'b', 'v', 1)",
     "a table of others": "DROP TABLE files; CREATE TABLE files (x)",
     "another program's": "PRAGMA application_id = 77",
 }

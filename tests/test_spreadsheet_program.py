@@ -1,5 +1,6 @@
 """Sheets as a spreadsheet program writes them: one workbook, saved by it in many forms, gives the same events in each."""
 
+import os
 import shutil
 import subprocess
 from datetime import datetime, time, timedelta
@@ -11,7 +12,9 @@ import xlsxwriter
 from conftest import events_in
 
 OFFICE = shutil.which("soffice")
-pytestmark = pytest.mark.skipif(OFFICE is None, reason="no spreadsheet program is installed")
+pytestmark = pytest.mark.skipif(
+    OFFICE is None or "SLOW_TESTS" not in os.environ, reason="takes minutes, and a spreadsheet program: SLOW_TESTS=1"
+)
 
 # The looks of dates and times, with the language that names their months; and how wide the looks are exact.
 LOOKS = [

@@ -146,6 +146,8 @@ def unpacked(body: bytes) -> list[Entry]:
     stem = f"{held['stem']}-" if held["stem"] else ""
     if not all(map(_SPAN.fullmatch, set(spans))) or not all(isinstance(day, bool) and _is_zone(z) for day, z in kinds):
         raise ValueError("its events have odd times")
+    if len(texts) != len(TEXT_FIELDS) or not all(isinstance(text, str) for text in (*texts, *names)):
+        raise ValueError("its events have odd texts")
     return [
         Entry(f"{stem}{name}", *_ends(span), all_day, zone, texts)
         for name, span, (all_day, zone) in zip(names, spans, kinds, strict=True)

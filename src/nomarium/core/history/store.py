@@ -17,7 +17,7 @@ from pathlib import Path
 from urllib.parse import quote
 
 from nomarium.core.history import wording
-from nomarium.core.history.edits import Edit
+from nomarium.core.history.edits import EDITED_FIELDS, Edit
 from nomarium.core.history.entries import Entry, Sheaf, unpacked
 from nomarium.core.problems import DataRefused
 
@@ -185,7 +185,10 @@ class Store:
         """Return all builds, the first one first."""
         columns = "id, at, plan, events, added, changed, moved, gone, files"
         with self._told():
-            return [BuildRow(*row) for row in self._base.execute(f"SELECT {columns} FROM builds ORDER BY id")]
+            rows = self._base.execute(f"SELECT {columns} FROM builds ORDER BY id")
+            return [
+                BuildRow(int(number), _moment(at), str(plan), *map(int, counts)) for number, at, plan, *counts in rows
+            ]
 
     def last(self) -> int:
         """Return the number of the last build, 0 for none."""
@@ -265,7 +268,7 @@ class Store:
         )
         with self._told():
             rows = self._base.execute(statement)
-            return [Edit(checked_file(row[0]), *(str(text) for text in row[1:7]), int(row[7])) for row in rows]  # type: ignore[arg-type, call-arg]
+            return [_edit(row) for row in rows]
 
     def anew(self, path: str, since: int) -> set[str]:
         """Return the events of a file that were given out over edits by hand after a build."""
@@ -366,6 +369,14 @@ def _moment(text: object) -> str:
     if text != "":
         datetime.fromisoformat(str(text))
     return str(text)
+
+
+def _edit(row: Sequence[object]) -> Edit:
+    """Return an edit as it is kept. Raises ValueError where it is none."""
+    path, uid, what, title, start, base, value = (str(text) for text in row[:7])
+    if what not in EDITED_FIELDS:
+        raise _OddHistory(f"it holds an edit of “{what}”")
+    return Edit(checked_file(path), uid, what, title, start, base, value, int(str(row[7])))
 
 
 @contextmanager
