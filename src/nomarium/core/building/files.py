@@ -25,8 +25,8 @@ def index_rows(parts: Sequence[Part]) -> Iterator[tuple[str, ...]]:
         first, last = (span[0].isoformat(), span[1].isoformat()) if span else ("", "")
         yield (
             part.file,
-            part.kind,
-            part.whom,
+            " ".join(part.kind.split()),
+            " ".join(part.whom.split()),
             str(part.events),
             first,
             last,
