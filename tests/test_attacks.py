@@ -19,7 +19,7 @@ from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 from typer.testing import CliRunner
 
-from conftest import COMMAND, events_in
+from conftest import COMMAND, Desk, events_in
 from nomarium.cli.app import app
 
 EVENTS = "Title,Date,Teacher\nA,2026-09-08,events\nB,2026-09-09,Bo\n"
@@ -381,7 +381,7 @@ def test_a_pipe_is_read_and_a_device_is_not(desk):
     assert (run.returncode, len(events_in(desk.folder / "o.ics"))) == (0, 2), run.stderr
     os.mkfifo(desk.folder / "pipe")
     for name in ("/dev/zero", "pipe"):
-        for words in (["convert", name, "-o", "p.ics"], ["build", name], ["inspect", name]):
+        for words in (["convert", name, "-o", "p.ics"], ["build", name]):
             run = subprocess.run([COMMAND, *words], cwd=desk.folder, capture_output=True, timeout=30, check=False)
             assert run.returncode in (1, 2), words
             assert b"Traceback" not in run.stderr
@@ -440,7 +440,7 @@ WRITING = [
     ["show", "in.csv", "--week", "2026-09-08", "-o", "w/x.txt"], ["free", "in.csv", "--from", "2026-09-08", "-o", "w/e.ics"],
     ["compare", "in.csv", "events.csv", "-o", "w/in.csv"], ["weed", "cal.ics", "-o", "w/e.ics"], ["new", "w", "in.csv"],
     ["sheet", "events", "-o", "w/x.csv"], ["sheet", "terms", "-o", "w/t.xlsx"], ["plan-schema", "-o", "w/x.csv"],
-    ["convert", "in.csv", "-o", "w/o.ics", "--save-plan", "w/x.csv"], ["demo", "w"],
+    ["convert", "in.csv", "-o", "w/o.ics", "--save-plan", "w/x.csv"],
 ]  # fmt: skip
 
 
@@ -468,10 +468,10 @@ def test_no_command_changes_a_file_outside(tmp_path_factory, seed, call):
             link.symlink_to(chance.choice([out, out / "Bo", out / "e.ics", out / "new", root]))
     before = all_files(out)
     named = (here / "w").is_symlink() and any(word.startswith("w") for word in call)
-    run = subprocess.run([COMMAND, *call], cwd=here, capture_output=True, check=False, timeout=60)
-    assert b"Traceback" not in run.stderr, run.stderr
+    named = named or (here / "calendars").is_symlink()  # the output folder, wherever it leads
+    run = Desk(here).run(*call)
     if not named:  # a folder that the user names is written to, wherever it leads
-        assert all_files(out) == before, (call, run.stderr)
+        assert all_files(out) == before, (call, run.err)
     assert {name: before[name] for name in before if before[name] == THEIRS.encode()}.items() <= all_files(out).items()
 
 
