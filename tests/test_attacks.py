@@ -60,6 +60,9 @@ OVERWRITTEN = {
     "a sheet of somebody": (
         {"events.csv": EVENTS, "terms.csv": "Term,First day\nA,2026-09-08\n"},
         ["convert", "events.csv", "-o", "terms.csv"], ["terms.csv"], "did not write"),
+    "a note that only speaks of us": (
+        {"events.csv": EVENTS, "note.csv": "\"(Nomarium)\",PRODID:-//Nomarium//Nomarium 1//EN,content=\"Nomarium\"\n"},
+        ["convert", "events.csv", "-o", "note.csv"], ["note.csv"], "did not write"),
     "a calendar that is weeded": (
         {"e.ics": THEIRS}, ["weed", "e.ics", "-o", "e.ics"], ["e.ics"], "reads"),
     "a calendar that is taken back": (
@@ -105,6 +108,9 @@ def test_force_writes_over_what_is_not_ours_and_our_own_needs_none(desk):
     for name in ("p.png", "p.pdf", "p.svg", "p.html", "p.txt"):
         call = ["show", "e.ics", "--week", "2026-09-08", "-o", name]
         assert [desk.run(*call).status for _ in range(2)] == [0, 0], name
+    desk.put("other.csv", EVENTS.replace("A,", "C,"))
+    for call in (["events.csv", "other.csv"], ["other.csv", "events.csv"]):
+        assert desk.run("compare", *call, "-o", "c.html").status == 0
 
 
 def built(desk, plan=PLAN):

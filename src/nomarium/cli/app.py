@@ -47,20 +47,23 @@ app = typer.Typer(
     no_args_is_help=True,
     context_settings={"help_option_names": ["-h", "--help"]},
 )
-app.command(cls=OnceCommand, epilog=INSPECT_EXAMPLES)(inspect)
-app.command(cls=OnceCommand, epilog=CONVERT_EXAMPLES)(convert)
-app.command(cls=OnceCommand, epilog=SHEET_EXAMPLES)(sheet)
-app.command(cls=OnceCommand, epilog=DAYS_EXAMPLES)(days)
-app.command(cls=OnceCommand, epilog=NEW_EXAMPLES)(new)
-app.command(cls=OnceCommand, epilog=CHECK_EXAMPLES)(check)
-app.command(cls=OnceCommand, epilog=BUILD_EXAMPLES)(build)
-app.command(cls=OnceCommand, epilog=SHOW_EXAMPLES)(show)
-app.command(cls=OnceCommand, epilog=FREE_EXAMPLES)(free)
-app.command(cls=OnceCommand, epilog=COMPARE_EXAMPLES)(compare)
-app.command(cls=OnceCommand, epilog=HISTORY_EXAMPLES)(history)
-app.command(cls=OnceCommand, epilog=RETRACT_EXAMPLES)(retract)
-app.command(cls=OnceCommand, epilog=WEED_EXAMPLES)(weed)
-app.command(cls=OnceCommand, epilog=DEMO_EXAMPLES)(demo)
+for _command, _examples in (
+    (inspect, INSPECT_EXAMPLES),
+    (convert, CONVERT_EXAMPLES),
+    (sheet, SHEET_EXAMPLES),
+    (days, DAYS_EXAMPLES),
+    (new, NEW_EXAMPLES),
+    (check, CHECK_EXAMPLES),
+    (build, BUILD_EXAMPLES),
+    (show, SHOW_EXAMPLES),
+    (free, FREE_EXAMPLES),
+    (compare, COMPARE_EXAMPLES),
+    (history, HISTORY_EXAMPLES),
+    (retract, RETRACT_EXAMPLES),
+    (weed, WEED_EXAMPLES),
+    (demo, DEMO_EXAMPLES),
+):
+    app.command(cls=OnceCommand, epilog=_examples)(_command)
 app.command(name="plan-schema", cls=OnceCommand)(plan_schema)
 
 

@@ -34,7 +34,7 @@ from nomarium.core.history import (
     update_files,
     write_build,
 )
-from nomarium.core.output import Door, make_folder_of, write_all
+from nomarium.core.output import write_below
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
 from nomarium.run import allow_force
 
@@ -144,11 +144,8 @@ def _build(made: Build, call: BuildCall, done: Done, store: Store) -> None:
 
 def _write_updates(made: Build, store: Store, folder: Path, since: int) -> list[tuple[Path, int]]:
     files = list(update_files(made, store, since))
-    # A small calendar must not take the place of the whole one.
-    door = Door(inside=folder, kept=frozenset(made.folder / part.file for part in made.calendars.parts))
-    for path, _, _ in files:
-        make_folder_of(folder / path, door)
-    write_all(((folder / path, (data,)) for path, data, _ in files), door)
+    whole = (made.folder / part.file for part in made.calendars.parts)  # whose place a small calendar must not take
+    write_below(folder, [(folder / path, (data,)) for path, data, _ in files], whole)
     return [(folder / path, events) for path, _, events in files]
 
 

@@ -31,7 +31,8 @@ from nomarium.core.history import (
     same_calendars,
     when,
 )
-from nomarium.core.output import Door, make_folder_of, write_all
+from nomarium.core.marks import PAGE_MARK
+from nomarium.core.output import write_all, write_below
 from nomarium.core.problems import has_errors
 from nomarium.core.rows import render_csv, render_xlsx
 from nomarium.core.values import counted
@@ -93,16 +94,14 @@ def _write_notices(call: CompareCall, old: Side, new: Side, both: Sequence[Calen
     """Write for each calendar what has changed, in sentences."""
     files = []
     folder = call.notices or Path()
-    door = Door(inside=folder)
     privacy = plan_privacy(call.plan if call.plan.exists() else Path(call.old))
     for path, before, after in both:
         file = folder / Path(path or f"{Path(new.name).stem}.ics").with_suffix(".txt")
         was, now = (entries_for_others(entries, privacy) for entries in (before, after))
         text = notice(file.stem, f"{old.name} → {new.name}", was, now, call.days)
         if text:
-            make_folder_of(file, door)
             files.append((file, (text.encode(),)))
-    written = write_all(files, door)
+    written = write_below(folder, files)
     if call.quiet:
         return
     typer.echo(f"Wrote    {counted(len(written), 'notice')} of what has changed")
@@ -160,7 +159,8 @@ def _page(rows: Sequence[tuple[str, ...]]) -> bytes:
         return "<tr>" + "".join(f"<{tag}>{escape(cell)}</{tag}>" for cell in cells) + "</tr>"
 
     head = (
-        '<!doctype html><html lang="en"><meta charset="utf-8"><title>What has changed</title><style>body{font-family:'
+        f'<!doctype html><html lang="en"><meta charset="utf-8">{PAGE_MARK}<title>What has changed</title>'
+        "<style>body{font-family:"
         "sans-serif}table{border-collapse:collapse}td,th{border:1px solid #888;padding:.2em;text-align:left}</style>"
     )
     body = "".join(line(row, "td") for row in rows)

@@ -26,7 +26,8 @@ from nomarium.core.history import (
     read_side,
     retraction,
 )
-from nomarium.core.output import Door, make_folder_of, write_all
+from nomarium.core.marks import carries_mark
+from nomarium.core.output import write_below
 from nomarium.core.plan import load_plan
 from nomarium.core.problems import WrongCall
 from nomarium.core.values import counted
@@ -139,33 +140,27 @@ def retract(what: str, plan: Path, folder: Path, only: str | None, *, as_message
             data, sequences = retraction(state.name, entries, store.revisions(path), at, method)
             files.append((folder / path, data, len(sequences)))
             revisions += [(path, uid, sequence, at) for uid, sequence in sequences]
-        built = frozenset(plan.parent / path for path in _built(plan, states))
-        door = Door(inside=folder, kept=built)
-        for target, _, _ in files:
-            make_folder_of(target, door)
-        write_all(((target, (data,)) for target, data, _ in files), door)
+        write_below(folder, [(target, (data,)) for target, data, _ in files], _built(plan, states))
         store.revise(revisions)
     _say_retracted([(target, events) for target, _, events in files])
     return 0
 
 
-def _built(plan: Path, states: Iterable[str]) -> Iterator[str]:
-    """Yield where the calendars of a build stand, below the folder of its plan."""
+def _built(plan: Path, states: Iterable[str]) -> list[Path]:
+    """Return where the calendars of a build stand."""
     loaded, _ = load_plan(plan)
-    folder = loaded.plan.output.folder if loaded else ""
-    return (str(Path(folder, path)) for path in states)
+    folder = plan.parent / loaded.plan.output.folder if loaded else plan.parent
+    return [folder / path for path in states]
 
 
 def _retract_file(path: Path, folder: Path, at: str, method: str) -> int:
     side = read_side(str(path), None, "UTC")
     text = path.read_bytes() if path.suffix == ".ics" else b""
-    if b"PRODID:-//Nomarium//" not in text[:400]:
+    if path.suffix != ".ics" or not carries_mark(path):
         raise WrongCall(f"“{path}” is no calendar that this program made.", "Only what it gave out can be taken back.")
     sequences = {uid: (_sequence(text, uid), "") for uid in side.entries()}
     data, taken = retraction(path.stem, side.entries().values(), sequences, at, method)
-    door = Door(inside=folder, kept=frozenset([path]))
-    make_folder_of(folder / path.name, door)
-    write_all([(folder / path.name, (data,))], door)
+    write_below(folder, [(folder / path.name, (data,))], [path])
     _say_retracted([(folder / path.name, len(taken))])
     return 0
 

@@ -31,7 +31,7 @@ from nomarium.core.drafting import (
     whole_files,
     without_offer,
 )
-from nomarium.core.output import write_all
+from nomarium.core.output import make_folder, write_all
 from nomarium.core.plan import PLAN_NAME
 from nomarium.core.problems import DataRefused, Problem, by_cause
 from nomarium.core.values import counted
@@ -72,7 +72,7 @@ def new(call: NewCall) -> int:
     if call.plan.exists():
         ways = "Name another folder, or let --update offer what it lacks"
         raise typer.BadParameter(f"“{call.plan}” is there already. {ways}.", param_hint="DIR")
-    call.folder.mkdir(parents=True, exist_ok=True)
+    make_folder(call.folder)
     return _draft(call) if call.files else _starter(call)
 
 

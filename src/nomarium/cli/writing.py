@@ -17,7 +17,7 @@ from nomarium.core.calendars import Calendar, file_names, split_calendar
 from nomarium.core.columns import RULE_FIELDS
 from nomarium.core.conversion import Conversion, Request
 from nomarium.core.ics import render_calendar
-from nomarium.core.output import Door, make_folder_of, write_all
+from nomarium.core.output import write_all, write_below
 from nomarium.core.refused import refused_rows
 from nomarium.core.rows import ROW_FIELDS, RowStyle, event_rows, render_csv, render_json, render_xlsx
 from nomarium.core.sources import check_name
@@ -59,11 +59,7 @@ def _write(result: Conversion, request: Request, target: Target, *, quiet: bool)
         if target.path is None:
             _to_stdout(parts for _, file in files for parts in file)
             return []
-        door = Door(inside=target.folder) if target.split else Door()
-        if target.split:
-            for path, _ in files:
-                make_folder_of(path, door)
-        return write_all(files, door)
+        return write_below(target.folder, files) if target.split else write_all(files)
 
 
 def _files(

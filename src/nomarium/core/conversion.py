@@ -12,12 +12,9 @@ from nomarium.core.columns import (
     Headings,
     Kind,
     OwnValues,
-    check_own_values,
-    check_stated,
+    check_columns,
+    fit_columns,
     heading_key,
-    match_columns,
-    put_values,
-    settle_captions,
 )
 from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
@@ -116,8 +113,7 @@ def convert(
     read, found = _read_files(request, headings)
     found = [*problems, *found]
     tables = [one.table for one in read if isinstance(one, _Read)]
-    check_stated(tables, request.columns, headings)
-    check_own_values(tables, request.values)
+    check_columns(tables, request.columns, request.values, headings)
     sheets: list[EventSheet] = []
     for done, one in enumerate(read, 1):
         if isinstance(one, CalendarFile):
@@ -125,8 +121,7 @@ def convert(
             progress(done)
             continue
         table = one.table
-        found += [*put_values(table, request.values), *settle_captions(table, headings)]
-        matches, unsure = match_columns(table, request.columns, headings)
+        matches, unsure = fit_columns(table, request.columns, request.values, headings)
         found += unsure
         if not has_errors(unsure):
             found += take_notes(one.grid, table, matches, EVENT_SHEET)

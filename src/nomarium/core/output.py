@@ -8,12 +8,12 @@ from __future__ import annotations
 import os
 import re
 import tempfile
-import zipfile
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Sequence
 from contextlib import suppress
 from dataclasses import dataclass
 from pathlib import Path
 
+from nomarium.core.marks import carries_mark, has_place_for_mark
 from nomarium.core.problems import DataRefused, Place, Problem, Way, error
 from nomarium.run import is_forced, is_input
 
@@ -55,10 +55,6 @@ def _is_inside(path: Path, folder: Path) -> bool:
 
 
 _HEAD = 4096
-_MARKS = (b"PRODID:-//Nomarium//", b'content="Nomarium"', b"Software\0Nomarium", b"(Nomarium)", b"<dc:title>Nomarium<")
-"""How files of ours say that they are: calendars, pages, pictures."""
-_MARKED = (b"PK", b"%PDF", b"\x89PNG", b"BEGIN:VCALENDAR")
-"""How files begin that have a place for a mark."""
 _KEY = re.compile(rb'"((?:[^"\\\\]|\\\\.)*)":')
 
 
@@ -69,20 +65,14 @@ def is_ours(path: Path, new: bytes = b"") -> bool:
     where they begin as ``new``, the beginning of what would take their place, does.
     """
     try:
-        if not path.is_file():
-            return False
-        head = _head(path)
-        if not head or any(mark in head for mark in _MARKS):
-            return True
-        if head.startswith(b"PK"):
-            with zipfile.ZipFile(path) as archive:
-                return b"<cp:lastModifiedBy>Nomarium<" in archive.read("docProps/core.xml")[:_HEAD]
-    except (OSError, KeyError, zipfile.BadZipFile, ValueError, RuntimeError, NotImplementedError):
+        head = _head(path) if path.is_file() else None
+    except OSError:
+        head = None
+    if head is None:
         return False
-    if head.startswith(b"%PDF"):
-        return any(mark in path.read_bytes()[-_HEAD:] for mark in _MARKS)
-    marked = new.startswith(_MARKED) or any(mark in new for mark in _MARKS)
-    return bool(new) and not marked and _shape(head) == _shape(new)
+    if not head or carries_mark(path):
+        return True
+    return bool(new) and not has_place_for_mark(head) and not has_place_for_mark(new) and _shape(head) == _shape(new)
 
 
 def _head(path: Path) -> bytes:
@@ -114,6 +104,24 @@ def write_all(files: Iterable[tuple[Path, Iterable[bytes]]], door: Door = Door()
     ready = write_beside(files, door)
     settle(ready)
     return [path for _, path in ready]
+
+
+def is_calendar_below(text: str) -> bool:
+    """Tell whether a text names a calendar file below a folder: no way up, no other drive, no absolute path."""
+    parts = text.replace("\\", "/").split("/")
+    leads_away = text.startswith(("/", "~")) or ".." in parts or ":" in parts[0] or "\0" in text
+    return text.endswith(".ics") and not leads_away
+
+
+def write_below(folder: Path, files: Sequence[tuple[Path, Iterable[bytes]]], kept: Iterable[Path] = ()) -> list[Path]:
+    """Write files that must stay in a folder, as write_all does; it and the folders in it are made.
+
+    ``kept`` are files that are not written over, whosever they are. Raises DataRefused as write_whole does.
+    """
+    door = Door(folder, frozenset(kept))
+    for path, _ in files:
+        make_folder_of(path, door)
+    return write_all(files, door)
 
 
 Ready = list[tuple[Path, Path]]

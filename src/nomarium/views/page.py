@@ -9,6 +9,8 @@ from io import BytesIO
 from typing import TYPE_CHECKING, Any, NamedTuple
 from warnings import catch_warnings, simplefilter
 
+from nomarium.core.marks import MAKER
+
 if TYPE_CHECKING:
     from matplotlib.figure import Figure
     from matplotlib.ft2font import FT2Font
@@ -74,7 +76,7 @@ def draw_pages(drawings: Sequence[Drawing], size: tuple[float, float], form: str
         if form == "pdf":
             from matplotlib.backends.backend_pdf import PdfPages
 
-            with PdfPages(held, metadata={"CreationDate": None, "Creator": "Nomarium"}) as pages:
+            with PdfPages(held, metadata={"CreationDate": None, "Creator": MAKER}) as pages:
                 for draw in drawings:
                     figure = Figure(figsize=size, dpi=DPI, facecolor="white")
                     draw(Page(figure))
@@ -82,7 +84,7 @@ def draw_pages(drawings: Sequence[Drawing], size: tuple[float, float], form: str
         else:
             figure = Figure(figsize=size, dpi=DPI, facecolor="white")
             drawings[0](Page(figure))
-            made: dict[str, Any] = {"Software": "Nomarium"} if form == "png" else {"Date": None, "Creator": "Nomarium"}
+            made: dict[str, Any] = {"Software": MAKER} if form == "png" else {"Date": None, "Creator": MAKER}
             figure.savefig(held, format=form, dpi=DPI, metadata=made)
     missing = dict.fromkeys(match[1] for one in told if (match := _MISSING_GLYPH.match(str(one.message))))
     return held.getvalue(), "".join(chr(int(code)) for code in missing)

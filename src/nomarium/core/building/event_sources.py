@@ -7,15 +7,7 @@ from datetime import timedelta
 
 from nomarium.core.building import wording
 from nomarium.core.building.sheet_desk import FileRead, SheetDesk, column_uses
-from nomarium.core.columns import (
-    Headings,
-    Matches,
-    check_own_values,
-    check_stated,
-    match_columns,
-    put_values,
-    settle_captions,
-)
+from nomarium.core.columns import Headings, Matches, check_columns, fit_columns
 from nomarium.core.holidays import holiday_events, read_holidays
 from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
@@ -64,15 +56,12 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
         tables.append(table)
         desk.found.problems += problems
     try:
-        check_stated(tables, choices.columns, headings)
-        check_own_values(tables, choices.values)
+        check_columns(tables, choices.columns, choices.values, headings)
     except WrongCall as wrong:
         desk.found.problems.append(wording.wrong_columns(choices.place, wrong))
         return
     for grid, table in zip(grids, tables, strict=True):
-        replaced = [*put_values(table, choices.values), *settle_captions(table, headings)]
-        matches, problems = match_columns(table, choices.columns, headings)
-        problems = replaced + problems
+        matches, problems = fit_columns(table, choices.columns, choices.values, headings)
         if not has_errors(problems):
             problems += take_notes(grid, table, matches, EVENT_SHEET)
             problems += account(EVENT_SHEET, table, matches, desk.used, desk.known)

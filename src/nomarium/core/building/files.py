@@ -9,7 +9,8 @@ from pathlib import Path
 
 from nomarium.core.building import wording
 from nomarium.core.building.calendars import Part
-from nomarium.core.ics import PRODID, Rendered, render_calendar
+from nomarium.core.ics import Rendered, render_calendar
+from nomarium.core.marks import carries_mark
 from nomarium.core.output import Door, write_changed
 from nomarium.core.problems import Place, Problem
 from nomarium.core.rows import render_csv
@@ -37,20 +38,11 @@ def index_rows(parts: Sequence[Part]) -> Iterator[tuple[str, ...]]:
 def foreign_files(folder: Path, parts: Sequence[Part]) -> list[Problem]:
     """Return an error for each file in the way that this program did not write."""
     targets = [folder / part.file for part in parts]
-    problems = [wording.foreign_file(str(path)) for path in targets if path.exists() and not _is_own(path)]
+    problems = [wording.foreign_file(str(path)) for path in targets if path.exists() and not carries_mark(path)]
     index = folder / INDEX
     if index.exists() and _index_of(index) is None:
         problems.append(wording.foreign_file(str(index)))
     return problems
-
-
-def _is_own(path: Path) -> bool:
-    """Tell whether a calendar file says that this program made it."""
-    try:
-        with path.open("rb") as stream:
-            return f"PRODID:{PRODID}".encode() in stream.read(400)
-    except OSError:
-        return False
 
 
 def _index_of(path: Path) -> list[str] | None:

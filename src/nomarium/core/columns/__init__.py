@@ -1,6 +1,5 @@
 """Headings → fields: which column of a table holds what, and what that shows of its kind."""
 
-from nomarium.core.columns.captions import settle_captions
 from nomarium.core.columns.contents import (
     holds_dates,
     holds_repeats,
@@ -43,10 +42,11 @@ from nomarium.core.columns.fields import (
     SheetKind,
     heading_key,
 )
+from nomarium.core.columns.fitting import check_columns, fit_columns
 from nomarium.core.columns.headings import Headings
 from nomarium.core.columns.match import check_stated, columns_headed, match_columns
 from nomarium.core.columns.matches import Certainty, Match, Matches
-from nomarium.core.columns.own_values import OwnValues, check_own_values, put_values
+from nomarium.core.columns.own_values import OwnValues
 
 __all__ = [
     "END_FIELDS",
@@ -74,12 +74,13 @@ __all__ = [
     "any_of",
     "at_most",
     "called",
-    "check_own_values",
+    "check_columns",
     "check_stated",
     "columns_headed",
     "dated",
     "dates_in",
     "few_columns",
+    "fit_columns",
     "has",
     "has_none_of",
     "has_one_of",
@@ -91,9 +92,7 @@ __all__ = [
     "holds_weekdays",
     "match_columns",
     "no_dates_in",
-    "put_values",
     "says_how_often",
-    "settle_captions",
     "undated",
     "what_meets",
 ]

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, Kind, heading_key
@@ -67,28 +67,36 @@ def settle_captions(table: Table, headings: Headings) -> list[Problem]:
 
 
 def _spoken(table: Table, kind: Kind) -> list[str]:
-    """Return the caption above each record, and take the records out that are captions."""
+    """Return the caption above each record, and take the records out that are captions; nothing where there is none."""
     first = next((title for title in table.titles[:1] if is_caption(title, kind)), "")
-    before = dict(table.captions)
-    alone = {}
-    if len(table.columns) > 1:
-        for record in range(len(table)):
-            filled = [cell for column in table.columns if (cell := column.cells[record]) != ""]
-            if len(filled) == 1 and isinstance(filled[0], str) and is_caption(filled[0], kind):
-                alone[record] = filled[0]
+    before = {record: text if is_caption(text, kind) else "" for record, text in table.captions.items()}
+    alone = _captions_alone(table, kind)
+    if not (first or before or alone):
+        return []
+    above = {**before, **alone}
     spoken, now = [], first
     for record in range(len(table)):
-        now = before.get(record, now)
-        now = alone.get(record, now)
-        spoken.append(now if is_caption(now, kind) else "")
-    if alone:
-        kept = [record for record in range(len(table)) if record not in alone]
-        spoken = [spoken[record] for record in kept]
-        for column in table.columns:
-            column.cells = [column.cells[record] for record in kept]
-        table.row_numbers = [table.row_numbers[record] for record in kept]
-        table.left_out[LeftOut.CAPTION] += len(alone)
+        now = above.get(record, now)
+        if record not in alone:
+            spoken.append(now)
+    _take_out(table, alone)
     return spoken
+
+
+def _captions_alone(table: Table, kind: Kind) -> dict[int, str]:
+    """Return the records of which one cell alone is filled, and is a caption."""
+    others = len(table.columns) - 1
+    rows = enumerate(zip(*(column.cells for column in table.columns), strict=True))
+    single = ((record, next(cell for cell in row if cell != "")) for record, row in rows if row.count("") == others > 0)
+    return {record: cell for record, cell in single if isinstance(cell, str) and is_caption(cell, kind)}
+
+
+def _take_out(table: Table, records: Collection[int]) -> None:
+    kept = [record for record in range(len(table)) if record not in records]
+    for column in table.columns if records else ():
+        column.cells = [column.cells[record] for record in kept]
+    table.row_numbers = [table.row_numbers[record] for record in kept]
+    table.left_out[LeftOut.CAPTION] += len(records)
 
 
 def _column_of_days(table: Table, headings: Headings) -> Column | None:

@@ -253,12 +253,10 @@ def _take_title(matches: Matches) -> None:
             if abs(match.column.index - dated[0]) < abs(described.column.index - dated[0])
             or _is_filled(match.column) > _is_filled(described.column)
         ]
-        if len(nearer) == 1:
-            nearer[0].field, nearer[0].certainty = "summary", Certainty.DOUBTFUL
-            nearer[0].why = "the column of words beside the date"
-            return
-        described.field, described.certainty = "summary", Certainty.DOUBTFUL
-        described.why = "no other column is the title"
+        beside = len(nearer) == 1
+        taken = nearer[0] if beside else described
+        taken.field, taken.certainty = "summary", Certainty.DOUBTFUL
+        taken.why = "the column of words beside the date" if beside else "no other column is the title"
         return
     _take_only(matches, "summary", holds_titles, "the only column of words left")
     _take_beside_the_date(matches)
@@ -282,7 +280,14 @@ def _take_start(matches: Matches) -> None:
 
 def _take_times(matches: Matches) -> None:
     """Take the only column of times for the starts, or the only two for starts and ends; “9.30” counts in a pair."""
-    timed = [match for match in matches.unused_matches() if may_be_times(match.column)]
+    timed = [match for match in matches.unused_matches() if may_be_times(match.column)] or _pair_beside_dates(matches)
+    if len(timed) <= 2:
+        for match, name in zip(timed, ("start_time", "end_time"), strict=False):
+            match.field, match.certainty, match.why = name, Certainty.DOUBTFUL, "all its cells are times"
+
+
+def _pair_beside_dates(matches: Matches) -> list[Match]:
+    """Return the only two neighbouring columns of starts and ends, dotted ones too, that stand beside the dates."""
     dated = [match.column.index for match in matches.all if match.field in ("start_date", "weekday")]
     pairs = [
         pair
@@ -290,11 +295,7 @@ def _take_times(matches: Matches) -> None:
         if {pair[0].column.index - 1, pair[1].column.index + 1}.intersection(dated)
         if are_starts_and_ends(pair[0].column, pair[1].column)
     ]
-    if not timed and len(pairs) == 1:
-        timed = list(pairs[0])
-    if len(timed) <= 2:
-        for match, name in zip(timed, ("start_time", "end_time"), strict=False):
-            match.field, match.certainty, match.why = name, Certainty.DOUBTFUL, "all its cells are times"
+    return list(pairs[0]) if len(pairs) == 1 else []
 
 
 def _take_end(matches: Matches) -> None:

@@ -19,6 +19,7 @@ from urllib.parse import quote
 from nomarium.core.history import wording
 from nomarium.core.history.edits import EDITED_FIELDS, Edit
 from nomarium.core.history.entries import Entry, Sheaf, unpacked
+from nomarium.core.output import is_calendar_below
 from nomarium.core.problems import DataRefused
 
 FOLDER, NAME = ".nomarium", "history.sqlite3"
@@ -145,8 +146,7 @@ def _columns(base: sqlite3.Connection, table: str) -> list[str]:
 def checked_file(path: object) -> str:
     """Return a calendar's file as a history may name it: below its folder. Raises ValueError for any other."""
     text = path if isinstance(path, str) else ""
-    parts = text.replace("\\", "/").split("/")
-    if not text.endswith(".ics") or text.startswith(("/", "~")) or ".." in parts or ":" in parts[0] or "\0" in text:
+    if not is_calendar_below(text):
         raise _OddHistory(f"it names a file outside its folder (“{text or path}”)")
     return text
 

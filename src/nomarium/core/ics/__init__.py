@@ -4,11 +4,10 @@ from nomarium.core.ics.reading import CalendarChoices, CalendarFile, read_calend
 from nomarium.core.ics.rule_lines import rule_lines
 from nomarium.core.ics.text import escape, fold
 from nomarium.core.ics.weeding import without_events
-from nomarium.core.ics.write import PRODID, Rendered, render_calendar
+from nomarium.core.ics.write import Rendered, render_calendar
 from nomarium.core.ics.zones import vtimezone
 
 __all__ = [
-    "PRODID",
     "CalendarChoices",
     "CalendarFile",
     "Rendered",

@@ -6,9 +6,8 @@ import re
 
 from nomarium.core.ics.components import Component
 from nomarium.core.ics.content_lines import ContentLine
+from nomarium.core.sources.web import SCHEMES
 
-SCHEMES = frozenset({"http", "https", "mailto", "tel", "geo", "cid"})
-"""What addresses may begin with."""
 _SCHEME = re.compile(r"\s*([a-z][a-z0-9+.-]*):", re.IGNORECASE)
 _ADDRESSES = frozenset({"URL", "ATTACH", "IMAGE", "CONFERENCE", "SOURCE", "STRUCTURED-DATA", "LINK", "TZURL"})
 """Properties whose values are addresses, where they do not say otherwise."""

@@ -10,10 +10,10 @@ from nomarium.core.calendars import Calendar
 from nomarium.core.ics.rule_lines import replaced_line, rule_lines
 from nomarium.core.ics.text import escape, fold, uri
 from nomarium.core.ics.zones import vtimezone
+from nomarium.core.marks import PRODID
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.values import Person
 
-PRODID = "-//Nomarium//Nomarium 1//EN"
 BATCH = 2_000
 """Events rendered at a time: enough to be quick, few enough to stay small."""
 

@@ -9,6 +9,7 @@ from typing import Annotated, Literal
 
 from pydantic import AfterValidator, BaseModel, BeforeValidator, ConfigDict, Field
 
+from nomarium.core.output import is_calendar_below
 from nomarium.core.values import WEEKDAY_NAMES, in_reach, weekday_in_any
 from nomarium.settings import SETTINGS
 
@@ -401,8 +402,7 @@ class SourceKeys(Keys):
 
 def _below_the_folder(text: str) -> str:
     """Refuse a file that would lie outside the folder of the output."""
-    parts = text.replace("\\", "/").split("/")
-    if text.startswith(("/", "~")) or ".." in parts or ":" in parts[0] or not text.endswith(".ics"):
+    if not is_calendar_below(text):
         raise ValueError("a file below the output folder, ending in .ics, is expected")
     return text
 

@@ -9,6 +9,7 @@ from collections.abc import Iterable, Iterator, Sequence
 from datetime import datetime
 from itertools import chain, islice
 
+from nomarium.core.marks import MAKER
 from nomarium.core.tables import guarded
 
 _BATCH = 2_000
@@ -42,7 +43,7 @@ def render_xlsx(
 
     held = io.BytesIO()
     book = Workbook(held, {"in_memory": True, "strings_to_formulas": False, "strings_to_urls": False})
-    book.set_properties({"created": stamp.replace(tzinfo=None), "author": "Nomarium"})
+    book.set_properties({"created": stamp.replace(tzinfo=None), "author": MAKER})
     sheet = book.add_worksheet(sheet_name)
     bold = book.add_format({"bold": True, "bottom": 1})
     for column, heading in enumerate(headings):

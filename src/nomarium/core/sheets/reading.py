@@ -12,13 +12,10 @@ from nomarium.core.columns import (
     Kind,
     Matches,
     SheetKind,
-    check_own_values,
-    check_stated,
+    check_columns,
     columns_headed,
+    fit_columns,
     heading_key,
-    match_columns,
-    put_values,
-    settle_captions,
 )
 from nomarium.core.problems import Place, Problem, WrongCall, has_errors
 from nomarium.core.sheets import wording
@@ -120,13 +117,10 @@ def sheet_of(
     if idle := [name for name in choices.whole if kind.field(name) is None]:
         return None, [wording.idle_keys(choices.place, idle, kind.rows, kind.names)]
     try:
-        check_stated([table], choices.columns, Headings(kind))
-        check_own_values([table], choices.values)
+        check_columns([table], choices.columns, choices.values, Headings(kind))
     except WrongCall as wrong:
         return None, [wording.wrong_columns(choices.place, wrong)]
-    replaced = [*put_values(table, choices.values), *settle_captions(table, Headings(kind))]
-    matches, problems = match_columns(table, choices.columns, Headings(kind))
-    problems = replaced + problems
+    matches, problems = fit_columns(table, choices.columns, choices.values, Headings(kind))
     if has_errors(problems):
         return None, problems
     if grid is not None and kind.kind is Kind.LIST:

@@ -91,8 +91,7 @@ def _asked(details: Details, column: Column, attendees: Sequence[tuple[Person, .
     for record, persons in enumerate(attendees):
         cell = column.cells[record]
         if cell != "" and answers[cell] is None:
-            place = details.table.cell_place(record, column)
-            details.problems.append(wording.unknown_word(place, "rsvp", column.heading, plain_text(cell), stops=False))
+            details.warn_of_word(record, "rsvp", column)
         asked = ";RSVP=TRUE" if answers[cell] else ""
         found.append(tuple(person._replace(parameters=person.parameters + asked) for person in persons))
     return found

@@ -72,6 +72,11 @@ class Details:
         self.problems.append(problem)
         self.refused.setdefault(record, problem)
 
+    def warn_of_word(self, record: int, name: str, column: Column) -> None:
+        """Warn of a word that the field of a column cannot have: the event does without."""
+        place, found = self.table.cell_place(record, column), plain_text(column.cells[record])
+        self.problems.append(wording.unknown_word(place, name, column.heading, found, stops=False))
+
     def warn_unknown(self, record: int, column: Column, lookup: Lookup, text: str) -> None:
         """Warn of a text that a look-up sheet lacks."""
         place = self.table.cell_place(record, column)
@@ -110,10 +115,7 @@ def _read_own_lines(details: Details, matches: Matches) -> None:
         for record, cell in enumerate(column.cells):
             line = known[cell]
             if line is None:
-                place = details.table.cell_place(record, column)
-                details.problems.append(
-                    wording.unknown_word(place, name, column.heading, plain_text(cell), stops=False)
-                )
+                details.warn_of_word(record, name, column)
             elif line:
                 lines[record] = (*lines[record], line)
     if any(lines):
@@ -140,14 +142,11 @@ def _read_words(details: Details, name: str, column: Column, read: _Reader) -> N
     values = _each_once(column.cells, lambda cell: read(plain_text(cell), column.heading))
     if None in values:
         for record, value in enumerate(values):
-            if value is None:
-                place = details.table.cell_place(record, column)
-                found = plain_text(column.cells[record])
-                stops = name == "visibility"  # a private event must not go out as a public one
-                problem = wording.unknown_word(place, name, column.heading, found, stops=stops)
-                details.problems.append(problem)
-                if stops:
-                    details.refused.setdefault(record, problem)
+            if value is None and name == "visibility":  # a private event must not go out as a public one
+                place, found = details.table.cell_place(record, column), plain_text(column.cells[record])
+                details.refuse(record, wording.unknown_word(place, name, column.heading, found))
+            elif value is None:
+                details.warn_of_word(record, name, column)
         values = [value or "" for value in values]
     details.columns[name] = values
 

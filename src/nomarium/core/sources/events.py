@@ -212,9 +212,8 @@ def _first_apart(sheet: EventSheet) -> list[Problem]:
     starts = [series.occurrences[0].start for series in sheet.series]
     if len(starts) < _FEW or sheet.series[0].record != 0:
         return []
-    others = sorted(starts[1:])
-    gap = min(abs(starts[0] - other) for other in others)
-    if gap <= max(MONTHS_AWAY, 2 * max(later - earlier for earlier, later in pairwise(others))):
+    gap = min(abs(starts[0] - other) for other in starts[1:])
+    if gap <= MONTHS_AWAY or gap <= 2 * max(later - earlier for earlier, later in pairwise(sorted(starts[1:]))):
         return []
     first = sheet.series[0]
     return [wording.perhaps_a_sample(starts[0]).at(_moment_place(sheet, 0), first.summary)]
@@ -225,9 +224,9 @@ _FEW = 5
 
 def _refuse_other_years(sheet: EventSheet, within: tuple[date, date] | None) -> None:
     """Refuse a sheet of which no event has a part in the span that it is said to be about: last year's file."""
-    found = [occurrence for series in sheet.series for occurrence in series.occurrences]
-    if within is None or not found:
+    if within is None or not sheet.series:
         return
+    found = [occurrence for series in sheet.series for occurrence in series.occurrences]
     first, last = min(one.start for one in found).date(), max(one.start for one in found).date()
     if any(one.start.date() <= within[1] and one.end.date() >= within[0] for one in found):
         return

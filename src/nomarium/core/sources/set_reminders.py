@@ -28,6 +28,8 @@ def set_reminders(
     columns = matches.columns(_FIELDS)
     problems: list[Problem] = []
     moments: list[MomentColumn] = []
+    if not columns and switch is None:
+        return problems
     if columns:
         wanted = [(column, name == "reminder_time") for name, column in columns]
         moments, problems = read_moments(table, wanted, replace(dates, order=dates.order or order))

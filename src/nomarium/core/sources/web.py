@@ -4,7 +4,9 @@ from __future__ import annotations
 
 import re
 
-_SCHEME = re.compile(r"(?:https?|mailto|tel|geo|cid):[^\s<>\"{}|\\^`]+", re.IGNORECASE)
+SCHEMES = ("http", "https", "mailto", "tel", "geo", "cid")
+"""What addresses may begin with: they lead to a page, a message, a number, a place or a part of the file."""
+_SCHEME = re.compile(rf"(?:{'|'.join(SCHEMES)}):[^\s<>\"{{}}|\\^`]+", re.IGNORECASE)
 _BARE_HOST = re.compile(r"(www\.)?[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d+)?(/[^\s<>\"{}|\\^`]*)?", re.IGNORECASE)
 _LONGEST_HOST = 2_000
 

@@ -171,7 +171,7 @@ def _cut(
         grid.file, grid.sheet, grid.form, start + 1, _columns(records, headings[first : last + 1], first), numbers
     )
     table.left_out = Counter(reason for reason in reasons if reason)
-    table.captions = _captions(rows, reasons)
+    table.captions = _captions(rows, reasons) if table.left_out[LeftOut.CAPTION] else {}
     table.origins, table.first_day = grid.origins, grid.first_day
     above = [" ".join(filter(None, map(plain_text, row))) for row in reversed(grid.rows[:start])]
     table.titles = [*filter(None, above), grid.sheet or "", grid.file]

@@ -1,14 +1,10 @@
-"""What a workbook's look says and its values do not: hidden rows, cells crossed out, merged areas, the first day."""
+"""What a workbook's look says and its values do not: hidden rows, cells crossed out, merged areas."""
 
 from __future__ import annotations
 
 from dataclasses import dataclass, field
-from datetime import datetime
 
 from nomarium.core.tables.table import Spot
-
-FIRST_DAY_OF_1904 = datetime(1904, 1, 1)
-"""Day number 0 of a workbook that says ``date1904``."""
 
 Box = tuple[int, int, int, int]
 """A merged area: first row, first column, last row, last column, counted from 0."""

@@ -19,13 +19,13 @@ from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.contents import DAMAGED_ZIP
+from nomarium.core.tables.pipes import MOST_BYTES
 from nomarium.core.tables.table import Grid, Spot
 
 ONEROSTER_FILES = ("academicSessions", "orgs", "courses", "classes", "users", "enrollments")
 """The files that are read; all others of the standard say nothing of who meets when."""
 _ENOUGH = 2
 """So many of them make a folder one of the standard, its classes among them."""
-_MOST_BYTES = 250_000_000
 _ACTIVE = ("", "active")
 _FORM = "class lists (OneRoster)"
 
@@ -120,8 +120,8 @@ def _read(path: Path, name: str, inner: str) -> _File:
             data = (path / inner).read_bytes()
         else:
             with zipfile.ZipFile(path) as archive:
-                if archive.getinfo(inner).file_size > _MOST_BYTES:
-                    raise DataRefused(wording.too_large(place, archive.getinfo(inner).file_size, _MOST_BYTES))
+                if archive.getinfo(inner).file_size > MOST_BYTES:
+                    raise DataRefused(wording.too_large(place, archive.getinfo(inner).file_size, MOST_BYTES))
                 data = archive.read(inner)
         text = data.decode("utf-8-sig")
     except UnicodeDecodeError:

@@ -16,6 +16,8 @@ Spot = tuple[int, int]
 
 FIRST_DAY = datetime(1899, 12, 30)
 """Day number 0 of most workbooks, as counted since 1 March 1900 (ECMA-376, part 1, 18.17.4.1)."""
+FIRST_DAY_OF_1904 = datetime(1904, 1, 1)
+"""Day number 0 of a workbook that says ``date1904``."""
 
 
 @dataclass(slots=True)

@@ -12,11 +12,11 @@ from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.contents import Kind
-from nomarium.core.tables.looks import FIRST_DAY_OF_1904, Looks
+from nomarium.core.tables.looks import Looks
 from nomarium.core.tables.markup import LONGEST_CELL
 from nomarium.core.tables.ods_looks import ods_looks
 from nomarium.core.tables.sheet_size import check_size
-from nomarium.core.tables.table import FIRST_DAY, Grid
+from nomarium.core.tables.table import FIRST_DAY, FIRST_DAY_OF_1904, Grid
 from nomarium.core.tables.xlsx_looks import xlsx_looks
 
 if TYPE_CHECKING:

@@ -23,13 +23,11 @@ from nomarium.core.agenda import (
     time_words,
     titled,
 )
+from nomarium.core.marks import PAGE_MARK
 from nomarium.core.values import counted, day_words, full_day
 
 if TYPE_CHECKING:
     from jinja2 import Environment
-
-MARK = '<meta name="generator" content="Nomarium">'
-"""What tells a page of ours from any other file."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -70,7 +68,7 @@ def calendar_page(
         environment()
         .get_template("calendar.html.jinja")
         .render(
-            mark=MARK,
+            mark=PAGE_MARK,
             name=" · ".join(showing.calendars),
             calendars=[(letter_of(place), name) for place, name in enumerate(showing.calendars)],
             about=f"{counted(len(events), 'event')}, {day_words(first)} to {day_words(last)}",

@@ -9,10 +9,11 @@ from pathlib import Path, PurePosixPath
 from nomarium import __version__
 from nomarium.core.agenda import DayFacts, Showing, cycles_of
 from nomarium.core.building import Build, Part
+from nomarium.core.marks import carries_mark
 from nomarium.core.privacy import Privacy, calendar_for_others, for_others
 from nomarium.core.problems import Place, Problem, error, note
 from nomarium.core.values import counted, day_words
-from nomarium.views.pages.calendar_page import MARK, PageLinks, calendar_page, page_assets
+from nomarium.views.pages.calendar_page import PageLinks, calendar_page, page_assets
 from nomarium.views.pages.index_page import IndexEntry, index_page
 
 INDEX = "index.html"
@@ -86,7 +87,7 @@ def _about(part: Part) -> str:
 def foreign_pages(build: Build, folder: Path) -> list[Problem]:
     """Report files that stand where pages go, and are none of ours: they are not written over."""
     names = [INDEX, *map(_page_of, build.calendars.parts)]
-    foreign = [name for name in names if (folder / name).is_file() and MARK.encode() not in _start(folder / name)]
+    foreign = [name for name in names if (folder / name).is_file() and not carries_mark(folder / name)]
     return [_foreign(folder / name) for name in foreign]
 
 
@@ -94,7 +95,7 @@ def pages_left(build: Build, folder: Path) -> list[Problem]:
     """Name the pages of an earlier build whose calendars the plan makes no more."""
     made = {INDEX, *map(_page_of, build.calendars.parts)}
     pages = sorted(path.relative_to(folder).as_posix() for path in folder.rglob("*.html")) if folder.is_dir() else []
-    left = [page for page in pages if page not in made and MARK.encode() in _start(folder / page)]
+    left = [page for page in pages if page not in made and carries_mark(folder / page)]
     return [_left(folder, left)] if left else []
 
 

@@ -7,7 +7,8 @@ from dataclasses import dataclass
 from itertools import groupby
 from urllib.parse import quote
 
-from nomarium.views.pages.calendar_page import MARK, environment, page_style
+from nomarium.core.marks import PAGE_MARK
+from nomarium.views.pages.calendar_page import environment, page_style
 
 
 @dataclass(frozen=True, slots=True)
@@ -34,7 +35,7 @@ def index_page(title: str, entries: Sequence[IndexEntry], address: str = "") -> 
         environment()
         .get_template("index.html.jinja")
         .render(
-            mark=MARK,
+            mark=PAGE_MARK,
             title=title,
             groups=[(_plural(kind), [_row(entry, base) for entry in several]) for kind, several in groups],
             count=len(entries),
