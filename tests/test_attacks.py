@@ -71,6 +71,8 @@ OVERWRITTEN = {
         {"a.ics": THEIRS.replace("END:V", "BEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:20260908T090000Z\r\nSUMMARY:A\r\nEND:VEVENT\r\nEND:V"),
          "b.ics": THEIRS, "n/b.txt": "Dear diary\n"},
         ["compare", "a.ics", "b.ics", "--notices", "n"], ["n/b.txt"], "did not write"),
+    "a sheet that a plan would be saved to": (
+        {"events.csv": EVENTS}, ["convert", "events.csv", "-o", "e.ics", "--save-plan", "events.csv"], ["events.csv"], "already"),
     "a picture of somebody": (
         {"e.ics": OURS, "p.svg": "<svg/>"}, ["show", "e.ics", "--week", "2026-09-08", "-o", "p.svg"], ["p.svg"], "did not write"),
     "a folder behind a link": (
@@ -142,6 +144,8 @@ TAMPERED = {
     "edits of nothing": "INSERT INTO edits VALUES ('e.ics', 'u', 'nonsense', 't', 's', 'b', 'v', 'z')",
     "edits of a field that is none": "INSERT INTO edits VALUES ('e.ics', 'u', 'nonsense', 't', 's', 'b', 'v', 1)",
     "a table of others": "DROP TABLE files; CREATE TABLE files (x)",
+    "a trigger": "CREATE TRIGGER t AFTER INSERT ON builds BEGIN DELETE FROM files; DELETE FROM builds; END",
+    "a view": "ALTER TABLE files RENAME TO f; CREATE VIEW files AS SELECT * FROM f",
     "another program's": "PRAGMA application_id = 77",
 }
 
@@ -315,11 +319,14 @@ def test_private_events_stay_private(desk):
     assert desk.run("build", "--updates", "u", "--accept").status == 0
     assert desk.run("retract", "1", "-o", "back").status == 0
     assert desk.run("compare", "1", "2", "--notices", "n").status == 0
+    (desk.folder / "cmp").mkdir()
+    for name in ("c.csv", "c.html"):
+        assert desk.run("compare", "1", "2", "-o", f"cmp/{name}").status == 0
     (desk.folder / "pics").mkdir()
     for name in ("w.svg", "w.html", "w.txt"):
         assert desk.run("show", "calendars/e.ics", "--week", "2026-09-14", "-o", f"pics/{name}").status == 0
-    seen = dict.fromkeys(path.parts[-2] for path, _ in public_texts(desk, ["web", "u", "back", "n", "pics"]))
-    assert set(seen) >= {"web", "n", "pics"}
+    seen = dict.fromkeys(path.parts[-2] for path, _ in public_texts(desk, ["web", "u", "back", "n", "pics", "cmp"]))
+    assert set(seen) >= {"web", "n", "pics", "cmp"}
     leaks = [(path, word) for path, text in public_texts(desk, seen) for word in SECRET if word in text]
     assert leaks == []
     feed = events_in(desk.folder / "web" / "e.ics")
@@ -350,6 +357,20 @@ PASSING = [
     ("ATTACH:cid:part1", "ATTACH:cid:part1"),
     ("IMAGE;VALUE=URI:data:text/html;base64,AAAA", None),
     ('X-NOTE;ALTREP="javascript:x":hi', None),
+    ("ATTACH;ENCODING=BASE64;VALUE=BINARY;X-FILENAME=URL.exe:TVqQ", None),
+    ("ATTENDEE:javascript:alert(1)", None),
+    ("ORGANIZER;CN=URL:data:text/html,x", None),
+    ("ATTENDEE:urn:uuid:7d2b3a52-0a54-44f5-9d5c-93c1d1d5a3a1", "ATTENDEE:urn:uuid:7d2b"),
+    ("X-CONF:VBScript:URL", None),
+    ("X-NOTE:file:///URL", None),
+    ("X-NOTE:file under URL", "X-NOTE:file under URL"),
+    ("X-ALT-DESC;FMTTYPE=text/html:<p>URL<SCRIPT>x</script>", None),
+    ('X-ALT-DESC;FMTTYPE=text/html:<p onclick="x">URL', None),
+    ('X-ALT-DESC;FMTTYPE=text/html:<a href="java&#115\\;cript:URL">', None),
+    ('X-ALT-DESC;FMTTYPE=text/html:<a href="java\\nscript:URL">', None),
+    ("X-ALT-DESC;FMTTYPE=text/html:<p>Bring <b>data: on paper</b>", "<b>data: on paper"),
+    ("URL:\\\\server\\share", None),
+    ("URL://server/share", None),
     ("X-NOTE:a\x00b\x0bc\x0cd\x85e\u2028f", "X-NOTE:abcdef"),
     ("ATTENDEE;X-P=a\x0bb\x85c:mailto:a@example.org", "ATTENDEE;X-P=abc:mailto:a@example.org"),
 ]
@@ -419,6 +440,12 @@ def ods_of(rows):
             f'<office:document-content {spaces}><office:body><office:spreadsheet><table:table table:name="P">{rows}',
         )
     return data.getvalue()
+
+
+def test_a_key_of_a_plan_is_never_deeper_than_a_plan_is(desk):
+    desk.put("nomarium.toml", "a." * 50_000 + "b = 1\n")
+    run = subprocess.run([COMMAND, "check"], cwd=desk.folder, capture_output=True, timeout=10, check=False)
+    assert (run.returncode, b"nested too deeply" in run.stderr) == (1, True)
 
 
 MEASURED = """

@@ -33,6 +33,7 @@ from nomarium.core.history import (
 )
 from nomarium.core.marks import PAGE_MARK
 from nomarium.core.output import write_all, write_below
+from nomarium.core.privacy import Privacy
 from nomarium.core.problems import has_errors
 from nomarium.core.rows import render_csv, render_xlsx
 from nomarium.core.values import counted
@@ -66,10 +67,9 @@ def compare(call: CompareCall) -> int:
         return 1
     old, new = sides
     both = same_calendars(old, new)
-    found = [(path, differences(a, b, pairing=True).within(*call.days)) for path, a, b in both]
-    found = [(path, one) for path, one in found if one.found]
+    found = _found(call, both)
     if call.output is not None:
-        _write_table(call.output, found, quiet=call.quiet)
+        _write_table(call.output, _found_by_others(call, both), quiet=call.quiet)
     if call.notices is not None:
         _write_notices(call, old, new, both)
     if call.as_json:
@@ -77,6 +77,24 @@ def compare(call: CompareCall) -> int:
     elif call.output is None and call.notices is None and not call.quiet:
         print_lines(_compare_lines(old.name, new.name, found), sys.stdout, "    ")
     return 1 if call.exit_code and found else 0
+
+
+def _found(call: CompareCall, both: Sequence[Calendars]) -> list[tuple[str, Differences]]:
+    """Return what differs in each calendar in which something does."""
+    found = ((path, differences(a, b, pairing=True).within(*call.days)) for path, a, b in both)
+    return [(path, one) for path, one in found if one.found]
+
+
+def _privacy(call: CompareCall) -> Privacy:
+    return plan_privacy(call.plan if call.plan.exists() else Path(call.old))
+
+
+def _found_by_others(call: CompareCall, both: Sequence[Calendars]) -> list[tuple[str, Differences]]:
+    """Return what differs in what others may read: a file gets around."""
+    privacy = _privacy(call)
+    return _found(
+        call, [(path, entries_for_others(old, privacy), entries_for_others(new, privacy)) for path, old, new in both]
+    )
 
 
 def _sides(call: CompareCall) -> tuple[Side, Side]:
@@ -94,7 +112,7 @@ def _write_notices(call: CompareCall, old: Side, new: Side, both: Sequence[Calen
     """Write for each calendar what has changed, in sentences."""
     files = []
     folder = call.notices or Path()
-    privacy = plan_privacy(call.plan if call.plan.exists() else Path(call.old))
+    privacy = _privacy(call)
     for path, before, after in both:
         file = folder / Path(path or f"{Path(new.name).stem}.ics").with_suffix(".txt")
         was, now = (entries_for_others(entries, privacy) for entries in (before, after))

@@ -174,6 +174,10 @@ def convert(
     splits = tuple(split or ())
     target = replace(Target.of(output, output_format, splits, dry_run=dry_run, keep_going=keep_going), rules=rules)
     paths = options.existing(files)
+    if saved is not None:
+        from nomarium.cli.save_plan import check_saved, save_plan
+
+        check_saved(saved)
     days, back = options.shift_days(shift)
     adjustments = Adjustments(
         dict(options.pairs(stated, "--set")),
@@ -214,7 +218,5 @@ def convert(
             result = conversion.convert(request, lambda done: bar(done, len(paths)), problems)
         status = write_conversion(result, request, target, as_json=as_json, quiet=quiet)
         if saved is not None and not status:
-            from nomarium.cli.save_plan import save_plan
-
             save_plan(saved, ctx.params, target)
         raise typer.Exit(status)

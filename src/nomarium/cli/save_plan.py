@@ -39,10 +39,14 @@ _NOT_KEPT = {
 _USUAL = {"length": "1h", "if_closed": "drop"}
 
 
-def save_plan(path: Path, said: Mapping[str, Any], target: Target, *, force: bool = False) -> None:
-    """Write a plan of what a call said; ``said`` are its options by their names in the command."""
-    if path.exists() and not force:
+def check_saved(path: Path) -> None:
+    """Raise typer.BadParameter where a plan must not be written, since something stands there."""
+    if path.exists():
         raise typer.BadParameter(f"“{path}” is there already. Name another file.", param_hint="--save-plan")
+
+
+def save_plan(path: Path, said: Mapping[str, Any], target: Target) -> None:
+    """Write a plan of what a call said; ``said`` are its options by their names in the command."""
     write_whole(path, [saved_plan(_saved(path.parent, said, target)).encode()])
     typer.echo(f"Saved    {path}: a plan that says the same; next time: nomarium build {path}", err=target.to_stdout)
 

@@ -133,6 +133,11 @@ def _look_at(path: Path) -> None:
         (mark,) = base.execute("PRAGMA application_id").fetchone()
         if mark not in (0, _APPLICATION):
             raise _OddHistory("it belongs to another program")
+        others = [
+            name for kind, name in base.execute("SELECT type, name FROM sqlite_schema") if kind in ("trigger", "view")
+        ]
+        if others:
+            raise _OddHistory(f"it does more than to keep builds ({', '.join(map(str, others))})")
         tables = {name: columns for name, columns in _TABLES.items() if _columns(base, name) not in ([], columns)}
         if tables or not _columns(base, "builds"):
             odd = ", ".join(tables) or "no table of builds"

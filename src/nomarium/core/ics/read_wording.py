@@ -50,7 +50,7 @@ def harmful(file: str, line: int, text: str) -> Problem:
     return warning(
         "harmful-part",
         at_line(file, line),
-        "It could run, mail or open something by itself, and was left out.",
+        "It could run, mail or open something by itself, or brings a file along, and was left out.",
         found=text,
         advice="Alarms that show or sound, and links to pages, mail, numbers and places, stay.",
     )

@@ -21,6 +21,8 @@ PLAN_NAME = "nomarium.toml"
 """The usual name of a plan."""
 
 _MOST_BYTES = 2_000_000
+_DEEP = re.compile(r"(?<![\w\"'-])(?:[\w\"'-]++[ \t]*+\.[ \t]*+){60}")
+"""A dotted key so deep that no plan needs it, and whose reading would take minutes."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -50,6 +52,8 @@ def load_plan(path: Path) -> tuple[PlanFile | None, list[Problem]]:
 
     text = _text(path)
     try:
+        if _DEEP.search(text):
+            raise RecursionError
         keys = tomllib.loads(text)
     except tomllib.TOMLDecodeError as fault:
         return None, [_not_toml(path, text, str(fault))]
