@@ -85,6 +85,17 @@ class Program:
         return sorted(said_by(event) for event in self.events.values())
 
 
+class BluntProgram(Program):
+    """One that knows nothing but UIDs: whatever comes last stands there, and cancelled events are crossed out."""
+
+    def take(self, data):
+        for event in icalendar.Calendar.from_ical(data).walk("VEVENT"):
+            self.events[str(event["UID"])] = event
+
+    def shown(self):
+        return sorted(said_by(event) for event in self.events.values() if event.get("STATUS") != "CANCELLED")
+
+
 def said_by(event):
     return f"{told(event)} {event.get('LOCATION', '')}"
 

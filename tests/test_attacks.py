@@ -66,7 +66,8 @@ OVERWRITTEN = {
     "a calendar that is weeded": (
         {"e.ics": THEIRS}, ["weed", "e.ics", "-o", "e.ics"], ["e.ics"], "reads"),
     "a calendar that is taken back": (
-        {"e.ics": OURS}, ["retract", "e.ics", "-o", "."], ["e.ics"], "reads"),
+        {"e.ics": OURS.replace("END:V", "BEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:20260908T090000Z\r\nSUMMARY:A\r\nEND:VEVENT\r\nEND:V")},
+        ["retract", "e.ics", "-o", "."], ["e.ics"], "reads"),
     "a file where a notice goes": (
         {"a.ics": THEIRS.replace("END:V", "BEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:20260908T090000Z\r\nSUMMARY:A\r\nEND:VEVENT\r\nEND:V"),
          "b.ics": THEIRS, "n/b.txt": "Dear diary\n"},

@@ -182,7 +182,7 @@ def test_several_files_make_one_calendar(desk):
 
 def test_uids_come_from_the_event_and_not_from_its_row(desk):
     def uids(*rows, **options):
-        events = desk.events("Id,Title,Date,Where,Notes\n" + "".join(rows), **options)
+        events = desk.events("Id,Title,Date,Where,Notes\n" + "".join(rows), "--fresh", **options)
         return {str(event["SUMMARY"]) + str(event.get("LOCATION", "")): str(event["UID"]) for event in events}
 
     plain = uids(",A,2026-09-08,Hall,x\n", ",B,2026-09-08,,\n")

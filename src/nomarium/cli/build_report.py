@@ -7,12 +7,13 @@ from dataclasses import asdict
 from itertools import groupby
 from typing import TYPE_CHECKING
 
+from nomarium.cli.difference_lines import changes_line, counts_json, update_lines
 from nomarium.cli.report import problems_json
 
 if TYPE_CHECKING:
     from nomarium.cli.build_run import Done
 from nomarium.core.building import Build, FileRead, Part, footing, hours_of
-from nomarium.core.history import Edit, OnEdit, Outlook, What, edit_words
+from nomarium.core.history import Edit, OnEdit, Outlook, edit_words
 from nomarium.core.problems import Problem
 from nomarium.core.values import counted, day_words, style_of
 
@@ -101,8 +102,7 @@ def written_lines(build: Build, done: Done, *, dry_run: bool) -> Iterator[str]:
         yield f"{'Pages':<{_LABEL}}in {folder}: {counted(written, 'file')} written{left}; index.html leads to all"
     if done.kept.number:
         yield f"{'Kept':<{_LABEL}}as build {done.kept.number} (nomarium history)"
-    for number, (path, events) in enumerate(done.updates):
-        yield f"{'' if number else 'Updates':<{_LABEL}}{path}: {counted(events, 'event')}"
+    yield from update_lines(done.updates)
 
 
 def _kind_of(part: Part) -> tuple[str, str]:
@@ -133,10 +133,7 @@ def change_lines(outlook: Outlook) -> Iterator[str]:
     """Say what a build changes in what was given out before."""
     if outlook.first:
         return
-    counts = outlook.all.counts()
-    words = {What.ADDED: "new", What.MOVED: "moved", What.CHANGED: "changed", What.GONE: "gone"}
-    said = [f"{counts[what]:,} {word}" for what, word in words.items() if counts[what]]
-    yield f"{'Changes':<{_LABEL}}{', '.join(said) or 'nothing'}; {outlook.all.same:,} as before"
+    yield changes_line(outlook.all)
     kept = outlook.edits.kept
     if kept:
         calendars = counted(len({edit.path for edit in kept}), "calendar")
@@ -153,7 +150,7 @@ def build_json(build: Build, done: Done) -> dict[str, object]:
         "folder": str(build.folder),
         "calendars": [_part_json(part) for part in build.calendars.parts],
         "build": done.kept.number,
-        "changes": _changes_json(done.outlook) if done.outlook else {},
+        "changes": counts_json(done.outlook.all) if done.outlook else {},
         "written": [str(path) for path in done.kept.written],
         "unchanged": [str(path) for path in done.kept.left],
         "pages": str(done.pages[0]) if done.pages else "",
@@ -167,11 +164,6 @@ def file_json(file: FileRead) -> dict[str, object]:
     """Return what a file gave, and what each of its columns was used for, for programs."""
     columns = [{"column": one.letters, "heading": one.heading, "used_as": one.use or None} for one in file.columns]
     return {"file": file.file, "form": file.form, "gave": file.gave, "columns": columns}
-
-
-def _changes_json(outlook: Outlook) -> dict[str, int]:
-    counts = outlook.all.counts()
-    return {**{what.value: counts[what] for what in What}, "same": outlook.all.same}
 
 
 def _edit_json(edit: Edit, choice: OnEdit) -> dict[str, str]:

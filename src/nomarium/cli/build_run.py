@@ -154,7 +154,7 @@ def _print(made: Build, call: BuildCall, done: Done, *, failed: bool) -> None:
         print_lines([*read_lines(made), *footing_lines(made)], sys.stdout)
     print_problems(by_place(done.problems), errors_only=call.quiet)
     if not call.quiet and done.outlook is not None:
-        print_lines(export_lines(done.exports), sys.stdout)
+        print_lines(export_lines(done.exports, done.outlook.edits.kept), sys.stdout)
         print_lines(change_lines(done.outlook), sys.stdout)
     if failed:
         typer.echo(nothing_line(done.problems), err=True)

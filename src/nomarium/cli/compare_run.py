@@ -66,12 +66,12 @@ def compare(call: CompareCall) -> int:
     if has_errors(problems):
         return 1
     old, new = sides
-    both = same_calendars(old, new)
+    both = same_calendars(old, new, renamed=True)
     found = _found(call, both)
     if call.output is not None:
         _write_table(call.output, _found_by_others(call, both), quiet=call.quiet)
     if call.notices is not None:
-        _write_notices(call, old, new, both)
+        _write_notices(call, old, new)
     if call.as_json:
         typer.echo(json.dumps([_json(path, d) for path, one in found for d in one.found], ensure_ascii=False, indent=2))
     elif call.output is None and call.notices is None and not call.quiet:
@@ -108,12 +108,12 @@ def _sides(call: CompareCall) -> tuple[Side, Side]:
     return read_side(old, known, zone), read_side(new, known, zone)
 
 
-def _write_notices(call: CompareCall, old: Side, new: Side, both: Sequence[Calendars]) -> None:
+def _write_notices(call: CompareCall, old: Side, new: Side) -> None:
     """Write for each calendar what has changed, in sentences."""
     files = []
     folder = call.notices or Path()
     privacy = _privacy(call)
-    for path, before, after in both:
+    for path, before, after in same_calendars(old, new):
         file = folder / Path(path or f"{Path(new.name).stem}.ics").with_suffix(".txt")
         was, now = (entries_for_others(entries, privacy) for entries in (before, after))
         text = notice(file.stem, f"{old.name} → {new.name}", was, now, call.days)

@@ -98,6 +98,24 @@ Split = Annotated[
 ]
 Once = Annotated[bool, typer.Option("--once", help="Keep one of identical events.")]
 Expect = Annotated[int | None, typer.Option("--expect", metavar="NUMBER", help="How many events there must be.")]
+Since = Annotated[
+    Path | None,
+    typer.Option(
+        "--since",
+        metavar="EARLIER",
+        help="The calendar that was imported, or exported since: events keep its UIDs; else OUT as it stands.",
+    ),
+]
+Updates = Annotated[
+    Path | None,
+    typer.Option(
+        "--updates",
+        metavar="FILE",
+        help="Write a small calendar of what is new, changed and cancelled; with --split a folder of several.",
+    ),
+]
+Accept = Annotated[bool, typer.Option("--accept", help="Go on even if more events are gone than the guard lets pass.")]
+Fresh = Annotated[bool, typer.Option("--fresh", help="A calendar that has nothing to do with what stands in OUT.")]
 KeepGoing = Annotated[
     bool, typer.Option("--keep-going", help="Write what can be read, and the refused rows beside it with the reasons.")
 ]
@@ -154,6 +172,10 @@ def convert(
     keep_going: KeepGoing = False,
     dry_run: DryRun = False,
     force: options.Force = False,
+    since: Since = None,
+    updates: Updates = None,
+    accept: Accept = False,
+    fresh: Fresh = False,
     saved: SavePlan = None,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
@@ -165,6 +187,7 @@ def convert(
     “nomarium inspect” shows the reading beforehand. Calendar files (.ics) are read like sheets: their repeats are
     unrolled into dated events; several become one, and any form is written.
     """
+    from nomarium.cli.reissuing import Again
     from nomarium.cli.target import Target
     from nomarium.cli.writing import write_conversion
     from nomarium.core import conversion
@@ -174,6 +197,9 @@ def convert(
     splits = tuple(split or ())
     target = replace(Target.of(output, output_format, splits, dry_run=dry_run, keep_going=keep_going), rules=rules)
     paths = options.existing(files)
+    options.existing([since] if since else [])
+    if fresh and (since or updates):
+        raise options.wrong("--fresh", "It forgets what was given out; --since and --updates go by it.")
     if saved is not None:
         from nomarium.cli.save_plan import check_saved, save_plan
 
@@ -213,10 +239,12 @@ def convert(
             expect,
             options.zone_name(to_zone) if to_zone else None,
             rules,
+            scope=calendar or "",
         )
         with progress("Reading", wanted=not quiet) as bar:
             result = conversion.convert(request, lambda done: bar(done, len(paths)), problems)
-        status = write_conversion(result, request, target, as_json=as_json, quiet=quiet)
+        again = Again(since, updates, accept, fresh, options.zone_name(zone))
+        status = write_conversion(result, request, target, again, as_json=as_json, quiet=quiet)
         if saved is not None and not status:
             save_plan(saved, ctx.params, target)
         raise typer.Exit(status)

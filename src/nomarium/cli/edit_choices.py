@@ -51,15 +51,17 @@ def edit_line(edit: Edit) -> str:
     return f"{head}: {edit.what} {edit_words(edit.what, edit.base) or '–'} → {edit_words(edit.what, edit.value) or '–'}"
 
 
-def export_lines(exports: Iterable[Export]) -> Iterator[str]:
-    """Say what was edited by hand in exported calendars, and what becomes of it."""
+def export_lines(exports: Iterable[Export], holding: Iterable[Edit]) -> Iterator[str]:
+    """Say what was edited by hand in exported calendars, and what becomes of it; ``holding`` are edits that hold."""
+    held = {(edit.path, edit.uid, edit.what) for edit in holding}
     for export in exports:
         yield f"Edited   {export.name} is {export.path}: {counted(len(export.found), 'new edit')} by hand"
         for edit, choice in export.found:
-            yield f"         {edit_line(edit)} ({_become(edit, choice)})"
+            holds = (edit.path, edit.uid, edit.what) in held
+            yield f"         {edit_line(edit)} ({_become(edit, choice, holds=holds)})"
 
 
-def _become(edit: Edit, choice: OnEdit) -> str:
+def _become(edit: Edit, choice: OnEdit, *, holds: bool) -> str:
     if choice is OnEdit.KEEP:
-        return "kept"
+        return "kept" if holds else "not kept: the sheets say so too, or otherwise by now"
     return "left to them" if edit.is_added else "overwritten"

@@ -7,6 +7,7 @@ import sys
 from collections.abc import Iterable, Iterator, Sequence
 from contextlib import closing
 from dataclasses import asdict
+from datetime import datetime
 from pathlib import Path
 
 import typer
@@ -22,12 +23,13 @@ from nomarium.core.history import (
     Store,
     What,
     alone,
+    cancelled_file,
     differences,
-    read_side,
+    retracted_file,
     retraction,
 )
 from nomarium.core.marks import carries_mark
-from nomarium.core.output import write_below
+from nomarium.core.output import Door, write_below, write_together
 from nomarium.core.plan import load_plan
 from nomarium.core.problems import WrongCall
 from nomarium.core.values import counted
@@ -121,18 +123,20 @@ def forget(plan: Path, before: int) -> int:
     return 0
 
 
-def retract(what: str, plan: Path, folder: Path, only: str | None, *, as_messages: bool) -> int:
-    """Write the files that take a build, or a calendar of ours, back; return the exit status."""
+def retract(what: str, plan: Path, folder: Path, only: Sequence[str], *, as_messages: bool) -> int:
+    """Write the files that take a build, or calendars of ours, back; return the exit status."""
+    if folder.exists() and not folder.is_dir():
+        raise WrongCall(f"“{folder}” is a file.", "-o names the folder that the files go into.")
     at, method = moment_of_build(), "CANCEL" if as_messages else ""
-    if not what.isdecimal():
-        return _retract_file(Path(what), folder, at, method)
-    number = int(what)
+    built = [] if what.isdecimal() else _of_last_build(Path(what), plan)
+    if not what.isdecimal() and not built:
+        return _retract_files(Path(what), folder, only, at, method)
     with alone(plan.parent), closing(_store(plan, reading=False)) as store:
+        number = store.last() if built else int(what)
         states = store.files(number) if any(row.id == number for row in store.builds()) else {}
-        if only is not None:
-            states = {path: state for path, state in states.items() if only.casefold() in path.casefold()}
         if not states:
-            raise WrongCall(f"Build {number} has no such calendars.", "“nomarium history” lists the builds.")
+            raise WrongCall(f"There is no build {number}.", "“nomarium history” lists the builds.")
+        states = {path: states[path] for path in _named(only, built or list(states))}
         files, revisions = [], []
         own = {(edit.path, edit.uid) for edit in store.edits() if edit.is_added}
         for path, state in states.items():
@@ -146,6 +150,37 @@ def retract(what: str, plan: Path, folder: Path, only: str | None, *, as_message
     return 0
 
 
+def _of_last_build(path: Path, plan: Path) -> list[str]:
+    """Return which calendars of the last build a file or folder is: the history then keeps that they are taken back."""
+    if not (plan.parent / FOLDER / NAME).exists():
+        return []
+    with closing(_store(plan)) as store:
+        states = store.files()
+    whole = path.resolve()
+    return [
+        name
+        for name, place in zip(states, _built(plan, states), strict=True)
+        if place.resolve() == whole or whole in place.resolve().parents
+    ]
+
+
+def _named(only: Sequence[str], paths: Sequence[str]) -> list[str]:
+    """Return the calendars of which the whole name is one of those asked for: "Vasquel", "teachers/Vasquel.ics"."""
+    if not only:
+        return list(paths)
+    by_name: dict[str, list[str]] = {}
+    for path in paths:
+        for name in dict.fromkeys((path, Path(path).with_suffix("").as_posix(), Path(path).name, Path(path).stem)):
+            by_name.setdefault(name.casefold(), []).append(path)
+    unknown = [name for name in only if name.casefold() not in by_name]
+    if unknown:
+        near = [path for path in paths if unknown[0].casefold() in path.casefold()]
+        hint = f"Names count whole, such as {', '.join(f'“{Path(path).stem}”' for path in near[:3])}."
+        listed = ", ".join(f"“{Path(path).stem}”" for path in paths[:8])
+        raise WrongCall(f"No calendar is named “{unknown[0]}”.", hint if near else f"There are: {listed}.")
+    return list(dict.fromkeys(path for name in only for path in by_name[name.casefold()]))
+
+
 def _built(plan: Path, states: Iterable[str]) -> list[Path]:
     """Return where the calendars of a build stand."""
     loaded, _ = load_plan(plan)
@@ -153,27 +188,36 @@ def _built(plan: Path, states: Iterable[str]) -> list[Path]:
     return [folder / path for path in states]
 
 
-def _retract_file(path: Path, folder: Path, at: str, method: str) -> int:
-    side = read_side(str(path), None, "UTC")
-    text = path.read_bytes() if path.suffix == ".ics" else b""
-    if path.suffix != ".ics" or not carries_mark(path):
-        raise WrongCall(f"“{path}” is no calendar that this program made.", "Only what it gave out can be taken back.")
-    sequences = {uid: (_sequence(text, uid), "") for uid in side.entries()}
-    data, taken = retraction(path.stem, side.entries().values(), sequences, at, method)
-    write_below(folder, [(folder / path.name, (data,))], [path])
-    _say_retracted([(folder / path.name, len(taken))])
+def _retract_files(path: Path, folder: Path, only: Sequence[str], at: str, method: str) -> int:
+    """Take back what calendar files of ours hold; each then says itself that its events are cancelled."""
+    apart = path.is_dir() and folder.resolve() != path.resolve()
+    files = sorted(path.rglob("*.ics")) if path.is_dir() else [path]
+    files = [file for file in files if not (apart and folder.resolve() in file.resolve().parents)]
+    if not path.exists():
+        raise WrongCall(f"There is no file or folder “{path}”.", "Name a calendar, a folder of them, or a build.")
+    base = path if path.is_dir() else path.parent
+    ours = {file.relative_to(base).as_posix(): file for file in files if carries_mark(file)}
+    if not ours:
+        kind = "holds no calendar" if path.is_dir() else "is no calendar"
+        raise WrongCall(f"“{path}” {kind} that this program made.", "Only what it gave out can be taken back.")
+    taken = [(name, ours[name], retracted_file(ours[name], at, method)) for name in _named(only, list(ours))]
+    moment = datetime.fromisoformat(at)
+    back = [(folder / name, (data,)) for name, _, (data, events) in taken if events]
+    marked = [(file, (found[0],)) for _, file, _ in taken if (found := cancelled_file(file, moment))]
+    write_together([(back, Door(folder, frozenset(ours.values()))), (marked, Door())])
+    told = [(folder / name, events) for name, _, (_, events) in taken if events]
+    if not told:
+        typer.echo(f"Nothing  is left to take back: all events of {path} are cancelled.")
+        return 0
+    _say_retracted(told)
     return 0
-
-
-def _sequence(text: bytes, uid: str) -> int:
-    """Return the sequence that a calendar file gives an event."""
-    start = text.find(f"UID:{uid}\r\n".encode())
-    block = text[start : text.find(b"END:VEVENT", start)] if start >= 0 else b""
-    found = block.partition(b"SEQUENCE:")[2].split(b"\r\n")[0]
-    return int(found) if found.isdigit() else 0
 
 
 def _say_retracted(files: Sequence[tuple[Path, int]]) -> None:
     for number, (path, events) in enumerate(files):
         typer.echo(f"{'' if number else 'Wrote':<9}{path}: {counted(events, 'event')}, each cancelled")
-    typer.echo("Next     import each file into the calendar that has its events: they are cancelled there, and go.")
+    typer.echo("Next     import each file into the calendar that has its events: most programs take them out, or show")
+    typer.echo(
+        "         them crossed out. In one that leaves them as they were, delete that calendar; or export it, and"
+    )
+    typer.echo("         “nomarium weed EXPORTED.ics --take-out CALENDAR.ics -o OUT.ics” makes it without them.")

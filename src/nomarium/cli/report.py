@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from datetime import timedelta
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -174,8 +174,14 @@ def _length_words(length: timedelta) -> str:
     return " ".join(filter(None, (counted(hours, "hour") if hours else "", counted(rest, "minute") if rest else "")))
 
 
-def conversion_json(result: Conversion, path: Path | None, written: Sequence[Path]) -> str:
-    """Return the report as JSON."""
+def conversion_json(
+    result: Conversion,
+    path: Path | None,
+    written: Sequence[Path],
+    changes: Mapping[str, int],
+    updates: Mapping[Path, int],
+) -> str:
+    """Return the report as JSON; ``changes`` are the numbers of events that have changed since they were given out."""
     span = result.calendar.span()
     return json.dumps(
         {
@@ -190,6 +196,8 @@ def conversion_json(result: Conversion, path: Path | None, written: Sequence[Pat
             "calendars": [
                 {"file": sheet.table.file, **sheet.counts} for sheet in result.sheets if isinstance(sheet, CalendarFile)
             ],
+            "changes": dict(changes),
+            "updates": {str(file): events for file, events in updates.items()},
             "problems": problems_json(result.problems),
         },
         ensure_ascii=False,

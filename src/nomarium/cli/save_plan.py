@@ -66,7 +66,7 @@ def _saved(folder: Path, said: Mapping[str, Any], target: Target) -> SavedCall:
         options.column_fields(said["column"]),
         options.own_values(said["value"]),
         said["visible"],
-        {**_kept(said, _SOURCE), **lookups},
+        {**_kept(said, _SOURCE), **lookups, "identity": said["calendar"] or ""},
         ["each_day"] if said["each_day"] else [],
         dict(options.pairs(said["stated"], "--set")),
         options.row_conditions(said["only"], "--only"),

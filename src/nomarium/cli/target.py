@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping
 from dataclasses import dataclass
+from glob import escape
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -88,6 +89,16 @@ class Target:
         path = self.path or Path()
         filled = [index for index, part in enumerate(path.parts) if _PLACEHOLDER.search(part)]
         return Path(*path.parts[: filled[0]]) if filled else path
+
+    def standing(self) -> list[Path]:
+        """Return the files that stand where this target would write, sorted."""
+        if self.path is None:
+            return []
+        if not self.split:
+            return [self.path] if self.path.is_file() else []
+        anybody = self.part_path(dict.fromkeys(self.split, "\0")).relative_to(self.folder)
+        pattern = escape(str(anybody)).replace("\0", "*")
+        return sorted(path for path in self.folder.glob(pattern) if path.is_file())
 
     def part_path(self, names: Mapping[str, str]) -> Path:
         """Return the file for one value of each field of a split, from the values' safe names."""

@@ -3,71 +3,133 @@
 from __future__ import annotations
 
 import sys
+from collections import deque
 from collections.abc import Callable, Iterable, Iterator
+from dataclasses import dataclass, field
 from datetime import datetime
 from pathlib import Path
 
 import typer
 
 from nomarium.cli.console import print_lines, print_problems, progress
+from nomarium.cli.difference_lines import changes_line, counts_json, update_lines
+from nomarium.cli.reissuing import Again, Reissued, reissued
 from nomarium.cli.report import conversion_json, nothing_line, read_lines, written_lines
 from nomarium.cli.stamp import stamp_of
 from nomarium.cli.target import Target
 from nomarium.core.calendars import Calendar, file_names, split_calendar
 from nomarium.core.columns import RULE_FIELDS
 from nomarium.core.conversion import Conversion, Request
+from nomarium.core.history import Differences
 from nomarium.core.ics import render_calendar
-from nomarium.core.output import write_all, write_below
+from nomarium.core.output import Door, write_together
+from nomarium.core.problems import Place, WrongCall, by_place, has_errors
 from nomarium.core.refused import refused_rows
-from nomarium.core.rows import ROW_FIELDS, RowStyle, event_rows, render_csv, render_json, render_xlsx
+from nomarium.core.rows import ROW_FIELDS, RowStyle, event_rows, not_in_rows, render_csv, render_json, render_xlsx
 from nomarium.core.sources import check_name
 
 
-def write_conversion(result: Conversion, request: Request, target: Target, *, as_json: bool, quiet: bool) -> int:
+def write_conversion(
+    result: Conversion, request: Request, target: Target, again: Again, *, as_json: bool, quiet: bool
+) -> int:
     """Write the calendar unless errors forbid it, print report and problems, and return the exit status."""
     for name in target.split:
         check_name(result.sheets, name, "--split")
-    writing = bool(result.calendar.uids) and (target.keep_going or not result.failed)
-    written = _write(result, request, target, quiet=quiet) if writing and not target.dry_run else []
+    possible = bool(result.calendar.uids) and (target.keep_going or not result.failed)
+    made = _going_on(result, request, target, again) if possible else None
+    writing = made is not None and not has_errors(made.problems)
+    done = _Done()
+    if writing and made is not None:
+        done = _write(result, request, target, made, again, quiet=quiet)
+        lost = not_in_rows(result.calendar, Place(str(target.path))) if target.form != "ics" else []
+        result.problems = by_place([*result.problems, *made.problems, *lost])
     report_to = sys.stderr if target.to_stdout else sys.stdout
     if as_json:
-        typer.echo(conversion_json(result, target.path if writing else None, written), file=report_to)
+        path = target.path if writing else None
+        changes = counts_json(done.changes) if done.changes else {}
+        typer.echo(conversion_json(result, path, done.written, changes, done.updates), file=report_to)
         return _status(result)
     if not quiet:
         print_lines(read_lines(result, request), report_to)
     print_problems(result.problems, errors_only=quiet)
     if writing and not quiet:
-        print_lines(written_lines(result, request, target.path, written, dry_run=target.dry_run), report_to)
+        print_lines([changes_line(done.changes)] if done.changes else [], report_to)
+        print_lines(written_lines(result, request, target.path, done.written, dry_run=target.dry_run), report_to)
+        print_lines(update_lines(done.updates.items()), report_to)
     elif not writing:
         typer.echo(nothing_line(result), err=True)
     return _status(result)
+
+
+@dataclass(slots=True)
+class _Done:
+    """What came of the writing."""
+
+    written: list[Path] = field(default_factory=list)
+    changes: Differences | None = None
+    """What has changed since the calendar was given out before; None where it was not."""
+    updates: dict[Path, int] = field(default_factory=dict)
+    """The small calendars of what has changed, with their numbers of events."""
 
 
 def _status(result: Conversion) -> int:
     return 1 if result.failed or not result.calendar.uids else 0
 
 
-def _write(result: Conversion, request: Request, target: Target, *, quiet: bool) -> list[Path]:
+def _going_on(result: Conversion, request: Request, target: Target, again: Again) -> Reissued:
+    """Let the events of a conversion go on from those given out before."""
+    if again.updates is not None and result.failed:
+        raise WrongCall("--updates needs every row.", "What a refused row stood for would be taken back: correct it.")
+    place = Place(str(target.path or "standard output"))
+    made = reissued(result.calendar, target, again, stamp_of(request.files), place, request.scope)
+    if again.updates is not None and not made.given:
+        raise WrongCall("Nothing was given out yet.", "--updates tells what has changed since: convert without it.")
+    result.calendar = made.calendar
+    if has_errors(made.problems):
+        result.problems = by_place([*result.problems, *made.problems])
+    return made
+
+
+def _write(result: Conversion, request: Request, target: Target, made: Reissued, again: Again, *, quiet: bool) -> _Done:
     stamp = stamp_of(request.files)
     total = len(result.calendar.uids)
+    done = _Done()
     with progress("Writing", wanted=not quiet) as bar:
-        files = list(_files(result.calendar, target, stamp, lambda done: bar(done, total)))
+        files: list[tuple[Path, Iterable[bytes]]] = list(
+            _files(result.calendar, target, made, stamp, lambda count: bar(count, total))
+        )
+        files += made.forsaken(path for path, _ in files)
         rows = refused_rows(result.sheets)
         refused_path = target.refused_path()
         if rows is not None and refused_path:
             files.append((refused_path, iter([rows])))
-        if target.path is None:
-            _to_stdout(parts for _, file in files for parts in file)
-            return []
-        return write_below(target.folder, files) if target.split else write_all(files)
+        if target.path is None or target.dry_run:
+            _pass_on((parts for _, file in files for parts in file), to_stdout=target.to_stdout)
+        else:
+            done.written = write_together(_batches(files, target, made, again.updates, done))
+    done.changes = made.differences() if made.given else None
+    return done
+
+
+def _batches(
+    files: Iterable[tuple[Path, Iterable[bytes]]], target: Target, made: Reissued, updates: Path | None, done: _Done
+) -> Iterator[tuple[Iterable[tuple[Path, Iterable[bytes]]], Door]]:
+    """Yield the files of a conversion, then the small ones that tell what they change."""
+    yield files, Door(target.folder) if target.split else Door()
+    if updates is not None:
+        small = list(made.updates(updates, target))
+        done.updates = {path: events for path, _, events in small}
+        whole = frozenset(made.given)
+        yield ((path, data) for path, data, _ in small), Door(updates if target.split else None, whole)
 
 
 def _files(
-    calendar: Calendar, target: Target, stamp: datetime, done: Callable[[int], None]
+    calendar: Calendar, target: Target, made: Reissued, stamp: datetime, done: Callable[[int], None]
 ) -> Iterator[tuple[Path, Iterator[bytes]]]:
     """Yield each file to write, rendered when its turn comes."""
     if not target.split:
-        yield target.path or Path(), _rendered(calendar, target, stamp, done)
+        path = target.path or Path()
+        yield path, _rendered(made.of(path, calendar), target, stamp, done)
         return
     parts = split_calendar(calendar, target.split)
     safe = {
@@ -76,12 +138,15 @@ def _files(
     }
     for chosen, part in parts.items():
         names = {name: safe[name][value] for name, value in zip(target.split, chosen, strict=True)}
-        yield target.part_path(names), _rendered(part, target, stamp, done)
+        path = target.part_path(names)
+        yield path, _rendered(made.of(path, part), target, stamp, done)
 
 
 def _rendered(calendar: Calendar, target: Target, stamp: datetime, done: Callable[[int], None]) -> Iterator[bytes]:
     if target.form == "ics":
         return render_calendar(calendar, stamp, done)
+    if calendar.stamps is not None:  # what has changed is told from the events as calendars have them
+        deque(render_calendar(calendar, stamp), maxlen=0)
     if target.style is not None:
         return _styled(calendar, target, target.style, stamp)
     headings = (*ROW_FIELDS, *RULE_FIELDS) if target.rules else ROW_FIELDS
@@ -99,7 +164,10 @@ def _styled(calendar: Calendar, target: Target, style: RowStyle, stamp: datetime
     return render_json(style.headings, rows) if target.form == "json" else render_xlsx(style.headings, rows, stamp)
 
 
-def _to_stdout(parts: Iterable[bytes]) -> None:
+def _pass_on(parts: Iterable[bytes], *, to_stdout: bool) -> None:
+    """Render everything, to standard output or to nowhere."""
     for part in parts:
-        sys.stdout.buffer.write(part)
-    sys.stdout.buffer.flush()
+        if to_stdout:
+            sys.stdout.buffer.write(part)
+    if to_stdout:
+        sys.stdout.buffer.flush()

@@ -83,6 +83,8 @@ class Request:
     """Whether repeats are written as rules where the standard can say them, and not as dated events."""
     preview: bool = False
     """Whether a year of an endless repeat is enough."""
+    scope: str = ""
+    """What keeps the identities of events apart from those of like events elsewhere: the name where it is stated."""
 
 
 @dataclass(slots=True)
@@ -155,7 +157,7 @@ def convert(
         for one in find_doubles(series, whose=whose)
     ]
     found += _expectations(request, sheets, series)
-    return Conversion(sheets, by_place(found), Calendar.of(request.name, series))
+    return Conversion(sheets, by_place(found), Calendar.of(request.name, series, request.scope))
 
 
 @dataclass(frozen=True, slots=True)

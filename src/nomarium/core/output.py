@@ -101,9 +101,31 @@ def write_all(files: Iterable[tuple[Path, Iterable[bytes]]], door: Door = Door()
 
     Returns their paths. Raises DataRefused as write_whole does.
     """
-    ready = write_beside(files, door)
+    return write_together([(files, door)])
+
+
+def write_together(batches: Iterable[tuple[Iterable[tuple[Path, Iterable[bytes]]], Door]]) -> list[Path]:
+    """Write files through several doors, as write_all does: all are ready before the first takes its place.
+
+    They are rendered in their order, so that one may tell what came of those before. Folders are made for files that
+    must stay in one.
+    """
+    ready: Ready = []
+    try:
+        for files, door in batches:
+            ready += write_beside(_with_folders(files, door), door)
+    except BaseException:
+        discard(ready)
+        raise
     settle(ready)
     return [path for _, path in ready]
+
+
+def _with_folders(files: Iterable[tuple[Path, Iterable[bytes]]], door: Door) -> Iterator[tuple[Path, Iterable[bytes]]]:
+    for path, parts in files:
+        if door.inside is not None:
+            make_folder_of(path, door)
+        yield path, parts
 
 
 def is_calendar_below(text: str) -> bool:
@@ -118,10 +140,7 @@ def write_below(folder: Path, files: Sequence[tuple[Path, Iterable[bytes]]], kep
 
     ``kept`` are files that are not written over, whosever they are. Raises DataRefused as write_whole does.
     """
-    door = Door(folder, frozenset(kept))
-    for path, _ in files:
-        make_folder_of(path, door)
-    return write_all(files, door)
+    return write_together([(files, Door(folder, frozenset(kept)))])
 
 
 Ready = list[tuple[Path, Path]]

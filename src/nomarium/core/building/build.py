@@ -129,7 +129,7 @@ def _hold(build: Build, zone: str) -> None:
     for name, coded in read.coded.items():
         build.held += [_of_codes(name, meeting, school.name) for meeting in coded]
     for name, events in read.events.items():
-        build.held += _of_events(name, events)
+        build.held += _of_events(name, events, _identity(build, name))
 
 
 def _add_members(build: Build) -> None:
@@ -190,8 +190,14 @@ def _of_codes(source: str, meeting: CodedMeeting, school: str) -> Held:
     return held
 
 
-def _of_events(source: str, events: Sequence[Series]) -> list[Held]:
-    uids = iter(assign_uids(source, events))
+def _identity(build: Build, source: str) -> str:
+    """Return what tells the events of a source from like ones of others."""
+    keys = build.plan.plan.sources.get(source) if build.plan else None
+    return source if keys is None or keys.identity is None else keys.identity
+
+
+def _of_events(source: str, events: Sequence[Series], identity: str) -> list[Held]:
+    uids = iter(assign_uids(identity, events))
     held = []
     for one in events:
         own = tuple(next(uids) for _ in one.occurrences)

@@ -11,9 +11,9 @@ from nomarium.core.problems import Problem
 
 _ALL = frozenset({"sheets", "kind", "set", "only", "without", "prefix"})
 _EFFECTS: dict[str, frozenset[str]] = {
-    Kind.EVENTS: _ALL | {"length", "hours", "places", "people", "if_closed", "cycle"},
-    Kind.CALENDAR: _ALL,
-    Kind.MONTHS: _ALL | {"length", "hours"},
+    Kind.EVENTS: _ALL | {"identity", "length", "hours", "places", "people", "if_closed", "cycle"},
+    Kind.CALENDAR: _ALL | {"identity"},
+    Kind.MONTHS: _ALL | {"identity", "length", "hours"},
     Kind.LIST: _ALL | {"day_numbers", "division", "cycle", "length", "hours", "places", "people"},
     Kind.GRID: _ALL | {"codes", "day_numbers", "division", "cycle", "each", "cell", "hours", "places", "people"},
     Kind.SLOTS: frozenset({"sheets", "kind", "codes", "only", "without", "length", "hours"}),

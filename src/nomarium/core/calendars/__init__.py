@@ -1,16 +1,19 @@
 """Series → calendars: which events, under which name, with which identity."""
 
 from nomarium.core.calendars.calendar import Calendar
-from nomarium.core.calendars.doubles import Double, find_doubles
+from nomarium.core.calendars.doubles import Double, Likeness, find_doubles, find_longer, find_moved
 from nomarium.core.calendars.identity import assign_uids, occurrence_id, stable_uuid
 from nomarium.core.calendars.split import file_names, split_calendar
 
 __all__ = [
     "Calendar",
     "Double",
+    "Likeness",
     "assign_uids",
     "file_names",
     "find_doubles",
+    "find_longer",
+    "find_moved",
     "occurrence_id",
     "split_calendar",
     "stable_uuid",

@@ -6,9 +6,17 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 from functools import cached_property
+from typing import Protocol
 
 from nomarium.core.calendars.identity import assign_uids
 from nomarium.core.sources import Occurrence, Series
+
+
+class Stamper(Protocol):
+    """What gives each event the lines that say when it was last changed."""
+
+    def __call__(self, series: Series, occurrence: Occurrence, uid: str, lines: str) -> str:
+        """Return the lines of an event with those in their place; ``uid`` is its line, ``lines`` are all others."""
 
 
 @dataclass(frozen=True)
@@ -18,13 +26,18 @@ class Calendar:
     name: str
     series: Sequence[Series]
     uids: Sequence[str]
-    stamps: Sequence[str] | str | None = None
+    stamps: Sequence[str] | str | Stamper | None = None
     """For each occurrence, the lines that say when it was last changed; a text where they are the same in all."""
+    head: Sequence[str] = ()
+    """Further lines of its head."""
 
     @classmethod
-    def of(cls, name: str, series: Sequence[Series]) -> Calendar:
-        """Make a calendar of events, in the order given, working out their UIDs."""
-        return cls(name, series, assign_uids(name, series))
+    def of(cls, name: str, series: Sequence[Series], scope: str = "") -> Calendar:
+        """Make a calendar of events, in the order given, working out their UIDs.
+
+        ``scope`` keeps them apart from like events of other calendars; never the name of a file, which may change.
+        """
+        return cls(name, series, assign_uids(scope, series))
 
     def occurrences(self) -> Iterator[Occurrence]:
         """All occurrences, in the order of the UIDs."""

@@ -5,7 +5,8 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import dataclass
-from datetime import UTC, datetime
+from datetime import UTC, datetime, timedelta
+from enum import StrEnum
 from functools import cache
 from zoneinfo import ZoneInfo
 
@@ -16,6 +17,14 @@ _SLIP_FROM = 5
 """Words from this length may differ by one letter: shorter ones, and those with digits, are told apart by it."""
 
 
+class Likeness(StrEnum):
+    """What makes two events one."""
+
+    TITLE = "the same title"
+    MORE = "something added to the title"
+    MOVED = "another time"
+
+
 @dataclass(frozen=True, slots=True)
 class Double:
     """An event, and another that says the same."""
@@ -23,6 +32,7 @@ class Double:
     kept: Series
     """The one that says more; of two that say as much, the first."""
     other: Series
+    likeness: Likeness = Likeness.TITLE
 
 
 def _nobody(_: Series) -> object:
@@ -49,6 +59,75 @@ def find_doubles(
     return [double for group in groups.values() if len(group) > 1 for double in _in_group(group, alike_only=alike_only)]
 
 
+_ADDED = re.compile(r"\s*[(\[][^()\[\]]*[)\]]\s*$|\s+[-–—|:/]\s.*$|:\s.*$")
+"""What people add behind a title: in brackets, or behind a dash or colon."""
+_BEFORE = re.compile(r"^[(\[][^()\[\]]*[)\]]\s*|^[^:|–—-]{1,20}(?::|\s[-–—|])\s+")
+"""And in front of it."""
+
+
+def find_longer(events: Iterable[Series]) -> list[Double]:
+    """Return events at the same time of which one title is the other with something added: "Tea", "Tea (A)"."""
+    groups: dict[object, list[Series]] = {}
+    for event in events:
+        groups.setdefault(_moments(event), []).append(event)
+    found = []
+    for group in groups.values():
+        plain = {_words(event.summary): event for event in reversed(group)} if len(group) > 1 else {}
+        for event in group if plain else ():
+            bases = {_words(_ADDED.sub("", event.summary)), _words(_BEFORE.sub("", event.summary))}
+            for base in bases - {_words(event.summary), ()}:
+                other = plain.get(base)
+                if other is not None and _one_place(event, other):
+                    found.append(Double(event, other, Likeness.MORE))
+    return found
+
+
+_NEAR = timedelta(days=7)
+
+
+def find_moved(events: Iterable[Series]) -> list[Double]:
+    """Return pairs of events of one title, as long as each other: the only two of it, at most a week apart, or two
+    that overlap.
+
+    Such a pair may be an event and what was left of it when it was moved; it may as well be two.
+    """
+    titled: dict[tuple[str, ...], list[Series]] = {}
+    for event in events:
+        titled.setdefault(_words(event.summary), []).append(event)
+    found = []
+    for several in titled.values():
+        pairs = [(several[0], several[1])] if len(several) == 2 else _overlapping(several)
+        for one, other in pairs:
+            if _is_moved(one, other):
+                kept, less = sorted((one, other), key=_says, reverse=True)
+                found.append(Double(kept, less, Likeness.MOVED))
+    return found
+
+
+def _overlapping(events: Iterable[Series]) -> Iterator[tuple[Series, Series]]:
+    """Yield each two neighbours that overlap, none of them twice."""
+    ordered = sorted(events, key=lambda event: event.occurrences[0].start)
+    place = 1
+    while place < len(ordered):
+        one, other = ordered[place - 1], ordered[place]
+        if other.occurrences[0].start < one.occurrences[0].end:
+            yield one, other
+            place += 1
+        place += 1
+
+
+def _is_moved(one: Series, other: Series) -> bool:
+    if one.recurrence or other.recurrence or one.id == other.id or len(one.occurrences) + len(other.occurrences) > 2:
+        return False
+    first, second = one.occurrences[0], other.occurrences[0]
+    same_kind = first.all_day == second.all_day and first.end - first.start == second.end - second.start
+    return same_kind and timedelta(0) < abs(first.start - second.start) <= _NEAR and _one_place(one, other)
+
+
+def _one_place(one: Series, other: Series) -> bool:
+    return len({_words(place) for place in (one.location, other.location) if place}) < 2
+
+
 def _in_group(group: Sequence[Series], *, alike_only: bool) -> Iterator[Double]:
     shape = _words if alike_only else _shape
     by_shape: dict[tuple[str, ...], list[Series]] = {}
@@ -68,8 +147,7 @@ def _in_group(group: Sequence[Series], *, alike_only: bool) -> Iterator[Double]:
 def _is_double(one: Series, other: Series) -> bool:
     if one == other or (one.id and one.id == other.id):
         return False
-    places = {_words(place) for place in (one.location, other.location) if place}
-    return len(places) < 2 and near_same(one.summary, other.summary)
+    return _one_place(one, other) and near_same(one.summary, other.summary)
 
 
 def near_same(one: str, other: str) -> bool:

@@ -33,7 +33,7 @@ class SavedCall:
     visible: bool = False
     """Whether rows that are hidden or crossed out are left out."""
     source: Mapping[str, str] = field(default_factory=dict)
-    """Keys of the source that are one text: length, hours, prefix, places, people, cycle, if_closed."""
+    """Keys of the source that are one text: length, hours, prefix, identity, places, people, cycle, if_closed."""
     flags: Sequence[str] = ()
     """Keys of the source that say yes."""
     stated: Mapping[str, str] = field(default_factory=dict)

@@ -1,10 +1,12 @@
 """What was built before: what changes, what is kept, what brings earlier imports up to date or takes them back."""
 
-from nomarium.core.history.build_files import Kept, recover, stamp_lines, write_build
+from nomarium.core.history.build_files import Kept, recover, write_build
+from nomarium.core.history.cancellations import cancelled_series, retraction, stamp_lines
 from nomarium.core.history.differences import Difference, Differences, What, differences
-from nomarium.core.history.edits import EDITED_FIELDS, Edit, Edits, OnEdit, OnEdits, edit_words
+from nomarium.core.history.edits import EDITED_FIELDS, TIME, Edit, Edits, OnEdit, OnEdits, edit_words, time_text
 from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
 from nomarium.core.history.exports import Export, read_exports
+from nomarium.core.history.given_files import GivenFile, cancelled_file, read_given, retracted_file, uid_of
 from nomarium.core.history.notices import entries_for_others, notice
 from nomarium.core.history.operands import (
     Side,
@@ -15,16 +17,19 @@ from nomarium.core.history.operands import (
     read_side,
     same_calendars,
 )
+from nomarium.core.history.put_back import put_back
 from nomarium.core.history.record import USUAL_GUARD, Outlook, guard, look_ahead
+from nomarium.core.history.reissue import Reissue, carry_uids, foreign_events, stop_too_much
 from nomarium.core.history.store import FOLDER, NAME, BuildRow, FileState, Store, alone
-from nomarium.core.history.updates import cancelled_series, retraction, update_files
-from nomarium.core.history.wording import when
+from nomarium.core.history.updates import update_files
+from nomarium.core.history.wording import nobody_now, when
 
 __all__ = [
     "EDITED_FIELDS",
     "FOLDER",
     "NAME",
     "TEXT_FIELDS",
+    "TIME",
     "USUAL_GUARD",
     "BuildRow",
     "Difference",
@@ -34,33 +39,45 @@ __all__ = [
     "Entry",
     "Export",
     "FileState",
+    "GivenFile",
     "Kept",
     "OnEdit",
     "OnEdits",
     "Outlook",
+    "Reissue",
     "Side",
     "Store",
     "What",
     "alone",
     "as_given_out",
     "by_uid",
+    "cancelled_file",
     "cancelled_series",
+    "carry_uids",
     "differences",
     "edit_words",
     "entries_for_others",
     "entries_of",
+    "foreign_events",
     "guard",
     "last_build",
     "look_ahead",
+    "nobody_now",
     "notice",
     "plan_privacy",
     "plan_zone",
+    "put_back",
     "read_exports",
+    "read_given",
     "read_side",
     "recover",
+    "retracted_file",
     "retraction",
     "same_calendars",
     "stamp_lines",
+    "stop_too_much",
+    "time_text",
+    "uid_of",
     "update_files",
     "when",
     "write_build",

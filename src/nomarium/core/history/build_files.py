@@ -9,6 +9,7 @@ from pathlib import Path
 
 from nomarium.core.building import INDEX, Build, index_bytes
 from nomarium.core.history import wording
+from nomarium.core.history.cancellations import change_lines, stamp_lines
 from nomarium.core.history.record import Outlook, digest_of, input_digests, new_build
 from nomarium.core.history.store import FileState, Store
 from nomarium.core.ics import Rendered, render_calendar
@@ -50,19 +51,7 @@ def recover(store: Store, folder: Path, files: Iterable[str]) -> list[Problem]:
 
 def stamps(origin: str, revisions: Mapping[str, tuple[int, str]]) -> Callable[[str], str] | str:
     """Return the lines of their last change for all events of a file, or what gives each its own."""
-    return stamp_lines(origin, revisions) if revisions else _lines(0, origin)
-
-
-def stamp_lines(origin: str, revisions: Mapping[str, tuple[int, str]]) -> Callable[[str], str]:
-    """Return what gives an event by its UID DTSTAMP, LAST-MODIFIED and, where it was changed, SEQUENCE."""
-    usual = _lines(0, origin)
-    return lambda uid: _lines(*revisions[uid]) if uid in revisions else usual
-
-
-def _lines(sequence: int, at: str) -> str:
-    stamp = f"{datetime.fromisoformat(at).astimezone(UTC):%Y%m%dT%H%M%SZ}"
-    number = f"\r\nSEQUENCE:{sequence}" if sequence else ""
-    return f"DTSTAMP:{stamp}\r\nLAST-MODIFIED:{stamp}{number}"
+    return stamp_lines(origin, revisions) if revisions else change_lines(0, origin)
 
 
 def write_build(

@@ -9,6 +9,7 @@ from datetime import date
 from enum import StrEnum
 
 from nomarium.core.history.entries import TEXT_FIELDS, Entry
+from nomarium.core.history.field_words import field_words, properties_that_differ
 from nomarium.core.history.pairing import pair
 
 
@@ -46,11 +47,16 @@ class Difference:
         return any(one.start[:10] <= last and (one.start >= midnight or one.end > midnight) for one in sides)
 
     def fields(self) -> list[tuple[str, str, str]]:
-        """Return the fields that differ: (name, before, after)."""
+        """Return the fields that differ, in words: (name, before, after)."""
         if self.before is None or self.after is None:
             return []
         pairs = zip(TEXT_FIELDS, self.before.texts, self.after.texts, strict=True)
-        changed = [(name, old, new) for name, old, new in pairs if old != new]
+        changed: list[tuple[str, str, str]] = []
+        for name, old, new in pairs:
+            if name == "extra" and old != new:
+                changed += properties_that_differ(old, new)
+            elif old != new:
+                changed.append((name, field_words(name, old), field_words(name, new)))
         times = (("start", 1), ("end", 2), ("all_day", 3), ("zone", 4))
         return [
             *(

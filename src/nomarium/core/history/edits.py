@@ -8,6 +8,7 @@ from datetime import datetime, timedelta
 from enum import StrEnum
 
 from nomarium.core.history.entries import TEXT_FIELDS, Entry
+from nomarium.core.history.field_words import field_words
 from nomarium.core.sources import Occurrence, Series, in_zone
 
 EDITED_TEXTS = tuple(name for name in TEXT_FIELDS if name not in ("organizer", "attendees", "extra"))
@@ -175,7 +176,7 @@ def with_edits(series: Series, edits: dict[str, str]) -> Series:
 def edit_words(name: str, value: str) -> str:
     """Return the value of an edited field in words: "2026-09-08 09:00–09:45" for a time."""
     if name != TIME or not value:
-        return " ".join(value.split())
+        return " ".join(field_words(name, value).split())
     when = occurrence_of(value)
     if when.all_day:
         last = when.end - timedelta(days=1)

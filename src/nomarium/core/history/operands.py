@@ -13,7 +13,7 @@ from nomarium.core.conversion import Request, convert
 from nomarium.core.history import wording
 from nomarium.core.history.applied import apply_edits
 from nomarium.core.history.entries import Entry, by_uid, entries_of
-from nomarium.core.history.record import carry
+from nomarium.core.history.record import carry, renamed_files
 from nomarium.core.history.store import FOLDER, NAME, Store
 from nomarium.core.plan import load_plan
 from nomarium.core.privacy import Privacy
@@ -116,9 +116,15 @@ def _of_file(path: Path, zone: str) -> Side:
     return Side(path.name, {"": entries}, found.problems)
 
 
-def same_calendars(one: Side, other: Side) -> list[tuple[str, Mapping[str, Entry], Mapping[str, Entry]]]:
-    """Return the calendars of both sides with the events of each; one of everything where they differ in kind."""
+def same_calendars(
+    one: Side, other: Side, *, renamed: bool = False
+) -> list[tuple[str, Mapping[str, Entry], Mapping[str, Entry]]]:
+    """Return the calendars of both sides with the events of each; one of everything where they differ in kind.
+
+    With ``renamed`` a file with most of the events of one that is gone is held against that.
+    """
     if "" in one.calendars or "" in other.calendars:
         return [("", one.entries(), other.entries())]
-    paths = sorted(one.calendars.keys() | other.calendars.keys())
-    return [(path, one.calendars.get(path, {}), other.calendars.get(path, {})) for path in paths]
+    before = renamed_files(one.calendars, other.calendars) if renamed else {}
+    paths = sorted({*other.calendars, *(one.calendars.keys() - before.values())})
+    return [(path, one.calendars.get(before.get(path, path), {}), other.calendars.get(path, {})) for path in paths]

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from bisect import bisect_left
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import timedelta
 
@@ -15,7 +16,7 @@ _LIKE = 60
 """Titles at the same time that are less alike than this (of 100) are those of strangers."""
 _SURELY = 85
 _LARGEST = 300
-"""Events of one group of candidates that are paired by the best assignment; a larger group is left unpaired."""
+"""Events of one group of candidates that are paired by the best assignment; a larger one in the order of time."""
 _NEVER = 1e9
 
 
@@ -33,8 +34,12 @@ def pair(gone: Sequence[Entry], come: Sequence[Entry]) -> list[Pair]:
 
     The same time and a like title is an edit; the same title at another time, not too far, is a move.
     """
-    costs = _candidates(gone, come) if gone and come else {}
     pairs: list[Pair] = []
+    for look in (_exactly, _but_for_texts, _in_order):
+        found = look(gone, come)
+        pairs += found
+        gone, come = _left(gone, (one.old for one in found)), _left(come, (one.new for one in found))
+    costs = _candidates(gone, come) if gone and come else {}
     for rows, columns in _groups(costs):
         if max(len(rows), len(columns)) > _LARGEST:
             continue
@@ -45,6 +50,69 @@ def pair(gone: Sequence[Entry], come: Sequence[Entry]) -> list[Pair]:
                 old, new = gone[rows[row]], come[columns[column]]
                 pairs.append(Pair(old, new, certain=_stands_out(matrix, row, column) and _is_sure(old, new)))
     return pairs
+
+
+def _left(entries: Sequence[Entry], taken: Iterable[Entry]) -> Sequence[Entry]:
+    known = set(map(id, taken))
+    return [entry for entry in entries if id(entry) not in known] if known else entries
+
+
+def _exactly(gone: Sequence[Entry], come: Sequence[Entry]) -> list[Pair]:
+    """Return events that say the same in all, under another UID."""
+    return _alike(gone, come, lambda entry: entry[1:])
+
+
+def _but_for_texts(gone: Sequence[Entry], come: Sequence[Entry]) -> list[Pair]:
+    """Return events that have their time and their title in common."""
+    return _alike(gone, come, lambda entry: (entry.moment, _key(entry.title)))
+
+
+def _alike(gone: Sequence[Entry], come: Sequence[Entry], key: Callable[[Entry], object]) -> list[Pair]:
+    """Return events with the same key, in their order, where as many went as came."""
+    olds, news = _grouped(gone, key), _grouped(come, key)
+    return [
+        Pair(*both, certain=True)
+        for one in olds
+        if one in news and len(olds[one]) == len(news[one])
+        for both in zip(olds[one], news[one], strict=True)
+    ]
+
+
+def _grouped(entries: Iterable[Entry], key: Callable[[Entry], object]) -> dict[object, list[Entry]]:
+    found: dict[object, list[Entry]] = {}
+    for entry in entries:
+        found.setdefault(key(entry), []).append(entry)
+    return found
+
+
+def _in_order(gone: Sequence[Entry], come: Sequence[Entry]) -> list[Pair]:
+    """Pair the events of a title in the order of their times where they are too many for the best assignment.
+
+    Where as many went as came, each is surely the one at its place.
+    """
+    olds, news = _grouped(gone, lambda entry: _key(entry.title)), _grouped(come, lambda entry: _key(entry.title))
+    pairs: list[Pair] = []
+    for title in olds:
+        if title in news and max(len(olds[title]), len(news[title])) > _LARGEST:
+            pairs += _one_by_one(*(sorted(side, key=lambda entry: entry.start) for side in (olds[title], news[title])))
+    return pairs
+
+
+def _one_by_one(olds: Sequence[Entry], news: Sequence[Entry]) -> Iterator[Pair]:
+    """Yield each event of the shorter side with the nearest of the longer that leaves enough for the others."""
+    turned = len(olds) > len(news)
+    few, many = (news, olds) if turned else (olds, news)
+    starts = [entry.starts() for entry in many]
+    free = 0
+    for number, entry in enumerate(few):
+        start, last = entry.starts(), len(many) - len(few) + number
+        place = min(max(bisect_left(starts, start), free), last)
+        if free < place and start - starts[place - 1] < starts[place] - start:
+            place -= 1
+        free = place + 1
+        if abs(starts[place] - start) <= _FARTHEST:
+            old, new = (many[place], entry) if turned else (entry, many[place])
+            yield Pair(old, new, certain=len(few) == len(many))
 
 
 def _stands_out(matrix: Sequence[Sequence[float]], row: int, column: int) -> bool:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterable, Mapping, Sequence, Set
+from collections.abc import Collection, Iterable, Mapping, Sequence, Set
 from dataclasses import dataclass, field
 from hashlib import blake2b
 from pathlib import Path
@@ -11,10 +11,11 @@ from pathlib import Path
 from nomarium.core.building import Build, Part
 from nomarium.core.calendars import stable_uuid
 from nomarium.core.history import wording
+from nomarium.core.history.adopted import Adopted, adopt, entries_of_part
 from nomarium.core.history.applied import apply_edits
 from nomarium.core.history.differences import Difference, Differences, What, differences, share_gone
 from nomarium.core.history.edits import Edits
-from nomarium.core.history.entries import Entry, Packer, Sheaf, by_uid, entries_of, is_meeting
+from nomarium.core.history.entries import Entry, Packer, Sheaf, is_meeting
 from nomarium.core.history.pairing import Pair, pair
 from nomarium.core.history.store import FileState, NewBuild, Store
 from nomarium.core.meetings import Held
@@ -44,6 +45,8 @@ class Outlook:
     changes: list[Change] = field(default_factory=list)
     """The files that are not as they were."""
     same: list[Part] = field(default_factory=list)
+    renamed: dict[str, str] = field(default_factory=dict)
+    """What files were called before that have another name now."""
     dropped: dict[str, dict[str, Entry]] = field(default_factory=dict)
     """Files that are no longer built, with their last events."""
     sheaves: dict[bytes, Sheaf] = field(default_factory=dict)
@@ -64,13 +67,14 @@ def look_ahead(build: Build, store: Store, at: str, *, whole: bool, edits: Edits
     Without ``whole`` only some of the plan's calendars are built, and the others stay as they are. ``edits`` are those
     that hold, by default the ones kept so far; they are put into the build's calendars.
     """
-    anew = carry(build, store.carried())
     before, parts = store.files(), build.calendars.parts
+    adopted = Adopted() if before or store.last() else adopt(build)
+    anew = carry(build, {**adopted.kept, **store.carried()})
     edits = edits or Edits(store.edits())
     applied = apply_edits(parts, edits.kept)
     anew_now = {**edits.anew, **applied.overruled}
     outlook = _compared(applied.parts, before, store, {path for path, _ in anew_now}, whole=whole)
-    pairs = _pairs(outlook, edits)
+    pairs = _pairs(outlook, edits) if before else adopted.pairs(parts)
     unsure: list[Problem] = []
     if pairs:
         paired = _natural(build, pairs)
@@ -84,10 +88,25 @@ def look_ahead(build: Build, store: Store, at: str, *, whole: bool, edits: Edits
     outlook.problems = [*unsure, *applied.problems]
     outlook.edits = Edits(applied.holding, anew_now)
     for change in outlook.changes:
-        _revise(change, store, at, outlook.edits)
+        _revise(change, store, at, outlook)
+        change.revisions |= adopted.revisions(change.part, at)
     outlook.carried = anew
     outlook.first = not before
     return outlook
+
+
+def renamed_files(before: Mapping[str, Collection[str]], after: Mapping[str, Collection[str]]) -> dict[str, str]:
+    """Return which files are earlier ones under another name: those that hold most of the same events, by UIDs."""
+    gone = {path: set(uids) for path, uids in before.items() if path not in after}
+    found: dict[str, str] = {}
+    for path, uids in after.items():
+        own = set(uids) if path not in before and gone else set()
+        shares = [(2 * len(own & old) - len(own | old), name) for name, old in gone.items() if own]
+        most, name = max(shares, default=(0, ""))
+        if most > 0:
+            found[path] = name
+            del gone[name]
+    return found
 
 
 def carry(build: Build, carried: Mapping[str, str]) -> dict[str, str]:
@@ -137,23 +156,40 @@ def _compared(
     outlook = Outlook()
     packed = _Packed()
     known = store.digests()
+    outlook.renamed = _renamed(parts, before, store) if whole else {}
     for part in parts:
         digests = [sheaf.digest for held in part.held for sheaf in packed.sheaves(part, held)]
-        state = before.get(part.file)
-        if state is not None and _is_same(part, state, digests, known) and part.file not in files_anew:
+        state = before.get(outlook.renamed.get(part.file, part.file))
+        if (
+            part.file in before
+            and state is not None
+            and _is_same(part, state, digests, known)
+            and part.file not in files_anew
+        ):
             outlook.same.append(part)
         elif not before:
             outlook.changes.append(Change(part, None, digests, Differences(fresh=part.events)))
         else:
             old = store.entries(state)
             outlook.old_uids |= old.keys()
-            outlook.changes.append(Change(part, state, digests, differences(old, _entries(part))))
+            outlook.changes.append(Change(part, state, digests, differences(old, entries_of_part(part))))
     outlook.sheaves = packed.by_digest
     if whole:
-        files = {part.file for part in parts}
+        files = {*(part.file for part in parts), *outlook.renamed.values()}
         outlook.dropped = {path: store.entries(state) for path, state in before.items() if path not in files}
     outlook.all = _overall(outlook) if before else Differences(fresh=_distinct(parts))
     return outlook
+
+
+def _renamed(parts: Sequence[Part], before: Mapping[str, FileState], store: Store) -> dict[str, str]:
+    """Return which calendars are earlier ones under another file's name; those of a split are other people's."""
+    files = {part.file for part in parts}
+    gone = {path: state for path, state in before.items() if path not in files}
+    come = [part for part in parts if part.file not in before and not part.kind]
+    if not gone or not come:
+        return {}
+    now = {part.file: {uid for held in part.held for uid in held.occurrence_uids()} for part in come}
+    return renamed_files({path: store.entries(state).keys() for path, state in gone.items()}, now)
 
 
 def _is_same(part: Part, state: FileState, digests: Sequence[bytes], known: Mapping[int, bytes]) -> bool:
@@ -190,10 +226,6 @@ class _Packed:
         return found
 
 
-def _entries(part: Part) -> dict[str, Entry]:
-    return by_uid(entry for held in part.held for made in part.texts.series(held) for entry in entries_of(*made))
-
-
 def _overall(outlook: Outlook) -> Differences:
     """Return what changes on the whole: an event that only goes from one calendar to another has changed."""
     now = {uid for part in outlook.same for held in part.held for uid in held.occurrence_uids()}
@@ -223,10 +255,13 @@ def _pairs(outlook: Outlook, edits: Edits) -> list[Pair]:
     return pair(old, new)
 
 
-def _revise(change: Change, store: Store, at: str, edits: Edits) -> None:
+def _revise(change: Change, store: Store, at: str, outlook: Outlook) -> None:
     """Give each event of a file that was changed its next sequence, above that of its edits by hand."""
+    edits = outlook.edits
     change.origin = change.before.origin if change.before else at
     change.revisions = store.revisions(change.part.file)
+    for uid, revision in store.revisions(outlook.renamed.get(change.part.file, "")).items():
+        change.revisions[uid] = max(revision, change.revisions.get(uid, revision))
     for difference in change.differences.found:
         uid = difference.entry.uid
         known = change.revisions.get(uid)
@@ -243,15 +278,22 @@ def _revise(change: Change, store: Store, at: str, edits: Edits) -> None:
             change.revisions[uid] = (max(known[0], there) + 1, at)
 
 
-def guard(outlook: Outlook, place: Place, percent: int) -> Problem | None:
-    """Return the error that stops a build which would take away too much."""
-    come = Counter(d.after.title for d in outlook.all.found if d.what is What.ADDED and d.after)
+def lost_of(gone: Iterable[Entry], come: Iterable[Entry]) -> list[Entry]:
+    """Return what is gone for good: a class that meets on other days now is not lost."""
+    titles = Counter(entry.title for entry in come)
     lost = []
-    for entry in outlook.all.gone:  # a class that meets on other days now is not lost
-        if come[entry.title]:
-            come[entry.title] -= 1
+    for entry in gone:
+        if titles[entry.title]:
+            titles[entry.title] -= 1
         else:
             lost.append(entry)
+    return lost
+
+
+def guard(outlook: Outlook, place: Place, percent: int) -> Problem | None:
+    """Return the error that stops a build which would take away too much."""
+    come = [d.after for d in outlook.all.found if d.what is What.ADDED and d.after]
+    lost = lost_of(outlook.all.gone, come)
     before = outlook.all.same + sum(difference.before is not None for difference in outlook.all.found)
     share = share_gone(len(lost), before)
     if share * 100 <= percent:
@@ -269,7 +311,7 @@ def new_build(
         (change.part.file, uid, *revision)
         for change in outlook.changes
         for uid, revision in change.revisions.items()
-        if revision[1] == at
+        if revision[1] == at or outlook.first or change.part.file in outlook.renamed
     ]
     return NewBuild(
         at,
@@ -288,7 +330,7 @@ def new_build(
             )
             for change in outlook.changes
         ],
-        list(outlook.dropped),
+        [*outlook.dropped, *outlook.renamed.values()],
         revisions,
         outlook.carried,
         edits=outlook.edits.kept,

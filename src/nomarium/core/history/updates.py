@@ -2,18 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator, Mapping
+from collections.abc import Iterator
 from dataclasses import replace
 from datetime import UTC, datetime
 
 from nomarium.core.building import Build, Part
 from nomarium.core.calendars import Calendar
-from nomarium.core.history.build_files import stamp_lines
+from nomarium.core.history.cancellations import cancelled, stamp_lines
 from nomarium.core.history.differences import What, differences
-from nomarium.core.history.entries import Entry
+from nomarium.core.history.record import renamed_files
 from nomarium.core.history.store import Store
 from nomarium.core.ics import render_calendar
-from nomarium.core.sources import Occurrence, Series
+from nomarium.core.sources import Series
 
 
 def update_files(build: Build, store: Store, since: int) -> Iterator[tuple[str, bytes, int]]:
@@ -23,10 +23,15 @@ def update_files(build: Build, store: Store, since: int) -> Iterator[tuple[str, 
     """
     now, then = store.files(), store.files(since)
     parts = {part.file: part for part in build.calendars.parts}
-    for path in sorted(now.keys() | then.keys()):
-        before, after = store.entries(then.get(path)), store.entries(now.get(path))
+    renamed = renamed_files(
+        {path: store.entries(then[path]).keys() for path in then.keys() - now.keys()},
+        {path: store.entries(now[path]).keys() for path in now.keys() - then.keys() if not _is_split(parts.get(path))},
+    )
+    for path in sorted(now.keys() | (then.keys() - set(renamed.values()))):
+        was, is_now = then.get(renamed.get(path, path)), now.get(path)
+        before, after = store.entries(was), store.entries(is_now)
         anew = store.anew(path, since)
-        if path in then and path in now and then[path].members == now[path].members and not anew:
+        if was and is_now and was.members == is_now.members and not anew:
             continue
         found = differences(before, after)
         wanted = (anew & after.keys()) | {d.entry.uid for d in found.found if d.what is not What.GONE}
@@ -36,13 +41,18 @@ def update_files(build: Build, store: Store, since: int) -> Iterator[tuple[str, 
         gone += [given[uid].versions[-1][1] for uid in sorted(missing) if uid in given]
         if not wanted and not gone:
             continue
-        state = now.get(path) or then[path]
+        state = is_now or then[path]
         lines = stamp_lines(state.origin, store.revisions(path))
         series, uids = _chosen(parts.get(path), wanted)
-        cancelled, their_uids = _cancelled(gone)
-        calendar = Calendar(state.name, [*series, *cancelled], [*uids, *their_uids])
+        taken_back, their_uids = cancelled(gone)
+        calendar = Calendar(state.name, [*series, *taken_back], [*uids, *their_uids])
         stamped = replace(calendar, stamps=[lines(uid) for uid in calendar.uids])
         yield path, b"".join(render_calendar(stamped, datetime.now(UTC))), len(calendar.uids)
+
+
+def _is_split(part: Part | None) -> bool:
+    """Tell whether a calendar is one person's of a split: whoever takes over all events of another is not that one."""
+    return part is None or bool(part.kind)
 
 
 def _chosen(part: Part | None, wanted: set[str]) -> tuple[list[Series], list[str]]:
@@ -56,36 +66,3 @@ def _chosen(part: Part | None, wanted: set[str]) -> tuple[list[Series], list[str
                 found.append(replace(series, occurrences=tuple(occurrence for occurrence, _ in kept)))
                 names += [uid for _, uid in kept]
     return found, names
-
-
-def _cancelled(gone: Iterable[Entry]) -> tuple[list[Series], list[str]]:
-    """Return events as cancelled (RFC 5545, 3.8.1.11)."""
-    entries = list(gone)
-    return [cancelled_series(entry) for entry in entries], [entry.uid for entry in entries]
-
-
-def cancelled_series(entry: Entry) -> Series:
-    """Return an event that was given out, as cancelled."""
-    occurrence = Occurrence(entry.starts(), entry.ends(), entry.all_day, entry.zone)
-    return Series(
-        entry.title,
-        (occurrence,),
-        entry.text("location"),
-        status="CANCELLED",
-        visibility=entry.text("visibility"),
-        busy="FREE",
-        id=entry.uid,
-        uid_kept=True,
-    )
-
-
-def retraction(
-    name: str, entries: Iterable[Entry], revisions: Mapping[str, tuple[int, str]], at: str, method: str = ""
-) -> tuple[bytes, list[tuple[str, int]]]:
-    """Return the calendar that takes events back: each cancelled, with the next sequence; and these sequences."""
-    found = list(entries)
-    sequences = {entry.uid: revisions.get(entry.uid, (0, ""))[0] + 1 for entry in found}
-    lines = stamp_lines(at, {uid: (sequence, at) for uid, sequence in sequences.items()})
-    series, uids = _cancelled(found)
-    calendar = Calendar(name, series, uids, [lines(uid) for uid in uids])
-    return b"".join(render_calendar(calendar, datetime.now(UTC), method=method)), list(sequences.items())

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from datetime import datetime
 from pathlib import Path
 
 from nomarium.core.history.edits import Edit, edit_words
@@ -53,17 +54,121 @@ def cleaned_up(place: Place, files: int) -> Problem:
 
 def too_much_gone(place: Place, gone: Sequence[Entry], before: int, share: float, guard: int) -> Problem:
     """A build that would take away more than the guard lets pass."""
+    return error(
+        "too-much-gone",
+        place,
+        f"This build would take away {_lost(gone, before, share, guard)}.",
+        advice="Look for a lost column, sheet or row. If it is meant, build with --accept; guard = 50 under [output] "
+        "moves the bound.",
+    )
+
+
+def too_much_gone_again(place: Place, gone: Sequence[Entry], before: int, share: float, guard: int) -> Problem:
+    """A conversion that would take away more of what was given out than the guard lets pass."""
+    return error(
+        "too-much-gone",
+        place,
+        f"This would take away {_lost(gone, before, share, guard)}.",
+        advice="Look for a lost column, sheet or row. --accept takes them away; --fresh makes a calendar that has "
+        "nothing to do with the one before; another -o leaves that where it is.",
+    )
+
+
+def _lost(gone: Sequence[Entry], before: int, share: float, guard: int) -> str:
     titles = list(dict.fromkeys(entry.title for entry in gone))
     shown = ", ".join(f"“{title}”" for title in titles[:5]) + (
         f" and {len(titles) - 5:,} more" if len(titles) > 5 else ""
     )
+    events = counted(len(gone), "event")
+    return f"{events} ({share:.0%} of the {before:,} given out; the guard stops at {guard} %): {shown}"
+
+
+def not_given_out(place: Place, reason: str) -> Problem:
+    """A file that earlier events should be told from, and that can't be read."""
     return error(
-        "too-much-gone",
+        "unreadable-earlier",
         place,
-        f"This build would take away {counted(len(gone), 'event')} ({share:.0%} of the {before:,} given out; the guard "
-        f"stops at {guard} %): {shown}.",
-        advice="Look for a lost column, sheet or row. If it is meant, build with --accept; guard = 50 under [output] "
-        "moves the bound.",
+        f"What was given out before can't be told from this file: {reason}.",
+        advice="Name another one with --since, or start anew with --fresh: then an import adds all events once more.",
+    )
+
+
+def rows_of_series(place: Place, identity: str, rows: int) -> Problem:
+    """Rows that stand for dates of a repeating event, whose calendar nobody named."""
+    return error(
+        "rows-of-a-series",
+        place,
+        f"{counted(rows, 'row')} {'is a date' if rows == 1 else 'are dates'} of a repeating event, as the ids say: as "
+        "events of their own they would stand beside it.",
+        found=identity,
+        advice="--since CALENDAR names the calendar that they were written of, and puts them back into it; --fresh "
+        "makes events of their own.",
+    )
+
+
+def no_date_of_series(place: Place, identity: str, title: str) -> Problem:
+    """A row whose id names a date that its event does not have."""
+    return error(
+        "no-date-of-series",
+        place,
+        f"“{title}” has no such date; the id says which one the row stands for.",
+        found=identity,
+        advice="For another event leave its id empty.",
+    )
+
+
+def row_stands_twice(place: Place, identity: str) -> Problem:
+    """Two rows that stand for one date of a repeating event."""
+    return error(
+        "row-stands-twice",
+        place,
+        "Another row stands for the same date of its event.",
+        found=identity,
+        advice="For another event leave its id empty.",
+    )
+
+
+def row_without_id(place: Place, title: str) -> Problem:
+    """A row of a calendar without its id."""
+    return warning(
+        "row-without-id",
+        place,
+        f"“{title}” has no id, so that nothing says which event it was: it is a new one, or found again by its time "
+        "and title.",
+        advice="Leave the ids of rows as they were written.",
+    )
+
+
+def dates_outside(place: Place, title: str, first: datetime, last: datetime) -> Problem:
+    """Dates of a repeating event before the first row or after the last."""
+    return note(
+        "dates-outside-rows",
+        place,
+        f"Dates of “{title}” before {first:%Y-%m-%d} or after {last:%Y-%m-%d}, the first and the last of the rows, "
+        "stay as they are.",
+    )
+
+
+def others_in_export(place: Place, entries: Sequence[Entry]) -> Problem:
+    """Events of a calendar program that were not given out from here."""
+    first = entries[0]
+    more = f" and {len(entries) - 1:,} more" if len(entries) > 1 else ""
+    return note(
+        "not-ours",
+        place,
+        f"“{first.title}” ({when(first)}){more} there {'was' if not more else 'were'} not given out from here by the "
+        "UIDs: left alone.",
+    )
+
+
+def nobody_now(place: Place, events: int) -> Problem:
+    """A file of a split for somebody who is in the sheets no more."""
+    return warning(
+        "no-longer-split",
+        place,
+        f"The file is for somebody who is in the sheets no more: its {counted(events, 'event')} "
+        f"{'is' if events == 1 else 'are'} marked as cancelled in it.",
+        advice="Import it once more where it was imported, then delete it.",
     )
 
 

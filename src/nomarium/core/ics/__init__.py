@@ -1,5 +1,7 @@
 """iCalendar files (RFC 5545), out and in, with their time zones."""
 
+from nomarium.core.ics.components import read_components
+from nomarium.core.ics.content_lines import unescaped
 from nomarium.core.ics.reading import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.ics.rule_lines import rule_lines
 from nomarium.core.ics.text import escape, fold
@@ -14,8 +16,10 @@ __all__ = [
     "escape",
     "fold",
     "read_calendar",
+    "read_components",
     "render_calendar",
     "rule_lines",
+    "unescaped",
     "vtimezone",
     "without_events",
 ]

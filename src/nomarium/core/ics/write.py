@@ -63,6 +63,7 @@ def _head(calendar: Calendar, method: str) -> Iterator[str]:
     if method:
         yield f"METHOD:{method}"
     yield from (fold(f"NAME:{name}"), fold(f"X-WR-CALNAME:{name}"))
+    yield from map(fold, calendar.head)
     for zone in calendar.zones():
         if zone != "UTC":
             yield from vtimezone(zone, *calendar.timed_span(zone))
@@ -72,7 +73,8 @@ def _events(calendar: Calendar, stamped: str, shared: Rendered) -> Iterator[str]
     """Render each occurrence as a VEVENT; what a series says is rendered once."""
     uids = iter(calendar.uids)
     stated = stamped if calendar.stamps is None else calendar.stamps
-    stamps = repeat(stated) if isinstance(stated, str) else iter(stated)
+    stamper = stated if callable(stated) else None
+    stamps = repeat(stated) if isinstance(stated, str) else iter(() if callable(stated) else stated)
     moments, said = shared.moments, shared.said
     for series in calendar.series:
         unchanging = said.lines(series)
@@ -82,7 +84,10 @@ def _events(calendar: Calendar, stamped: str, shared: Rendered) -> Iterator[str]
             when = moments.lines(occurrence)
             if series.recurrence is not None or series.replaces is not None:
                 when += _repeat_lines(series, occurrence)
-            yield f"BEGIN:VEVENT\r\n{uid}\r\n{next(stamps)}\r\n{when}{unchanging}END:VEVENT"
+            if stamper is not None:
+                yield f"BEGIN:VEVENT\r\n{stamper(series, occurrence, uid, when + unchanging)}END:VEVENT"
+            else:
+                yield f"BEGIN:VEVENT\r\n{uid}\r\n{next(stamps)}\r\n{when}{unchanging}END:VEVENT"
 
 
 def _repeat_lines(series: Series, occurrence: Occurrence) -> str:

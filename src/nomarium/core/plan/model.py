@@ -395,6 +395,10 @@ class SourceKeys(Keys):
     )
     without: Conditions = Field(default_factory=dict, description="not the rows that say so: { Status = “cancelled” }")
     prefix: str | None = Field(None, description="text in front of each title, such as “{Type}: ”")
+    identity: str | None = Field(
+        None,
+        description="what tells its events from like ones of other sources; else its name, “” as convert has it",
+    )
     places: Text | None = Field(None, description=_meaning("places"))
     people: Text | None = Field(None, description=_meaning("people"))
     if_closed: Literal["drop", "keep", "next", "previous"] = Field("drop", description=_meaning("if_closed"))

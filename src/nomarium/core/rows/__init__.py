@@ -1,7 +1,7 @@
 """Calendars and school years as rows: CSV, JSON and xlsx."""
 
 from nomarium.core.rows.days import closures_words, day_fields, day_rows, specials_words
-from nomarium.core.rows.events import ROW_FIELDS, event_rows
+from nomarium.core.rows.events import ROW_FIELDS, event_rows, length_words, not_in_rows
 from nomarium.core.rows.files import render_csv, render_json, render_xlsx
 from nomarium.core.rows.style import RowStyle, row_style
 
@@ -12,6 +12,8 @@ __all__ = [
     "day_fields",
     "day_rows",
     "event_rows",
+    "length_words",
+    "not_in_rows",
     "render_csv",
     "render_json",
     "render_xlsx",

@@ -2,15 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections import Counter
+from collections.abc import Iterable, Iterator
 from datetime import datetime, timedelta
 
 from nomarium.core.calendars import Calendar
 from nomarium.core.columns import ROW_FIELDS
 from nomarium.core.ics.rule_lines import standard_rule
+from nomarium.core.problems import Place, Problem, note
 from nomarium.core.sources import Occurrence, Series
+from nomarium.core.values import counted
 
-__all__ = ["ROW_FIELDS", "event_rows"]
+__all__ = ["ROW_FIELDS", "event_rows", "not_in_rows"]
 
 
 def event_rows(calendar: Calendar, *, rules: bool = False) -> Iterator[list[str]]:
@@ -28,6 +31,44 @@ def event_rows(calendar: Calendar, *, rules: bool = False) -> Iterator[list[str]
             repeat, *more = rule_cells(series, occurrence)
             row = [next(uids), series.summary, start, end, all_day, *said, zone, repeat]
             yield [*row, *more] if rules else row
+
+
+_MOST_NAMED = 6
+_ABOUT_CHANGES = frozenset({"DTSTAMP", "CREATED", "LAST-MODIFIED"})
+
+
+def not_in_rows(calendar: Calendar, place: Place) -> list[Problem]:
+    """Tell which properties of events rows have no place for, and what brings them back."""
+    found: Counter[str] = Counter()
+    for series in calendar.series:
+        names = {line.replace(";", ":", 1).partition(":")[0].upper() for line in _outer(series.extra)} - _ABOUT_CHANGES
+        if any(person.parameters for person in series.attendees):
+            names.add("parameters of ATTENDEE")
+        found.update(dict.fromkeys(names, len(series.occurrences)))
+    if not found:
+        return []
+    named = [f"{name} ({counted(count, 'event')})" for name, count in found.most_common(_MOST_NAMED)]
+    more = f" and {len(found) - _MOST_NAMED} more" if len(found) > _MOST_NAMED else ""
+    return [
+        note(
+            "not-in-rows",
+            place,
+            f"Rows have no place for what the calendar says of {', '.join(named)}{more}.",
+            advice="Where the rows become a calendar again, --since with that calendar brings it back.",
+        )
+    ]
+
+
+def _outer(lines: Iterable[str]) -> Iterator[str]:
+    """Yield the lines of an event itself, and the first one of each part of it."""
+    depth = 0
+    for line in lines:
+        name = line.partition(":")[0].upper()
+        if name == "BEGIN" and not depth:
+            yield line.partition(":")[2]
+        depth += (name == "BEGIN") - (name == "END")
+        if not depth and name != "END":
+            yield line
 
 
 def rule_cells(series: Series, occurrence: Occurrence) -> list[str]:

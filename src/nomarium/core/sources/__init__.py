@@ -6,7 +6,7 @@ from nomarium.core.sources.details import read_reminders
 from nomarium.core.sources.events import EventChoices, EventSheet, read_events
 from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
 from nomarium.core.sources.repeat_dates import date_in_words
-from nomarium.core.sources.repeat_row import PeriodTimes, RepeatChoices, Repeated
+from nomarium.core.sources.repeat_row import PeriodTimes, RepeatChoices, Repeated, is_own_rows
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.sources.spans import SpanFound, SpanRules, after, clock_changes
@@ -36,6 +36,7 @@ __all__ = [
     "fill_prefix",
     "has_part",
     "in_zone",
+    "is_own_rows",
     "move_to_zone",
     "read_events",
     "read_lookup",
