@@ -38,9 +38,12 @@ COMMANDS = [
     "new",
     "check",
     "build",
+    "show",
+    "free",
     "compare",
     "history",
     "retract",
+    "weed",
     "demo",
     "plan-schema",
 ]
