@@ -269,6 +269,7 @@ def test_where_both_sides_changed_the_sheets_hold(school):
     run = school("--edited", "mine.ics", office_csv=sheet)
     codes = [problem["code"] for problem in run.report["problems"] if problem["severity"] == "warning"]
     assert codes == ["edited-on-both-sides", "edited-and-gone"]
+    assert [(edit["choice"], edit["holds"]) for edit in run.report["edits"]] == [("keep", False)] * 2
     assert [said_by(event).split()[-1] for event in events_in(school.folder / "office.ics")] == ["Hall", "Office"]
     assert school.desk.run("history", "--edits", "--json").report == []
 
@@ -593,3 +594,18 @@ def test_a_second_build_waits_for_the_first(school):
         begun = time.monotonic()
         assert school(office_csv=OFFICE.replace("Regatta", "Regatta of skiffs")).report["build"] == 2
         assert time.monotonic() - begun > 1
+
+
+def test_a_calendar_under_another_name_is_that_calendar_still(school):
+    school()
+    office = CALENDARS.replace("[calendars.office]\n", '[calendars.office]\nfile = "yard/bureau.ics"\n')
+    school.desk.put("nomarium.toml", PLAN + SOURCES + office)
+    assert changes(school("--updates", school.desk.folder / "u")) == {}
+    assert not (school.desk.folder / "u").exists()
+    assert changes(school("--updates", school.desk.folder / "u", office_csv=OFFICE.replace("Slip", "Loft"))) == {
+        "changed": 1
+    }
+    (event,) = events_in(school.desk.folder / "u/yard/bureau.ics")
+    assert (str(event["SUMMARY"]), int(event["SEQUENCE"])) == ("Regatta", 1)
+    out = school.desk.run("compare", "1", "3").out
+    assert ("1 changed" in out, "gone" in out) == (True, False)

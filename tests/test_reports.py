@@ -351,7 +351,9 @@ teachers/R. Vasquel.ics: 5 changed; 0 the same
   ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
 $ nomarium retract 1 -o back --only events
 Wrote    back/events.ics: 2 events, each cancelled
-Next     import each file into the calendar that has its events: they are cancelled there, and go.
+Next     import each file into the calendar that has its events: most programs take them out, or show
+         them crossed out. In one that leaves them as they were, delete that calendar; or export it, and
+         “nomarium weed EXPORTED.ics --take-out CALENDAR.ics -o OUT.ics” makes it without them.
 """
 
 

@@ -155,7 +155,7 @@ def build_json(build: Build, done: Done) -> dict[str, object]:
         "unchanged": [str(path) for path in done.kept.left],
         "pages": str(done.pages[0]) if done.pages else "",
         "updates": {str(path): events for path, events in done.updates},
-        "edits": [_edit_json(edit, choice) for export in done.exports for edit, choice in export.found],
+        "edits": _edits_json(done),
         "problems": problems_json(done.problems),
     }
 
@@ -164,6 +164,12 @@ def file_json(file: FileRead) -> dict[str, object]:
     """Return what a file gave, and what each of its columns was used for, for programs."""
     columns = [{"column": one.letters, "heading": one.heading, "used_as": one.use or None} for one in file.columns]
     return {"file": file.file, "form": file.form, "gave": file.gave, "columns": columns}
+
+
+def _edits_json(done: Done) -> list[dict[str, object]]:
+    held = {(edit.path, edit.uid, edit.what) for edit in (done.outlook.edits.kept if done.outlook else ())}
+    found = ((edit, choice) for export in done.exports for edit, choice in export.found)
+    return [{**_edit_json(*one), "holds": (one[0].path, one[0].uid, one[0].what) in held} for one in found]
 
 
 def _edit_json(edit: Edit, choice: OnEdit) -> dict[str, str]:

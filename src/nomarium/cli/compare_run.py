@@ -30,6 +30,7 @@ from nomarium.core.history import (
     read_side,
     same_calendars,
     when,
+    whole_calendars,
 )
 from nomarium.core.marks import PAGE_MARK
 from nomarium.core.output import write_all, write_below
@@ -66,7 +67,7 @@ def compare(call: CompareCall) -> int:
     if has_errors(problems):
         return 1
     old, new = sides
-    both = same_calendars(old, new, renamed=True)
+    both = same_calendars(old, new, whole_calendars(_plan(call)))
     found = _found(call, both)
     if call.output is not None:
         _write_table(call.output, _found_by_others(call, both), quiet=call.quiet)
@@ -86,7 +87,11 @@ def _found(call: CompareCall, both: Sequence[Calendars]) -> list[tuple[str, Diff
 
 
 def _privacy(call: CompareCall) -> Privacy:
-    return plan_privacy(call.plan if call.plan.exists() else Path(call.old))
+    return plan_privacy(_plan(call))
+
+
+def _plan(call: CompareCall) -> Path:
+    return call.plan if call.plan.exists() else Path(call.old)
 
 
 def _found_by_others(call: CompareCall, both: Sequence[Calendars]) -> list[tuple[str, Differences]]:

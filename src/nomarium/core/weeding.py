@@ -12,7 +12,7 @@ from pathlib import Path
 from typing import Any
 
 from nomarium.core.calendars import Double, Likeness, find_doubles, find_longer, find_moved
-from nomarium.core.ics import CalendarChoices, read_calendar, read_components, without_events
+from nomarium.core.ics import CalendarChoices, changed_at, read_calendar, without_events
 from nomarium.core.problems import Problem, WrongCall, has_errors
 from nomarium.core.sources import Series
 from nomarium.core.tables import guarded, read_text
@@ -138,11 +138,7 @@ def _worth(keep: Keep, text: str) -> Callable[[Series], Any] | None:
         return lambda event: (len(event.summary), len(event.description))
     if keep is Keep.FULLEST:
         return None
-    changed = {}
-    for calendar in read_components(text)[0]:
-        for event in calendar.within("VEVENT"):
-            lines = (event.first(name) for name in ("LAST-MODIFIED", "DTSTAMP", "CREATED"))
-            changed[event.line] = next((line.value.strip() for line in lines if line), "")
+    changed = changed_at(text)
     sign = 1 if keep is Keep.NEWEST else -1
     order = {stamp: sign * place for place, stamp in enumerate(sorted(set(changed.values())))}
     return lambda event: order[changed[event.place.row]]

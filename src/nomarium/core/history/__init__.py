@@ -16,6 +16,7 @@ from nomarium.core.history.operands import (
     plan_zone,
     read_side,
     same_calendars,
+    whole_calendars,
 )
 from nomarium.core.history.put_back import put_back
 from nomarium.core.history.record import USUAL_GUARD, Outlook, guard, look_ahead
@@ -80,5 +81,6 @@ __all__ = [
     "uid_of",
     "update_files",
     "when",
+    "whole_calendars",
     "write_build",
 ]

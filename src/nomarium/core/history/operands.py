@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Collection, Mapping
 from contextlib import closing
 from dataclasses import dataclass, field, replace
 from datetime import timedelta
@@ -15,7 +15,7 @@ from nomarium.core.history.applied import apply_edits
 from nomarium.core.history.entries import Entry, by_uid, entries_of
 from nomarium.core.history.record import carry, renamed_files
 from nomarium.core.history.store import FOLDER, NAME, Store
-from nomarium.core.plan import load_plan
+from nomarium.core.plan import PlanFile, load_plan
 from nomarium.core.privacy import Privacy
 from nomarium.core.problems import DataRefused, Place, Problem, WrongCall
 from nomarium.core.sources import EventChoices
@@ -73,9 +73,21 @@ def plan_zone(plan: Path) -> str | None:
 
 def plan_privacy(plan: Path) -> Privacy:
     """Return what a plan lets others read of private events: their times alone, where it is none or says nothing."""
-    path = plan / "nomarium.toml" if plan.is_dir() else plan
-    loaded = load_plan(path)[0] if path.suffix == ".toml" and path.is_file() else None
+    loaded = _loaded(plan)
     return loaded.plan.output.private if loaded else "busy"
+
+
+def whole_calendars(plan: Path) -> set[str]:
+    """Return the files of a plan's calendars that are not split."""
+    loaded = _loaded(plan)
+    calendars = loaded.plan.calendars.items() if loaded else ()
+    return {keys.file or f"{name}.ics" for name, keys in calendars if not keys.split}
+
+
+def _loaded(plan: Path) -> PlanFile | None:
+    """Return a plan, or that of a folder; None where it is none."""
+    path = plan / "nomarium.toml" if plan.is_dir() else plan
+    return load_plan(path)[0] if path.suffix == ".toml" and path.is_file() else None
 
 
 def last_build(plan: Path) -> str:
@@ -117,14 +129,18 @@ def _of_file(path: Path, zone: str) -> Side:
 
 
 def same_calendars(
-    one: Side, other: Side, *, renamed: bool = False
+    one: Side, other: Side, whole: Collection[str] = ()
 ) -> list[tuple[str, Mapping[str, Entry], Mapping[str, Entry]]]:
     """Return the calendars of both sides with the events of each; one of everything where they differ in kind.
 
-    With ``renamed`` a file with most of the events of one that is gone is held against that.
+    A file of ``whole``, calendars that are no one's of a split, is held against one that is gone, and that had most of
+    its events: it has another name now.
     """
     if "" in one.calendars or "" in other.calendars:
         return [("", one.entries(), other.entries())]
-    before = renamed_files(one.calendars, other.calendars) if renamed else {}
+    here = {path: entries for path, entries in other.calendars.items() if path in whole or path in one.calendars}
+    before = renamed_files(
+        {path: entries for path, entries in one.calendars.items() if path not in other.calendars}, here
+    )
     paths = sorted({*other.calendars, *(one.calendars.keys() - before.values())})
     return [(path, one.calendars.get(before.get(path, path), {}), other.calendars.get(path, {})) for path in paths]

@@ -1,11 +1,10 @@
 """iCalendar files (RFC 5545), out and in, with their time zones."""
 
-from nomarium.core.ics.components import read_components
 from nomarium.core.ics.content_lines import unescaped
 from nomarium.core.ics.reading import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.ics.rule_lines import rule_lines
 from nomarium.core.ics.text import escape, fold
-from nomarium.core.ics.weeding import without_events
+from nomarium.core.ics.weeding import changed_at, without_events
 from nomarium.core.ics.write import Rendered, render_calendar
 from nomarium.core.ics.zones import vtimezone
 
@@ -13,10 +12,10 @@ __all__ = [
     "CalendarChoices",
     "CalendarFile",
     "Rendered",
+    "changed_at",
     "escape",
     "fold",
     "read_calendar",
-    "read_components",
     "render_calendar",
     "rule_lines",
     "unescaped",

@@ -32,3 +32,20 @@ def without_events(text: str, uids: Collection[str], lines: Collection[int]) -> 
         elif line.strip().upper() == _END:
             skipping = False
     return "".join(kept)
+
+
+_STAMP = re.compile(r"(LAST-MODIFIED|DTSTAMP|CREATED)[^:]*:\s*(\w+)", re.IGNORECASE)
+
+
+def changed_at(text: str) -> dict[int, str]:
+    """Return when each event of a calendar file was last changed, as it is written, by the line where it begins."""
+    found: dict[int, dict[str, str]] = {}
+    begin = 0
+    for number, line in enumerate(_BREAK.split(text), 1):
+        if line.strip().upper() == "BEGIN:VEVENT":
+            begin = number
+            found[begin] = {}
+        elif begin and (stamp := _STAMP.match(line)):
+            found[begin].setdefault(stamp[1].upper(), stamp[2])
+    order = ("LAST-MODIFIED", "DTSTAMP", "CREATED")
+    return {line: next((said[name] for name in order if name in said), "") for line, said in found.items()}
