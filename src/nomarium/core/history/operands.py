@@ -138,9 +138,8 @@ def same_calendars(
     """
     if "" in one.calendars or "" in other.calendars:
         return [("", one.entries(), other.entries())]
-    here = {path: entries for path, entries in other.calendars.items() if path in whole or path in one.calendars}
-    before = renamed_files(
-        {path: entries for path, entries in one.calendars.items() if path not in other.calendars}, here
-    )
+    gone = {path: entries for path, entries in one.calendars.items() if path not in other.calendars}
+    come = {path: entries for path, entries in other.calendars.items() if path in whole and path not in one.calendars}
+    before = renamed_files(gone, come)
     paths = sorted({*other.calendars, *(one.calendars.keys() - before.values())})
     return [(path, one.calendars.get(before.get(path, path), {}), other.calendars.get(path, {})) for path in paths]
