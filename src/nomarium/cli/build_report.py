@@ -134,6 +134,8 @@ def change_lines(outlook: Outlook) -> Iterator[str]:
     if outlook.first:
         return
     yield changes_line(outlook.all)
+    for number, text in enumerate(outlook.lessons):
+        yield f"{'' if number else 'Lessons':<{_LABEL}}{text}"
     kept = outlook.edits.kept
     if kept:
         calendars = counted(len({edit.path for edit in kept}), "calendar")
@@ -154,6 +156,7 @@ def build_json(build: Build, done: Done) -> dict[str, object]:
         "written": [str(path) for path in done.kept.written],
         "unchanged": [str(path) for path in done.kept.left],
         "pages": str(done.pages[0]) if done.pages else "",
+        "lessons": done.outlook.lessons if done.outlook else [],
         "updates": {str(path): events for path, events in done.updates},
         "edits": _edits_json(done),
         "problems": problems_json(done.problems),

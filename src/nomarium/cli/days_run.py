@@ -205,12 +205,23 @@ def _report(call: DaysCall, school: School, year: SchoolYear, names: list[str], 
     lines = list(days_report.read_lines(school))
     if change:
         lines += days_report.change_lines(change, names)
+        lines += _lesson_lines(call, school)
     elif not call.target.form:
         lines += ["", *days_report.table_lines(year, names, (call.first, call.last))]
     lines += ["", *days_report.count_lines(year, names)] if names and not change else []
     if call.target.path:
         lines.append(f"{'Wrote':<9}{call.target.path}{_size(call, year, names)}")
     print_lines(lines, report_to)
+
+
+def _lesson_lines(call: DaysCall, school: School) -> list[str]:
+    """Say what further closures would do to lessons, where the plan has some."""
+    if school.plan is None or not school.plan.plan.lessons:
+        return []
+    from nomarium.cli.options import machine_zone
+    from nomarium.core.building import BuildChoices, lessons_if_closed
+
+    return ["", *lessons_if_closed(call.plan, BuildChoices(machine_zone(), close=call.close))]
 
 
 def _size(call: DaysCall, year: SchoolYear, names: Sequence[str]) -> str:

@@ -25,8 +25,8 @@ Kind = Annotated[
     typer.Argument(
         metavar="KIND",
         show_default=False,
-        help="events, terms, closures, special-days, days, bells, timetable, classes, roster, changes or codes; or "
-        "holidays, filled with the public holidays of countries.",
+        help="events, terms, closures, special-days, days, bells, timetable, classes, roster, changes, codes, lessons "
+        "or notes; or holidays, filled with the public holidays of countries.",
     ),
 ]
 Output = Annotated[

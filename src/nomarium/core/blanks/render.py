@@ -16,6 +16,8 @@ from nomarium.core.kinds import (
     CODE_SHEET,
     DAY_SHEET,
     EVENT_SHEET,
+    LESSON_SHEET,
+    NOTE_SHEET,
     ROSTER_SHEET,
     SPECIAL_SHEET,
     TERM_SHEET,
@@ -47,6 +49,8 @@ BLANKS: dict[str, SheetKind] = {
     "roster": ROSTER_SHEET,
     "changes": CHANGE_SHEET,
     "codes": CODE_SHEET,
+    "lessons": LESSON_SHEET,
+    "notes": NOTE_SHEET,
 }
 """The kinds that have a blank sheet, by the word that asks for it."""
 

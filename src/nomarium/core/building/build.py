@@ -4,13 +4,14 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import date
 from pathlib import Path
 
 from nomarium.core.bells import is_usual
 from nomarium.core.building import wording
 from nomarium.core.building.calendars import Calendars, Part, plan_calendars
+from nomarium.core.building.lessons import LaidLesson, moves_of_lessons, teach
 from nomarium.core.building.reading import SourceReader
 from nomarium.core.building.sheet_desk import SourcesRead
 from nomarium.core.calendars import assign_uids, find_doubles, stable_uuid
@@ -23,6 +24,7 @@ from nomarium.core.sources import Series, has_part, values_of
 from nomarium.core.sources.wording import near_double
 from nomarium.core.timetable import CodedMeeting, Rosters, Values
 from nomarium.core.values import read_zone
+from nomarium.core.year import Closure, what_if
 
 
 @dataclass(frozen=True, slots=True)
@@ -34,6 +36,8 @@ class BuildChoices:
     """The calendars wanted: whose, by what they are split by."""
     first: date | None = None
     last: date | None = None
+    close: tuple[Closure, ...] = ()
+    """Further closures, to see what they would change."""
 
 
 @dataclass(slots=True)
@@ -44,6 +48,8 @@ class Build:
     plan: PlanFile | None = None
     read: SourcesRead = field(default_factory=SourcesRead)
     held: list[Held] = field(default_factory=list)
+    laid: list[LaidLesson] = field(default_factory=list)
+    """Which lesson is in which meeting."""
     expansion: Expansion = field(default_factory=Expansion)
     calendars: Calendars = field(default_factory=Calendars)
     timetabling: Timetabling | None = None
@@ -78,6 +84,8 @@ def prepare(path: Path, choices: BuildChoices) -> Build:
     Raises DataRefused where the plan cannot be read at all, WrongCall where ``only`` names no calendar.
     """
     school = open_school(path, needs_year=False)
+    if choices.close and school.year is not None:
+        school.year = what_if(school.year, choices.close).year
     build = Build(school, school.plan, problems=list(school.problems))
     if school.plan is None or school.failed:
         return build
@@ -93,6 +101,9 @@ def prepare(path: Path, choices: BuildChoices) -> Build:
     build.problems += [one for one in build.read.problems if not (told and one.code == "year-needed")]
     _hold(build, zone)
     build.problems += _checked(build)
+    taught = teach(build.held, build.read.lessons, school.plan.plan.lessons, school.year, school.name)
+    build.held, build.laid = taught.held, taught.laid
+    build.problems += taught.problems
     chosen = _within(build.held, choices.first, choices.last)
     build.calendars = plan_calendars(school.plan, chosen, school.year)
     build.problems += build.calendars.problems
@@ -101,6 +112,18 @@ def prepare(path: Path, choices: BuildChoices) -> Build:
         build.calendars.parts = _only(build.calendars.parts, choices.only)
     build.problems = by_place(dict.fromkeys(build.problems))
     return build
+
+
+def lessons_if_closed(path: Path, choices: BuildChoices) -> list[str]:
+    """Return what the closures of ``choices`` would do to lessons: which move, and which fall off the end."""
+    now, then = prepare(path, replace(choices, close=())), prepare(path, choices)
+    known = {problem.message for problem in now.problems}
+    fallen = [one.message for one in then.problems if one.code in LOSSES and one.message not in known]
+    return [*moves_of_lessons(now.laid, then.laid), *fallen]
+
+
+LOSSES = frozenset({"lessons-left", "pin-without-meeting", "lesson-late"})
+"""What is told of lessons for which the days no longer do."""
 
 
 def _zone(plan: PlanFile, machine_zone: str, problems: list[Problem]) -> str:

@@ -9,6 +9,7 @@ from functools import cached_property
 from itertools import groupby, product
 
 from nomarium.core.building import wording
+from nomarium.core.building.lesson_texts import LESSON_FIELDS, lesson_text
 from nomarium.core.building.patterns import DATE_NAMES, SLOT_NAMES, Pattern
 from nomarium.core.calendars import Calendar, file_names
 from nomarium.core.columns import heading_key
@@ -92,6 +93,7 @@ class Texts:
         self._reminders = tuple(_length(text) for text in keys.reminders)
         self._visibility = _VISIBILITY.get(keys.visibility or "", "")
         self._busy = (keys.busy or "").upper()
+        self._for_teachers = "teacher" in keys.split
         self._known: dict[int, tuple[Held, list[tuple[Series, list[str]]]]] = {}
 
     @cached_property
@@ -154,7 +156,10 @@ class Texts:
         return (f"COLOR:{color}",) if color.isascii() and color.isalpha() else ()
 
     def _title(self, held: Held, values: Mapping[str, str]) -> str:
-        return values.get("prefix", "") + self._bare_title(held, values)
+        title = values.get("prefix", "") + self._bare_title(held, values)
+        lesson = values.get("lesson", "") if self.title is None else ""
+        part = f" ({values['part']})" if lesson and values.get("part") else ""
+        return f"{title}: {lesson}{part}" if lesson else title
 
     def _bare_title(self, held: Held, values: Mapping[str, str]) -> str:
         if self.title is not None:
@@ -170,7 +175,8 @@ class Texts:
         period = f"period {values['period']}" if values["period"] else ""
         day = f"Day {held.day.label}" if held.day.label else ""
         slot = ", ".join(filter(None, (day, period)))
-        return "\n".join(filter(None, (slot[:1].upper() + slot[1:], values.get("description", ""))))
+        about = lesson_text(values, for_teacher=self._for_teachers)
+        return "\n".join(filter(None, (slot[:1].upper() + slot[1:], values.get("description", ""), about)))
 
     def _of_date(self, occurrence: Occurrence) -> dict[str, str]:
         day = self._year.day(occurrence.start.date()) if self._year else None
@@ -228,13 +234,15 @@ def _wrong(plan: PlanFile, name: str, keys: CalendarKeys, known: set[str]) -> li
     problems = []
     for key in ("sources", "for_all"):
         for source in getattr(keys, key):
-            if source not in plan.plan.sources:
+            known_sources = [*plan.plan.sources, *plan.plan.lessons]
+            if source not in known_sources:
                 place = plan.place("calendars", name, key)
-                problems.append(wording.unknown_name(place, source, "source", plan.plan.sources))
+                problems.append(wording.unknown_name(place, source, "source", known_sources))
     for split in keys.split if known else ():
         if _key_in(split, known) is None:
             problems.append(wording.unknown_split(plan.place("calendars", name, "split"), split, known))
     fields = {*known, *SLOT_NAMES, *DATE_NAMES, *WHO_FIELDS, "title", "description", "code", "person"}
+    fields |= {*LESSON_FIELDS} if plan.plan.lessons or plan.plan.classes.notes else set()
     for key in ("title", "location", "description", "categories", "color", "status"):
         problems += _unfilled(plan, name, key, getattr(keys, key), fields if known else None)
     for key in ("file", "name"):

@@ -63,6 +63,8 @@ def _without_empty(text: str, values: Mapping[str, str]) -> str:
         names = _PLACE.findall(part)
         return bool(names) and not any(values[name] for name in names)
 
+    lines = text.split("\n")
+    text = "\n".join(line for line in lines if len(lines) == 1 or not is_empty(line))
     text = _BRACKETED.sub(lambda match: "" if is_empty(match[1]) else match[0], text)
     parts = _PARTS.split(text)
     kept = ""

@@ -9,6 +9,7 @@ from datetime import time
 from nomarium.core.building import wording
 from nomarium.core.building.event_sources import take_calendar, take_events, take_months, take_year, usual_length
 from nomarium.core.building.known_sheets import read_bells, read_classes
+from nomarium.core.building.lessons import read_lesson_sheets
 from nomarium.core.building.sheet_desk import SheetDesk, SourcesRead
 from nomarium.core.building.source_keys import keys_without_effect
 from nomarium.core.columns import Kind
@@ -91,6 +92,7 @@ class SourceReader:
         for name, meetings in self._desk.found.meetings.items():
             self._desk.found.meetings[name], problems = join_meetings(meetings, grids=name in self._grid_sources)
             self._desk.found.problems += problems
+        self._desk.found.lessons = read_lesson_sheets(self._desk)
         self._desk.found.problems = list(dict.fromkeys(self._desk.found.problems))
         return self._desk.found
 

@@ -10,6 +10,7 @@ from nomarium.core.bells import BellTimes, OtherNames
 from nomarium.core.building import wording
 from nomarium.core.columns import Matches, heading_key
 from nomarium.core.datesheets import empty_is_fine
+from nomarium.core.lessons import Lesson, Note
 from nomarium.core.plan import PlanFile
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import DataRefused, Problem
@@ -31,6 +32,14 @@ class ColumnUse:
 
     def __str__(self) -> str:
         return f"{self.letters} “{self.heading}”".strip() if self.heading else f"{self.letters} (no heading)"
+
+
+@dataclass(slots=True)
+class LessonsRead:
+    """The lists of lessons of a plan, and its notes, as read."""
+
+    lists: dict[str, list[Lesson]] = field(default_factory=dict)
+    notes: list[Note] = field(default_factory=list)
 
 
 @dataclass(frozen=True, slots=True)
@@ -65,6 +74,7 @@ class SourcesRead:
     changes: list[Change] = field(default_factory=list)
     lists: ClassLists = field(default_factory=ClassLists)
     rosters: Rosters = field(default_factory=Rosters)
+    lessons: LessonsRead = field(default_factory=LessonsRead)
     files: list[FileRead] = field(default_factory=list)
     problems: list[Problem] = field(default_factory=list)
 

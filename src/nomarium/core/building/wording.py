@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
+from datetime import datetime
 from difflib import get_close_matches
 
 from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
 from nomarium.core.sheets import wrong_columns
 from nomarium.core.timetable.wording import near_words, no_timetable
-from nomarium.core.values import counted
+from nomarium.core.values import counted, day_words
 
 __all__ = ["near_words", "no_timetable", "wrong_columns"]
 
@@ -289,3 +290,45 @@ def undecided(place: Place, name: str, reason: str) -> Problem:
         f"“{name}” is still open: {reason}",
         advice="Settle it where it belongs and take this line out; without this line the plan is built as it stands.",
     )
+
+
+_Laid = Mapping[tuple[str, str], Mapping[str, Sequence[str]]]
+"""By list and class the starts of each lesson, as ISO 8601."""
+
+
+def lesson_moves(before: _Laid, now: _Laid) -> list[str]:
+    """Say which lessons are on other days than before, class by class."""
+    lines = []
+    for key, lessons in now.items():
+        known = before.get(key)
+        if known is None:
+            continue
+        whose = key[1]
+        moved = [
+            (starts[0], title, known[title][0])
+            for title, starts in lessons.items()
+            if title in known and known[title] != starts
+        ]
+        if moved:
+            start, title, was = min(moved)
+            more = f", and {len(moved) - 1} after it" if len(moved) > 1 else ""
+            lines.append(f"{whose}: {title} moves from {_from_to(was, start)}{more}")
+        new = [title for title in lessons if title not in known]
+        lines += [f"{whose}: {_some(new)} {'is' if len(new) == 1 else 'are'} new"] if new else []
+        gone = [title for title in known if title not in lessons]
+        lines += [f"{whose}: {_some(gone)} {'is' if len(gone) == 1 else 'are'} no longer laid"] if gone else []
+    return lines
+
+
+def _some(titles: Sequence[str]) -> str:
+    shown = ", ".join(titles[:3])
+    return f"{shown} and {len(titles) - 3} more" if len(titles) > 3 else shown
+
+
+def _from_to(was: str, start: str) -> str:
+    """Return "Tue 12 to Thu 14 Jan", with the months and times that both need."""
+    one, other = datetime.fromisoformat(was), datetime.fromisoformat(start)
+    first, second = (day_words(day.date()).rsplit(" ", 1)[0] for day in (one, other))  # the year goes without saying
+    if first == second:
+        return f"{one:%H:%M} to {other:%H:%M} on {second}"
+    return f"{first.rsplit(' ', 1)[0] if one.month == other.month else first} to {second}"

@@ -88,6 +88,8 @@ class Kind(StrEnum):
     CLASSES = "class list"
     ROSTER = "roster"
     CHANGES = "changes"
+    LESSONS = "lessons"
+    NOTES = "notes for meetings"
     LIST = "timetable, a list"
     GRID = "timetable, a grid"
     MONTHS = "month page"

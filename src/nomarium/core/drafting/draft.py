@@ -29,7 +29,7 @@ from nomarium.core.drafting.sheets import (
 )
 from nomarium.core.drafting.toml import plan_text, toml_key, toml_list, toml_text
 from nomarium.core.drafting.whole_sheets import known_of, whole_of
-from nomarium.core.kinds import PEOPLE_SHEET, label_order
+from nomarium.core.kinds import LESSON_SHEET, PEOPLE_SHEET, label_order
 from nomarium.core.problems import Problem
 from nomarium.core.timetable import each_by_name
 from nomarium.core.values import name_key
@@ -161,6 +161,7 @@ class _Writer:
             yield from self._cycle(cycle)
         yield from self._bells()
         yield from self._class_sheets()
+        yield from self._lessons()
         for sheet in self._of(*_SOURCES):
             yield from self._source(sheet)
         yield from self._calendars()
@@ -354,6 +355,18 @@ class _Writer:
         yield "# Neighbouring periods of one class make one event; “two events” keeps them apart."
         yield 'double_periods = "one event"'
         yield ""
+
+    def _lessons(self) -> Iterator[str]:
+        for sheet in self._of(Kind.LESSONS):
+            yield from self._why([sheet])
+            yield f"[lessons.{toml_key(self._name_of(sheet))}]"
+            yield f"sheets = {self._path(sheet)}"
+            if sheet.grid is None or "class" not in Evidence.of(sheet.grid, LESSON_SHEET, {}).named:
+                yield self._question(
+                    f"Whose lessons are those of {sheet.path.name}? A tab named by the class says it, too."
+                )
+                yield '# classes = ["PLK-1"]'
+            yield ""
 
     def _class_sheets(self) -> Iterator[str]:
         keys = {"lists": self._of(Kind.CLASSES), "rosters": self._of(Kind.ROSTER), "changes": self._of(Kind.CHANGES)}

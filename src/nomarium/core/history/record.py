@@ -8,7 +8,7 @@ from dataclasses import dataclass, field
 from hashlib import blake2b
 from pathlib import Path
 
-from nomarium.core.building import Build, Part
+from nomarium.core.building import Build, LaidLesson, Part, moves_of_lessons
 from nomarium.core.calendars import stable_uuid
 from nomarium.core.history import wording
 from nomarium.core.history.adopted import Adopted, adopt, entries_of_part
@@ -53,6 +53,8 @@ class Outlook:
     carried: dict[str, str] = field(default_factory=dict)
     problems: list[Problem] = field(default_factory=list)
     all: Differences = field(default_factory=Differences)
+    lessons: list[str] = field(default_factory=list)
+    """Which lessons are on other days than before, in words."""
     first: bool = False
     """Whether nothing was given out before."""
     old_uids: set[str] = field(default_factory=set)
@@ -91,6 +93,7 @@ def look_ahead(build: Build, store: Store, at: str, *, whole: bool, edits: Edits
         _revise(change, store, at, outlook)
         change.revisions |= adopted.revisions(change.part, at)
     outlook.carried = anew
+    outlook.lessons = moves_of_lessons((LaidLesson(*row) for row in store.laid()), build.laid) if before else []
     outlook.first = not before
     return outlook
 
@@ -334,6 +337,7 @@ def new_build(
         revisions,
         outlook.carried,
         edits=outlook.edits.kept,
+        laid=[(one.list, one.whose, one.title, one.start) for one in build.laid],
         anew=list(outlook.edits.anew),
     )
 

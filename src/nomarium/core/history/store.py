@@ -37,6 +37,7 @@ CREATE TABLE IF NOT EXISTS carried (natural TEXT PRIMARY KEY, uid TEXT) WITHOUT 
 CREATE TABLE IF NOT EXISTS edits (
     path TEXT, uid TEXT, what TEXT, title TEXT, start TEXT, base TEXT, value TEXT, sequence INTEGER);
 CREATE TABLE IF NOT EXISTS anew (path TEXT, uid TEXT, build INTEGER);
+CREATE TABLE IF NOT EXISTS laid (list TEXT, whose TEXT, title TEXT, start TEXT);
 CREATE TABLE IF NOT EXISTS pending (temporary TEXT, target TEXT);
 """
 _TABLES = {
@@ -105,6 +106,8 @@ class NewBuild:
     carried: Mapping[str, str] = field(default_factory=dict)
     pending: Sequence[tuple[str, str]] = ()
     edits: Sequence[Edit] = ()
+    laid: Sequence[tuple[str, str, str, str]] = ()
+    """Which lesson is in which meeting: list, class, title, start."""
     anew: Sequence[tuple[str, str]] = ()
     """Events given out over what was edited by hand: (file, UID)."""
 
@@ -275,6 +278,17 @@ class Store:
             rows = self._base.execute(statement)
             return [_edit(row) for row in rows]
 
+    def laid(self) -> list[tuple[str, str, str, str]]:
+        """Return which lesson was in which meeting at the last build: list, class, title, start (ISO 8601)."""
+        if not self._has("laid"):
+            return []
+        with self._told():
+            rows = self._base.execute("SELECT list, whose, title, start FROM laid")
+            return [
+                (str(name), str(whose), str(title), datetime.fromisoformat(start).isoformat())
+                for name, whose, title, start in rows
+            ]
+
     def anew(self, path: str, since: int) -> set[str]:
         """Return the events of a file that were given out over edits by hand after a build."""
         if not self._has("anew"):
@@ -329,6 +343,8 @@ class Store:
             self._base.executemany("INSERT OR REPLACE INTO revisions VALUES (?, ?, ?, ?)", new.revisions)
             self._base.executemany("INSERT OR REPLACE INTO carried VALUES (?, ?)", new.carried.items())
             self._put_edits(new.edits)
+            self._base.execute("DELETE FROM laid")
+            self._base.executemany("INSERT INTO laid VALUES (?, ?, ?, ?)", new.laid)
             self._base.executemany("INSERT INTO anew VALUES (?, ?, ?)", ((*one, number) for one in new.anew))
             self._base.executemany("INSERT INTO pending VALUES (?, ?)", new.pending)
         return number

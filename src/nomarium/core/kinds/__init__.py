@@ -9,6 +9,7 @@ from nomarium.core.kinds.closures import CLOSURE_SHEET
 from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
 from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
 from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label, label_order
+from nomarium.core.kinds.lessons import LESSON_SHEET, NOTE_SHEET
 from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet, plain_labels
 from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
 from nomarium.core.kinds.registry import SHEET_KINDS
@@ -28,9 +29,11 @@ __all__ = [
     "EVENT_FIELDS",
     "EVENT_SHEET",
     "KINDS",
+    "LESSON_SHEET",
     "LETTERS",
     "MOVED",
     "NAMES_SHEET",
+    "NOTE_SHEET",
     "NUMBERS",
     "PEOPLE_SHEET",
     "PERIOD_HEADINGS",

@@ -9,6 +9,7 @@ from nomarium.core.kinds.classes import CLASS_SHEET, ROSTER_SHEET
 from nomarium.core.kinds.closures import CLOSURE_SHEET
 from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
 from nomarium.core.kinds.events import EVENT_SHEET
+from nomarium.core.kinds.lessons import LESSON_SHEET
 from nomarium.core.kinds.listed_days import DAY_SHEET
 from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET
 from nomarium.core.kinds.special_days import SPECIAL_SHEET
@@ -33,6 +34,7 @@ SHEET_KINDS: dict[Kind, SheetKind] = {
         PLACE_SHEET,
         CODE_SHEET,
         ROSTER_SHEET,
+        LESSON_SHEET,
         CLASS_SHEET,
         EVENT_SHEET,
     )

@@ -5,7 +5,7 @@ from __future__ import annotations
 from nomarium.core.tables import OWN_SAMPLES
 
 YES_NO = ("yes", "no")
-LAUNCH, AUTUMN, STORM, EARLY, DAY, CLASS, CODE = OWN_SAMPLES
+LAUNCH, AUTUMN, STORM, EARLY, DAY, CLASS, CODE, LESSON = OWN_SAMPLES
 
 SHEET_RULES = (
     "The sample row is never read; you may delete it.",

@@ -5,6 +5,7 @@ from nomarium.core.plan.load import PLAN_NAME, PlanFile, load_plan
 from nomarium.core.plan.model import (
     CalendarKeys,
     CycleKeys,
+    LessonKeys,
     Plan,
     ReadingKeys,
     RowKeys,
@@ -17,6 +18,7 @@ __all__ = [
     "PLAN_NAME",
     "CalendarKeys",
     "CycleKeys",
+    "LessonKeys",
     "Plan",
     "PlanFile",
     "PlanKey",

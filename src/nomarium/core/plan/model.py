@@ -350,8 +350,30 @@ class ClassKeys(Keys):
     )
     rosters: Sheets = Field(default_factory=list, description="the rosters: who is in which class")
     changes: Sheets = Field(default_factory=list, description="the sheets of one-off changes")
+    notes: Sheets = Field(default_factory=list, description="the sheets of notes for single meetings")
     expect: dict[str, int] = Field(
         default_factory=dict, description="how many meetings a class or code must have in the year: { “1A” = 88 }"
+    )
+
+
+class LessonKeys(Keys):
+    """A list of lessons, laid onto the meetings of classes."""
+
+    sheets: Sheets = Field(default_factory=list, description="its sheets; required")
+    classes: Annotated[list[Text], BeforeValidator(_as_list, json_schema_input_type=str | list[str])] = Field(
+        default_factory=list,
+        description="the classes, courses, students or teams that it is for, where no column or tab says it",
+    )
+    start: date | None = Field(None, description="the first day on which a lesson is laid")
+    first: str | None = Field(None, description="the lesson to begin with, by its number or title")
+    again: Literal["never", "each term"] = Field("never", description="whether the list begins anew with each term")
+    doubles: Literal["one", "two"] = Field(
+        "one", description="how many lessons a meeting of several periods has room for: one, or one each"
+    )
+    show: Literal["in meetings", "as events", "both"] = Field(
+        "in meetings",
+        description="where lessons stand: in the titles and texts of their meetings, or as events of their own, which "
+        "calendars take in by the list’s name among their sources",
     )
 
 
@@ -500,6 +522,9 @@ class Plan(Keys):
     classes: ClassKeys = Field(ClassKeys(), description="what is known about classes")
     sources: dict[str, SourceKeys] = Field(
         default_factory=dict, description="the sources of events and meetings, each under its name"
+    )
+    lessons: dict[str, LessonKeys] = Field(
+        default_factory=dict, description="the lists of lessons, each under its name"
     )
     calendars: dict[str, CalendarKeys] = Field(
         default_factory=dict, description="the calendars to build, each kind under its name"

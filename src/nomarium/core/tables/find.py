@@ -200,7 +200,7 @@ INSTRUCTIONS = "How to fill it in"
 
 OWN_SAMPLES = tuple(
     f"Example: {title}"
-    for title in ("Launch of the skiffs", "Autumn", "Northeaster", "Early dismissal", "3", "PLK-1", "W1")
+    for title in ("Launch of the skiffs", "Autumn", "Northeaster", "Early dismissal", "3", "PLK-1", "W1", "Tides")
 )
 """What the sample rows of our own blank sheets say: left out without a word more than the count."""
 

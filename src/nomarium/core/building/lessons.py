@@ -1,0 +1,295 @@
+"""Lists of lessons and notes of a plan → what each meeting says of what is taught in it."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator, Mapping, Sequence
+from dataclasses import dataclass, field, replace
+from difflib import get_close_matches
+
+from nomarium.core.building import wording
+from nomarium.core.building.lesson_texts import lesson_text
+from nomarium.core.building.sheet_desk import LessonsRead, SheetDesk
+from nomarium.core.calendars import stable_uuid
+from nomarium.core.lessons import (
+    HALVES,
+    LESSON_TEXTS,
+    Laid,
+    LayingRules,
+    Lesson,
+    Meeting,
+    Note,
+    in_order,
+    lay,
+    read_lessons,
+    read_notes,
+)
+from nomarium.core.lessons import wording as said
+from nomarium.core.meetings import Held
+from nomarium.core.plan import LessonKeys
+from nomarium.core.problems import Place, Problem
+from nomarium.core.sources import Series
+from nomarium.core.values import counted
+from nomarium.core.year import SchoolYear
+
+_WHOSE = ("class", "course", "student", "team", "code", "group", "teacher")
+_Slot = tuple[int, int]
+"""A meeting: the place of its slot among all, and its place among the dates of that."""
+
+
+@dataclass(frozen=True, slots=True)
+class LaidLesson:
+    """A lesson in a meeting, as the history keeps it."""
+
+    list: str
+    whose: str
+    title: str
+    start: str
+    """When the meeting is, as ISO 8601, local time."""
+
+
+def read_lesson_sheets(desk: SheetDesk) -> LessonsRead:
+    """Read the lists of lessons and the notes that a plan names."""
+    read = LessonsRead()
+    for name, keys in desk.plan.plan.lessons.items():
+        found = read.lists[name] = []
+        for stated in desk.sheets.of(keys.sheets, "lessons", name, "sheets"):
+            choices = desk.choices(stated)
+            for grid in desk.grids(choices):
+                with desk.told():
+                    lessons, sheet, problems = read_lessons(grid, choices)
+                    desk.found.problems += problems
+                    found += lessons
+                    if sheet is not None:
+                        desk.note_sheet(sheet, counted(len(lessons), "lesson"))
+    for stated in desk.sheets.of(desk.plan.plan.classes.notes, "classes", "notes"):
+        choices = desk.choices(stated)
+        for grid in desk.grids(choices):
+            with desk.told():
+                notes, sheet, problems = read_notes(grid, choices)
+                desk.found.problems += problems
+                read.notes += notes
+                if sheet is not None:
+                    desk.note_sheet(sheet, counted(len(notes), "note"))
+    return read
+
+
+@dataclass(slots=True)
+class Taught:
+    """What a school's meetings are about."""
+
+    held: list[Held]
+    laid: list[LaidLesson] = field(default_factory=list)
+    problems: list[Problem] = field(default_factory=list)
+
+
+def teach(
+    held: Sequence[Held], read: LessonsRead, keys: Mapping[str, LessonKeys], year: SchoolYear | None, school: str
+) -> Taught:
+    """Lay all lists onto the meetings of their classes, and put notes to theirs."""
+    return _Teaching(held, year, school).taught(read, keys)
+
+
+class _Teaching:
+    def __init__(self, held: Sequence[Held], year: SchoolYear | None, school: str) -> None:
+        self._held = held
+        self._year = year
+        self._school = school
+        self._says: dict[_Slot, dict[str, list[str]]] = {}
+        self._of_name: dict[str, list[_Slot]] = {}
+        self._names: dict[str, str] = {}
+        self._events: list[Held] = []
+        self._found = Taught([])
+        self._terms: dict[object, frozenset[str]] = {}
+
+    def taught(self, read: LessonsRead, keys: Mapping[str, LessonKeys]) -> Taught:
+        if any(read.lists.values()) or read.notes:
+            self._gather()
+        for name, lessons in read.lists.items():
+            self._lay_list(name, lessons, keys[name])
+        for note in read.notes:
+            self._put_note(note)
+        self._found.held = [*self._with_lessons(), *self._events]
+        return self._found
+
+    def _gather(self) -> None:
+        """Find the meetings of each class, course, student and team, in the order of their times."""
+        for place, one in enumerate(self._held):
+            names = [name for kind in _WHOSE for name in one.of(kind)] or ([one.event.summary] if one.event else [])
+            slots = [(place, number) for number in range(len(one.occurrences))]
+            for name in dict.fromkeys(names):
+                self._names.setdefault(name.casefold(), name)
+                self._of_name.setdefault(name.casefold(), []).extend(slots)
+        for several in self._of_name.values():
+            several.sort(key=lambda slot: (self._start(slot), slot))
+
+    def _start(self, slot: _Slot) -> str:
+        return self._held[slot[0]].occurrences[slot[1]].start.isoformat()
+
+    def _lay_list(self, name: str, lessons: Sequence[Lesson], keys: LessonKeys) -> None:
+        by_class: dict[str, list[Lesson]] = {}
+        for lesson in lessons:
+            for whose in lesson.classes or tuple(keys.classes):
+                by_class.setdefault(whose, []).append(lesson)
+            if not lesson.classes and not keys.classes:
+                self._found.problems.append(said.for_nobody(lesson.place, name))
+                return
+        for written, own in by_class.items():
+            whose = self._names.get(written.casefold(), written)
+            slots = self._of_name.get(whose.casefold(), [])
+            ordered, problems = in_order(own)
+            self._found.problems += problems
+            if keys.first:
+                ordered = self._from_first(ordered, keys.first)
+            if not slots:
+                near = get_close_matches(whose, list(self._names.values()), 2)
+                self._found.problems.append(said.no_meetings(own[0].place, whose, len(own), near))
+            elif keys.again == "each term":
+                for part in self._by_term(slots):
+                    self._lay_class(name, whose, ordered, part, keys)
+            else:
+                self._lay_class(name, whose, ordered, slots, keys)
+
+    def _from_first(self, lessons: list[Lesson], first: str) -> list[Lesson]:
+        places = [
+            place
+            for place, one in enumerate(lessons)
+            if first.casefold() in (one.number.casefold(), one.title.casefold())
+        ]
+        if not places:
+            self._found.problems.append(said.no_such_lesson(Place(lessons[0].place.file), first))
+            return []
+        return lessons[places[0] :]
+
+    def _by_term(self, slots: Sequence[_Slot]) -> list[list[_Slot]]:
+        found: dict[object, list[_Slot]] = {}
+        for slot in slots:
+            day = self._held[slot[0]].occurrences[slot[1]].start.date()
+            term = self._year.day(day).term if self._year else None
+            found.setdefault(term, []).append(slot)
+        return list(found.values())
+
+    def _lay_class(
+        self, name: str, whose: str, lessons: Sequence[Lesson], slots: Sequence[_Slot], keys: LessonKeys
+    ) -> None:
+        meetings = [self._meeting(slot, keys) for slot in slots]
+        laying = lay(lessons, meetings, LayingRules(keys.start))
+        for one in laying.laid:
+            self._teach(name, whose, lessons[one.lesson], one, slots[one.meeting], keys)
+        from_start = [meeting for meeting in meetings if keys.start is None or meeting.day >= keys.start]
+        tell = self._found.problems
+        if laying.left:
+            first, last = lessons[laying.left[0]].place, from_start[-1].day if from_start else None
+            titles = [lessons[number].title for number in laying.left]
+            tell.append(said.left_over(first, whose, len(lessons), len(from_start), last, titles))
+        for number in laying.without_meeting:
+            lesson = lessons[number]
+            day = lesson.on or lesson.last_before
+            if day is not None:
+                tell.append(said.no_meeting_then(lesson.place, whose, lesson.title, day, before=lesson.on is None))
+        for number in laying.late:
+            by, places = lessons[number].by, [one.meeting for one in laying.laid if one.lesson == number]
+            if by is not None:
+                tell.append(
+                    said.done_late(lessons[number].place, whose, lessons[number].title, by, meetings[places[-1]].day)
+                )
+        tell += [said.waits(lessons[n].place, whose, lessons[n].title, count) for n, count in laying.skipped]
+        if laying.free and lessons and not laying.left:
+            tell.append(said.meetings_free(lessons[-1].place, whose, laying.free, lessons[-1].title))
+
+    def _meeting(self, slot: _Slot, keys: LessonKeys) -> Meeting:
+        held = self._held[slot[0]]
+        day = held.occurrences[slot[1]].start.date()
+        periods = max(1, len(held.periods)) if keys.doubles == "two" else 1
+        return Meeting(day, HALVES * periods, self._terms_of(day) if self._year else frozenset())
+
+    def _terms_of(self, day: object) -> frozenset[str]:
+        known = self._terms.get(day)
+        if known is None and self._year is not None:
+            term = self._year.day(day).term  # type: ignore[arg-type]
+            names = self._year.attendance.holding_terms(term) if term else frozenset[str]()
+            known = self._terms[day] = frozenset(one.casefold() for one in (*names, *((term.name,) if term else ())))
+        return known or frozenset()
+
+    def _teach(self, name: str, whose: str, lesson: Lesson, laid: Laid, slot: _Slot, keys: LessonKeys) -> None:
+        """Note what a meeting is about, in its own words or as an event beside it."""
+        held = self._held[slot[0]]
+        occurrence = held.occurrences[slot[1]]
+        part = f"{laid.part}/{laid.parts}" if laid.parts > 1 else ""
+        values = {"lesson": lesson.title, "lesson_number": lesson.number, "part": part, **lesson.said}
+        if keys.show != "as events":
+            says = self._says.setdefault(slot, {})
+            for field_, text in values.items():
+                if text and text not in says.setdefault(field_, []):
+                    says[field_].append(text)
+        if keys.show != "in meetings":
+            known_by = (self._school, "lesson", name, whose, lesson.number or lesson.title, str(laid.part))
+            uid = stable_uuid("\x1f".join(known_by))
+            title = f"{whose}: {lesson.title}" + (f" ({part})" if part else "")
+            event = Series(
+                title, (occurrence,), ", ".join(held.of("room")), lesson_text(lesson.said), origin=lesson.place
+            )
+            own = {**held.values, "lesson": (lesson.title,)}
+            self._events.append(Held(name, own, [occurrence], place=lesson.place, event=event, uids=(uid,)))
+        self._found.laid.append(
+            LaidLesson(name, whose, lesson.title + (f" ({part})" if part else ""), self._start(slot))
+        )
+
+    def _put_note(self, note: Note) -> None:
+        slots = [slot for name in note.whose for slot in self._of_name.get(name.casefold(), [])]
+        slots = slots if note.whose else [slot for several in self._of_name.values() for slot in several]
+        found = False
+        for slot in dict.fromkeys(slots):
+            held = self._held[slot[0]]
+            same_period = not note.periods or set(note.periods) & set(held.periods)
+            if held.occurrences[slot[1]].start.date() == note.day and same_period:
+                self._says.setdefault(slot, {}).setdefault("note", []).append(note.text)
+                found = True
+        if not found:
+            self._found.problems.append(said.note_without_meeting(note.place, note.day, ", ".join(note.whose)))
+
+    def _with_lessons(self) -> Iterator[Held]:
+        """Yield all slots, each meeting of which something is said by itself."""
+        numbers: dict[int, list[int]] = {}
+        for place, number in self._says:
+            numbers.setdefault(place, []).append(number)
+        for place, held in enumerate(self._held):
+            own = set(numbers.get(place, ()))
+            if not own:
+                yield held
+                continue
+            rest = [number for number in range(len(held.occurrences)) if number not in own]
+            if rest:
+                yield held.cut(rest)
+            for number in sorted(own):
+                one = held.cut([number])
+                said_here = {
+                    name: (_JOIN.get(name, " / ").join(texts),) for name, texts in self._says[place, number].items()
+                }
+                one.values = {**held.values, **said_here}
+                if one.event is not None:
+                    one.event = _about(one.event, said_here)
+                yield one
+
+
+_JOIN = dict.fromkeys((*LESSON_TEXTS, "note"), "\n")
+
+
+def _about(event: Series, values: Mapping[str, Sequence[str]]) -> Series:
+    """Return an event of a source that says what it is about."""
+    said_here = {name: texts[0] for name, texts in values.items()}
+    lesson = said_here.get("lesson", "")
+    text = "\n".join(filter(None, (event.description, lesson_text(said_here))))
+    return replace(event, summary=f"{event.summary}: {lesson}" if lesson else event.summary, description=text)
+
+
+def moves_of_lessons(before: Iterable[LaidLesson], now: Iterable[LaidLesson]) -> list[str]:
+    """Return what has changed in words a teacher would use: "Tides moves from Tue 12 to Thu 14 Jan, and 9 after it"."""
+    return wording.lesson_moves(_by_class(before), _by_class(now))
+
+
+def _by_class(laid: Iterable[LaidLesson]) -> dict[tuple[str, str], dict[str, list[str]]]:
+    """Return the starts of each lesson, by list and class."""
+    found: dict[tuple[str, str], dict[str, list[str]]] = {}
+    for one in laid:
+        found.setdefault((one.list, one.whose), {}).setdefault(one.title, []).append(one.start)
+    return found

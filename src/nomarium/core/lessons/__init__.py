@@ -1,0 +1,20 @@
+"""Lessons: what is taught, in order, laid onto the meetings of a class."""
+
+from nomarium.core.lessons.laying import Laid, Laying, LayingRules, Meeting, lay
+from nomarium.core.lessons.notes import Note, read_notes
+from nomarium.core.lessons.sheet import HALVES, LESSON_TEXTS, Lesson, in_order, read_lessons
+
+__all__ = [
+    "HALVES",
+    "LESSON_TEXTS",
+    "Laid",
+    "Laying",
+    "LayingRules",
+    "Lesson",
+    "Meeting",
+    "Note",
+    "in_order",
+    "lay",
+    "read_lessons",
+    "read_notes",
+]

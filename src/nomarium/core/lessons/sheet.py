@@ -1,0 +1,161 @@
+"""A list of lessons → Lessons, in their order."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from datetime import date
+from itertools import pairwise
+
+from nomarium.core.kinds import LESSON_SHEET
+from nomarium.core.lessons import wording
+from nomarium.core.problems import Place, Problem
+from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
+from nomarium.core.tables import Grid, plain_text
+from nomarium.core.values import Fault, split_list
+
+HALVES = 2
+"""Half meetings in a meeting: what lengths are counted in."""
+LONGEST = 40
+"""Meetings that one lesson may take."""
+LESSON_TEXTS = ("unit", "text", "homework", "material", "link", "teacher_notes")
+"""What is said of a lesson beside its title."""
+_HALF = re.compile(
+    r"half|halves|½|1/2|0?[.,]50?|halbe?|demi|demie|media|medio|mezza|meia|halve|halv|halvt", re.IGNORECASE
+)
+_NUMBER = re.compile(
+    r"(\d{1,3})(?:[.,](\d))?\s*(?:x|meetings?|lessons?|periods?|sessions?|h|hours?|std\.?|stunden?)?", re.IGNORECASE
+)
+_DOUBLE = re.compile(r"double|doppelstunde|double lesson|doble|doppia|dubbel|dobbelt", re.IGNORECASE)
+_ORDER = re.compile(r"\D{0,12}?(\d{1,4})(?:[.\-](\d{1,4}))?\D{0,3}")
+
+
+@dataclass(frozen=True, slots=True)
+class Lesson:
+    """One lesson of a list."""
+
+    title: str
+    classes: tuple[str, ...] = ()
+    """Whom it is for; none where the list or the plan says it."""
+    number: str = ""
+    """Its place in the order, as it is written."""
+    halves: int = HALVES
+    """How long it is, in half meetings."""
+    on: date | None = None
+    not_before: date | None = None
+    by: date | None = None
+    last_before: date | None = None
+    term: str = ""
+    said: dict[str, str] = field(default_factory=dict)
+    """What else is said of it, by LESSON_TEXTS."""
+    place: Place = field(default=Place(""), compare=False)
+
+    @property
+    def is_pinned(self) -> bool:
+        """Whether its day is fixed."""
+        return self.on is not None or self.last_before is not None
+
+
+def read_lessons(grid: Grid, choices: SheetChoices) -> tuple[list[Lesson], Sheet | None, list[Problem]]:
+    """Read a list of lessons, its rows as they stand. Raises DataRefused where it has no titles of lessons."""
+    sheet, problems = read_sheet(grid, LESSON_SHEET, choices)
+    if sheet is None or not sheet.is_sound:
+        return [], sheet, problems
+    found = []
+    for record in range(len(sheet)):
+        before = len(problems)
+        lesson = _lesson(sheet, record, problems)
+        if lesson is not None and len(problems) == before:
+            found.append(lesson)
+    return found, sheet, problems
+
+
+def _lesson(sheet: Sheet, record: int, problems: list[Problem]) -> Lesson | None:
+    title = sheet.text(record, "lesson")
+    said = {name: _whole_text(sheet, record, name) for name in LESSON_TEXTS}
+    if not title:
+        if any(said.values()):
+            problems.append(wording.no_title(sheet.place(record)))
+        return None
+    dates = {name: day_of(sheet, record, name, problems) for name in ("on", "not_before", "by", "last_before")}
+    if dates["on"] and dates["last_before"]:
+        problems.append(wording.two_pins(sheet.place(record, "last_before")))
+    text = sheet.text(record, "length")
+    halves = length_in_halves(text)
+    if halves is None:
+        problems.append(wording.unknown_length(sheet.place(record, "length"), text))
+    return Lesson(
+        title,
+        split_list(sheet.text(record, "class")),
+        sheet.text(record, "number"),
+        halves or HALVES,
+        term=sheet.text(record, "term"),
+        said={name: text for name, text in said.items() if text},
+        place=sheet.place(record),
+        **dates,
+    )
+
+
+def _whole_text(sheet: Sheet, record: int, name: str) -> str:
+    """Return what a cell says, its lines kept."""
+    lines = plain_text(sheet.cell(record, name)).splitlines()
+    return "\n".join(" ".join(line.split()) for line in lines).strip()
+
+
+def day_of(sheet: Sheet, record: int, name: str, problems: list[Problem]) -> date | None:
+    """Return the day that a cell says; None for an empty one, and with a problem for any other."""
+    cell = sheet.cell(record, name)
+    if cell == "" or name not in sheet.moments:
+        return None
+    moment = sheet.moments[name].moments[cell]
+    if isinstance(moment, Fault):
+        problems.append(moment.at(sheet.place(record, name)))
+        return None
+    if moment.first is None or moment.last is not None:
+        problems.append(wording.not_one_day(sheet.place(record, name), plain_text(cell)))
+    return moment.first
+
+
+def length_in_halves(text: str) -> int | None:
+    """Return how long a lesson is, in half meetings; None where the text says no length."""
+    plain = " ".join(text.split())
+    if not plain:
+        return HALVES
+    if _HALF.fullmatch(plain):
+        return 1
+    if _DOUBLE.fullmatch(plain):
+        return 2 * HALVES
+    found = _NUMBER.fullmatch(plain)
+    if found is None or found[2] not in (None, "0", "5"):
+        return None
+    halves = int(found[1]) * HALVES + (found[2] == "5")
+    return halves if 0 < halves <= LONGEST * HALVES else None
+
+
+def in_order(lessons: Sequence[Lesson]) -> tuple[list[Lesson], list[Problem]]:
+    """Return the lessons of one list in their order: by their numbers where all have one, else as they stand.
+
+    Numbers that lack or stand twice are told.
+    """
+    numbers = [_order(lesson.number) for lesson in lessons]
+    known = [number for number in numbers if number is not None]
+    if not known:
+        return list(lessons), []
+    if len(known) < len(lessons):
+        first = next(lesson for lesson, number in zip(lessons, numbers, strict=True) if number is None)
+        return list(lessons), [wording.not_all_numbered(first.place, first.title)]
+    ordered = sorted(range(len(lessons)), key=lambda place: known[place])
+    problems = []
+    for one, other in pairwise(ordered):
+        if known[one] == known[other]:
+            problems.append(wording.number_twice(lessons[other].place, lessons[other].number, lessons[one].place))
+        elif known[one][1] == known[other][1] == 0 and known[other][0] - known[one][0] > 1:
+            problems.append(wording.numbers_lack(lessons[other].place, known[one][0] + 1, known[other][0] - 1))
+    return [lessons[place] for place in ordered], problems
+
+
+def _order(text: str) -> tuple[int, int] | None:
+    """Return the place in the order that a text says: "7", "Lesson 7", "3.2"; None for none."""
+    found = _ORDER.fullmatch(text)
+    return (int(found[1]), int(found[2] or 0)) if found else None
