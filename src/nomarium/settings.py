@@ -122,8 +122,8 @@ def _zone(text: str) -> str:
 
 
 def _closing(text: str) -> str:
-    if text.strip().casefold() not in ("drop", "keep", "next", "previous"):
-        raise ValueError(f"“{text}” is none of drop, keep, next, previous.")
+    if text.strip().casefold() not in ("drop", "keep", "next", "previous", "push"):
+        raise ValueError(f"“{text}” is none of drop, keep, next, previous, push.")
     return text.strip().casefold()
 
 
@@ -261,8 +261,9 @@ SETTINGS: dict[str, Setting] = {
         Setting(
             "if_closed",
             "--if-closed",
-            "drop|keep|next|previous",
-            "What a closure does to a date of a repeat: dropped, kept, or moved to an open day.",
+            "drop|keep|next|previous|push",
+            "What a closure does to a date of a repeat or programme: dropped, kept, moved to an open day; *push* moves "
+            "all that follows in a programme, too.",
             "if_closed",
             IN_SOURCE,
             _closing,
@@ -270,6 +271,9 @@ SETTINGS: dict[str, Setting] = {
         Setting(
             "cycle", "--cycle", "NAME", "The cycle whose labels its days are, as in “every Day 3”.", "cycle", IN_SOURCE
         ),
+        Setting("start", "--start", "DATE", "The first day.", "start", IN_SOURCE),
+        Setting("groups", "--groups", "FILE", "The groups of a programme.", "groups", IN_SOURCE),
+        Setting("on_days", "--on-days", "Tue,Thu", "The weekdays of sessions.", "on_days", IN_SOURCE),
         Setting("keep_going", "--keep-going", meaning="Write what can be read, and save the refused rows."),
         Setting("force", "--force", meaning="Write over a file that is there already."),
         Setting("expect", "--expect", "N", "How many events there must be."),

@@ -10,7 +10,16 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import progress, wrong_calls
-from nomarium.cli.reading import DateOptions, RepeatOptions, event_choices, row_style_of, used_headings, with_repeats
+from nomarium.cli.reading import (
+    DateOptions,
+    ProgrammeOptions,
+    RepeatOptions,
+    event_choices,
+    programme_request,
+    row_style_of,
+    used_headings,
+    with_repeats,
+)
 from nomarium.run import allow_force
 
 CONVERT_EXAMPLES = """\b
@@ -23,6 +32,7 @@ Examples:
   nomarium convert clubs.csv -o clubs.ics --plan nomarium.toml
   nomarium convert calendar.ics -o rows.csv --from 2026-09-01 --to 2027-06-30
   nomarium convert last-year.csv -o this-year.ics --shift 364d --without status=cancelled
+  nomarium convert programme.csv -o crews.ics --groups crews.csv --plan nomarium.toml --if-closed push
 """
 
 Output = Annotated[
@@ -88,7 +98,27 @@ Encoding = Annotated[str, typer.Option("--encoding", metavar="NAME", help="For .
 Limit = Annotated[int, typer.Option("--limit", metavar="NUMBER", min=1, help="The most dates of one repeat.")]
 Start = Annotated[
     str | None,
-    typer.Option("--start", metavar="DATE", help="Move the whole list so that its first event falls on this day."),
+    typer.Option(
+        "--start",
+        metavar="DATE",
+        help="The day that a programme (“Week 3, Tuesday”) counts from; a dated list is moved to begin on it.",
+    ),
+]
+End = Annotated[
+    str | None, typer.Option("--end", metavar="DATE", help="Date a programme backwards, so that it ends by this day.")
+]
+KeepWeekdays = Annotated[
+    bool, typer.Option("--keep-weekdays", help="With --start for a dated list: move it by the nearest whole weeks.")
+]
+Groups = Annotated[
+    Path | None,
+    typer.Option("--groups", metavar="FILE", help="The groups of a programme, each with its start, end or time."),
+]
+OnDays = Annotated[
+    str | None, typer.Option("--on-days", metavar="Tue,Thu", help="The weekdays of a programme’s “Session 1”, “2” …")
+]
+Rest = Annotated[
+    str | None, typer.Option("--rest", metavar="Sat,Sun", help="Weekdays without anything, as if they were closed.")
 ]
 Split = Annotated[
     list[str] | None,
@@ -155,6 +185,11 @@ def convert(
     last: To = None,
     shift: Shift = None,
     start: Start = None,
+    end: End = None,
+    keep_weekdays: KeepWeekdays = False,
+    groups: Groups = None,
+    on_days: OnDays = None,
+    rest: Rest = None,
     to_zone: ToZone = None,
     plan: PlanOption = None,
     cycle: Cycle = None,
@@ -214,6 +249,7 @@ def convert(
         days,
         back,
         options.iso_date(start, "--start") if start else None,
+        keep_weekdays,
         *options.day_span(first, last),
     )
     allow_force(force)
@@ -226,6 +262,8 @@ def convert(
         events = replace(events, commas=options.stated("commas", commas), used=used_headings(names), each_day=each_day)
         repeats = RepeatOptions(plan, cycle, if_closed, adjustments.before_shift()[1], limit, rules)
         events, zone_stated = with_repeats(events, repeats, problems, zone_stated=zone is not None)
+        stated_programme = ProgrammeOptions(start, end, groups, on_days, rest, if_closed)
+        programme = programme_request(stated_programme, events.repeats.year, problems)
         request = conversion.Request(
             paths,
             calendar or target.stem,
@@ -240,6 +278,7 @@ def convert(
             options.zone_name(to_zone) if to_zone else None,
             rules,
             scope=calendar or "",
+            programme=programme,
         )
         with progress("Reading", wanted=not quiet) as bar:
             result = conversion.convert(request, lambda done: bar(done, len(paths)), problems)

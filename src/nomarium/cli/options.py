@@ -189,15 +189,15 @@ def row_conditions(stated: Iterable[str] | None, option: str) -> list[tuple[str,
 
 
 def shift_days(text: str | None) -> tuple[Length | None, bool]:
-    """Return the days of ``--shift`` ("14d", "-2 weeks"), and whether they go back."""
+    """Return the length of ``--shift`` ("14d", "-2 weeks", "14d 1h"), and whether it goes back."""
     from nomarium.core.values import read_length
 
     if text is None:
         return None, False
     back = text.strip().startswith(("-", "−"))
     length = read_length(text.strip().lstrip("+-−"))
-    if length is None or length.elapsed or not 0 < length.days <= _FARTHEST:
-        raise typer.BadParameter(f"“{text}” is no number of days such as 14d, -7d or 2 weeks.", param_hint="--shift")
+    if length is None or not (length.days or length.elapsed) or length.days > _FARTHEST:
+        raise typer.BadParameter(f"“{text}” is no length such as 14d, -7d, 2 weeks or 14d 1h.", param_hint="--shift")
     return length, back
 
 
@@ -258,9 +258,21 @@ def closures(stated: Iterable[str] | None) -> tuple[Closure, ...]:
 
 
 def on_closure(text: str) -> OnClosure:
-    """Return what ``--if-closed`` states."""
+    """Return what ``--if-closed`` states for repeats; all that follows can be pushed in programmes only."""
     known: tuple[OnClosure, ...] = ("drop", "keep", "next", "previous")
-    return next(word for word in known if word == one_of(text, known, "--if-closed"))
+    word = one_of(text, (*known, "push"), "--if-closed")
+    return next((one for one in known if one == word), "next")
+
+
+def weekdays(text: str | None, option: str) -> frozenset[int]:
+    """Return the weekdays that an option names ("Tue,Thu"), Monday is 0."""
+    from nomarium.core.values import weekday_in_any
+
+    names = [part for part in (text or "").replace(";", ",").split(",") if part.strip()]
+    found = [weekday_in_any(name.strip()) for name in names]
+    if None in found:
+        raise wrong(option, f"“{names[found.index(None)].strip()}” is no weekday.")
+    return frozenset(day for day in found if day is not None)
 
 
 def wrong(option: str, message: str) -> typer.BadParameter:

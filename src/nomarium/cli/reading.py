@@ -12,11 +12,13 @@ from nomarium.cli import options
 if TYPE_CHECKING:
     from datetime import date
 
+    from nomarium.core.conversion import ProgrammeRequest
     from nomarium.core.plan import RowKeys
     from nomarium.core.problems import Problem
     from nomarium.core.rows import RowStyle
     from nomarium.core.sources import EventChoices, Lookup
     from nomarium.core.values import DateChoices
+    from nomarium.core.year import SchoolYear
 
 
 @dataclass(frozen=True, slots=True)
@@ -95,6 +97,47 @@ def with_repeats(
         raise options.wrong("--cycle", f"There is no cycle “{stated.cycle}”. The cycles are: {known}.")
     repeats = RepeatChoices(year, stated.cycle, doing, stated.last, stated.limit, rules=stated.rules, periods=bells)
     return replace(events, repeats=repeats), zone_stated
+
+
+@dataclass(frozen=True, slots=True)
+class ProgrammeOptions:
+    """The options about programmes, as they were given."""
+
+    start: str | None
+    end: str | None
+    groups: Path | None
+    on_days: str | None
+    rest: str | None
+    if_closed: str
+
+
+def programme_request(
+    stated: ProgrammeOptions, year: SchoolYear | None, problems: list[Problem]
+) -> ProgrammeRequest | None:
+    """Return how programmes are dated; None where nothing was said of it. What is wrong with the groups is told."""
+    if not any((stated.start, stated.end, stated.groups)):
+        if stated.on_days or stated.rest:
+            raise options.wrong("--start", "--on-days and --rest are of programmes: state its start too.")
+        return None
+    from nomarium.core.conversion import ProgrammeRequest
+    from nomarium.core.problems import Place
+    from nomarium.core.programmes import alone, dating_rules, groups_of_file
+
+    if (stated.start is not None) + (stated.end is not None) + (stated.groups is not None) > 1:
+        raise options.wrong("--start", "A programme is dated from --start, --end or --groups: give one of them.")
+    rules = dating_rules(
+        options.weekdays(stated.on_days, "--on-days"), options.weekdays(stated.rest, "--rest"), stated.if_closed, year
+    )
+    if stated.groups is not None:
+        (path,) = options.existing([stated.groups])
+        groups, found = groups_of_file(path)
+        problems += found
+        return ProgrammeRequest(groups, rules)
+    start, end = (
+        options.iso_date(text, name) if text else None
+        for text, name in ((stated.start, "--start"), (stated.end, "--end"))
+    )
+    return ProgrammeRequest(alone(start, end, Place("--start" if start else "--end")), rules)
 
 
 def row_style_of(plan: Path | None, headings: str | None, stated: tuple[str, str, str, str]) -> RowStyle | None:

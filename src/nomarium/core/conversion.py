@@ -30,6 +30,15 @@ from nomarium.core.problems import (
     note,
     warning,
 )
+from nomarium.core.programmes import (
+    GROUP_HEADING,
+    DatedProgramme,
+    DatingRules,
+    Group,
+    dated,
+    find_programme,
+    no_programme,
+)
 from nomarium.core.recognition import Recognised, recognise
 from nomarium.core.shapes import unfolded_of
 from nomarium.core.sheets import Known, SheetChoices, account, grid_of_kind, take_notes
@@ -81,10 +90,31 @@ class Request:
     """The zone that all timed events are told in, whatever theirs was; floating ones apart."""
     rules: bool = False
     """Whether repeats are written as rules where the standard can say them, and not as dated events."""
+    programme: ProgrammeRequest | None = None
+    """How programmes are dated."""
     preview: bool = False
     """Whether a year of an endless repeat is enough."""
     scope: str = ""
     """What keeps the identities of events apart from those of like events elsewhere: the name where it is stated."""
+
+
+@dataclass(frozen=True, slots=True)
+class ProgrammeRequest:
+    """How sheets whose rows count from a start are dated."""
+
+    groups: Sequence[Group]
+    """The groups that go through them; one without a name where a start or an end was stated."""
+    rules: DatingRules = field(default_factory=DatingRules)
+
+    @property
+    def prefix(self) -> str:
+        """What stands in front of titles where nothing else was stated: whose event it is."""
+        return f"{{{GROUP_HEADING}}}: " if any(group.name for group in self.groups) else ""
+
+    @property
+    def groups_only(self) -> bool:
+        """Whether it says what only a programme heeds: a start moves any list."""
+        return any(group.name or group.end for group in self.groups) or bool(self.rules.weekdays or self.rules.rest)
 
 
 @dataclass(slots=True)
@@ -114,6 +144,8 @@ def convert(
     headings = Headings(EVENT_SHEET)
     read, found = _read_files(request, headings)
     found = [*problems, *found]
+    adjustments, idle = _adjusted_for_programmes(request, read)
+    found += idle
     tables = [one.table for one in read if isinstance(one, _Read)]
     check_columns(tables, request.columns, request.values, headings)
     sheets: list[EventSheet] = []
@@ -123,7 +155,8 @@ def convert(
             progress(done)
             continue
         table = one.table
-        matches, unsure = fit_columns(table, request.columns, request.values, headings)
+        columns = {**(one.programme.columns if one.programme else {}), **request.columns}
+        matches, unsure = fit_columns(table, columns, request.values, headings)
         found += unsure
         if not has_errors(unsure):
             found += take_notes(one.grid, table, matches, EVENT_SHEET)
@@ -137,11 +170,12 @@ def convert(
         if not sheet.series and has_errors([*unsure, *sheet.problems]):
             # A list whose columns are told is one of events, whatever its rows lack; a grid only seemed to be a list.
             others = tuple(Kind) if has_errors(unsure) else (Kind.GRID, Kind.MONTHS)
+            found += _perhaps_programme(one.grid, request)
             path = next(path for path in request.files if path.name == table.file)
             found += _other_kind(path, TableChoices(table.sheet), request, others)
         progress(done)
     found += _same_uid(sheets)
-    found += adjust(sheets, request.adjustments)
+    found += adjust(sheets, adjustments)
     found += [problem for sheet in sheets for problem in sheet.problems]
     if request.to_zone:
         move_to_zone(sheets, request.to_zone)
@@ -160,12 +194,40 @@ def convert(
     return Conversion(sheets, by_place(found), Calendar.of(request.name, series, request.scope))
 
 
+def _adjusted_for_programmes(
+    request: Request, read: Sequence[_Read | CalendarFile]
+) -> tuple[Adjustments, list[Problem]]:
+    """Return what is to be changed where sheets were programmes: these are dated from the start already."""
+    wanted = request.programme
+    if wanted is not None and any(isinstance(one, _Read) and one.programme for one in read):
+        prefix = request.adjustments.prefix or wanted.prefix
+        return replace(request.adjustments, start=None, prefix=prefix), []
+    idle = [no_programme(Place(request.files[0].name))] if wanted is not None and wanted.groups_only and read else []
+    return request.adjustments, idle
+
+
+def _perhaps_programme(grid: Grid, request: Request) -> list[Problem]:
+    """Say of a sheet without dates that it counts from a start, which nobody has stated."""
+    programme = find_programme(grid) if request.programme is None else None
+    return dated(programme, (), DatingRules()).problems if programme else []
+
+
 @dataclass(frozen=True, slots=True)
 class _Read:
     """A table, and the sheet that it was found on."""
 
     table: Table
     grid: Grid
+    programme: DatedProgramme | None = None
+    """What it was made of, where that is a programme."""
+
+
+def _dated(grid: Grid, request: Request) -> DatedProgramme | None:
+    """Return a programme as the list of dated events that it stands for; None for any other sheet."""
+    programme = find_programme(grid) if request.programme is not None else None
+    if programme is None or request.programme is None:
+        return None
+    return dated(programme, request.programme.groups, request.programme.rules)
 
 
 def _read_files(request: Request, headings: Headings) -> tuple[list[_Read | CalendarFile], list[Problem]]:
@@ -180,11 +242,17 @@ def _read_files(request: Request, headings: Headings) -> tuple[list[_Read | Cale
                 continue
             grid, found = _event_grid(path, wanted, request)
             problems += found
+            programme = _dated(grid, request)
+            if programme is not None:
+                problems += programme.problems
+                grid = programme.grid
+                if has_errors(programme.problems):
+                    continue
             table, found = find_table(grid, headings)
         except DataRefused as refused:
             problems += [refused.problem, *_other_kind(path, wanted, request)]
         else:
-            read.append(_Read(table, grid))
+            read.append(_Read(table, grid, programme))
             problems += found
     return read, problems
 

@@ -13,6 +13,7 @@ from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.plan import SourceKeys
 from nomarium.core.problems import Problem, WrongCall, has_errors
+from nomarium.core.programmes import GROUP_HEADING
 from nomarium.core.shapes import MonthBlock, month_blocks
 from nomarium.core.sheets import SheetChoices, account, take_notes
 from nomarium.core.sources import (
@@ -28,12 +29,13 @@ from nomarium.core.sources import (
 )
 from nomarium.core.tables import Grid, Table, find_table, read_text
 from nomarium.core.timetable import read_month_page
-from nomarium.core.values import counted
+from nomarium.core.values import counted, read_length
 from nomarium.settings import SETTINGS
 
 
 def _event_choices(desk: SheetDesk, keys: SourceKeys, choices: SheetChoices) -> EventChoices:
-    repeats = RepeatChoices(desk.year, keys.cycle, keys.if_closed, periods=desk.found.bells)
+    on_closure = "next" if keys.if_closed == "push" else keys.if_closed
+    repeats = RepeatChoices(desk.year, keys.cycle, on_closure, periods=desk.found.bells)
     lookups = desk.lookups(keys.places, keys.people)
     return EventChoices(
         desk.zone,
@@ -78,7 +80,20 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
 
 def _adjust(desk: SheetDesk, sheet: EventSheet, keys: SourceKeys, choices: SheetChoices) -> None:
     """Choose and change the events of a sheet as its source says."""
-    wanted = Adjustments(keys.set, prefix=keys.prefix or "", only=choices.only, without=choices.without, named_by="")
+    is_programme = any(column.heading == GROUP_HEADING for column in sheet.table.columns) and bool(keys.groups)
+    prefix = keys.prefix or (f"{{{GROUP_HEADING}}}: " if is_programme else "")
+    length = read_length(keys.shift.strip().lstrip("+-−")) if keys.shift else None
+    wanted = Adjustments(
+        keys.set,
+        prefix=prefix,
+        only=choices.only,
+        without=choices.without,
+        shift=length,
+        back=(keys.shift or "").strip().startswith(("-", "−")),
+        start=None if sheet.table.origins else keys.start,
+        keep_weekdays=keys.keep_weekdays,
+        named_by="",
+    )
     try:
         desk.found.problems += adjust([sheet], wanted)
     except WrongCall as wrong:

@@ -17,6 +17,7 @@ from nomarium.core.kinds import TIMETABLE_SHEET
 from nomarium.core.plan import PlanFile, SourceKeys
 from nomarium.core.plan_sheets import as_conditions, first_hour
 from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.programmes import Group, alone, dated, dating_rules, find_programme, read_groups
 from nomarium.core.recognition import recognise
 from nomarium.core.school import School
 from nomarium.core.shapes import (
@@ -50,7 +51,7 @@ from nomarium.core.timetable import (
     read_master,
 )
 from nomarium.core.timetable.wording import against_bells, unknown_term
-from nomarium.core.values import clock_words, counted, split_list
+from nomarium.core.values import WEEKDAY_NAMES, clock_words, counted, split_list
 
 _Opened = tuple[str, SourceKeys, SheetChoices, Kind, list[Grid]]
 _STATED = {"events": Kind.EVENTS, "month pages": Kind.MONTHS, "codes": Kind.SLOTS}
@@ -82,7 +83,8 @@ class SourceReader:
                 self._desk.found.problems.append(wording.no_sheets(self._desk.plan.place("sources", name), name))
             for stated in self._desk.sheets.of(keys.sheets, "sources", name, "sheets"):
                 choices = self._with_source(stated, keys)
-                kind, grids = self._open(name, choices, keys)
+                choices, programmes = self._programmes(name, keys, choices)
+                kind, grids = (Kind.EVENTS, programmes) if programmes else self._open(name, choices, keys)
                 (lists if kind is Kind.LIST else others).append((name, keys, choices, kind, grids))
         # What lists say proves what the lines of grids mean.
         for name, keys, choices, kind, grids in [*lists, *others]:
@@ -122,6 +124,36 @@ class SourceReader:
         if keys.kind == "timetable":
             return (Kind.LIST if kinds and all(kind is Kind.LIST for kind in kinds) else Kind.GRID), grids
         return next(iter(kinds), Kind.EVENTS), grids
+
+    def _programmes(self, name: str, keys: SourceKeys, choices: SheetChoices) -> tuple[SheetChoices, list[Grid]]:
+        """Return programmes as the lists of dated events that they stand for; no lists where there is none."""
+        counts = bool(keys.groups or keys.start or keys.end) and not looks_like_calendar(choices.path)
+        grids = self._desk.grids(choices) if counts else []
+        programmes = [find_programme(grid) for grid in grids]
+        if not any(programmes):
+            return choices, []
+        groups = [*alone(keys.start, keys.end, choices.place), *self._groups(name, keys)]
+        weekdays, rest = (frozenset(map(WEEKDAY_NAMES.index, days)) for days in (keys.on_days, keys.rest))
+        rules = dating_rules(weekdays, rest, keys.if_closed, self._desk.year)
+        made = [dated(one, groups, rules) if one else None for one in programmes]
+        self._desk.found.problems += [problem for one in made if one for problem in one.problems]
+        columns = {heading: name for one in made if one for heading, name in one.columns.items()}
+        lists = [one.grid if one else grid for one, grid in zip(made, grids, strict=True)]
+        return replace(choices, columns={**columns, **choices.columns}), lists
+
+    def _groups(self, name: str, keys: SourceKeys) -> list[Group]:
+        """Return the groups that a source names."""
+        groups: list[Group] = []
+        for stated in self._desk.sheets.of(keys.groups, "sources", name, "groups"):
+            choices = self._desk.choices(stated)
+            for grid in self._desk.grids(choices):
+                with self._desk.told():
+                    found, sheet, problems = read_groups(grid, choices)
+                    self._desk.found.problems += problems
+                    groups += found
+                    if sheet is not None:
+                        self._desk.note_sheet(sheet, counted(len(found), "group"))
+        return groups
 
     def _unfolded(
         self,

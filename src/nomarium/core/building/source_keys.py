@@ -11,7 +11,9 @@ from nomarium.core.problems import Problem
 
 _ALL = frozenset({"sheets", "kind", "set", "only", "without", "prefix"})
 _EFFECTS: dict[str, frozenset[str]] = {
-    Kind.EVENTS: _ALL | {"identity", "length", "hours", "places", "people", "if_closed", "cycle"},
+    Kind.EVENTS: _ALL
+    | {"start", "end", "groups", "on_days", "rest", "keep_weekdays", "shift"}
+    | {"identity", "length", "hours", "places", "people", "if_closed", "cycle"},
     Kind.CALENDAR: _ALL | {"identity"},
     Kind.MONTHS: _ALL | {"identity", "length", "hours"},
     Kind.LIST: _ALL | {"day_numbers", "division", "cycle", "length", "hours", "places", "people"},

@@ -364,7 +364,7 @@ class LessonKeys(Keys):
         default_factory=list,
         description="the classes, courses, students or teams that it is for, where no column or tab says it",
     )
-    start: date | None = Field(None, description="the first day on which a lesson is laid")
+    start: Day | None = Field(None, description="the first day on which a lesson is laid")
     first: str | None = Field(None, description="the lesson to begin with, by its number or title")
     again: Literal["never", "each term"] = Field("never", description="whether the list begins anew with each term")
     doubles: Literal["one", "two"] = Field(
@@ -423,7 +423,18 @@ class SourceKeys(Keys):
     )
     places: Text | None = Field(None, description=_meaning("places"))
     people: Text | None = Field(None, description=_meaning("people"))
-    if_closed: Literal["drop", "keep", "next", "previous"] = Field("drop", description=_meaning("if_closed"))
+    if_closed: Literal["drop", "keep", "next", "previous", "push"] = Field("drop", description=_meaning("if_closed"))
+    start: Day | None = Field(
+        None, description="the day that a programme (“Week 3, Tuesday”) counts from, or on which a dated list begins"
+    )
+    end: Day | None = Field(None, description="the day by which a programme ends: it is dated backwards")
+    groups: Sheets = Field(default_factory=list, description="the groups of a programme, each with its start or end")
+    on_days: Weekdays = Field(
+        default_factory=list, description="the weekdays of a programme’s sessions: [“Tue”, “Thu”]"
+    )
+    rest: Weekdays = Field(default_factory=list, description="weekdays without anything, as if they were closed")
+    keep_weekdays: bool = Field(False, description="whether a dated list is moved by whole weeks")
+    shift: str | None = Field(None, description="how far a dated list is moved: “14d”, “-7d”, “14d 1h”")
 
 
 def _below_the_folder(text: str) -> str:

@@ -46,6 +46,8 @@ class Adjustments:
     """Whether the shift goes into the past."""
     start: date | None = None
     """The day on which the first event is to fall."""
+    keep_weekdays: bool = False
+    """Whether a start moves by whole weeks: the nearest to it."""
     first: date | None = None
     last: date | None = None
     """What has no part in the days from ``first`` to ``last`` is left out; both are included."""
@@ -148,10 +150,13 @@ def _move(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
     if not starts or (wanted.start is None and wanted.shift is None):
         return []
     earliest = min(starts).date()
+    sign = -1 if wanted.back else 1
+    elapsed = wanted.shift.elapsed * sign if wanted.shift and wanted.start is None else timedelta(0)
     if wanted.start is not None:
         days = (wanted.start - earliest).days
+        days = round(days / 7) * 7 if wanted.keep_weekdays else days
     else:
-        days = (wanted.shift or Length(0, timedelta())).days * (-1 if wanted.back else 1)
+        days = (wanted.shift or Length(0, timedelta())).days * sign
     latest = max(starts).date()
     if not (FIRST_DAY - earliest).days <= days <= (LAST_DAY - latest).days:
         raise WrongCall("The list would lie beyond the years 1000 to 8999.", "Move it by fewer days.")
@@ -162,7 +167,7 @@ def _move(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
         problems.append(note("weekdays-moved", sheets[0].table.place, message))
     for sheet in sheets:
         for series in list(sheet.series):
-            moved = tuple(_moved(occurrence, days) for occurrence in series.occurrences)
+            moved = tuple(_moved(occurrence, days, elapsed) for occurrence in series.occurrences)
             findings = [
                 finding for one in moved if not one.all_day for finding in clock_changes(one.start, one.end, one.zone)
             ]
@@ -174,8 +179,9 @@ def _move(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
     return problems
 
 
-def _moved(occurrence: Occurrence, days: int) -> Occurrence:
-    by = timedelta(days=days)
+def _moved(occurrence: Occurrence, days: int, elapsed: timedelta) -> Occurrence:
+    """Return an occurrence by so many days, and by hours of the clock on the wall where it has a time."""
+    by = timedelta(days=days) + (timedelta(0) if occurrence.all_day else elapsed)
     return replace(occurrence, start=occurrence.start + by, end=occurrence.end + by)
 
 
