@@ -11,6 +11,7 @@ SAMPLES = {
     "class list": "Class,Course,Teacher,Room\nPLK-1,Planking,R. Vasquel,Shed\nCLK-1,Caulking,D. Pell,Slip\n",
     "roster": "Class,Student\nPLK-1,A. Brandt\nPLK-1,F. Skarn\nCLK-1,F. Skarn\n",
     "changes": "Date,Class,Change,New room\n2026-09-14,PLK-1,room,Hall\n2026-09-16,CLK-1,cancelled,\n",
+    "lessons": "Lesson,Unit,Homework,Class\nGrain,Wood,Draw a board,PLK-1\nKnots,Wood,,PLK-1\nAdze,Tools,Whet it,CLK-1\n",
     "timetable, a list": "Class,Course,Teacher,Room,Day,Period\nPLK-1,Planking,R. Vasquel,Shed,Mon,1\nCLK-1,Caulking,D. Pell,Slip,Wed,2\n",
     "list of coded slots": "Date,Start,End,Code\n2026-09-12,06:30,10:30,W1\n2026-09-13,06:30,10:30,W2\n2026-09-19,06:30,10:30,W1\n2026-09-20,06:30,10:30,W2\n",
     "list of weeks": "Week beginning,Week\n2026-09-07,A\n2026-09-14,B\n2026-09-21,B\n",

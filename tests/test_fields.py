@@ -230,7 +230,7 @@ WRONG = [
     (["--only", "Colour=red"], "no field and no heading"),
     (["--prefix", "{colour}: "], "no field and no heading"),
     (["--split", "colour"], "no field and no heading"),
-    (["--shift", "2h"], "no number of days"),
+    (["--shift", "2x"], "is no length such as"),
     (["--remind", "soon"], "no length"),
     (["--from", "8/9/2026"], "of the form 2026-09-08"),
     (["--format", "doc"], "none of ics"),

@@ -48,6 +48,9 @@ def plainly_dated(offsets, start, rules):
         wanted.append(day)
     found, pushed = {}, 0
     for row in sorted(range(len(offsets)), key=lambda row: (wanted[row], row)):
+        keeps = offsets[row].weekday is not None or offsets[row].counts is Counts.SESSIONS
+        while keeps and pushed % 7:
+            pushed += 1
         day = wanted[row] + timedelta(pushed)
         if not rules.why_closed(day) or rules.on_closed == "keep":
             found[row] = day
@@ -55,7 +58,6 @@ def plainly_dated(offsets, start, rules):
         if rules.on_closed == "drop":
             found[row] = None
             continue
-        keeps = offsets[row].weekday is not None or offsets[row].counts is Counts.SESSIONS
         step = {"next": 1, "previous": -1, "push": 7 if keeps else 1}[rules.on_closed]
         at = day
         while rules.why_closed(at):

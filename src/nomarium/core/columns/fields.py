@@ -90,6 +90,7 @@ class Kind(StrEnum):
     CHANGES = "changes"
     LESSONS = "lessons"
     NOTES = "notes for meetings"
+    PROGRAMME = "programme"
     GROUPS = "groups of a programme"
     LIST = "timetable, a list"
     GRID = "timetable, a grid"

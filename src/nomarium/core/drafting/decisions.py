@@ -22,6 +22,12 @@ class Decision(NamedTuple):
     what: str
 
 
+def of_programme(name: str, file: str) -> Decision:
+    """A programme whose start no sheet says."""
+    source = f"[sources.{toml_key(name)}]"
+    return Decision(name, f"{file} counts from a start that no sheet says. Write start = 2027-03-01 under {source}.")
+
+
 def of_unreadable(file: str, why: str) -> Decision:
     """A file that cannot be read: nobody knows what it says."""
     return Decision(file, f"It is not used: {why}. Save it anew, or take this line out to do without it.")

@@ -164,6 +164,8 @@ class _Writer:
         yield from self._lessons()
         for sheet in self._of(*_SOURCES):
             yield from self._source(sheet)
+        for sheet in self._of(Kind.PROGRAMME):
+            yield from self._programme(sheet)
         yield from self._calendars()
         yield from self._undecided()
         yield from self._not_used()
@@ -402,6 +404,21 @@ class _Writer:
             yield from self._timetable_keys(sheet)
         yield ""
 
+    def _programme(self, sheet: FoundSheet) -> Iterator[str]:
+        name, groups = self._name_of(sheet), self._of(Kind.GROUPS)
+        yield from self._why([sheet])
+        yield f"[sources.{toml_key(name)}]"
+        yield f"sheets = {self._path(sheet)}"
+        if groups:
+            yield from self._why(groups)
+            yield f"groups = {self._paths(groups)}"
+        yield ""
+        yield f"[calendars.{toml_key(name)}]"
+        yield f"sources = {toml_list([name])}"
+        if groups:
+            yield 'split = "Group"'
+        yield ""
+
     def _timetable_keys(self, sheet: FoundSheet) -> Iterator[str]:
         division, said_by = division_of(sheet, self._classes, self._divisions)
         if division:
@@ -521,6 +538,8 @@ class _Writer:
         written = sheet.written(self._choices.folder)
         if sheet.kind is None and sheet.grid is None:
             yield decisions.of_unreadable(written, sheet.recognised.why)
+        elif sheet.kind is Kind.PROGRAMME and not self._of(Kind.GROUPS):
+            yield decisions.of_programme(self._name_of(sheet), sheet.path.name)
         elif sheet.kind is Kind.EVENTS and {Kind.TERMS, Kind.CLOSURES} & set(sheet.recognised.also):
             if silent := silent_rows(sheet):
                 yield decisions.of_silent_rows(written, silent)

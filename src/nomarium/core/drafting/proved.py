@@ -21,6 +21,7 @@ from nomarium.core.datesheets import (
     read_terms,
     speaks_of_school,
 )
+from nomarium.core.drafting.programmes import with_programmes
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of, texts_of_grid
 from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET, TERM_SHEET, bare_label
 from nomarium.core.kinds import vocabulary as words
@@ -33,7 +34,8 @@ from nomarium.core.values import split_list
 
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
-    return with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
+    proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
+    return with_programmes(proved)
 
 
 def proved_order(sheets: Sequence[FoundSheet]) -> tuple[str, str]:

@@ -4,12 +4,43 @@ from __future__ import annotations
 
 from datetime import date
 
-from nomarium.core.columns import Blank, BlankSheet, Field, Holds, Kind, SheetKind, dated, has, has_one_of
+from nomarium.core.columns import (
+    Blank,
+    BlankSheet,
+    Evidence,
+    Field,
+    Holds,
+    Kind,
+    SheetKind,
+    Verdict,
+    all_of,
+    any_of,
+    dated,
+    has,
+    has_one_of,
+    headed,
+    holds_dates,
+)
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.class_fields import CLASS_HEADINGS, PERIOD_HEADINGS
 from nomarium.core.kinds.samples import LESSON, SHEET_RULES
 
-_WHOSE = f"{CLASS_HEADINGS}|course|course code|for|for class|student|team|crew|group|squad|grupo|groupe|gruppe"
+_WHOSE = f"{CLASS_HEADINGS}|whose lesson|which class|course section code|course|course code|for|for class|student|team|crew|group|squad|grupo|groupe|gruppe"
+
+_LESSON_WORDS = (
+    "lesson|lesson title|topic|lesson topic|lesson name|content title|lesson plan|thema|stundenthema|tema|"
+    "título de la lección|argomento|onderwerp|emne|ämne"
+)
+
+
+def _rarely_dated(seen: Evidence) -> Verdict:
+    """Few lessons have a day of their own: a list of dates is one of events."""
+    columns = seen.table.columns if seen.table else []
+    for column in filter(holds_dates, columns):
+        if sum(cell != "" for cell in column.cells) * 2 > len(column.cells):
+            return Verdict(f"most rows have a date below “{column.heading}”")
+    return Verdict()
+
 
 LESSON_SHEET = SheetKind(
     Kind.LESSONS,
@@ -28,8 +59,8 @@ LESSON_SHEET = SheetKind(
         Field(
             "number",
             "its place in the order; else the rows are in order",
-            "lesson no|lesson number|lesson #|no|no.|nr|nr.|number|#|n°|nº|num|order|sequence|seq|session|session no|"
-            "lesson order|stunde nr|stunden nr|lfd nr|lfd. nr.|séance|séance n°|sesión|sesión n.º|lektion nr|les nr|numero|número",
+            "lesson no|lesson number|no|nr|number|num|order|sequence|seq|session|session no|"
+            "lesson order|stunde nr|stunden nr|lfd nr|lfd. nr.|séance|séance n°|sesión|sesión n.º|lektion nr|les nr|numero|número|lesson sequence number|session number|sequence order|which one|stunde nr|lfd nr|séance n",
             Holds.NUMBER,
             "",
             Blank("No.", "Its place in the order; else the order of the rows counts.", "", width=8),
@@ -38,7 +69,7 @@ LESSON_SHEET = SheetKind(
             "unit",
             "the unit, module or chapter that it belongs to",
             "unit|unit title|module|chapter|topic area|theme|block|unterrichtseinheit|einheit|reihe|kapitel|chapitre|séquence|"
-            "unidad|módulo|unità|unidade|hoofdstuk|forløb|område",
+            "unidad|módulo|unità|unidade|hoofdstuk|forløb|område|module title|curriculum unit name|part of|what it belongs to",
             Holds.TEXT,
             "",
             Blank("Unit", "The unit that it belongs to.", "", width=20),
@@ -47,7 +78,7 @@ LESSON_SHEET = SheetKind(
             "lesson",
             "what is taught: the lesson’s title",
             "lesson|lesson title|title|topic|lesson topic|lesson name|content title|subject matter|lesson plan|thema|stundenthema|"
-            "titel|sujet|titre|thème|tema|título|título de la lección|argomento|titolo|assunto|onderwerp|emne|ämne|tittel",
+            "titel|sujet|titre|thème|tema|título|título de la lección|argomento|titolo|assunto|onderwerp|emne|ämne|tittel|what we learn|what is taught|thema der stunde|titre de la séance",
             Holds.TEXT,
             "",
             Blank("Lesson", "What is taught. Required.", LESSON, width=28),
@@ -56,7 +87,7 @@ LESSON_SHEET = SheetKind(
             "text",
             "what is done in it",
             "text|description|content|contents|details|activity|activities|in class|plan|objectives|aim|aims|learning goals|"
-            "inhalt|inhalte|contenu|contenido|contenuto|conteúdo|inhoud|indhold|innehåll|innhold",
+            "inhalt|inhalte|contenu|contenido|contenuto|conteúdo|inhoud|indhold|innehåll|innhold|lesson description|learning objectives|student activities|what we do|what happens|lernziele",
             Holds.TEXT,
             "",
             Blank("Text", "What is done in it.", "", width=36),
@@ -65,7 +96,7 @@ LESSON_SHEET = SheetKind(
             "homework",
             "the homework",
             "homework|home work|assignment|assignments|hw|prep|to do at home|hausaufgabe|hausaufgaben|devoirs|deberes|tarea|"
-            "compiti|trabalho de casa|huiswerk|lektier|läxa|lekse",
+            "compiti|trabalho de casa|huiswerk|lektier|läxa|lekse|homework assignment|assigned homework|for next time",
             Holds.TEXT,
             "",
             Blank("Homework", "The homework.", "", width=28),
@@ -73,7 +104,7 @@ LESSON_SHEET = SheetKind(
         Field(
             "material",
             "what is needed",
-            "material|materials|resources|bring|equipment|handout|handouts|matériel|materialien|medien|materiales|recursos|materiali",
+            "material|materials|resources|bring|equipment|handout|handouts|matériel|materialien|medien|materiales|recursos|materiali|lesson resources|instructional materials|what to bring|bring along",
             Holds.TEXT,
             "",
             Blank("Material", "What is needed.", "", width=20),
@@ -81,7 +112,7 @@ LESSON_SHEET = SheetKind(
         Field(
             "link",
             "a web address",
-            "link|url|web|web link|website|web address|adresse web|enlace|lien",
+            "link|url|web|web link|website|web address|adresse web|enlace|lien|resource link|on the web",
             Holds.TEXT,
             "",
             Blank("Link", "A web address.", "", width=20),
@@ -90,7 +121,7 @@ LESSON_SHEET = SheetKind(
             "length",
             "how many meetings it takes: 2, “half”",
             "length|meetings|lessons|periods needed|no of lessons|number of lessons|number of meetings|hours|duration|takes|"
-            "stunden|anzahl stunden|umfang|durée|nombre de séances|sesiones|n.º de sesiones|duración|ore|aulas|lessen|lektioner",
+            "stunden|anzahl stunden|umfang|durée|nombre de séances|sesiones|n.º de sesiones|duración|ore|aulas|lessen|lektioner|lesson length in meetings|how many lessons|takes so many lessons|umfang in stunden",
             Holds.TEXT,
             "",
             Blank("Length", "How many meetings it takes: 2, “half”; empty is one.", "", width=10),
@@ -98,7 +129,7 @@ LESSON_SHEET = SheetKind(
         Field(
             "on",
             "the day that it is on, whatever comes before and after",
-            "on|on date|fixed date|date|fixed|pinned|am|datum|fecha|data|dato|fester termin|date fixe|fecha fija",
+            "on|on date|fixed date|date|fixed|pinned|am|datum|fecha|data|dato|fester termin|date fixe|fecha fija|fixed for the",
             Holds.DATE,
             words.DATE,
             Blank("On", "The day that it is on, whatever comes before and after.", "", width=12),
@@ -106,7 +137,7 @@ LESSON_SHEET = SheetKind(
         Field(
             "not_before",
             "the day before which it is not",
-            "not before|earliest|from|not earlier than|frühestens|ab|pas avant|no antes de|non prima del|niet voor|tidligst",
+            "not before|earliest|from|not earlier than|frühestens|ab|pas avant|no antes de|non prima del|niet voor|tidligst|not before the",
             Holds.DATE,
             "",
             Blank("Not before", "The first day on which it may be.", "", width=12),
@@ -114,7 +145,7 @@ LESSON_SHEET = SheetKind(
         Field(
             "by",
             "the day by which it must be done",
-            "by|latest|no later than|due by|must be done by|spätestens|bis|au plus tard|a más tardar|entro|uiterlijk|senest",
+            "by|latest|no later than|due by|must be done by|spätestens|bis|au plus tard|a más tardar|entro|uiterlijk|senest|done by the|done by",
             Holds.DATE,
             "",
             Blank("By", "The last day on which it may be.", "", width=12),
@@ -123,7 +154,7 @@ LESSON_SHEET = SheetKind(
             "last_before",
             "the day on the last meeting before which it is",
             "on the last meeting before|last meeting before|last lesson before|last before|letzte stunde vor|dernière séance avant|"
-            "última clase antes de|ultima lezione prima di",
+            "última clase antes de|ultima lezione prima di|last lesson before the",
             Holds.DATE,
             "",
             Blank("Last meeting before", "It is on the last meeting before this day.", "", width=20),
@@ -139,7 +170,7 @@ LESSON_SHEET = SheetKind(
             "teacher_notes",
             "what only the teacher’s calendars say",
             "teacher notes|notes for teacher|for the teacher|teacher only|private notes|notes to self|preparation|lehrernotiz|"
-            "notes du professeur|notas del profesor",
+            "notes du professeur|notas del profesor|instructor notes|only for me|note to self",
             Holds.TEXT,
             "",
             Blank("Teacher notes", "What only the teacher’s own calendar says.", "", width=24),
@@ -148,8 +179,11 @@ LESSON_SHEET = SheetKind(
     needs=("lesson",),
     proof=(
         has("lesson"),
-        has_one_of("number", "unit", "homework", "material", "length", "last_before", "not_before", "teacher_notes"),
-        has_one_of("number", "homework", "length", "last_before", "not_before"),
+        any_of(
+            has_one_of("homework", "last_before", "not_before", "teacher_notes"),
+            all_of(headed("lesson", _LESSON_WORDS), has_one_of("number", "unit", "length")),
+        ),
+        _rarely_dated,
     ),
     telling=("lesson", "number", "unit", "homework", "length"),
     blank=BlankSheet(

@@ -58,11 +58,11 @@ def date_rows(offsets: Sequence[Offset], start: date, rules: DatingRules) -> lis
     found: list[DatedRow] = [DatedRow(None)] * len(offsets)
     pushed = timedelta(0)
     for row in sorted(range(len(offsets)), key=lambda row: (planned[row], row)):
-        day = planned[row] + pushed
         named = offsets[row].weekday is not None or offsets[row].counts is Counts.SESSIONS
+        day = planned[row] + (-(-pushed // _WEEK) * _WEEK if named else pushed)  # a weekday is kept
         found[row] = _settled(day, rules, named=named)
-        if rules.on_closed == "push" and found[row].why and found[row].day:
-            pushed += (found[row].day or day) - day
+        if rules.on_closed == "push":
+            pushed = max(pushed, (found[row].day or day) - planned[row])
     return found
 
 
