@@ -61,6 +61,9 @@ def _new_folder() -> Path:
     return next(path for name in names if not (path := Path(name)).exists())
 
 
+_ROWING = ["convert", "rowing-programme.csv", "-o", "rowing.ics"]
+
+
 def _script(zone: str) -> list[list[str]]:
     """Return the commands of the tour."""
     return [
@@ -77,6 +80,8 @@ def _script(zone: str) -> list[list[str]]:
         ["check", "--why", "LFT-1 2026-11-17"],
         ["build"],
         ["show", ".", "--only", "teacher=R. Vasquel", "--week", "2026-10-19"],
+        [*_ROWING, "--groups", "rowing-crews.csv", "--plan", "nomarium.toml", "--if-closed", "push"],
+        ["show", ".", "--only", "student=Hamish Odell", "--week", "2027-01-18"],
         ["show", ".", "--only", "teacher=R. Vasquel", "--wall", "-o", "wall.png"],
         ["free", ".", "--only", "teacher=R. Vasquel,D. Pell", "--from", "2026-10-19", "--to", "2026-10-23"],
         ["new", "drafted", "--zone", zone, "*.xlsx", "*.csv"],

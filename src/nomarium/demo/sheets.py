@@ -23,6 +23,7 @@ YEAR = (
     "weeks.csv",
 )
 CLUBS = "clubs.csv"
+LESSONS = ("loft-lessons.csv", "rowing-programme.csv", "rowing-crews.csv")
 LOFT = "loft-timetable.xlsx"
 WATCH = "slip-watch-codes.xlsx"
 TIMETABLE = (
@@ -35,7 +36,7 @@ TIMETABLE = (
     "timetable-changes.csv",
     "slip-watch.csv",
 )
-SHEETS = (OFFICE, SLIPWAY, CLUBS, PLAN, *YEAR, *TIMETABLE, LOFT, WATCH)
+SHEETS = (OFFICE, SLIPWAY, CLUBS, PLAN, *YEAR, *TIMETABLE, *LESSONS, LOFT, WATCH)
 
 
 def write_sheets(folder: Path) -> list[Path]:
@@ -47,7 +48,7 @@ def write_sheets(folder: Path) -> list[Path]:
     for path in paths:
         if path.exists():
             raise FileExistsError(str(path))
-    texts = {name: _text(name).encode("utf-8") for name in (OFFICE, CLUBS, PLAN, *YEAR, *TIMETABLE)}
+    texts = {name: _text(name).encode("utf-8") for name in (OFFICE, CLUBS, PLAN, *YEAR, *TIMETABLE, *LESSONS)}
     books = {SLIPWAY: _slipway_workbook(), LOFT: _loft_workbook(), WATCH: _watch_workbook()}
     write_all((folder / name, [data]) for name, data in {**texts, **books}.items())
     return paths

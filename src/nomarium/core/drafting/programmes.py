@@ -7,47 +7,61 @@ from dataclasses import replace
 
 from nomarium.core.columns import Evidence, Headings, Kind
 from nomarium.core.drafting.sheets import FoundSheet
-from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.programmes import GROUP_SHEET, Programme, find_programme
 from nomarium.core.recognition import Recognised
 
-_MAY_BE = (Kind.EVENTS, Kind.GRID, Kind.LESSONS, None)
+_MAY_BE = (Kind.EVENTS, Kind.GRID, Kind.LIST, Kind.LESSONS, None)
+_OF_CLASSES = frozenset({"class", "teacher", "period"})
 _SAYS_MORE = frozenset({"summary", "start_time", "end_time", "start", "end", "duration", "location", "description"})
 
 
 def with_programmes(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
-    """Return the sheets of a folder with those told apart whose rows count from a start, and their groups."""
-    found = [_as_programme(sheet) for sheet in sheets]
-    if all(sheet.kind is not Kind.PROGRAMME for sheet in found):
-        return list(sheets)
-    return [_as_groups(sheet) for sheet in found]
+    """Return the sheets of a folder with those told apart whose rows count from a start, and their groups.
+
+    A list of weeks and days may be a timetable, too: it is a programme where groups stand beside it.
+    """
+    programmes = {id(sheet): one for sheet in sheets if (one := _programme_of(sheet)) is not None}
+    groups = [sheet for sheet in sheets if programmes and id(sheet) not in programmes and _are_groups(sheet)]
+    found = []
+    for sheet in sheets:
+        if id(sheet) in programmes and (groups or sheet.kind is not Kind.LIST):
+            found.append(replace(sheet, recognised=Recognised(Kind.PROGRAMME, _why(programmes[id(sheet)]))))
+        elif sheet in groups:
+            why = "it says when groups start, beside a programme"
+            found.append(replace(sheet, recognised=Recognised(Kind.GROUPS, why)))
+        else:
+            found.append(sheet)
+    return found
 
 
-def _as_programme(sheet: FoundSheet) -> FoundSheet:
+def _programme_of(sheet: FoundSheet) -> Programme | None:
     if sheet.kind not in _MAY_BE or sheet.grid is None or sheet.recognised.crossing or sheet.recognised.unfolded:
-        return sheet
+        return None
     programme = find_programme(sheet.grid)
-    if programme is None or not _says_more(programme):
-        return sheet
+    return programme if programme is not None and _says_more(programme) else None
+
+
+def _why(programme: Programme) -> str:
     first = next(number for number, offset in enumerate(programme.offsets) if offset is not None)
-    why = f"its rows count from a start: “{programme.text(first)}”"
-    return replace(sheet, recognised=Recognised(Kind.PROGRAMME, why))
+    return f"its rows count from a start: “{programme.text(first)}”"
 
 
 def _says_more(programme: Programme) -> bool:
     """Tell whether its other columns are those of events: a grid has periods there."""
-    headings = Headings(EVENT_SHEET)
+    headings, of_classes = Headings(EVENT_SHEET), Headings(TIMETABLE_SHEET)
+    if any(of_classes(column.heading) in _OF_CLASSES for column in programme.table.columns):
+        return False
     others = [column for column in programme.table.columns if column not in programme.columns]
     return any(headings(column.heading) in _SAYS_MORE for column in others)
 
 
-def _as_groups(sheet: FoundSheet) -> FoundSheet:
-    if sheet.kind in (Kind.PROGRAMME, Kind.LIST, Kind.BELLS) or sheet.grid is None:
-        return sheet
+def _are_groups(sheet: FoundSheet) -> bool:
+    if sheet.kind in (Kind.LIST, Kind.BELLS) or sheet.grid is None:
+        return False
     seen = Evidence.of(sheet.grid, GROUP_SHEET, {})
-    if any(condition(seen).against for condition in GROUP_SHEET.proof) or len(seen.named) < len(_columns(seen)):
-        return sheet
-    return replace(sheet, recognised=Recognised(Kind.GROUPS, "it says when groups start, beside a programme"))
+    proved = not any(condition(seen).against for condition in GROUP_SHEET.proof)
+    return proved and len(seen.named) == len(_columns(seen))
 
 
 def _columns(seen: Evidence) -> list[str]:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from datetime import date
 
 from nomarium.core.columns import (
@@ -20,6 +21,8 @@ from nomarium.core.columns import (
     has_one_of,
     headed,
     holds_dates,
+    holds_times,
+    holds_weekdays,
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.class_fields import CLASS_HEADINGS, PERIOD_HEADINGS
@@ -40,6 +43,18 @@ def _rarely_dated(seen: Evidence) -> Verdict:
         if sum(cell != "" for cell in column.cells) * 2 > len(column.cells):
             return Verdict(f"most rows have a date below “{column.heading}”")
     return Verdict()
+
+
+def _named_and_without_hours(seen: Evidence) -> Verdict:
+    """Lessons have titles, and neither weekdays nor clock times: a timetable says which lesson of the day it is."""
+    titles = seen.texts("lesson")
+    if sum(bool(_WORD.search(title)) for title in titles) * 10 < len(titles) * 7:
+        return Verdict("its lessons have no titles")
+    timed = [one for one in (seen.table.columns if seen.table else []) if holds_weekdays(one) or holds_times(one)]
+    return Verdict(f"“{timed[0].heading}” holds weekdays or times" if timed else "")
+
+
+_WORD = re.compile(r"[^\W\d_]{3}")
 
 
 LESSON_SHEET = SheetKind(
@@ -184,6 +199,7 @@ LESSON_SHEET = SheetKind(
             all_of(headed("lesson", _LESSON_WORDS), has_one_of("number", "unit", "length")),
         ),
         _rarely_dated,
+        _named_and_without_hours,
     ),
     telling=("lesson", "number", "unit", "homework", "length"),
     blank=BlankSheet(

@@ -23,6 +23,7 @@ SHEET_KINDS: dict[Kind, SheetKind] = {
         BELL_SHEET,
         NAMES_SHEET,
         CHANGE_SHEET,
+        LESSON_SHEET,
         TIMETABLE_SHEET,
         WEEK_SHEET,
         TERM_SHEET,
@@ -34,7 +35,6 @@ SHEET_KINDS: dict[Kind, SheetKind] = {
         PLACE_SHEET,
         CODE_SHEET,
         ROSTER_SHEET,
-        LESSON_SHEET,
         CLASS_SHEET,
         EVENT_SHEET,
     )
