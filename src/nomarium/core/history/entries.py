@@ -9,7 +9,7 @@ from collections.abc import Iterable, Iterator, Sequence
 from datetime import datetime
 from functools import cache
 from hashlib import blake2b
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 from nomarium.core.ics import rule_lines
 from nomarium.core.sources import Occurrence, Series
@@ -137,17 +137,52 @@ class Packer:
         plain = f'{head[:-1]},"names":["{listed}"],"spans":[{spans}]}}'.encode("utf-8", "surrogatepass")
         return Sheaf(blake2b(plain, digest_size=16).digest(), zlib.compress(plain, 1))
 
+    def joint_sheaf(self, several: Sequence[tuple[Series, Sequence[str]]], stem: str) -> Sheaf:
+        """Return one sheaf of series that share a stem and differ in what they say: the meetings of a slot."""
+        said: dict[tuple[str, ...], int] = {}
+        number_of = [said.setdefault(texts_of(series), len(said)) for series, _ in several]
+        occurrences = [occurrence for series, _ in several for occurrence in series.occurrences]
+        plain = json.dumps(
+            {
+                "texts": list(said),
+                "of": [
+                    number for number, (series, _) in zip(number_of, several, strict=True) for _ in series.occurrences
+                ],
+                "stem": stem,
+                "kind": [(one.all_day, one.zone) for one in occurrences],
+                "names": [name for _, names in several for name in names],
+                "spans": [f"{one.start.isoformat()}/{one.end.isoformat()}" for one in occurrences],
+            },
+            ensure_ascii=False,
+        ).encode("utf-8", "surrogatepass")
+        return Sheaf(blake2b(plain, digest_size=16).digest(), zlib.compress(plain, 1))
+
 
 def unpacked(body: bytes) -> list[Entry]:
     """Return the events of a packed sheaf."""
     held = json.loads(zlib.decompress(body))
-    texts, names, spans, kind = tuple(held["texts"]), held["names"], held["spans"], held["kind"]
+    if "of" in held:
+        several = [unpacked_texts(texts) for texts in held["texts"]]
+        found = _entries({**held, "texts": several[0]})
+        return [entry._replace(texts=several[number]) for entry, number in zip(found, held["of"], strict=True)]
+    return _entries({**held, "texts": unpacked_texts(held["texts"])})
+
+
+def unpacked_texts(texts: Sequence[object]) -> tuple[str, ...]:
+    """Return what a packed event says. Raises ValueError for what no build has written."""
+    if len(texts) != len(TEXT_FIELDS) or not all(isinstance(text, str) for text in texts):
+        raise ValueError("its events have odd texts")
+    return tuple(map(str, texts))
+
+
+def _entries(held: dict[str, Any]) -> list[Entry]:
+    texts, names, spans, kind = held["texts"], held["names"], held["spans"], held["kind"]
     kinds = kind if kind and isinstance(kind[0], list) else [kind] * len(names)
     stem = f"{held['stem']}-" if held["stem"] else ""
     if not all(map(_SPAN.fullmatch, set(spans))) or not all(isinstance(day, bool) and _is_zone(z) for day, z in kinds):
         raise ValueError("its events have odd times")
-    if len(texts) != len(TEXT_FIELDS) or not all(isinstance(text, str) for text in (*texts, *names)):
-        raise ValueError("its events have odd texts")
+    if not all(isinstance(name, str) for name in names):
+        raise ValueError("its events have odd names")
     return [
         Entry(f"{stem}{name}", *_ends(span), all_day, zone, texts)
         for name, span, (all_day, zone) in zip(names, spans, kinds, strict=True)

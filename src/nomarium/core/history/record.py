@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Collection, Iterable, Mapping, Sequence, Set
+from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence, Set
 from dataclasses import dataclass, field
 from hashlib import blake2b
+from itertools import groupby
 from pathlib import Path
 
 from nomarium.core.building import Build, LaidLesson, Part, moves_of_lessons
@@ -161,7 +162,7 @@ def _compared(
     known = store.digests()
     outlook.renamed = _renamed(parts, before, store) if whole else {}
     for part in parts:
-        digests = [sheaf.digest for held in part.held for sheaf in packed.sheaves(part, held)]
+        digests = [sheaf.digest for several in _slots(part.held) for sheaf in packed.sheaves(part, several)]
         state = before.get(outlook.renamed.get(part.file, part.file))
         if (
             part.file in before
@@ -212,21 +213,36 @@ class _Packed:
     def __init__(self) -> None:
         self.by_digest: dict[bytes, Sheaf] = {}
         self._packer = Packer()
-        self._known: dict[tuple[int, int], list[Sheaf]] = {}
+        self._known: dict[tuple[int, int, int], list[Sheaf]] = {}
 
-    def sheaves(self, part: Part, held: Held) -> list[Sheaf]:
-        """Return what a slot says in the calendars of one kind."""
-        key = (id(held), id(part.texts))
+    def sheaves(self, part: Part, several: Sequence[Held]) -> list[Sheaf]:
+        """Return what the meetings of a slot, or an event, say in the calendars of one kind."""
+        held = several[0]
+        key = (id(held), id(part.texts), len(several))
         found = self._known.get(key)
         if found is None:
-            made = part.texts.series(held)
-            if len(made) == 1 and not held.uids:
+            made = [one for each in several for one in part.texts.series(each)]
+            if len(several) > 1:
+                stem = len(held.stem) + 1  # the UID goes on behind it
+                named = [(series, [uid[stem:] for uid in uids]) for series, uids in made]
+                found = [self._packer.joint_sheaf(named, held.stem)]
+            elif len(made) == 1 and not held.uids:
                 found = [self._packer.sheaf(made[0][0], held.known_on, held.stem)]
             else:
                 found = [self._packer.sheaf(*one) for one in made]
             self._known[key] = found
             self.by_digest.update((sheaf.digest, sheaf) for sheaf in found)
         return found
+
+
+def _slots(held: Sequence[Held]) -> Iterator[Sequence[Held]]:
+    """Yield the meetings of each slot together that are about different things; all others one by one."""
+    for (stem, alike), several in groupby(held, key=lambda one: (one.stem, bool(one.stem and not one.uids))):
+        together = list(several)
+        if alike and stem and len(together) > 1 and all(len(one.known_on) == len(one.occurrences) for one in together):
+            yield together
+        else:
+            yield from ([one] for one in together)
 
 
 def _overall(outlook: Outlook) -> Differences:

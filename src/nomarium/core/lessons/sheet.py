@@ -6,6 +6,7 @@ import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date
+from functools import cache
 from itertools import pairwise
 
 from nomarium.core.kinds import LESSON_SHEET
@@ -62,45 +63,66 @@ def read_lessons(grid: Grid, choices: SheetChoices) -> tuple[list[Lesson], Sheet
     sheet, problems = read_sheet(grid, LESSON_SHEET, choices)
     if sheet is None or not sheet.is_sound:
         return [], sheet, problems
-    found = []
-    for record in range(len(sheet)):
-        before = len(problems)
-        lesson = _lesson(sheet, record, problems)
-        if lesson is not None and len(problems) == before:
-            found.append(lesson)
-    return found, sheet, problems
+    rows = _Rows(sheet, problems)
+    return [lesson for record in range(len(sheet)) if (lesson := rows.lesson(record)) is not None], sheet, problems
 
 
-def _lesson(sheet: Sheet, record: int, problems: list[Problem]) -> Lesson | None:
-    title = sheet.text(record, "lesson")
-    said = {name: _whole_text(sheet, record, name) for name in LESSON_TEXTS}
-    if not title:
-        if any(said.values()):
-            problems.append(wording.no_title(sheet.place(record)))
-        return None
-    dates = {name: day_of(sheet, record, name, problems) for name in ("on", "not_before", "by", "last_before")}
-    if dates["on"] and dates["last_before"]:
-        problems.append(wording.two_pins(sheet.place(record, "last_before")))
-    text = sheet.text(record, "length")
-    halves = length_in_halves(text)
-    if halves is None:
-        problems.append(wording.unknown_length(sheet.place(record, "length"), text))
-    return Lesson(
-        title,
-        split_list(sheet.text(record, "class")),
-        sheet.text(record, "number"),
-        halves or HALVES,
-        term=sheet.text(record, "term"),
-        said={name: text for name, text in said.items() if text},
-        place=sheet.place(record),
-        **dates,
-    )
+class _Rows:
+    """The rows of a list of lessons: each column is read once."""
+
+    def __init__(self, sheet: Sheet, problems: list[Problem]) -> None:
+        self._sheet = sheet
+        self._problems = problems
+        self._plain = {name: sheet.texts(name) for name in ("lesson", "class", "number", "length", "term")}
+        self._whole = {name: _whole_texts(sheet, name) for name in LESSON_TEXTS if sheet.has(name)}
+        self._dates = [name for name in ("on", "not_before", "by", "last_before") if name in sheet.moments]
+
+    def lesson(self, record: int) -> Lesson | None:
+        """Return the lesson of a row; None, with a problem where something is wrong, for a row without one."""
+        before = len(self._problems)
+        title = self._plain["lesson"][record]
+        said = {name: texts[record] for name, texts in self._whole.items() if texts[record]}
+        if not title:
+            if said:
+                self._problems.append(wording.no_title(self._sheet.place(record)))
+            return None
+        dates = {name: day_of(self._sheet, record, name, self._problems) for name in self._dates}
+        if dates.get("on") and dates.get("last_before"):
+            self._problems.append(wording.two_pins(self._sheet.place(record, "last_before")))
+        text = self._plain["length"][record]
+        halves = length_in_halves(text)
+        if halves is None:
+            self._problems.append(wording.unknown_length(self._sheet.place(record, "length"), text))
+        if len(self._problems) > before:
+            return None
+        return Lesson(
+            title,
+            _classes(self._plain["class"][record]),
+            self._plain["number"][record],
+            halves or HALVES,
+            term=self._plain["term"][record],
+            said=said,
+            place=self._sheet.place(record),
+            **dates,
+        )
 
 
-def _whole_text(sheet: Sheet, record: int, name: str) -> str:
-    """Return what a cell says, its lines kept."""
-    lines = plain_text(sheet.cell(record, name)).splitlines()
-    return "\n".join(" ".join(line.split()) for line in lines).strip()
+_classes = cache(split_list)
+
+
+def _whole_texts(sheet: Sheet, name: str) -> list[str]:
+    """Return what the cells of a field say, their lines kept."""
+    column = sheet.matches.column(name)
+    if column is None:
+        return list(sheet.texts(name))
+    known = {cell: _lines(plain_text(cell)) for cell in set(column.cells)}
+    return [known[cell] for cell in column.cells]
+
+
+def _lines(text: str) -> str:
+    if text.isprintable() and "  " not in text:
+        return text.strip()
+    return "\n".join(" ".join(line.split()) for line in text.splitlines()).strip()
 
 
 def day_of(sheet: Sheet, record: int, name: str, problems: list[Problem]) -> date | None:
@@ -117,6 +139,7 @@ def day_of(sheet: Sheet, record: int, name: str, problems: list[Problem]) -> dat
     return moment.first
 
 
+@cache
 def length_in_halves(text: str) -> int | None:
     """Return how long a lesson is, in half meetings; None where the text says no length."""
     plain = " ".join(text.split())
