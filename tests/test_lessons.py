@@ -317,3 +317,15 @@ def test_lessons_are_drafted_and_have_blank_sheets(desk):
         assert desk.run("sheet", kind, "-o", f"{kind}.xlsx").status == 0
     assert desk.run("sheet", "lessons", "-o", "blank.csv").status == 0
     assert "Example: Tides" in (desk.folder / "blank.csv").read_text("utf-8-sig")
+
+
+def test_a_timetable_for_the_wall_holds_for_all_weeks(desk):
+    built(desk, "Lesson,No.\nA,1\nB,2\n", 'classes = "PLK-1"')
+    call = ["show", ".", "--only", "class=PLK-1", "--wall", "-o"]
+    assert desk.run(*call, "wall.svg").status == 0
+    text = (desk.folder / "wall.svg").read_text()
+    assert ("Planking" in text or "PLK-1" in text, "Besides" in text, "Planking (PLK-1): A" in text) == (
+        True,
+        False,
+        False,
+    )

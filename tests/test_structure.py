@@ -15,7 +15,7 @@ MODULES = sorted(SOURCE.rglob("*.py"))
 INTERFACE = {"typer", "click", "rich", "nomarium.cli", "nomarium.demo"}
 FLOW = (
     "problems tables values repeats columns kinds sheets year sources holidays datesheets slots bells timetable "
-    "recognition plan calendars meetings ics building inspection drafting history agenda free_time"
+    "recognition programmes lessons plan calendars meetings ics building inspection drafting history agenda free_time"
 ).split()
 
 

@@ -41,6 +41,8 @@ class Operands:
     """Whether all calendars of a plan are wanted, however many."""
     privacy: Privacy | None = "show"
     """What may be seen of private events; None for what the plan says."""
+    taught: bool = True
+    """Whether meetings say what is taught in them: a timetable for the wall holds for all weeks."""
 
 
 @dataclass(slots=True)
@@ -94,7 +96,7 @@ def read_showing(operands: Operands) -> Showing:
 
 
 def _of_plan(path: Path, operands: Operands, showing: Showing) -> tuple[SchoolYear | None, str | None, list[_Read]]:
-    build = as_given_out(prepare(path, BuildChoices(operands.machine_zone, operands.only)))
+    build = as_given_out(prepare(path, BuildChoices(operands.machine_zone, operands.only, taught=operands.taught)))
     showing.bells = build.read.bells
     problems = showing.problems
     problems += build.problems if has_errors(build.problems) else []

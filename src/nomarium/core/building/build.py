@@ -38,6 +38,8 @@ class BuildChoices:
     last: date | None = None
     close: tuple[Closure, ...] = ()
     """Further closures, to see what they would change."""
+    taught: bool = True
+    """Whether meetings say what is taught in them."""
 
 
 @dataclass(slots=True)
@@ -101,9 +103,10 @@ def prepare(path: Path, choices: BuildChoices) -> Build:
     build.problems += [one for one in build.read.problems if not (told and one.code == "year-needed")]
     _hold(build, zone)
     build.problems += _checked(build)
-    taught = teach(build.held, build.read.lessons, school.plan.plan.lessons, school.year, school.name)
-    build.held, build.laid = taught.held, taught.laid
-    build.problems += taught.problems
+    if choices.taught:
+        taught = teach(build.held, build.read.lessons, school.plan.plan.lessons, school.year, school.name)
+        build.held, build.laid = taught.held, taught.laid
+        build.problems += taught.problems
     chosen = _within(build.held, choices.first, choices.last)
     build.calendars = plan_calendars(school.plan, chosen, school.year)
     build.problems += build.calendars.problems

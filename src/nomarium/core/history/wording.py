@@ -151,13 +151,13 @@ def dates_outside(place: Place, title: str, first: datetime, last: datetime) -> 
 
 def others_in_export(place: Place, entries: Sequence[Entry]) -> Problem:
     """Events of a calendar program that were not given out from here."""
-    first = entries[0]
-    more = f" and {len(entries) - 1:,} more" if len(entries) > 1 else ""
+    first, one = entries[0], len(entries) == 1
+    more = "" if one else f" and {len(entries) - 1:,} more"
     return note(
         "not-ours",
         place,
-        f"“{first.title}” ({when(first)}){more} there {'was' if not more else 'were'} not given out from here by the "
-        "UIDs: left alone.",
+        f"“{first.title}” ({when(first)}){more} in it {'was' if one else 'were'} not given out from here, as the "
+        f"{'UID tells' if one else 'UIDs tell'}: left as {'it is' if one else 'they are'}.",
     )
 
 
