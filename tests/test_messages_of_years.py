@@ -26,7 +26,7 @@ Did you mean “labels”?
         """\
 error nomarium.toml, line 4 “yaer”
 There is no such key here.
-Expected: A plan may hold: school, sheets, year, cycles, bells, classes, sources, calendars, undecided, output, pages, rows.
+Expected: A plan may hold: school, sheets, year, cycles, bells, classes, sources, lessons, calendars, undecided, output, pages, rows.
 Did you mean “year”?
 """,
     ),
