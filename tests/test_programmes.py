@@ -205,6 +205,29 @@ def test_dated_lists_are_moved_by_whole_weeks_or_by_hours(desk, options, expecte
     assert said(desk, "out.ics") == expected
 
 
+def test_a_plan_moves_dated_lists_too_and_says_what_it_cannot(desk):
+    desk.put("list.csv", LIST)
+    source = '[school]\nname = "S"\nzone = "America/Halifax"\n[sources.a]\nsheets = "list.csv"\n'
+    desk.put("nomarium.toml", source + "start = 2027-09-10\nkeep_weekdays = true\n")
+    assert desk.run("build").status == 0
+    assert said(desk, "calendars/S.ics") == ["09-07 09:00 A", "09-09 09:00 B"]
+    for keys in ('shift = "soon"', 'shift = "7d"\nstart = 2027-09-10', "keep_weekdays = true"):
+        desk.put("nomarium.toml", source + keys + "\n")
+        assert desk.run("build").status == 1, keys
+    desk.put("programme.csv", PROGRAMME)
+    desk.put("crews.csv", CREWS)
+    for keys in ("start = 2027-03-01\nend = 2027-05-01", 'start = 2027-03-01\ngroups = "crews.csv"'):
+        desk.put("nomarium.toml", source.replace("list.csv", "programme.csv") + keys + "\n")
+        found = [problem["code"] for problem in desk.run("build", "--json").report["problems"]]
+        assert found.count("programme-both-ends") == 1
+    for options in (
+        ["--shift", "7d", "--start", "2027-09-01"],
+        ["--keep-weekdays"],
+        ["--start", "2027-09-01", "--end", "2027-10-01"],
+    ):
+        assert desk.run("convert", "list.csv", "-o", "x.ics", *options).status == 2
+
+
 WRONG = {
     "no start": (PROGRAMME, [], "this is a programme"),
     "two ways": (PROGRAMME, ["--start", "2027-03-01", "--end", "2027-05-01"], "give one of them"),

@@ -120,7 +120,7 @@ class _Teaching:
                 self._names.setdefault(name.casefold(), name)
                 self._of_name.setdefault(name.casefold(), []).extend(slots)
         for several in self._of_name.values():
-            several.sort(key=lambda slot: (self._start(slot), slot))
+            several.sort(key=lambda slot: (self._held[slot[0]].occurrences[slot[1]].start, slot))
 
     def _start(self, slot: _Slot) -> str:
         return self._held[slot[0]].occurrences[slot[1]].start.isoformat()

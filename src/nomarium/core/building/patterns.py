@@ -43,6 +43,7 @@ class Pattern:
         return _filled(self.text, tuple(found), self.names)
 
 
+@lru_cache(maxsize=1_000)
 def _spellings(name: str) -> tuple[str, str, str]:
     """Return the keys that a place may mean: a field, or a heading in any spelling."""
     return name, name.casefold(), heading_key(name)

@@ -17,7 +17,16 @@ from nomarium.core.kinds import TIMETABLE_SHEET
 from nomarium.core.plan import PlanFile, SourceKeys
 from nomarium.core.plan_sheets import as_conditions, first_hour
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.programmes import Group, alone, dated, dating_rules, find_programme, read_groups
+from nomarium.core.programmes import (
+    Group,
+    alone,
+    both_ends,
+    dated,
+    dating_rules,
+    find_programme,
+    no_programme,
+    read_groups,
+)
 from nomarium.core.recognition import recognise
 from nomarium.core.school import School
 from nomarium.core.shapes import (
@@ -131,7 +140,11 @@ class SourceReader:
         grids = self._desk.grids(choices) if counts else []
         programmes = [find_programme(grid) for grid in grids]
         if not any(programmes):
+            idle = counts and bool(keys.groups or keys.end or keys.on_days or keys.rest)
+            self._desk.found.problems += [no_programme(grid.place) for grid in grids if idle]
             return choices, []
+        if (keys.start is not None) + (keys.end is not None) + bool(keys.groups) > 1:
+            self._desk.found.problems.append(both_ends(self._desk.plan.place("sources", name)))
         groups = [*alone(keys.start, keys.end, choices.place), *self._groups(name, keys)]
         weekdays, rest = (frozenset(map(WEEKDAY_NAMES.index, days)) for days in (keys.on_days, keys.rest))
         rules = dating_rules(weekdays, rest, keys.if_closed, self._desk.year)

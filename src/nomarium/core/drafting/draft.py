@@ -31,6 +31,7 @@ from nomarium.core.drafting.toml import plan_text, toml_key, toml_list, toml_tex
 from nomarium.core.drafting.whole_sheets import known_of, whole_of
 from nomarium.core.kinds import LESSON_SHEET, PEOPLE_SHEET, label_order
 from nomarium.core.problems import Problem
+from nomarium.core.sheets import Known, said_by_names
 from nomarium.core.timetable import each_by_name
 from nomarium.core.values import name_key
 from nomarium.settings import BY_PLAN, advice_words
@@ -359,16 +360,27 @@ class _Writer:
         yield ""
 
     def _lessons(self) -> Iterator[str]:
+        by_file: dict[Path, list[FoundSheet]] = {}
         for sheet in self._of(Kind.LESSONS):
-            yield from self._why([sheet])
-            yield f"[lessons.{toml_key(self._name_of(sheet))}]"
-            yield f"sheets = {self._path(sheet)}"
-            if sheet.grid is None or "class" not in Evidence.of(sheet.grid, LESSON_SHEET, {}).named:
-                yield self._question(
-                    f"Whose lessons are those of {sheet.path.name}? A tab named by the class says it, too."
-                )
+            by_file.setdefault(sheet.path, []).append(sheet)
+        for path, sheets in by_file.items():
+            yield from self._why(sheets)
+            yield f"[lessons.{toml_key(path.stem)}]"
+            yield f"sheets = {self._paths(sheets)}"
+            if not all(map(self._says_whose, sheets)):
+                yield self._question(f"Whose lessons are those of {path.name}? The tab’s name may say it, too.")
                 yield '# classes = ["PLK-1"]'
             yield ""
+
+    def _says_whose(self, sheet: FoundSheet) -> bool:
+        """Tell whether a list of lessons says whose it is: in a column, a title, its tab or its file's name."""
+        if sheet.grid is None:
+            return False
+        known = Known()
+        known.add("class", [text for one in self._of(Kind.LIST, Kind.CLASSES) for text in one.column("class")])
+        seen = Evidence.of(sheet.grid, LESSON_SHEET, {})
+        above = seen.table.heading_row - 1 if seen.table else 0
+        return "class" in seen.named or said_by_names("class", known, sheet.grid, above) is not None
 
     def _class_sheets(self) -> Iterator[str]:
         keys = {"lists": self._of(Kind.CLASSES), "rosters": self._of(Kind.ROSTER), "changes": self._of(Kind.CHANGES)}

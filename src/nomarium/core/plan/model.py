@@ -10,7 +10,7 @@ from typing import Annotated, Literal
 from pydantic import AfterValidator, BaseModel, BeforeValidator, ConfigDict, Field
 
 from nomarium.core.output import is_calendar_below
-from nomarium.core.values import WEEKDAY_NAMES, in_reach, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, in_reach, read_length, weekday_in_any
 from nomarium.settings import SETTINGS
 
 
@@ -356,6 +356,14 @@ class ClassKeys(Keys):
     )
 
 
+def _length_either_way(text: str) -> str:
+    """Refuse what is no length, forwards or back."""
+    length = read_length(text.strip().lstrip("+-−"))
+    if length is None or not (length.days or length.elapsed):
+        raise ValueError("a length such as 14d, -7d, 2 weeks or 14d 1h is expected")
+    return text
+
+
 class LessonKeys(Keys):
     """A list of lessons, laid onto the meetings of classes."""
 
@@ -434,7 +442,9 @@ class SourceKeys(Keys):
     )
     rest: Weekdays = Field(default_factory=list, description="weekdays without anything, as if they were closed")
     keep_weekdays: bool = Field(False, description="whether a dated list is moved by whole weeks")
-    shift: str | None = Field(None, description="how far a dated list is moved: “14d”, “-7d”, “14d 1h”")
+    shift: Annotated[str, AfterValidator(_length_either_way)] | None = Field(
+        None, description="how far a dated list is moved: “14d”, “-7d”, “14d 1h”"
+    )
 
 
 def _below_the_folder(text: str) -> str:

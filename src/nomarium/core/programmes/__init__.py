@@ -4,7 +4,7 @@ from nomarium.core.programmes.dating import DatingRules, OnClosed, Undatable, da
 from nomarium.core.programmes.groups import GROUP_SHEET, Group, alone, groups_of_file, read_groups
 from nomarium.core.programmes.offsets import Counts, Offset, read_offset
 from nomarium.core.programmes.sheet import GROUP_HEADING, DatedProgramme, Programme, dated, find_programme
-from nomarium.core.programmes.wording import no_programme
+from nomarium.core.programmes.wording import both_ends, no_programme
 
 __all__ = [
     "GROUP_HEADING",
@@ -18,6 +18,7 @@ __all__ = [
     "Programme",
     "Undatable",
     "alone",
+    "both_ends",
     "date_rows",
     "dated",
     "dating_rules",

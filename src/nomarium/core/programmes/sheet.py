@@ -66,7 +66,7 @@ def _most(offsets: Sequence[Offset | None], column: Column) -> bool:
     """Tell whether nearly all filled cells of a column count from a start."""
     filled = [offset for offset, cell in zip(offsets, column.cells, strict=True) if cell != ""]
     known = sum(offset is not None for offset in filled)
-    return known >= _FEWEST and known * 10 >= len(filled) * 8
+    return known >= _FEWEST and known * 10 >= len(filled) * 6
 
 
 def _with_weekdays(grid: Grid, table: Table, column: Column, offsets: list[Offset | None]) -> Programme:

@@ -73,11 +73,11 @@ def incomplete_group(place: Place) -> Problem:
 
 
 def both_ends(place: Place) -> Problem:
-    """A programme with a start and an end."""
+    """A programme with a start and an end, or with groups beside these."""
     return error(
         "programme-both-ends",
         place,
-        "It has a start and an end; a programme is dated from one of them.",
+        "A programme is dated from a start, an end, or groups that have theirs: here are two of them.",
         advice="Leave one of them.",
     )
 

@@ -145,7 +145,13 @@ def _replaced(lines: Sequence[str], line: str) -> tuple[str, ...]:
 
 
 def _move(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
-    """Move all dates by whole days; times stay what the clock on the wall says."""
+    """Move all dates by whole days, and times by the clock on the wall where a shift says hours."""
+    named = wanted.named_by
+    if wanted.start is not None and wanted.shift is not None:
+        raise WrongCall(f"{named}start and {named}shift both move the list.", "Leave one of them out.")
+    if wanted.keep_weekdays and wanted.start is None:
+        keep = f"{named}keep-weekdays" if named else "keep_weekdays"
+        raise WrongCall(f"{keep} is of {named}start.", f"State {named}start too, or leave it out.")
     starts = [occurrence.start for sheet in sheets for one in sheet.series for occurrence in one.occurrences]
     if not starts or (wanted.start is None and wanted.shift is None):
         return []
