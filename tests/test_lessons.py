@@ -329,3 +329,10 @@ def test_a_timetable_for_the_wall_holds_for_all_weeks(desk):
         False,
         False,
     )
+
+
+def test_a_name_is_a_class_before_it_is_a_teacher(desk):
+    timetable = SHEETS["timetable.csv"] + "P,Pumps,V,Shed,Fri,1\n"
+    built(desk, "Lesson,No.\nA,1\nB,2\n", 'classes = "P"', timetable=timetable)
+    assert titles(desk, "classes/P", 2) == ["A", "B"]
+    assert titles(desk, "classes/PLK-2", 2) == titles(desk, "classes/NAV-1", 2) == ["-", "-"]

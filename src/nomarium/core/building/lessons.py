@@ -95,7 +95,7 @@ class _Teaching:
         self._year = year
         self._school = school
         self._says: dict[_Slot, dict[str, list[str]]] = {}
-        self._of_name: dict[str, list[_Slot]] = {}
+        self._of_name: dict[tuple[str, str], list[_Slot]] = {}
         self._names: dict[str, str] = {}
         self._events: list[Held] = []
         self._found = Taught([])
@@ -114,13 +114,20 @@ class _Teaching:
     def _gather(self) -> None:
         """Find the meetings of each class, course, student and team, in the order of their times."""
         for place, one in enumerate(self._held):
-            names = [name for kind in _WHOSE for name in one.of(kind)] or ([one.event.summary] if one.event else [])
             slots = [(place, number) for number in range(len(one.occurrences))]
-            for name in dict.fromkeys(names):
-                self._names.setdefault(name.casefold(), name)
-                self._of_name.setdefault(name.casefold(), []).extend(slots)
+            said = {kind: one.of(kind) for kind in _WHOSE} | ({"event": (one.event.summary,)} if one.event else {})
+            for kind, names in said.items():
+                for name in dict.fromkeys(names):
+                    self._names.setdefault(name.casefold(), name)
+                    self._of_name.setdefault((kind, name.casefold()), []).extend(slots)
         for several in self._of_name.values():
             several.sort(key=lambda slot: (self._held[slot[0]].occurrences[slot[1]].start, slot))
+
+    def _slots_of(self, name: str) -> list[_Slot]:
+        """Return the meetings of a class of that name; of a course, student and so on where no class has it."""
+        kinds = (kind for kind in (*_WHOSE, "event") if (kind, name.casefold()) in self._of_name)
+        kind = next(kinds, None)
+        return self._of_name[kind, name.casefold()] if kind else []
 
     def _start(self, slot: _Slot) -> str:
         return self._held[slot[0]].occurrences[slot[1]].start.isoformat()
@@ -135,7 +142,7 @@ class _Teaching:
                 return
         for written, own in by_class.items():
             whose = self._names.get(written.casefold(), written)
-            slots = self._of_name.get(whose.casefold(), [])
+            slots = self._slots_of(whose)
             ordered, problems = in_order(own)
             self._found.problems += problems
             if keys.first:
@@ -235,7 +242,7 @@ class _Teaching:
         )
 
     def _put_note(self, note: Note) -> None:
-        slots = [slot for name in note.whose for slot in self._of_name.get(name.casefold(), [])]
+        slots = [slot for name in note.whose for slot in self._slots_of(name)]
         slots = slots if note.whose else [slot for several in self._of_name.values() for slot in several]
         found = False
         for slot in dict.fromkeys(slots):
