@@ -170,9 +170,9 @@ def file_json(file: FileRead) -> dict[str, object]:
 
 
 def _edits_json(done: Done) -> list[dict[str, object]]:
-    held = {(edit.path, edit.uid, edit.what) for edit in (done.outlook.edits.kept if done.outlook else ())}
+    held = {edit.key for edit in (done.outlook.edits.kept if done.outlook else ())}
     found = ((edit, choice) for export in done.exports for edit, choice in export.found)
-    return [{**_edit_json(*one), "holds": (one[0].path, one[0].uid, one[0].what) in held} for one in found]
+    return [{**_edit_json(edit, choice), "holds": edit.key in held} for edit, choice in found]
 
 
 def _edit_json(edit: Edit, choice: OnEdit) -> dict[str, str]:

@@ -53,11 +53,11 @@ def edit_line(edit: Edit) -> str:
 
 def export_lines(exports: Iterable[Export], holding: Iterable[Edit]) -> Iterator[str]:
     """Say what was edited by hand in exported calendars, and what becomes of it; ``holding`` are edits that hold."""
-    held = {(edit.path, edit.uid, edit.what) for edit in holding}
+    held = {edit.key for edit in holding}
     for export in exports:
         yield f"Edited   {export.name} is {export.path}: {counted(len(export.found), 'new edit')} by hand"
         for edit, choice in export.found:
-            holds = (edit.path, edit.uid, edit.what) in held
+            holds = edit.key in held
             yield f"         {edit_line(edit)} ({_become(edit, choice, holds=holds)})"
 
 

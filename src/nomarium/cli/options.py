@@ -190,13 +190,12 @@ def row_conditions(stated: Iterable[str] | None, option: str) -> list[tuple[str,
 
 def shift_days(text: str | None) -> tuple[Length | None, bool]:
     """Return the length of ``--shift`` ("14d", "-2 weeks", "14d 1h"), and whether it goes back."""
-    from nomarium.core.values import read_length
+    from nomarium.core.values import read_shift
 
     if text is None:
         return None, False
-    back = text.strip().startswith(("-", "−"))
-    length = read_length(text.strip().lstrip("+-−"))
-    if length is None or not (length.days or length.elapsed) or length.days > _FARTHEST:
+    length, back = read_shift(text)
+    if length is None or length.days > _FARTHEST:
         raise typer.BadParameter(f"“{text}” is no length such as 14d, -7d, 2 weeks or 14d 1h.", param_hint="--shift")
     return length, back
 

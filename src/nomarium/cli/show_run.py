@@ -7,7 +7,7 @@ import os
 import shutil
 import sys
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from datetime import date, timedelta
 from pathlib import Path
 from typing import TextIO
@@ -98,9 +98,18 @@ def _operands(call: ShowCall) -> Operands:
     machine = options.machine_zone()
     last = call.days[1] if call.view in ("agenda", "term", "wall") else span_of(call, Showing(), DayFacts(None))[1]
     privacy = call.private or (None if call.output else "show")  # in the terminal, people see what is theirs
-    taught = call.view != "wall"
-    wanted = Operands(call.paths, call.only, call.plan, call.zone, machine, last, call.cycles, call.every, privacy)
-    return replace(wanted, taught=taught)
+    return Operands(
+        call.paths,
+        call.only,
+        call.plan,
+        call.zone,
+        machine,
+        last,
+        call.cycles,
+        call.every,
+        privacy,
+        taught=call.view != "wall",
+    )
 
 
 def _facts(call: ShowCall, showing: Showing) -> DayFacts:

@@ -108,7 +108,6 @@ def _start(double: Double) -> tuple[datetime, str]:
 
 def _chosen(doubles: Sequence[Double], keep: Keep, text: str) -> list[Double]:
     """Return each event that goes, once, with the one that stays of those that are one with it."""
-    several: list[dict[int, tuple[Series, Likeness]]] = []
     of_event: dict[int, dict[int, tuple[Series, Likeness]]] = {}
     for double in doubles:
         known = [of_event[id(one)] for one in (double.kept, double.other) if id(one) in of_event]

@@ -117,16 +117,16 @@ def prepare(path: Path, choices: BuildChoices) -> Build:
     return build
 
 
+_LOSSES = frozenset({"lessons-left", "pin-without-meeting", "lesson-late"})
+"""What is told of lessons for which the days no longer do."""
+
+
 def lessons_if_closed(path: Path, choices: BuildChoices) -> list[str]:
     """Return what the closures of ``choices`` would do to lessons: which move, and which fall off the end."""
     now, then = prepare(path, replace(choices, close=())), prepare(path, choices)
     known = {problem.message for problem in now.problems}
-    fallen = [one.message for one in then.problems if one.code in LOSSES and one.message not in known]
+    fallen = [one.message for one in then.problems if one.code in _LOSSES and one.message not in known]
     return [*moves_of_lessons(now.laid, then.laid), *fallen]
-
-
-LOSSES = frozenset({"lessons-left", "pin-without-meeting", "lesson-late"})
-"""What is told of lessons for which the days no longer do."""
 
 
 def _zone(plan: PlanFile, machine_zone: str, problems: list[Problem]) -> str:

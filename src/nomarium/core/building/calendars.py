@@ -232,9 +232,9 @@ def plan_calendars(plan: PlanFile, held: Sequence[Held], year: SchoolYear | None
 def _wrong(plan: PlanFile, name: str, keys: CalendarKeys, known: set[str]) -> list[Problem]:
     """Return what is wrong with the keys of a calendar."""
     problems = []
+    known_sources = [*plan.plan.sources, *plan.plan.lessons]
     for key in ("sources", "for_all"):
         for source in getattr(keys, key):
-            known_sources = [*plan.plan.sources, *plan.plan.lessons]
             if source not in known_sources:
                 place = plan.place("calendars", name, key)
                 problems.append(wording.unknown_name(place, source, "source", known_sources))

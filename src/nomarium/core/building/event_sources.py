@@ -29,7 +29,7 @@ from nomarium.core.sources import (
 )
 from nomarium.core.tables import Grid, Table, find_table, read_text
 from nomarium.core.timetable import read_month_page
-from nomarium.core.values import counted, read_length
+from nomarium.core.values import counted, read_shift
 from nomarium.settings import SETTINGS
 
 
@@ -82,14 +82,14 @@ def _adjust(desk: SheetDesk, sheet: EventSheet, keys: SourceKeys, choices: Sheet
     """Choose and change the events of a sheet as its source says."""
     is_programme = any(column.heading == GROUP_HEADING for column in sheet.table.columns) and bool(keys.groups)
     prefix = keys.prefix or (f"{{{GROUP_HEADING}}}: " if is_programme else "")
-    length = read_length(keys.shift.strip().lstrip("+-−")) if keys.shift else None
+    length, back = read_shift(keys.shift or "")
     wanted = Adjustments(
         keys.set,
         prefix=prefix,
         only=choices.only,
         without=choices.without,
         shift=length,
-        back=(keys.shift or "").strip().startswith(("-", "−")),
+        back=back,
         start=None if sheet.table.origins else keys.start,
         keep_weekdays=keys.keep_weekdays,
         named_by="",

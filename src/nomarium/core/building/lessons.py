@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
+from datetime import date
 from difflib import get_close_matches
 
 from nomarium.core.building import wording
@@ -99,7 +100,7 @@ class _Teaching:
         self._names: dict[str, str] = {}
         self._events: list[Held] = []
         self._found = Taught([])
-        self._terms: dict[object, frozenset[str]] = {}
+        self._terms: dict[date, frozenset[str]] = {}
 
     def taught(self, read: LessonsRead, keys: Mapping[str, LessonKeys]) -> Taught:
         if any(read.lists.values()) or read.notes:
@@ -209,10 +210,10 @@ class _Teaching:
         periods = max(1, len(held.periods)) if keys.doubles == "two" else 1
         return Meeting(day, HALVES * periods, self._terms_of(day) if self._year else frozenset())
 
-    def _terms_of(self, day: object) -> frozenset[str]:
+    def _terms_of(self, day: date) -> frozenset[str]:
         known = self._terms.get(day)
         if known is None and self._year is not None:
-            term = self._year.day(day).term  # type: ignore[arg-type]
+            term = self._year.day(day).term
             names = self._year.attendance.holding_terms(term) if term else frozenset[str]()
             known = self._terms[day] = frozenset(one.casefold() for one in (*names, *((term.name,) if term else ())))
         return known or frozenset()
@@ -222,6 +223,7 @@ class _Teaching:
         held = self._held[slot[0]]
         occurrence = held.occurrences[slot[1]]
         part = f"{laid.part}/{laid.parts}" if laid.parts > 1 else ""
+        title = f"{lesson.title} ({part})" if part else lesson.title
         values = {"lesson": lesson.title, "lesson_number": lesson.number, "part": part, **lesson.said}
         if keys.show != "as events":
             says = self._says.setdefault(slot, {})
@@ -231,15 +233,16 @@ class _Teaching:
         if keys.show != "in meetings":
             known_by = (self._school, "lesson", name, whose, lesson.number or lesson.title, str(laid.part))
             uid = stable_uuid("\x1f".join(known_by))
-            title = f"{whose}: {lesson.title}" + (f" ({part})" if part else "")
             event = Series(
-                title, (occurrence,), ", ".join(held.of("room")), lesson_text(lesson.said), origin=lesson.place
+                f"{whose}: {title}",
+                (occurrence,),
+                ", ".join(held.of("room")),
+                lesson_text(lesson.said),
+                origin=lesson.place,
             )
             own = {**held.values, "lesson": (lesson.title,)}
             self._events.append(Held(name, own, [occurrence], place=lesson.place, event=event, uids=(uid,)))
-        self._found.laid.append(
-            LaidLesson(name, whose, lesson.title + (f" ({part})" if part else ""), self._start(slot))
-        )
+        self._found.laid.append(LaidLesson(name, whose, title, self._start(slot)))
 
     def _put_note(self, note: Note) -> None:
         slots = [slot for name in note.whose for slot in self._slots_of(name)]

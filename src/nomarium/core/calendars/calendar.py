@@ -43,6 +43,11 @@ class Calendar:
         """All occurrences, in the order of the UIDs."""
         return (occurrence for one in self.series for occurrence in one.occurrences)
 
+    def made(self) -> Iterator[tuple[Series, list[str]]]:
+        """Each of its events with the UIDs of its occurrences."""
+        uids = iter(self.uids)
+        return ((one, [next(uids) for _ in one.occurrences]) for one in self.series)
+
     def span(self) -> tuple[datetime, datetime] | None:
         """The first start and the last end (local times), or None where there are no events."""
         occurrences = self._distinct

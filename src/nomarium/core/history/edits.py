@@ -49,6 +49,11 @@ class Edit:
     """The SEQUENCE that the event has there."""
 
     @property
+    def key(self) -> tuple[str, str, str]:
+        """What it is known by: a field of an event has one edit in a calendar."""
+        return self.path, self.uid, self.what
+
+    @property
     def is_added(self) -> bool:
         """Whether it is an event of their own."""
         return self.what == ADDED

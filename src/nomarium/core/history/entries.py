@@ -5,7 +5,8 @@ from __future__ import annotations
 import json
 import re
 import zlib
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Collection, Iterable, Iterator, Sequence
+from dataclasses import replace
 from datetime import datetime
 from functools import cache
 from hashlib import blake2b
@@ -210,3 +211,15 @@ def _moment(occurrence: Occurrence) -> tuple[str, str, bool, str]:
 def by_uid(entries: Iterable[Entry]) -> dict[str, Entry]:
     """Return entries by their UIDs; of several with one, the last."""
     return {entry.uid: entry for entry in entries}
+
+
+def only_uids(made: Iterable[tuple[Series, list[str]]], wanted: Collection[str]) -> tuple[list[Series], list[str]]:
+    """Return of events with their UIDs the occurrences that are wanted, with theirs."""
+    found: list[Series] = []
+    names: list[str] = []
+    for series, uids in made:
+        kept = [(occurrence, uid) for occurrence, uid in zip(series.occurrences, uids, strict=True) if uid in wanted]
+        if kept:
+            found.append(replace(series, occurrences=tuple(occurrence for occurrence, _ in kept)))
+            names += [uid for _, uid in kept]
+    return found, names

@@ -11,6 +11,7 @@ from pathlib import Path
 from nomarium.core.building import Build, BuildChoices, prepare
 from nomarium.core.conversion import Request, convert
 from nomarium.core.history import wording
+from nomarium.core.history.adopted import entries_of_part
 from nomarium.core.history.applied import apply_edits
 from nomarium.core.history.entries import Entry, by_uid, entries_of
 from nomarium.core.history.record import carry, renamed_files
@@ -109,20 +110,15 @@ def as_given_out(build: Build) -> Build:
 
 def _of_plan(path: Path, zone: str) -> Side:
     build = as_given_out(prepare(path, BuildChoices(zone)))
-    calendars = {
-        part.file: by_uid(e for held in part.held for made in part.texts.series(held) for e in entries_of(*made))
-        for part in build.calendars.parts
-    }
+    calendars = {part.file: entries_of_part(part) for part in build.calendars.parts}
     return Side(path.name, calendars, build.problems)
 
 
 def _of_file(path: Path, zone: str) -> Side:
     request = Request([path], path.stem, EventChoices(zone, timedelta(hours=1)), zone_stated=path.suffix != ".ics")
     found = convert(request)
-    uids = iter(found.calendar.uids)
     entries: dict[str, Entry] = {}
-    for series in found.calendar.series:
-        own = [next(uids) for _ in series.occurrences]
+    for series, own in found.calendar.made():
         said = tuple(line for line in series.extra if not line.upper().startswith(_ABOUT_CHANGES))
         entries.update(by_uid(entries_of(replace(series, extra=said), own)))
     return Side(path.name, {"": entries}, found.problems)

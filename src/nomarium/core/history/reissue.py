@@ -13,7 +13,7 @@ from nomarium.core.history import wording
 from nomarium.core.history.cancellations import cancelled_series
 from nomarium.core.history.differences import Difference, Differences, What, share_gone
 from nomarium.core.history.edits import changes_of
-from nomarium.core.history.entries import Entry, entries_of
+from nomarium.core.history.entries import Entry, entries_of, only_uids
 from nomarium.core.history.given_files import GivenFile, Version, entries_of_bodies, head_lines, uid_of, version_of
 from nomarium.core.history.pairing import pair
 from nomarium.core.history.record import USUAL_GUARD, lost_of
@@ -256,7 +256,7 @@ class Reissue:
     def update(self) -> tuple[bytes, int]:
         """Return the small calendar that brings an import of the first file up to date, and how many events it has."""
         wanted = {uid_of(key) for key in (*self._changed, *self._fresh)}
-        series, uids = _chosen(self.calendar, wanted)
+        series, uids = only_uids(self.calendar.made(), wanted)
         gone = {entry.uid: cancelled_series(entry) for entry in self._cancelled}
         calendar = replace(
             self.calendar, series=[*series, *gone.values()], uids=[*uids, *gone], stamps=self._for_update(gone), head=()
@@ -292,17 +292,3 @@ def _unstamped(lines: str) -> str:
     """Return the lines of an event without those that say when it was changed; none of these is ever folded."""
     names = ("SEQUENCE:", "LAST-MODIFIED", "DTSTAMP")
     return "".join(line for line in lines.splitlines(keepends=True) if not line.startswith(names))
-
-
-def _chosen(calendar: Calendar, wanted: set[str]) -> tuple[list[Series], list[str]]:
-    """Return the events of some UIDs, with these."""
-    uids = iter(calendar.uids)
-    found: list[Series] = []
-    names: list[str] = []
-    for series in calendar.series:
-        own = [(occurrence, next(uids)) for occurrence in series.occurrences]
-        kept = [(occurrence, uid) for occurrence, uid in own if uid in wanted]
-        if kept:
-            found.append(replace(series, occurrences=tuple(occurrence for occurrence, _ in kept)))
-            names += [uid for _, uid in kept]
-    return found, names

@@ -10,6 +10,7 @@ from nomarium.core.building import Build, Part
 from nomarium.core.calendars import Calendar
 from nomarium.core.history.cancellations import cancelled, stamp_lines
 from nomarium.core.history.differences import What, differences
+from nomarium.core.history.entries import only_uids
 from nomarium.core.history.record import renamed_files
 from nomarium.core.history.store import Store
 from nomarium.core.ics import render_calendar
@@ -43,7 +44,7 @@ def update_files(build: Build, store: Store, since: int) -> Iterator[tuple[str, 
             continue
         state = is_now or then[path]
         lines = stamp_lines(state.origin, store.revisions(path))
-        series, uids = _chosen(parts.get(path), wanted)
+        series, uids = only_uids(_made(parts.get(path)), wanted)
         taken_back, their_uids = cancelled(gone)
         calendar = Calendar(state.name, [*series, *taken_back], [*uids, *their_uids])
         stamped = replace(calendar, stamps=[lines(uid) for uid in calendar.uids])
@@ -55,14 +56,6 @@ def _is_split(part: Part | None) -> bool:
     return part is None or bool(part.kind)
 
 
-def _chosen(part: Part | None, wanted: set[str]) -> tuple[list[Series], list[str]]:
-    """Return the events of a calendar that are wanted, with their UIDs."""
-    found: list[Series] = []
-    names: list[str] = []
-    for held in part.held if part else ():
-        for series, uids in part.texts.series(held) if part else ():
-            kept = [(o, uid) for o, uid in zip(series.occurrences, uids, strict=True) if uid in wanted]
-            if kept:
-                found.append(replace(series, occurrences=tuple(occurrence for occurrence, _ in kept)))
-                names += [uid for _, uid in kept]
-    return found, names
+def _made(part: Part | None) -> Iterator[tuple[Series, list[str]]]:
+    """Yield the events of a calendar with the UIDs of their occurrences."""
+    return (made for held in part.held for made in part.texts.series(held)) if part else iter(())

@@ -10,7 +10,7 @@ from typing import Annotated, Literal
 from pydantic import AfterValidator, BaseModel, BeforeValidator, ConfigDict, Field
 
 from nomarium.core.output import is_calendar_below
-from nomarium.core.values import WEEKDAY_NAMES, in_reach, read_length, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, in_reach, read_shift, weekday_in_any
 from nomarium.settings import SETTINGS
 
 
@@ -358,8 +358,7 @@ class ClassKeys(Keys):
 
 def _length_either_way(text: str) -> str:
     """Refuse what is no length, forwards or back."""
-    length = read_length(text.strip().lstrip("+-−"))
-    if length is None or not (length.days or length.elapsed):
+    if read_shift(text)[0] is None:
         raise ValueError("a length such as 14d, -7d, 2 weeks or 14d 1h is expected")
     return text
 

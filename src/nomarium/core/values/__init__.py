@@ -16,7 +16,7 @@ from nomarium.core.values.clock import (
 from nomarium.core.values.colors import read_color
 from nomarium.core.values.date_lists import LIST_MARKS, parted_dates, shared_year
 from nomarium.core.values.date_text import ORDERS, Order
-from nomarium.core.values.durations import Length, cell_length, read_length, unit_in_heading, unit_of
+from nomarium.core.values.durations import Length, cell_length, read_length, read_shift, unit_in_heading, unit_of
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.forms import (
     CLASS_FORM,
@@ -100,6 +100,7 @@ __all__ = [
     "read_length",
     "read_moments",
     "read_person",
+    "read_shift",
     "read_status",
     "read_visibility",
     "read_yes_no",

@@ -67,6 +67,14 @@ def read_length(text: str, unit: str | None = None) -> Length | None:
     return _in_words(text)
 
 
+def read_shift(text: str) -> tuple[Length | None, bool]:
+    """Return by how much a text moves something ("14d", "-2 weeks"; None where it says none), and whether back."""
+    text = text.strip()
+    length = read_length(text.lstrip("+-−"))
+    moves = length is not None and bool(length.days or length.elapsed)
+    return length if moves else None, text.startswith(("-", "−"))
+
+
 def _in_words(text: str) -> Length | None:
     parts: list[tuple[float, str]] = []
     rest = text
