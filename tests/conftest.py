@@ -24,7 +24,7 @@ import json, os, sys, time
 import nomarium.cli.app, nomarium.cli.build_run, nomarium.cli.check_run, nomarium.cli.days_run, nomarium.cli.new_run
 import nomarium.cli.writing, nomarium.cli.inspect, nomarium.core.conversion, nomarium.cli.compare_run
 import nomarium.cli.show_pictures, nomarium.cli.show_page, nomarium.cli.free_run, nomarium.cli.weed_run
-import babel.core, holidays, python_calamine, rapidfuzz.fuzz, rapidfuzz.process, rapidfuzz.distance, xlsxwriter
+import holidays, python_calamine, rapidfuzz.fuzz, rapidfuzz.process, rapidfuzz.distance, xlsxwriter
 import jinja2, matplotlib.figure, matplotlib.font_manager, tzlocal
 from nomarium.cli import main
 from nomarium.core.values import calendar_words

@@ -169,7 +169,7 @@ def _problems(text: str, folder: Path) -> list[Problem]:
 def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
     label = "Found"
     for sheet in draft.sheets:
-        name = sheet.path.name + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
+        name = sheet.named(sheet.path.parent)
         if sheet in draft.left_out:
             said = f"{sheet.kind}; left out: {draft.left_out[sheet].message}"
         else:

@@ -167,10 +167,12 @@ def _row_keys(plan: Path) -> RowKeys | None:
 def _lookup(path: Path | None, what: str, problems: list[Problem]) -> Lookup | None:
     if path is None:
         return None
+    from nomarium.core.problems import Place
+    from nomarium.core.sheets import SheetChoices
     from nomarium.core.sources import read_lookup
 
     options.existing([path])
-    lookup, _, found = read_lookup(path, what)
+    lookup, _, found = read_lookup(SheetChoices(path, Place(path.name)), what)
     problems += found
     return lookup
 

@@ -153,6 +153,11 @@ class _Assembly:
 
     def _terms(self) -> list[Term]:
         terms = [term for calendar in self._calendars for term in calendar.terms]
+        spans, place = self._keys.year.spans, self._plan.place("year", "spans")
+        terms += [
+            Term(f"Term {number}" if len(spans) > 1 else "School year", first, last, place)
+            for number, (first, last) in enumerate(spans, 1)
+        ]
         closing = {self._plan.folder / one.file for one in self._keys.year.closures}
         for choices in self._sheets.of(self._keys.year.terms, "year", "terms"):
             found, sheet, problems = read_terms(choices)

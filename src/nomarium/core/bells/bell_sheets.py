@@ -14,7 +14,7 @@ from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import BELL_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.sheets import Sheet, SheetChoices, holds_for_all, read_sheet, said_by_names
+from nomarium.core.sheets import Sheet, SheetChoices, holds_for_all, note_unused, read_sheet, said_by_names
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
 from nomarium.core.values import ClockTime, Fault, Moment, MomentColumn, read_moments, scan_span, split_list, time_at
@@ -55,6 +55,15 @@ class BellSheet:
     form: str = "list"
     """"list" or "grid"."""
     sheet: Sheet | None = None
+
+
+def _is_remark(sheet: Sheet, record: int) -> bool:
+    """Tell whether a row is a sentence and no period: no other cell says anything."""
+    filled = [column for column in sheet.table.columns if column.cells[record] != ""]
+    return len(filled) == 1 and len(sheet.text(record, "period").split()) >= _FEWEST_WORDS
+
+
+_FEWEST_WORDS = 4
 
 
 class BellReader:
@@ -107,6 +116,9 @@ class BellReader:
     def _list(self, sheet: Sheet) -> BellSheet:
         found = BellSheet(sheet=sheet)
         for record in range(len(sheet)):
+            if _is_remark(sheet, record):
+                self.problems.append(note_unused(sheet.place(record), sheet.text(record, "period")))
+                continue
             hours = self._hours(sheet, record)
             conditions = self._conditions(sheet, record)
             period = bare_period(sheet.text(record, "period"))

@@ -33,10 +33,10 @@ from nomarium.core.values import counted, read_shift
 from nomarium.settings import SETTINGS
 
 
-def _event_choices(desk: SheetDesk, keys: SourceKeys, choices: SheetChoices) -> EventChoices:
+def _event_choices(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoices) -> EventChoices:
     on_closure = "next" if keys.if_closed == "push" else keys.if_closed
     repeats = RepeatChoices(desk.year, keys.cycle, on_closure, periods=desk.found.bells)
-    lookups = desk.lookups(keys.places, keys.people)
+    lookups = desk.lookups(name, keys)
     return EventChoices(
         desk.zone,
         usual_length(keys),
@@ -70,7 +70,7 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
         desk.found.problems += problems
         if has_errors(problems):
             continue
-        sheet = read_events(table, matches, _event_choices(desk, keys, choices))
+        sheet = read_events(table, matches, _event_choices(desk, name, keys, choices))
         _adjust(desk, sheet, keys, choices)
         desk.found.problems += sheet.problems
         desk.found.events.setdefault(name, []).extend(sheet.series)

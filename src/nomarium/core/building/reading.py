@@ -103,9 +103,19 @@ class SourceReader:
         for name, meetings in self._desk.found.meetings.items():
             self._desk.found.meetings[name], problems = join_meetings(meetings, grids=name in self._grid_sources)
             self._desk.found.problems += problems
+        self._look_up_changes()
         self._desk.found.lessons = read_lesson_sheets(self._desk)
         self._desk.found.problems = list(dict.fromkeys(self._desk.found.problems))
         return self._desk.found
+
+    def _look_up_changes(self) -> None:
+        """Let changes and rosters call teachers as the timetables do: by the names that look-ups give their codes."""
+        desk = self._desk
+        desk.found.changes = [
+            replace(change, teachers=tuple(desk.looked_up("people", name) for name in change.teachers))
+            for change in desk.found.changes
+        ]
+        desk.found.rosters.rename("teacher", lambda name: desk.looked_up("people", name))
 
     def _with_source(self, choices: SheetChoices, keys: SourceKeys) -> SheetChoices:
         """Return what is stated about a sheet, with what its source states for all of its sheets."""
@@ -193,7 +203,8 @@ class SourceReader:
                 unfolded = crossing
             else:
                 rooms, days = self._desk.known.of("room").values(), choices.whole.get("day", "")
-                unfolded = unfold(crossing, key, rooms, self._desk.used, days, self._desk.sheets.within)
+                dates = replace(choices.dates, within=self._desk.sheets.within)
+                unfolded = unfold(crossing, key, rooms, self._desk.used, days, dates)
             self._desk.found.problems += unfolded.problems
             kinds.append(unfolded.kind)
             lists.append(unfolded.grid)
@@ -218,7 +229,7 @@ class SourceReader:
         stated = self._timetable_choices(name, keys, choices)
         if stated is None:
             return
-        who = _Who(keys, self._desk.lookups(keys.places, keys.people))
+        who = _Who(keys, self._desk.lookups(name, keys))
         if kind is Kind.GRID:
             if who.lookups.people is not None:
                 self._desk.known.add("teacher", who.lookups.people.written)

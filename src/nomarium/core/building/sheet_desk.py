@@ -5,19 +5,20 @@ from __future__ import annotations
 import re
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
+from pathlib import Path
 
 from nomarium.core.bells import BellTimes, OtherNames
 from nomarium.core.building import wording
 from nomarium.core.columns import Matches, heading_key
 from nomarium.core.datesheets import empty_is_fine
 from nomarium.core.lessons import Lesson, Note
-from nomarium.core.plan import PlanFile
+from nomarium.core.plan import PlanFile, SheetKeys, SourceKeys
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import DataRefused, Problem
 from nomarium.core.school import School
 from nomarium.core.sheets import Known, Sheet, SheetChoices
 from nomarium.core.sources import Lookup, Lookups, Series, read_lookup
-from nomarium.core.tables import Grid, Table, read_grids
+from nomarium.core.tables import Grid, Table, TableChoices, read_grids
 from nomarium.core.timetable import Change, ClassLists, CodedMeeting, Meeting, Rosters
 from nomarium.core.values import MomentColumn
 
@@ -92,7 +93,7 @@ class SheetDesk:
         """Keys of the headings that splits, patterns and conditions of the plan use."""
         self.known = Known()
         """The names that the plan and the sheets read so far prove."""
-        self._lookups: dict[str, Lookup] = {}
+        self._lookups: dict[tuple[Path, TableChoices, str], Lookup] = {}
         if self.year is not None:
             rules = self.year.rules
             self.sheets.within = a_year_around(rules.first, rules.last)
@@ -116,18 +117,25 @@ class SheetDesk:
         self.found.problems += problems
         return grids
 
-    def lookups(self, places: str | None, people: str | None) -> Lookups:
-        """Return look-up sheets, each read once. Raises DataRefused where one is not there or cannot be used."""
-        return Lookups(self._lookup(places, "places"), self._lookup(people, "people"))
+    def lookups(self, name: str, keys: SourceKeys) -> Lookups:
+        """Return the look-up sheets of a source, each read once. Raises DataRefused where one cannot be used."""
+        return Lookups(self._lookup(name, keys.places, "places"), self._lookup(name, keys.people, "people"))
 
-    def _lookup(self, file: str | None, what: str) -> Lookup | None:
-        if file is None:
-            return None
-        if file not in self._lookups:
-            self._lookups[file], sheet, problems = read_lookup(self.plan.folder / file, what)
-            self.found.problems += problems
-            self.note_sheet(sheet, wording.entries(len(sheet)))
-        return self._lookups[file]
+    def _lookup(self, name: str, keys: SheetKeys | None, what: str) -> Lookup | None:
+        for choices in self.sheets.of([keys] if keys else [], "sources", name, what):
+            read = (choices.path, choices.table, what)
+            if read not in self._lookups:
+                self._lookups[read], sheet, problems = read_lookup(choices, what)
+                self.found.problems += problems
+                self.note_sheet(sheet, wording.entries(len(sheet)))
+            return self._lookups[read]
+        return None
+
+    def looked_up(self, what: str, text: str) -> str:
+        """Return who or what a text is by the look-up sheets of any source that were read; itself where none says."""
+        lookups = (lookup for (_, _, kind), lookup in self._lookups.items() if kind == what)
+        found = [entry.name for lookup in lookups if (entry := lookup.find(text)) is not None and entry.name]
+        return found[0] if len(set(found)) == 1 else text
 
     def told(self, *, may_be_empty: bool = True) -> _Told:
         """Let what is refused within join the problems; an empty sheet is only a warning with ``may_be_empty``."""

@@ -38,13 +38,19 @@ def no_code_sheets(place: Place, name: str) -> Problem:
     )
 
 
+_TERMS = (
+    'Name the sheet of terms: terms = "terms.csv" under [year]; or write the first and the last day: '
+    'spans = "2026-09-08..2027-06-24".'
+)
+
+
 def needs_year(place: Place, what: str) -> Problem:
     """Something that goes by the days of a school year, in a plan without one."""
     return error(
         "year-needed",
         place,
         f"{what} need a school year, but the plan names no terms.",
-        advice='Name the sheet of terms: terms = "terms.csv" under [year].',
+        advice=_TERMS,
     )
 
 

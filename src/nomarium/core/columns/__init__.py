@@ -1,6 +1,7 @@
 """Headings → fields: which column of a table holds what, and what that shows of its kind."""
 
 from nomarium.core.columns.contents import (
+    counts_up,
     holds_dates,
     holds_repeats,
     holds_times,
@@ -77,6 +78,7 @@ __all__ = [
     "check_columns",
     "check_stated",
     "columns_headed",
+    "counts_up",
     "dated",
     "dates_in",
     "few_columns",

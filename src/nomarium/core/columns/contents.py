@@ -4,12 +4,12 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable, Iterator, Sequence
-from datetime import date, time
+from datetime import date, datetime, time
 from itertools import islice
 
 from nomarium.core.columns.fields import DAY_HEADINGS, SheetKind, heading_key
 from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead_in
-from nomarium.core.values import is_weekday, read_length, scan_span
+from nomarium.core.values import ORDERS, Order, date_in, is_weekday, read_length, scan_span
 
 _NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
 _HALF = re.compile(r"[ap]\.?\s?m\.?", re.IGNORECASE)
@@ -95,6 +95,40 @@ def are_starts_and_ends(first: Column, last: Column) -> bool:
         and len(whole) == len(spans)
         and all(one < other and not one % 5 and not other % 5 for one, other in whole)
     )
+
+
+def are_first_and_last_days(first: Column, last: Column) -> bool:
+    """Tell whether two columns are dates, in some order of day and month those of the second never before the first's.
+
+    The last days may stand blank; headings that speak of something else speak against it.
+    """
+    if not (may_be_the_day(first) and may_be_the_day(last)):
+        return False
+    pairs = [pair for pair in zip(first.cells, last.cells, strict=True) if "" not in pair]
+    return bool(pairs) and any(all(_in_order(*pair, order) for pair in pairs) for order in ORDERS)
+
+
+def _in_order(first: Cell, last: Cell, order: Order) -> bool:
+    days = [_day(cell, order) for cell in (first, last)]
+    return None in days or days[0] <= days[1]  # type: ignore[operator]
+
+
+def _day(cell: Cell, order: Order) -> date | None:
+    if isinstance(cell, datetime):
+        return cell.date()
+    return cell if isinstance(cell, date) else date_in(plain_text(cell), order)
+
+
+def counts_up(column: Column) -> bool:
+    """Tell whether the numbers in a column count up from 0 or 1, as periods do, with no more than breaks between."""
+    cells = [plain_text(cell).strip(" .") for cell in _filled(column)]
+    numbers = [int(cell) for cell in cells if cell.isdecimal()]
+    first = numbers[0] if numbers else 0
+    counted = first in (0, 1) and numbers == list(range(first, first + len(numbers)))
+    return counted and len(numbers) >= _FEWEST_COUNTED and len(numbers) * 2 > len(cells)
+
+
+_FEWEST_COUNTED = 3
 
 
 def names_no_time(column: Column) -> bool:

@@ -132,6 +132,15 @@ def join_doubles(matches: Matches, sheet: SheetKind) -> None:
             _join(matches, claiming, field.name, "its headings", text, certainty)
 
 
+def join_code(matches: Matches, code: Match, named: Match) -> None:
+    """Join a code and what it is called: "ENG 101 College Writing"."""
+    _join(matches, [code, named], named.field, "a code and its title", _one_text, named.certainty)
+
+
+def _one_text(cells: Sequence[str]) -> str:
+    return " ".join(filter(None, cells))
+
+
 def _text_of_several(field: Field, headings: Sequence[str]) -> Callable[[Sequence[str]], str] | None:
     """Return what makes one text of the cells below several headings of a field; None where only one can be it."""
     if field.name == "visibility":

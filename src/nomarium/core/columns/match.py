@@ -9,7 +9,9 @@ from itertools import pairwise
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
+    are_first_and_last_days,
     are_starts_and_ends,
+    counts_up,
     holds_amounts,
     holds_codes,
     holds_dates,
@@ -28,9 +30,9 @@ from nomarium.core.columns.contents import (
     says_how_often,
     what_meets,
 )
-from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Kind, SheetKind, heading_key
+from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Holds, Kind, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
-from nomarium.core.columns.joined import join_doubles, join_parts, title_of_two_sides
+from nomarium.core.columns.joined import join_code, join_doubles, join_parts, title_of_two_sides
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
@@ -225,6 +227,8 @@ def _is_telling(heading: str) -> bool:
 
 def _by_contents(matches: Matches, sheet: SheetKind) -> None:
     """Find the date, then the title, among columns that no heading explains; only where a single one can be it."""
+    if sheet.kind is not Kind.EVENTS:
+        _spans_by_contents(matches, sheet)
     if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
         if matches.open("start_date"):
@@ -239,6 +243,41 @@ def _by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "duration", holds_lengths, "all its cells are lengths of time")
     if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
         _take_title(matches)
+
+
+def _spans_by_contents(matches: Matches, sheet: SheetKind) -> None:
+    """Find first and last days, periods, starts and ends among columns that no heading explains."""
+    if ("start_date", "end_date") in sheet.spans:
+        _take_days(matches)
+    if sheet.kind is Kind.BELLS and matches.open("period"):
+        _take_only(matches, "period", counts_up, "its numbers count up")
+    if ("start", "end") in sheet.spans:
+        _take_clocks(matches)
+
+
+def _take_days(matches: Matches) -> None:
+    """Take two columns of dates, the second never before the first, for first and last days, whatever heads them."""
+    dated = [match for match in matches.unused_matches() if may_be_the_day(match.column)]
+    starts = [match for match in matches.all if match.field == "start_date"]
+    if matches.open("start_date") and len(dated) == 2:
+        pair = dated
+    elif len(starts) == len(dated) == 1 and starts[0].column.index < dated[0].column.index:
+        pair = [*starts, *dated]
+    else:
+        return
+    if matches.open("end_date") and are_first_and_last_days(pair[0].column, pair[1].column):
+        for match, name in zip(pair, ("start_date", "end_date"), strict=True):
+            if match.field != name:
+                match.field, match.certainty, match.why = name, Certainty.LIKELY, "dates never before those beside them"
+
+
+def _take_clocks(matches: Matches) -> None:
+    """Take the only two columns of times, one beside the other, for starts and ends, where no heading says them."""
+    timed = [match for match in matches.unused_matches() if may_be_times(match.column)]
+    beside = len(timed) == 2 and timed[1].column.index == timed[0].column.index + 1
+    if beside and all(map(matches.open, ("start", "end", "hours"))):
+        for match, name in zip(timed, ("start", "end"), strict=True):
+            match.field, match.certainty, match.why = name, Certainty.LIKELY, "the only two columns of times"
 
 
 def _take_title(matches: Matches) -> None:
@@ -325,7 +364,9 @@ def _release_weaker(matches: Matches, headings: Headings) -> None:
             match.field, match.why = "", ""
     for name in headings.sheet.names:
         claiming = [match for match in matches.all if match.field == name]
-        for better in (_holds_anything, lambda match: _is_certain(match, headings)):
+        dated = headings.sheet.field(name)
+        of_dates = (lambda match: holds_dates(match.column),) if dated and dated.holds is Holds.DATE else ()
+        for better in (_holds_anything, *of_dates, lambda match: _is_certain(match, headings)):
             kept = [match for match in claiming if better(match)]
             for match in claiming if len(claiming) > 1 and kept else ():
                 if match not in kept:
@@ -337,12 +378,16 @@ _CALLED_TITLE = re.compile(r"\b(?:title|titel|titre|título|titolo|summary)\b", 
 
 
 def _codes_apart(matches: Matches, sheet: SheetKind) -> None:
-    """Of two columns of one field, let that with codes be the field that codes are of, where that is open."""
+    """Of two columns of one field, let that with codes be the field that codes are of, else stand before the other."""
     for field_ in sheet.fields:
         claiming = [match for match in matches.all if match.field == field_.name]
         coded = [match for match in claiming if holds_codes(match.column)]
-        if field_.codes and len(claiming) == 2 and len(coded) == 1 and matches.open(field_.codes):
+        if not field_.codes or len(claiming) != 2 or len(coded) != 1:
+            continue
+        if matches.open(field_.codes):
             coded[0].field, coded[0].why = field_.codes, "its heading, with codes below it"
+        else:
+            join_code(matches, coded[0], next(match for match in claiming if match is not coded[0]))
 
 
 def _people_by_form(matches: Matches, sheet: SheetKind) -> None:
@@ -394,6 +439,7 @@ def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
         groups[0].why = "no other column names the class"
         return
     if not matches.open("course"):
+        _classes_by_homeroom(matches)
         return
     if matches.open("start") and matches.open("hours"):
         return
@@ -412,6 +458,19 @@ def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
             match.certainty, match.why = Certainty.DOUBTFUL, "the only column of words left"
         if match.column is found:
             match.field = "course"
+
+
+def _classes_by_homeroom(matches: Matches) -> None:
+    """Let the homerooms that courses are for be the classes, too, where no other column names these."""
+    homes = [match for match in matches.all if match.field == "team" and heading_key(match.column.heading) in _HOMES]
+    if len(homes) == 1:
+        why = "no other column names the class"
+        matches.all.append(Match(homes[0].column, "class", Certainty.LIKELY, why))
+
+
+_HOMES = frozenset(
+    map(heading_key, "homeroom|home room|tutor group|tutor class|advisory|registration group".split("|"))
+)
 
 
 def _no_periods(matches: Matches) -> None:

@@ -21,7 +21,10 @@ CLOSING_WORDS = (
     r"no (?:school|classes|lessons|training)|bank holiday|feiertage?|"
     r"vacances|congés?|férié|festivos?|vacaciones|puente|"
     r"chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
-    r"feriados?|férias|vacanze|festa|ferie|helligdag|vakantie|vrij|lov|recess|reading (?:week|day)|training days?"
+    r"feriados?|férias|vacanze|festa|festività|ferie|helligdag|vakantie|vrije?|lov|helgdag(?:ar)?|röda dagar|skolfritt|"
+    r"(?:dni|dzień) woln[ey]|woln[ey]|przerwa|święt\w+|prázdnin\w*|svátk\w*|volno|szünet\w*|szünnap\w*|"
+    r"loma[ts]?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|praznik\w*|"
+    r"počitnice|raspust|recess|reading (?:week|day)|training days?"
 )
 """The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
 _CLOSES = re.compile(

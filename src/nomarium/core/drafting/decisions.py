@@ -63,10 +63,10 @@ def of_unused(name: str, is_of_days: bool, path: str) -> Decision:
     return Decision(name, f"It is not used. {what} Or take this line out to do without it.")
 
 
-def of_unknown(file: str, tab: str | None, why: str, nearest: str) -> Decision:
+def of_unknown(name: str, why: str, nearest: str) -> Decision:
     """A sheet with days or times that is none of a known kind; ``nearest`` is what comes nearest and what it lacks."""
     return Decision(
-        file + (f", sheet {tab}" if tab else ""),
+        name,
         f"It holds days or times, but is not used: {nearest or why}. Name it where it belongs, with columns = "
         '{ "HEADING" = "field" } in its table, or see “nomarium inspect” for what it lacks.',
     )
@@ -89,8 +89,8 @@ def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
     if there and ({Kind.LIST, Kind.GRID} & set(kinds)):
         yield Decision(
             "terms",
-            f"There are sheets of {listed_words(there)}, but none says when the terms begin and end. Name it "
-            'under [year]: terms = "terms.csv".',
+            f"There are sheets of {listed_words(there)}, but none says when the terms begin and end. Name it under "
+            '[year]: terms = "terms.csv"; or write the first and the last day: spans = "2026-09-08..2027-06-24".',
         )
 
 

@@ -8,6 +8,7 @@ from pathlib import Path
 
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
+from nomarium.core.drafting.bounds import Bounds, bounds_of_year
 from nomarium.core.drafting.decisions import Decision
 from nomarium.core.drafting.proved import may_be_closures, proved_order, proved_together, silent_rows
 from nomarium.core.drafting.sheets import (
@@ -32,6 +33,7 @@ from nomarium.core.drafting.whole_sheets import known_of, whole_of
 from nomarium.core.kinds import LESSON_SHEET, PEOPLE_SHEET, label_order
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import Known, said_by_names
+from nomarium.core.tables import lies_within
 from nomarium.core.timetable import each_by_name
 from nomarium.core.values import name_key
 from nomarium.settings import BY_PLAN, advice_words
@@ -120,7 +122,8 @@ def _is_of_a_row(problem: Problem, errors: Sequence[Problem], draft: Draft) -> b
 
 
 def _is_of(problem: Problem, sheet: FoundSheet) -> bool:
-    return sheet.path.name == problem.place.file and sheet.sheet in (None, problem.place.sheet)
+    here = sheet.path.name == problem.place.file and sheet.sheet in (None, problem.place.sheet)
+    return here and (not sheet.range or not problem.place.cell or lies_within(problem.place.cell, sheet.range))
 
 
 def _refused(errors: Sequence[Problem], draft: Draft, choices: DraftChoices) -> dict[FoundSheet, Problem]:
@@ -146,6 +149,7 @@ class _Writer:
         self._divisions = list(self._known.of("division").values())
         self._classes = class_divisions(self._sheets)
         self._cycles = self._find_cycles()
+        self._bounds = self._find_bounds()
         self._names: dict[FoundSheet, str] = {}
         self._used_people: set[FoundSheet] = set()
 
@@ -176,8 +180,14 @@ class _Writer:
 
     @property
     def _has_year(self) -> bool:
-        """Whether the sheets say when there is school: by terms, or by a list of all days."""
-        return bool(self._of(Kind.TERMS)) or any(cycle.exact for cycle in self._cycles)
+        """Whether the sheets say when there is school: by terms, a list of all days, or the timetables' own dates."""
+        return self._bounds is not None or bool(self._of(Kind.TERMS)) or any(cycle.exact for cycle in self._cycles)
+
+    def _find_bounds(self) -> Bounds | None:
+        """Return from when until when the timetables run, where neither terms nor a list of days say it."""
+        if self._of(Kind.TERMS) or any(cycle.exact for cycle in self._cycles):
+            return None
+        return bounds_of_year(self._sheets, proved_order(self._draft.sheets)[0] or None)
 
     def _question(self, text: str) -> str:
         self._draft.questions.append(text)
@@ -212,6 +222,9 @@ class _Writer:
         if not self._has_year:
             return
         yield "[year]"
+        if self._bounds is not None:
+            yield f"# No sheet has the terms: the year runs as the timetables do, by {self._bounds.said_by}."
+            yield f'spans = "{self._bounds.first}..{self._bounds.last}"'
         if calendars:
             yield "# Of its rows those close the school that say so; its first and last days of school are terms."
         keys = {"calendars": calendars, "terms": terms, "closures": closures, "special_days": specials}
@@ -251,7 +264,7 @@ class _Writer:
 
     def _why(self, sheets: Sequence[FoundSheet]) -> Iterator[str]:
         for sheet in sheets:
-            name = sheet.written(self._choices.folder) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
+            name = sheet.named(self._choices.folder)
             yield f"# {name}: {sheet.kind}, {sheet.recognised.why}."
             for field_name, (value, where) in whole_of(sheet, self._known).items():
                 yield f"#   All of it is for {field_name} “{value}”: {where} says so."
@@ -263,6 +276,7 @@ class _Writer:
     def _path(self, sheet: FoundSheet) -> str:
         file = toml_text(sheet.written(self._choices.folder))
         parts = {"sheet": sheet.sheet} if sheet.sheet else {}
+        parts |= {"range": sheet.range} if sheet.range else {}
         parts |= {name: value for name, (value, _) in whole_of(sheet, self._known).items()}
         more = "".join(f", {key} = {toml_text(value)}" for key, value in parts.items())
         return f"{{ file = {file}{more} }}" if more else file
@@ -410,7 +424,7 @@ class _Writer:
         people = [other for other in self._of(Kind.PEOPLE) if _explains(other, sheet)]
         if people:
             yield from self._why(people[:1])
-            yield f"people = {toml_text(people[0].written(self._choices.folder))}"
+            yield f"people = {self._path(people[0])}"
             self._used_people.update(people[:1])
         if sheet.kind in (Kind.LIST, Kind.GRID):
             yield from self._timetable_keys(sheet)
@@ -522,7 +536,7 @@ class _Writer:
         yield "[undecided]"
         for sheet, problem in open_sheets.items():
             yield from self._left_out(sheet, problem)
-            name = sheet.written(self._choices.folder) + (f", sheet {sheet.sheet}" if sheet.sheet else "")
+            name = sheet.named(self._choices.folder)
             yield f"{toml_text(name)} = {toml_text(f'{sheet.kind}: {_reason(problem)}')}"
         for about, what in self._draft.undecided:
             yield f"{toml_key(about)} = {toml_text(what)}"
@@ -537,13 +551,16 @@ class _Writer:
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
         if not self._has_year:
             yield from decisions.of_terms(self._sheets)
-        elif self._of(Kind.TERMS) and (names_weekdays(self._sheets) or not all(c.exact for c in self._cycles)):
+        elif (self._bounds or self._of(Kind.TERMS)) and self._hangs_on_closures():
             yield from decisions.of_closures(self._sheets, left_out)
         if self._has_year:
-            first = first_day(self._of(Kind.TERMS))
+            first = self._bounds.first.isoformat() if self._bounds else first_day(self._of(Kind.TERMS))
             for cycle in self._cycles:
                 yield from decisions.of_cycle(cycle, first, start=self._choices.start, advance=self._choices.advance)
             yield from decisions.of_letters(week_letters(self._sheets), listed)
+
+    def _hangs_on_closures(self) -> bool:
+        return names_weekdays(self._sheets) or not all(cycle.exact for cycle in self._cycles)
 
     def _of_sheet(self, sheet: FoundSheet) -> Iterator[Decision]:
         """Yield what is open about one sheet: what it is, or what its rows do."""
@@ -558,7 +575,7 @@ class _Writer:
         elif may_be_closures(sheet) and not self._of(Kind.CLOSURES) and self._of(Kind.LIST, Kind.GRID):
             yield decisions.of_names_and_dates(written)
         elif sheet.kind is None and holds_moments(sheet):
-            yield decisions.of_unknown(written, sheet.sheet, sheet.recognised.why, nearest_kind(sheet))
+            yield decisions.of_unknown(sheet.named(self._choices.folder), sheet.recognised.why, nearest_kind(sheet))
 
     def _unused_keys(self) -> Iterator[Decision]:
         """Yield the sheets of codes and of days that nothing in the plan uses: what they say would be lost."""
@@ -566,7 +583,7 @@ class _Writer:
         listed = {cycle.listed for cycle in self._cycles}
         for sheet in self._of(Kind.CODES, Kind.DAYS):
             if sheet not in used and sheet not in listed and (sheet.kind is Kind.DAYS or holds_spans(sheet)):
-                name = sheet.written(self._choices.folder) + (f", sheet {sheet.sheet}" if sheet.sheet else "")
+                name = sheet.named(self._choices.folder)
                 yield decisions.of_unused(name, sheet.kind is Kind.DAYS, self._path(sheet))
 
     def _not_used(self) -> Iterator[str]:
@@ -583,14 +600,14 @@ class _Writer:
         """Yield the questions about sheets that were recognised, but that nothing in the plan asks for."""
         for sheet in self._of(Kind.PEOPLE, Kind.PLACES):
             if sheet not in self._used_people:
-                key = f"{sheet.kind} = {toml_text(sheet.written(self._choices.folder))}"
+                key = f"{sheet.kind} = {self._path(sheet)}"
                 yield f"Whose {sheet.kind} are those of {sheet.path.name}? Name it under a source: {key}."
         used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}
         for sheet in self._draft.sheets:
             if sheet.kind is Kind.CODES and sheet not in used and not holds_spans(sheet):
                 yield f"Which sheet has the codes of {sheet.path.name}? It is not used: titles say the codes."
             if sheet.kind is None and sheet.grid is not None and not holds_moments(sheet):
-                name = (sheet.path.name or str(sheet.path)) + (f", sheet “{sheet.sheet}”" if sheet.sheet else "")
+                name = sheet.named(sheet.path.parent)
                 yield f"What is {name}? It is not used: {sheet.recognised.why}."
 
 

@@ -5,7 +5,9 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import replace
+from datetime import timedelta
 from itertools import pairwise
+from typing import Literal
 
 from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
@@ -23,27 +25,35 @@ from nomarium.core.datesheets import (
 )
 from nomarium.core.drafting.programmes import with_programmes
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of, texts_of_grid
-from nomarium.core.kinds import BELL_SHEET, CLOSURE_SHEET, EVENT_SHEET, SPECIAL_SHEET, TERM_SHEET, bare_label
+from nomarium.core.kinds import (
+    BELL_SHEET,
+    CLOSURE_SHEET,
+    EVENT_SHEET,
+    PEOPLE_SHEET,
+    SPECIAL_SHEET,
+    TERM_SHEET,
+    bare_label,
+)
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import has_errors
 from nomarium.core.recognition import Recognised, label_columns, plain_or_named, recognise
 from nomarium.core.shapes import explains
 from nomarium.core.tables import plain_text
-from nomarium.core.values import split_list
+from nomarium.core.values import Order, name_key, split_list
 
 
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
-    return with_programmes(proved)
+    return with_programmes(with_people(proved))
 
 
-def proved_order(sheets: Sequence[FoundSheet]) -> tuple[str, str]:
+def proved_order(sheets: Sequence[FoundSheet]) -> tuple[Order | Literal[""], str]:
     """Return the order of day and month that dates in digits prove over a folder, and the file that does.
 
     ("", "") where none proves it, or files prove different ones.
     """
-    found: dict[str, str] = {}
+    found: dict[Order, str] = {}
     for sheet in sheets:
         cells = {cell.strip() for row in sheet.grid.rows for cell in row if isinstance(cell, str)} if sheet.grid else ()
         for match in filter(None, map(_IN_DIGITS.fullmatch, cells)):
@@ -153,13 +163,20 @@ def _is_of_terms(sheet: FoundSheet) -> bool:
     named = [plain_text(cell) for cell in table.columns[0].cells] if table else [term.name for term in terms]
     heading = table.columns[0].heading if table else ""
     said = " ".join([heading, *named, sheet.path.stem, sheet.grid.sheet or ""])
-    if _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold())):
+    by_name = not _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold()))
+    if not by_name and (table is None or len(table.columns) > _NAME_AND_SPAN):
         return False
     if not 0 < len(terms) <= _MOST_TERMS or has_errors(problems):
         return False
     in_order = sorted(terms, key=lambda term: term.first)
     apart = all(term.last < after.first for term, after in pairwise(in_order))
-    return apart and all(term.last - term.first > SHORTEST_TERM for term in terms)
+    whole = sum((term.last - term.first for term in terms), timedelta())
+    return (by_name or whole > _MOST_OF_A_TERM) and apart and all(t.last - t.first > SHORTEST_TERM for t in terms)
+
+
+_NAME_AND_SPAN = 3
+_MOST_OF_A_TERM = timedelta(days=50)
+"""What has only names and spans must cover so many days, where no word says that they are parts of a year."""
 
 
 _TERM_WORDS = frozenset(
@@ -311,6 +328,24 @@ def with_class_lists(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return replace(sheet, recognised=Recognised(Kind.CLASSES, "its classes meet as another sheet says"))
 
     return [as_class_list(sheet) for sheet in sheets]
+
+
+def with_people(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; codes and names of which timetables have most are their people."""
+    timetables = [sheet for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
+    said = {name_key(text) for sheet in timetables for text in (sheet.column("teacher") or texts_of_grid(sheet))}
+
+    def as_people(sheet: FoundSheet) -> FoundSheet:
+        if sheet.kind is not None or sheet.grid is None:
+            return sheet
+        seen = Evidence.of(sheet.grid, PEOPLE_SHEET, {})
+        codes = [name_key(text) for text in seen.texts("code")]
+        named = seen.texts("name") or seen.texts("last_name")
+        if not codes or not named or sum(code in said for code in codes) * 2 <= len(codes):
+            return sheet
+        return replace(sheet, recognised=Recognised(Kind.PEOPLE, "it says who the codes of a timetable are"))
+
+    return [as_people(sheet) for sheet in sheets]
 
 
 def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:

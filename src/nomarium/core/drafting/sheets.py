@@ -45,9 +45,10 @@ from nomarium.core.recognition import (
     label_columns,
     plain_or_named,
     recognise,
+    tables_apart,
 )
 from nomarium.core.sheets import SheetChoices
-from nomarium.core.slots import DayTest, UnknownDay, bare_period, read_slots
+from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, read_slots
 from nomarium.core.tables import (
     ONEROSTER_FILES,
     Column,
@@ -78,6 +79,8 @@ class FoundSheet:
     """Labels of days with names of their own ("Red"), as a list of dates proves them."""
     is_plain_list: bool = False
     """Whether it is text without headings, a name and a date a line."""
+    range: str = ""
+    """The part of the sheet that it stands on, where that has several lists."""
 
     @property
     def kind(self) -> Kind | None:
@@ -103,6 +106,11 @@ class FoundSheet:
     def names_days(self) -> bool:
         """Tell whether a timetable has a column of days, or of days and periods in one."""
         return bool(self.column("day") or self.column("slot"))
+
+    def named(self, folder: Path) -> str:
+        """Return what messages and comments call it: its path, the sheet and the range where there are several."""
+        parts = (self.written(folder), self.sheet and f"sheet {self.sheet}", self.range)
+        return ", ".join(filter(None, parts))
 
     def written(self, folder: Path) -> str:
         """Return its path as a plan in a folder writes it."""
@@ -153,15 +161,17 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
         grids, _ = read_grids(path)
     except DataRefused as refused:
         return [FoundSheet(path, None, Recognised(None, refused.problem.message.rstrip(".")))]
-    found = [_found(path, grid) for grid in grids]
+    found = [sheet for grid in grids for sheet in _found(path, grid)]
     plain = len(found) == 1 and found[0].kind is None and not _is_headed(grids[0])
     if plain and is_plain_list(path, Headings(CLOSURE_SHEET)):
         lines = Recognised(Kind.CLOSURES, "each line has a name and a date")
         return [FoundSheet(path, None, lines, grids[0], is_plain_list=True)]
     kinds = {sheet.kind for sheet in found}
     crossed = any(sheet.recognised.crossing for sheet in found)
-    if len(kinds) == 1 and (
-        len(found) == 1 or (not crossed and kinds & {Kind.GRID, Kind.CODES, Kind.MONTHS, Kind.LIST, Kind.ROSTER})
+    if (
+        len(kinds) == 1
+        and not any(sheet.range for sheet in found)
+        and (len(found) == 1 or (not crossed and kinds & {Kind.GRID, Kind.CODES, Kind.MONTHS, Kind.LIST, Kind.ROSTER}))
     ):
         # All its sheets are alike: the file as a whole is meant.
         return [FoundSheet(path, None, found[0].recognised, found[0].grid)]
@@ -175,9 +185,11 @@ def _is_headed(grid: Grid) -> bool:
     return len(texts) > 1 and any(sum(map(bool, map(Headings(kind), texts))) > 1 for kind in SHEET_KINDS.values())
 
 
-def _found(path: Path, grid: Grid) -> FoundSheet:
+def _found(path: Path, grid: Grid) -> list[FoundSheet]:
+    if several := tables_apart(grid):
+        return [FoundSheet(path, grid.sheet, one.recognised, one.grid, range=one.range) for one in several]
     recognised = recognise(grid)
-    return FoundSheet(path, grid.sheet, recognised, recognised.unfolded.grid if recognised.unfolded else grid)
+    return [FoundSheet(path, grid.sheet, recognised, recognised.unfolded.grid if recognised.unfolded else grid)]
 
 
 @dataclass(slots=True)
@@ -266,7 +278,8 @@ def labels_of(sheet: FoundSheet, heading: str = "") -> dict[str, set[str]]:
     found: dict[str, set[str]] = {}
     column = listed_columns(sheet)[heading] if heading else []
     among = _all_families(sheet.names)
-    days = [test for text in dict.fromkeys(column) for test in _days_in(text, sheet.names, among)]
+    reader = any_days(sheet.names)
+    days = [test for text in dict.fromkeys(column) for test in _days_in(text, reader, among)]
     days = days or list(_days_of(sheet))
     for test in days:
         if test.label:
@@ -290,7 +303,7 @@ def names_weekdays(sheets: Sequence[FoundSheet]) -> bool:
 
 def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     if sheet.kind is Kind.GRID and sheet.grid is not None:
-        return [test for block in _blocks_of(sheet) for tests in block.days.values() for test in tests]
+        return [test for block in blocks_of(sheet) for tests in block.days.values() for test in tests]
     if sheet.kind is Kind.DAYS:
         texts = [text for column in listed_columns(sheet).values() for text in column]
     else:
@@ -298,11 +311,12 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
         periods = [] if days else [text for text in sheet.column("period") if bare_period(text) not in NUMBERS]
         texts = [*days, *sheet.column("slot"), *periods]
     among = families(sheet.names) if sheet.kind is not Kind.DAYS else _all_families(sheet.names)
-    found = {text: _days_in(text, sheet.names, among) for text in dict.fromkeys(texts)}
+    reader = any_days(sheet.names).of_column(texts, among) if sheet.kind is Kind.LIST else any_days(sheet.names)
+    found = {text: _days_in(text, reader, among) for text in dict.fromkeys(texts)}
     labels = {test.cycle for days in found.values() for test in days if test.label}
     numbered = {text for text, days in found.items() if any(test.cycle == NUMBER_FAMILY for test in days)}
     if LETTER_FAMILY in labels and all(map(_DAY_D.fullmatch, numbered)):  # “D4” beside “A1” is period 4 of day D
-        found |= {text: _days_in(text, sheet.names, (LETTER_FAMILY,)) for text in numbered}
+        found |= {text: _days_in(text, reader, (LETTER_FAMILY,)) for text in numbered}
     return [test for days in found.values() for test in days]
 
 
@@ -313,7 +327,7 @@ def _all_families(names: tuple[str, ...]) -> tuple[str, ...]:
     return tuple(name for name in FAMILIES if name != NAME_FAMILY or names)
 
 
-def _blocks_of(sheet: FoundSheet) -> list[Block]:
+def blocks_of(sheet: FoundSheet) -> list[Block]:
     """Return the grids on a sheet."""
     return find_blocks(sheet.grid, any_days(sheet.names), families(sheet.names)) if sheet.grid else []
 
@@ -334,9 +348,8 @@ def listed_columns(sheet: FoundSheet) -> dict[str, list[str]]:
     return several if len(several) > 1 or not headed else {"": headed}
 
 
-def _days_in(text: str, names: tuple[str, ...], among: tuple[str, ...]) -> Sequence[DayTest]:
+def _days_in(text: str, reader: DayReader, among: tuple[str, ...]) -> Sequence[DayTest]:
     """Return the days of a cell that holds days, or days and periods in one."""
-    reader = any_days(names)
     days = reader.read(text, among)
     if not isinstance(days, UnknownDay):
         return days
@@ -397,7 +410,7 @@ def _listed_dates(sheet: FoundSheet) -> frozenset[date]:
 
 def as_found(sheet: FoundSheet) -> SheetChoices:
     """Return how a sheet is read of which nothing is stated."""
-    return SheetChoices(sheet.path, Place(sheet.path.name), TableChoices(sheet=sheet.sheet))
+    return SheetChoices(sheet.path, Place(sheet.path.name), TableChoices(sheet.sheet, sheet.range or None))
 
 
 _WEEK_LETTER = re.compile(r"week ([A-D])\b|([A-D])[ -]weeks?\b", re.IGNORECASE)
@@ -420,7 +433,7 @@ def _blocks_in(sheet: FoundSheet) -> set[str]:
     if sheet.grid is None:
         return set()
     found = set()
-    for block in _blocks_of(sheet):
+    for block in blocks_of(sheet):
         for line in block.lines:
             found |= {text for column in block.days if (text := block.view.text(line.row, column))}
     return {bare_period(text).casefold() for text in found if len(lines_of_cell(text)) == 1}

@@ -35,11 +35,14 @@ def whole_of(sheet: FoundSheet, known: Known) -> dict[str, tuple[str, str]]:
     seen = Evidence.of(sheet.grid, BELL_SHEET, {})
     head = grid_heading(sheet.grid)
     above = head if head is not None else seen.table.heading_row - 1 if seen.table else 0
-    return {
+    found = {
         name: said
-        for name in ("division", "term", "special")
+        for name in ("division", "term", "special", "day")
         if name not in seen.named and (said := said_by_names(name, known, sheet.grid, above))
     }
+    if "special" in found or {"day", "weekday"} & seen.named.keys():
+        found.pop("day", None)
+    return found
 
 
 def _divisions_by_name(sheets: Sequence[FoundSheet]) -> list[str]:

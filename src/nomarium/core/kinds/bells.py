@@ -14,6 +14,7 @@ from nomarium.core.columns import (
     SheetKind,
     Verdict,
     any_of,
+    counts_up,
     has,
     headed,
     undated,
@@ -29,8 +30,16 @@ from nomarium.core.values import is_weekday
 def _no_meetings(seen: Evidence) -> Verdict:
     """No class, course or teacher is named: those are a timetable's."""
     named = Evidence.of(seen.grid, TIMETABLE_SHEET, {}).named
-    there = [named[name].heading for name in ("class", "course", "teacher") if name in named]
-    return Verdict(f"it has a column “{there[0]}”, as a timetable has" if there else "")
+    there = [named[name] for name in ("class", "course", "teacher") if name in named]
+    meetings = [column.heading for column in there if not counts_up(column)]
+    return Verdict(f"it has a column “{meetings[0]}”, as a timetable has" if meetings else "")
+
+
+def _periods_stand(seen: Evidence) -> Verdict:
+    """A column is headed as periods, or counts up as they do."""
+    if "period" in seen.named or (seen.table and sum(map(counts_up, seen.table.columns)) == 1):
+        return Verdict()
+    return has("period")(seen)
 
 
 def _no_days_across(seen: Evidence) -> Verdict:
@@ -119,7 +128,7 @@ BELL_SHEET = with_phrases(
             ),
         ),
         needs=("period",),
-        proof=(has("period"), any_of(has("hours"), has("start", "end")), undated, _no_meetings, _no_days_across),
+        proof=(_periods_stand, any_of(has("hours"), has("start", "end")), undated, _no_meetings, _no_days_across),
         telling=("period", "start", "end", "hours", "division", "day", "special"),
         spans=(("start", "end"),),
         blank=BlankSheet(

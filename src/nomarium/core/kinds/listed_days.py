@@ -16,8 +16,8 @@ from nomarium.core.columns import (
     SheetKind,
     Verdict,
     dated,
-    few_columns,
     has,
+    heading_key,
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.dated_fields import WEEKDAY
@@ -56,6 +56,22 @@ _MOST_OF = 4
 """So many parts of all texts but one are labels, where the others are words."""
 
 
+def _little_beside(seen: Evidence) -> Verdict:
+    """Beside dates and labels stand no more than two columns that are no weekday, kind of day or remark."""
+    used = {column.index for column in seen.named.values()}
+    columns = [column for column in seen.table.columns if column.index not in used] if seen.table else []
+    others = [column for column in columns if heading_key(column.heading) not in _BESIDE]
+    return Verdict("it has more than 4 columns" if len(others) > _MOST_BESIDE else "")
+
+
+_BESIDE = frozenset(
+    heading_key(word)
+    for word in f"{words.NOTES}|schedule|bell schedule|bells|schedule type|day type|special|event|events|holiday".split(
+        "|"
+    )
+)
+_MOST_BESIDE = 2
+
 DAY_SHEET = with_phrases(
     SheetKind(
         Kind.DAYS,
@@ -81,7 +97,7 @@ DAY_SHEET = with_phrases(
                 last_word="day",
             ),
         ),
-        proof=(has("start_date", "summary"), dated, _few_labels, few_columns(4)),
+        proof=(has("start_date", "summary"), dated, _few_labels, _little_beside),
         telling=("start_date", "summary"),
         blank=BlankSheet(
             "Days",

@@ -35,6 +35,12 @@ fecha desde … fecha hasta|válido desde … válido hasta
 data inizio … data fine|data di inizio … data di fine|primo giorno … ultimo giorno|valido dal … valido al|dal … al
 data de início … data de fim|data início … data fim|data inicial … data final|primeiro dia … último dia
 begindatum … einddatum|eerste dag … laatste dag|geldig vanaf … geldig tot|datum van … datum tot
+erster schultag … letzter schultag|erster unterrichtstag … letzter unterrichtstag|unterrichtsbeginn … unterrichtsende
+premier jour de classe … dernier jour de classe|rentrée … fin des cours|primer día de clase … último día de clase
+primo giorno di lezione … ultimo giorno di lezione|inizio lezioni … fine lezioni|primeiro dia de aulas … último dia de aulas
+eerste lesdag … laatste lesdag|eerste schooldag … laatste schooldag|första skoldagen … sista skoldagen
+första skoldag … sista skoldag|første skoledag … sidste skoledag|første skoledag … siste skoledag
+first lesson day … last lesson day|first class day … last class day|first school day … last school day|opens … closes
 startdato … slutdato|startdato … sluttdato|første dag … sidste dag|første dag … siste dag|fra dato … til dato
 startdatum … slutdatum|första dag … sista dag|första dagen … sista dagen|från datum … till datum"""
 )
@@ -64,7 +70,9 @@ beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|comienz
 beginnt … endet|anfang … schluss|commence … se termine|commence … finit|de … à|empieza … termina|empieza … acaba
 inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slutter|begint … eindigt|aanvang … einde
 alkaa … päättyy|początek … koniec|od … do|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
-início … fim|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
+van … tot en met|vanaf … tot en met|van … t/m|fra og med … til og med|fra … til og med|från och med … till och med
+från … till och med|fr.o.m. … t.o.m.|von … bis einschließlich|ab … bis einschließlich|ab … bis|vom … bis zum|desde el … hasta el
+da … ad|alkaen … asti|od … do (włącznie)|início … fim|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
 )
 """Ends of a span of which only the cells say whether they are days or times."""
 
@@ -109,7 +117,7 @@ PLACE = (
     "venue name|venue code|location name|meeting room|meeting place|classroom|class room|home room|facility|"
     "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"
     "raum|räume|ort bez|raum bez|saal|raumnummer|ort|salle|salles|lieu|local|aula|aulas|sala|salas|salón|lugar|espacio|luogo|stanza|"
-    "lokaal|ruimte|plaats|lokale|rum|sted|plats|sal|klasserom|paikka|miejsce|místo|helyszín|yer|место|місце|τόπος|"
+    "lokaal|ruimte|plaats|lokale|lokal|lokaler|rum|sted|plats|sal|salar|saler|klassrum|klasserom|klasselokale|paikka|miejsce|místo|helyszín|yer|место|місце|τόπος|"
     "מקום|المكان|場所|会場|地点|地點|장소"
 )
 
@@ -141,7 +149,8 @@ TERM = (
     "term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
     "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
     "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
-    "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod"
+    "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod|semestr|trymestr|pololetí|pololetie|"
+    "félév|lukukausi|dönem|полугодие|четверть|семестр|триместр|εξάμηνο|τρίμηνο|polugodište|polrok|termin/semester"
 )
 
 DAY = (
@@ -163,7 +172,8 @@ PERIOD = (
     "lesson number|lesson no|module|mod|mods|period code|period id|teaching period|timetable period|teaching block|"
     "stunde|stunden|unterrichtsstunde|stundennummer|block nr|heure de cours|séance|créneau|n° de séance|sesión|"
     "módulo|tramo|tramo horario|franja|bloque|ora di lezione|unità oraria|tempo|aula nº|lesuur|uur|lesblok|lektion|"
-    "time nr|økt|lektionsnummer|modul"
+    "time nr|økt|lektionsnummer|modul|lekcja|lekcje|nr lekcji|numer lekcji|godzina lekcyjna|vyučovací hodina|hodina|"
+    "hodiny|číslo hodiny|óra|óraszám|tunti|oppitunti|ders|ders saati|урок|номер урока|ώρα|lektion nr|ura|sat"
 )
 
 WEEK = (

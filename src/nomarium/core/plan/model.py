@@ -251,6 +251,10 @@ class YearKeys(Keys):
     """Terms, closures and special days."""
 
     terms: Sheets = Field(default_factory=list, description="the sheets of terms: name, first day, last day")
+    spans: Annotated[list[DaySpan], BeforeValidator(_as_list)] = Field(
+        default_factory=list,
+        description="the terms by their first and last days, where no sheet says them: “2026-09-08..2027-06-24”",
+    )
     school_days: Weekdays = Field(
         default_factory=lambda: WEEKDAY_NAMES[:5], description="the weekdays with school, such as “Mon-Fri”"
     )
@@ -281,8 +285,8 @@ class YearKeys(Keys):
 
     @property
     def states_terms(self) -> bool:
-        """Whether it names sheets that may say when the terms are."""
-        return bool(self.terms or self.calendars)
+        """Whether it says when the terms are, or names sheets that may."""
+        return bool(self.terms or self.calendars or self.spans)
 
 
 class CycleKeys(Keys):
@@ -428,8 +432,8 @@ class SourceKeys(Keys):
         None,
         description="what tells its events from like ones of other sources; else its name, “” as convert has it",
     )
-    places: Text | None = Field(None, description=_meaning("places"))
-    people: Text | None = Field(None, description=_meaning("people"))
+    places: Sheet | None = Field(None, description=_meaning("places"))
+    people: Sheet | None = Field(None, description=_meaning("people"))
     if_closed: Literal["drop", "keep", "next", "previous", "push"] = Field("drop", description=_meaning("if_closed"))
     start: Day | None = Field(
         None, description="the day that a programme (“Week 3, Tuesday”) counts from, or on which a dated list begins"

@@ -11,6 +11,7 @@ from nomarium.core.recognition.days import (
     plain_or_named,
 )
 from nomarium.core.recognition.recognise import Candidate, Recognised, candidates, recognise
+from nomarium.core.recognition.tables_apart import TableApart, tables_apart
 
 __all__ = [
     "FAMILIES",
@@ -19,10 +20,12 @@ __all__ = [
     "NUMBER_FAMILY",
     "Candidate",
     "Recognised",
+    "TableApart",
     "any_days",
     "candidates",
     "families",
     "label_columns",
     "plain_or_named",
     "recognise",
+    "tables_apart",
 ]

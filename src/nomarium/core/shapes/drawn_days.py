@@ -8,6 +8,7 @@ from nomarium.core.columns import Kind
 from nomarium.core.problems import Problem
 from nomarium.core.shapes.cell_texts import is_free, mostly_labels
 from nomarium.core.shapes.crossing import find_crossing
+from nomarium.core.shapes.dates_below import dates_below_labels
 from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
 from nomarium.core.shapes.unfolded import Unfolded
@@ -16,7 +17,10 @@ from nomarium.core.tables import Cell, Grid
 
 
 def drawn_days(grid: Grid) -> Unfolded | None:
-    """Return the list that a drawn year or day stands for, or months whose days hold labels; None for other sheets."""
+    """Return the list that a drawn year or day stands for, months whose days hold labels, or dates below labels.
+
+    None for other sheets.
+    """
     blocks = month_blocks(grid)
     for block in blocks:
         block.read()
@@ -26,7 +30,7 @@ def drawn_days(grid: Grid) -> Unfolded | None:
         return _labelled(grid, days, problems, "months are drawn") if _hold_labels(days) else None
     year = year_page(grid)
     if year is None:
-        return day_sheet(grid)
+        return dates_below_labels(grid) or day_sheet(grid)
     days, problems = year
     why = "a year is drawn, with months on one side and their days on the other"
     return _labelled(grid, days, problems, why) if _hold_labels(days) else _events(grid, days, problems, why)

@@ -14,11 +14,12 @@ from nomarium.core.columns import Headings, Kind, holds_dates
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import Place
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.axis import leading_date, one_date
+from nomarium.core.shapes.axis import as_date, leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot, plain_text
+from nomarium.core.values import ORDERS, Order
 
 _RUN = re.compile(r"[A-Za-z][A-Za-z.\-–_]{3,41}")
 _SHORTEST, _MOST_SYMBOLS = 4, 6
@@ -108,17 +109,19 @@ class Patterns:
             (meaning, self.view.place(row, 0)) for row, texts in self.lines for meaning in meanings_in(texts, codes)
         ]
 
-    def unfold(self, key: Key) -> Unfolded:
+    def unfold(self, key: Key, order: Order | None = None) -> Unfolded:
         """Return the list: for each crew and each day of its pattern an event that repeats when the pattern does.
 
-        ``key`` explains the codes, what the lines around the crews say of them included.
+        ``key`` explains the codes, what the lines around the crews say of them included; ``order`` is that of day and
+        month, where it is stated: else the dates of all crews together prove it.
         """
+        order = order or _order_of([cell for crew in self.crews for cell in (crew.first, crew.last)])
         problems = list(key.problems)
         unexplained: Counter[str] = Counter()
         rows: list[list[Cell]] = []
         origins: list[list[Spot]] = []
         for crew in self.crews:
-            first = one_date(crew.first)
+            first = one_date(crew.first) or (as_date(crew.first, order) if order else None)
             if first is None:
                 place = self.view.place(*self._spots(crew)[1])
                 problems.append(wording.pattern_without_date(place, plain_text(crew.first)))
@@ -152,6 +155,13 @@ class Patterns:
         return [at["name"], at.get("first", pattern), pattern, pattern, pattern, pattern, at.get("last", pattern)] + [
             (crew.row, column) for column in self.others
         ]
+
+
+def _order_of(cells: Sequence[Cell]) -> Order | None:
+    """Return the only order of day and month in which all dates among some cells can be read."""
+    texts = [cell for cell in cells if isinstance(cell, str) and cell]
+    fitting = [order for order in ORDERS if all(as_date(text, order) for text in texts)]
+    return fitting[0] if len(fitting) == 1 else None
 
 
 def find_patterns(grid: Grid) -> Patterns | None:

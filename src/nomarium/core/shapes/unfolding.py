@@ -17,9 +17,9 @@ from nomarium.core.shapes.crossing import Crossing, Row, hours_in
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.sheets import note_unused, says_when
+from nomarium.core.sheets import holding_span, note_unused, note_used, says_when
 from nomarium.core.tables import Cell, Spot, column_letters
-from nomarium.core.values import WEEKDAY_NAMES, span_in, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, span_in, weekday_in_any
 
 _OF_EVENTS = {"teacher": "Person", "room": "Location", "student": "Person"}
 _OF_MEETINGS = {"teacher": "Teacher", "room": "Room", "student": "Student"}
@@ -32,21 +32,21 @@ def unfold(
     rooms: Collection[str] = (),
     used: Collection[str] | None = None,
     days: str = "",
-    within: tuple[date, date] | None = None,
+    dates: DateChoices | None = None,
 ) -> Unfolded:
     """Return a crossing as a list: of events where its days are dates, else of meetings.
 
     ``key`` explains the codes in its cells, together with the lines around it; without one, codes stand for
     themselves. ``rooms`` are known places. Where events go into one calendar, because nothing of ``used`` is what the
     names go by, their titles say whose they are. ``days`` are the weekdays of its weeks ("Mon–Fri"), where they are
-    stated; dates without a year lie ``within`` a span.
+    stated; ``dates`` says in which order dates are written, and within which span those lie that have no year.
     """
     by = Key(dict(key.meanings)) if key else Key({code: Meaning(code, code) for code in found.codes()})
     for meaning, place in found.own_key():
         by.add(meaning, place)
     if isinstance(found, Patterns):
-        return found.unfold(by)
-    return _Unfolding(found, by, rooms, used, days, within).unfolded()
+        return found.unfold(by, dates.order if dates else None)
+    return _Unfolding(found, by, rooms, used, days, dates.within if dates else None).unfolded()
 
 
 _WEEK_WORD = re.compile(
@@ -103,12 +103,26 @@ class _Unfolding:
             idle = [len(headings) - back for back in (1, 2) if not any(row[-back][0] for row in rows)]
             headings = [one for at, one in enumerate(headings) if at not in idle]
             rows = [[one for at, one in enumerate(row) if at not in idle] for row in rows]
+        if (bounds := self._bounds()) is not None:
+            row, column, span = bounds
+            at = found.spot(row, column)
+            headings += ["From", "Until"]
+            rows = [[*entry, (span.first, at), (span.last, at)] for entry in rows]
         start = found.spot(found.axes[0].row, next(iter(found.leads), 0))
         list_of = found.view.grid.as_list(
             [headings, *([cell for cell, _ in row] for row in rows)],
             [[start] * len(headings), *([spot for _, spot in row] for row in rows)],
         )
         return Unfolded(list_of, self._kind, self._whose(), self._why(), list(self._problems()))
+
+    def _bounds(self) -> tuple[int, int, DateSpan] | None:
+        """Return the one title above weekdays that says from when until when they hold, and where it stands."""
+        if self._kind is not Kind.LIST:
+            return None
+        view = self._found.view
+        titles = [(row, *cell) for row in range(self._found.axes[0].row) for cell in view.filled(row)]
+        found = [(row, column, span) for row, column, text in titles if (span := holding_span(text))]
+        return found[0] if len(found) == 1 else None
 
     def _whose(self) -> str:
         if self._turned_around:
@@ -254,6 +268,10 @@ class _Unfolding:
             blank = next(c for c in sorted(axis.heads) if not found.view.text(axis.row, c))
             yield wording.days_carried(found.view.place(axis.row, blank), str(axis.heads[blank]), found.carried)
         yield from self._problems_of_heads()
+        if (bounds := self._bounds()) is not None:
+            row, column, span = bounds
+            place, text = found.view.place(row, column), found.view.text(row, column)
+            yield note_used(place, text, [f"the span {span.words}"])
         for row, heading in found.about_days.items():
             if is_place_word(heading) and heading_key(heading) not in _ANY_PLACE:
                 yield wording.taken_for_place(found.view.place(row, 0), heading)

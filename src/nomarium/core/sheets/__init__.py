@@ -3,10 +3,10 @@
 from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
 from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
 from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
-from nomarium.core.sheets.notes import says_when, take_notes
+from nomarium.core.sheets.notes import holding_span, says_when, take_notes
 from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
 from nomarium.core.sheets.whole import said_by_names
-from nomarium.core.sheets.wording import holds_for_all, key_of_two, name_or_names, note_unused, wrong_columns
+from nomarium.core.sheets.wording import holds_for_all, key_of_two, name_or_names, note_unused, note_used, wrong_columns
 
 __all__ = [
     "NOT_RUNNING",
@@ -19,10 +19,12 @@ __all__ = [
     "choose_grid",
     "column_text",
     "grid_of_kind",
+    "holding_span",
     "holds_for_all",
     "key_of_two",
     "name_or_names",
     "note_unused",
+    "note_used",
     "read_sheet",
     "said_by_names",
     "says_when",

@@ -1,4 +1,4 @@
-"""Notes above or below a table that say when or where: "Thursdays, 16:15–17:15, Room L2"."""
+"""Notes above or below a table that say when, where or for how long: "Thursdays, 16:15–17:15, Room L2"."""
 
 from __future__ import annotations
 
@@ -10,8 +10,8 @@ from datetime import datetime, time
 from nomarium.core.columns import Certainty, Match, Matches, SheetKind
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
-from nomarium.core.tables import Column, Grid, Table, address, is_data, plain_text
-from nomarium.core.values import spans_in, weekday_in_any
+from nomarium.core.tables import Cell, Column, Grid, Table, address, is_data, plain_text
+from nomarium.core.values import DateSpan, Order, names_part_of_year, span_of_dates, spans_in, weekday_in_any
 
 _PLACE = re.compile(
     r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE
@@ -22,6 +22,22 @@ _ABOUT_OTHERS = re.compile(
     re.IGNORECASE,
 )
 """Words of notes whose times are not those of the rows."""
+_HOLDS = re.compile(
+    r"\b(?:valid|gültig|gilt|valables?|válid[oa]|valid[oa]|geldig|gäller|gælder|gjelder|effective|in force|in effect|"
+    r"runs?|holds?|time ?tables?|schedules?|rosters?|rotas?|plan|programme|classes|lessons|courses?|stundenplan|"
+    r"dienstplan|kursplan|emploi du temps|horaires?|horarios?|orario|rooster|schema|skema|timeplan|kurse|cours|"
+    r"cursos?|corsi|terms?|"
+    r"semester|trimester|quarter|season|spring|summer|autumn|fall|winter|halbjahr|semestre|trimestre|saison|temporada|"
+    r"stagione|periodo|période|periode|termin)\b",
+    re.IGNORECASE,
+)
+"""Words of titles whose dates are those of all rows."""
+_OF_SOMETHING_ELSE = re.compile(
+    r"\b(?:regist\w+|enrol\w*|sign[- ]?up|anmeld\w*|inscri\w+|iscri\w+|inschrijv\w*|exams?|prüfung\w*|exam\w*|closed?|"
+    r"holidays?|break|vacation|no (?:class\w*|lessons?|school)|ferien|vacances|vacaciones|vacanze|vakantie|lov|"
+    r"printed|updated?|published|stand)\b",
+    re.IGNORECASE,
+)
 _MOST_CELLS = 2
 """A row of more cells is no note, but a line of some table."""
 
@@ -62,7 +78,9 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
 _MOST_BELOW = 20
 
 
-def take_notes(grid: Grid, table: Table, matches: Matches, kind: SheetKind) -> list[Problem]:
+def take_notes(
+    grid: Grid, table: Table, matches: Matches, kind: SheetKind, order: Order | None = None
+) -> list[Problem]:
     """Give a table the columns that the notes beside it stand for, and say so; those that nothing used are told."""
     notes = notes_of(grid, table)
     if not notes:
@@ -72,7 +90,8 @@ def take_notes(grid: Grid, table: Table, matches: Matches, kind: SheetKind) -> l
     )
     place = "location" if kind.field("location") else "room"
     wanted = [*(() if timed else ("hours",)), *(() if matches.column(place) else (place,))]
-    found = read_notes(notes, table, kind, wanted)
+    bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
+    found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
     for name, column in found.columns.items():
         table.columns.append(column)
         matches.all.append(Match(column, name, Certainty.LIKELY, "a note beside the table"))
@@ -81,6 +100,7 @@ def take_notes(grid: Grid, table: Table, matches: Matches, kind: SheetKind) -> l
 
 _TIMES = ("start_time", "end_time", "hours", "when", "end", "end_date", "period", "slot", "repeat")
 """Fields that say when a row is, or that it lasts several days: a note does not say it for them."""
+_BOUNDS = ("from", "until")
 _CLOCK = re.compile(r"\d[:h.]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
 
 
@@ -95,32 +115,59 @@ def _has_times(named: tuple[str, Column]) -> bool:
 _LOOKED_AT = 100
 
 
-def read_notes(notes: Sequence[Note], table: Table, kind: SheetKind, open_fields: Sequence[str]) -> Notes:
-    """Return what notes say of rows that do not say it themselves: their times, and the place beside them.
+def holding_span(text: str, order: Order | None = None) -> DateSpan | None:
+    """Return from when until when all rows hold, where a title says it: "Clinic plan, valid 11.01.2027 to 25.06.2027".
 
-    ``open_fields`` are the fields that no column has. A note that is not used is told where it says when.
+    ``order`` is that of day and month, where it is known.
+    """
+    span = span_of_dates(text, order)
+    around = f"{span.before} {span.behind}" if span else ""
+    if span is None or _OF_SOMETHING_ELSE.search(around) or _ABOUT_OTHERS.search(around):
+        return None
+    alone = not re.search(r"[^\W\d_]{4,}", around)
+    return span if alone or _HOLDS.search(around) or names_part_of_year(span.before) else None
+
+
+def read_notes(
+    notes: Sequence[Note], table: Table, kind: SheetKind, open_fields: Sequence[str], order: Order | None = None
+) -> Notes:
+    """Return what notes say of rows that do not say it themselves: their times, the place beside them, their bounds.
+
+    ``open_fields`` are the fields that no column has, ``order`` is that of day and month, where it is known. A note
+    that is not used is told where it says when.
     """
     found = Notes()
     place = "location" if kind.field("location") else "room"
     telling = [note for note in notes if not _ABOUT_OTHERS.search(note.text)]
     timed = [(note, spans) for note in telling if len(spans := list(spans_in(note.text))) == 1]
-    used: Note | None = None
+    used: list[Note] = []
+    bounds = [(note, span) for note in telling if (span := holding_span(note.text, order)) is not None]
+    if len(bounds) == 1 and set(_BOUNDS) <= set(open_fields):
+        ((note, span),) = bounds
+        for behind, (name, heading) in enumerate(zip(_BOUNDS, ("From", "Until"), strict=True), 2):
+            found.columns[name] = _column(table, heading, getattr(span, _ENDS[name]), behind)
+        found.problems.append(wording.note_used(note.place, note.text, [f"the span {span.words}"]))
+        used.append(note)
     if len(timed) == 1 and "hours" in open_fields and kind.field("hours") is not None:
-        used, (span,) = timed[0]
-        found.columns["hours"] = _column(table, "Hours", span.text, 0)
-        said = [f"the times {span.text}"]
-        match = _PLACE.search(used.text[span.end :])
+        said_by, (times,) = timed[0]
+        found.columns["hours"] = _column(table, "Hours", times.text, 0)
+        said = [f"the times {times.text}"]
+        match = _PLACE.search(said_by.text[times.end :])
         if match and place in open_fields:
             found.columns[place] = _column(table, "Place", match["place"].strip(), 1)
             said.append(f"the place “{match['place'].strip()}”")
-        found.problems.append(wording.note_used(used.place, used.text, said))
-    found.problems += [wording.note_unused(note.place, note.text) for note in notes if note is not used]
+        found.problems.append(wording.note_used(said_by.place, said_by.text, said))
+        used.append(said_by)
+    found.problems += [wording.note_unused(note.place, note.text) for note in notes if note not in used]
     return found
 
 
-def _column(table: Table, heading: str, text: str, behind: int) -> Column:
+_ENDS = {"from": "first", "until": "last"}
+
+
+def _column(table: Table, heading: str, cell: Cell, behind: int) -> Column:
     index = max((column.index for column in table.columns), default=0) + 1 + behind
-    return Column(heading, index, [text] * len(table))
+    return Column(heading, index, [cell] * len(table))
 
 
 def says_when(text: str) -> bool:

@@ -124,7 +124,7 @@ def sheet_of(
     if has_errors(problems):
         return None, problems
     if grid is not None and kind.kind is Kind.LIST:
-        problems += take_notes(grid, table, matches, kind)
+        problems += take_notes(grid, table, matches, kind, choices.dates.order)
     sheet = Sheet(kind, table, matches)
     sheet.whole, said = said_of_whole(sheet, choices, grid)
     problems += said

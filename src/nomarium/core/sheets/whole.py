@@ -7,10 +7,12 @@ from collections.abc import Iterator, Mapping
 from pathlib import PurePath
 from typing import TYPE_CHECKING
 
+from nomarium.core.columns import Kind
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.choices import Known, SheetChoices
 from nomarium.core.tables import Grid, plain_text
+from nomarium.core.values import weekday_in_any
 
 if TYPE_CHECKING:
     from nomarium.core.sheets.reading import Sheet
@@ -22,6 +24,8 @@ def said_of_whole(sheet: Sheet, choices: SheetChoices, grid: Grid | None) -> tup
     problems = []
     for name in sheet.kind.whole:
         if name in found or sheet.matches.column(name) is not None:
+            continue
+        if name == "day" and (sheet.kind.kind is not Kind.BELLS or "special" in found):
             continue
         said = said_by_names(name, choices.known, grid, sheet.table.heading_row - 1) if grid else None
         if said:
@@ -36,8 +40,8 @@ def said_by_names(name: str, known: Known, grid: Grid, above: int) -> tuple[str,
     ``above`` is how many rows from the top may hold titles.
     """
     values = known.of(name)
-    for text, where in _names_of(grid, above) if values else ():
-        said = _known_in(text, values)
+    for text, where in _names_of(grid, above) if values or name == "day" else ():
+        said = _weekdays_in(text) if name == "day" else _known_in(text, values)
         if len(said) == 1:
             return said[0], where
         if said:
@@ -56,6 +60,17 @@ def _names_of(grid: Grid, above: int) -> Iterator[tuple[str, str]]:
 
 
 _MOST_ABOVE = 6
+
+
+def _weekdays_in(text: str) -> list[str]:
+    """Return the weekdays that a name says, as a plan writes them: "Bells Mon Tue Thu Fri"; none beside a date."""
+    words = [] if any(map(str.isdigit, text)) else re.findall(r"[^\W\d_]{3,}|[-–]", text)
+    named = [(word, weekday_in_any(word)) for word in words]
+    days = [word for word, day in named if day is not None]
+    for (first, day), (dash, _), (last, other) in zip(named, named[1:], named[2:], strict=False):
+        if day is not None and other is not None and dash in ("-", "–"):
+            return [f"{first}–{last}"] if len(days) == 2 else []
+    return [", ".join(days)] if days else []
 
 
 def _spaced(text: str) -> str:

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from typing import NamedTuple
 
 from nomarium.core.kinds import bare_label
-from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, short_weekdays, weekday_in_any
 from nomarium.core.year import SchoolYear
 
 
@@ -62,13 +62,47 @@ _EACH = re.compile(
 _LETTERS = re.compile(r"(?:M|Tu|Th|T|W|R|F|Sa|Su)+")
 _LETTER = re.compile(r"M|Tu|Th|T|W|R|F|Sa|Su")
 _OF_LETTER = {"M": 0, "T": 1, "Tu": 1, "W": 2, "Th": 3, "R": 3, "F": 4, "Sa": 5, "Su": 6}
+_OF_MORE_LETTERS = {**_OF_LETTER, "S": 5, "U": 6}
+_MORE_LETTERS = re.compile(r"(?:M|Tu|Th|T|W|R|F|Sa|Su|S|U)+")
+
+
+_ONE_OF_MORE = re.compile(r"M|Tu|Th|T|W|R|F|Sa|Su|S|U")
+_FEWEST_SHORT = 2
+
+
+def _ends_of(part: str) -> tuple[str, ...]:
+    """Return both ends of a range of days, else the part itself."""
+    match = _RANGE.fullmatch(part)
+    return match.groups() if match else (part,)
+
+
+def _short_names(parts: Sequence[str], unknown: Sequence[str]) -> dict[str, int]:
+    """Return what the parts of a column are in a language whose short names of weekdays they all are."""
+    found: list[dict[str, int]] = []
+    for names in short_weekdays():
+        read = {part: names.get(part.casefold().strip(".")) for part in parts}
+        if all(day is not None or part not in unknown for part, day in read.items()):
+            days = {part: day for part, day in read.items() if day is not None}
+            found += [days] if days and days not in found else []
+    return found[0] if len(found) == 1 else {}
+
+
+def _short_letters(parts: Sequence[str], unknown: Sequence[str]) -> dict[str, int]:
+    """Return "S" as Saturday and "U" as Sunday, where all other days are letters such as "MWF"."""
+    others = [part for part in parts if part not in unknown]
+    runs = all(map(_MORE_LETTERS.fullmatch, parts)) and any(len(_LETTER.findall(part)) > 1 for part in others)
+    return dict(_OF_MORE_LETTERS) if runs else {}
 
 
 class DayReader:
     """Reads days as people write them, for one school year."""
 
-    def __init__(self, year: SchoolYear, *, numbers_are_weekdays: bool = False) -> None:
+    def __init__(
+        self, year: SchoolYear, *, numbers_are_weekdays: bool = False, short: Mapping[str, int] | None = None
+    ) -> None:
         self._year = year
+        self.short: Mapping[str, int] = short or {}
+        """Forms of weekdays that only all days of a column together prove: "må", "S" beside "MWF"."""
         self._numbers_are_weekdays = numbers_are_weekdays
         self._letters = {letter.casefold(): letter for letter in year.rules.weeks.letters}
         self._known: dict[tuple[str, tuple[str, ...]], tuple[DayTest, ...] | UnknownDay] = {}
@@ -77,6 +111,16 @@ class DayReader:
         """Return the cycles that a division follows, all of them for none."""
         rules = self._year.rules.cycles
         return tuple(rule.name for rule in rules if not division or not rule.divisions or division in rule.divisions)
+
+    def of_column(self, texts: Iterable[str], cycles: Sequence[str]) -> DayReader:
+        """Return a reader that knows the short forms of weekdays in which all days of a column are written."""
+        whole = [" ".join(text.split()) for text in dict.fromkeys(texts)]
+        parts = list(dict.fromkeys(end for text in whole for part in _APART.split(text) for end in _ends_of(part)))
+        unknown = [part for part in parts if isinstance(self.read(part, cycles), UnknownDay)]
+        if not unknown or len(parts) < _FEWEST_SHORT:
+            return self
+        short = _short_names(parts, unknown) or _short_letters(parts, unknown)
+        return DayReader(self._year, numbers_are_weekdays=self._numbers_are_weekdays, short=short) if short else self
 
     def read(self, text: str, cycles: Sequence[str]) -> tuple[DayTest, ...] | UnknownDay:
         """Return the days that a cell names, among the labels of the cycles given and the weekdays."""
@@ -107,6 +151,8 @@ class DayReader:
     def _single(self, part: str, cycles: Sequence[str]) -> DayTest | UnknownDay | None:
         if self._numbers_are_weekdays and re.fullmatch(r"[1-7]", part):
             return DayTest(weekday=int(part) - 1)
+        if part in self.short:
+            return DayTest(weekday=self.short[part])
         having = [(name, label) for name in cycles if (label := self._label(part, name))]
         if len(having) > 1:
             return UnknownDay(part, tuple(name for name, _ in having))
@@ -141,6 +187,8 @@ class DayReader:
     def _letters_run(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
         """Read "MWF" and "TTh"; a single letter only where no cycle goes by letters, for there it may be a slip."""
         lettered = any(len(label) == 1 and label.isalpha() for name in cycles for label in self._labels(name))
+        if "S" in self.short and _MORE_LETTERS.fullmatch(part):
+            return [DayTest(weekday=_OF_MORE_LETTERS[letter]) for letter in _ONE_OF_MORE.findall(part)]
         if not _LETTERS.fullmatch(part) or (lettered and len(_LETTER.findall(part)) == 1):
             return []
         return [DayTest(weekday=_OF_LETTER[letter]) for letter in _LETTER.findall(part)]

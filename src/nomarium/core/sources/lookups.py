@@ -3,14 +3,13 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, field
-from pathlib import Path
 from typing import NamedTuple
 
 from nomarium.core.columns import SheetKind
 from nomarium.core.kinds import PEOPLE_SHEET, PLACE_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem, error
 from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, key_of_two, read_sheet
-from nomarium.core.tables import NO_HEADINGS, TableChoices
+from nomarium.core.tables import NO_HEADINGS
 from nomarium.core.values import name_key
 
 
@@ -64,15 +63,15 @@ class Lookups:
 _KINDS: dict[str, SheetKind] = {"people": PEOPLE_SHEET, "places": PLACE_SHEET}
 
 
-def read_lookup(path: Path, what: str) -> tuple[Lookup, Sheet, list[Problem]]:
+def read_lookup(choices: SheetChoices, what: str) -> tuple[Lookup, Sheet, list[Problem]]:
     """Read a look-up sheet of "people" or "places": codes or names, and at least one column that says what of them.
 
     Raises DataRefused where it is not there, or has no such columns.
     """
     kind = _KINDS[what]
     try:
-        grid, problems = choose_grid(path, kind, TableChoices())
-        sheet, found = read_sheet(grid, kind, SheetChoices(path, Place(path.name)))
+        grid, problems = choose_grid(choices.path, kind, choices.table)
+        sheet, found = read_sheet(grid, kind, choices)
     except DataRefused as refused:
         raise (
             DataRefused(_no_columns(refused.problem.place)) if refused.problem.code == NO_HEADINGS else refused
@@ -82,7 +81,7 @@ def read_lookup(path: Path, what: str) -> tuple[Lookup, Sheet, list[Problem]]:
     keys = [name for name in ("code", "name") if sheet.has(name)]
     if not (keys or sheet.has("last_name")) or sum(bool(match.field) for match in sheet.matches.all) < 2:
         raise DataRefused(_no_columns(sheet.table.place))
-    lookup = Lookup(path.name, {}, [])
+    lookup = Lookup(choices.path.name, {}, [])
     for record in range(len(sheet)):
         entry, names = _entry(sheet, record)
         for word in dict.fromkeys(name_key(name) for name in names if name):

@@ -1,6 +1,6 @@
 """A file → the table in it: headings, columns of raw cells, and where each stood."""
 
-from nomarium.core.tables.cells import Cell, address, column_letters, guarded, plain_text, range_address
+from nomarium.core.tables.cells import Cell, address, column_letters, guarded, lies_within, plain_text, range_address
 from nomarium.core.tables.find import INSTRUCTIONS, OWN_SAMPLES, find_table
 from nomarium.core.tables.grid_view import GridView
 from nomarium.core.tables.headings import Vocabulary, is_data, lead_in, without_lead_in
@@ -33,6 +33,7 @@ __all__ = [
     "is_data",
     "is_oneroster",
     "lead_in",
+    "lies_within",
     "looks_like_calendar",
     "plain_text",
     "range_address",

@@ -56,6 +56,13 @@ def parse_range(text: str) -> tuple[int, int, int, int] | None:
     return rows[0], columns[0], rows[1], columns[1]
 
 
+def lies_within(cells: str, area: str) -> bool:
+    """Tell whether a cell or range such as "B4" or "B4:H4" begins within another range."""
+    first = cells.partition(":")[0]
+    cell, box = parse_range(f"{first}:{first}"), parse_range(area)
+    return cell is not None and box is not None and box[0] <= cell[0] <= box[2] and box[1] <= cell[1] <= box[3]
+
+
 def plain_text(cell: Cell) -> str:
     """Return a cell as a person would type it: 101.0 → "101", a date → "2026-09-08", a time → "09:00"."""
     if isinstance(cell, str):

@@ -10,8 +10,8 @@ from nomarium.core.sheets import Known
 from nomarium.core.values import CLASS_FORM, TITLED_FORM
 
 _KINDS = {
-    "teacher": "teacher|instructor|tutor|staff|lehrer|lehrerin|lehrkraft|prof|professor|professeur|enseignant|profesor|"
-    "profesora|docente|insegnante|leraar|docent|lærer|lärare",
+    "teacher": "teacher|instructor|tutor|staff|lehrer|lehrerin|lehrkraft|prof(?=\\s*:)|professor|professeur|enseignant|"
+    "profesor|profesora|docente|insegnante|leraar|docent|lærer|lärare",
     "class": "class|form|section|klasse|classe|clase|grupo|turma|klas|klass|year group|group",
     "room": "room|shop|raum|salle|aula|sala|lokaal|lokale|rom",
     "student": "student|pupil|apprentice|schüler|schülerin|élève|alumno|alumna|studente|aluno|leerling|elev",
@@ -75,10 +75,10 @@ def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, di
         if each in kinds or len(kinds) == 1:
             return Owner(each if each in kinds else kinds.pop(), text, division)
     for text in texts if not each else ():
-        bare = _AROUND.sub("", text).strip(" :–-")
-        forms = [kind for kind, form in _FORMS.items() if form.fullmatch(bare)]
+        bare = _bare(text)
+        forms = [(kind, bare) for kind, form in _FORMS.items() if form.fullmatch(bare)] or _named_within(bare)
         if len(forms) == 1:
-            return Owner(forms[0], bare, division)
+            return Owner(*forms[0], division)
     return Owner(each, texts[0] if texts else "", division)
 
 
@@ -92,8 +92,19 @@ def _names_above(captions: Sequence[str], divisions: Iterable[str]) -> tuple[lis
         if named:
             division = named
         elif not _WEEK.fullmatch(" ".join(caption.split())):
-            texts.append(_AROUND.sub("", " ".join(caption.split())).strip(" :–-"))
+            texts.append(_bare(caption))
     return texts, division
+
+
+def _bare(caption: str) -> str:
+    """Return a caption without the word for a timetable and the year that it is of: "Class 1A timetable 2026/27"."""
+    bare = _AROUND.sub("", " ".join(caption.split())).strip(" :–-")
+    undated = _OF_YEAR.sub("", bare).strip(" :–-,")
+    return undated if undated.casefold() not in _LABELS else bare
+
+
+_OF_YEAR = re.compile(r"\(?\b20\d\d(?:\s*[-–/]\s*(?:20)?\d\d)?\b\)?$")
+_LABELS = frozenset(word for known in _KINDS.values() for word in known.split("|")) | {""}
 
 
 def _label_behind(texts: Iterable[str]) -> Owner | None:
@@ -110,6 +121,18 @@ def _label_behind(texts: Iterable[str]) -> Owner | None:
 
 _FORMS = {"class": CLASS_FORM, "teacher": TITLED_FORM}
 """Forms that tell whose a grid is; initials alone do not, for they may be anything."""
+
+
+def _named_within(text: str) -> list[tuple[str, str]]:
+    """Return what the words of a name say whose it is: "Plan lekcji 5a" is of class 5a, "Rooster dhr. Smit" of him."""
+    words = re.split(r"[\s_]+", text)
+    classes = [("class", word) for word in words if _SURELY_CLASS.fullmatch(word) and CLASS_FORM.fullmatch(word)]
+    behind = (" ".join(words[start:]) for start in range(1, len(words)))
+    people = [("teacher", name) for name in behind if TITLED_FORM.fullmatch(name)][:1]
+    return classes + people
+
+
+_SURELY_CLASS = re.compile(r"\d{1,2}[^\W\d_]{1,2}|\d{1,2}[./-][^\W\d_]")
 
 
 def each_by_name(name: str) -> str:

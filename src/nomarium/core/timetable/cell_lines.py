@@ -9,13 +9,13 @@ from collections.abc import Collection, Mapping, Sequence
 from nomarium.core.shapes import looks_like_place
 from nomarium.core.sheets import Known
 from nomarium.core.timetable.meeting import Values, clean
-from nomarium.core.values import CLASS_FORM, ROOM_FORM, TEACHER_FORM, split_list
+from nomarium.core.values import CLASS_FORM, ROOM_FORM, TEACHER_FORM, TITLED_FORM, split_list
 
 _LABELS = {
     "class": "class|section|group|form|set",
     "course": "course|subject|lesson",
     "room": "room|rm|location|place|in|at|venue|raum|salle|aula",
-    "teacher": "teacher|instructor|tutor|taught by|with|staff|lehrer|prof",
+    "teacher": "teacher|instructor|tutor|taught by|with|staff|lehrer|prof(?=\\s*:)",
 }
 _LABELLED = re.compile(
     "|".join(rf"(?P<{name}>(?:{words})\b\s*[.:]?\s*)" for name, words in _LABELS.items()), re.IGNORECASE
@@ -184,7 +184,10 @@ class CellReader:
         lacking = [role for role in wanted if role not in (*roles, *labelled)]
         if self._owner != "class" and "class" not in roles:
             return None
-        if not self._owner or "room" not in (*roles, *labelled, self._owner) or len(open_places) > len(lacking):
+        of_people = columns[roles.index("teacher")] if "teacher" in roles else ()
+        titled = len(open_places) <= 1 and bool(of_people) and _all_of_form(of_people, TITLED_FORM)
+        sure = titled or "room" in (*roles, *labelled, self._owner)
+        if not self._owner or not sure or len(open_places) > len(lacking):
             return None
         for index, role in zip(open_places, lacking, strict=False):
             roles[index] = role

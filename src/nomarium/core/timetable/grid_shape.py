@@ -16,7 +16,7 @@ from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_pe
 from nomarium.core.tables import Cell, Grid, GridView
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.named_rows import stacked
-from nomarium.core.values import scan_span
+from nomarium.core.values import scan_span, weekdays_in_turn
 
 _PERIOD_WORD = re.compile(
     r"(?:p|pd|per|period|block|lesson|hour|slot|module|mod)s?\s*\.?\s*[:#-]?\s*\d+\w?|"
@@ -103,7 +103,13 @@ def _sureness(block: Block) -> float:
     corner, turned = heading_key(block.view.text(block.head, min(block.days) - 1)), block.view.turned
     if corner in _PERIOD_CORNERS | _DAY_CORNERS:  # the corner heads the first column of the sheet
         return 2 if (corner in _DAY_CORNERS) is turned else 0.5
-    return 0.5 if all(_PLAIN_NUMBER.fullmatch(line.words) and not line.hours for line in block.lines) else 1
+    plain = all(_PLAIN_NUMBER.fullmatch(line.words) and not line.hours for line in block.lines)
+    surely_days = all(day.weekday is not None for days in block.days.values() for day in days)
+    return (0.5 if plain else 1) * (_OF_WEEKDAYS if surely_days else 1)
+
+
+_OF_WEEKDAYS = 3
+"""So much more a reading weighs whose days are weekdays: as periods these were words like any other."""
 
 
 def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Block]:
@@ -153,6 +159,12 @@ def _side_by_side(view: GridView, row: int, days: DayReader, cycles: Sequence[st
 
 def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, tuple[DayTest, ...]]:
     """Return the days that head the columns of a row; none where a cell between them is no day."""
+    heads = [text for column, text in view.filled(row) if column]
+    if in_turn := weekdays_in_turn(tuple(heads)):
+        columns = (column for column, _ in view.filled(row) if column)
+        return {column: (DayTest(weekday=day),) for column, day in zip(columns, in_turn, strict=True)}
+    if _FEWEST_SHORT <= len(heads) <= _MOST_SHORT and all(len(text) <= _LONGEST_SHORT for text in heads):
+        days = days.of_column(heads, cycles)
     found: dict[int, tuple[DayTest, ...]] = {}
     for column, text in view.filled(row):
         if column == 0:
@@ -167,6 +179,10 @@ def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str
             _, last = view.end(row, column)
             found.update(dict.fromkeys(range(column, last + 1), day))
     return found
+
+
+_FEWEST_SHORT, _MOST_SHORT, _LONGEST_SHORT = 3, 7, 3
+"""A row of so many heads, each no longer, may be of weekdays in short forms: "Må, Ti, On"."""
 
 
 def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
@@ -215,7 +231,11 @@ def _first_filled(cells: Sequence[Cell]) -> int:
     return next((index for index, cell in enumerate(cells) if cell != ""), 0)
 
 
-_BOTH = re.compile(r"(?P<period>[^\d\s]*\s*\w+?)\s*[\n(:,–-]?\s*\(?(?P<hours>\d{1,2}[:.h]\d{2}.*?)\)?", re.DOTALL)
+_BOTH = re.compile(
+    r"(?P<period>[^\d\s]*\s*\w+?|\d+(?:[.ªº°]|st|nd|rd|th|er|e|ème|:[ae])?\s*[^\W\d]+)\s*[\n(:,–-]?\s*"
+    r"\(?(?P<hours>\d{1,2}[:.h]\d{2}.*?)\)?",
+    re.DOTALL,
+)
 
 
 def _heading(cells: Sequence[Cell]) -> tuple[Periods, str] | None:

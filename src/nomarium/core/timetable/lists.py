@@ -193,9 +193,24 @@ class _Rows:
         self._order = choices.dates.order or next((one.order for one in self._moments.values() if one.order), None)
         lengths = sheet.matches.column("duration")
         self._unit = unit_of(lengths.heading, lengths.cells)[0] if lengths else None
+        self._day_reader = self._reader_of_days()
         self._numbered_sections = self._are_numbered_sections()
         self._settle_weeks()
         self._every_day = not any(map(sheet.has, ("day", "slot"))) and sheet.has("period")
+
+    def _reader_of_days(self) -> DayReader:
+        """Return what reads the days of its column; forms that only the whole column proves are told."""
+        column = self._sheet.matches.column("day")
+        if column is None:
+            return self._choices.days
+        reader = self._choices.days.of_column(
+            filter(None, self._sheet.texts("day")), self._choices.cycles(self._choices.division)
+        )
+        if reader.short:
+            texts = [text for text in self._sheet.texts("day") if text in reader.short]
+            place = self._sheet.table.heading_place(column)
+            self._problems.append(wording.short_days(place, {text: reader.short[text] for text in texts}))
+        return reader
 
     def _said(self, record: int, name: str) -> str:
         """Return what a row says of its days, without what bounds them."""
@@ -326,7 +341,7 @@ class _Rows:
             )
         found: list[_Slot] = []
         for part in _parts_with_times(self._said(record, name)):
-            days = self._choices.days.read(part.days, self._choices.cycles(division))
+            days = self._day_reader.read(part.days, self._choices.cycles(division))
             start, end = clock.read_span(part.span.start, part.span.end) if part.span.end else (None, None)
             if isinstance(days, UnknownDay):
                 labels = self._choices.labels(division)
@@ -345,7 +360,7 @@ class _Rows:
         apart = any(self._sheet.text(record, name) for name in ("period", *_TIMES))
         if not slot or self._said(record, "day") or not apart:
             return "day"
-        days = self._choices.days.read(slot, self._choices.cycles(division))
+        days = self._day_reader.read(slot, self._choices.cycles(division))
         return "day" if isinstance(days, UnknownDay) else "slot"
 
     def _written_together(self, record: int, division: str) -> str:
@@ -359,13 +374,13 @@ class _Rows:
             return ""
         (name,), cycles = filled, self._choices.cycles(division)
         text = self._said(record, name)
-        only_days = name == "day" and not isinstance(self._choices.days.read(text, cycles), UnknownDay)
-        slots = UnknownDay(text) if only_days else read_slots(text, self._choices.days, cycles)
+        only_days = name == "day" and not isinstance(self._day_reader.read(text, cycles), UnknownDay)
+        slots = UnknownDay(text) if only_days else read_slots(text, self._day_reader, cycles)
         return "" if isinstance(slots, UnknownDay) else name
 
     def _days_and_periods(self, record: int, name: str, division: str) -> Iterator[_Slot]:
         text = self._said(record, name)
-        found = read_slots(text, self._choices.days, self._choices.cycles(division))
+        found = read_slots(text, self._day_reader, self._choices.cycles(division))
         if isinstance(found, UnknownDay):
             self._problems.append(wording.unreadable_slots(self._sheet.place(record, name), text, found.part))
             return
@@ -378,7 +393,7 @@ class _Rows:
         text = self._said(record, name)
         if not text:
             return self._of_every_day(record)
-        found = self._choices.days.read(text, self._choices.cycles(division))
+        found = self._day_reader.read(text, self._choices.cycles(division))
         if isinstance(found, UnknownDay):
             place = self._sheet.place(record, name)
             self._problems.append(wording.unknown_day(place, text, found, self._choices.labels(division)))
@@ -513,7 +528,7 @@ class _Rows:
         if not isinstance(letters, UnknownDay):
             return tuple(DayTest(letter=letter) for letter in letters)
         by_weeks = [name for name, cycle in self._choices.year.cycles.items() if cycle.rule.advance.by_weeks]
-        found = self._choices.days.read(text, by_weeks)
+        found = self._day_reader.read(text, by_weeks)
         if isinstance(found, UnknownDay) or not all(day.label for day in found):
             known = [*self._choices.year.rules.weeks.letters, *self._labels_of(by_weeks)]
             self._problems.append(wording.unknown_week(self._sheet.place(record, "week"), text, known))

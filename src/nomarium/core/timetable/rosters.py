@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Mapping
+from collections.abc import Callable, Iterator, Mapping
 from dataclasses import dataclass, field, replace
 from datetime import date
 from typing import NamedTuple
@@ -56,6 +56,14 @@ class Rosters:
             return (kind, name) not in spans or any(one.holds(day) for one in spans[kind, name])
 
         return {kind: tuple(name for name in names if attends(kind, name)) for kind, names in members.items()}
+
+    def rename(self, kind: str, named: Callable[[str], str]) -> None:
+        """Call the members of a kind by other names."""
+        for values in self.members.values():
+            if kind in values:
+                values[kind] = tuple(dict.fromkeys(map(named, values[kind])))
+        for key, spans in self.spans.items():
+            self.spans[key] = {(of, named(name) if of == kind else name): span for (of, name), span in spans.items()}
 
     def add(self, class_name: str, kind: str, member: str, place: Place, attends: Attends | None = None) -> None:
         """Put a member into a class; one who is there already stays."""

@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from datetime import date
 from difflib import get_close_matches
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.slots import UnknownDay
-from nomarium.core.values import day_words
+from nomarium.core.values import WEEKDAY_NAMES, day_words
 
 
 def near_words(text: str, known: Iterable[str]) -> str:
@@ -139,7 +139,16 @@ def week_beyond_term(place: Place, text: str, week: int, last: int) -> Problem:
     )
 
 
-def unknown_day(place: Place, text: str, found: UnknownDay, labels: Iterable[str]) -> Problem:
+def _days_expected(labels: Sequence[str]) -> str:
+    weekdays = "weekday, in full or short, or several: “Mon, Wed”, “MWF”, “Mon–Thu”."
+    return (
+        f"One of the labels {listed(labels)}, several as “A, C” or “1–3”; or a {weekdays}"
+        if labels
+        else f"A {weekdays}"
+    )
+
+
+def unknown_day(place: Place, text: str, found: UnknownDay, labels: Sequence[str]) -> Problem:
     """A day that is neither a label nor a weekday, or a label of several cycles."""
     if found.several:
         return error(
@@ -154,9 +163,15 @@ def unknown_day(place: Place, text: str, found: UnknownDay, labels: Iterable[str
         place,
         f"“{found.part}” is a day of no cycle, and no weekday.",
         found=text,
-        expected=f"One of the labels {listed(labels)}, or a weekday; several as “A, C” or “1–3”.",
-        advice="Correct the cell, or the labels of the cycle in the plan.",
+        expected=_days_expected(labels),
+        advice="Correct the cell" + (", or the labels of the cycle in the plan." if labels else "."),
     )
+
+
+def short_days(place: Place, days: Mapping[str, int]) -> Problem:
+    """Forms of weekdays that only the whole column proves."""
+    shown = ", ".join(f"“{text}” {WEEKDAY_NAMES[day]}" for text, day in sorted(days.items(), key=lambda one: one[1]))
+    return note("short-days", place, f"Days are written short: {shown}, as all of the column is.")
 
 
 def unknown_week(place: Place, text: str, letters: Iterable[str]) -> Problem:

@@ -15,6 +15,7 @@ from nomarium.core.values.clock import (
 )
 from nomarium.core.values.colors import read_color
 from nomarium.core.values.date_lists import LIST_MARKS, parted_dates, shared_year
+from nomarium.core.values.date_spans import DateSpan, span_of_dates
 from nomarium.core.values.date_text import ORDERS, Order
 from nomarium.core.values.durations import Length, cell_length, read_length, read_shift, unit_in_heading, unit_of
 from nomarium.core.values.faults import Fault
@@ -27,7 +28,16 @@ from nomarium.core.values.forms import (
     are_people,
     most_are,
 )
-from nomarium.core.values.languages import calendar_words, date_in, is_date, is_weekday, likeliest_words, weekday_in_any
+from nomarium.core.values.languages import (
+    calendar_words,
+    date_in,
+    is_date,
+    is_weekday,
+    likeliest_words,
+    short_weekdays,
+    weekday_in_any,
+    weekdays_in_turn,
+)
 from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.moments import read_moments
@@ -39,6 +49,7 @@ from nomarium.core.values.reach import in_reach
 from nomarium.core.values.spans_within import is_span, span_in, spans_in
 from nomarium.core.values.style import Style, style_of
 from nomarium.core.values.time_text import Span, scan_span
+from nomarium.core.values.title_years import year_in_titles
 from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
 from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
 from nomarium.core.values.zones import near_zones, read_zone
@@ -62,6 +73,7 @@ __all__ = [
     "ClockTime",
     "Commas",
     "DateChoices",
+    "DateSpan",
     "Fault",
     "Length",
     "Moment",
@@ -107,7 +119,9 @@ __all__ = [
     "read_zone",
     "scan_span",
     "shared_year",
+    "short_weekdays",
     "span_in",
+    "span_of_dates",
     "spans_in",
     "speaks_of_nights",
     "split_list",
@@ -117,4 +131,6 @@ __all__ = [
     "unit_in_heading",
     "unit_of",
     "weekday_in_any",
+    "weekdays_in_turn",
+    "year_in_titles",
 ]

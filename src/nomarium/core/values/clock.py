@@ -134,7 +134,7 @@ def end_after(start: ClockTime, end: ClockTime) -> ClockTime:
 
 LATEST_USUAL_START = 17 * HOUR
 """What starts at 17:00 or later may end past midnight…"""
-LONGEST_PAST_MIDNIGHT, LONGEST_NIGHT = 8 * HOUR, 14 * HOUR
+LONGEST_PAST_MIDNIGHT, LONGEST_NIGHT = 8 * HOUR, 16 * HOUR
 """…if it takes no longer than this, or than that where the sheet shows nights."""
 
 

@@ -11,7 +11,9 @@ _CLASS = (
 )
 _CAPITAL = "[A-ZÀ-ÖØ-ÞĀČĐĒĢĪĶĻŅŌŠŪŽŁŚŻÇĞİŞÑ]"
 _TITLE = (
-    r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Nurse|Sister|Herr|Hr|Frau|Fr|M|Mme|Mlle|Sr|Sra|Sig)\b\.? \S.*|[^\W\d_]\.[ -]?\S.*"
+    r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Nurse|Sister|Coach|Rev|Herr|Hr|Frau|Fr|Fru|Frk|M|Mme|Mlle|Madame|Monsieur|Sr|Sra|Srta|"
+    r"Dra|Sig|Ing|Mgr|Mevr|Mw|Dhr|Lic|(?i:prof(?:\.?ssa)?|dott(?:\.?ssa)?|sig\.?r?a|dr\.?ssa|pani?|maestr[oa]))\b"
+    r"\.? \S.*|[^\W\d_]\.[ -]?\S.*"
 )
 
 CLASS_FORM = re.compile(_CLASS, re.IGNORECASE)

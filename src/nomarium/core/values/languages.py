@@ -2,16 +2,18 @@
 
 from __future__ import annotations
 
+import json
 import re
-import unicodedata
 from collections.abc import Iterable, Iterator, Mapping
 from datetime import date
 from functools import cache
+from importlib.resources import files
+from typing import NamedTuple
 
 from nomarium.core.values.date_text import FILLERS, ORDINALS, DateShape, Order, scan_date
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
 
-_USUAL = (
+USUAL = (
     "fr es de pt it nl sv da nb nn fi is pl cs sk hu ro bg hr sr sl lt lv et el tr ru uk be ca gl eu cy ga gd br "
     "id ms fil sw af sq mk he ar fa ur hi bn ta te ml mr gu pa th vi ko ja zh ka hy az kk mn"
 ).split()
@@ -22,8 +24,7 @@ _TIME_WORDS = frozenset(
     "all day full whole and through thru bis von du au al heures à".split()
 )
 _WORD = re.compile(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")
-_ALSO_WRITTEN = {"de": {"mrz": 3}}
-_SHORTEST_PREFIX, _LONGEST_NAME = 3, 30
+_LONGEST_NAME = 30
 _MORE_LANGUAGES = 2
 _LOOKED_THROUGH, _MORE = 12, 24
 """So many languages a short name of a weekday is looked up in, and a name of a month: more contradict one another."""
@@ -45,7 +46,7 @@ def calendar_words(texts: Iterable[str]) -> CalendarWords | list[CalendarWords]:
     texts = list(texts)
     words = words_in(texts)
     dated = words_in(text for text in texts if any(map(str.isdigit, text)))  # “TBC” is worth no look at 300 languages
-    for languages, wanted in ((_USUAL, words), (None, dated)):
+    for languages, wanted in ((USUAL, words), (None, dated)):
         english = {word for word in wanted if word in ENGLISH.months or word in ENGLISH.weekdays}
         if wanted == english:
             return ENGLISH
@@ -74,7 +75,7 @@ def _with_more(names: CalendarWords, words: set[str]) -> CalendarWords:
     """Add the names of a second and third usual language to those of the first, for words that it does not know."""
     for _ in range(_MORE_LANGUAGES):
         rest = {word for word in words if word not in names.months and word not in names.weekdays}
-        found = _explaining(rest, set(), _USUAL[:_MORE]) if rest else []
+        found = _explaining(rest, set(), USUAL[:_MORE]) if rest else []
         if not found or not _agree(found, rest):
             break
         more = found[0]
@@ -106,68 +107,70 @@ def _with_english(names: CalendarWords) -> CalendarWords:
 
 
 def _languages(identifiers: Iterable[str] | None) -> Iterator[CalendarWords]:
-    if identifiers is None:
-        from babel.localedata import locale_identifiers
+    file, wanted = (_OTHERS, names_in(_OTHERS)) if identifiers is None else (_USUAL_NAMES, identifiers)
+    return (names_in(file)[identifier].words for identifier in wanted)
 
-        identifiers = [name for name in locale_identifiers() if "_" not in name and name not in _USUAL and name != "en"]
-    return (names for identifier in identifiers if (names := _names_of(identifier)))
+
+class LanguageNames(NamedTuple):
+    """What a language calls months and weekdays, as CLDR says."""
+
+    words: CalendarWords
+    """Names in full and abbreviated, without accents too, and their beginnings where these tell them apart."""
+    short: Mapping[str, int]
+    """The shortest names of weekdays (Monday is 0): any of them alone may be another word."""
+    letters: str
+    """A letter for each weekday, from Monday on."""
 
 
 @cache
-def _names_of(identifier: str) -> CalendarWords | None:
-    """Collect a language's names, their forms without accents, and their beginnings where these tell them apart."""
-    from babel import Locale, UnknownLocaleError
-
-    try:
-        locale = Locale.parse(identifier)
-    except (UnknownLocaleError, ValueError):
-        return None
-    months, weekdays = _names(locale.months), _names(locale.days)
-    months.update(_ALSO_WRITTEN.get(identifier, {}))
-    return CalendarWords(locale.english_name or identifier, months, weekdays)
+def names_in(file: str) -> Mapping[str, LanguageNames]:
+    """Return the names of the languages in one of the tables that docs/make_calendar_names.py writes."""
+    read = json.loads(files(__package__).joinpath(file).read_text("utf-8"))
+    return {
+        identifier: LanguageNames(
+            CalendarWords(said["language"], said["months"], said["weekdays"]), said["short"], said["letters"]
+        )
+        for identifier, said in read.items()
+    }
 
 
-def _names(forms: Mapping[str, Mapping[str, Mapping[int, str]]]) -> dict[str, int]:
-    """Number the names of months or weekdays: CLDR's wide and abbreviated forms, alone and within dates."""
-    numbers: dict[str, int] = {}
-    wide: dict[str, int] = {}
-    for context in ("format", "stand-alone"):
-        for width in ("wide", "abbreviated"):
-            for number, name in forms[context][width].items():
-                word = normalised(name).strip(". ")
-                if not word or " " in word or any(map(str.isdigit, word)):
-                    continue
-                numbers[word] = number
-                numbers.setdefault(_plain(word), number)
-                if width == "wide":
-                    wide[word] = number
-    _add_beginnings(numbers, wide)
-    return numbers
-
-
-def _plain(word: str) -> str:
-    return "".join(letter for letter in unicodedata.normalize("NFD", word) if not unicodedata.combining(letter))
-
-
-def _add_beginnings(target: dict[str, int], wide: dict[str, int]) -> None:
-    for word, number in wide.items():
-        for length in range(_SHORTEST_PREFIX, len(word)):
-            beginning = word[:length]
-            if {other for name, other in wide.items() if name.startswith(beginning)} == {number}:
-                target.setdefault(beginning, number)
-                target.setdefault(_plain(beginning), number)
+_USUAL_NAMES, _OTHERS = "usual_names.json", "other_names.json"
 
 
 @cache
 def usual_languages(*, more: bool = False) -> tuple[CalendarWords, ...]:
-    """Return the names of the languages that a single word is looked up in: all others cost a second to read."""
-    return tuple(_languages(_USUAL[: _MORE if more else _LOOKED_THROUGH]))
+    """Return the names of the languages that a single word is looked up in: more would contradict one another."""
+    return tuple(_languages(USUAL[: _MORE if more else _LOOKED_THROUGH]))
+
+
+def short_weekdays() -> tuple[Mapping[str, int], ...]:
+    """Return the shortest names of weekdays (Monday is 0), by language: "må, ti, on"; letters where all differ."""
+    return tuple(names.short for names in names_in(_USUAL_NAMES).values())
+
+
+@cache
+def weekdays_in_turn(letters: tuple[str, ...]) -> tuple[int, ...]:
+    """Return the weekdays (Monday is 0) that single letters mean one behind the other: "M, T, W, T, F"; () for none."""
+    if len(letters) < _FEWEST_IN_TURN or any(len(letter) != 1 for letter in letters):
+        return ()
+    said = "".join(letters).casefold()
+    of_languages = dict.fromkeys((_ENGLISH_LETTERS, *(names.letters for names in names_in(_USUAL_NAMES).values())))
+    for names in of_languages:
+        for first in (0, 6, 5):
+            if (names[first:] + names[:first])[: len(said)] == said:
+                return tuple((first + step) % 7 for step in range(len(said)))
+    return ()
+
+
+_FEWEST_IN_TURN = 5
+_ENGLISH_LETTERS = "mtwtfss"
 
 
 def is_weekday(text: str) -> bool:
     """Tell whether a text is the name of a weekday in English or in one of the usual languages."""
     word = normalised(text).strip(". ")
-    return weekday_of(word, ENGLISH) is not None or any(word in names.weekdays for names in usual_languages())
+    known = weekday_of(word, ENGLISH) is not None or any(word in names.weekdays for names in usual_languages())
+    return known or len(_long_weekdays().get(word, ())) == 1
 
 
 def is_date(text: str) -> bool:
@@ -207,11 +210,25 @@ def weekday_in_any(text: str) -> int | None:
         if form in ENGLISH.weekdays:
             return ENGLISH.weekdays[form]
         found = {names.weekdays[form] for names in usual_languages() if form in names.weekdays}
-        if found:
-            return found.pop() if len(found) == 1 else None
+        if known := found or _long_weekdays().get(form, frozenset()):
+            return next(iter(known)) if len(known) == 1 else None
     return None
 
 
+@cache
+def _long_weekdays() -> Mapping[str, frozenset[int]]:
+    """Return what long words mean as weekdays in any usual language; of short ones, those that are whole names."""
+    found: dict[str, set[int]] = {}
+    for names in names_in(_USUAL_NAMES).values():
+        days = names.words.weekdays
+        for word, day in days.items():
+            whole = len(word) == _SHORTEST_WHOLE and not any(o != word and o.startswith(word) for o in days)
+            if len(word) > _SHORTEST_WHOLE or whole:
+                found.setdefault(word, set()).add(day)
+    return {word: frozenset(days) for word, days in found.items()}
+
+
+_SHORTEST_WHOLE = 4
 _SHORTEST_PLURAL = 6
 """So many letters has a plural such as “lundis” or “Mondays”; a shorter word is itself."""
 

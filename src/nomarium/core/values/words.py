@@ -22,6 +22,11 @@ def normalised(text: str) -> str:
     return _SPACES.sub(" ", text).strip().casefold()
 
 
+def without_accents(word: str) -> str:
+    """Return a word without the marks on its letters."""
+    return "".join(letter for letter in unicodedata.normalize("NFD", word) if not unicodedata.combining(letter))
+
+
 @dataclass(frozen=True)
 class CalendarWords:
     """The names of months (1 to 12) and weekdays (Monday is 0) of one or more languages, normalised, without dots."""

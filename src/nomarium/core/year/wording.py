@@ -33,7 +33,8 @@ def no_terms(plan: Place) -> Problem:
         "no-terms",
         plan,
         "The plan names no terms, so that no date can be told.",
-        expected='A sheet with each term’s name, first and last day, such as terms = "terms.csv" under [year].',
+        expected='A sheet with each term’s name, first and last day, such as terms = "terms.csv" under [year]; or the '
+        'days themselves: spans = "2026-09-08..2027-06-24".',
         advice="“nomarium sheet terms -o terms.csv” writes a blank one.",
     )
 

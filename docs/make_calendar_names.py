@@ -1,0 +1,86 @@
+"""Writes the names of months and weekdays in all languages, as CLDR has them: src/nomarium/core/values/*_names.json.
+
+``python docs/make_calendar_names.py``; it needs Babel, which brings the CLDR. The names of the usual languages stand in
+a file of their own: few sheets need another.
+"""
+
+import json
+from collections.abc import Mapping
+from pathlib import Path
+
+import babel
+from babel import Locale
+from babel.localedata import locale_identifiers
+
+from nomarium.core.values.languages import USUAL
+from nomarium.core.values.words import normalised, without_accents
+
+FOLDER = Path(__file__).parent.parent / "src" / "nomarium" / "core" / "values"
+SHORTEST_BEGINNING = 3
+ALSO_WRITTEN = {"de": {"mrz": 3}}
+ALSO_SHORT = {"pl": "pn wt śr cz pt sb nd", "pt": "2ª 3ª 4ª 5ª 6ª"}
+"""What people write besides, from Monday on: not in CLDR."""
+
+Forms = Mapping[str, Mapping[str, Mapping[int, str]]]
+
+
+def names(forms: Forms) -> dict[str, int]:
+    """Number the names of months or weekdays, in full and abbreviated, and their beginnings that tell them apart."""
+    numbers: dict[str, int] = {}
+    wide: dict[str, int] = {}
+    for context in ("format", "stand-alone"):
+        for width in ("wide", "abbreviated"):
+            for number, name in forms[context][width].items():
+                word = normalised(name).strip(". ")
+                if not word or " " in word or any(map(str.isdigit, word)):
+                    continue
+                numbers[word] = number
+                numbers.setdefault(without_accents(word), number)
+                if width == "wide":
+                    wide[word] = number
+    for word, number in wide.items():
+        for length in range(SHORTEST_BEGINNING, len(word)):
+            beginning = word[:length]
+            if {other for name, other in wide.items() if name.startswith(beginning)} == {number}:
+                numbers.setdefault(beginning, number)
+                numbers.setdefault(without_accents(beginning), number)
+    return numbers
+
+
+def short_names(identifier: str, days: Mapping[str, Mapping[int, str]]) -> dict[str, int]:
+    """Number the shortest names of weekdays: CLDR's, the first two letters, single letters where all of them differ."""
+    two_letters = {number: normalised(name)[:2] for number, name in days["wide"].items()}
+    found: dict[str, int] = {}
+    for forms in (days["short"], two_letters, days["narrow"]):
+        words = {normalised(name).strip(". "): number for number, name in forms.items()}
+        if len(words) == len(forms):
+            new = {form: number for word, number in words.items() for form in (word, without_accents(word))}
+            found = {**{form: number for form, number in new.items() if form}, **found}
+    return {**found, **{form: number for number, form in enumerate(ALSO_SHORT.get(identifier, "").split())}}
+
+
+def described(identifier: str) -> dict[str, object]:
+    """Return what is kept of a language."""
+    locale = Locale.parse(identifier)
+    days = locale.days["stand-alone"]
+    return {
+        "language": locale.english_name or identifier,
+        "months": {**names(locale.months), **ALSO_WRITTEN.get(identifier, {})},
+        "weekdays": names(locale.days),
+        "short": short_names(identifier, days),
+        "letters": "".join(normalised(days["narrow"][number])[:1] for number in range(7)),
+    }
+
+
+def write(file: str, identifiers: list[str]) -> None:
+    """Write the names of some languages, a line each."""
+    lines = [json.dumps(one) + ": " + json.dumps(described(one), ensure_ascii=False) for one in identifiers]
+    text = "{\n" + ",\n".join(lines) + "\n}\n"
+    (FOLDER / file).write_text(text, "utf-8")
+    print(f"{file}: {len(identifiers)} languages, {len(text.encode()):,} octets, by Babel {babel.__version__}")
+
+
+if __name__ == "__main__":
+    write("usual_names.json", list(USUAL))
+    others = [name for name in locale_identifiers() if "_" not in name and name not in USUAL and name != "en"]
+    write("other_names.json", others)

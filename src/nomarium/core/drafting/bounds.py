@@ -1,0 +1,105 @@
+"""From when until when the timetables of a folder run, where they say it themselves and no sheet has the terms."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from dataclasses import replace
+from datetime import date, timedelta
+from functools import cache
+from typing import NamedTuple
+
+from nomarium.core.columns import Kind
+from nomarium.core.drafting.sheets import FoundSheet, as_found, blocks_of
+from nomarium.core.kinds import TIMETABLE_SHEET
+from nomarium.core.problems import DataRefused
+from nomarium.core.sheets import Sheet, holding_span, read_sheet
+from nomarium.core.slots import counted_by_words, read_week_numbers
+from nomarium.core.values import DateChoices, Moment, Order, year_in_titles
+
+
+class Bounds(NamedTuple):
+    """The first and the last day of a timetable, and what says them."""
+
+    first: date
+    last: date
+    said_by: str
+
+
+def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds | None:
+    """Return from when until when all timetables run; None where one does not say it.
+
+    ``order`` is that of day and month, as dates of the folder prove it.
+    """
+    found = [_bounds_of(sheet, order) for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
+    known = [one for one in found if one is not None]
+    if not known or len(known) < len(found):
+        return None
+    said_by = ", ".join(dict.fromkeys(one.said_by for one in known))
+    return Bounds(min(one.first for one in known), max(one.last for one in known), said_by)
+
+
+# A draft is written several times until it builds: its sheets are read once.
+@cache
+def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
+    if sheet.kind is Kind.GRID:
+        captions = [[holding_span(text, order) for text in block.captions] for block in blocks_of(sheet)]
+        spans = [[span for span in several if span] for several in captions]
+        if not spans or any(len(several) != 1 for several in spans):
+            return None
+        whole = [several[0] for several in spans]
+        first, last = min(span.first for span in whole), max(span.last for span in whole)
+        return Bounds(first, last, f"the captions in {sheet.path.name}")
+    if sheet.grid is None:
+        return None
+    try:
+        choices = replace(as_found(sheet), dates=DateChoices(order=order))
+        table, _ = read_sheet(sheet.grid.copy(), TIMETABLE_SHEET, choices)
+    except DataRefused:
+        return None
+    return (_by_dates(table, sheet) or _by_weeks(table, sheet)) if table is not None and len(table) else None
+
+
+def _by_dates(table: Sheet, sheet: FoundSheet) -> Bounds | None:
+    """Return the first and the last day of rows that each have both."""
+    firsts, lasts = (_days_below(table, name) for name in ("from", "until"))
+    if not firsts or not lasts:
+        return None
+    return Bounds(min(firsts), max(lasts), f"the first and last days in {sheet.path.name}")
+
+
+def _days_below(table: Sheet, name: str) -> list[date]:
+    """Return the dates of a column; none where a cell has none."""
+    column, moments = table.matches.column(name), table.moments.get(name)
+    if column is None or moments is None:
+        return []
+    found = [moments.moments.get(cell) for cell in column.cells]
+    days = [one.last or one.first if isinstance(one, Moment) else None for one in found]
+    return [day for day in days if day] if all(days) else []
+
+
+def _by_weeks(table: Sheet, sheet: FoundSheet) -> Bounds | None:
+    """Return the first and the last day of calendar weeks, where a title, the tab or the file says their year."""
+    column = table.matches.column("week")
+    read = [read_week_numbers(text) for text in table.texts("week")] if column else []
+    year = year_in_titles([*table.table.titles, sheet.sheet or "", sheet.path.stem])
+    said = column is not None and counted_by_words(column.heading) == "calendar"
+    if column is None or year is None or not all(one and (said or one.counted_by == "calendar") for one in read):
+        return None
+    days = [day for one in read if one for day in _days_of_weeks(one.numbers, year.first, year.last)]
+    numbers = sum(len(one.numbers) for one in read if one)
+    if len(days) != numbers * 2:
+        return None  # a week that the year has not, or twice
+    return Bounds(min(days), max(days), f"the weeks in {sheet.path.name}, of {year.text}")
+
+
+def _days_of_weeks(numbers: Iterable[int], first: date, last: date) -> Iterable[date]:
+    """Yield Monday and Sunday of each week that lies in a year, by RFC 5545's and ISO 8601's numbers."""
+    for number in numbers:
+        for year in range(first.year, last.year + 1):
+            try:
+                monday = date.fromisocalendar(year, number, 1)
+            except ValueError:
+                continue
+            sunday = monday + timedelta(days=6)
+            if monday <= last and sunday >= first:
+                yield from (monday, sunday)

@@ -1,0 +1,73 @@
+"""Spans of dates within longer texts: "Clinic plan, valid 11.01.2027 to 25.06.2027"."""
+
+from __future__ import annotations
+
+import re
+from datetime import date
+from functools import cache
+from typing import NamedTuple
+
+from nomarium.core.values.date_text import DateShape, Order
+from nomarium.core.values.languages import likeliest_words
+from nomarium.core.values.moment_text import MomentScanner
+from nomarium.core.values.reach import in_reach
+from nomarium.core.values.wording import day_words
+
+_LONGEST = 160
+_MOST_WORDS = 11
+_EDGES = " \t,;:.()[]"
+
+
+class DateSpan(NamedTuple):
+    """The first and the last day of a span that a text names, and what stands before and behind it."""
+
+    first: date
+    last: date
+    before: str
+    behind: str
+
+    @property
+    def words(self) -> str:
+        """The span as it is told."""
+        return f"{day_words(self.first)} to {day_words(self.last)}"
+
+
+@cache
+def span_of_dates(text: str, order: Order | None = None) -> DateSpan | None:
+    """Return the one span of dates, with its year, that a text names; None for none, several, or one in doubt.
+
+    ``order`` is that of day and month, where it is known.
+    """
+    if len(text) > _LONGEST or sum(map(str.isdigit, text)) < 6:
+        return None
+    scanner = MomentScanner(likeliest_words(re.findall(r"[^\W\d_]{3,}", text)))
+    words = [(match.start(), match.end()) for match in re.finditer(r"\S+", text)]
+    found: list[DateSpan] = []
+    taken = 0
+    for number, (start, _) in enumerate(words):
+        if start < taken:
+            continue
+        for _, end in reversed(words[number : number + _MOST_WORDS]):
+            piece = text[start:end].strip(_EDGES)
+            days = _read(piece, scanner, order) if any(map(str.isdigit, piece)) else None
+            if days is not None:
+                found.append(DateSpan(*days, text[:start].strip(_EDGES), text[end:].strip(_EDGES)))
+                taken = end
+                break
+    return found[0] if len(found) == 1 else None
+
+
+def _read(text: str, scanner: MomentScanner, order: Order | None) -> tuple[date, date] | None:
+    shape = scanner.scan(text)
+    if shape is None or shape.first is None or shape.last is None or shape.times:
+        return None
+    orders = [order] if order in shape.first.readings else list(shape.first.readings)
+    pairs = {(_day(shape.first, one), _day(shape.last, one)) for one in orders}
+    spans = [(first, last) for first, last in pairs if first and last and first < last]
+    return spans[0] if len(spans) == 1 else None
+
+
+def _day(shape: DateShape, order: Order) -> date | None:
+    reading = shape.readings.get(order)
+    day = reading.as_date() if reading else None
+    return day if day is not None and in_reach(day) else None
