@@ -6,6 +6,8 @@ from nomarium.core.columns.contents import (
     holds_repeats,
     holds_times,
     holds_weekdays,
+    is_repeat,
+    mixes_dates_and_repeats,
     says_how_often,
     what_meets,
 )
@@ -92,7 +94,9 @@ __all__ = [
     "holds_repeats",
     "holds_times",
     "holds_weekdays",
+    "is_repeat",
     "match_columns",
+    "mixes_dates_and_repeats",
     "no_dates_in",
     "says_how_often",
     "undated",

@@ -9,7 +9,7 @@ from itertools import islice
 
 from nomarium.core.columns.fields import DAY_HEADINGS, SheetKind, heading_key
 from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead_in
-from nomarium.core.values import ORDERS, Order, date_in, is_weekday, read_length, scan_span
+from nomarium.core.values import ORDERS, Order, date_in, is_weekday, read_length, scan_span, spans_in
 
 _NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
 _HALF = re.compile(r"[ap]\.?\s?m\.?", re.IGNORECASE)
@@ -223,15 +223,43 @@ def holds_repeats(column: Column) -> bool:
     cells = list(_filled(column))
     if not cells or not all(isinstance(cell, str) and len(cell) <= _LONGEST and not is_data(cell) for cell in cells):
         return False
+    return sum(is_repeat(cell) for cell in cells if isinstance(cell, str)) * 2 > len(cells)
+
+
+def is_repeat(text: str) -> bool:
+    """Tell whether a text says how often something is, and not just on which days of a cycle."""
     from nomarium.core.repeats import NotUnderstood, read_words
 
-    def is_repeat(text: str) -> bool:
-        try:
-            return not read_words(text, date(2000, 1, 3)).labels or text.casefold().startswith(("every ", "each "))
-        except NotUnderstood:
-            return False
+    try:
+        return not read_words(text, date(2000, 1, 3)).labels or text.casefold().startswith(("every ", "each "))
+    except NotUnderstood:
+        return False
 
-    return sum(is_repeat(cell) for cell in cells if isinstance(cell, str)) * 2 > len(cells)
+
+def holds_days_and_times(column: Column) -> bool:
+    """Tell whether most cells of a column name weekdays and, behind them, times: "Mo 10:00-12:00, Mi 9:00-10:00"."""
+    texts = [cell for cell in dict.fromkeys(_filled(column)) if isinstance(cell, str) and len(cell) <= _LONGEST]
+    return sum(map(_is_days_and_times, texts)) * 2 > len(texts) > 0
+
+
+def _is_days_and_times(text: str) -> bool:
+    spans = list(spans_in(text))
+    starts = [0, *(span.end for span in spans)]
+    words = [_BETWEEN_DAYS.split(text[a : span.start].strip(" ,;:/")) for a, span in zip(starts, spans, strict=False)]
+    return bool(spans) and all(word and is_weekday(word) for several in words for word in several)
+
+
+_BETWEEN_DAYS = re.compile(r"\s*[,;/&+]\s*|\s+(?:and|und|et|y|e|en|och|og)\s+|\s*[-–]\s*")
+
+
+def mixes_dates_and_repeats(column: Column) -> bool:
+    """Tell whether each cell of a column is a date, or says how often something is; and some are each."""
+    cells = [cell for cell in dict.fromkeys(_filled(column)) if not isinstance(cell, str) or len(cell) <= _LONGEST]
+    repeats = [cell for cell in cells if isinstance(cell, str) and _HOW_OFTEN.search(cell) and not _is_date(cell)]
+    if not repeats or len(repeats) == len(cells):
+        return False
+    others = [cell for cell in cells if cell not in repeats]
+    return all(map(_is_date, others)) and all(is_repeat(cell) for cell in repeats)
 
 
 def says_how_often(column: Column) -> bool:

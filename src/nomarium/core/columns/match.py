@@ -15,6 +15,7 @@ from nomarium.core.columns.contents import (
     holds_amounts,
     holds_codes,
     holds_dates,
+    holds_days_and_times,
     holds_halves_of_the_day,
     holds_lengths,
     holds_mostly_times,
@@ -117,7 +118,8 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
             match.field, match.certainty, match.why = name, Certainty.LIKELY, f"like “{heading}”"
 
 
-_BESIDE_REPEATS = {"until": "until", "till": "until", "through": "until", "times": "times", "count": "times"}
+_BESIDE_REPEATS = dict.fromkeys(("until", "till", "through", "last"), "until")
+_BESIDE_REPEATS |= dict.fromkeys(("times", "count"), "times")
 """Headings that mean something else beside a column of repeats."""
 
 
@@ -253,6 +255,10 @@ def _spans_by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "period", counts_up, "its numbers count up")
     if ("start", "end") in sheet.spans:
         _take_clocks(matches)
+    if "slot" in sheet.names and all(map(matches.open, ("day", "slot"))):
+        for match in matches.all:
+            if match.field in ("hours", "period") and holds_days_and_times(match.column):
+                match.field, match.why = "slot", "its heading, with days and times below it"
 
 
 def _take_days(matches: Matches) -> None:
@@ -431,6 +437,7 @@ def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
     _people_by_form(matches, sheet)
     _no_periods(matches)
     names = ("class", "course")
+    _groups_of_courses(matches)
     if not set(names) <= set(sheet.names) or not matches.open("class") or matches.open("day"):
         return
     groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
@@ -458,6 +465,19 @@ def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
             match.certainty, match.why = Certainty.DOUBTFUL, "the only column of words left"
         if match.column is found:
             match.field = "course"
+
+
+def _groups_of_courses(matches: Matches) -> None:
+    """Let the groups be the classes, and what may mean either the course, where both stand beside one another."""
+    groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
+    either = [match for match in matches.all if match.field == "class" and heading_key(match.column.heading) in _EITHER]
+    if len(groups) == len(either) == 1 and matches.open("course") and either[0].certainty is Certainty.SURE:
+        groups[0].field, groups[0].why = "class", "its heading, beside a course"
+        either[0].field, either[0].why = "course", "its heading, beside groups"
+
+
+_EITHER = frozenset(map(heading_key, "curso|kurs|kurse|corso|kursus|cursus|kurssi|kurz|kurzus".split("|")))
+"""Headings of courses as well as of classes."""
 
 
 def _classes_by_homeroom(matches: Matches) -> None:

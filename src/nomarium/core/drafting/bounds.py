@@ -8,12 +8,15 @@ from datetime import date, timedelta
 from functools import cache
 from typing import NamedTuple
 
-from nomarium.core.columns import Kind
+from nomarium.core.columns import Headings, Kind, match_columns
+from nomarium.core.drafting.proved import repeats
 from nomarium.core.drafting.sheets import FoundSheet, as_found, blocks_of
-from nomarium.core.kinds import TIMETABLE_SHEET
-from nomarium.core.problems import DataRefused
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
+from nomarium.core.problems import DataRefused, has_errors
 from nomarium.core.sheets import Sheet, holding_span, read_sheet
 from nomarium.core.slots import counted_by_words, read_week_numbers
+from nomarium.core.sources import EventChoices, read_events
+from nomarium.core.tables import Grid, find_table
 from nomarium.core.values import DateChoices, Moment, Order, year_in_titles
 
 
@@ -26,11 +29,13 @@ class Bounds(NamedTuple):
 
 
 def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds | None:
-    """Return from when until when all timetables run; None where one does not say it.
+    """Return from when until when all timetables run, or all that repeats beside closures; None where one is silent.
 
     ``order`` is that of day and month, as dates of the folder prove it.
     """
-    found = [_bounds_of(sheet, order) for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
+    timetables = [sheet for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
+    closed = any(sheet.kind is Kind.CLOSURES for sheet in sheets)
+    found = [_bounds_of(sheet, order) for sheet in timetables or (filter(repeats, sheets) if closed else ())]
     known = [one for one in found if one is not None]
     if not known or len(known) < len(found):
         return None
@@ -51,12 +56,29 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
         return Bounds(first, last, f"the captions in {sheet.path.name}")
     if sheet.grid is None:
         return None
+    if sheet.kind is Kind.EVENTS:
+        return _by_repeats(sheet, sheet.grid.copy(), order)
     try:
         choices = replace(as_found(sheet), dates=DateChoices(order=order))
         table, _ = read_sheet(sheet.grid.copy(), TIMETABLE_SHEET, choices)
     except DataRefused:
         return None
     return (_by_dates(table, sheet) or _by_weeks(table, sheet)) if table is not None and len(table) else None
+
+
+def _by_repeats(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | None:
+    """Return the first and the last day of events that repeat; None where a row cannot be read."""
+    headings = Headings(EVENT_SHEET)
+    try:
+        table, _ = find_table(grid, headings)
+    except DataRefused:
+        return None
+    matches, problems = match_columns(table, {}, headings)
+    read = read_events(table, matches, EventChoices("UTC", dates=DateChoices(order=order)))
+    days = [one.start.date() for series in read.series for one in series.occurrences]
+    if has_errors([*problems, *read.problems]) or read.refused or not days:
+        return None
+    return Bounds(min(days), max(days), f"what repeats in {sheet.path.name}")
 
 
 def _by_dates(table: Sheet, sheet: FoundSheet) -> Bounds | None:

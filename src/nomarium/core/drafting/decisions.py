@@ -94,6 +94,16 @@ def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
         )
 
 
+def of_idle_closures(file: str) -> Decision:
+    """Closures beside what repeats, where no sheet says when the year is: they would have no effect."""
+    return Decision(
+        file,
+        "It says when it is closed, but no sheet says from when until when the year runs, so that nothing is closed. "
+        'Write under [year] spans = "2026-09-08..2027-06-24" and '
+        f"closures = {toml_text(file)}; or take this line out: what repeats does so on those days, too.",
+    )
+
+
 def of_closures(sheets: Sequence[FoundSheet], left_out: Sequence[FoundSheet]) -> Iterator[Decision]:
     """Meetings in a year that nothing interrupts."""
     kinds = {kind for sheet in sheets for kind in (sheet.kind, *sheet.recognised.also)}

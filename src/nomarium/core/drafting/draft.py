@@ -10,7 +10,7 @@ from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
 from nomarium.core.drafting.bounds import Bounds, bounds_of_year
 from nomarium.core.drafting.decisions import Decision
-from nomarium.core.drafting.proved import may_be_closures, proved_order, proved_together, silent_rows
+from nomarium.core.drafting.proved import may_be_closures, proved_order, proved_together, repeats, silent_rows
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
@@ -551,6 +551,9 @@ class _Writer:
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
         if not self._has_year:
             yield from decisions.of_terms(self._sheets)
+            if any(map(repeats, self._sheets)) and not self._of(Kind.LIST, Kind.GRID):
+                for sheet in self._of(Kind.CLOSURES):
+                    yield decisions.of_idle_closures(sheet.named(self._choices.folder))
         elif (self._bounds or self._of(Kind.TERMS)) and self._hangs_on_closures():
             yield from decisions.of_closures(self._sheets, left_out)
         if self._has_year:

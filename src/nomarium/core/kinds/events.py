@@ -17,6 +17,7 @@ from nomarium.core.columns import (
     dated,
     has_one_of,
     holds_repeats,
+    mixes_dates_and_repeats,
     says_how_often,
 )
 from nomarium.core.kinds import vocabulary as words
@@ -40,7 +41,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "start_date",
         "the day it happens, or its first day; a date or a range of dates; required",
-        "start date|date|dates|begin date|beginning date|from date|date from|first day|event date|"
+        "start date|date|dates|first|begin date|beginning date|from date|date from|first day|event date|"
         "date of event|starting date|date start|start day|on|when date|due date|due|scheduled date|"
         "calendar date|day and date|date begins|begins on|starts on|date(s)|opening date|datum|fecha|data|"
         "dato|startdatum|date de début|fecha de inicio|data inizio",
@@ -308,7 +309,9 @@ def _repeated(seen: Evidence) -> Verdict:
     """Its cells say how often something is, as a list of duties or lessons without dates does."""
     columns = seen.table.columns if seen.table else []
     named = seen.named.get("repeat")
-    found = any(map(says_how_often, columns)) or (named is not None and holds_repeats(named))
+    found = any(says_how_often(one) or mixes_dates_and_repeats(one) for one in columns) or (
+        named is not None and holds_repeats(named)
+    )
     return Verdict("" if found else "no column of dates")
 
 

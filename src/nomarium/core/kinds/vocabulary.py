@@ -135,7 +135,8 @@ COURSE = (
     "course id|course no|subject code|class title|class description|unit of study|discipline|module title|module name|"
     "programme|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|"
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"
-    "kursus|lesson title|lesson|activity|title"
+    "kursus|lesson title|lesson|activity|title|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
+    "předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
 )
 
 DIVISION = (

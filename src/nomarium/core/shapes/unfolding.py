@@ -12,7 +12,7 @@ from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import Axis, one_date, weekdays_named
-from nomarium.core.shapes.cell_texts import Said, is_free, is_place_word, read_cell
+from nomarium.core.shapes.cell_texts import Said, is_free, is_place_word, looks_like_place, read_cell
 from nomarium.core.shapes.crossing import Crossing, Row, hours_in
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.patterns import Patterns
@@ -89,6 +89,9 @@ class _Unfolding:
         self._weeks = self._kind is Kind.EVENTS and found.goes_by_weeks()
         around = " ".join(text for _, texts in found.lines for text in texts)
         self._days = weekdays_named(days) or (weekdays_named(around) if self._weeks else ())
+        self._title_with_hours = self._find_hours_of_all()
+        self._hours_of_all = hours_in(self._title_with_hours[1]) if self._title_with_hours else ""
+        """The times that a title says of all entries, where none says its own."""
         self._open_weeks = False
         """Whether a cell means a week, and nothing says which of its days."""
 
@@ -115,13 +118,26 @@ class _Unfolding:
         )
         return Unfolded(list_of, self._kind, self._whose(), self._why(), list(self._problems()))
 
+    def _titles(self) -> list[tuple[int, int, str]]:
+        """Return the texts above the days, each with its row and column."""
+        view = self._found.view
+        return [(row, column, text) for row in range(self._found.axes[0].row) for column, text in view.filled(row)]
+
+    def _find_hours_of_all(self) -> tuple[tuple[int, int], str] | None:
+        """Return the one title that holds a span of times, where neither cells, lines, days nor codes hold any."""
+        found = self._found
+        codes = self._key.meanings.values()
+        near = [*found.texts(), *found.about_days.values(), *found.names()]
+        if any(map(span_in, near)) or found.hours_lead is not None or any(one.hours for one in codes):
+            return None
+        timed = [((row, column), text) for row, column, text in self._titles() if hours_in(text)]
+        return timed[0] if len(timed) == 1 else None
+
     def _bounds(self) -> tuple[int, int, DateSpan] | None:
         """Return the one title above weekdays that says from when until when they hold, and where it stands."""
         if self._kind is not Kind.LIST:
             return None
-        view = self._found.view
-        titles = [(row, *cell) for row in range(self._found.axes[0].row) for cell in view.filled(row)]
-        found = [(row, column, span) for row, column, text in titles if (span := holding_span(text))]
+        found = [(row, column, span) for row, column, text in self._titles() if (span := holding_span(text))]
         return found[0] if len(found) == 1 else None
 
     def _whose(self) -> str:
@@ -161,7 +177,7 @@ class _Unfolding:
 
     def _rows(self) -> Iterator[list[_Filled]]:
         found = self._found
-        words_are_place = self._role in ("class", "team", "group", "student") and self._who is not None
+        words_are_place = self._words_are_places()
         for row, column, text in found.cells():
             name = found.name(row, self._who) if self._who is not None else ""
             if is_free(text):
@@ -179,6 +195,16 @@ class _Unfolding:
                 continue
             for one in said:
                 yield from self._on_days(row, column, name, one)
+
+    def _words_are_places(self) -> bool:
+        """Tell whether the words beside times are places: of a class, only where most look so; of a team, surely."""
+        if self._who is None or self._role not in ("class", "team", "group", "student"):
+            return False
+        texts = self._found.texts()
+        words = [" ".join((text[: span.start] + text[span.end :]).split()) for text in texts if (span := span_in(text))]
+        known = {room.casefold() for room in self._rooms}
+        like = [word for word in words if word.casefold() in known or looks_like_place(word)]
+        return self._role != "class" or len(like) * 2 > len(words)
 
     def _on_days(self, row: Row, column: int, name: str, said: Said) -> Iterator[list[_Filled]]:
         """Yield an entry on its day, or on each day of its week where its head is a week."""
@@ -229,7 +255,7 @@ class _Unfolding:
             what = [(said.title, here)]
         else:
             what = [(title, here), ("", here)]
-        hours = said.hours or self._hours_of(row)
+        hours = said.hours or self._hours_of(row) or self._hours_of_all
         return [
             *(named if self._whose() and not self._is_titled else []),
             *more,
@@ -272,6 +298,9 @@ class _Unfolding:
             row, column, span = bounds
             place, text = found.view.place(row, column), found.view.text(row, column)
             yield note_used(place, text, [f"the span {span.words}"])
+        if self._title_with_hours is not None:
+            at, text = self._title_with_hours
+            yield note_used(found.view.place(*at), text, [f"the times {self._hours_of_all}"])
         for row, heading in found.about_days.items():
             if is_place_word(heading) and heading_key(heading) not in _ANY_PLACE:
                 yield wording.taken_for_place(found.view.place(row, 0), heading)

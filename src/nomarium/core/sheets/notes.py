@@ -28,7 +28,7 @@ _HOLDS = re.compile(
     r"dienstplan|kursplan|emploi du temps|horaires?|horarios?|orario|rooster|schema|skema|timeplan|kurse|cours|"
     r"cursos?|corsi|terms?|"
     r"semester|trimester|quarter|season|spring|summer|autumn|fall|winter|halbjahr|semestre|trimestre|saison|temporada|"
-    r"stagione|periodo|période|periode|termin)\b",
+    r"stagione|periodo|période|periode|termin|\w*zeit(?:raum)?|duration|durée|duración|durata|looptijd)\b",
     re.IGNORECASE,
 )
 """Words of titles whose dates are those of all rows."""
@@ -172,7 +172,8 @@ def _column(table: Table, heading: str, cell: Cell, behind: int) -> Column:
 
 def says_when(text: str) -> bool:
     """Tell whether a text holds a span of times, a weekday or a date."""
-    return any(True for _ in spans_in(text)) or any(map(_is_day, _words(text))) or is_data(text)
+    timed = any(True for _ in spans_in(text)) or any(map(_is_day, _words(text))) or is_data(text)
+    return timed or span_of_dates(text) is not None
 
 
 def _words(text: str) -> Iterator[str]:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from datetime import date
 
-from nomarium.core.columns import Match, Matches, holds_dates
+from nomarium.core.columns import Match, Matches, holds_dates, is_repeat, mixes_dates_and_repeats
 from nomarium.core.repeats import bounds_in
 from nomarium.core.sources.repeat_dates import date_in_words
 from nomarium.core.tables import Cell, Column, plain_text
@@ -28,19 +28,38 @@ def with_first_days(matches: Matches, dates: DateChoices, year: SchoolYear | Non
     that the sheet is about. What neither says stays empty.
     """
     repeats = matches.column("repeat")
+    if repeats is None and (mixed := _mixed(matches)) is not None:
+        return _parted(matches, mixed, dates, year)
     if repeats is None or not is_undated(matches):
         return matches
-    usual = year.rules.first if year is not None else dates.within[0] if dates.within else None
-    words = {cell: bounds_in(plain_text(cell)) for cell in set(repeats.cells)}
-
-    def first_day(cell: Cell) -> date | str:
-        bounds = words[cell]
-        if cell == "":
-            return ""
-        if bounds is None or not bounds.first:
-            return usual or ""
-        return date_in_words(bounds.first, usual or date.min, dates.order) or bounds.first
-
-    firsts = {cell: first_day(cell) for cell in words}
+    firsts = {cell: _first_day(cell, dates, year) for cell in set(repeats.cells)}
     column = Column(repeats.heading, repeats.index, [firsts[cell] for cell in repeats.cells])
     return Matches([*matches.all, Match(column, "start_date", why="the words of its repeats")])
+
+
+def _first_day(cell: Cell, dates: DateChoices, year: SchoolYear | None) -> date | str:
+    usual = year.rules.first if year is not None else dates.within[0] if dates.within else None
+    bounds = bounds_in(plain_text(cell))
+    if cell == "":
+        return ""
+    if bounds is None or not bounds.first:
+        return usual or ""
+    return date_in_words(bounds.first, usual or date.min, dates.order) or bounds.first
+
+
+def _mixed(matches: Matches) -> Match | None:
+    """Return the column of dates in which some rows say how often they are in place of one; None for none."""
+    found = [match for match in matches.all if match.field in _DATED and mixes_dates_and_repeats(match.column)]
+    return found[0] if len(found) == 1 else None
+
+
+def _parted(matches: Matches, mixed: Match, dates: DateChoices, year: SchoolYear | None) -> Matches:
+    """Part a column of dates and repeats in two: each row's first day, and how often it is."""
+    column = mixed.column
+    often = {cell: isinstance(cell, str) and is_repeat(cell) for cell in set(column.cells)}
+    firsts = [_first_day(cell, dates, year) if often[cell] else cell for cell in column.cells]
+    repeats = [cell if often[cell] else "" for cell in column.cells]
+    others = [match for match in matches.all if match is not mixed]
+    why = "dates, and words that say how often"
+    day = Match(Column(column.heading, column.index, firsts), mixed.field, mixed.certainty, why)
+    return Matches([*others, day, Match(Column(column.heading, column.index, repeats), "repeat", mixed.certainty, why)])

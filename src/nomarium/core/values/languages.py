@@ -169,7 +169,11 @@ _ENGLISH_LETTERS = "mtwtfss"
 def is_weekday(text: str) -> bool:
     """Tell whether a text is the name of a weekday in English or in one of the usual languages."""
     word = normalised(text).strip(". ")
-    known = weekday_of(word, ENGLISH) is not None or any(word in names.weekdays for names in usual_languages())
+    known = (
+        _FEIRA.fullmatch(word) is not None
+        or weekday_of(word, ENGLISH) is not None
+        or any(word in names.weekdays for names in usual_languages())
+    )
     return known or len(_long_weekdays().get(word, ())) == 1
 
 
@@ -206,6 +210,8 @@ _MOST_WORDS = 2
 def weekday_in_any(text: str) -> int | None:
     """Return the weekday (Monday is 0) that a text names in English, else in the usual languages that agree on it."""
     word = normalised(text).strip(". ")
+    if feira := _FEIRA.fullmatch(word):
+        return int(feira[1]) - 2
     for form in (word, word.removesuffix("s")) if len(word) >= _SHORTEST_PLURAL else (word,):
         if form in ENGLISH.weekdays:
             return ENGLISH.weekdays[form]
@@ -213,6 +219,10 @@ def weekday_in_any(text: str) -> int | None:
         if known := found or _long_weekdays().get(form, frozenset()):
             return next(iter(known)) if len(known) == 1 else None
     return None
+
+
+_FEIRA = re.compile(r"([2-6])\.?[ªao]?[ .-]{0,2}(?:feiras?|f)")
+"""The weekdays of Portuguese that count from Sunday: “2ª feira” is Monday."""
 
 
 @cache
