@@ -129,8 +129,10 @@ def hold_against(call: DaysCall, path: Path, sheet: str | None, order: Order | N
 
 def _is_listed(school: School, path: Path, cycle: str) -> bool:
     """Tell whether a cycle was read from a file."""
-    listed = school.plan.plan.cycles[cycle].listed if school.plan else None
-    return listed is not None and school.plan is not None and (school.plan.folder / listed.file).samefile(path)
+    if school.plan is None:
+        return False
+    files = [school.plan.folder / listed.file for listed in school.plan.plan.cycles[cycle].listed]
+    return any(file.exists() and file.samefile(path) for file in files)
 
 
 def _own_list(path: Path, cycle: str) -> Problem:

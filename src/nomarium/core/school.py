@@ -174,10 +174,10 @@ class _Assembly:
         keys = self._keys.year
         weekdays = {WEEKDAY_NAMES.index(name) for name in keys.school_days}
         for name, cycle in self._keys.cycles.items():
-            listed = self._listed(name, cycle) if cycle.listed and not cycle.labels else None
-            if listed and cycle.listed:
+            listed = self._listed(name, cycle) if not cycle.labels else None
+            if listed:
                 place = self._plan.place("cycles", name, "listed")
-                terms, closures = year_of_list(listed, weekdays, cycle.listed.file, place)
+                terms, closures = year_of_list(listed, weekdays, cycle.listed[0].file, place)
                 self._school.problems.append(year_is_listed(place, terms, len(closures)))
                 return terms, closures
         return [], []
@@ -277,15 +277,19 @@ class _Assembly:
         return unknown_division(place, division, self._keys.school.divisions)
 
     def _listed(self, name: str, keys: CycleKeys) -> dict[date, Pin] | None:
-        if keys.listed is None:
+        if not keys.listed:
             return None
         if name in self._lists:
             return self._lists[name]
-        for choices in self._sheets.of([keys.listed], "cycles", name, "listed"):
+        pins: dict[date, Pin] = {}
+        for choices in self._sheets.of(keys.listed, "cycles", name, "listed"):
             found = self._take(read_listed_days(choices, name, tuple(keys.labels)))
             self._note(found.sheet, counted(len(found.labels), "listed day"))
-            self._lists[name] = dict(sorted(found.labels.items()))
-        return self._lists.setdefault(name, {})
+            for day, pin in found.labels.items():
+                if day in pins and pins[day].label != pin.label:
+                    self._school.problems.append(two_pins(day, pin, pins[day]))
+                pins[day] = pin
+        return self._lists.setdefault(name, dict(sorted(pins.items())))
 
     def _pins(self, name: str, keys: CycleKeys, listed: dict[date, Pin]) -> dict[date, Pin]:
         pins = dict(listed)

@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import re
 from collections.abc import Collection, Sequence
+from datetime import date
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, Kind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import Problem
-from nomarium.core.tables import Cell, Column, LeftOut, Table, plain_text
+from nomarium.core.tables import Cell, Column, LeftOut, Table, is_data, plain_text
 from nomarium.core.values import month_of, names_part_of_year, weekday_in_any
 
 _MONTH = re.compile(r"(?P<month>[^\W\d_]+)\.?,?(?:\s+(?:de\s+|del\s+)?(?P<year>\d{4}))?")
@@ -100,7 +101,12 @@ def _take_out(table: Table, records: Collection[int]) -> None:
 
 
 def _column_of_days(table: Table, headings: Headings) -> Column | None:
-    """Return the column whose cells want a month or a year: one of dates by its heading, else the first."""
+    """Return the column whose cells want a month or a year: one of dates by its heading, else the first.
+
+    None where another column has whole dates: what are numbers beside them is something else.
+    """
+    if any(map(_holds_whole_dates, table.columns)):
+        return None
     dated = [
         column
         for column in table.columns
@@ -109,6 +115,11 @@ def _column_of_days(table: Table, headings: Headings) -> Column | None:
     candidates = [*dated, *(column for column in table.columns[:1] if not column.heading)]
     fitting = [column for column in candidates if _wants_more(column.cells)]
     return fitting[0] if fitting else None
+
+
+def _holds_whole_dates(column: Column) -> bool:
+    cells = [cell for cell in column.cells if cell != ""]
+    return bool(cells) and all(isinstance(cell, date) or (is_data(cell) and _YEAR.search(str(cell))) for cell in cells)
 
 
 def _wants_more(cells: Sequence[Cell]) -> bool:

@@ -80,6 +80,12 @@ def _minutes(cell: Cell) -> int | None:
     return int(found[1]) * 60 + int(found[2]) if found and int(found[1]) <= 24 and int(found[2]) < 60 else None
 
 
+def are_clock_times(column: Column) -> bool:
+    """Tell whether all filled cells of a column are times on a clock, “9.30” included."""
+    cells = list(_filled(column))
+    return bool(cells) and all(_minutes(cell) is not None for cell in cells)
+
+
 def are_starts_and_ends(first: Column, last: Column) -> bool:
     """Tell whether two neighbouring columns are clock times, those of the second never before those of the first.
 
@@ -195,6 +201,8 @@ def named_field(column: Column, kind: SheetKind, known: Callable[[str], str | No
     field = kind.field(name) if name else None
     if field is not None and field.dated and holds_dates(column):
         return field.dated
+    if field is not None and field.timed and are_clock_times(column):
+        return field.timed
     if field is not None and field.titled and holds_titles(column) and _are_phrases(column):
         return field.titled
     return name

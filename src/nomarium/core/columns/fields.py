@@ -60,6 +60,8 @@ class Field(NamedTuple):
     """Its column in the blank sheet of its kind; none where that does not ask for it."""
     codes: str = ""
     """The field that a second column of it is, where that holds codes: “Course” with “CHEM 110” beside “Title”."""
+    timed: str = ""
+    """The field that it is where its cells are times of day: “Fra”."""
     dated: str = ""
     """The field that it is where it holds dates: “Starts” with “15 Sep 2026” beside “Time”."""
     titled: str = ""

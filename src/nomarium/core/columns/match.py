@@ -3,41 +3,29 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Mapping, Sequence
 from difflib import get_close_matches
-from itertools import pairwise
 
 from nomarium.core.columns import wording
+from nomarium.core.columns.by_contents import fields_by_contents
 from nomarium.core.columns.contents import (
-    are_first_and_last_days,
-    are_starts_and_ends,
-    counts_up,
     holds_amounts,
-    holds_codes,
     holds_dates,
-    holds_days_and_times,
     holds_halves_of_the_day,
-    holds_lengths,
-    holds_mostly_times,
     holds_numbers,
     holds_repeats,
     holds_times,
-    holds_titles,
-    is_deadline,
-    may_be_the_day,
-    may_be_times,
     named_field,
     names_no_time,
     says_how_often,
-    what_meets,
 )
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Holds, Kind, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
-from nomarium.core.columns.joined import join_code, join_doubles, join_parts, title_of_two_sides
+from nomarium.core.columns.joined import join_doubles, join_parts, title_of_two_sides
 from nomarium.core.columns.matches import Certainty, Match, Matches
+from nomarium.core.columns.meetings import codes_apart, meetings_named
 from nomarium.core.problems import Problem, WrongCall
-from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
-from nomarium.core.values import PERSON_FORM, most_are
+from nomarium.core.tables import Column, Table, column_letters, lead_in
 
 
 def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -> tuple[Matches, list[Problem]]:
@@ -56,13 +44,13 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _departures_first(matches)
     _release_weaker(matches, headings)
-    _codes_apart(matches, headings.sheet)
-    _meetings_named(matches, headings.sheet)
+    codes_apart(matches, headings.sheet)
+    meetings_named(matches, headings.sheet)
     join_doubles(matches, headings.sheet)
     doubled = _doubled(table, matches, headings.sheet.names)
     _by_likeness(matches, headings)
     title_of_two_sides(matches, headings.sheet)
-    _by_contents(matches, headings.sheet)
+    fields_by_contents(matches, headings.sheet)
     unsure = [
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
     ]
@@ -227,140 +215,6 @@ def _is_telling(heading: str) -> bool:
     return bool(heading) and heading_key(heading) not in DAY_HEADINGS
 
 
-def _by_contents(matches: Matches, sheet: SheetKind) -> None:
-    """Find the date, then the title, among columns that no heading explains; only where a single one can be it."""
-    if sheet.kind is not Kind.EVENTS:
-        _spans_by_contents(matches, sheet)
-    if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
-        _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
-        if matches.open("start_date"):
-            _take_only(matches, "start_date", is_deadline, "all its cells are dates, and no other column has any")
-    if "start_time" in sheet.names and all(map(matches.open, _TIMES)):
-        _take_times(matches)
-    elif "end_time" in sheet.names and matches.open("end_time") and matches.open("end"):
-        _take_end(matches)
-    elif "start_time" in sheet.names and not (matches.open("end_time") and matches.open("end")):
-        _take_start(matches)
-    if "duration" in sheet.names and matches.open("duration") and matches.open("end_time") and matches.open("end"):
-        _take_only(matches, "duration", holds_lengths, "all its cells are lengths of time")
-    if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
-        _take_title(matches)
-
-
-def _spans_by_contents(matches: Matches, sheet: SheetKind) -> None:
-    """Find first and last days, periods, starts and ends among columns that no heading explains."""
-    if ("start_date", "end_date") in sheet.spans:
-        _take_days(matches)
-    if sheet.kind is Kind.BELLS and matches.open("period"):
-        _take_only(matches, "period", counts_up, "its numbers count up")
-    if ("start", "end") in sheet.spans:
-        _take_clocks(matches)
-    if "slot" in sheet.names and all(map(matches.open, ("day", "slot"))):
-        for match in matches.all:
-            if match.field in ("hours", "period") and holds_days_and_times(match.column):
-                match.field, match.why = "slot", "its heading, with days and times below it"
-
-
-def _take_days(matches: Matches) -> None:
-    """Take two columns of dates, the second never before the first, for first and last days, whatever heads them."""
-    dated = [match for match in matches.unused_matches() if may_be_the_day(match.column)]
-    starts = [match for match in matches.all if match.field == "start_date"]
-    if matches.open("start_date") and len(dated) == 2:
-        pair = dated
-    elif len(starts) == len(dated) == 1 and starts[0].column.index < dated[0].column.index:
-        pair = [*starts, *dated]
-    else:
-        return
-    if matches.open("end_date") and are_first_and_last_days(pair[0].column, pair[1].column):
-        for match, name in zip(pair, ("start_date", "end_date"), strict=True):
-            if match.field != name:
-                match.field, match.certainty, match.why = name, Certainty.LIKELY, "dates never before those beside them"
-
-
-def _take_clocks(matches: Matches) -> None:
-    """Take the only two columns of times, one beside the other, for starts and ends, where no heading says them."""
-    timed = [match for match in matches.unused_matches() if may_be_times(match.column)]
-    beside = len(timed) == 2 and timed[1].column.index == timed[0].column.index + 1
-    if beside and all(map(matches.open, ("start", "end", "hours"))):
-        for match, name in zip(timed, ("start", "end"), strict=True):
-            match.field, match.certainty, match.why = name, Certainty.LIKELY, "the only two columns of times"
-
-
-def _take_title(matches: Matches) -> None:
-    """Find the title: the descriptions where nothing stands nearer to the date, else the only column of words."""
-    described = next((match for match in matches.all if match.field == "description"), None)
-    dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
-    if described is not None and described.certainty is Certainty.SURE:
-        nearer = [
-            match
-            for match in matches.unused_matches()
-            if dated and match.column.heading and holds_titles(match.column) and _are_different(match.column)
-            if abs(match.column.index - dated[0]) < abs(described.column.index - dated[0])
-            or _is_filled(match.column) > _is_filled(described.column)
-        ]
-        beside = len(nearer) == 1
-        taken = nearer[0] if beside else described
-        taken.field, taken.certainty = "summary", Certainty.DOUBTFUL
-        taken.why = "the column of words beside the date" if beside else "no other column is the title"
-        return
-    _take_only(matches, "summary", holds_titles, "the only column of words left")
-    _take_beside_the_date(matches)
-
-
-def _is_filled(column: Column) -> bool:
-    return all(cell != "" for cell in column.cells)
-
-
-_LONGEST_MARK = 2
-_TIMES = ("start_time", "start", "when", "hours", "end_time", "end")
-
-
-def _take_start(matches: Matches) -> None:
-    """Take the only column of times that is left for the starts, where a heading names the ends."""
-    timed = [match for match in matches.unused_matches() if holds_mostly_times(match.column)]
-    if len(timed) == 1 and matches.open("start_time") and matches.open("start") and matches.open("hours"):
-        timed[0].field, timed[0].certainty = "start_time", Certainty.LIKELY
-        timed[0].why = "its cells are times, and another column has the ends"
-
-
-def _take_times(matches: Matches) -> None:
-    """Take the only column of times for the starts, or the only two for starts and ends; “9.30” counts in a pair."""
-    timed = [match for match in matches.unused_matches() if may_be_times(match.column)] or _pair_beside_dates(matches)
-    if len(timed) <= 2:
-        for match, name in zip(timed, ("start_time", "end_time"), strict=False):
-            match.field, match.certainty, match.why = name, Certainty.DOUBTFUL, "all its cells are times"
-
-
-def _pair_beside_dates(matches: Matches) -> list[Match]:
-    """Return the only two neighbouring columns of starts and ends, dotted ones too, that stand beside the dates."""
-    dated = [match.column.index for match in matches.all if match.field in ("start_date", "weekday")]
-    pairs = [
-        pair
-        for pair in pairwise(matches.unused_matches())
-        if {pair[0].column.index - 1, pair[1].column.index + 1}.intersection(dated)
-        if are_starts_and_ends(pair[0].column, pair[1].column)
-    ]
-    return list(pairs[0]) if len(pairs) == 1 else []
-
-
-def _take_end(matches: Matches) -> None:
-    """Take the column behind the only one of starts for the ends, where its clock times never come before them."""
-    starts = [match for match in matches.all if match.field in ("start_time", "start")]
-    if len(starts) != 1 or not all(map(matches.open, ("end_time", "end", "hours", "when", "duration"))):
-        return
-    behind = [match for match in matches.unused_matches() if match.column.index == starts[0].column.index + 1]
-    timed = [match for match in matches.unused_matches() if may_be_times(match.column)]
-    if behind and all(match in behind for match in timed) and are_starts_and_ends(starts[0].column, behind[0].column):
-        behind[0].field, behind[0].certainty = "end_time", Certainty.LIKELY
-        behind[0].why = "its times stand beside the starts, and never before them"
-
-
-def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why: str) -> None:
-    fitting = [match for match in matches.unused_matches() if fits(match.column)]
-    if len(fitting) == 1:
-        fitting[0].field, fitting[0].certainty, fitting[0].why = name, Certainty.DOUBTFUL, why
-
-
 def _release_weaker(matches: Matches, headings: Headings) -> None:
     """Of columns that claim one field, leave those with cells, and with headings that are the kind's own."""
     titled = [match for match in matches.all if match.field == "summary" and _CALLED_TITLE.search(match.column.heading)]
@@ -381,132 +235,6 @@ def _release_weaker(matches: Matches, headings: Headings) -> None:
 
 
 _CALLED_TITLE = re.compile(r"\b(?:title|titel|titre|título|titolo|summary)\b", re.IGNORECASE)
-
-
-def _codes_apart(matches: Matches, sheet: SheetKind) -> None:
-    """Of two columns of one field, let that with codes be the field that codes are of, else stand before the other."""
-    for field_ in sheet.fields:
-        claiming = [match for match in matches.all if match.field == field_.name]
-        coded = [match for match in claiming if holds_codes(match.column)]
-        if not field_.codes or len(claiming) != 2 or len(coded) != 1:
-            continue
-        if matches.open(field_.codes):
-            coded[0].field, coded[0].why = field_.codes, "its heading, with codes below it"
-        else:
-            join_code(matches, coded[0], next(match for match in claiming if match is not coded[0]))
-
-
-def _people_by_form(matches: Matches, sheet: SheetKind) -> None:
-    """Let the only column of people's names, by their form, be who teaches, where no heading says who does."""
-    if "teacher" not in sheet.names or not matches.open("teacher") or matches.open("day"):
-        return
-    fitting = [match for match in matches.unused_matches() if _holds_people(match.column)]
-    if len(fitting) == 1:
-        fitting[0].field, fitting[0].certainty = "teacher", Certainty.LIKELY
-        fitting[0].why = "its cells have the form of people’s names"
-
-
-def _take_beside_the_date(matches: Matches) -> None:
-    """Take the column of words beside the date for the title, where its texts mostly differ, and no other is it."""
-    dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
-    if not dated or not matches.open("summary"):
-        return
-    fitting = [
-        match
-        for match in matches.unused_matches()
-        if abs(match.column.index - dated[0]) == 1 and holds_titles(match.column) and not holds_codes(match.column)
-    ]
-    if len(fitting) == 1 and _are_different(fitting[0].column):
-        fitting[0].field, fitting[0].certainty = "summary", Certainty.DOUBTFUL
-        fitting[0].why = "the column of words beside the date"
-
-
-def _are_different(column: Column) -> bool:
-    cells = [plain_text(cell) for cell in column.cells if cell != ""]
-    written_out = sum(len(cell) > _LONGEST_MARK for cell in cells)
-    return written_out * 2 > len(cells) and len(set(cells)) * 2 > len(cells)
-
-
-def _holds_people(column: Column) -> bool:
-    names = list(dict.fromkeys(plain_text(cell).strip() for cell in column.cells if cell != ""))
-    return most_are(names, PERSON_FORM)
-
-
-def _meetings_named(matches: Matches, sheet: SheetKind) -> None:
-    """Find what meets, where a day and clock times say when and no heading says what: the only column of words left."""
-    _people_by_form(matches, sheet)
-    _no_periods(matches)
-    names = ("class", "course")
-    _groups_of_courses(matches)
-    if not set(names) <= set(sheet.names) or not matches.open("class") or matches.open("day"):
-        return
-    groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
-    if len(groups) == 1:
-        groups[0].field, groups[0].certainty = "class", Certainty.LIKELY
-        groups[0].why = "no other column names the class"
-        return
-    if not matches.open("course"):
-        _classes_by_homeroom(matches)
-        return
-    if matches.open("start") and matches.open("hours"):
-        return
-    teams = [match for match in matches.all if match.field == "team" and match.certainty is Certainty.SURE]
-    if len(teams) == 1:
-        teams[0].field, teams[0].certainty = "class", Certainty.LIKELY
-        teams[0].why = "nothing else says what meets"
-        return
-    periods = [match for match in matches.all if match.field == "period" and match.certainty is Certainty.SURE]
-    unused = matches.unused_matches()
-    found = what_meets([match.column for match in periods], [match.column for match in unused])
-    for match in [*periods, *unused]:
-        if match.column is found and match.field:
-            match.certainty, match.why = Certainty.LIKELY, "clock times say when, and nothing else says what"
-        elif match.column is found:
-            match.certainty, match.why = Certainty.DOUBTFUL, "the only column of words left"
-        if match.column is found:
-            match.field = "course"
-
-
-def _groups_of_courses(matches: Matches) -> None:
-    """Let the groups be the classes, and what may mean either the course, where both stand beside one another."""
-    groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
-    either = [match for match in matches.all if match.field == "class" and heading_key(match.column.heading) in _EITHER]
-    if len(groups) == len(either) == 1 and matches.open("course") and either[0].certainty is Certainty.SURE:
-        groups[0].field, groups[0].why = "class", "its heading, beside a course"
-        either[0].field, either[0].why = "course", "its heading, beside groups"
-
-
-_EITHER = frozenset(map(heading_key, "curso|kurs|kurse|corso|kursus|cursus|kurssi|kurz|kurzus".split("|")))
-"""Headings of courses as well as of classes."""
-
-
-def _classes_by_homeroom(matches: Matches) -> None:
-    """Let the homerooms that courses are for be the classes, too, where no other column names these."""
-    homes = [match for match in matches.all if match.field == "team" and heading_key(match.column.heading) in _HOMES]
-    if len(homes) == 1:
-        why = "no other column names the class"
-        matches.all.append(Match(homes[0].column, "class", Certainty.LIKELY, why))
-
-
-_HOMES = frozenset(
-    map(heading_key, "homeroom|home room|tutor group|tutor class|advisory|registration group".split("|"))
-)
-
-
-def _no_periods(matches: Matches) -> None:
-    """Let a column headed as periods, below which none stands, say what meets where clock times say when."""
-    periods = matches.column("period")
-    if periods is None or (matches.open("start") and matches.open("hours")):
-        return
-    if what_meets([periods], []) is None or not matches.open("class"):
-        return
-    for match in matches.all:
-        if match.column is periods and not matches.open("course"):
-            match.field, match.certainty, match.why = (
-                "class",
-                Certainty.LIKELY,
-                "clock times say when, and it is no period",
-            )
 
 
 def _holds_anything(match: Match) -> bool:

@@ -23,6 +23,7 @@ from nomarium.core.drafting.sheets import (
     holds_spans,
     labels_of,
     listed_columns,
+    listed_dates,
     names_weekdays,
     nearest_kind,
     texts_of_grid,
@@ -300,7 +301,7 @@ class _Writer:
             for heading in listed_columns(sheet):
                 self._attach(sheet, heading, cycles)
         for cycle in cycles:
-            cycle.exact = cycle.listed is not None and goes_through_the_year(cycle.listed, self._of(Kind.TERMS))
+            cycle.exact = bool(cycle.listed) and goes_through_the_year(cycle.listed, self._of(Kind.TERMS))
         return cycles
 
     def _attach(self, sheet: FoundSheet, heading: str, cycles: list[DraftCycle]) -> None:
@@ -315,23 +316,28 @@ class _Writer:
         if heading:
             self._attach_column(sheet, heading, family, named, cycles)
             return
-        fitting = [cycle for cycle in cycles if cycle.family == family and cycle.listed is None]
+        for cycle in cycles:
+            if cycle.family == family and any(_goes_on(sheet, listed) for listed in cycle.listed):
+                cycle.listed.append(sheet)
+                cycle.labels |= named
+                return
+        fitting = [cycle for cycle in cycles if cycle.family == family and not cycle.listed]
         exact = [cycle for cycle in fitting if cycle.labels == named] or fitting
         if len(exact) == 1:
-            exact[0].listed = sheet
+            exact[0].listed = [sheet]
             exact[0].labels |= named
         elif not cycles:
-            cycles.append(DraftCycle("Cycle", family, named, "", [sheet.path.name], sheet))
+            cycles.append(DraftCycle("Cycle", family, named, "", [sheet.path.name], [sheet]))
 
     def _attach_column(
         self, sheet: FoundSheet, heading: str, family: str, labels: set[str], cycles: list[DraftCycle]
     ) -> None:
         division = next((name for name in self._divisions if name.casefold() == heading.casefold()), "")
-        free = [cycle for cycle in cycles if cycle.listed is None and cycle.family == family]
+        free = [cycle for cycle in cycles if not cycle.listed and cycle.family == family]
         fitting = [cycle for cycle in free if cycle.division and cycle.division == division]
         fitting = fitting or [cycle for cycle in free if not cycle.division and cycle.labels <= labels]
         cycle = fitting[0] if fitting else DraftCycle(heading, family, said_by=[sheet.path.name])
-        cycle.name, cycle.division, cycle.listed = heading, cycle.division or division, sheet
+        cycle.name, cycle.division, cycle.listed = heading, cycle.division or division, [sheet]
         cycle.labels |= labels
         if not fitting:
             cycles.append(cycle)
@@ -348,8 +354,8 @@ class _Writer:
             yield f"divisions = {toml_list([cycle.division])}"
         if cycle.listed:
             others = "no others have one" if cycle.exact else "others are worked out from them"
-            yield f"# {cycle.listed.path.name} lists dates and their days: these hold, {others}."
-            yield f"listed = {self._path(cycle.listed)}"
+            yield f"# {cycle.listed[0].path.name} lists dates and their days: these hold, {others}."
+            yield f"listed = {self._paths(cycle.listed)}"
         if cycle.exact:
             yield ""
             return
@@ -538,8 +544,11 @@ class _Writer:
             yield from self._left_out(sheet, problem)
             name = sheet.named(self._choices.folder)
             yield f"{toml_text(name)} = {toml_text(f'{sheet.kind}: {_reason(problem)}')}"
+        written = {sheet.named(self._choices.folder) for sheet in open_sheets}
         for about, what in self._draft.undecided:
-            yield f"{toml_key(about)} = {toml_text(what)}"
+            if about not in written:  # of two reasons for one sheet the first
+                yield f"{toml_key(about)} = {toml_text(what)}"
+            written.add(about)
         yield ""
 
     def _decisions(self) -> Iterator[Decision]:
@@ -583,7 +592,7 @@ class _Writer:
     def _unused_keys(self) -> Iterator[Decision]:
         """Yield the sheets of codes and of days that nothing in the plan uses: what they say would be lost."""
         used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}
-        listed = {cycle.listed for cycle in self._cycles}
+        listed = {sheet for cycle in self._cycles for sheet in cycle.listed}
         for sheet in self._of(Kind.CODES, Kind.DAYS):
             if sheet not in used and sheet not in listed and (sheet.kind is Kind.DAYS or holds_spans(sheet)):
                 name = sheet.named(self._choices.folder)
@@ -612,6 +621,11 @@ class _Writer:
             if sheet.kind is None and sheet.grid is not None and not holds_moments(sheet):
                 name = sheet.named(sheet.path.parent)
                 yield f"What is {name}? It is not used: {sheet.recognised.why}."
+
+
+def _goes_on(sheet: FoundSheet, listed: FoundSheet) -> bool:
+    """Tell whether a list of days is a further part of the year of another in its file."""
+    return sheet.path == listed.path and listed_dates(sheet).isdisjoint(listed_dates(listed))
 
 
 def _reason(problem: Problem) -> str:

@@ -5,7 +5,7 @@ from __future__ import annotations
 import os
 import re
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from functools import cache
 from itertools import zip_longest
@@ -161,7 +161,7 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
         grids, _ = read_grids(path)
     except DataRefused as refused:
         return [FoundSheet(path, None, Recognised(None, refused.problem.message.rstrip(".")))]
-    found = [sheet for grid in grids for sheet in _found(path, grid)]
+    found = _parts_of_one(path, grids) or [sheet for grid in grids for sheet in _found(path, grid)]
     plain = len(found) == 1 and found[0].kind is None and not _is_headed(grids[0])
     if plain and is_plain_list(path, Headings(CLOSURE_SHEET)):
         lines = Recognised(Kind.CLOSURES, "each line has a name and a date")
@@ -185,6 +185,18 @@ def _is_headed(grid: Grid) -> bool:
     return len(texts) > 1 and any(sum(map(bool, map(Headings(kind), texts))) > 1 for kind in SHEET_KINDS.values())
 
 
+def _parts_of_one(path: Path, grids: Sequence[Grid]) -> list[FoundSheet]:
+    """Return tabs with the same headings as parts of one list of days, where only all of them together prove it."""
+    heads = [next((row for row in grid.rows if any(cell != "" for cell in row)), []) for grid in grids]
+    if len(grids) < 2 or not heads[0] or any(head != heads[0] for head in heads):
+        return []
+    rows = [row for grid, head in zip(grids, heads, strict=True) for row in grid.rows if row is not head]
+    whole = recognise(replace(grids[0], rows=[heads[0], *rows], merged=[]).copy())
+    if whole.kind is not Kind.DAYS or whole.unfolded:
+        return []
+    return [FoundSheet(path, grid.sheet, whole, grid) for grid in grids]
+
+
 def _found(path: Path, grid: Grid) -> list[FoundSheet]:
     if several := tables_apart(grid):
         return [FoundSheet(path, grid.sheet, one.recognised, one.grid, range=one.range) for one in several]
@@ -201,7 +213,8 @@ class DraftCycle:
     labels: set[str] = field(default_factory=set)
     division: str = ""
     said_by: list[str] = field(default_factory=list)
-    listed: FoundSheet | None = None
+    listed: list[FoundSheet] = field(default_factory=list)
+    """The sheets that list its days: one, or several of a file, each with its part of the year."""
     names: tuple[str, ...] = ()
     """Labels with names of their own, in the order in which dates have them."""
     exact: bool = False
@@ -292,7 +305,7 @@ def labels_of(sheet: FoundSheet, heading: str = "") -> dict[str, set[str]]:
 def weekdays_of(sheet: FoundSheet) -> set[int]:
     """Return the weekdays that a timetable names, or that the dates of a list of days are; Monday as 0."""
     if sheet.kind is Kind.DAYS:
-        return {day.weekday() for day in _listed_dates(sheet)}
+        return {day.weekday() for day in listed_dates(sheet)}
     return {test.weekday for test in _days_of(sheet) if test.weekday is not None}
 
 
@@ -357,9 +370,9 @@ def _days_in(text: str, reader: DayReader, among: tuple[str, ...]) -> Sequence[D
     return [] if isinstance(slots, UnknownDay) else [day for day, _ in slots]
 
 
-def goes_through_the_year(listed: FoundSheet, terms: Sequence[FoundSheet]) -> bool:
-    """Tell whether a list of days spans most of the terms, and is no example of some weeks."""
-    days, spans = _listed_dates(listed), _spans(terms)
+def goes_through_the_year(listed: Sequence[FoundSheet], terms: Sequence[FoundSheet]) -> bool:
+    """Tell whether lists of days span most of the terms, and are no example of some weeks."""
+    days, spans = frozenset[date]().union(*map(listed_dates, listed)), _spans(terms)
     if not days:
         return False
     span = max(days) - min(days)
@@ -402,7 +415,8 @@ def _terms_of(sheet: FoundSheet) -> list[Term]:
 
 
 @cache
-def _listed_dates(sheet: FoundSheet) -> frozenset[date]:
+def listed_dates(sheet: FoundSheet) -> frozenset[date]:
+    """Return the dates that a list of days has a label for."""
     columns = list(listed_columns(sheet))
     days = [read_listed_days(as_found(sheet), heading, sheet.names)[0].labels for heading in columns]
     return frozenset().union(*days)

@@ -113,6 +113,7 @@ TIMETABLE_SHEET = with_phrases(
                 "end|ends|finish|end time|to time|time to|ende|closes|arrives|arrival|arrive|returns",
                 Holds.TIME,
                 f"{words.END_TIME}|finishes|bis|fin|fine|fim|slut",
+                dated="until",
             ),
             Field(
                 "hours",
@@ -150,6 +151,7 @@ TIMETABLE_SHEET = with_phrases(
                 "from|from date|start date|first day|first date|begins on|starts on|effective|effective from|valid from",
                 Holds.DATE,
                 f"{words.FIRST_DAY}|desde|da|van|fra|från",
+                timed="start",
             ),
             Field(
                 "until",
@@ -157,6 +159,7 @@ TIMETABLE_SHEET = with_phrases(
                 "until|until date|to date|end date|last day|last date|ends on|through|to|effective to|valid to",
                 Holds.DATE,
                 f"{words.LAST_DAY}|till|hasta|a|tot|til|till datum",
+                timed="end",
             ),
             Field(
                 "count",

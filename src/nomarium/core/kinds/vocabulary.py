@@ -100,7 +100,8 @@ PEOPLE = (
     "professeur|professeurs|enseignant|enseignante|enseignants|intervenant|profesor|profesora|profesores|docente|"
     "docentes|maestro|maestra|insegnante|insegnanti|professore|professoressa|professora|leraar|leraren|docent|docenten|"
     "lærer|lærere|lärare|underviser|kursleitung|kursleiter|kursleiterin|leitung|übungsleiter|trainerin|coach name|animateur|monitor|"
-    "monitora|entraîneur|entrenador|allenatore|taught by whom|conductor|director"
+    "monitora|opettaja|opettajat|kouluttaja|učitel|učitelka|vyučující|lektor|lektorka|učiteľ|tanár|oktató|nauczyciel|"
+    "prowadzący|öğretmen|учитель|преподаватель|вчитель|καθηγητής|entraîneur|entrenador|allenatore|taught by whom|conductor|director"
 )
 
 STUDENTS = (
@@ -117,6 +118,8 @@ PLACE = (
     "venue name|venue code|location name|meeting room|meeting place|classroom|class room|home room|facility|"
     "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"
     "raum|räume|ort bez|raum bez|saal|raumnummer|ort|salle|salles|lieu|local|aula|aulas|sala|salas|salón|lugar|espacio|luogo|stanza|"
+    "veld|velden|zaal|sporthal|baan|terrein|halle|platz|spielfeld|terrain|campo|cancha|pista|palestra|campi|kenttä|halli|tila|"
+    "luokkahuone|učebna|místnost|učebňa|miestnosť|terem|helyiség|sala lekcyjna|derslik|salon|аудитория|кабинет|зал|αίθουσα|"
     "lokaal|ruimte|plaats|lokale|lokal|lokaler|rum|sted|plats|sal|salar|saler|klassrum|klasserom|klasselokale|paikka|miejsce|místo|helyszín|yer|место|місце|τόπος|"
     "מקום|المكان|場所|会場|地点|地點|장소"
 )
@@ -136,7 +139,7 @@ COURSE = (
     "programme|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|"
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"
     "kursus|lesson title|lesson|activity|title|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
-    "předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
+    "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
 )
 
 DIVISION = (
@@ -150,7 +153,7 @@ TERM = (
     "term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
     "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
     "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
-    "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod|semestr|trymestr|pololetí|pololetie|"
+    "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod|jakso|semestr|trymestr|pololetí|pololetie|"
     "félév|lukukausi|dönem|полугодие|четверть|семестр|триместр|εξάμηνο|τρίμηνο|polugodište|polrok|termin/semester"
 )
 

@@ -312,8 +312,9 @@ class CycleKeys(Keys):
     without: list[DaySpan] = Field(
         default_factory=list, description="school days without a cycle day: dates, or “2027-06-14..2027-06-18”"
     )
-    listed: Sheet | None = Field(
-        None, description="a sheet of dates and labels: of all dates where there are no labels here, else of some"
+    listed: Sheets = Field(
+        default_factory=list,
+        description="a sheet of dates and labels: of all dates where there are no labels here, else of some",
     )
 
 

@@ -6,7 +6,7 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 
 from nomarium.core.bells import bell_parts, grid_heading, turning_periods
-from nomarium.core.columns import Evidence, Kind, SheetKind
+from nomarium.core.columns import Evidence, Headings, Kind, SheetKind, holds_dates, holds_weekdays, match_columns
 from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import any_days, families, in_turn, label_columns, plain_or_named
@@ -21,7 +21,7 @@ from nomarium.core.shapes import (
     unfold,
 )
 from nomarium.core.slots import UnknownDay, read_slots
-from nomarium.core.tables import Grid, plain_text
+from nomarium.core.tables import Grid, find_table, plain_text
 from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks
 from nomarium.core.values import span_in
 
@@ -155,7 +155,8 @@ def _list(kind: SheetKind) -> _Test:
         headings = [f"“{seen.named[name].heading}”" for name in kind.telling if name in seen.named]
         because = "".join(verdict.because for verdict in verdicts)
         weight = len(headings) * 2 - len(against) * 3 if headings else 0
-        return Candidate(kind.kind, f"by {because}its headings {', '.join(headings)}", against, max(weight, 0))
+        named = f"its headings {', '.join(headings)}" if headings else "what its columns hold"
+        return Candidate(kind.kind, f"by {because}{named}", against, max(weight, 0))
 
     return test
 
@@ -196,7 +197,26 @@ def _timetable(grid: Grid, stated: Mapping[str, str], names: tuple[str, ...] = (
         read = [read_slots(text, any_days(names), families(names)) for text in dict.fromkeys(seen.texts("period"))]
         if read and sum(not isinstance(slots, UnknownDay) for slots in read) * 2 > len(read):
             return _MEETING_LIST(grid, {**stated, periods.heading: "slot"})
-    return _MEETING_LIST(grid, stated)
+    found = _MEETING_LIST(grid, stated)
+    return found if found.fits or stated else _meetings_by_contents(grid) or found
+
+
+def _meetings_by_contents(grid: Grid) -> Candidate | None:
+    """Hold a sheet against a list of meetings by what its columns hold: a weekday, times and words, and no dates."""
+    headings = Headings(TIMETABLE_SHEET)
+    try:
+        table, _ = find_table(grid.copy(), headings)
+    except DataRefused:
+        return None
+    matches, _ = match_columns(table, {}, headings)
+    day, start, end = (matches.column(name) for name in ("day", "start", "end"))
+    bounds = [column for _, column in matches.columns(("from", "until"))]
+    dated = [column for column in table.columns if holds_dates(column) and column not in bounds]
+    timed = matches.column("hours") is not None or (start is not None and end is not None)
+    named = matches.column("class") or matches.column("course")
+    if day is None or not holds_weekdays(day) or not timed or named is None or dated:
+        return None
+    return Candidate(Kind.LIST, f"a weekday and times stand below “{day.heading}” and beside it, and what meets")
 
 
 def _is_day_and_times(text: str, names: tuple[str, ...]) -> bool:

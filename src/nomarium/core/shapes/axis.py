@@ -64,6 +64,12 @@ def _head_kind(text: str) -> str:
     return "date" if any(map(str.isdigit, text)) and is_date(text) and not _PAIR.fullmatch(text) else ""
 
 
+def is_word(text: str) -> bool:
+    """Tell whether a text is no day, no week and no month: it may head a column of a list."""
+    plain = " ".join(text.split())
+    return not _head_kind(plain) and month_of(plain.split()[0]) is None and any(map(str.isalpha, plain))
+
+
 def _kind_of(cell: Cell) -> str:
     if isinstance(cell, date | datetime):
         return "date"

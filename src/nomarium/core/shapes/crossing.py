@@ -15,7 +15,7 @@ from typing import NamedTuple
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
 from nomarium.core.problems import Place
-from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, weeks_down
+from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
@@ -257,7 +257,7 @@ def _crossing(view: GridView) -> Crossing | None:
     """Lay the rows of a view out below its first row of days."""
     axes = (axis_at(view, row) for row in range(min(len(view.rows), _MOST_ROWS_ABOVE)))
     axis = next(filter(None, axes), None)
-    if axis is None:
+    if axis is None or (axis.dated and _below_headings(view, axis)):
         return None
     if (
         (below := axis_at(view, axis.row + 1) if axis.row + 1 < len(view.rows) else None)
@@ -280,6 +280,20 @@ def _crossing(view: GridView) -> Crossing | None:
     found.carried = len(axis.heads) - carried_from
     _take_rows(found, axis)
     return found if found.rows and found.names() else None
+
+
+def _below_headings(view: GridView, axis: Axis) -> bool:
+    """Tell whether a row of headings stands above days: they are those of a row of a list then."""
+    heads = set(axis.heads)
+    for row in range(axis.row):
+        filled = dict(view.filled(row))
+        words = {column for column, text in filled.items() if is_word(text)}
+        if len(words) == len(filled) >= _FEWEST_HEADINGS and heads <= words and min(words) < min(heads):
+            return True
+    return False
+
+
+_FEWEST_HEADINGS = 4
 
 
 def _leads(view: GridView, axis: Axis, column: int) -> bool:

@@ -7,7 +7,7 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date, timedelta
-from itertools import groupby
+from itertools import groupby, pairwise
 from typing import NamedTuple
 
 from nomarium.core.columns import Headings, Kind, holds_dates
@@ -49,6 +49,8 @@ def codes_of_pattern(text: str) -> list[str]:
     capitals = all(symbol.isupper() or not symbol.isalpha() for symbol in symbols)
     again = sum(count for count in symbols.values() if count > 1) * 3 >= len(found) * 2
     letters = any(map(str.isalpha, symbols))
+    if all(map(str.isalpha, found)) and sum(one == other for one, other in pairwise(found)) * 3 < len(found):
+        return []  # a word in capitals: days of one kind stand side by side
     return found if len(found) >= _SHORTEST and len(symbols) <= _MOST_SYMBOLS and capitals and again and letters else []
 
 

@@ -27,6 +27,12 @@ _WITHOUT = re.compile(
     re.I,
 )
 LAST_WEEK = 53
+_EVERY_OTHER = {
+    0: "even|lige|jämna|partalls?|like|gerade|paires?|pares|pari|parilliset|sudé|parzyste|páros|párne",
+    1: "odd|ulige|udda|oddetalls?|ulike|ungerade|impaires?|impares|dispari|oneven|parittomat|liché|nieparzyste|"
+    "páratlan|nepárne",
+}
+_IN_ENGLISH = re.compile(r"even|odd", re.IGNORECASE)
 
 
 class WeekNumbers(NamedTuple):
@@ -39,6 +45,8 @@ class WeekNumbers(NamedTuple):
 def read_week_numbers(text: str) -> WeekNumbers | None:
     """Return the weeks that a cell names by number; None where it names none, or something else beside them."""
     said = counted_by_words(text)
+    if (every_other := _every_other(text)) is not None:
+        return WeekNumbers(every_other, said or ("" if _IN_ENGLISH.search(text) else "calendar"))
     kept, *without = _WITHOUT.split(text.replace(")", " ").replace("(", " "))
     if without:
         weeks, left_out = read_week_numbers(kept), read_week_numbers(" ".join(without))
@@ -57,6 +65,13 @@ def read_week_numbers(text: str) -> WeekNumbers | None:
         # "50-3" runs over the turn of the year
         numbers += range(first, last + 1) if first <= last else [*range(first, LAST_WEEK + 1), *range(1, last + 1)]
     return WeekNumbers(tuple(dict.fromkeys(numbers)), said) if numbers else None
+
+
+def _every_other(text: str) -> tuple[int, ...] | None:
+    """Return the even or the odd weeks, where a text names these; in Danish and the like, those of the calendar."""
+    bare = _ANY.sub(" ", _TERM.sub(" ", _CALENDAR.sub(" ", text))).strip(" .:-").casefold()
+    found = [remainder for remainder, words in _EVERY_OTHER.items() if re.fullmatch(words, bare)]
+    return tuple(range(2 - found[0], LAST_WEEK + 1, 2)) if found else None
 
 
 def counted_by_words(text: str) -> Count:

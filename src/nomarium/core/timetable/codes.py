@@ -167,7 +167,8 @@ def _values(table: Sheet, record: int) -> Values:
 def join_blocks(meetings: Sequence[Meeting], sheets: Sequence[CodeSheet]) -> tuple[list[Meeting], list[Problem]]:
     """Return the meetings of a grid of blocks as what each block stands for: for every person or class that has it.
 
-    A cell that no key explains stays as it is, with a warning; a block that no cell has is reported.
+    A cell that no key explains stays as it is, with a warning, but for a letter or number among such blocks: nobody has
+    it. A block that no cell has is reported.
     """
     found: list[Meeting] = []
     unexplained: dict[str, Meeting] = {}
@@ -176,22 +177,31 @@ def join_blocks(meetings: Sequence[Meeting], sheets: Sequence[CodeSheet]) -> tup
         for code, entries in sheet.entries.items():
             by_block.setdefault(_block_key(code), []).extend((sheet, entry) for entry in entries)
     met: set[str] = set()
+    short = all(len(block) <= _LONGEST_BLOCK for block in by_block)
     for meeting in meetings:
         block = _block_key(meeting.class_name)
         met.add(block)
         if block not in by_block:
             unexplained.setdefault(meeting.class_name, meeting)
-            found.append(meeting)
+            found += [] if short and len(block) <= _LONGEST_BLOCK else [meeting]
         for sheet, entry in by_block.get(block, ()):
             if entry.values:
                 found.append(Meeting(_of_block(meeting, sheet, entry), meeting.when, entry.place))
-    problems = [wording.block_unexplained(one.place, name) for name, one in unexplained.items()]
+    problems = [
+        wording.block_of_nobody(one.place, name)
+        if short and len(_block_key(name)) <= _LONGEST_BLOCK
+        else wording.block_unexplained(one.place, name)
+        for name, one in unexplained.items()
+    ]
     for block, explained in by_block.items():
         if block not in met:
             (_, entry), *_ = explained
             near = wording.near_words(entry.code, [meeting.class_name for meeting in meetings])
             problems.append(wording.entry_without_slot(entry.place, entry.code, near))
     return found, problems
+
+
+_LONGEST_BLOCK = 2
 
 
 def _block_key(text: str) -> str:

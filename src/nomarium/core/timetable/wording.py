@@ -117,6 +117,17 @@ def block_unexplained(place: Place, block: str) -> Problem:
     )
 
 
+def block_of_nobody(place: Place, block: str) -> Problem:
+    """A block that the key of a grid says nothing of: it is free for all."""
+    return warning(
+        "block-of-nobody",
+        place,
+        f"“{block}” stands in the grid, and its key says nothing of it: no meeting is made of it.",
+        found=block,
+        advice="Add it to the key, if somebody has it.",
+    )
+
+
 def ambiguous_weeks(place: Place, text: str) -> Problem:
     """Numbers of weeks that may be those of the calendar or of the term."""
     return error(

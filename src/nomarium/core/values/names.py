@@ -42,7 +42,11 @@ class NameReader:
             return cls()
         alone = {item.casefold() for item in items if not _commas(item)} | set(known)
         separated = any(_SEPARATORS.search(text.strip()) for text in distinct)
-        between = any(map(_is_list, with_comma)) or all(_parts_stand_alone(item, alone) for item in with_comma)
+        between = (
+            any(map(_is_list, with_comma))
+            or _change_places(with_comma)
+            or all(_parts_stand_alone(item, alone) for item in with_comma)
+        )
         within = separated or any(item.casefold() in known for item in with_comma) or _all_reversed(items)
         if between == within:
             return cls(between, next(text for text in texts if _commas(text)))
@@ -69,6 +73,12 @@ def _is_list(item: str) -> bool:
     if len(parts) > 2:
         return True
     return all(map(_INITIALS.fullmatch, parts)) or all(map(_WITH_INITIAL.fullmatch, parts))
+
+
+def _change_places(items: Sequence[str]) -> bool:
+    """Tell whether a word stands in front of a comma here and behind one there: "Nora, Ivo" and "Ivo, Tam"."""
+    parts = [[part.strip().casefold() for part in item.split(",")] for item in items]
+    return not {one[0] for one in parts}.isdisjoint(other for one in parts for other in one[1:])
 
 
 def _parts_stand_alone(item: str, alone: Collection[str]) -> bool:

@@ -1,0 +1,196 @@
+"""What the cells of columns say that no heading explains: days, spans, times, titles."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from itertools import pairwise
+
+from nomarium.core.columns.contents import (
+    are_first_and_last_days,
+    are_starts_and_ends,
+    counts_up,
+    holds_codes,
+    holds_days_and_times,
+    holds_lengths,
+    holds_mostly_times,
+    holds_titles,
+    holds_weekdays,
+    is_deadline,
+    may_be_the_day,
+    may_be_times,
+)
+from nomarium.core.columns.fields import Kind, SheetKind
+from nomarium.core.columns.matches import Certainty, Match, Matches
+from nomarium.core.tables import Column, plain_text
+
+
+def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
+    """Give fields to columns that no heading explains: the date, times, the title; where a single one can be it."""
+    if sheet.kind is not Kind.EVENTS:
+        _spans_by_contents(matches, sheet)
+    elif all(map(matches.open, ("start_date", "start", "when", "end", "end_date", "repeat"))):
+        _take_days(matches)
+    if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
+        _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
+        if matches.open("start_date"):
+            _take_only(matches, "start_date", is_deadline, "all its cells are dates, and no other column has any")
+    if "start_time" in sheet.names and all(map(matches.open, _TIMES)):
+        _take_times(matches)
+    elif "end_time" in sheet.names and matches.open("end_time") and matches.open("end"):
+        _take_end(matches)
+    elif "start_time" in sheet.names and not (matches.open("end_time") and matches.open("end")):
+        _take_start(matches)
+    if "duration" in sheet.names and matches.open("duration") and matches.open("end_time") and matches.open("end"):
+        _take_only(matches, "duration", holds_lengths, "all its cells are lengths of time")
+    if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
+        _take_title(matches)
+
+
+def _spans_by_contents(matches: Matches, sheet: SheetKind) -> None:
+    """Find first and last days, periods, starts and ends among columns that no heading explains."""
+    if ("start_date", "end_date") in sheet.spans:
+        _take_days(matches)
+    if sheet.kind is Kind.BELLS and matches.open("period"):
+        _take_only(matches, "period", counts_up, "its numbers count up")
+    if ("start", "end") in sheet.spans:
+        _take_clocks(matches)
+    if "slot" in sheet.names:
+        _take_days_of_meetings(matches)
+
+
+def _take_days_of_meetings(matches: Matches) -> None:
+    """Find on which weekdays, and from when until when, classes meet."""
+    dated = [match for match in matches.unused_matches() if may_be_the_day(match.column)]
+    whole = len(dated) == 2 and are_first_and_last_days(dated[0].column, dated[1].column)
+    if whole and all(map(matches.open, ("from", "until"))):
+        for match, name in zip(dated, ("from", "until"), strict=True):
+            match.field, match.certainty, match.why = name, Certainty.LIKELY, "dates never before those beside them"
+    if all(map(matches.open, ("day", "slot", "period"))):
+        _take_only(matches, "day", holds_weekdays, "all its cells are weekdays")
+    for match in matches.all if all(map(matches.open, ("day", "slot"))) else ():
+        if match.field in ("hours", "period") and holds_days_and_times(match.column):
+            match.field, match.why = "slot", "its heading, with days and times below it"
+
+
+def _take_days(matches: Matches) -> None:
+    """Take two columns of dates, the second never before the first, for first and last days, whatever heads them."""
+    dated = [match for match in matches.unused_matches() if may_be_the_day(match.column)]
+    starts = [match for match in matches.all if match.field == "start_date"]
+    if matches.open("start_date") and len(dated) == 2:
+        pair = dated
+    elif len(starts) == len(dated) == 1 and starts[0].column.index < dated[0].column.index:
+        pair = [*starts, *dated]
+    else:
+        return
+    if matches.open("end_date") and are_first_and_last_days(pair[0].column, pair[1].column):
+        for match, name in zip(pair, ("start_date", "end_date"), strict=True):
+            if match.field != name:
+                match.field, match.certainty, match.why = name, Certainty.LIKELY, "dates never before those beside them"
+
+
+def _take_clocks(matches: Matches) -> None:
+    """Take the only two columns of times, one beside the other, for starts and ends, where no heading says them."""
+    unused = matches.unused_matches()
+    timed = [match for match in unused if may_be_times(match.column)] or [
+        match for pair in pairwise(unused) if are_starts_and_ends(pair[0].column, pair[1].column) for match in pair
+    ]
+    beside = len(timed) == 2 and timed[1].column.index == timed[0].column.index + 1
+    if beside and all(map(matches.open, ("start", "end", "hours"))):
+        for match, name in zip(timed, ("start", "end"), strict=True):
+            match.field, match.certainty, match.why = name, Certainty.LIKELY, "the only two columns of times"
+
+
+def _take_title(matches: Matches) -> None:
+    """Find the title: the descriptions where nothing stands nearer to the date, else the only column of words."""
+    described = next((match for match in matches.all if match.field == "description"), None)
+    dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
+    if described is not None and described.certainty is Certainty.SURE:
+        nearer = [
+            match
+            for match in matches.unused_matches()
+            if dated and match.column.heading and holds_titles(match.column) and _are_different(match.column)
+            if abs(match.column.index - dated[0]) < abs(described.column.index - dated[0])
+            or _is_filled(match.column) > _is_filled(described.column)
+        ]
+        beside = len(nearer) == 1
+        taken = nearer[0] if beside else described
+        taken.field, taken.certainty = "summary", Certainty.DOUBTFUL
+        taken.why = "the column of words beside the date" if beside else "no other column is the title"
+        return
+    _take_only(matches, "summary", holds_titles, "the only column of words left")
+    _take_beside_the_date(matches)
+
+
+def _is_filled(column: Column) -> bool:
+    return all(cell != "" for cell in column.cells)
+
+
+_LONGEST_MARK = 2
+_TIMES = ("start_time", "start", "when", "hours", "end_time", "end")
+
+
+def _take_start(matches: Matches) -> None:
+    """Take the only column of times that is left for the starts, where a heading names the ends."""
+    timed = [match for match in matches.unused_matches() if holds_mostly_times(match.column)]
+    if len(timed) == 1 and matches.open("start_time") and matches.open("start") and matches.open("hours"):
+        timed[0].field, timed[0].certainty = "start_time", Certainty.LIKELY
+        timed[0].why = "its cells are times, and another column has the ends"
+
+
+def _take_times(matches: Matches) -> None:
+    """Take the only column of times for the starts, or the only two for starts and ends; “9.30” counts in a pair."""
+    timed = [match for match in matches.unused_matches() if may_be_times(match.column)] or _pair_beside_dates(matches)
+    if len(timed) <= 2:
+        for match, name in zip(timed, ("start_time", "end_time"), strict=False):
+            match.field, match.certainty, match.why = name, Certainty.DOUBTFUL, "all its cells are times"
+
+
+def _pair_beside_dates(matches: Matches) -> list[Match]:
+    """Return the only two neighbouring columns of starts and ends, dotted ones too, that stand beside the dates."""
+    dated = [match.column.index for match in matches.all if match.field in ("start_date", "weekday")]
+    pairs = [
+        pair
+        for pair in pairwise(matches.unused_matches())
+        if {pair[0].column.index - 1, pair[1].column.index + 1}.intersection(dated)
+        if are_starts_and_ends(pair[0].column, pair[1].column)
+    ]
+    return list(pairs[0]) if len(pairs) == 1 else []
+
+
+def _take_end(matches: Matches) -> None:
+    """Take the column behind the only one of starts for the ends, where its clock times never come before them."""
+    starts = [match for match in matches.all if match.field in ("start_time", "start")]
+    if len(starts) != 1 or not all(map(matches.open, ("end_time", "end", "hours", "when", "duration"))):
+        return
+    behind = [match for match in matches.unused_matches() if match.column.index == starts[0].column.index + 1]
+    timed = [match for match in matches.unused_matches() if may_be_times(match.column)]
+    if behind and all(match in behind for match in timed) and are_starts_and_ends(starts[0].column, behind[0].column):
+        behind[0].field, behind[0].certainty = "end_time", Certainty.LIKELY
+        behind[0].why = "its times stand beside the starts, and never before them"
+
+
+def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why: str) -> None:
+    fitting = [match for match in matches.unused_matches() if fits(match.column)]
+    if len(fitting) == 1:
+        fitting[0].field, fitting[0].certainty, fitting[0].why = name, Certainty.DOUBTFUL, why
+
+
+def _take_beside_the_date(matches: Matches) -> None:
+    """Take the column of words beside the date for the title, where its texts mostly differ, and no other is it."""
+    dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
+    if not dated or not matches.open("summary"):
+        return
+    fitting = [
+        match
+        for match in matches.unused_matches()
+        if abs(match.column.index - dated[0]) == 1 and holds_titles(match.column) and not holds_codes(match.column)
+    ]
+    if len(fitting) == 1 and _are_different(fitting[0].column):
+        fitting[0].field, fitting[0].certainty = "summary", Certainty.DOUBTFUL
+        fitting[0].why = "the column of words beside the date"
+
+
+def _are_different(column: Column) -> bool:
+    cells = [plain_text(cell) for cell in column.cells if cell != ""]
+    written_out = sum(len(cell) > _LONGEST_MARK for cell in cells)
+    return written_out * 2 > len(cells) and len(set(cells)) * 2 > len(cells)

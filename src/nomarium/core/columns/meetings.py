@@ -1,0 +1,118 @@
+"""Which columns of a list say what meets, and who: the class, the course, the teacher."""
+
+from __future__ import annotations
+
+from nomarium.core.columns.contents import (
+    holds_codes,
+    what_meets,
+)
+from nomarium.core.columns.fields import SheetKind, heading_key
+from nomarium.core.columns.joined import join_code
+from nomarium.core.columns.matches import Certainty, Match, Matches
+from nomarium.core.tables import Column, plain_text
+from nomarium.core.values import PERSON_FORM, most_are
+
+
+def codes_apart(matches: Matches, sheet: SheetKind) -> None:
+    """Of two columns of one field, let that with codes be the field that codes are of, else stand before the other."""
+    for field_ in sheet.fields:
+        claiming = [match for match in matches.all if match.field == field_.name]
+        coded = [match for match in claiming if holds_codes(match.column)]
+        if not field_.codes or len(claiming) != 2 or len(coded) != 1:
+            continue
+        if matches.open(field_.codes):
+            coded[0].field, coded[0].why = field_.codes, "its heading, with codes below it"
+        else:
+            join_code(matches, coded[0], next(match for match in claiming if match is not coded[0]))
+
+
+def _people_by_form(matches: Matches, sheet: SheetKind) -> None:
+    """Let the only column of people's names, by their form, be who teaches, where no heading says who does."""
+    if "teacher" not in sheet.names or not matches.open("teacher") or matches.open("day"):
+        return
+    fitting = [match for match in matches.unused_matches() if _holds_people(match.column)]
+    if len(fitting) == 1:
+        fitting[0].field, fitting[0].certainty = "teacher", Certainty.LIKELY
+        fitting[0].why = "its cells have the form of people’s names"
+
+
+def _holds_people(column: Column) -> bool:
+    names = list(dict.fromkeys(plain_text(cell).strip() for cell in column.cells if cell != ""))
+    return most_are(names, PERSON_FORM)
+
+
+def meetings_named(matches: Matches, sheet: SheetKind) -> None:
+    """Find what meets, where a day and clock times say when and no heading says what: the only column of words left."""
+    _people_by_form(matches, sheet)
+    _no_periods(matches)
+    names = ("class", "course")
+    _groups_of_courses(matches)
+    if not set(names) <= set(sheet.names) or not matches.open("class") or matches.open("day"):
+        return
+    groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
+    if len(groups) == 1:
+        groups[0].field, groups[0].certainty = "class", Certainty.LIKELY
+        groups[0].why = "no other column names the class"
+        return
+    if not matches.open("course"):
+        _classes_by_homeroom(matches)
+        return
+    if matches.open("start") and matches.open("hours"):
+        return
+    teams = [match for match in matches.all if match.field == "team" and match.certainty is Certainty.SURE]
+    if len(teams) == 1:
+        teams[0].field, teams[0].certainty = "class", Certainty.LIKELY
+        teams[0].why = "nothing else says what meets"
+        return
+    periods = [match for match in matches.all if match.field == "period" and match.certainty is Certainty.SURE]
+    unused = matches.unused_matches()
+    found = what_meets([match.column for match in periods], [match.column for match in unused])
+    for match in [*periods, *unused]:
+        if match.column is found and match.field:
+            match.certainty, match.why = Certainty.LIKELY, "clock times say when, and nothing else says what"
+        elif match.column is found:
+            match.certainty, match.why = Certainty.DOUBTFUL, "the only column of words left"
+        if match.column is found:
+            match.field = "course"
+
+
+def _groups_of_courses(matches: Matches) -> None:
+    """Let the groups be the classes, and what may mean either the course, where both stand beside one another."""
+    groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
+    either = [match for match in matches.all if match.field == "class" and heading_key(match.column.heading) in _EITHER]
+    if len(groups) == len(either) == 1 and matches.open("course") and either[0].certainty is Certainty.SURE:
+        groups[0].field, groups[0].why = "class", "its heading, beside a course"
+        either[0].field, either[0].why = "course", "its heading, beside groups"
+
+
+_EITHER = frozenset(map(heading_key, "curso|kurs|kurse|corso|kursus|cursus|kurssi|kurz|kurzus".split("|")))
+"""Headings of courses as well as of classes."""
+
+
+def _classes_by_homeroom(matches: Matches) -> None:
+    """Let the homerooms that courses are for be the classes, too, where no other column names these."""
+    homes = [match for match in matches.all if match.field == "team" and heading_key(match.column.heading) in _HOMES]
+    if len(homes) == 1:
+        why = "no other column names the class"
+        matches.all.append(Match(homes[0].column, "class", Certainty.LIKELY, why))
+
+
+_HOMES = frozenset(
+    map(heading_key, "homeroom|home room|tutor group|tutor class|advisory|registration group".split("|"))
+)
+
+
+def _no_periods(matches: Matches) -> None:
+    """Let a column headed as periods, below which none stands, say what meets where clock times say when."""
+    periods = matches.column("period")
+    if periods is None or (matches.open("start") and matches.open("hours")):
+        return
+    if what_meets([periods], []) is None or not matches.open("class"):
+        return
+    for match in matches.all:
+        if match.column is periods and not matches.open("course"):
+            match.field, match.certainty, match.why = (
+                "class",
+                Certainty.LIKELY,
+                "clock times say when, and it is no period",
+            )
