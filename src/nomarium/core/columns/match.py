@@ -51,6 +51,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _by_likeness(matches, headings)
     title_of_two_sides(matches, headings.sheet)
     fields_by_contents(matches, headings.sheet)
+    meetings_named(matches, headings.sheet)
     unsure = [
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
     ]

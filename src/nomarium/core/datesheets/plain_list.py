@@ -8,7 +8,7 @@ from pathlib import Path
 
 from nomarium.core.datesheets import wording
 from nomarium.core.problems import Place, Problem
-from nomarium.core.tables import Column, LeftOut, Table, Vocabulary, plain_text, read_text
+from nomarium.core.tables import Cell, Column, LeftOut, Table, Vocabulary, plain_text, read_text
 from nomarium.core.values import MomentScanner, calendar_words
 
 _CUT = re.compile(r"\s+|(?<=[^\w\s])(?=\S)|(?<=\w)(?=[,;:|])")
@@ -110,10 +110,18 @@ def _pieces(text: str, cuts: list[int]) -> Iterator[tuple[str, str]]:
     return iter(sorted((part for part in found if part[0]), key=lambda part: -len(part[0])))
 
 
+def _says_times(name: Cell) -> bool:
+    """Tell whether what stands beside a date holds times of day: the line is one of a table then."""
+    return len(_CLOCK.findall(plain_text(name))) > 1
+
+
+_CLOCK = re.compile(r"(?<!\d)\d{1,2}[:h]\d{2}(?!\d)")
+
+
 def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:
     """Tell whether most lines of a text without headings have a date and a name."""
     found = read_plain_list(path, vocabulary)
-    if found is None:
+    if found is None or any(map(_says_times, found[0].columns[1].cells)):
         return False
     dates, names = found[0].columns
     whole = sum(

@@ -560,7 +560,7 @@ class _Writer:
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
         if not self._has_year:
             yield from decisions.of_terms(self._sheets)
-            if any(map(repeats, self._sheets)) and not self._of(Kind.LIST, Kind.GRID):
+            if any(map(repeats, self._draft.sheets)) and not self._of(Kind.LIST, Kind.GRID):
                 for sheet in self._of(Kind.CLOSURES):
                     yield decisions.of_idle_closures(sheet.named(self._choices.folder))
         elif (self._bounds or self._of(Kind.TERMS)) and self._hangs_on_closures():

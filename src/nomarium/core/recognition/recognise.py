@@ -6,7 +6,16 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 
 from nomarium.core.bells import bell_parts, grid_heading, turning_periods
-from nomarium.core.columns import Evidence, Headings, Kind, SheetKind, holds_dates, holds_weekdays, match_columns
+from nomarium.core.columns import (
+    Evidence,
+    Headings,
+    Kind,
+    SheetKind,
+    holds_dates,
+    holds_weekdays,
+    match_columns,
+    says_how_often,
+)
 from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import any_days, families, in_turn, label_columns, plain_or_named
@@ -214,7 +223,8 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
     dated = [column for column in table.columns if holds_dates(column) and column not in bounds]
     timed = matches.column("hours") is not None or (start is not None and end is not None)
     named = matches.column("class") or matches.column("course")
-    if day is None or not holds_weekdays(day) or not timed or named is None or dated:
+    often = any(map(says_how_often, table.columns))
+    if day is None or not holds_weekdays(day) or not timed or named is None or dated or often:
         return None
     return Candidate(Kind.LIST, f"a weekday and times stand below “{day.heading}” and beside it, and what meets")
 

@@ -284,16 +284,16 @@ def _crossing(view: GridView) -> Crossing | None:
 
 def _below_headings(view: GridView, axis: Axis) -> bool:
     """Tell whether a row of headings stands above days: they are those of a row of a list then."""
-    heads = set(axis.heads)
+    heads, known = set(axis.heads), Headings(EVENT_SHEET)
     for row in range(axis.row):
         filled = dict(view.filled(row))
-        words = {column for column, text in filled.items() if is_word(text)}
+        words = {column for column, text in filled.items() if is_word(text) or known(text)}
         if len(words) == len(filled) >= _FEWEST_HEADINGS and heads <= words and min(words) < min(heads):
             return True
     return False
 
 
-_FEWEST_HEADINGS = 4
+_FEWEST_HEADINGS = 3
 
 
 def _leads(view: GridView, axis: Axis, column: int) -> bool:

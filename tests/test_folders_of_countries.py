@@ -1,0 +1,271 @@
+"""Folders of several countries and trades whose sheets say more to one another than their headings do."""
+
+from datetime import date, timedelta
+
+import pytest
+
+from made_schools import drafted, laid_out
+from nomarium.core.columns import Kind
+from nomarium.core.drafting.sheets import look_at
+from nomarium.core.recognition import any_days, families
+from nomarium.core.sheets import holding_span
+from nomarium.core.slots import UnknownDay, read_week_numbers
+from nomarium.core.values import weekdays_in_turn
+from test_folders import AUTUMN, CLOSED, LESSONS, TERM, Folder, assert_comes_out_true, days_of
+
+SCHOOL_DAYS = [day for day in days_of("2026-09-07", "2026-10-02") if day.weekday() < 5]
+OTHERS = {day: number % 5 + 1 for number, day in enumerate(day for day in SCHOOL_DAYS if str(day) != "2026-09-14")}
+
+
+def on(label, days=OTHERS):
+    """The dates that have a label, as a folder's lines name them."""
+    return " ".join(str(day) for day, said in days.items() if said == label)
+
+
+def every(step, first, count):
+    """So many dates, a number of days apart."""
+    return [date.fromisoformat(first) + timedelta(days=step * number) for number in range(count)]
+
+
+FOLDERS = {
+    "a college: codes beside titles, runs of letters, dates of its own in every row": Folder(
+        {
+            "sections.csv": "CRN,Course,Title,Instructor,Room,Days,Begin Time,End Time,Start Date,End Date\n20114,ENG 101,Writing,D. Okafor,H4,MWF,9:00 AM,9:50 AM,8/24/2026,12/11/2026\n20115,ART 1,Drawing,T. Marsh,A3,TR,1:00 PM,2:15 PM,8/24/2026,10/16/2026\n20116,ART 2,Clay,T. Marsh,A3,S,9:00 AM,11:45 AM,10/17/2026,12/11/2026\n",
+            "Holidays.csv": "Holiday,First Day,Last Day\nLabor Day,09/07/2026,09/07/2026\nThanksgiving,11/25/2026,11/28/2026\n",
+        },
+        "2026-08-24", "2026-12-11", ("2026-09-07", "2026-11-25..2026-11-28"),
+        ("20114|Mon Wed Fri|09:00|09:50|H4", "20115|Tue Thu|13:00|14:15|A3|" + " ".join(map(str, days_of("2026-08-24", "2026-10-16"))), "20116|Sat|09:00|11:45|A3|" + " ".join(map(str, days_of("2026-10-17", "2026-12-11")))),
+    ),
+    "a clinic: rooms down, its dates in a title": Folder(
+        {
+            "plan.csv": "\"Clinic plan, valid 11.01.2027 to 25.06.2027\"\nRoom,Monday,Tuesday,Thursday\nRoom 1,Dr Haas 8:00-12:00,,Dr Meili 13:00-17:00\nRoom 2,,Dr Sutter 8:30-12:00,\n",
+            "closed.csv": "Closed,From,To\nEaster,26.03.2027,29.03.2027\nBridge,06.05.2027,07.05.2027\n",
+        },
+        "2027-01-11", "2027-06-25", ("2027-03-26..2027-03-29", "2027-05-06..2027-05-07"),
+        ("Dr Haas|Mon|08:00|12:00|Room 1", "Dr Meili|Thu|13:00|17:00|Room 1", "Dr Sutter|Tue|08:30|12:00|Room 2"),
+    ),
+    "a Dutch school: spans whose headings nobody knows": Folder(
+        {
+            "Rooster.csv": "Klas;Vak;Docent;Lokaal;Dag;Lesuur\nTIM1A;Techniek;Van Dalen;B1;maandag;1-2\nTIM1A;Rekenen;Hoekstra;A0;dinsdag;3\n",
+            "Lesuren.csv": "Lesuur;Begin;Einde\n1;8:30;9:20\n2;9:20;10:10\n3;10:30;11:20\n",
+            "Vakanties.csv": "Vakantie;Van;Tot en met\nHerfst;12-10-2026;16-10-2026\nKerst;21-12-2026;01-01-2027\n",
+            "Schooljaar.csv": "Schooljaar;Dag een;Dag laatst\n2026-2027;31-08-2026;29-01-2027\n",
+        },
+        "2026-08-31", "2027-01-29", ("2026-10-12..2026-10-16", "2026-12-21..2027-01-01"),
+        ("TIM1A|Mon|08:30|10:10|B1", "TIM1A|Tue|10:30|11:20|A0"),
+    ),
+    "Swedish evening courses: the shortest weekdays, calendar weeks of the year that the file names": Folder(
+        {
+            "Kurser hösten 2026.csv": "Kurs;Lärare;Lokal;Dag;Tid;Veckor\nSvenska;Eva Lind;Sal 3;må;17.30-19.00;v. 36-38\nFoto;Olle Berg;Sal 1;lö;10.00-13.00;v. 37, 39\nKör;Siv Alm;Aulan;on;18.00-19.00;v. 36-39\n",
+            "Lov.csv": "Lov;Från;Till\nStudiedag;2026-09-14;2026-09-14\n",
+        },
+        "2026-08-31", "2026-09-27", ("2026-09-14",),
+        ("Svenska|Mon|17:30|19:00|Sal 3|2026-08-31 2026-09-07", "Foto|Sat|10:00|13:00|Sal 1|2026-09-12 2026-09-26", "Kör|Wed|18:00|19:00|Aulan"),
+    ),
+    "a list of days with kinds of day and remarks beside the labels, homerooms for classes": Folder(
+        {
+            "days.csv": "Weekday,Date,Day,Schedule,Note\n" + "".join(f"{day:%A},{day},{f'Day {OTHERS[day]}' if day in OTHERS else ''},{'Assembly' if day.day == 18 else 'Regular' if day in OTHERS else ''},{'' if day in OTHERS else 'No school'}\n" for day in SCHOOL_DAYS),
+            "bells.csv": "Regular,,,,Assembly,,\nBlock,Start,End,,Block,Start,End\nA,8:45,9:55,,A,8:45,9:40\nB,10:00,11:10,,B,9:45,10:40\n",
+            "sections.csv": "Homeroom,Course,Teacher,Room,Days,Block\n9-1,Math,J. Farrow,101,\"Day 1, Day 5\",A\n9-2,Art,M. Quill,Studio,Day 4,B\n",
+        },
+        "2026-09-07", "2026-10-02",
+        meets=(
+            f"9-1|Mon Tue Wed Thu Fri|08:45|09:55|101|{on(1)} {' '.join(d for d in on(5).split() if d != '2026-09-18')}",
+            *(f"9-1|Fri|08:45|09:40|101|{d}" for d in on(5).split() if d == "2026-09-18"),
+            *(f"9-2|Mon Tue Wed Thu Fri|{'09:45|10:40' if d == '2026-09-18' else '10:00|11:10'}|Studio|{d}" for d in on(4).split()),
+        ),
+    ),
+    "dates below the letters of a cycle, bells by the weekdays in their files' names": Folder(
+        {
+            "AB days.csv": "A days,B days\n" + "".join(f"{a:%m/%d/%Y},{b:%m/%d/%Y}\n" for a, b in zip(SCHOOL_DAYS[::2], SCHOOL_DAYS[1::2], strict=True)),
+            "Bells Mon Tue Thu Fri.csv": "Block,Start,End\n1,8:30,9:55\n2,10:05,11:30\n",
+            "Bells Wednesday.csv": "Block,Start,End\n1,8:30,9:40\n2,9:50,11:00\n",
+            "master.csv": "Teacher,Course,Room,Block\nAlvarez,Spanish,C4,A1\nNakai,Biology,L2,B2\n",
+        },
+        "2026-09-07", "2026-10-02",
+        meets=(f"Spanish|Mon Tue Thu Fri|08:30|09:55|C4|{' '.join(map(str, SCHOOL_DAYS[::2]))}", f"Spanish|Wed|08:30|09:40|C4|{' '.join(map(str, SCHOOL_DAYS[::2]))}", f"Biology|Mon Tue Thu Fri|10:05|11:30|L2|{' '.join(map(str, SCHOOL_DAYS[1::2]))}", f"Biology|Wed|09:50|11:00|L2|{' '.join(map(str, SCHOOL_DAYS[1::2]))}"),
+    ),
+    "watches by a pattern whose dates prove their order together, a key with On and Off": Folder(
+        {
+            "watches.csv": "Watch,Pattern,First tour,Until\nRed,DDNN----,04/01/2027,15/01/2027\nWhite,DDNN----,06/01/2027,15/01/2027\n",
+            "shifts.csv": "Shift,Name,On,Off\nD,Day,09:00,18:00\nN,Night,18:00,09:00\n",
+        },
+        dated=tuple(
+            f"{day + timedelta(days=offset)} {start}|{end}|{name}|"
+            for first in ("2027-01-04", "2027-01-06")
+            for offset, start, end, name in ((0, "09:00", "18:00", "Day"), (1, "09:00", "18:00", "Day"), (2, "18:00", "09:00", "Night"), (3, "18:00", "09:00", "Night"))
+            for day in every(8, first, 2)
+            if day + timedelta(days=offset) <= date(2027, 1, 15)
+        ),
+    ),
+    "terms above closures on one sheet, periods that only count up, a remark below them": Folder(
+        {
+            "year.csv": "Term,Opens,Closes\nAutumn,2026-09-07,2026-10-16\n\nSchool closed,From,To\nFair,2026-09-21,2026-09-22\n",
+            "times.csv": "Class,From,To\n1,8:50,9:50\n2,9:50,10:50\n3,11:05,12:05\n\nNo third class on Wednesdays (half day)\n",
+            "Class 1A.csv": "Class 1A timetable 2026/27\n,Mon,Wed\n1,Maths / MOB / R4,Irish / SL / R7\n3,Irish / SL / R7,\n",
+            "staff.csv": "Initials,Teacher\nMOB,Maeve Byrne\nSL,Síle Lavery\n",
+        },
+        "2026-09-07", "2026-10-16", ("2026-09-21..2026-09-22",),
+        ("1A|Mon|08:50|09:50|R4", "1A|Wed|08:50|09:50|R7", "1A|Mon|11:05|12:05|R7"),
+    ),
+    "an Italian class: hour and times in one head, teachers by their titles": Folder(
+        {
+            "terms.csv": TERM, "closures.csv": CLOSED,
+            "orario.csv": "Orario classe 3B\n,lunedì,martedì,sabato\n1ª ora 8:10-9:10,Latino / prof.ssa Berti,Storia / prof. Riva,\n2ª ora 9:10-10:05,Storia / prof. Riva,,Latino / prof.ssa Berti\n",
+        },
+        meets=("3B|Mon Tue|08:10|09:10|", "3B|Mon Sat|09:10|10:05|"),
+        **AUTUMN,
+    ),
+    "a Portuguese class: weekdays that count": Folder(
+        {
+            "Períodos letivos.csv": "Período;Início;Fim\n1.º período;14/09/2026;17/12/2026\n",
+            "Interrupções.csv": "Motivo;De;Até\nFeriado;05/10/2026;\nFeriado;01/12/2026;\n",
+            "7A.csv": "Horário da turma 7A - 2026/2027\nHoras;2ª feira;3ª feira;6ª feira\n08:30 - 09:20;Matemática / Rui Sá / Sala 4;;Inglês / Luís Pina / Sala 6\n09:30 - 10:20;;Inglês / Luís Pina / Sala 6;\n",
+        },
+        "2026-09-14", "2026-12-17", ("2026-10-05", "2026-12-01"),
+        ("7A|Mon|08:30|09:20|Sala 4", "7A|Fri|08:30|09:20|Sala 6", "7A|Tue|09:30|10:20|Sala 6"),
+    ),
+    "a choir: words that say how often, and dates, in one column": Folder(
+        {"rehearsals.csv": "What,When,Time,Where\nRehearsal,Every Tuesday from 8 September 2026 until 29 September 2026 except 22 September,19:30 - 21:30,Hall\nConcert,Saturday 24 October 2026,19:00 - 21:15,St Mark's\n"},
+        dated=("2026-09-08 19:30|21:30|Rehearsal|Hall", "2026-09-15 19:30|21:30|Rehearsal|Hall", "2026-09-29 19:30|21:30|Rehearsal|Hall", "2026-10-24 19:00|21:15|Concert|St Mark's"),
+    ),
+    "an office: meetings that repeat from a first day to a last, closed between": Folder(
+        {
+            "meetings.csv": "Meeting,Weekday,Frequency,Starts,Ends,First,Last,Room\nSync,Monday,weekly,9:30,10:00,2026-09-14,2026-10-26,Oak\nReview,Wednesday,every 2 weeks,14:00,14:30,2026-09-16,2026-10-28,Elm\n",
+            "Office closed.csv": "Holiday,Date\nThanksgiving,2026-10-12\n",
+        },
+        dated=(*(f"{day} 09:30|10:00|Sync|Oak" for day in every(7, "2026-09-14", 7) if str(day) != "2026-10-12"), *(f"{day} 14:00|14:30|Review|Elm" for day in every(14, "2026-09-16", 4))),
+    ),
+    "German lectures: several days with their times in one cell, the term above": Folder(
+        {
+            "Veranstaltungen.csv": "Vorlesungszeit 05.04.2027 bis 16.07.2027\n\nNr.;Veranstaltung;Dozent;Raum;Zeit\n101;Statistik;Prof. Dr. Lang;H1;Mo 10:00-12:00\n210;Seminar;Dr. Oster;R 17;\"Mi 16:00-18:00, Fr 12:00-14:00\"\n",
+            "Feiertage.csv": "Feiertag;Datum\nPfingstmontag;17.05.2027\nBrückentag;07.05.2027\n",
+        },
+        "2027-04-05", "2027-07-16", ("2027-05-17", "2027-05-07"),
+        ("Statistik|Mon|10:00|12:00|H1", "Seminar|Wed|16:00|18:00|R 17", "Seminar|Fri|12:00|14:00|R 17"),
+    ),
+    "a Danish class: even and odd weeks, dotted times below Fra and Til": Folder(
+        {
+            "Skema.csv": "Klasse;Fag;Lærer;Lokale;Dag;Fra;Til;Uger\n7.a;Dansk;Lone;12;mandag;8.00;9.30;\n7.a;Musik;Per;M;tirsdag;10.00;11.30;lige uger\n7.a;Kunst;Eva;14;tirsdag;10.00;11.30;ulige uger\n",
+            "Ferie.csv": "Ferie;Fra;Til\nEfterår;12-10-2026;16-10-2026\n",
+            "Skoleår.csv": "Skoleår;Første skoledag;Sidste skoledag\n2026;10-08-2026;30-10-2026\n",
+        },
+        "2026-08-10", "2026-10-30", ("2026-10-12..2026-10-16",),
+        ("7.a|Mon|08:00|09:30|12", *(f"7.a|Tue|10:00|11:30|{room}|" + " ".join(str(d) for d in days_of("2026-08-10", "2026-10-30") if d.isocalendar().week % 2 == odd) for room, odd in (("M", 0), ("14", 1)))),
+    ),
+    "courses whose headings are of no language that is known: told by what stands below them": Folder(
+        {
+            "courses.csv": "Aa;Bb;Cc;Dd;Ee;Ff\nWeaving;pondělí;17:00;18:30;14.09.2026;14.12.2026\nSpinning;středa;18:00;19:30;16.09.2026;16.12.2026\n",
+            "Svátky.csv": "Svátek;Datum\nDen české státnosti;28.09.2026\nVznik;28.10.2026\n",
+        },
+        "2026-09-14", "2026-12-16", ("2026-09-28", "2026-10-28"),
+        ("Weaving|Mon|17:00|18:30|", "Spinning|Wed|18:00|19:30|"),
+    ),
+    "classes by the days of a rotation, a subject beside the times": Folder(
+        {
+            "specials.csv": "Class,Day 1,Day 2,Day 3,Day 4,Day 5\nK-Ames,Art 9:10-9:55,PE 9:10-9:55,Music 9:10-9:55,Library 9:10-9:55,PE 9:10-9:55\n",
+            "rotation.csv": "Date,Rotation Day\n" + "".join(f"{day:%m/%d/%Y},Day {label}\n" for day, label in OTHERS.items()),
+        },
+        "2026-09-07", "2026-10-02", ("2026-09-14",),
+        ("K-Ames|Mon Tue Wed Thu Fri|09:10|09:55|",),
+    ),
+    "a rota of duties whose hours stand in its title": Folder(
+        {"rota.csv": "\"Break duty 10:40-11:00, playground\"\n\nWeek beginning,Mon,Wed\n2026-09-07,Bell,Dunn\n2026-09-14,Ford,\n"},
+        dated=("2026-09-07 10:40|11:00|Bell|", "2026-09-09 10:40|11:00|Dunn|", "2026-09-14 10:40|11:00|Ford|"),
+    ),
+    "trips: two columns of dates that nobody knows, a row of dates below headings": Folder(
+        {"trips.csv": "Trip,Leaves,Returns,Depart time,Return time,Where\nField trip,8 Oct 2026,,08:15,16:30,Valley\nCamp,13 Feb 2027,14 Feb 2027,09:00,15:00,Lake\n"},
+        dated=("2026-10-08 08:15|16:30|Field trip|Valley", "2027-02-13 09:00|15:00|Camp|Lake"),
+    ),
+    "calls below a title in capitals, which are no pattern of shifts": Folder(
+        {"calls.csv": "REHEARSAL CALLS\nDate,Call,What,Where\n5 Oct 2026,10:00-13:00,Act 1,Studio\n6 Oct 2026,10:00-13:00,Music,Band room\n"},
+        dated=("2026-10-05 10:00|13:00|Act 1|Studio", "2026-10-06 10:00|13:00|Music|Band room"),
+    ),
+}  # fmt: skip
+
+
+@pytest.mark.parametrize("name", FOLDERS)
+def test_a_folder_comes_out_true_with_two_commands(tmp_path, name):
+    assert_comes_out_true(tmp_path, FOLDERS[name])
+
+
+SPANS = {
+    "Clinic plan, valid 11.01.2027 to 25.06.2027": ("2027-01-11", "2027-06-25"),
+    "Timetable 1 September – 18 December 2026": ("2026-09-01", "2026-12-18"),
+    "Emploi du temps du 1er septembre 2026 au 3 juillet 2027": ("2026-09-01", "2027-07-03"),
+    "24 Aug 2026 - 11 Dec 2026": ("2026-08-24", "2026-12-11"),
+    "Registration 24 Aug 2026 - 11 Sep 2026": None,
+    "Timetable, no classes 24 Aug 2026 - 11 Sep 2026": None,
+    "Roster 4/5/2027 to 6/7/2027": None,
+    "Timetable 8 Sep": None,
+}
+
+
+@pytest.mark.parametrize("title", SPANS)
+def test_a_title_says_from_when_until_when_all_rows_hold(title):
+    found = holding_span(title)
+    assert (found and (str(found.first), str(found.last))) == SPANS[title]
+
+
+SHORT = {
+    "må ti on": [0, 1, 2],
+    "ma ti ke to": [0, 1, 2, 3],
+    "MWF TR S": ["0 2 4", "1 3", "5"],
+    "MW U": ["0 2", "6"],
+    "L X V": [0, 2, 4],
+    "S": None,
+    "on at": None,
+    "A B": ["A", "B"],
+}
+
+
+@pytest.mark.parametrize("texts", SHORT)
+def test_the_shortest_weekdays_are_proved_by_all_of_a_column(texts):
+    reader = any_days().of_column(texts.split(), families())
+    read = [reader.read(text, families()) for text in texts.split()]
+    if SHORT[texts] is None:
+        assert any(isinstance(days, UnknownDay) for days in read)
+    else:
+        said = [" ".join(day.label or str(day.weekday) for day in days) for days in read]
+        assert said == list(map(str, SHORT[texts]))
+
+
+@pytest.mark.parametrize(
+    ("letters", "days"),
+    [("MTWTF", (0, 1, 2, 3, 4)), ("SMTWTFS", (6, 0, 1, 2, 3, 4, 5)), ("MDMDF", (0, 1, 2, 3, 4)), ("MTWFT", ()), ("ABCDE", ())],
+)  # fmt: skip
+def test_letters_in_turn_are_weekdays(letters, days):
+    assert weekdays_in_turn(tuple(letters)) == days
+
+
+@pytest.mark.parametrize(
+    ("text", "first", "counted_by"),
+    [("lige uger", 2, "calendar"), ("ungerade KW", 1, "calendar"), ("even weeks", 2, ""), ("odd teaching weeks", 1, "term")],
+)  # fmt: skip
+def test_even_and_odd_weeks(text, first, counted_by):
+    weeks = read_week_numbers(text)
+    assert (weeks.numbers[:2], weeks.counted_by) == ((first, first + 2), counted_by)
+
+
+def test_closures_that_nothing_gives_a_year_stop_the_build(tmp_path):
+    files = {
+        "meetings.csv": "Meeting,Date,Repeat,Starts,Ends\nSync,2026-09-14,every Monday,9:30,10:00\n",
+        "Office closed.csv": "Holiday,Date\nThanksgiving,2026-10-12\n",
+    }
+    _, draft = drafted(tmp_path, laid_out(tmp_path, files))
+    assert "Office closed.csv" in [decision.about for decision in draft.undecided]
+
+
+@pytest.mark.parametrize(
+    ("text", "kinds"),
+    [
+        ("Term,Opens,Closes\nAutumn,2026-09-07,2026-10-16\n\nHoliday,From,To\nFair,2026-09-21,2026-09-22\n", [Kind.TERMS, Kind.CLOSURES]),
+        ("Term,Opens,Closes,,Holiday,Date\nAutumn,2026-09-07,2026-10-16,,Fair,2026-09-21\nSpring,2027-01-07,2027-04-16,,Fog,2027-02-21\n", [Kind.TERMS, Kind.CLOSURES]),
+        ("Holiday,From,To\nFair,2026-09-21,2026-09-22\n\nHoliday,From,To\nFog,2026-10-21,2026-10-22\n", [Kind.CLOSURES]),
+        (LESSONS + "\n8B,Ms Ito,12,Tue,9:00,9:50\n", [Kind.LIST]),
+    ],
+    ids=["below", "beside", "of one kind", "a blank row"],
+)  # fmt: skip
+def test_lists_of_different_kinds_on_one_sheet_are_parted(tmp_path, text, kinds):
+    (tmp_path / "year.csv").write_text(text, "utf-8")
+    assert [sheet.kind for sheet in look_at([tmp_path / "year.csv"])] == kinds
