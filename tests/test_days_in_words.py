@@ -96,7 +96,8 @@ WEEKS = [
     ("teaching weeks 3 to 5", (3, 4, 5), "term"),
     ("A", None, ""),
     ("weeks 0-3", None, ""),
-    ("odd weeks", None, ""),
+    ("odd weeks", tuple(range(1, 54, 2)), ""),
+    ("odd rooms", None, ""),
     ("60", None, ""),
 ]
 

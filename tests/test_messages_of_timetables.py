@@ -23,7 +23,7 @@ SAID = [
         """\
 error timetable.csv, B2 “7”
 “7” is a day of no cycle, and no weekday.
-Expected: One of the labels “1”, “2”, “3”, or a weekday; several as “A, C” or “1–3”.
+Expected: One of the labels “1”, “2”, “3”, several as “A, C” or “1–3”; or a weekday, in full or short, or several: “Mon, Wed”, “MWF”, “Mon–Thu”.
 Correct the cell, or the labels of the cycle in the plan.
 """,
     ),

@@ -394,7 +394,7 @@ Correct the date, or take it out.
         """\
 error nomarium.toml, line 2
 The plan names no terms, so that no date can be told.
-Expected: A sheet with each term’s name, first and last day, such as terms = "terms.csv" under [year].
+Expected: A sheet with each term’s name, first and last day, such as terms = "terms.csv" under [year]; or the days themselves: spans = "2026-09-08..2027-06-24".
 “nomarium sheet terms -o terms.csv” writes a blank one.
 """,
     ),

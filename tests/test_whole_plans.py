@@ -62,7 +62,7 @@ def test_each_key_and_column_of_a_timetable_has_its_effect(tmp_path, source, tex
         (YARD + 'cell = "{class}"\n', {}, ("key-without-effect", "nomarium.toml line 17")),
         ('sheets = "events.csv"\neach = "teacher"\n', {"events_csv": "Event,Date\nA,2026-09-08\n"}, ("key-without-effect", "nomarium.toml line 17")),
         ('sheets = { file = "timetable.csv", special = "x" }\n', {}, ("key-without-effect", "nomarium.toml line 16")),
-        (YARD + 'people = "nobody.csv"\n', {}, ("unreadable-file", "nobody.csv")),
+        (YARD + 'people = "nobody.csv"\n', {}, ("missing-file", "nomarium.toml line 17")),
         (YARD + 'people = "people.csv"\n', {"people_csv": "Initials,Name,E-mail\nV,Rune,r@example.org\nV,Vera,v@example.org\nP,Dora,d@example.org\n"}, ("two-meanings", "timetable.csv A2:E2")),
         (YARD, {"timetable_csv": "Class,Day,Period,Zq,Until\nA,Mon,1,2026-09-08,2026-09-10\n"}, ("half-span", "timetable.csv D1")),
         (YARD + 'kind = "year"\n', {}, ("key-without-effect", "nomarium.toml line 16")),

@@ -91,6 +91,11 @@ def read_cell(
     return [_said(words, hours, known_rooms, words_are_place=words_are_place) for hours, words in _timed_parts(text)]
 
 
+def words_beside_times(text: str) -> list[str]:
+    """Return the words that go with each span of times of a cell: "17:30–19:00 Pool 2" has "Pool 2"."""
+    return [line for hours, words in _timed_parts(text) if hours for line in words.splitlines() if line]
+
+
 def _timed_parts(text: str) -> Iterator[tuple[str, str]]:
     """Yield the spans of times of a cell, each with the words that go with it; ("", words) where it has no times."""
     spans = list(spans_in(text))

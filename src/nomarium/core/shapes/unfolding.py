@@ -12,7 +12,14 @@ from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import Axis, one_date, weekdays_named
-from nomarium.core.shapes.cell_texts import Said, is_free, is_place_word, looks_like_place, read_cell
+from nomarium.core.shapes.cell_texts import (
+    Said,
+    is_free,
+    is_place_word,
+    looks_like_place,
+    read_cell,
+    words_beside_times,
+)
 from nomarium.core.shapes.crossing import Crossing, Row, hours_in
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.patterns import Patterns
@@ -200,8 +207,7 @@ class _Unfolding:
         """Tell whether the words beside times are places: of a class, only where most look so; of a team, surely."""
         if self._who is None or self._role not in ("class", "team", "group", "student"):
             return False
-        texts = self._found.texts()
-        words = [" ".join((text[: span.start] + text[span.end :]).split()) for text in texts if (span := span_in(text))]
+        words = [word for text in self._found.texts() for word in words_beside_times(text)]
         known = {room.casefold() for room in self._rooms}
         like = [word for word in words if word.casefold() in known or looks_like_place(word)]
         return self._role != "class" or len(like) * 2 > len(words)
