@@ -4,7 +4,7 @@ from datetime import date, timedelta
 
 import pytest
 
-from made_schools import drafted, laid_out
+from made_schools import built, drafted, laid_out
 from nomarium.core.columns import Kind
 from nomarium.core.drafting.sheets import look_at
 from nomarium.core.recognition import any_days, families
@@ -177,6 +177,31 @@ FOLDERS = {
         {"trips.csv": "Trip,Leaves,Returns,Depart time,Return time,Where\nField trip,8 Oct 2026,,08:15,16:30,Valley\nCamp,13 Feb 2027,14 Feb 2027,09:00,15:00,Lake\n"},
         dated=("2026-10-08 08:15|16:30|Field trip|Valley", "2027-02-13 09:00|15:00|Camp|Lake"),
     ),
+    "slots of a university, their letters in a column that is not headed as codes": Folder(
+        {
+            "terms.csv": TERM, "closures.csv": CLOSED,
+            "slots.csv": "Time,Mon,Thu\n9:00-10:00,A,B\n10:00-11:00,B,A\n11:00-12:00,C,C\n",
+            "courses.csv": "Code,Title,Instructor,Venue,Slot\nCS101,Programming,Dr Rao,LH1,A\nMA102,Calculus,Dr Iyer,LH2,B\n",
+        },
+        meets=("CS101|Mon|09:00|10:00|LH1", "CS101|Thu|10:00|11:00|LH1", "MA102|Thu|09:00|10:00|LH2", "MA102|Mon|10:00|11:00|LH2"),
+        **AUTUMN,
+    ),
+    "grids below one title that says for how long": Folder(
+        {
+            "closed.csv": "Closed,Date\nHoliday,26 Oct 2026\n",
+            "plan.csv": "Timetable from 7 September 2026 to 18 December 2026\n\nClass 7A,Mon,Tue\n9:00-10:00,Maths,\n10:00-11:00,,Art\n\nClass 7B,Mon,Tue\n9:00-10:00,,Maths\n10:00-11:00,Art,\n",
+        },
+        "2026-09-07", "2026-12-18", ("2026-10-26",),
+        ("7A|Mon|09:00|10:00|", "7A|Tue|10:00|11:00|", "7B|Tue|09:00|10:00|", "7B|Mon|10:00|11:00|"),
+    ),
+    "terms and days off as lines of one text": Folder(
+        {
+            "Key dates.txt": "Term 1: 1 February 2027 - 9 April 2027\nTerm 2: 27 April 2027 - 2 July 2027\nWaitangi Day (no school): 8 February 2027\nBirthday (school closed): 7 June 2027\n",
+            "lessons.csv": "Class,Subject,Day,Start,End\nY5,Swimming,Monday,11:00 am,12:00 pm\n",
+        },
+        "2027-02-01", "2027-07-02", ("2027-02-08", "2027-06-07", "2027-04-10..2027-04-26"),
+        ("Y5|Mon|11:00|12:00|",),
+    ),
     "calls below a title in capitals, which are no pattern of shifts": Folder(
         {"calls.csv": "REHEARSAL CALLS\nDate,Call,What,Where\n5 Oct 2026,10:00-13:00,Act 1,Studio\n6 Oct 2026,10:00-13:00,Music,Band room\n"},
         dated=("2026-10-05 10:00|13:00|Act 1|Studio", "2026-10-06 10:00|13:00|Music|Band room"),
@@ -254,6 +279,26 @@ def test_closures_that_nothing_gives_a_year_stop_the_build(tmp_path):
     }
     _, draft = drafted(tmp_path, laid_out(tmp_path, files))
     assert "Office closed.csv" in [decision.about for decision in draft.undecided]
+
+
+def test_blocks_without_a_key_stop_the_build(tmp_path):
+    grid = "Time,Mon,Tue,Thu\n9:00-10:00,A,B,C\n10:00-11:00,B,C,A\n11:00-12:00,C,A,B\n"
+    files = {"terms.csv": TERM, "closures.csv": CLOSED, "blocks.csv": grid}
+    _, draft = drafted(tmp_path, laid_out(tmp_path, files))
+    assert [decision.about for decision in draft.undecided] == ["blocks.csv"]
+
+
+def test_half_days_of_a_calendar_of_the_year_end_early(tmp_path):
+    files = {
+        "terms.csv": TERM,
+        "calendar.csv": "Event,Start,End\nFair - no school,2026-09-14,\nHalf day - dismissal 11:30,2026-09-21,\n",
+        "lessons.csv": "Class,Day,Start,End\n8A,Mon,9:00,9:50\n8A,Mon,13:00,13:50\n",
+    }
+    plan, _ = drafted(tmp_path, laid_out(tmp_path, files))
+    _, meetings = built(plan)
+    assert [one[0] for one in meetings if "2026-09-14" <= one[0] < "2026-09-28" and one[2] == "8A"] == [
+        "2026-09-21 09:00"
+    ]
 
 
 @pytest.mark.parametrize(

@@ -43,6 +43,11 @@ def speaks_of_school(name: str) -> bool:
     return bool(_SCHOOL_IN.search(name))
 
 
+def shortens_school(name: str) -> bool:
+    """Tell whether a row says that school is in for a part of the day: "Half day – dismissal 11:30"."""
+    return bool(_HALF.search(name)) or read_day_part(name, closed=True, surely=False) is not None
+
+
 @dataclass(slots=True)
 class ClosureList:
     """What a list of closures gave."""

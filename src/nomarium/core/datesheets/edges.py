@@ -40,7 +40,8 @@ _SCHOOL = re.compile(
     re.IGNORECASE,
 )
 _HOLIDAY = re.compile(
-    r"\b(?:holidays?|break|vacations?|half[- ]term|recess|closure|ferien|vacances|vacaciones|vacanze|ferie|"
+    r"\b(?:holidays?|break|vacations?|half[- ]term|recess|closures?|closed|no (?:school|class|classes|lessons)|"
+    r"ferien|vacances|vacaciones|vacanze|ferie|"
     r"vakantie|lov)\b|ferien\b",
     re.IGNORECASE,
 )

@@ -7,7 +7,7 @@ from collections.abc import Collection
 from dataclasses import dataclass, field
 
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.closures import ClosureList, take_closures
+from nomarium.core.datesheets.closures import ClosureList, shortens_school, take_closures
 from nomarium.core.datesheets.edges import edge_of, names_term
 from nomarium.core.datesheets.rows import read_dated_rows
 from nomarium.core.datesheets.terms import terms_among
@@ -74,7 +74,11 @@ def read_school_calendar(choices: SheetChoices, cycles: Collection[str] = ()) ->
     if sheet is None:
         return found, problems
     found.terms = terms_among(sheet)
-    said = [row for row in sheet.rows if closes_school(row.name) or edge_of(row.name) is not None]
+    said = [
+        row
+        for row in sheet.rows
+        if closes_school(row.name) or edge_of(row.name) is not None or shortens_school(row.name)
+    ]
     found.silent = [row.name for row in sheet.rows if row not in said and not names_term(row.name)]
     problems += take_closures(sheet, said, found.closed, cycles)
     if found.silent:

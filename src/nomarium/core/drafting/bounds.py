@@ -17,6 +17,7 @@ from nomarium.core.sheets import Sheet, holding_span, read_sheet
 from nomarium.core.slots import counted_by_words, read_week_numbers
 from nomarium.core.sources import EventChoices, read_events
 from nomarium.core.tables import Grid, find_table
+from nomarium.core.timetable import holding_title
 from nomarium.core.values import DateChoices, Moment, Order, year_in_titles
 
 
@@ -47,11 +48,13 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
 @cache
 def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     if sheet.kind is Kind.GRID:
-        captions = [[holding_span(text, order) for text in block.captions] for block in blocks_of(sheet)]
-        spans = [[span for span in several if span] for several in captions]
-        if not spans or any(len(several) != 1 for several in spans):
+        blocks = blocks_of(sheet)
+        of_sheet = holding_title(blocks, order)
+        captions = [[span for text in block.captions if (span := holding_span(text, order))] for block in blocks]
+        spans = [several or ([of_sheet] if of_sheet else []) for several in captions]
+        whole = [several[0] for several in spans if len(several) == 1]
+        if not spans or len(whole) < len(spans):
             return None
-        whole = [several[0] for several in spans]
         first, last = min(span.first for span in whole), max(span.last for span in whole)
         return Bounds(first, last, f"the captions in {sheet.path.name}")
     if sheet.grid is None:

@@ -63,6 +63,15 @@ def of_unused(name: str, is_of_days: bool, path: str) -> Decision:
     return Decision(name, f"It is not used. {what} Or take this line out to do without it.")
 
 
+def of_blocks(name: str, source: str) -> Decision:
+    """A grid of blocks of which no sheet says what they are."""
+    return Decision(
+        name,
+        "Its cells are short codes that come again, and no sheet says what they stand for. Name the key under "
+        f'[sources.{toml_key(source)}]: codes = "key.csv"; or take this line out: they are called as they are written.',
+    )
+
+
 def of_unknown(name: str, why: str, nearest: str) -> Decision:
     """A sheet with days or times that is none of a known kind; ``nearest`` is what comes nearest and what it lacks."""
     return Decision(

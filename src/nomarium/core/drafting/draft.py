@@ -21,6 +21,7 @@ from nomarium.core.drafting.sheets import (
     goes_through_the_year,
     holds_moments,
     holds_spans,
+    is_of_blocks,
     labels_of,
     listed_columns,
     listed_dates,
@@ -280,6 +281,9 @@ class _Writer:
         parts |= {"range": sheet.range} if sheet.range else {}
         parts |= {name: value for name, (value, _) in whole_of(sheet, self._known).items()}
         more = "".join(f", {key} = {toml_text(value)}" for key, value in parts.items())
+        if sheet.columns:
+            columns = ", ".join(f"{toml_key(heading)} = {toml_text(name)}" for heading, name in sheet.columns.items())
+            more += f", columns = {{ {columns} }}"
         return f"{{ file = {file}{more} }}" if more else file
 
     def _find_cycles(self) -> list[DraftCycle]:
@@ -586,6 +590,8 @@ class _Writer:
                 yield decisions.of_silent_rows(written, silent)
         elif may_be_closures(sheet) and not self._of(Kind.CLOSURES) and self._of(Kind.LIST, Kind.GRID):
             yield decisions.of_names_and_dates(written)
+        elif sheet.kind is Kind.GRID and is_of_blocks(sheet) and not self._codes_for(sheet):
+            yield decisions.of_blocks(sheet.named(self._choices.folder), self._name_of(sheet))
         elif sheet.kind is None and holds_moments(sheet):
             yield decisions.of_unknown(sheet.named(self._choices.folder), sheet.recognised.why, nearest_kind(sheet))
 

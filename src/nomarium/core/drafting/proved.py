@@ -24,7 +24,7 @@ from nomarium.core.datesheets import (
     speaks_of_school,
 )
 from nomarium.core.drafting.programmes import with_programmes
-from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of, texts_of_grid
+from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of, key_column, texts_of_grid
 from nomarium.core.kinds import (
     BELL_SHEET,
     CLOSURE_SHEET,
@@ -134,7 +134,7 @@ def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     if len(edged) == 1:
         also = replace(edged[0].recognised, also=(*edged[0].recognised.also, Kind.TERMS))
         return [replace(sheet, recognised=also) if sheet is edged[0] else sheet for sheet in sheets]
-    mixed = [sheet for sheet in others if may_be_closures(sheet) and holds_holidays(_names_on(sheet))]
+    mixed = [sheet for sheet in others if _may_be_mixed(sheet) and holds_holidays(_names_on(sheet))]
     if len(mixed) == 1:
         both = Recognised(Kind.TERMS, "its rows are terms and holidays")
         return [replace(sheet, recognised=both) if sheet is mixed[0] else sheet for sheet in sheets]
@@ -144,6 +144,10 @@ def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     why = "it names spans of weeks, one behind the other, and no other sheet has the terms"
     terms = replace(fitting[0], recognised=Recognised(Kind.TERMS, why))
     return [terms if sheet is fitting[0] else sheet for sheet in sheets]
+
+
+def _may_be_mixed(sheet: FoundSheet) -> bool:
+    return sheet.is_plain_list or may_be_closures(sheet)
 
 
 def _says_when_school_begins(sheet: FoundSheet) -> bool:
@@ -263,6 +267,9 @@ _OF_EVENTS = frozenset({"location", "repeat", "attendees", "duration"})
 
 def _names_on(sheet: FoundSheet) -> Sequence[str]:
     """Return what the rows of a sheet of names and dates are called."""
+    if sheet.is_plain_list:
+        _, listed, _ = read_terms(as_found(sheet))
+        return [row.name for row in listed.rows] if listed else ()
     named = _texts_of(sheet, CLOSURE_SHEET, "summary") or _texts_of(sheet, EVENT_SHEET, "summary")
     if named or sheet.grid is None:
         return named
@@ -348,12 +355,23 @@ def with_people(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     return [as_people(sheet) for sheet in sheets]
 
 
+def _by_key_column(sheet: FoundSheet, grids: Sequence[set[str]]) -> FoundSheet | None:
+    """Return a sheet as the key of a grid whose blocks stand in one of its columns; None where none does."""
+    columns = next(filter(None, (key_column(sheet, blocks) for blocks in grids)), None)
+    if columns is None:
+        return None
+    why = f"below “{next(iter(columns))}” it has the codes of another sheet’s cells"
+    return replace(sheet, recognised=Recognised(Kind.CODES, why), columns=columns)
+
+
 def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder, those as keys that explain the codes or blocks in another's cells."""
     coded = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}
     grids = [codes for sheet in sheets if sheet.kind is Kind.GRID and (codes := codes_of(sheet))]
 
     def as_key(sheet: FoundSheet) -> FoundSheet:
+        if sheet.kind is Kind.CODES and not any(codes_of(sheet) & blocks for blocks in (*grids, coded)):
+            return _by_key_column(sheet, grids) or sheet
         if sheet.kind in (Kind.CODES, Kind.GRID) or sheet.recognised.crossing or sheet.grid is None:
             return sheet
         if sheet.kind is Kind.LIST and sheet.names_days():
@@ -361,6 +379,6 @@ def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         named = codes_in_column(sheet)
         if explains(sheet.grid, coded) or any(len(named & blocks) * 2 > len(blocks) for blocks in grids):
             return replace(sheet, recognised=Recognised(Kind.CODES, "it has the codes of another sheet’s cells"))
-        return sheet
+        return _by_key_column(sheet, grids) or sheet
 
     return [as_key(sheet) for sheet in sheets]

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import os
 import re
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from functools import cache
@@ -81,6 +81,8 @@ class FoundSheet:
     """Whether it is text without headings, a name and a date a line."""
     range: str = ""
     """The part of the sheet that it stands on, where that has several lists."""
+    columns: Mapping[str, str] = field(default_factory=dict)
+    """What columns are that other sheets prove: fields by headings."""
 
     @property
     def kind(self) -> Kind | None:
@@ -424,7 +426,8 @@ def listed_dates(sheet: FoundSheet) -> frozenset[date]:
 
 def as_found(sheet: FoundSheet) -> SheetChoices:
     """Return how a sheet is read of which nothing is stated."""
-    return SheetChoices(sheet.path, Place(sheet.path.name), TableChoices(sheet.sheet, sheet.range or None))
+    table = TableChoices(sheet.sheet, sheet.range or None)
+    return SheetChoices(sheet.path, Place(sheet.path.name), table, columns=sheet.columns)
 
 
 _WEEK_LETTER = re.compile(r"week ([A-D])\b|([A-D])[ -]weeks?\b", re.IGNORECASE)
@@ -458,11 +461,49 @@ def codes_in_column(sheet: FoundSheet) -> set[str]:
     if sheet.grid is not None and (chosen := chosen_blocks(sheet.grid)):
         return {bare_period(block).casefold() for block in chosen.values()}
     headings = Headings(SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET)
-    codes = _column_of(sheet, headings, "code")
+    stated = next((heading for heading, name in sheet.columns.items() if name == "code"), "")
+    codes = _texts_below(sheet, stated) if stated else _column_of(sheet, headings, "code")
     if not codes:
         first = [plain_text(row[0]) for row in sheet.grid.rows[1:] if row] if sheet.grid else []
         codes = [*_column_of(sheet, headings, "title"), *filter(None, first)]
     return {bare_period(text).casefold() for text in codes}
+
+
+def _texts_below(sheet: FoundSheet, heading: str) -> list[str]:
+    table = Evidence.of(sheet.grid, CODE_SHEET, {}).table if sheet.grid else None
+    column = next((one for one in table.columns if one.heading == heading), None) if table else None
+    return [" ".join(plain_text(cell).split()) for cell in column.cells if cell != ""] if column else []
+
+
+def key_column(sheet: FoundSheet, blocks: set[str]) -> dict[str, str]:
+    """Return the column whose texts are the blocks of a grid, as that of the codes; empty where none or two are."""
+    seen = Evidence.of(sheet.grid, CODE_SHEET, {}) if sheet.grid else None
+    found = []
+    for column in seen.table.columns if seen and seen.table else ():
+        texts = {bare_period(plain_text(cell)).casefold() for cell in column.cells if cell != ""}
+        if column.heading and len(texts & blocks) * 2 > max(len(blocks), len(texts)):
+            found.append(column.heading)
+    if len(found) != 1 or seen is None:
+        return {}
+    other = seen.named.get("code")
+    return {found[0]: "code", **({other.heading: "class"} if other and other.heading != found[0] else {})}
+
+
+def is_of_blocks(sheet: FoundSheet) -> bool:
+    """Tell whether the cells of a grid are nothing but short codes that come again, as blocks of some key do."""
+    blocks = _blocks_in(sheet)
+    return len(blocks) >= _FEWEST_BLOCKS and all(len(block) <= _LONGEST_BLOCK for block in blocks) and _alone(sheet)
+
+
+_FEWEST_BLOCKS, _LONGEST_BLOCK = 3, 2
+
+
+def _alone(sheet: FoundSheet) -> bool:
+    cells = [
+        block.view.text(line.row, column) for block in blocks_of(sheet) for line in block.lines for column in block.days
+    ]
+    filled = [cell for cell in cells if cell]
+    return all(len(lines_of_cell(cell)) == 1 for cell in filled) and len(set(filled)) * 2 <= len(filled)
 
 
 def codes_of(sheet: FoundSheet) -> set[str]:

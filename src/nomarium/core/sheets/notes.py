@@ -35,7 +35,7 @@ _HOLDS = re.compile(
 _OF_SOMETHING_ELSE = re.compile(
     r"\b(?:regist\w+|enrol\w*|sign[- ]?up|anmeld\w*|inscri\w+|iscri\w+|inschrijv\w*|exams?|prüfung\w*|exam\w*|closed?|"
     r"holidays?|break|vacation|no (?:class\w*|lessons?|school)|ferien|vacances|vacaciones|vacanze|vakantie|lov|"
-    r"printed|updated?|published|stand)\b",
+    r"printed|updated?|published|stand|except|unless|not on|office|opening)\b",
     re.IGNORECASE,
 )
 _MOST_CELLS = 2
@@ -122,7 +122,7 @@ def holding_span(text: str, order: Order | None = None) -> DateSpan | None:
     """
     span = span_of_dates(text, order)
     around = f"{span.before} {span.behind}" if span else ""
-    if span is None or _OF_SOMETHING_ELSE.search(around) or _ABOUT_OTHERS.search(around):
+    if span is None or _OF_SOMETHING_ELSE.search(around):
         return None
     alone = not re.search(r"[^\W\d_]{4,}", around)
     return span if alone or _HOLDS.search(around) or names_part_of_year(span.before) else None

@@ -15,7 +15,7 @@ from nomarium.core.timetable.codes import (
     read_master,
 )
 from nomarium.core.timetable.grid_shape import Block, find_blocks
-from nomarium.core.timetable.grids import join_meetings, read_grids_of
+from nomarium.core.timetable.grids import holding_title, join_meetings, read_grids_of
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices, read_list
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.timetable.month_pages import MonthPage, read_month_page
@@ -51,6 +51,7 @@ __all__ = [
     "clean",
     "each_by_name",
     "find_blocks",
+    "holding_title",
     "join_blocks",
     "join_codes",
     "join_meetings",

@@ -12,7 +12,7 @@ from itertools import pairwise
 from nomarium.core.problems import Place, Problem
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free
-from nomarium.core.sheets import Known
+from nomarium.core.sheets import Known, holding_span
 from nomarium.core.slots import DayTest, Periods, UnknownDay
 from nomarium.core.sources import date_in_words
 from nomarium.core.tables import Grid
@@ -24,6 +24,8 @@ from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
 from nomarium.core.values import (
     Clock,
+    DateSpan,
+    Order,
     may_pass_midnight,
     scan_span,
     split_list,
@@ -116,8 +118,11 @@ def _owned_blocks(
     outside = cells_outside(blocks)
     inside: list[str] = []
     before: Owner | None = None
+    of_sheet = holding_title(blocks, choices.dates.order)
     for block in blocks:
         captions, first, last = _validity(block, choices, found.problems)
+        if of_sheet is not None and not (first or last):
+            first, last = of_sheet.first, of_sheet.last
         owner = owner_of(captions, fallback, choices.each, known, choices.year.rules.divisions)
         stated = next((kind for kind in OWNERS if choices.whole.get(kind)), "")
         owner = owner._replace(kind=stated, name=choices.whole[stated]) if stated else owner
@@ -138,6 +143,19 @@ def _owned_blocks(
         weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
         yield _OwnedBlock(own, owner, cells, weeks, first, last)
     found.problems += _outside(outside, inside)
+    if of_sheet is not None:
+        title = f"{of_sheet.before} {of_sheet.words} {of_sheet.behind}".strip()
+        found.problems.append(wording.holds_for_dates(grid.place, title, of_sheet.first, of_sheet.last))
+
+
+def holding_title(blocks: Sequence[Block], order: Order | None) -> DateSpan | None:
+    """Return from when until when all grids of a sheet hold, where the one title above the first of them says it."""
+    first = min(blocks, key=lambda block: block.head, default=None)
+    if first is None or first.view.turned:
+        return None
+    texts = [text for row in range(first.head) for _, text in first.view.filled(row)]
+    spans = [span for text in texts if (span := holding_span(text, order)) is not None]
+    return spans[0] if len(spans) == 1 else None
 
 
 def _validity(
@@ -147,6 +165,11 @@ def _validity(
     captions: list[str] = []
     first = last = None
     for caption in block.captions:
+        if (span := holding_span(caption, choices.dates.order)) is not None:
+            captions += [text for text in (span.before, span.behind) if text]
+            first, last = span.first, span.last
+            problems.append(wording.holds_for_dates(block.view.place(block.head, 0), caption, first, last))
+            continue
         bounds = bounds_in(caption) if len(caption) > _SHORTEST_BOUNDED else None
         of_year = choices.year.rules.first
         said = (bounds.first, bounds.until) if bounds else ("", "")
