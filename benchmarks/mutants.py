@@ -232,10 +232,8 @@ def try_mutants(folder: Path, wanted: int, seed: int, most: float) -> None:
         said = verdict(folder, mutant, chosen, most * 4 + 60)
         killed += said != "ALIVE"
         change = f"{' '.join(mutant.old.split())[:70]} -> {' '.join(mutant.new.split())[:70]}"
-        print(
-            f"{number} {name}:{mutant.line} {change} | {said} ({len(chosen)} of {len(tests)} tests, {time.monotonic() - begin:.0f} s)",
-            flush=True,
-        )
+        ran = f"{len(chosen)} of {len(tests)} tests, {time.monotonic() - begin:.0f} s"
+        print(f"{number} {name}:{mutant.line} {change} | {said} ({ran})", flush=True)
     print(f"{killed} of {wanted} killed")
 
 

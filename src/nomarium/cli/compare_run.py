@@ -70,7 +70,7 @@ def compare(call: CompareCall) -> int:
     both = same_calendars(old, new, whole_calendars(_plan(call)))
     found = _found(call, both)
     if call.output is not None:
-        _write_table(call.output, _found_by_others(call, both), quiet=call.quiet)
+        _write_table(call.output, _found_by_others(call, both), quiet=call.quiet or call.as_json)
     if call.notices is not None:
         _write_notices(call, old, new)
     if call.as_json:
@@ -125,7 +125,7 @@ def _write_notices(call: CompareCall, old: Side, new: Side) -> None:
         if text:
             files.append((file, (text.encode(),)))
     written = write_below(folder, files)
-    if call.quiet:
+    if call.quiet or call.as_json:
         return
     typer.echo(f"Wrote    {counted(len(written), 'notice')} of what has changed")
     for target in written[:_FEW]:

@@ -1,8 +1,10 @@
-"""Commands that refuse an option given twice where only one value can hold."""
+"""Commands that refuse an option given twice where only one value can hold, and names that no file can have."""
 
 from __future__ import annotations
 
+import errno
 from collections import Counter
+from pathlib import Path
 from typing import TYPE_CHECKING
 
 import typer
@@ -24,4 +26,20 @@ class OnceCommand(TyperCommand):
                 raise typer.BadParameter(
                     "It is given more than once; only one value can hold.", param_hint=option.opts[-1]
                 )
-        return super().parse_args(ctx, args)  # type: ignore[arg-type]
+        rest = super().parse_args(ctx, args)  # type: ignore[arg-type]
+        for value in ctx.params.values():
+            for path in value if isinstance(value, list | tuple) else [value]:
+                if isinstance(path, Path) and not _is_a_name(path):
+                    raise typer.BadParameter(f"No file can have the name “{str(path)[:60]}…”.")
+        return rest
+
+
+def _is_a_name(path: Path) -> bool:
+    """Tell whether the system takes a path; whether something is there does not matter."""
+    try:
+        path.lstat()
+    except ValueError:
+        return False
+    except OSError as wrong:
+        return wrong.errno != errno.ENAMETOOLONG
+    return True

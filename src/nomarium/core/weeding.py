@@ -12,8 +12,15 @@ from pathlib import Path
 from typing import Any
 
 from nomarium.core.calendars import Double, Likeness, find_doubles, find_longer, find_moved
-from nomarium.core.ics import CalendarChoices, changed_at, read_calendar, without_events
-from nomarium.core.problems import Problem, WrongCall, has_errors
+from nomarium.core.ics import (
+    CalendarChoices,
+    changed_at,
+    read_calendar,
+    unsound_calendar,
+    unsound_line,
+    without_events,
+)
+from nomarium.core.problems import Place, Problem, WrongCall, has_errors
 from nomarium.core.sources import Series
 from nomarium.core.tables import guarded, read_text
 
@@ -95,7 +102,10 @@ def _read(path: Path, zone: str) -> tuple[str, list[Series], list[Problem]]:
         raise WrongCall(f"“{path}” is no calendar file.", "Export the calendar as .ics.")
     read = read_calendar(source.text, path.name, CalendarChoices("", zone, rules=True))
     events = [one for one in read.series if one.replaces is None]
-    return source.text, events, [*source.problems, *read.problems]
+    unsound = unsound_line(source.text)
+    row = unsound[0] if unsound else 0
+    broken = [unsound_calendar(Place(path.name, None, f"line {row}", row), unsound[1])] if unsound else []
+    return source.text, events, [*source.problems, *read.problems, *broken]
 
 
 def _without(text: str, gone: Sequence[Series]) -> str:

@@ -1,10 +1,11 @@
 """iCalendar files (RFC 5545), out and in, with their time zones."""
 
 from nomarium.core.ics.content_lines import unescaped
+from nomarium.core.ics.read_wording import unsound_calendar
 from nomarium.core.ics.reading import CalendarChoices, CalendarFile, read_calendar
 from nomarium.core.ics.rule_lines import rule_lines
 from nomarium.core.ics.text import escape, fold
-from nomarium.core.ics.weeding import changed_at, without_events
+from nomarium.core.ics.weeding import changed_at, unsound_line, without_events
 from nomarium.core.ics.write import Rendered, render_calendar
 from nomarium.core.ics.zones import vtimezone
 
@@ -19,6 +20,8 @@ __all__ = [
     "render_calendar",
     "rule_lines",
     "unescaped",
+    "unsound_calendar",
+    "unsound_line",
     "vtimezone",
     "without_events",
 ]

@@ -6,6 +6,17 @@ from nomarium.core.ics.content_lines import Sloppiness
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
 
 
+def unsound_calendar(place: Place, line: str) -> Problem:
+    """What begins and ends in a calendar does not fit: nothing can be taken out of it."""
+    return error(
+        "unsound-calendar",
+        place,
+        "What begins and ends in this calendar does not fit together from here on: a part is cut off, or stands twice.",
+        found=line,
+        advice="Export the calendar anew; “nomarium convert” reads what is whole in it.",
+    )
+
+
 def at_line(file: str, line: int) -> Place:
     """Return the place of a line."""
     return Place(file, None, f"line {line}", line)

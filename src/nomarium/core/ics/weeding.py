@@ -34,6 +34,23 @@ def without_events(text: str, uids: Collection[str], lines: Collection[int]) -> 
     return "".join(kept)
 
 
+def unsound_line(text: str) -> tuple[int, str] | None:
+    """Return the first line at which what begins and ends in a calendar file does not fit; None where all does.
+
+    Lines are counted from 1. What is never ended is named by its last line.
+    """
+    begun: list[str] = []
+    number, last = 0, ""
+    for number, line in enumerate(_BREAK.split(text), 1):
+        name, colon, value = line.strip().upper().partition(":")
+        if name == "BEGIN" and colon:
+            begun.append(value)
+        elif name == "END" and colon and (not begun or begun.pop() != value):
+            return number, line.strip()
+        last = line.strip() or last
+    return (number, last) if begun else None
+
+
 _STAMP = re.compile(r"(LAST-MODIFIED|DTSTAMP|CREATED)[^:]*:\s*(\w+)", re.IGNORECASE)
 
 
