@@ -215,11 +215,11 @@ Would write teachers/: 2 calendars, one a teacher: 8 events, Mon 7 Sep 2026 to F
          events.ics: 1 event, Tue 8 Sep 2026 to Tue 8 Sep 2026
 $ nomarium compare .
 classes/PLK-1.ics: 5 changed; 0 the same
-  ~ 2026-09-07 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-09 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-14 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-16 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
+  ~ 2026-09-07 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-09 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-14 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-16 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-17 08:15 Planking (PLK-1): place: Shed → Loft
 events.ics: 1 gone, 1 moved; 0 the same
   → Muster: 2026-09-09 15:00 → 2026-09-08 15:00
   − 2026-09-15 09:00 Regatta
@@ -236,23 +236,23 @@ rooms/Shed.ics: 5 gone; 0 the same
   − 2026-09-16 08:15 Planking (PLK-1) (Shed)
   − 2026-09-17 08:15 Planking (PLK-1) (Shed)
 students/Ayla.ics: 5 changed; 0 the same
-  ~ 2026-09-07 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-09 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-14 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-16 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
+  ~ 2026-09-07 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-09 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-14 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-16 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-17 08:15 Planking (PLK-1): place: Shed → Loft
 students/Finn.ics: 5 changed; 3 the same
-  ~ 2026-09-07 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-09 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-14 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-16 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
+  ~ 2026-09-07 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-09 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-14 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-16 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-17 08:15 Planking (PLK-1): place: Shed → Loft
 teachers/R. Vasquel.ics: 5 changed; 0 the same
-  ~ 2026-09-07 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-09 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-14 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-16 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
+  ~ 2026-09-07 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-09 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-14 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-16 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-17 08:15 Planking (PLK-1): place: Shed → Loft
 $ nomarium build --updates changes
 Read     terms.csv (comma-separated text, UTF-8): 1 term
            First day, Last day: year-month-day
@@ -311,11 +311,11 @@ $ nomarium history --event muster
     2  → Muster: 2026-09-09 15:00 → 2026-09-08 15:00
 $ nomarium compare 1 2
 classes/PLK-1.ics: 5 changed; 0 the same
-  ~ 2026-09-07 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-09 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-14 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-16 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
+  ~ 2026-09-07 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-09 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-14 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-16 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-17 08:15 Planking (PLK-1): place: Shed → Loft
 events.ics: 1 gone, 1 moved; 0 the same
   → Muster: 2026-09-09 15:00 → 2026-09-08 15:00
   − 2026-09-15 09:00 Regatta
@@ -332,23 +332,23 @@ rooms/Shed.ics: 5 gone; 0 the same
   − 2026-09-16 08:15 Planking (PLK-1) (Shed)
   − 2026-09-17 08:15 Planking (PLK-1) (Shed)
 students/Ayla.ics: 5 changed; 0 the same
-  ~ 2026-09-07 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-09 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-14 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-16 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
+  ~ 2026-09-07 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-09 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-14 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-16 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-17 08:15 Planking (PLK-1): place: Shed → Loft
 students/Finn.ics: 5 changed; 3 the same
-  ~ 2026-09-07 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-09 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-14 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-16 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
+  ~ 2026-09-07 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-09 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-14 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-16 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-17 08:15 Planking (PLK-1): place: Shed → Loft
 teachers/R. Vasquel.ics: 5 changed; 0 the same
-  ~ 2026-09-07 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-09 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-14 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-16 08:15 Planking (PLK-1): location: Shed → Loft
-  ~ 2026-09-17 08:15 Planking (PLK-1): location: Shed → Loft
+  ~ 2026-09-07 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-09 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-14 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-16 08:15 Planking (PLK-1): place: Shed → Loft
+  ~ 2026-09-17 08:15 Planking (PLK-1): place: Shed → Loft
 $ nomarium retract 1 -o back --only events
 Wrote    back/events.ics: 2 events, each cancelled
 Next     import each file into the calendar that has its events: most programs take them out, or show

@@ -20,10 +20,18 @@ def difference_line(difference: Difference) -> str:
         return f"{sign} {when(entry)} {entry.title}{place}{unsure}"
     if difference.what is What.MOVED:
         others = [one for one in difference.fields() if one[0] not in ("start", "end", "all_day")]
-        more = "".join(f"; {name}: {was or '–'} → {now or '–'}" for name, was, now in others)
+        more = "".join(f"; {_changed(*one)}" for one in others)
         return f"{sign} {entry.title}: {_moved(difference.before, difference.after)}{more}{unsure}"
-    said = "; ".join(f"{name}: {was or '–'} → {now or '–'}" for name, was, now in difference.fields())
+    said = "; ".join(_changed(*one) for one in difference.fields())
     return f"{sign} {when(entry)} {entry.title}: {said}{unsure}"
+
+
+_NAMES = {"summary": "title", "location": "place", "all_day": "all day", "busy": "shown as"}
+"""What people call some fields."""
+
+
+def _changed(name: str, was: str, now: str) -> str:
+    return f"{_NAMES.get(name, name)}: {was or '–'} → {now or '–'}"
 
 
 def _moved(before: Entry, after: Entry) -> str:

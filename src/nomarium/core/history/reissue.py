@@ -239,7 +239,10 @@ class Reissue:
             before = was or after
             what = What.MOVED if before.moment != after.moment else What.CHANGED
             found.found.append(Difference(what, before, after))
-        found.found += [Difference(What.ADDED, None, entry) for entry in self._fresh.values()]
+        known = set(map(uid_of, self._base))
+        for key, entry in self._fresh.items():  # one date of a series that goes by itself is no new event
+            is_date = uid_of(key) != key and uid_of(key) in known
+            found.found.append(Difference(What.CHANGED if is_date else What.ADDED, None, entry))
         found.found += [Difference(What.GONE, entry, None) for entry in self._cancelled]
         found.found.sort(key=lambda difference: (difference.entry.start, difference.entry.title, difference.entry.uid))
         return found
