@@ -72,7 +72,12 @@ PACKAGES = [module for module in MODULES if module.name == "__init__.py" and "__
 
 @pytest.mark.parametrize("package", PACKAGES, ids=lambda p: p.parent.name)
 def test_packages_export_what_they_import(package):
-    names = [node for node in ast.parse(package.read_text("utf-8")).body if isinstance(node, ast.ImportFrom)]
+    tree = ast.parse(package.read_text("utf-8"))
+    lazy = [node for node in tree.body if isinstance(node, ast.If)]
+    names = [node for node in (lazy[0].body if lazy else tree.body) if isinstance(node, ast.ImportFrom)]
     brought = {alias.asname or alias.name for node in names for alias in node.names}
-    dotted = ".".join(["nomarium", *package.parent.relative_to(SOURCE).parts])
-    assert set(importlib.import_module(dotted).__all__) == brought
+    module = importlib.import_module(".".join(["nomarium", *package.parent.relative_to(SOURCE).parts]))
+    assert set(module.__all__) == brought
+    assert all(getattr(module, name) is not None for name in brought)
+    with pytest.raises(AttributeError):
+        _ = module.no_such_name

@@ -1,10 +1,15 @@
 """Bell times: when each period begins and ends, by division, day, term and special day."""
 
-from nomarium.core.bells.bell_shapes import bell_parts, turning_periods
-from nomarium.core.bells.bell_sheets import BellReader, BellSheet, grid_heading, is_usual
-from nomarium.core.bells.bell_times import Bells, BellTimes
-from nomarium.core.bells.other_names import OtherNames, read_other_names
-from nomarium.core.bells.rows import BellRow, Conditions
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.bells.bell_shapes import bell_parts, turning_periods
+    from nomarium.core.bells.bell_sheets import BellReader, BellSheet, grid_heading, is_usual
+    from nomarium.core.bells.bell_times import Bells, BellTimes
+    from nomarium.core.bells.other_names import OtherNames, read_other_names
+    from nomarium.core.bells.rows import BellRow, Conditions
 
 __all__ = [
     "BellReader",
@@ -20,3 +25,5 @@ __all__ = [
     "read_other_names",
     "turning_periods",
 ]
+
+__getattr__ = on_demand(__name__)

@@ -1,9 +1,14 @@
 """Series → calendars: which events, under which name, with which identity."""
 
-from nomarium.core.calendars.calendar import Calendar
-from nomarium.core.calendars.doubles import Double, Likeness, find_doubles, find_longer, find_moved
-from nomarium.core.calendars.identity import assign_uids, occurrence_id, stable_uuid
-from nomarium.core.calendars.split import file_names, split_calendar
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.calendars.calendar import Calendar
+    from nomarium.core.calendars.doubles import Double, Likeness, find_doubles, find_longer, find_moved
+    from nomarium.core.calendars.identity import assign_uids, occurrence_id, stable_uuid
+    from nomarium.core.calendars.split import file_names, split_calendar
 
 __all__ = [
     "Calendar",
@@ -18,3 +23,5 @@ __all__ = [
     "split_calendar",
     "stable_uuid",
 ]
+
+__getattr__ = on_demand(__name__)

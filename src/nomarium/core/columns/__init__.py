@@ -1,55 +1,60 @@
 """Headings → fields: which column of a table holds what, and what that shows of its kind."""
 
-from nomarium.core.columns.contents import (
-    counts_up,
-    holds_dates,
-    holds_repeats,
-    holds_times,
-    holds_weekdays,
-    is_repeat,
-    mixes_dates_and_repeats,
-    says_how_often,
-    what_meets,
-)
-from nomarium.core.columns.evidence import (
-    Evidence,
-    Verdict,
-    all_of,
-    any_of,
-    at_most,
-    called,
-    dated,
-    dates_in,
-    few_columns,
-    has,
-    has_none_of,
-    has_one_of,
-    headed,
-    no_dates_in,
-    undated,
-)
-from nomarium.core.columns.fields import (
-    END_FIELDS,
-    FILE_WIDE_FIELDS,
-    MOMENT_FIELDS,
-    ROW_FIELDS,
-    RULE_FIELDS,
-    START_FIELDS,
-    TIME_FIELDS,
-    Blank,
-    BlankSheet,
-    Condition,
-    Field,
-    Holds,
-    Kind,
-    SheetKind,
-    heading_key,
-)
-from nomarium.core.columns.fitting import check_columns, fit_columns
-from nomarium.core.columns.headings import Headings
-from nomarium.core.columns.match import check_stated, columns_headed, match_columns
-from nomarium.core.columns.matches import Certainty, Match, Matches
-from nomarium.core.columns.own_values import OwnValues
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.columns.contents import (
+        counts_up,
+        holds_dates,
+        holds_repeats,
+        holds_times,
+        holds_weekdays,
+        is_repeat,
+        mixes_dates_and_repeats,
+        says_how_often,
+        what_meets,
+    )
+    from nomarium.core.columns.evidence import (
+        Evidence,
+        Verdict,
+        all_of,
+        any_of,
+        at_most,
+        called,
+        dated,
+        dates_in,
+        few_columns,
+        has,
+        has_none_of,
+        has_one_of,
+        headed,
+        no_dates_in,
+        undated,
+    )
+    from nomarium.core.columns.fields import (
+        END_FIELDS,
+        FILE_WIDE_FIELDS,
+        MOMENT_FIELDS,
+        ROW_FIELDS,
+        RULE_FIELDS,
+        START_FIELDS,
+        TIME_FIELDS,
+        Blank,
+        BlankSheet,
+        Condition,
+        Field,
+        Holds,
+        Kind,
+        SheetKind,
+        heading_key,
+    )
+    from nomarium.core.columns.fitting import check_columns, fit_columns
+    from nomarium.core.columns.headings import Headings
+    from nomarium.core.columns.match import check_stated, columns_headed, match_columns
+    from nomarium.core.columns.matches import Certainty, Match, Matches
+    from nomarium.core.columns.own_values import OwnValues
 
 __all__ = [
     "END_FIELDS",
@@ -102,3 +107,5 @@ __all__ = [
     "undated",
     "what_meets",
 ]
+
+__getattr__ = on_demand(__name__)

@@ -1,22 +1,27 @@
 """Sheets of terms, closures, special days and listed days → what a school year is made of."""
 
-from nomarium.core.datesheets.closures import ClosureList, read_closures, speaks_of_school
-from nomarium.core.datesheets.edges import Side, edge_of, names_term
-from nomarium.core.datesheets.listed import ListedDays, read_listed_days
-from nomarium.core.datesheets.plain_list import is_plain_list
-from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
-from nomarium.core.datesheets.rows import DatedSheet
-from nomarium.core.datesheets.school_calendar import (
-    CLOSING_WORDS,
-    SchoolCalendar,
-    closes_school,
-    names_holiday,
-    read_school_calendar,
-)
-from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
-from nomarium.core.datesheets.terms import SHORTEST_TERM, holds_holidays, read_terms
-from nomarium.core.datesheets.weeks import read_weeks
-from nomarium.core.datesheets.wording import empty_is_fine, holidays_among_terms
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.datesheets.closures import ClosureList, read_closures, speaks_of_school
+    from nomarium.core.datesheets.edges import Side, edge_of, names_term
+    from nomarium.core.datesheets.listed import ListedDays, read_listed_days
+    from nomarium.core.datesheets.plain_list import is_plain_list
+    from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
+    from nomarium.core.datesheets.rows import DatedSheet
+    from nomarium.core.datesheets.school_calendar import (
+        CLOSING_WORDS,
+        SchoolCalendar,
+        closes_school,
+        names_holiday,
+        read_school_calendar,
+    )
+    from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
+    from nomarium.core.datesheets.terms import SHORTEST_TERM, holds_holidays, read_terms
+    from nomarium.core.datesheets.weeks import read_weeks
+    from nomarium.core.datesheets.wording import empty_is_fine, holidays_among_terms
 
 __all__ = [
     "CLOSING_WORDS",
@@ -45,3 +50,5 @@ __all__ = [
     "read_weeks",
     "speaks_of_school",
 ]
+
+__getattr__ = on_demand(__name__)

@@ -1,10 +1,15 @@
 """Sheets that a school has → a plan that builds."""
 
-from nomarium.core.drafting.draft import Draft, DraftChoices, draft_plan
-from nomarium.core.drafting.saved import SavedCall, saved_plan
-from nomarium.core.drafting.sheets import FoundSheet, look_at, whole_files
-from nomarium.core.drafting.starter import STARTER_SHEETS, starter_plan
-from nomarium.core.drafting.update import OFFERED, beyond, files_named, offered, without_offer
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.drafting.draft import Draft, DraftChoices, draft_plan
+    from nomarium.core.drafting.saved import SavedCall, saved_plan
+    from nomarium.core.drafting.sheets import FoundSheet, look_at, whole_files
+    from nomarium.core.drafting.starter import STARTER_SHEETS, starter_plan
+    from nomarium.core.drafting.update import OFFERED, beyond, files_named, offered, without_offer
 
 __all__ = [
     "OFFERED",
@@ -23,3 +28,5 @@ __all__ = [
     "whole_files",
     "without_offer",
 ]
+
+__getattr__ = on_demand(__name__)

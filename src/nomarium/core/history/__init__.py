@@ -1,29 +1,35 @@
 """What was built before: what changes, what is kept, what brings earlier imports up to date or takes them back."""
 
-from nomarium.core.history.build_files import Kept, recover, write_build
-from nomarium.core.history.cancellations import cancelled_series, retraction, stamp_lines
-from nomarium.core.history.differences import Difference, Differences, What, differences
-from nomarium.core.history.edits import EDITED_FIELDS, TIME, Edit, Edits, OnEdit, OnEdits, edit_words, time_text
-from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
-from nomarium.core.history.exports import Export, read_exports
-from nomarium.core.history.given_files import GivenFile, cancelled_file, read_given, retracted_file, uid_of
-from nomarium.core.history.notices import entries_for_others, notice
-from nomarium.core.history.operands import (
-    Side,
-    as_given_out,
-    last_build,
-    plan_privacy,
-    plan_zone,
-    read_side,
-    same_calendars,
-    whole_calendars,
-)
-from nomarium.core.history.put_back import put_back
-from nomarium.core.history.record import USUAL_GUARD, Outlook, guard, look_ahead
-from nomarium.core.history.reissue import Reissue, carry_uids, foreign_events, stop_too_much
-from nomarium.core.history.store import FOLDER, NAME, BuildRow, FileState, Store, alone
-from nomarium.core.history.updates import update_files
-from nomarium.core.history.wording import nobody_now, when
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.history.build_files import Kept, recover, write_build
+    from nomarium.core.history.cancellations import cancelled_series, retraction, stamp_lines
+    from nomarium.core.history.differences import Difference, Differences, What, differences
+    from nomarium.core.history.edits import EDITED_FIELDS, TIME, Edit, Edits, OnEdit, OnEdits, edit_words, time_text
+    from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
+    from nomarium.core.history.exports import Export, read_exports
+    from nomarium.core.history.given_files import GivenFile, cancelled_file, read_given, retracted_file, uid_of
+    from nomarium.core.history.losses import USUAL_GUARD
+    from nomarium.core.history.notices import entries_for_others, notice
+    from nomarium.core.history.operands import (
+        Side,
+        as_given_out,
+        last_build,
+        plan_privacy,
+        plan_zone,
+        read_side,
+        same_calendars,
+        whole_calendars,
+    )
+    from nomarium.core.history.put_back import put_back
+    from nomarium.core.history.record import Outlook, guard, look_ahead
+    from nomarium.core.history.reissue import Reissue, carry_uids, foreign_events, stop_too_much
+    from nomarium.core.history.store import FOLDER, NAME, BuildRow, FileState, Store, alone
+    from nomarium.core.history.updates import update_files
+    from nomarium.core.history.wording import nobody_now, when
 
 __all__ = [
     "EDITED_FIELDS",
@@ -84,3 +90,5 @@ __all__ = [
     "whole_calendars",
     "write_build",
 ]
+
+__getattr__ = on_demand(__name__)

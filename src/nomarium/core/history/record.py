@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections import Counter
 from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence, Set
 from dataclasses import dataclass, field
 from hashlib import blake2b
@@ -17,13 +16,11 @@ from nomarium.core.history.applied import apply_edits
 from nomarium.core.history.differences import Difference, Differences, What, differences, share_gone
 from nomarium.core.history.edits import Edits
 from nomarium.core.history.entries import Entry, Packer, Sheaf, is_meeting
+from nomarium.core.history.losses import lost_of
 from nomarium.core.history.pairing import Pair, pair
 from nomarium.core.history.store import FileState, NewBuild, Store
 from nomarium.core.meetings import Held
 from nomarium.core.problems import Place, Problem
-
-USUAL_GUARD = 20
-"""Percent of the events before that a build may take away."""
 
 
 @dataclass(slots=True)
@@ -295,18 +292,6 @@ def _revise(change: Change, store: Store, at: str, outlook: Outlook) -> None:
         given_anew = (path, uid) in edits.anew
         if path == change.part.file and (given_anew or (uid in changed and known[0] <= there)):
             change.revisions[uid] = (max(known[0], there) + 1, at)
-
-
-def lost_of(gone: Iterable[Entry], come: Iterable[Entry]) -> list[Entry]:
-    """Return what is gone for good: a class that meets on other days now is not lost."""
-    titles = Counter(entry.title for entry in come)
-    lost = []
-    for entry in gone:
-        if titles[entry.title]:
-            titles[entry.title] -= 1
-        else:
-            lost.append(entry)
-    return lost
 
 
 def guard(outlook: Outlook, place: Place, percent: int) -> Problem | None:

@@ -15,8 +15,8 @@ from nomarium.core.history.differences import Difference, Differences, What, sha
 from nomarium.core.history.edits import changes_of
 from nomarium.core.history.entries import Entry, entries_of, only_uids
 from nomarium.core.history.given_files import GivenFile, Version, entries_of_bodies, head_lines, uid_of, version_of
+from nomarium.core.history.losses import USUAL_GUARD, lost_of
 from nomarium.core.history.pairing import pair
-from nomarium.core.history.record import USUAL_GUARD, lost_of
 from nomarium.core.ics import render_calendar
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import Occurrence, Series

@@ -1,22 +1,27 @@
 """What each kind of sheet is: its fields, what they hold, how it is told from others, and its blank sheet."""
 
-from nomarium.core.kinds.bells import BELL_SHEET, NAMES_SHEET
-from nomarium.core.kinds.change_words import CANCELLED, KINDS, MOVED, ROOM, TEACHER, change_key, named_changes
-from nomarium.core.kinds.changes import CHANGE_SHEET
-from nomarium.core.kinds.class_fields import PERIOD_HEADINGS
-from nomarium.core.kinds.classes import CLASS_SHEET, ROSTER_SHEET
-from nomarium.core.kinds.closures import CLOSURE_SHEET
-from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
-from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
-from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label, label_order
-from nomarium.core.kinds.lessons import LESSON_SHEET, NOTE_SHEET
-from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet, plain_labels
-from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
-from nomarium.core.kinds.registry import SHEET_KINDS
-from nomarium.core.kinds.special_days import SPECIAL_SHEET
-from nomarium.core.kinds.terms import TERM_SHEET
-from nomarium.core.kinds.timetable import TIMETABLE_SHEET
-from nomarium.core.kinds.weeks import WEEK_SHEET
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.kinds.bells import BELL_SHEET, NAMES_SHEET
+    from nomarium.core.kinds.change_words import CANCELLED, KINDS, MOVED, ROOM, TEACHER, change_key, named_changes
+    from nomarium.core.kinds.changes import CHANGE_SHEET
+    from nomarium.core.kinds.class_fields import PERIOD_HEADINGS
+    from nomarium.core.kinds.classes import CLASS_SHEET, ROSTER_SHEET
+    from nomarium.core.kinds.closures import CLOSURE_SHEET
+    from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
+    from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
+    from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label, label_order
+    from nomarium.core.kinds.lessons import LESSON_SHEET, NOTE_SHEET
+    from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet, plain_labels
+    from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
+    from nomarium.core.kinds.registry import SHEET_KINDS
+    from nomarium.core.kinds.special_days import SPECIAL_SHEET
+    from nomarium.core.kinds.terms import TERM_SHEET
+    from nomarium.core.kinds.timetable import TIMETABLE_SHEET
+    from nomarium.core.kinds.weeks import WEEK_SHEET
 
 __all__ = [
     "BELL_SHEET",
@@ -55,3 +60,5 @@ __all__ = [
     "named_changes",
     "plain_labels",
 ]
+
+__getattr__ = on_demand(__name__)

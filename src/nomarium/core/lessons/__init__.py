@@ -1,8 +1,13 @@
 """Lessons: what is taught, in order, laid onto the meetings of a class."""
 
-from nomarium.core.lessons.laying import Laid, Laying, LayingRules, Meeting, lay
-from nomarium.core.lessons.notes import Note, read_notes
-from nomarium.core.lessons.sheet import HALVES, LESSON_TEXTS, Lesson, in_order, read_lessons
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.lessons.laying import Laid, Laying, LayingRules, Meeting, lay
+    from nomarium.core.lessons.notes import Note, read_notes
+    from nomarium.core.lessons.sheet import HALVES, LESSON_TEXTS, Lesson, in_order, read_lessons
 
 __all__ = [
     "HALVES",
@@ -18,3 +23,5 @@ __all__ = [
     "read_lessons",
     "read_notes",
 ]
+
+__getattr__ = on_demand(__name__)

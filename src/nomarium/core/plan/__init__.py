@@ -1,18 +1,23 @@
 """The plan file: what it may say, and reading it."""
 
-from nomarium.core.plan.keys import PlanKey, plan_keys, plan_schema, sheet_keys
-from nomarium.core.plan.load import PLAN_NAME, PlanFile, load_plan
-from nomarium.core.plan.model import (
-    CalendarKeys,
-    CycleKeys,
-    LessonKeys,
-    Plan,
-    ReadingKeys,
-    RowKeys,
-    SheetKeys,
-    SourceKeys,
-)
-from nomarium.core.plan.outside import named_outside
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.plan.keys import PlanKey, plan_keys, plan_schema, sheet_keys
+    from nomarium.core.plan.load import PLAN_NAME, PlanFile, load_plan
+    from nomarium.core.plan.model import (
+        CalendarKeys,
+        CycleKeys,
+        LessonKeys,
+        Plan,
+        ReadingKeys,
+        RowKeys,
+        SheetKeys,
+        SourceKeys,
+    )
+    from nomarium.core.plan.outside import named_outside
 
 __all__ = [
     "PLAN_NAME",
@@ -32,3 +37,5 @@ __all__ = [
     "plan_schema",
     "sheet_keys",
 ]
+
+__getattr__ = on_demand(__name__)

@@ -1,9 +1,14 @@
 """Repeats: rules of RFC 5545, and the times that they make."""
 
-from nomarium.core.repeats.expand import expand
-from nomarium.core.repeats.recurrence import Recurrence
-from nomarium.core.repeats.rule import WEEKDAY_CODES, Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
-from nomarium.core.repeats.words import FORMS, Bounds, NotUnderstood, OnClosure, Repeat, bounds_in, read_words
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.repeats.expand import expand
+    from nomarium.core.repeats.recurrence import Recurrence
+    from nomarium.core.repeats.rule import WEEKDAY_CODES, Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
+    from nomarium.core.repeats.words import FORMS, Bounds, NotUnderstood, OnClosure, Repeat, bounds_in, read_words
 
 __all__ = [
     "FORMS",
@@ -22,3 +27,5 @@ __all__ = [
     "parse_rule",
     "read_words",
 ]
+
+__getattr__ = on_demand(__name__)

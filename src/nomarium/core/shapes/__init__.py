@@ -1,14 +1,19 @@
 """Where a record lies on a sheet that is no list: names along one side, days along the other."""
 
-from nomarium.core.shapes.cell_texts import is_free, looks_like_place
-from nomarium.core.shapes.crossing import Crossing, find_crossing
-from nomarium.core.shapes.drawn_days import drawn_days, listed_in
-from nomarium.core.shapes.key import Key, read_key
-from nomarium.core.shapes.months import DrawnDay, MonthBlock, month_blocks
-from nomarium.core.shapes.patterns import Patterns, find_patterns
-from nomarium.core.shapes.sheets_of_file import explains, unfolded_of
-from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.shapes.unfolding import unfold
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.shapes.cell_texts import is_free, looks_like_place
+    from nomarium.core.shapes.crossing import Crossing, find_crossing
+    from nomarium.core.shapes.drawn_days import drawn_days, listed_in
+    from nomarium.core.shapes.key import Key, read_key
+    from nomarium.core.shapes.months import DrawnDay, MonthBlock, month_blocks
+    from nomarium.core.shapes.patterns import Patterns, find_patterns
+    from nomarium.core.shapes.sheets_of_file import explains, unfolded_of
+    from nomarium.core.shapes.unfolded import Unfolded
+    from nomarium.core.shapes.unfolding import unfold
 
 __all__ = [
     "Crossing",
@@ -29,3 +34,5 @@ __all__ = [
     "unfold",
     "unfolded_of",
 ]
+
+__getattr__ = on_demand(__name__)

@@ -1,12 +1,24 @@
 """One way to read a sheet of any kind, and every column of it accounted for."""
 
-from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
-from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
-from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
-from nomarium.core.sheets.notes import holding_span, says_when, take_notes
-from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
-from nomarium.core.sheets.whole import said_by_names
-from nomarium.core.sheets.wording import holds_for_all, key_of_two, name_or_names, note_unused, note_used, wrong_columns
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
+    from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
+    from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
+    from nomarium.core.sheets.notes import holding_span, says_when, take_notes
+    from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
+    from nomarium.core.sheets.whole import said_by_names
+    from nomarium.core.sheets.wording import (
+        holds_for_all,
+        key_of_two,
+        name_or_names,
+        note_unused,
+        note_used,
+        wrong_columns,
+    )
 
 __all__ = [
     "NOT_RUNNING",
@@ -32,3 +44,5 @@ __all__ = [
     "take_notes",
     "wrong_columns",
 ]
+
+__getattr__ = on_demand(__name__)

@@ -16,27 +16,24 @@ from nomarium.core.values import DateSpan, Order, names_part_of_year, span_of_da
 _PLACE = re.compile(
     r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE
 )
-_ABOUT_OTHERS = re.compile(
+_ABOUT_OTHERS = (
     r"\b(?:office|opening|open|phone|telephone|tel|contact|call|desk|reception|enquir\w+|sekretariat|bürozeiten|sprechzeiten|"
-    r"secrétariat|ouverture|horario de (?:atención|oficina)|segreteria|kontor|kanslie?|except|unless|not on)\b",
-    re.IGNORECASE,
+    r"secrétariat|ouverture|horario de (?:atención|oficina)|segreteria|kontor|kanslie?|except|unless|not on)\b"
 )
 """Words of notes whose times are not those of the rows."""
-_HOLDS = re.compile(
+_HOLDS = (
     r"\b(?:valid|gültig|gilt|valables?|válid[oa]|valid[oa]|geldig|gäller|gælder|gjelder|effective|in force|in effect|"
     r"runs?|holds?|time ?tables?|schedules?|rosters?|rotas?|plan|programme|classes|lessons|courses?|stundenplan|"
     r"dienstplan|kursplan|emploi du temps|horaires?|horarios?|orario|rooster|schema|skema|timeplan|kurse|cours|"
     r"cursos?|corsi|terms?|"
     r"semester|trimester|quarter|season|spring|summer|autumn|fall|winter|halbjahr|semestre|trimestre|saison|temporada|"
-    r"stagione|periodo|période|periode|termin|\w*zeit(?:raum)?|duration|durée|duración|durata|looptijd)\b",
-    re.IGNORECASE,
+    r"stagione|periodo|période|periode|termin|\w*zeit(?:raum)?|duration|durée|duración|durata|looptijd)\b"
 )
 """Words of titles whose dates are those of all rows."""
-_OF_SOMETHING_ELSE = re.compile(
+_OF_SOMETHING_ELSE = (
     r"\b(?:regist\w+|enrol\w*|sign[- ]?up|anmeld\w*|inscri\w+|iscri\w+|inschrijv\w*|exams?|prüfung\w*|exam\w*|closed?|"
     r"holidays?|break|vacation|no (?:class\w*|lessons?|school)|ferien|vacances|vacaciones|vacanze|vakantie|lov|"
-    r"printed|updated?|published|stand|except|unless|not on|office|opening)\b",
-    re.IGNORECASE,
+    r"printed|updated?|published|stand|except|unless|not on|office|opening)\b"
 )
 _MOST_CELLS = 2
 """A row of more cells is no note, but a line of some table."""
@@ -122,10 +119,10 @@ def holding_span(text: str, order: Order | None = None) -> DateSpan | None:
     """
     span = span_of_dates(text, order)
     around = f"{span.before} {span.behind}" if span else ""
-    if span is None or _OF_SOMETHING_ELSE.search(around):
+    if span is None or re.search(_OF_SOMETHING_ELSE, around, re.IGNORECASE):
         return None
     alone = not re.search(r"[^\W\d_]{4,}", around)
-    return span if alone or _HOLDS.search(around) or names_part_of_year(span.before) else None
+    return span if alone or re.search(_HOLDS, around, re.IGNORECASE) or names_part_of_year(span.before) else None
 
 
 def read_notes(
@@ -138,7 +135,7 @@ def read_notes(
     """
     found = Notes()
     place = "location" if kind.field("location") else "room"
-    telling = [note for note in notes if not _ABOUT_OTHERS.search(note.text)]
+    telling = [note for note in notes if not re.search(_ABOUT_OTHERS, note.text, re.IGNORECASE)]
     timed = [(note, spans) for note in telling if len(spans := list(spans_in(note.text))) == 1]
     used: list[Note] = []
     bounds = [(note, span) for note in telling if (span := holding_span(note.text, order)) is not None]

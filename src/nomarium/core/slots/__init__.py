@@ -1,9 +1,14 @@
 """Which days and periods a text means."""
 
-from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
-from nomarium.core.slots.periods import LONGEST_NAME, Periods, bare_period, period_key, read_periods
-from nomarium.core.slots.slot_texts import Slot, read_slots
-from nomarium.core.slots.weeks import Count, WeekNumbers, counted_by_words, read_week_numbers
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
+    from nomarium.core.slots.periods import LONGEST_NAME, Periods, bare_period, period_key, read_periods
+    from nomarium.core.slots.slot_texts import Slot, read_slots
+    from nomarium.core.slots.weeks import Count, WeekNumbers, counted_by_words, read_week_numbers
 
 __all__ = [
     "LONGEST_NAME",
@@ -21,3 +26,5 @@ __all__ = [
     "read_slots",
     "read_week_numbers",
 ]
+
+__getattr__ = on_demand(__name__)

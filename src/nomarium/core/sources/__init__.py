@@ -1,16 +1,21 @@
 """Records of each kind → Series with Occurrences."""
 
-from nomarium.core.sources.adjust import Adjustments, adjust, fill_prefix, in_zone, move_to_zone
-from nomarium.core.sources.chosen import check_name, has_part, values_of
-from nomarium.core.sources.details import read_reminders
-from nomarium.core.sources.events import EventChoices, EventSheet, read_events
-from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
-from nomarium.core.sources.repeat_dates import date_in_words
-from nomarium.core.sources.repeat_row import PeriodTimes, RepeatChoices, Repeated, is_own_rows
-from nomarium.core.sources.row_spans import RowSpans
-from nomarium.core.sources.series import Occurrence, Series
-from nomarium.core.sources.spans import SpanFound, SpanRules, after, clock_changes
-from nomarium.core.sources.year_events import ADDITIONS, YearEvents, usual_title, year_events
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.sources.adjust import Adjustments, adjust, fill_prefix, in_zone, move_to_zone
+    from nomarium.core.sources.chosen import check_name, has_part, values_of
+    from nomarium.core.sources.details import read_reminders
+    from nomarium.core.sources.events import EventChoices, EventSheet, read_events
+    from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
+    from nomarium.core.sources.repeat_dates import date_in_words
+    from nomarium.core.sources.repeat_row import PeriodTimes, RepeatChoices, Repeated, is_own_rows
+    from nomarium.core.sources.row_spans import RowSpans
+    from nomarium.core.sources.series import Occurrence, Series
+    from nomarium.core.sources.spans import SpanFound, SpanRules, after, clock_changes
+    from nomarium.core.sources.year_events import ADDITIONS, YearEvents, usual_title, year_events
 
 __all__ = [
     "ADDITIONS",
@@ -45,3 +50,5 @@ __all__ = [
     "values_of",
     "year_events",
 ]
+
+__getattr__ = on_demand(__name__)

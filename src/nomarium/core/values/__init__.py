@@ -1,58 +1,63 @@
 """A column of cells → typed values: dates, times, lengths, choices, lists; with the evidence for the reading."""
 
-from nomarium.core.values.choices import read_busy, read_status, read_visibility, read_yes_no, split_list
-from nomarium.core.values.clock import (
-    DAY,
-    LATEST_USUAL_START,
-    LONGEST_PAST_MIDNIGHT,
-    Clock,
-    ClockTime,
-    end_after,
-    may_pass_midnight,
-    speaks_of_nights,
-    start_before,
-    time_at,
-)
-from nomarium.core.values.colors import read_color
-from nomarium.core.values.date_lists import LIST_MARKS, parted_dates, shared_year
-from nomarium.core.values.date_spans import DateSpan, span_of_dates
-from nomarium.core.values.date_text import ORDERS, Order
-from nomarium.core.values.durations import Length, cell_length, read_length, read_shift, unit_in_heading, unit_of
-from nomarium.core.values.faults import Fault
-from nomarium.core.values.forms import (
-    CLASS_FORM,
-    PERSON_FORM,
-    ROOM_FORM,
-    TEACHER_FORM,
-    TITLED_FORM,
-    are_people,
-    most_are,
-)
-from nomarium.core.values.languages import (
-    calendar_words,
-    date_in,
-    is_date,
-    is_weekday,
-    likeliest_words,
-    short_weekdays,
-    weekday_in_any,
-    weekdays_in_turn,
-)
-from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
-from nomarium.core.values.moment_text import MomentScanner
-from nomarium.core.values.moments import read_moments
-from nomarium.core.values.month_title import month_named, month_of
-from nomarium.core.values.names import Commas, NameReader, name_key
-from nomarium.core.values.parts_of_year import names_part_of_year
-from nomarium.core.values.people import Person, read_person
-from nomarium.core.values.reach import in_reach
-from nomarium.core.values.spans_within import is_span, span_in, spans_in
-from nomarium.core.values.style import Style, style_of
-from nomarium.core.values.time_text import Span, scan_span
-from nomarium.core.values.title_years import year_in_titles
-from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
-from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
-from nomarium.core.values.zones import near_zones, read_zone
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.values.choices import read_busy, read_status, read_visibility, read_yes_no, split_list
+    from nomarium.core.values.clock import (
+        DAY,
+        LATEST_USUAL_START,
+        LONGEST_PAST_MIDNIGHT,
+        Clock,
+        ClockTime,
+        end_after,
+        may_pass_midnight,
+        speaks_of_nights,
+        start_before,
+        time_at,
+    )
+    from nomarium.core.values.colors import read_color
+    from nomarium.core.values.date_lists import LIST_MARKS, parted_dates, shared_year
+    from nomarium.core.values.date_spans import DateSpan, span_of_dates
+    from nomarium.core.values.date_text import ORDERS, Order
+    from nomarium.core.values.durations import Length, cell_length, read_length, read_shift, unit_in_heading, unit_of
+    from nomarium.core.values.faults import Fault
+    from nomarium.core.values.forms import (
+        CLASS_FORM,
+        PERSON_FORM,
+        ROOM_FORM,
+        TEACHER_FORM,
+        TITLED_FORM,
+        are_people,
+        most_are,
+    )
+    from nomarium.core.values.languages import (
+        calendar_words,
+        date_in,
+        is_date,
+        is_weekday,
+        likeliest_words,
+        short_weekdays,
+        weekday_in_any,
+        weekdays_in_turn,
+    )
+    from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
+    from nomarium.core.values.moment_text import MomentScanner
+    from nomarium.core.values.moments import read_moments
+    from nomarium.core.values.month_title import month_named, month_of
+    from nomarium.core.values.names import Commas, NameReader, name_key
+    from nomarium.core.values.parts_of_year import names_part_of_year
+    from nomarium.core.values.people import Person, read_person
+    from nomarium.core.values.reach import in_reach
+    from nomarium.core.values.spans_within import is_span, span_in, spans_in
+    from nomarium.core.values.style import Style, style_of
+    from nomarium.core.values.time_text import Span, scan_span
+    from nomarium.core.values.title_years import year_in_titles
+    from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
+    from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
+    from nomarium.core.values.zones import near_zones, read_zone
 
 __all__ = [
     "BLANK",
@@ -134,3 +139,5 @@ __all__ = [
     "weekdays_in_turn",
     "year_in_titles",
 ]
+
+__getattr__ = on_demand(__name__)

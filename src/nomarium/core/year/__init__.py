@@ -1,28 +1,33 @@
 """The school year: from terms, closures and cycles to what every date is."""
 
-from nomarium.core.year.against import Comparison, Difference, Listed, compare
-from nomarium.core.year.checks import check_rules, closure_effect
-from nomarium.core.year.closing import CLOSE_OPTION, CycleChange, Moved, WhatIf, what_if
-from nomarium.core.year.cycle import CycleDays, SetBy, Setting, Standing, Step
-from nomarium.core.year.day_parts import DayPart, read_day_part
-from nomarium.core.year.lists import unlisted_days, unlisted_weeks, year_of_list
-from nomarium.core.year.rules import (
-    MONDAY_TO_FRIDAY,
-    Advance,
-    Closure,
-    CycleRule,
-    Effect,
-    NoCycleDays,
-    Pin,
-    Span,
-    SpecialDay,
-    Term,
-    WeekRules,
-    YearRules,
-)
-from nomarium.core.year.school_year import Day, SchoolYear
-from nomarium.core.year.why import explain
-from nomarium.core.year.wording import days_words, listed_words
+from typing import TYPE_CHECKING
+
+from nomarium.core.lazily import on_demand
+
+if TYPE_CHECKING:
+    from nomarium.core.year.against import Comparison, Difference, Listed, compare
+    from nomarium.core.year.checks import check_rules, closure_effect
+    from nomarium.core.year.closing import CLOSE_OPTION, CycleChange, Moved, WhatIf, what_if
+    from nomarium.core.year.cycle import CycleDays, SetBy, Setting, Standing, Step
+    from nomarium.core.year.day_parts import DayPart, read_day_part
+    from nomarium.core.year.lists import unlisted_days, unlisted_weeks, year_of_list
+    from nomarium.core.year.rules import (
+        MONDAY_TO_FRIDAY,
+        Advance,
+        Closure,
+        CycleRule,
+        Effect,
+        NoCycleDays,
+        Pin,
+        Span,
+        SpecialDay,
+        Term,
+        WeekRules,
+        YearRules,
+    )
+    from nomarium.core.year.school_year import Day, SchoolYear
+    from nomarium.core.year.why import explain
+    from nomarium.core.year.wording import days_words, listed_words
 
 __all__ = [
     "CLOSE_OPTION",
@@ -64,3 +69,5 @@ __all__ = [
     "what_if",
     "year_of_list",
 ]
+
+__getattr__ = on_demand(__name__)
