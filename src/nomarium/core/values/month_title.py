@@ -11,13 +11,13 @@ from nomarium.core.values.languages import calendar_words, usual_languages
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
 
 _TITLE = re.compile(r"([^\W\d_]+)\.?,?\s+(?:de\s+|del\s+)?(\d{4})")
-_SHORTEST = 3
+_SHORTEST, _LONGEST = 3, 200
 
 
 def month_named(texts: Iterable[str]) -> date | None:
     """Return the first day of the month that the first of some texts names with its year; None where none does."""
     for text in texts:
-        for match in _TITLE.finditer(text.replace("_", " ").replace("-", " ")):
+        for match in _TITLE.finditer(text[:_LONGEST].replace("_", " ").replace("-", " ")):
             month = month_of(match[1]) or _month_in_any(match[1])
             if month is not None and 1900 <= int(match[2]) <= 2199:
                 return date(int(match[2]), month, 1)
