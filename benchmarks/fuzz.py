@@ -446,7 +446,7 @@ def judge(call: Call, folder: Path, status: object, out: bytes, err: bytes) -> N
     for path in folder.rglob("*"):
         if path.name.endswith("-part"):
             raise Broken(f"{path.name} was left behind")
-        if path.suffix == ".ics" and path.name not in call.inputs:
+        if path.suffix == ".ics" and path.is_file() and path.name not in call.inputs:
             judge_calendar(path.read_bytes())
 
 

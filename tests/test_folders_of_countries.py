@@ -202,6 +202,41 @@ FOLDERS = {
         "2027-02-01", "2027-07-02", ("2027-02-08", "2027-06-07", "2027-04-10..2027-04-26"),
         ("Y5|Mon|11:00|12:00|",),
     ),
+    "runs of letters from one to another, and days on which a lesson is not": Folder(
+        {
+            "quarters.csv": "Quarter,Start Date,End Date\nQuarter 1,08/24/2026,10/23/2026\n",
+            "off.csv": "Day off,Start Date,End Date\nLabor Day,09/07/2026,09/07/2026\n",
+            "lessons.csv": "Section,Subject,Teacher,Room,Days,Start,End,Not on\nELA 6,English,B. Harris,104,M-F,8:10,9:00,\nART 6,Art,P. Nolan,2,TTh,10:00,10:50,09/08/2026; 09/24/2026\n",
+        },
+        "2026-08-24", "2026-10-23", ("2026-09-07",),
+        ("ELA 6|Mon Tue Wed Thu Fri|08:10|09:00|104", "ART 6|Tue Thu|10:00|10:50|2|" + " ".join(str(day) for day in days_of("2026-08-24", "2026-10-23") if str(day) not in ("2026-09-08", "2026-09-24"))),
+    ),
+    "a cycle listed in words, an H for each holiday": Folder(
+        {
+            "days.csv": "Date,Day\n" + "".join(f"\"{day:%A, %B} {day.day}, {day.year}\",{OTHERS.get(day, 'H')}\n" for day in SCHOOL_DAYS),
+            "prep.csv": "Class,Subject,Days,Start,End\n4A,French,\"1,3,5\",8:45,9:25\n",
+        },
+        "2026-09-07", "2026-10-02",
+        meets=(f"4A|Mon Tue Wed Thu Fri|08:45|09:25||{on(1)} {on(3)} {on(5)}",),
+    ),
+    "one sheet of the year, its terms and holidays by their names": Folder(
+        {
+            "Calendrier.csv": "Période;Du;Au\nAnnée scolaire;14/09/2026;27/11/2026\nVacances de la Toussaint;17/10/2026;01/11/2026\nArmistice;11/11/2026;11/11/2026\n",
+            "Cours.csv": "Cours;Professeur;Salle;Jour;Début;Fin\nSolfège;Anne Roux;Salle 1;mercredi;14h00;15h00\n",
+        },
+        "2026-09-14", "2026-11-27", ("2026-10-17..2026-11-01", "2026-11-11"),
+        ("Solfège|Wed|14:00|15:00|Salle 1",),
+    ),
+    "weekday, week and period in one word": Folder(
+        {
+            "terms.csv": TERM, "closures.csv": "Holiday,From,To\nFounders' day,2026-10-09,\n",
+            "periods.csv": "Period,Start,Finish\n1,9:00,10:00\n2,10:00,11:00\n",
+            "weeks.csv": "Week commencing,Week\n" + "".join(f"{day},{'AB'[number % 2]}\n" for number, day in enumerate(every(7, "2026-09-07", 14))),
+            "sets.csv": "Set,Subject,Room,Periods\n12A,Maths,M3,\"MonA1, WedB2\"\n",
+        },
+        "2026-09-07", "2026-12-11", ("2026-10-09",),
+        ("12A|Mon|09:00|10:00|M3|" + " ".join(map(str, every(14, "2026-09-07", 7))), "12A|Wed|10:00|11:00|M3|" + " ".join(map(str, every(14, "2026-09-16", 7)))),
+    ),
     "calls below a title in capitals, which are no pattern of shifts": Folder(
         {"calls.csv": "REHEARSAL CALLS\nDate,Call,What,Where\n5 Oct 2026,10:00-13:00,Act 1,Studio\n6 Oct 2026,10:00-13:00,Music,Band room\n"},
         dated=("2026-10-05 10:00|13:00|Act 1|Studio", "2026-10-06 10:00|13:00|Music|Band room"),

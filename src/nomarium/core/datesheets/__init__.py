@@ -6,7 +6,7 @@ from nomarium.core.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.datesheets.closures import ClosureList, read_closures, speaks_of_school
-    from nomarium.core.datesheets.edges import Side, edge_of, names_term
+    from nomarium.core.datesheets.edges import Side, edge_of, names_holiday, names_term
     from nomarium.core.datesheets.listed import ListedDays, read_listed_days
     from nomarium.core.datesheets.plain_list import is_plain_list
     from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
@@ -15,7 +15,6 @@ if TYPE_CHECKING:
         CLOSING_WORDS,
         SchoolCalendar,
         closes_school,
-        names_holiday,
         read_school_calendar,
     )
     from nomarium.core.datesheets.special_days import SpecialDays, read_special_days

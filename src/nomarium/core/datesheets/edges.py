@@ -91,6 +91,26 @@ def speaks_of_holiday(name: str) -> bool:
     return bool(_HOLIDAY.search(name))
 
 
+_HOLIDAYS = re.compile(
+    r"\b(?:"
+    r"christmas|boxing day|new year|easter|good friday|thanksgiving|labou?r day|may day|memorial day|independence|"
+    r"veterans|remembrance|armistice|columbus|indigenous peoples|martin luther king|mlk|presidents|juneteenth|"
+    r"victoria day|canada day|family day|waitangi|anzac|australia day|king[’']?s birthday|st\.? patrick|ascension|"
+    r"whit|pentecost|toussaint|assomption|fête nationale|noël|pâques|pentecôte|jour de l[’']an|fête du travail|"
+    r"victoire 1945|weihnacht\w*|ostern|oster\w+|pfingst\w*|himmelfahrt|fronleichnam|allerheiligen|neujahr|"
+    r"tag der \w+|reformationstag|navidad|semana santa|reyes|inmaculada|constitución|hispanidad|todos los santos|"
+    r"año nuevo|natale|pasqua|pasquetta|ferragosto|liberazione|ognissanti|epifania|natal|páscoa|carnaval|proclamação|"
+    r"kerst\w*|pasen|pinksteren|koningsdag|jul|påske?|pinse|kristi|midsommar|grunnlovsd"
+    r")\b",
+    re.IGNORECASE,
+)
+
+
+def names_holiday(name: str) -> bool:
+    """Tell whether a row's name is that of a public or religious holiday: "Armistice", "Labor Day"."""
+    return bool(_HOLIDAYS.search(name))
+
+
 def names_term(name: str) -> bool:
     """Tell whether a row is called as a school year or one of its parts: "Autumn term", "Année scolaire 2026-27"."""
     text = " ".join(name.split())

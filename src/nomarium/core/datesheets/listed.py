@@ -38,10 +38,10 @@ def read_listed_days(choices: SheetChoices, cycle: str, labels: Sequence[str] = 
     found = ListedDays(sheet=sheet)
     if sheet is not None and not sheet.sheet.has("summary"):
         problems.append(wording.no_label_column(sheet.sheet.table, cycle))
-    labels = labels or _labels_among(sheet)
+    stated, labels = bool(labels), labels or _labels_among(sheet)
     for row in sheet.rows if sheet else ():
         if sheet is not None:
-            problems += _take(row, sheet, found, labels)
+            problems += _take(row, sheet, found, labels, may_be_slips=stated)
     return found, problems
 
 
@@ -50,13 +50,15 @@ def _labels_among(sheet: DatedSheet | None) -> tuple[str, ...]:
     return tuple(found) if sheet and len(found) > 1 else ()
 
 
-def _take(row: DatedRow, sheet: DatedSheet, found: ListedDays, labels: Sequence[str]) -> list[Problem]:
+def _take(
+    row: DatedRow, sheet: DatedSheet, found: ListedDays, labels: Sequence[str], *, may_be_slips: bool
+) -> list[Problem]:
     label = bare_label(row.name, labels)
     pin = Pin(label, goes_on=True, place=sheet.place(row, "summary"))
     day = row.first
     if not label:
         found.unlabelled.add(day)
-    elif labels and label not in labels and len(label) > _LONGEST_SLIP:
+    elif labels and label not in labels and (not may_be_slips or len(label) > _LONGEST_SLIP):
         found.words[day] = pin
     elif day in found.labels and found.labels[day].label != label:
         return [wording.listed_twice(pin.place, day, label, found.labels[day].label)]

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from datetime import timedelta
 
-from nomarium.core.datesheets.edges import join_edges, names_term, speaks_of_holiday, term_name
+from nomarium.core.datesheets.edges import join_edges, names_holiday, names_term, speaks_of_holiday, term_name
 from nomarium.core.datesheets.rows import DatedSheet, read_dated_rows
 from nomarium.core.kinds import TERM_SHEET
 from nomarium.core.problems import Problem
@@ -31,7 +31,7 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
 
 def holds_holidays(names: Sequence[str]) -> bool:
     """Tell whether all rows of a sheet are named as terms or as holidays, and some as each: these close the school."""
-    holidays = [name for name in names if speaks_of_holiday(name)]
+    holidays = [name for name in names if speaks_of_holiday(name) or names_holiday(name)]
     return 0 < len(holidays) < len(names) and all(names_term(name) for name in names if name not in holidays)
 
 

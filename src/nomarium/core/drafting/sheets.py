@@ -32,6 +32,8 @@ from nomarium.core.kinds import (
     SHEET_KINDS,
     SLOT_SHEET,
     TIMETABLE_SHEET,
+    bare_label,
+    plain_labels,
 )
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.recognition import (
@@ -291,7 +293,7 @@ def labels_of(sheet: FoundSheet, heading: str = "") -> dict[str, set[str]]:
     Of a list with several columns of labels, ``heading`` says which.
     """
     found: dict[str, set[str]] = {}
-    column = listed_columns(sheet)[heading] if heading else []
+    column = _labels_only(listed_columns(sheet)[heading]) if heading else []
     among = _all_families(sheet.names)
     reader = any_days(sheet.names)
     days = [test for text in dict.fromkeys(column) for test in _days_in(text, reader, among)]
@@ -320,7 +322,7 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     if sheet.kind is Kind.GRID and sheet.grid is not None:
         return [test for block in blocks_of(sheet) for tests in block.days.values() for test in tests]
     if sheet.kind is Kind.DAYS:
-        texts = [text for column in listed_columns(sheet).values() for text in column]
+        texts = [text for column in listed_columns(sheet).values() for text in _labels_only(column)]
     else:
         days = sheet.column("day")
         periods = [] if days else [text for text in sheet.column("period") if bare_period(text) not in NUMBERS]
@@ -336,6 +338,12 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
 
 
 _DAY_D = re.compile(r"d\d{1,2}(?:\s*[,;/&]\s*[a-l]\d{1,2})*", re.IGNORECASE)
+
+
+def _labels_only(texts: Sequence[str]) -> list[str]:
+    """Return the texts of a list of days that are labels, without those that say something else: “H”, “No school”."""
+    labels = plain_labels(texts)
+    return [text for text in texts if bare_label(text, ()) in labels]
 
 
 def _all_families(names: tuple[str, ...]) -> tuple[str, ...]:
@@ -437,6 +445,7 @@ def week_letters(sheets: Sequence[FoundSheet]) -> list[str]:
     """Return the letters of weeks from A to the last that timetables or repeats name; none where none is named."""
     found = {text.upper() for sheet in sheets if sheet.kind is Kind.LIST for text in sheet.column("week")}
     named = {letter for text in found for letter in split_list(text.removeprefix("WEEK "))}
+    named |= {test.letter for sheet in sheets if sheet.kind is Kind.LIST for test in _days_of(sheet) if test.letter}
     for sheet in sheets:
         if sheet.kind is Kind.EVENTS:
             for text in sheet.column("repeat"):

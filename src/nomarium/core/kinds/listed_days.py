@@ -49,6 +49,9 @@ def plain_labels(texts: Sequence[str]) -> set[str]:
     """Return the labels among some texts: where most are letters or numbers, these, as others say "No school"."""
     bare = [bare_label(text, ()) for text in texts]
     plain = [label for label in bare if label in _PLAIN]
+    numbers = [label for label in plain if label in NUMBERS]
+    if len(numbers) * _MOST_OF > len(bare) * (_MOST_OF - 1):
+        return set(numbers)  # “H” among numbers is a holiday
     return set(plain) if len(plain) * _MOST_OF > len(bare) * (_MOST_OF - 1) else set(bare)
 
 

@@ -170,6 +170,12 @@ TIMETABLE_SHEET = with_phrases(
                 "numero incontri|aantal lessen|antal gange|antal gånger",
             ),
             Field(
+                "except",
+                "dates on which it does not meet, separated by “;”",
+                "not on|except|except on|exceptions|excluding|no lesson on|no class on|no lessons on|no classes on|not meeting on|"
+                "skip|skips|skipped|away|absent on|ohne|außer|nicht am|sauf|excepto|eccetto|behalve|niet op|utom|undtagen|ikke",
+            ),
+            Field(
                 "status",
                 "whether it runs: rows that say dropped or cancelled are left out",
                 "status|state",

@@ -12,7 +12,7 @@ from nomarium.core.columns import Evidence, Headings, heading_key, holds_dates, 
 from nomarium.core.kinds import DAY_SHEET, LETTERS, NUMBERS, SPECIAL_SHEET, bare_label
 from nomarium.core.slots import DayReader
 from nomarium.core.tables import Grid, plain_text
-from nomarium.core.year import CycleRule, SchoolYear, Term, YearRules
+from nomarium.core.year import CycleRule, SchoolYear, Term, WeekRules, YearRules
 
 LETTER_FAMILY, NUMBER_FAMILY, NAME_FAMILY = "letters", "numbers", "names"
 
@@ -30,7 +30,8 @@ def any_days(names: tuple[str, ...] = ()) -> DayReader:
     """Return a reader of days for a school whose labels are not known: A to L, 1 to 12, and some ``names``."""
     term = Term("Year", date(2026, 9, 1), date(2026, 9, 30))
     labels = zip(FAMILIES, (LETTERS, NUMBERS, names), strict=True)
-    return DayReader(SchoolYear(YearRules((term,), cycles=tuple(CycleRule(*one) for one in labels if one[1]))))
+    cycles = tuple(CycleRule(*one) for one in labels if one[1])
+    return DayReader(SchoolYear(YearRules((term,), cycles=cycles, weeks=WeekRules(letters=("A", "B")))))
 
 
 def label_columns(grid: Grid) -> dict[str, list[str]]:

@@ -55,6 +55,8 @@ class UnknownDay:
 _APART = re.compile(r"\s*(?:[,;/&+\n]|\band\b|(?<=\s)(?:y|e|und|et|en|och|og)(?=\s))\s*", re.IGNORECASE)
 _RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
 _WEEK = re.compile(r"[()\[\]:]|\b(?:weeks?|wk|woche|semaine|semana|vecka|uge)\b\.?", re.IGNORECASE)
+_GLUED = re.compile(r"([^\W\d_]{2,}?[a-z])([A-D])")
+"""A weekday and the letter of a week in one: "MonA"."""
 _EVERY = frozenset({"daily", "every day", "every school day", "all", "all days", "each day", "*"})
 _EACH = re.compile(
     r"^(?:every|each|on|jeden|jede|jeweils|tous les|chaque|todos los|cada|ogni|elke|iedere|varje|hver) (?=\S{3})", re.I
@@ -172,6 +174,8 @@ class DayReader:
     def _range(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
         match = _RANGE.fullmatch(part)
         ends = [self._single(end, cycles) for end in match.groups()] if match else []
+        if match and None in ends and all(end in _OF_MORE_LETTERS for end in match.groups()):
+            ends = [DayTest(weekday=_OF_MORE_LETTERS[end]) for end in match.groups()]  # "M–F"
         if len(ends) != 2 or not all(isinstance(end, DayTest) for end in ends):
             return []
         first, last = (end for end in ends if isinstance(end, DayTest))
@@ -196,6 +200,8 @@ class DayReader:
     def _both(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
         """Read a weekday with a week's letter, or with the label of a cycle that goes by weeks: "Mon A", "A Monday"."""
         words = _WEEK.sub(" ", part).split()
+        if len(words) == 1 and (glued := _GLUED.fullmatch(part)) is not None:
+            words = [*glued.groups()]
         if len(words) != 2:
             return []
         for weekday_word, other in (words, words[::-1]):

@@ -5,7 +5,8 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from datetime import date, time, timedelta
+from datetime import date, datetime, time, timedelta
+from functools import cached_property
 from typing import NamedTuple
 
 from nomarium.core.columns import Holds, heading_key
@@ -29,14 +30,18 @@ from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.values import (
+    ORDERS,
     WEEKDAY_NAMES,
     Clock,
     DateChoices,
     Fault,
     Moment,
+    Order,
     Span,
     cell_length,
+    date_in,
     may_pass_midnight,
+    parted_dates,
     scan_span,
     span_in,
     spans_in,
@@ -50,6 +55,7 @@ from nomarium.core.year import SchoolYear
 
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")
+_LIMITS = ("week", "term", "count", "except")
 _SHORTEST_BOUNDED = 8
 _LONGEST_SECTION = 2
 
@@ -452,7 +458,7 @@ class _Rows:
         return int(length.elapsed.total_seconds()) if length else 0
 
     def _limits(self, record: int) -> _Limits:
-        texts = tuple(self._sheet.cell(record, name) for name in ("week", "term", "count", *_BOUNDS, *_TOGETHER))
+        texts = tuple(self._sheet.cell(record, name) for name in (*_LIMITS, *_BOUNDS, *_TOGETHER))
         if texts not in self._known_limits:
             before = len(self._problems)
             limits = self._read_limits(record)
@@ -473,7 +479,31 @@ class _Rows:
         if first and last and last < first:
             self._problems.append(wording.backward_bounds(self._sheet.place(record, "until")))
         said = self._bounds_of(record, first)
+        said = said._replace(without=said.without | self._exceptions(record, first))
         return said._replace(weeks=self._weeks(record), terms=frozenset(terms), last=last or said.last)
+
+    @cached_property
+    def _order_of_exceptions(self) -> Order | None:
+        """The only order of day and month in which all dates can be read on which rows do not meet."""
+        texts = [one for text in dict.fromkeys(self._sheet.texts("except")) for one in parted_dates(text)]
+        fitting = [order for order in ORDERS if all(date_in(text, order) is not None for text in texts)]
+        return fitting[0] if len(fitting) == 1 else None
+
+    def _exceptions(self, record: int, first: date | None) -> frozenset[date]:
+        """Return the dates on which a row says that it does not meet."""
+        cell = self._sheet.cell(record, "except")
+        if isinstance(cell, datetime):
+            return frozenset({cell.date()})
+        if isinstance(cell, date):
+            return frozenset({cell})
+        found = set()
+        for text in parted_dates(self._sheet.text(record, "except")) if cell != "" else ():
+            day = date_in_words(text, first or self._choices.year.rules.first, self._order or self._order_of_exceptions)
+            if day is None:
+                self._problems.append(wording.unreadable_bound(self._sheet.place(record, "except"), text))
+            else:
+                found.add(day)
+        return frozenset(found)
 
     def _bounds_of(self, record: int, first: date | None) -> _Limits:
         """Return what bounds the days of a row in its columns or in its words: from when, how often, when not."""
