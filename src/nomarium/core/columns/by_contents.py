@@ -51,6 +51,9 @@ def _spans_by_contents(matches: Matches, sheet: SheetKind) -> None:
     if ("start_date", "end_date") in sheet.spans:
         _take_days(matches)
     if sheet.kind is Kind.BELLS and matches.open("period"):
+        for match in matches.all:
+            if match.field == "hours" and counts_up(match.column):
+                match.field, match.why = "period", "its heading, with numbers that count up below it"
         _take_only(matches, "period", counts_up, "its numbers count up")
     if ("start", "end") in sheet.spans:
         _take_clocks(matches)

@@ -176,8 +176,17 @@ class Crossing:
     @property
     def titles(self) -> list[str]:
         """The texts above it, its tab and its file."""
-        above = [text for row in range(self.axes[0].row) for _, text in self.view.filled(row)]
-        return [*above, self.view.grid.sheet or "", self.view.grid.file]
+        return [*(text for _, _, text in self.captions()), self.view.grid.sheet or "", self.view.grid.file]
+
+    def captions(self) -> list[tuple[int, int, str]]:
+        """Return the texts above the days and, where names stand across, above those; with their rows and columns."""
+        first = min((*self.leads, *self.axes[0].heads))
+        return [
+            (row, column, text)
+            for row in range(self.axes[0].last_row + 1)
+            for column, text in self.view.filled(row)
+            if row < self.axes[0].row or (column < first and self.view.turned)
+        ]
 
     def role(self) -> str:
         """Tell what the names are: "class", "teacher", "room", "student", "team", "group" of a timetable."""
@@ -207,7 +216,12 @@ class Crossing:
         """Tell whether the cells name people, for what stands where the names would: a list of duties."""
         texts = [text for text in self.texts() if span_in(text) is None]
         named = [line.strip() for text in texts for line in re.split(r"[\n;/,]| & ", text) if line.strip()]
-        return len(named) > 1 and _are_people(named) and not _are_people(self.names())
+        called = _are_people(named) or (most_are(named, _CALLED) and _share_texts(self))
+        return len(named) > 1 and called and not _are_people(self.names())
+
+
+_CALLED = re.compile(r"[^\W\d_]{2,12} [A-Z]\.?")
+"""“Joan P”: so people are called who know one another."""
 
 
 def says_hours(name: str) -> bool:
@@ -230,7 +244,15 @@ _PARTS_OF_DAY = frozenset(
 def hours_in(name: str) -> str:
     """Return the times that a text says, a span or a start alone; "" for none."""
     span = span_in(name)
-    return span.text if span is not None else next(iter(_CLOCK.findall(name)), "")
+    if span is not None:
+        return span.text
+    clocks = _CLOCK.findall(name)
+    if len(clocks) == 2 and _END.search(name[name.index(clocks[0]) + len(clocks[0]) : name.rindex(clocks[1])]):
+        return f"{clocks[0]}–{clocks[1]}"
+    return next(iter(clocks), "")
+
+
+_END = re.compile(r"\b(?:ends?|ending|until|till|finish(?:es)?|ende|endet|bis|fin|jusqu.à|hasta|fino|slutt?|slut)\b", re.I)
 
 
 def _are_people(names: Sequence[str]) -> bool:
@@ -322,6 +344,8 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             blank = True
         elif found.view.turned and name and known(name) in _ABOUT_THE_DAY:
             found.about_days[row] = name
+        elif found.view.turned and axis.dated and name and known(name) == "summary" and _is_sparse(found, row):
+            found.about_days[row] = _OCCASION
         elif name and _TOTAL.fullmatch(name) and cells:
             found.totals += 1
         elif not cells or (blank and name and _explains(found, texts)):
@@ -333,6 +357,16 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             blank = False
         else:
             found.stray += [(row, column) for column in cells]
+
+
+_OCCASION = "Description"
+"""The heading of what a day is, beside what each name does on it."""
+
+
+def _is_sparse(found: Crossing, row: int) -> bool:
+    """Tell whether a third or more of the days say nothing in a row: what some are called, and no title of each."""
+    heads = found.axes[0].heads
+    return sum(not found.view.text(row, column) for column in heads) * 3 >= len(heads)
 
 
 def _explains(found: Crossing, texts: Sequence[str]) -> bool:
@@ -423,7 +457,7 @@ def _is_sure_turned(found: Crossing) -> bool:
         return False
     if found.about_days and not found.dated:
         return False
-    if found.dated and found.hours_lead is not None:
+    if found.dated and (found.hours_lead is not None or all(span_in(name) is not None for name in names)):
         return True
     texts = found.texts()
     forms = {re.sub(r"\d+", "9", re.sub(r"\b[A-Za-z]\b|(?<=\d)[a-z]\b", "A", name)) for name in names}

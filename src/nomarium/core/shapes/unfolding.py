@@ -125,11 +125,6 @@ class _Unfolding:
         )
         return Unfolded(list_of, self._kind, self._whose(), self._why(), list(self._problems()))
 
-    def _titles(self) -> list[tuple[int, int, str]]:
-        """Return the texts above the days, each with its row and column."""
-        view = self._found.view
-        return [(row, column, text) for row in range(self._found.axes[0].row) for column, text in view.filled(row)]
-
     def _find_hours_of_all(self) -> tuple[tuple[int, int], str] | None:
         """Return the one title that holds a span of times, where neither cells, lines, days nor codes hold any."""
         found = self._found
@@ -137,14 +132,14 @@ class _Unfolding:
         near = [*found.texts(), *found.about_days.values(), *found.names()]
         if any(map(span_in, near)) or found.hours_lead is not None or any(one.hours for one in codes):
             return None
-        timed = [((row, column), text) for row, column, text in self._titles() if hours_in(text)]
+        timed = [((row, column), text) for row, column, text in found.captions() if hours_in(text)]
         return timed[0] if len(timed) == 1 else None
 
     def _bounds(self) -> tuple[int, int, DateSpan] | None:
         """Return the one title above weekdays that says from when until when they hold, and where it stands."""
         if self._kind is not Kind.LIST:
             return None
-        found = [(row, column, span) for row, column, text in self._titles() if (span := holding_span(text))]
+        found = [(row, column, span) for row, column, text in self._found.captions() if (span := holding_span(text))]
         return found[0] if len(found) == 1 else None
 
     def _whose(self) -> str:

@@ -23,6 +23,7 @@ _LABELLED = re.compile(
 _BRACKETS = re.compile(r"(?P<first>[^()]+?)\s*\((?P<second>[^()]+)\)")
 _FIELD = re.compile(r"\{(\w+)\}")
 _SEPARATORS = re.compile(r"\s*(?:\n|\s/\s|\|)\s*")
+_ROOM_IN_BRACKETS = re.compile(r"\s*\(((?:room|rm|raum|salle|aula|sala|lokaal|rom|sal)\b[.:]?\s*[^()]+)\)\s*$", re.IGNORECASE)
 
 
 class CellPattern:
@@ -55,8 +56,8 @@ def _separator(text: str) -> str:
 
 
 def lines_of_cell(text: str) -> list[str]:
-    """Return the parts of a cell: its lines, or what " / " and "|" part."""
-    return [part.strip() for part in _SEPARATORS.split(text.strip()) if part.strip()]
+    """Return the parts of a cell: its lines, or what " / ", "|" and a bracket that names a room part."""
+    return [part.strip() for part in _SEPARATORS.split(_ROOM_IN_BRACKETS.sub(r"\n\1", text.strip())) if part.strip()]
 
 
 class CellReader:
@@ -183,7 +184,10 @@ class CellReader:
         wanted = ("course", "teacher") if self._owner == "class" else ("class", "course")
         lacking = [role for role in wanted if role not in (*roles, *labelled)]
         if self._owner != "class" and "class" not in roles:
-            return None
+            if roles != ["", "room"]:
+                return None
+            roles[0] = "class"
+            return tuple(roles)
         of_people = columns[roles.index("teacher")] if "teacher" in roles else ()
         titled = len(open_places) <= 1 and bool(of_people) and _all_of_form(of_people, TITLED_FORM)
         sure = titled or "room" in (*roles, *labelled, self._owner)
