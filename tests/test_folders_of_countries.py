@@ -5,6 +5,7 @@ from datetime import date, timedelta
 import pytest
 
 from made_schools import built, drafted, laid_out
+from nomarium.core.building import BuildChoices, prepare
 from nomarium.core.columns import Kind
 from nomarium.core.drafting.sheets import look_at
 from nomarium.core.recognition import any_days, families
@@ -349,3 +350,36 @@ def test_half_days_of_a_calendar_of_the_year_end_early(tmp_path):
 def test_lists_of_different_kinds_on_one_sheet_are_parted(tmp_path, text, kinds):
     (tmp_path / "year.csv").write_text(text, "utf-8")
     assert [sheet.kind for sheet in look_at([tmp_path / "year.csv"])] == kinds
+
+
+SESSIONS = "Session,Start,End\nAM,9:00,12:00\nPM,13:30,16:30\n"
+ROTA = "Sunday service 10.30am-11.45am\n\nSunday,Occasion,Reader,Coffee\n4 Oct 2026,Harvest,Joan P,Bill T\n11 Oct 2026,,Ken L,Joan P\n18 Oct 2026,,Bill T,Ken L\n"
+
+
+@pytest.mark.parametrize(
+    ("files", "expected"),
+    [
+        (
+            {"Exams.csv": "Date,Session,Paper,Length\n2026-10-05,AM,Maths,1h 30m\n2026-10-06,PM,French,\n", "Sessions.csv": SESSIONS},
+            ["2026-10-05 09:00–10:30 Maths", "2026-10-06 13:30–16:30 French"],
+        ),
+        (
+            {"terms.csv": TERM, "Events.csv": "Date,Period,Event,Repeat\n2026-09-08,1-2,Drill,\n2026-09-09,\"1, 3\",Visit,\n2026-10-08,Lunch,Fair,\n2026-10-05,2,Choir,every Monday until 12 October 2026\n", "Bells.csv": "Period,Start,End\n1,8:00,8:50\n2,9:00,9:50\n3,10:00,10:50\n"},
+            ["2026-09-08 08:00–09:50 Drill", "2026-09-09 08:00–08:50 Visit", "2026-09-09 10:00–10:50 Visit", "2026-10-05 09:00–09:50 Choir", "2026-10-08 all day Fair", "2026-10-12 09:00–09:50 Choir"],
+        ),
+        ({"Rota.csv": ROTA}, [f"2026-10-{day} 10:30–11:45 {role}" for day in ("04", "11", "18") for role in ("Coffee", "Reader")]),
+        (
+            {"Scouts.csv": "Date,Cubs (18:30-20:00),Scouts (19:30-21:30)\n15 Sep 2026,Knots,Hike\n22 Sep 2026,,Fire\n29 Sep 2026,Maps,\n"},
+            ["2026-09-15 18:30–20:00 Knots", "2026-09-15 19:30–21:30 Hike", "2026-09-22 19:30–21:30 Fire", "2026-09-29 18:30–20:00 Maps"],
+        ),
+    ],
+    ids=["sessions of exams", "events in periods", "roles across, people below", "hours in the names across"],
+)  # fmt: skip
+def test_what_says_when_stands_elsewhere(tmp_path, files, expected):
+    plan, _ = drafted(tmp_path, laid_out(tmp_path, files))
+    found = [
+        f"{one.start:%Y-%m-%d} {'all day' if one.all_day else f'{one.start:%H:%M}–{one.end:%H:%M}'} {held.event.summary}"
+        for held in prepare(plan, BuildChoices()).held
+        for one in held.occurrences
+    ]
+    assert sorted(found) == expected

@@ -10,7 +10,7 @@ from nomarium.core.bells import wording
 from nomarium.core.bells.parted import parted
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.problems import Place, Problem
-from nomarium.core.slots import bare_period, period_key
+from nomarium.core.slots import bare_period, period_key, read_periods
 from nomarium.core.year import Day, SchoolYear, SpecialDay
 
 
@@ -67,6 +67,16 @@ class BellTimes:
                 rows = parted(rows, special.part) if special.part else rows
             self._known_parts[key] = Bells(rows, " and ".join(special.name for special in specials))
         return self._known_parts[key]
+
+    def spans(self, day: date, text: str, divisions: Collection[str] = ()) -> list[tuple[time, time]]:
+        """Return from when to when the periods of a text run on a date: "1-2" is one span, "1, 4" are two.
+
+        None at all where one does not run, or not alike for all ``divisions``, those of the school where none are.
+        """
+        of = divisions or self._year.rules.divisions or ("",)
+        found = [[self.times(day, period, of) for period in together] for together in read_periods(text.strip()) or ()]
+        known = [[hours for hours in together if hours is not None] for together in found]
+        return [(hours[0][0], hours[-1][1]) for hours in known] if known == found else []
 
     def times(self, day: date, period: str, divisions: Collection[str]) -> tuple[time, time] | None:
         """Return from when to when a period runs on a date; None where it does not, or not alike for all divisions."""

@@ -30,13 +30,16 @@ class Bounds(NamedTuple):
 
 
 def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds | None:
-    """Return from when until when all timetables run, or all that repeats beside closures; None where one is silent.
+    """Return from when until when all timetables run, or all events that need a year; None where one is silent.
+
+    A year is needed by what repeats beside closures, and by events in periods.
 
     ``order`` is that of day and month, as dates of the folder prove it.
     """
     timetables = [sheet for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
     closed = any(sheet.kind is Kind.CLOSURES for sheet in sheets)
-    found = [_bounds_of(sheet, order) for sheet in timetables or (filter(repeats, sheets) if closed else ())]
+    others = [sheet for sheet in sheets if "period" in sheet.columns.values() or (closed and repeats(sheet))]
+    found = [_bounds_of(sheet, order) for sheet in timetables or others]
     known = [one for one in found if one is not None]
     if not known or len(known) < len(found):
         return None
@@ -60,7 +63,7 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     if sheet.grid is None:
         return None
     if sheet.kind is Kind.EVENTS:
-        return _by_repeats(sheet, sheet.grid.copy(), order)
+        return _by_events(sheet, sheet.grid.copy(), order)
     try:
         choices = replace(as_found(sheet), dates=DateChoices(order=order))
         table, _ = read_sheet(sheet.grid.copy(), TIMETABLE_SHEET, choices)
@@ -69,19 +72,22 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     return (_by_dates(table, sheet) or _by_weeks(table, sheet)) if table is not None and len(table) else None
 
 
-def _by_repeats(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | None:
-    """Return the first and the last day of events that repeat; None where a row cannot be read."""
+def _by_events(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | None:
+    """Return the first and the last day of events; None where a row cannot be read."""
     headings = Headings(EVENT_SHEET)
     try:
         table, _ = find_table(grid, headings)
     except DataRefused:
         return None
-    matches, problems = match_columns(table, {}, headings)
+    matches, problems = match_columns(table, sheet.columns, headings)
+    for match in matches.all:
+        if match.field == "duration" and sheet.columns:
+            match.field = ""  # how long it takes in its period says nothing of its day
     read = read_events(table, matches, EventChoices("UTC", dates=DateChoices(order=order)))
     days = [one.start.date() for series in read.series for one in series.occurrences]
     if has_errors([*problems, *read.problems]) or read.refused or not days:
         return None
-    return Bounds(min(days), max(days), f"what repeats in {sheet.path.name}")
+    return Bounds(min(days), max(days), f"the events in {sheet.path.name}")
 
 
 def _by_dates(table: Sheet, sheet: FoundSheet) -> Bounds | None:

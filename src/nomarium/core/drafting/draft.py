@@ -225,7 +225,7 @@ class _Writer:
             return
         yield "[year]"
         if self._bounds is not None:
-            yield f"# No sheet has the terms: the year runs as the timetables do, by {self._bounds.said_by}."
+            yield f"# No sheet has the terms: the year is as long as what it is for, by {self._bounds.said_by}."
             yield f'spans = "{self._bounds.first}..{self._bounds.last}"'
         if calendars:
             yield "# Of its rows those close the school that say so; its first and last days of school are terms."

@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import replace
 from datetime import timedelta
 from itertools import pairwise
 from typing import Literal
 
 from nomarium.core.bells import bell_parts, is_usual
-from nomarium.core.columns import Evidence, Kind, SheetKind, holds_dates, holds_times
+from nomarium.core.columns import Evidence, Headings, Kind, SheetKind, holds_dates, holds_times
 from nomarium.core.datesheets import (
     CLOSING_WORDS,
     SHORTEST_TERM,
@@ -38,14 +38,15 @@ from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import has_errors
 from nomarium.core.recognition import Recognised, label_columns, plain_or_named, recognise
 from nomarium.core.shapes import explains
-from nomarium.core.tables import plain_text
+from nomarium.core.slots import bare_period, read_periods
+from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import Order, name_key, split_list
 
 
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
-    return with_programmes(with_people(proved))
+    return with_programmes(with_periods(with_people(proved)))
 
 
 def proved_order(sheets: Sequence[FoundSheet]) -> tuple[Order | Literal[""], str]:
@@ -335,6 +336,40 @@ def with_class_lists(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return replace(sheet, recognised=Recognised(Kind.CLASSES, "its classes meet as another sheet says"))
 
     return [as_class_list(sheet) for sheet in sheets]
+
+
+def with_periods(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; a column of events that holds the periods of bell times says when they are."""
+    bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
+    known = {bare_period(text).casefold() for sheet in bells for text in _texts_of(sheet, BELL_SHEET, "period")}
+
+    def in_periods(sheet: FoundSheet) -> FoundSheet:
+        if not known or sheet.kind is not Kind.EVENTS or sheet.grid is None or not sheet.recognised.is_list:
+            return sheet
+        seen = Evidence.of(sheet.grid, EVENT_SHEET, {})
+        headings = Headings(BELL_SHEET)
+        fitting = [
+            column
+            for column in (seen.table.columns if seen.table else ())
+            if headings(column.heading) == "period" and _are_periods(column, known)
+        ]
+        said = [column for name in _SAYS_WHEN if (column := seen.named.get(name))]
+        if len(fitting) != 1 or any(column is not fitting[0] for column in said):
+            return sheet
+        return replace(sheet, columns={fitting[0].heading: "period"})
+
+    return [in_periods(sheet) for sheet in sheets]
+
+
+_SAYS_WHEN = ("start_time", "end_time", "when", "period")
+
+
+def _are_periods(column: Column, known: Collection[str]) -> bool:
+    """Tell whether most different cells of a column name nothing but periods."""
+    texts = list(dict.fromkeys(plain_text(cell) for cell in column.cells if cell != ""))
+    named = [read_periods(text) or () for text in texts]
+    fitting = [groups for groups in named if groups and all(p.casefold() in known for one in groups for p in one)]
+    return len(fitting) * 2 > len(texts)
 
 
 def with_people(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:

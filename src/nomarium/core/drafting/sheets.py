@@ -102,7 +102,7 @@ class FoundSheet:
             table, _ = find_table(self.grid.copy(), Headings(kind))
         except DataRefused:
             return []
-        matches, _ = match_columns(table, {}, Headings(kind))
+        matches, _ = match_columns(table, self.columns, Headings(kind))
         listed = listed_columns(self) if self.kind is Kind.DAYS else {}
         unused = [one for one in matches.unused if one.heading and one.heading not in listed]
         return [one.name for one in unused]

@@ -124,6 +124,11 @@ EVENT_FIELDS: tuple[Field, ...] = (
         shared=words.WEEKDAY,
     ),
     Field(
+        "period",
+        "the period that it is in, by the plan’s bell times; periods in a row are “1-2”",
+        "period|periods|class period|school period|lesson period",
+    ),
+    Field(
         "all_day",
         "yes where it has no times",
         "all day|allday|whole day|full day|all day event|is all day|whole day event|full day event",

@@ -252,7 +252,9 @@ def hours_in(name: str) -> str:
     return next(iter(clocks), "")
 
 
-_END = re.compile(r"\b(?:ends?|ending|until|till|finish(?:es)?|ende|endet|bis|fin|jusqu.à|hasta|fino|slutt?|slut)\b", re.I)
+_END = re.compile(
+    r"\b(?:ends?|ending|until|till|finish(?:es)?|ende|endet|bis|fin|jusqu.à|hasta|fino|slutt?|slut)\b", re.I
+)
 
 
 def _are_people(names: Sequence[str]) -> bool:

@@ -11,7 +11,7 @@ if TYPE_CHECKING:
     from nomarium.core.sources.events import EventChoices, EventSheet, read_events
     from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
     from nomarium.core.sources.repeat_dates import date_in_words
-    from nomarium.core.sources.repeat_row import PeriodTimes, RepeatChoices, Repeated, is_own_rows
+    from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, is_own_rows
     from nomarium.core.sources.row_spans import RowSpans
     from nomarium.core.sources.series import Occurrence, Series
     from nomarium.core.sources.spans import SpanFound, SpanRules, after, clock_changes
@@ -25,7 +25,6 @@ __all__ = [
     "Lookup",
     "Lookups",
     "Occurrence",
-    "PeriodTimes",
     "RepeatChoices",
     "Repeated",
     "RowSpans",

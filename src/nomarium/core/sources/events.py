@@ -99,7 +99,13 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     said = [*(column.heading for column in table.columns), *(map(plain_text, titles.cells) if titles else ())]
     nights = speaks_of_nights(said)
     rules = SpanRules(
-        choices.zone, choices.length, _timed(sheet.moments), choices.dates.within, choices.each_day, nights
+        choices.zone,
+        choices.length,
+        _timed(sheet.moments),
+        choices.dates.within,
+        choices.each_day,
+        choices.repeats.periods,
+        nights,
     )
     spans = RowSpans(table, matches, sheet.moments, rules)
     sheet.problems += spans.problems

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterator, Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, time, timedelta
 from itertools import islice
-from typing import NamedTuple, Protocol
+from typing import NamedTuple
 
 from nomarium.core.columns import ROW_FIELDS, Matches, heading_key
 from nomarium.core.problems import Place, Problem
@@ -24,7 +24,7 @@ from nomarium.core.repeats import (
 from nomarium.core.sources import repeat_wording as wording
 from nomarium.core.sources.repeat_dates import DatesInWords, SchoolTest, closing, lies_between_terms, open_day
 from nomarium.core.sources.series import Occurrence, Series
-from nomarium.core.sources.spans import clock_changes
+from nomarium.core.sources.spans import PeriodClock, clock_changes
 from nomarium.core.tables import Cell, Table, plain_text
 from nomarium.core.values import Order, parted_dates, split_list
 from nomarium.core.year import SchoolYear
@@ -59,15 +59,7 @@ class RepeatChoices:
     """The order of day and month, where it was stated."""
     rules: bool = False
     """Whether repeats are kept as rules where the standard can say them."""
-    periods: PeriodTimes | None = None
-
-
-class PeriodTimes(Protocol):
-    """Knows when a period is on a date: the bell times of a school year."""
-
-    def times(self, day: date, period: str, divisions: Collection[str]) -> tuple[time, time] | None:
-        """Return from when to when it runs on a date for the divisions that follow a cycle, None where it does not."""
-        ...
+    periods: PeriodClock | None = None
 
 
 class Effect(NamedTuple):
@@ -142,7 +134,7 @@ class RepeatingRow:
         starts = self._after_exceptions(list(self._starts(repeat)), repeat)
         self._tell_first(starts)
         kept, effects = self._after_closures(starts, repeat)
-        occurrences = self._in_period(kept, repeat) if repeat.period else self._occurrences(kept)
+        occurrences = self._in_period(kept, repeat) if self._period_of(repeat) else self._occurrences(kept)
         if not occurrences:
             raise RowRefused(wording.no_dates(self._place("repeat"), self._text))
         if self._choices.rules and not repeat.needs_year:
@@ -406,6 +398,7 @@ class RepeatingRow:
     def _in_period(self, starts: Sequence[tuple[datetime, datetime]], repeat: Repeat) -> tuple[Occurrence, ...]:
         """Return the row's occurrence in its period of each day; days on which it does not run are left out."""
         year, periods, place = self._choices.year, self._choices.periods, self._place("repeat")
+        period = self._period_of(repeat)
         if not self._first.all_day:
             raise RowRefused(wording.period_and_times(place, self._text))
         if year is None or periods is None:
@@ -414,15 +407,19 @@ class RepeatingRow:
         divisions = year.cycles[cycle].rule.divisions if cycle else frozenset()
         found, without = [], []
         for start, known_by in starts:
-            hours = periods.times(start.date(), repeat.period, divisions)
-            if hours is None:
+            spans = periods.spans(start.date(), period, divisions)
+            if not spans:
                 without.append(start.date())
-                continue
-            first, last = (datetime.combine(start, clock) for clock in hours)
-            found.append(replace(self._first, start=first, end=last, all_day=False, known_by=known_by))
+            for hours in spans:
+                first, last = (datetime.combine(start, clock) for clock in hours)
+                found.append(replace(self._first, start=first, end=last, all_day=False, known_by=known_by))
         if without:
-            self.said.append(wording.period_not_rung(place, repeat.period, without))
+            self.said.append(wording.period_not_rung(place, period, without))
         return tuple(found)
+
+    def _period_of(self, repeat: Repeat) -> str:
+        """Return the period that the repeat names, or that stands in a column of its own; "" where times do."""
+        return repeat.period or (self._cell_text("period") if self._first.all_day and self._choices.periods else "")
 
     def _cell(self, name: str) -> Cell:
         column = self._matches.column(name)

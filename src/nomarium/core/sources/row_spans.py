@@ -9,7 +9,7 @@ from datetime import timedelta
 from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, Matches, heading_key
 from nomarium.core.problems import Problem
 from nomarium.core.sources import wording
-from nomarium.core.sources.spans import RowTimes, SpanFound, SpanRules, find_span, gather
+from nomarium.core.sources.spans import RowTimes, SpanFound, SpanRules, find_in_periods, find_span, gather
 from nomarium.core.tables import Cell, Table, plain_text
 from nomarium.core.values import (
     ClockTime,
@@ -48,15 +48,20 @@ class RowSpans:
         self._weekday = matches.column("weekday")
         self._zone = matches.column("zone")
         self._repeat = matches.column("repeat")
+        self._period = matches.column("period")
         self._rules = rules
         self._midnights = self._all_day is not None and self._are_midnights()
 
     @property
     def problems(self) -> list[Problem]:
         """What there is to say of all rows at once."""
-        if not self._unit_assumed or self._length is None:
-            return []
-        return [wording.unit_assumed(self._table.heading_place(self._length), self._length.heading, str(self._unit))]
+        found = []
+        if self._period is not None and self._rules.periods is None:
+            found.append(wording.no_bells(self._table.heading_place(self._period), self._period.heading))
+        if self._unit_assumed and self._length is not None:
+            place = self._table.heading_place(self._length)
+            found.append(wording.unit_assumed(place, self._length.heading, str(self._unit)))
+        return found
 
     def _are_midnights(self) -> bool:
         """Tell whether all dates carry 0:00, and each row ends later than it starts: then it ends at that midnight."""
@@ -72,7 +77,8 @@ class RowSpans:
         """Return what was found for each row, in order."""
         blank: Sequence[Cell] = [""] * len(self._table)
         more = [
-            column.cells if column else blank for column in (self._length, self._all_day, self._weekday, self._zone)
+            column.cells if column else blank
+            for column in (self._length, self._all_day, self._weekday, self._zone, self._period)
         ]
         repeats = [cell != "" for cell in self._repeat.cells] if self._repeat else [False] * len(self._table)
         cells = [column.column.cells for column in self._columns]
@@ -86,7 +92,7 @@ class RowSpans:
         return found
 
     def _work_out(self, record: int, key: tuple[Cell, ...], repeats: bool) -> SpanFound | Problem:
-        *cells, length_cell, all_day_cell, weekday_cell, zone_cell = key
+        *cells, length_cell, all_day_cell, weekday_cell, zone_cell, period_cell = key
         starts: list[Moment] = []
         ends: list[Moment] = []
         for column, cell, is_end in zip(self._columns, cells, self._is_end, strict=True):
@@ -113,7 +119,8 @@ class RowSpans:
         rules = replace(self._rules, zone=zone) if zone else self._rules
         weekday = self._columns[0].weekday(plain_text(weekday_cell)) if weekday_cell else None
         all_day = times.all_day or all_day
-        return find_span(times._replace(length=length, all_day=all_day, weekday=weekday, repeats=repeats), rules)
+        times = times._replace(length=length, all_day=all_day, weekday=weekday, repeats=repeats)
+        return find_in_periods(times, rules, plain_text(period_cell)) if period_cell != "" else find_span(times, rules)
 
     def _read_zone(self, record: int, cell: Cell) -> str | Problem:
         if cell == "" or self._zone is None:

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from datetime import UTC, date, datetime, time, timedelta
-from typing import NamedTuple
+from typing import NamedTuple, Protocol
 from zoneinfo import ZoneInfo
 
 from nomarium.core.sources import wording
@@ -44,8 +44,21 @@ class SpanRules:
     """What the sheet is about: a date outside it is worth a word."""
     each_day: bool | None = None
     """Whether times beside several days hold on each of them: always, where one cell names the days (no), or never."""
+    periods: PeriodClock | None = None
+    """Knows when periods are, where bell times say so."""
     nights: bool = False
     """Whether the sheet is about shifts or nights: what starts in the evening may then last till the morning."""
+
+
+class PeriodClock(Protocol):
+    """Knows when the periods that a cell names are on a date: the bell times of a school year."""
+
+    def spans(self, day: date, text: str, divisions: Collection[str] = ()) -> list[tuple[time, time]]:
+        """Return from when to when they are, those written as one together; none where one does not run.
+
+        ``divisions`` are those that it must be alike for, all of the school where none are named.
+        """
+        ...
 
 
 class RowTimes(NamedTuple):
@@ -125,6 +138,28 @@ def find_span(times: RowTimes, rules: SpanRules) -> SpanFound:
     if rules.within and not rules.within[0] <= times.first <= rules.within[1]:
         return found._replace(findings=(*found.findings, wording.outside_within(times.first)))
     return found
+
+
+def find_in_periods(times: RowTimes, rules: SpanRules, text: str) -> SpanFound:
+    """Work out when an event is of which a row names the periods; one that has times of its own keeps them."""
+    if times.first is None or times.start is not None or times.end is not None or times.all_day or times.repeats:
+        return find_span(times, rules)
+    hours = rules.periods.spans(times.first, text) if rules.periods is not None else []
+    if not hours:
+        found = find_span(times, rules)
+        told = () if rules.periods is None else (wording.not_rung_then(text, times.first),)
+        return found._replace(findings=(*found.findings, *told))
+    spans = [find_span(_at(times, *span), rules) for span in hours]
+    findings = tuple(finding for one in spans for finding in one.findings)
+    occurrences = tuple(one.occurrence for one in spans if one.occurrence)
+    several = len(spans) > 1 and len(occurrences) == len(spans)
+    return spans[0]._replace(findings=findings, days=occurrences if several else spans[0].days)
+
+
+def _at(times: RowTimes, start: time, end: time) -> RowTimes:
+    """Return what a row says with the hours of a period; a length of its own goes before the period's end."""
+    first, last = (ClockTime(clock.hour * 3600 + clock.minute * 60, named=True) for clock in (start, end))
+    return times._replace(start=first, end=None if times.length else last)
 
 
 def _refused(finding: Finding) -> SpanFound:

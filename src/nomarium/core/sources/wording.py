@@ -121,6 +121,23 @@ def starts_at_midnight(day: date) -> Finding:
     )
 
 
+def no_bells(place: Place, heading: str) -> Problem:
+    """A column of periods where no bell times say when they are."""
+    return warning(
+        "no-bell-times",
+        place,
+        f"“{heading}” says in which period events are, but no bell times are known here: they have no times by it.",
+        advice=(Way("plan", "Name a plan that has them under [bells], with {}"), Way("bells", "name them: {}")),
+    )
+
+
+def not_rung_then(text: str, day: date) -> Finding:
+    """Periods that have no bell times on their date."""
+    message = f"Period “{text}” has no bell times on {day_words(day)}: the event has no times."
+    advice = "Look at the bell times, or write the times into the row, in a column of their own."
+    return Finding(Severity.WARNING, "period-not-rung", message, advice)
+
+
 def night_start(start: datetime) -> Finding:
     """An event in the night is more often a slip."""
     message = f"The event starts at {_clock(start)}, in the night."

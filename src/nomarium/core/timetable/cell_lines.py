@@ -23,7 +23,9 @@ _LABELLED = re.compile(
 _BRACKETS = re.compile(r"(?P<first>[^()]+?)\s*\((?P<second>[^()]+)\)")
 _FIELD = re.compile(r"\{(\w+)\}")
 _SEPARATORS = re.compile(r"\s*(?:\n|\s/\s|\|)\s*")
-_ROOM_IN_BRACKETS = re.compile(r"\s*\(((?:room|rm|raum|salle|aula|sala|lokaal|rom|sal)\b[.:]?\s*[^()]+)\)\s*$", re.IGNORECASE)
+_ROOM_IN_BRACKETS = re.compile(
+    r"\s*\(((?:room|rm|raum|salle|aula|sala|lokaal|rom|sal)\b[.:]?\s*[^()]+)\)\s*$", re.IGNORECASE
+)
 
 
 class CellPattern:
