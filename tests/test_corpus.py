@@ -797,7 +797,7 @@ CASES = [
         "period",
         ("Event,Date,Period\nA,2026-09-08,3\n"),
         ["A 2026-09-08..2026-09-09"],
-        [],
+        ["no-bell-times C1"],
     ),
     Case(
         "price date",

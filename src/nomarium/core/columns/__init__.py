@@ -8,6 +8,8 @@ if TYPE_CHECKING:
     from nomarium.core.columns.contents import (
         counts_up,
         holds_dates,
+        holds_days_and_periods,
+        holds_days_and_times,
         holds_repeats,
         holds_times,
         holds_weekdays,
@@ -96,6 +98,8 @@ __all__ = [
     "headed",
     "heading_key",
     "holds_dates",
+    "holds_days_and_periods",
+    "holds_days_and_times",
     "holds_repeats",
     "holds_times",
     "holds_weekdays",

@@ -10,14 +10,17 @@ from nomarium.core.columns.contents import (
     are_starts_and_ends,
     counts_up,
     holds_codes,
+    holds_days_and_periods,
     holds_days_and_times,
     holds_lengths,
     holds_mostly_times,
+    holds_repeats,
     holds_titles,
     holds_weekdays,
     is_deadline,
     may_be_the_day,
     may_be_times,
+    span_weeks,
 )
 from nomarium.core.columns.fields import Kind, SheetKind
 from nomarium.core.columns.matches import Certainty, Match, Matches
@@ -28,8 +31,10 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
     """Give fields to columns that no heading explains: the date, times, the title; where a single one can be it."""
     if sheet.kind is not Kind.EVENTS:
         _spans_by_contents(matches, sheet)
-    elif all(map(matches.open, ("start_date", "start", "when", "end", "end_date", "repeat"))):
-        _take_days(matches)
+    else:
+        if all(map(matches.open, ("start_date", "start", "when", "end", "end_date", "repeat"))):
+            _take_days(matches)
+        _take_weekly(matches)
     if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
         if matches.open("start_date"):
@@ -44,6 +49,20 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "duration", holds_lengths, "all its cells are lengths of time")
     if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
         _take_title(matches)
+
+
+def _take_weekly(matches: Matches) -> None:
+    """Take weekdays beside first and last days that lie weeks apart for what repeats, and its last day."""
+    by_field = {match.field: match for match in matches.all}
+    first, last = by_field.get("start_date"), by_field.get("end_date")
+    may_repeat = [*matches.unused_matches(), *(match for match in matches.all if match.field == "weekday")]
+    weekly = [match for match in may_repeat if holds_weekdays(match.column) or holds_repeats(match.column)]
+    if first is None or last is None or len(weekly) != 1 or not all(map(matches.open, ("repeat", "until"))):
+        return
+    if span_weeks(first.column, last.column):
+        weekly[0].field, weekly[0].certainty = "repeat", Certainty.LIKELY
+        weekly[0].why = "its weekdays stand beside first and last days that are weeks apart"
+        last.field, last.why = "until", "the last day of what repeats"
 
 
 def _spans_by_contents(matches: Matches, sheet: SheetKind) -> None:
@@ -70,6 +89,11 @@ def _take_days_of_meetings(matches: Matches) -> None:
             match.field, match.certainty, match.why = name, Certainty.LIKELY, "dates never before those beside them"
     if all(map(matches.open, ("day", "slot", "period"))):
         _take_only(matches, "day", holds_weekdays, "all its cells are weekdays")
+    if all(map(matches.open, ("day", "slot", "period", "hours", "start"))):
+        _take_only(matches, "slot", holds_days_and_periods, "weekdays and periods stand below it")
+    for match in matches.all if matches.open("slot") else ():
+        if match.field == "day" and holds_days_and_periods(match.column):
+            match.field, match.why = "slot", "weekdays and periods stand below it"
     for match in matches.all if all(map(matches.open, ("day", "slot"))) else ():
         if match.field in ("hours", "period") and holds_days_and_times(match.column):
             match.field, match.why = "slot", "its heading, with days and times below it"

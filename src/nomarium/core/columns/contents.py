@@ -114,6 +114,20 @@ def are_first_and_last_days(first: Column, last: Column) -> bool:
     return bool(pairs) and any(all(_in_order(*pair, order) for pair in pairs) for order in ORDERS)
 
 
+def span_weeks(first: Column, last: Column) -> bool:
+    """Tell whether most rows of first and last days reach over more than a week, in some order of day and month."""
+    pairs = [pair for pair in zip(first.cells, last.cells, strict=True) if "" not in pair]
+    return any(sum(_weeks_apart(*pair, order) for pair in pairs) * 2 > len(pairs) for order in ORDERS)
+
+
+def _weeks_apart(first: Cell, last: Cell, order: Order) -> bool:
+    days = [_day(cell, order) for cell in (first, last)]
+    return days[0] is not None and days[1] is not None and (days[1] - days[0]).days > _DAYS_OF_A_WEEK
+
+
+_DAYS_OF_A_WEEK = 7
+
+
 def _in_order(first: Cell, last: Cell, order: Order) -> bool:
     days = [_day(cell, order) for cell in (first, last)]
     return None in days or days[0] <= days[1]  # type: ignore[operator]
@@ -248,6 +262,22 @@ def holds_days_and_times(column: Column) -> bool:
     """Tell whether most cells of a column name weekdays and, behind them, times: "Mo 10:00-12:00, Mi 9:00-10:00"."""
     texts = [cell for cell in dict.fromkeys(_filled(column)) if isinstance(cell, str) and len(cell) <= _LONGEST]
     return sum(map(_is_days_and_times, texts)) * 2 > len(texts) > 0
+
+
+def holds_days_and_periods(column: Column) -> bool:
+    """Tell whether most cells of a column name weekdays, each with its period: "Mon P1, Thu P3", "TueB 2"."""
+    texts = [cell for cell in dict.fromkeys(_filled(column)) if isinstance(cell, str) and len(cell) <= _LONGEST]
+    return sum(map(_is_days_and_periods, texts)) * 2 > len(texts) > 0
+
+
+def _is_days_and_periods(text: str) -> bool:
+    parts = [_DAY_AND_PERIOD.fullmatch(part.strip()) for part in re.split(r"[,;\n]", text) if part.strip()]
+    return bool(parts) and all(part and (is_weekday(part["day"]) or is_weekday(part["day"][:-1])) for part in parts)
+
+
+_DAY_AND_PERIOD = re.compile(
+    r"(?P<day>[^\W\d_]{2,12})\.?(?:\s+[A-D])?\s+(?:p|pd|per|period|std|stunde|h|l)?\.?\s*\d{1,2}\.?", re.IGNORECASE
+)
 
 
 def _is_days_and_times(text: str) -> bool:

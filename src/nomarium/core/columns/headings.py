@@ -51,7 +51,9 @@ class Headings:
     def __call__(self, heading: str) -> str | None:
         """Return the field that a heading surely means, or None: as it is, without brackets, or without qualifiers."""
         if heading not in self._asked:
-            exact = self._fields.get(heading_key(heading)) or self._fields.get(heading_key(without_brackets(heading)))
+            several = heading.replace("(s)", "s").replace("(S)", "S")
+            keys = map(heading_key, (heading, several, without_brackets(heading)))
+            exact = next(filter(None, map(self._fields.get, keys)), None)
             self._asked[heading] = exact or self._without_qualifiers(heading) or self._by_last_word(heading)
         return self._asked[heading]
 

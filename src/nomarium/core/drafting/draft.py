@@ -520,7 +520,9 @@ class _Writer:
         grids = any(sheet.kind is Kind.GRID for sheet in timetables)
         found = {}
         said_of = [*timetables, *self._of(Kind.CLASSES)]
-        if grids or any(sheet.column("teacher") for sheet in said_of):
+        tabs = [sheet for sheet in timetables if sheet.kind is Kind.LIST and sheet.grid is not None]
+        of_tabs = any(said_by_names("teacher", self._known, sheet.grid, 0) for sheet in tabs if sheet.grid)
+        if grids or of_tabs or any(sheet.column("teacher") for sheet in said_of):
             found["teacher"] = "One calendar a teacher: the timetables name them."
         if any(sheet.column("class") for sheet in timetables) or grids:
             found["class"] = "One calendar a class."
@@ -547,7 +549,8 @@ class _Writer:
         for sheet, problem in open_sheets.items():
             yield from self._left_out(sheet, problem)
             name = sheet.named(self._choices.folder)
-            yield f"{toml_text(name)} = {toml_text(f'{sheet.kind}: {_reason(problem)}')}"
+            said = filter(None, (f"{sheet.kind}: {_reason(problem)}", advice_words(problem.advice, BY_PLAN)))
+            yield f"{toml_text(name)} = {toml_text(' '.join(said))}"
         written = {sheet.named(self._choices.folder) for sheet in open_sheets}
         for about, what in self._draft.undecided:
             if about not in written:  # of two reasons for one sheet the first
@@ -611,8 +614,6 @@ class _Writer:
 
     def _left_out(self, sheet: FoundSheet, problem: Problem) -> Iterator[str]:
         yield self._question(f"{sheet.path.name} ({sheet.kind}) is left out: {_reason(problem)}")
-        if advice := advice_words(problem.advice, BY_PLAN):
-            yield f"#   {advice}"
 
     def _unplaced(self) -> Iterator[str]:
         """Yield the questions about sheets that were recognised, but that nothing in the plan asks for."""

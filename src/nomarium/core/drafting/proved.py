@@ -10,7 +10,7 @@ from itertools import pairwise
 from typing import Literal
 
 from nomarium.core.bells import bell_parts, is_usual
-from nomarium.core.columns import Evidence, Headings, Kind, SheetKind, holds_dates, holds_times
+from nomarium.core.columns import Evidence, Headings, Kind, SheetKind, holds_dates, holds_times, match_columns
 from nomarium.core.datesheets import (
     CLOSING_WORDS,
     SHORTEST_TERM,
@@ -246,7 +246,8 @@ def _texts_of(sheet: FoundSheet, kind: SheetKind, name: str) -> Sequence[str]:
 
 def repeats(sheet: FoundSheet) -> bool:
     """Tell whether a sheet of events has such that repeat: closures drop or move them."""
-    return sheet.kind is Kind.EVENTS and bool(_texts_of(sheet, EVENT_SHEET, "repeat"))
+    table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if sheet.kind is Kind.EVENTS and sheet.grid else None
+    return table is not None and not match_columns(table, sheet.columns, Headings(EVENT_SHEET))[0].open("repeat")
 
 
 def may_be_closures(sheet: FoundSheet) -> bool:

@@ -16,6 +16,8 @@ from nomarium.core.columns import (
     has_none_of,
     has_one_of,
     holds_dates,
+    holds_days_and_periods,
+    holds_days_and_times,
     undated,
 )
 from nomarium.core.kinds import vocabulary as words
@@ -40,6 +42,13 @@ def _classes_once(seen: Evidence) -> Verdict:
     """Each class stands in the list once."""
     names = [plain_text(cell) for cell in seen.named["class"].cells] if "class" in seen.named else []
     return Verdict("a class stands in it several times" if len(set(names)) < len(names) else "")
+
+
+def _meets_not(seen: Evidence) -> Verdict:
+    """No column says on which days classes meet, and when."""
+    tests = (holds_days_and_periods, holds_days_and_times)
+    meeting = [column for column in (seen.table.columns if seen.table else ()) if any(test(column) for test in tests)]
+    return Verdict(f"below “{meeting[0].heading}” stands when classes meet" if meeting else "")
 
 
 def _says_more(seen: Evidence) -> Verdict:
@@ -75,7 +84,7 @@ CLASS_SHEET = with_phrases(
             ),
         ),
         needs=("class",),
-        proof=(has("class"), _says_more, undated, _classes_once, has_none_of("student")),
+        proof=(has("class"), _says_more, undated, _classes_once, has_none_of("student"), _meets_not),
         telling=("class", "course", "division", "teacher", "room"),
         blank=BlankSheet(
             "Classes",

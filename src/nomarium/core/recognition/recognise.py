@@ -12,6 +12,7 @@ from nomarium.core.columns import (
     Kind,
     SheetKind,
     holds_dates,
+    holds_days_and_periods,
     holds_weekdays,
     match_columns,
     says_how_often,
@@ -218,12 +219,14 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
     except DataRefused:
         return None
     matches, _ = match_columns(table, {}, headings)
-    day, start, end = (matches.column(name) for name in ("day", "start", "end"))
+    day, start, end, slot = (matches.column(name) for name in ("day", "start", "end", "slot"))
     bounds = [column for _, column in matches.columns(("from", "until"))]
     dated = [column for column in table.columns if holds_dates(column) and column not in bounds]
     timed = matches.column("hours") is not None or (start is not None and end is not None)
     named = matches.column("class") or matches.column("course")
     often = any(map(says_how_often, table.columns))
+    if slot is not None and named is not None and holds_days_and_periods(slot):
+        return Candidate(Kind.LIST, f"weekdays and periods stand below “{slot.heading}”, and what meets beside it")
     if day is None or not holds_weekdays(day) or not timed or named is None or dated or often:
         return None
     return Candidate(Kind.LIST, f"a weekday and times stand below “{day.heading}” and beside it, and what meets")

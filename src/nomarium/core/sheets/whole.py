@@ -12,7 +12,7 @@ from nomarium.core.problems import Problem
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.choices import Known, SheetChoices
 from nomarium.core.tables import Grid, plain_text
-from nomarium.core.values import weekday_in_any
+from nomarium.core.values import CLASS_FORM, TITLED_FORM, weekday_in_any
 
 if TYPE_CHECKING:
     from nomarium.core.sheets.reading import Sheet
@@ -37,7 +37,8 @@ def said_of_whole(sheet: Sheet, choices: SheetChoices, grid: Grid | None) -> tup
 def said_by_names(name: str, known: Known, grid: Grid, above: int) -> tuple[str, str] | None:
     """Return the one known value of a field that a title, the tab or the file's name says, and where that stands.
 
-    ``above`` is how many rows from the top may hold titles.
+    Where none is said, a name that has the form of a class's or a person's and nothing else, such as “7A” or
+    “Ms Okafor”, is one. ``above`` is how many rows from the top may hold titles.
     """
     values = known.of(name)
     for text, where in _names_of(grid, above) if values or name == "day" else ():
@@ -46,7 +47,11 @@ def said_by_names(name: str, known: Known, grid: Grid, above: int) -> tuple[str,
             return said[0], where
         if said:
             return None
-    return None
+    form = _FORMS.get(name)
+    return next((said for said in _names_of(grid, above) if form is not None and form.fullmatch(said[0])), None)
+
+
+_FORMS = {"class": CLASS_FORM, "teacher": TITLED_FORM}
 
 
 def _names_of(grid: Grid, above: int) -> Iterator[tuple[str, str]]:

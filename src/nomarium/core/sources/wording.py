@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from datetime import date, datetime, time
+from datetime import date, datetime, time, timedelta
 from typing import Literal, NamedTuple
 
 from nomarium.core.problems import Advice, Place, Problem, Severity, Way, error, note, warning
@@ -361,7 +361,11 @@ def through_several_days(start: datetime, end: datetime) -> Finding:
     message = (
         f"It is one event of {hours} hours, from {day_words(start)} {_clock(start)} to {day_words(end)} {_clock(end)}."
     )
-    return Finding(Severity.NOTE, "through-several-days", message, (Way("each_day", "{} makes an event of each day"),))
+    severity = Severity.WARNING if end - start > _A_WEEK else Severity.NOTE
+    return Finding(severity, "through-several-days", message, (Way("each_day", "{} makes an event of each day"),))
+
+
+_A_WEEK = timedelta(days=7)
 
 
 def outside_within(day: date) -> Finding:

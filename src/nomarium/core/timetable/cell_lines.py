@@ -245,15 +245,19 @@ _WITHOUT_MARK = re.compile(r"(?:(?i:room|rm|raum|salle|aula)\b|(?:in|at|with|tau
 
 
 def _label(line: str) -> tuple[str, str] | None:
-    """Return the field and the value of a line with a label; "Room 12" is called so, label and all."""
+    """Return the field and the value of a line with a label; "Room 12" and "Aula 3" are called so, label and all."""
     match = _LABELLED.match(line)
     if not match or not match.lastgroup or match.end() == len(line):
         return None
     has_mark = match[0].rstrip().endswith((":", "."))
     if not has_mark and not _WITHOUT_MARK.match(line):
         return None
-    whole = not has_mark and match[0].casefold().startswith("room")
+    whole = not has_mark and match[0].split()[0].casefold() in _NAME_ROOMS
     return match.lastgroup, line if whole else line[match.end() :].strip()
+
+
+_NAME_ROOMS = ("room", "rm", "raum", "salle", "aula")
+"""Words that are a part of a room's name where no colon stands behind them."""
 
 
 def _unlabelled(lines: Sequence[str]) -> list[str]:
