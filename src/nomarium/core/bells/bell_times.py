@@ -69,14 +69,25 @@ class BellTimes:
         return self._known_parts[key]
 
     def spans(self, day: date, text: str, divisions: Collection[str] = ()) -> list[tuple[time, time]]:
-        """Return from when to when the periods of a text run on a date: "1-2" is one span, "1, 4" are two.
+        """Return from when to when the periods of a text run on a date: "1-2" and "1/2" are one span, "1, 4" are two.
 
         None at all where one does not run, or not alike for all ``divisions``, those of the school where none are.
         """
         of = divisions or self._year.rules.divisions or ("",)
-        found = [[self.times(day, period, of) for period in together] for together in read_periods(text.strip()) or ()]
-        known = [[hours for hours in together if hours is not None] for together in found]
-        return [(hours[0][0], hours[-1][1]) for hours in known] if known == found else []
+        order = list(self.on(day, min(of)).rows)
+        found: list[tuple[time, time]] = []
+        before = ""
+        for period in (one for together in read_periods(text.strip()) or () for one in together):
+            hours, key = self.times(day, period, of), period_key(period)
+            if hours is None:
+                return []
+            follows = before in order and order.index(before) + 1 < len(order) and order[order.index(before) + 1] == key
+            if follows:
+                found[-1] = (found[-1][0], hours[1])
+            else:
+                found.append(hours)
+            before = key
+        return found
 
     def times(self, day: date, period: str, divisions: Collection[str]) -> tuple[time, time] | None:
         """Return from when to when a period runs on a date; None where it does not, or not alike for all divisions."""

@@ -9,7 +9,7 @@ from itertools import islice
 
 from nomarium.core.columns.fields import DAY_HEADINGS, SheetKind, heading_key
 from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead_in
-from nomarium.core.values import ORDERS, Order, date_in, is_weekday, read_length, scan_span, spans_in
+from nomarium.core.values import ORDERS, Order, date_in, is_weekday, month_of, read_length, scan_span, spans_in
 
 _NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
 _HALF = re.compile(r"[ap]\.?\s?m\.?", re.IGNORECASE)
@@ -37,10 +37,23 @@ def holds_dates(column: Column) -> bool:
 def _is_date(cell: Cell) -> bool:
     if not isinstance(cell, str):
         return isinstance(cell, date)
-    several = len(cell) <= _LONGEST and _DAYS_OF_MONTH.fullmatch(cell.strip()) is not None
-    return several or (is_data(cell) and scan_span(cell) is None)
+    text = cell.strip()
+    several = len(cell) <= _LONGEST and (_DAYS_OF_MONTH.fullmatch(text) or _are_dates_listed(text))
+    return bool(several) or (is_data(cell) and scan_span(cell) is None)
 
 
+def _are_dates_listed(text: str) -> bool:
+    """Tell whether a text names several days, the last of them with its month: "12, 13 and 14 Nov 2026"."""
+    last = _DAYS_LISTED.fullmatch(text)
+    return last is not None and month_of(last["month"]) is not None
+
+
+_DAYS_LISTED = re.compile(
+    r"(?:(?:[^\W\d_]{2,10}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?(?:\s+(?:de\s+)?[^\W\d_]{3,12}\.?)?(?:\s+\d{4})?"
+    r"\s*(?:[,;&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*)+"
+    r"(?:[^\W\d_]{2,10}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,12})\.?(?:\s+(?:de\s+)?\d{4})?",
+    re.IGNORECASE,
+)
 _DAYS_OF_MONTH = re.compile(
     r"(?:[^\W\d_]{2,9}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?\s*(?:[-–—]|to|bis|au?|al|t/m)\s*(?:[^\W\d_]{2,9}\.?\s+)?"
     r"\d{1,2}(?:st|nd|rd|th|\.)?\s+(?:de\s+)?[^\W\d_]{3,12}\.?(?:\s+\d{4})?",

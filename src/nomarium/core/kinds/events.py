@@ -35,6 +35,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         last_word="title",
         shared=f"{words.NAME}|paper|exam paper|unit|module|vessel|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
         "practice|tour|exam|test|assessment|talk|lecture|seminar|show|concert|film|booking|service|aufgabe|dienst|prüfung|"
+        "fach|prüfungsfach|matière|matéria|disciplina|materia|asignatura|vak|ämne|fag|przedmiot|předmět|predmet|oppiaine|tantárgy|"
         "probe|kurs|cours|examen|répétition|tarea|curso|ensayo|compito|corso|prova|taak|les|opgave|prøve",
         blank=Blank("Title", "What the event is called. Required.", LAUNCH, width=32),
     ),
@@ -111,7 +112,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "duration",
         "how long it takes: “1h”, “90 min”, “1:30”, “2 days”",
-        "duration|length|how long|lasts|event length|time needed|minutes|duration minutes|duration hours|"
+        "duration|length|how long|lasts|event length|time needed|minutes|mins|running time|run time|playing time|time in minutes|duration minutes|duration hours|"
         "length of event",
         Holds.LENGTH,
         shared=words.LENGTH,

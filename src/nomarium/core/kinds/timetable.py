@@ -15,6 +15,7 @@ from nomarium.core.columns import (
     any_of,
     has,
     has_one_of,
+    holds_dates,
     no_dates_in,
     what_meets,
 )
@@ -60,6 +61,9 @@ def _every_day(seen: Evidence) -> Verdict:
     lacks = Verdict("no column such as “day”")
     if "period" not in seen.named or seen.named.keys().isdisjoint(("teacher", "room")):
         return lacks
+    bounds = [seen.named.get(name) for name in ("from", "until")]
+    if any(holds_dates(column) and column not in bounds for column in (seen.table.columns if seen.table else ())):
+        return lacks  # each row is on its date
     periods = seen.texts("period")
     numbered = sum(any(map(str.isdigit, text)) and len(text) <= _LONGEST_PERIOD for text in periods)
     return Verdict() if 0 < len(periods) < numbered * 2 and "day" not in seen.named else lacks

@@ -174,7 +174,7 @@ PERIOD = (
     "période|périodes|"
     "period|periods|block|blocks|lesson|bell|slot|pd|per|period number|period no|period name|class period|hour|time slot|"
     "lesson number|lesson no|module|mod|mods|period code|period id|teaching period|timetable period|teaching block|"
-    "stunde|stunden|unterrichtsstunde|stundennummer|block nr|heure de cours|séance|créneau|n° de séance|sesión|"
+    "stunde|stunden|std|unterrichtsstunde|stundennummer|block nr|heure de cours|séance|créneau|n° de séance|sesión|"
     "módulo|tramo|tramo horario|franja|bloque|ora di lezione|unità oraria|tempo|aula nº|lesuur|uur|lesblok|lektion|"
     "time nr|økt|lektionsnummer|modul|lekcja|lekcje|nr lekcji|numer lekcji|godzina lekcyjna|vyučovací hodina|hodina|"
     "hodiny|číslo hodiny|óra|óraszám|tunti|oppitunti|ders|ders saati|урок|номер урока|ώρα|lektion nr|ura|sat"
