@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Collection
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import date
 
 from nomarium.core.datesheets import wording
@@ -28,12 +28,14 @@ class SpecialDays:
 
 
 def read_special_days(choices: SheetChoices) -> tuple[SpecialDays, list[Problem]]:
-    """Read a sheet of special days."""
-    sheet, problems = read_dated_rows(choices, SPECIAL_SHEET, plain_lists=True)
+    """Read a sheet of special days; one that is stated for all of it goes before the names of its rows."""
+    stated = choices.whole.get("special", "")
+    others = {name: value for name, value in choices.whole.items() if name != "special"}
+    sheet, problems = read_dated_rows(replace(choices, whole=others), SPECIAL_SHEET, plain_lists=True)
     found = SpecialDays(sheet=sheet)
     for row in sheet.rows if sheet else ():
         if sheet is not None:
-            problems += _take(row, sheet, found)
+            problems += _take(row._replace(name=stated) if stated else row, sheet, found)
     return found, problems
 
 

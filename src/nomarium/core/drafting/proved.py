@@ -25,6 +25,7 @@ from nomarium.core.datesheets import (
 )
 from nomarium.core.drafting.programmes import with_programmes
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of, key_column, texts_of_grid
+from nomarium.core.drafting.whole_sheets import BELL_WORDS
 from nomarium.core.kinds import (
     BELL_SHEET,
     CLOSURE_SHEET,
@@ -222,7 +223,15 @@ def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     named = {text.casefold() for sheet in bells for text in _texts_of(sheet, BELL_SHEET, "special")}
     known = {name for name in captions | named if name and not is_usual(name)}
 
+    of_files = {frozenset(_words(name)): name for sheet in bells if (name := _special_name(sheet))}
+
     def as_specials(sheet: FoundSheet) -> FoundSheet:
+        called = [
+            name for said, name in of_files.items() if said <= set(_words(f"{sheet.path.stem} {sheet.sheet or ''}"))
+        ]
+        if len(called) == 1 and _holds_only_dates(sheet):
+            why = f"its name says “{called[0]}”, as bell times do"
+            return replace(sheet, recognised=Recognised(Kind.SPECIAL_DAYS, why), whole={"special": called[0]})
         if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
             return sheet
         table = Evidence.of(sheet.grid, SPECIAL_SHEET, {}).table
@@ -237,7 +246,34 @@ def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
             sheet, recognised=Recognised(Kind.SPECIAL_DAYS, "it has the kinds of day that bell times are headed with")
         )
 
-    return [as_specials(sheet) for sheet in sheets] if known else list(sheets)
+    return [as_specials(sheet) for sheet in sheets] if known or of_files else list(sheets)
+
+
+def _words(name: str) -> list[str]:
+    return re.findall(r"[^\W\d_]{2,}", name.casefold())
+
+
+def _special_name(sheet: FoundSheet) -> str:
+    """Return the kind of day that the tab, or else the file of bell times names; "" for usual days."""
+    for text in (sheet.sheet or "", sheet.path.stem):
+        words = [word for word in re.findall(r"[^\W\d_]{2,}", text) if word.casefold() not in BELL_WORDS]
+        name = " ".join(words)
+        if words:
+            return "" if is_usual(name) or len(words) < _FEWEST_WORDS else name
+    return ""
+
+
+_FEWEST_WORDS = 2
+"""A single word may be a division's, a weekday's or a season's."""
+
+
+def _holds_only_dates(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet lists days, and no times."""
+    if sheet.kind not in (Kind.EVENTS, Kind.CLOSURES, None) or sheet.recognised.crossing or sheet.grid is None:
+        return False
+    table = Evidence.of(sheet.grid, SPECIAL_SHEET, {}).table
+    columns = table.columns if table else []
+    return any(map(holds_dates, columns)) and not any(map(holds_times, columns))
 
 
 def _texts_of(sheet: FoundSheet, kind: SheetKind, name: str) -> Sequence[str]:

@@ -85,6 +85,8 @@ class FoundSheet:
     """The part of the sheet that it stands on, where that has several lists."""
     columns: Mapping[str, str] = field(default_factory=dict)
     """What columns are that other sheets prove: fields by headings."""
+    whole: Mapping[str, str] = field(default_factory=dict)
+    """What holds for all of it, as other sheets prove: values by fields."""
 
     @property
     def kind(self) -> Kind | None:

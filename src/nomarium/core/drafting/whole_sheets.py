@@ -11,7 +11,7 @@ from nomarium.core.drafting.sheets import FoundSheet, divisions_of
 from nomarium.core.kinds import BELL_SHEET, SPECIAL_SHEET, TERM_SHEET
 from nomarium.core.sheets import Known, said_by_names
 
-_BELL_WORDS = frozenset(
+BELL_WORDS = frozenset(
     "bell bells time times schedule schedules school period periods ring rings timetable hours sheet of the and for "
     "stundenplan stundenzeiten zeiten horaires horarios orari".split()
 )
@@ -24,12 +24,15 @@ def known_of(sheets: Sequence[FoundSheet]) -> Known:
     for name, kind, fields in (("term", Kind.TERMS, TERM_SHEET), ("special", Kind.SPECIAL_DAYS, SPECIAL_SHEET)):
         for sheet in sheets:
             if sheet.kind is kind and sheet.grid is not None:
-                known.add(name, Evidence.of(sheet.grid, fields, {}).texts("summary"))
+                said = sheet.whole.get(name)
+                known.add(name, [said] if said else Evidence.of(sheet.grid, fields, {}).texts("summary"))
     return known
 
 
 def whole_of(sheet: FoundSheet, known: Known) -> dict[str, tuple[str, str]]:
-    """Return what holds for a whole sheet of bell times: of each field without a column its value, and what says it."""
+    """Return what holds for a whole sheet: of each field without a column its value, and what says it."""
+    if sheet.whole:
+        return {name: (value, "its name") for name, value in sheet.whole.items()}
     if sheet.kind is not Kind.BELLS or sheet.grid is None or len(bell_parts(sheet.grid)) > 1:
         return {}  # captions of several tables say each when it holds
     seen = Evidence.of(sheet.grid, BELL_SHEET, {})
@@ -53,7 +56,7 @@ def _divisions_by_name(sheets: Sequence[FoundSheet]) -> list[str]:
     """
     bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS]
     others = {word for sheet in sheets if sheet.kind is not Kind.BELLS for word in _words(sheet)}
-    own = [[word for word in _words(sheet) if word not in _BELL_WORDS and word in others] for sheet in bells]
+    own = [[word for word in _words(sheet) if word not in BELL_WORDS and word in others] for sheet in bells]
     single = [words[0] for words in own if len(words) == 1]
     return [word.capitalize() for word in single] if len(single) > 1 and len(set(single)) == len(single) else []
 

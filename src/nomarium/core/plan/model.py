@@ -188,7 +188,9 @@ class SheetKeys(ReadingKeys):
     without: Conditions = Field(default_factory=dict, description="not the rows that say so: { Status = “cancelled” }")
     division: Text | None = Field(None, description="the division that all of it is for")
     term: Text | None = Field(None, description="the term that all of it holds in")
-    special: Text | None = Field(None, description="the special day that all of its bell times are for")
+    special: Text | None = Field(
+        None, description="the special day that all of its bell times, or all of its dates, are for"
+    )
     day: Text | None = Field(None, description="the days that all of it holds on: labels or weekdays")
     week: Text | None = Field(None, description="the letters of the weeks that all of it holds in")
     class_: Text | None = Field(None, alias="class", description="the class that all of it is about")

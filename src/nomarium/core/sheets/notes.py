@@ -11,7 +11,15 @@ from nomarium.core.columns import Certainty, Match, Matches, SheetKind
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
 from nomarium.core.tables import Cell, Column, Grid, Table, address, is_data, plain_text
-from nomarium.core.values import DateSpan, Order, names_part_of_year, span_of_dates, spans_in, weekday_in_any
+from nomarium.core.values import (
+    DateSpan,
+    Order,
+    names_part_of_year,
+    read_length,
+    span_of_dates,
+    spans_in,
+    weekday_in_any,
+)
 
 _PLACE = re.compile(
     r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE
@@ -66,7 +74,7 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
         cells = [
             (column, plain_text(cell)) for column, cell in enumerate(row) if isinstance(cell, str) and cell.strip()
         ]
-        if 0 < len(cells) <= _MOST_CELLS and any(says_when(text) for _, text in cells):
+        if 0 < len(cells) <= _MOST_CELLS and any(says_when(text) or _length_in(text) for _, text in cells):
             place = Place(grid.file, grid.sheet, address(number, cells[0][0]), number)
             found.append(Note(", ".join(" ".join(text.split()) for _, text in cells), place))
     return found
@@ -89,12 +97,52 @@ def take_notes(
     wanted = [*(() if timed else ("hours",)), *(() if matches.column(place) else (place,))]
     bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
     found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
+    _take_length(found, [note for note in notes if _length_in(note.text)], table, matches, kind)
     for name, column in found.columns.items():
         table.columns.append(column)
         matches.all.append(Match(column, name, Certainty.LIKELY, "a note beside the table"))
     return found.problems
 
 
+def _take_length(found: Notes, notes: Sequence[Note], table: Table, matches: Matches, kind: SheetKind) -> None:
+    """Give rows with a start and no end how long all of them take, where a single note says it."""
+    starts = [matches.column(name) for name in ("start_time", "start", "when", "hours")]
+    started = [column for column in starts if column is not None]
+    lasting = any(map(matches.column, ("duration", "end_time", "end", "end_date")))
+    if len(notes) != 1 or len(started) != 1 or lasting or kind.field("duration") is None:
+        return
+    texts = [plain_text(cell) for cell in started[0].cells]
+    if any(any(True for _ in spans_in(text)) for text in set(texts)):
+        return
+    length = _length_in(notes[0].text)
+    column = _column(table, "Length", length, 4)
+    column.cells = [length if any(map(str.isdigit, text)) else "" for text in texts]
+    found.columns["duration"] = column
+    told = [problem for problem in found.problems if problem.place != notes[0].place]
+    found.problems = [*told, wording.note_used(notes[0].place, notes[0].text, [f"the length {length}"])]
+
+
+def _length_in(text: str) -> str:
+    """Return the one length that a note says of all rows: "Matches last 70 minutes"; "" for none."""
+    found = _LENGTH.findall(text)
+    lasting = _LASTING.search(text) and not _NOT_LASTING.search(text)
+    return found[0] if len(found) == 1 and lasting and read_length(found[0]) is not None else ""
+
+
+_LENGTH = re.compile(
+    r"\b\d+(?:[.,]\d+)?\s*(?:minutes|minute|mins?|min|hours?|hrs?|h|minuten|stunden?|std|heures?|minuti|minutos|ore|horas?)\b",
+    re.IGNORECASE,
+)
+_LASTING = re.compile(
+    r"\b(?:lasts?|lasting|long|all|each|every|length|duration|\w*dauer\w*|durée|durent|durer|duración|duran|dura|"
+    r"durata|durano|duur|duren|varer|varar|alle|tous|toutes|todos|todas|tutti|tutte)\b",
+    re.IGNORECASE,
+)
+_NOT_LASTING = re.compile(
+    r"\b(?:before|after|prior|early|earlier|late|later|break|within|notice|vor|nach|pause|avant|après|antes|después|"
+    r"prima|dopo|innan|før|etter|efter)\b",
+    re.IGNORECASE,
+)
 _TIMES = ("start_time", "end_time", "hours", "when", "end", "end_date", "period", "slot", "repeat")
 """Fields that say when a row is, or that it lasts several days: a note does not say it for them."""
 _BOUNDS = ("from", "until")
@@ -155,7 +203,8 @@ def read_notes(
             said.append(f"the place “{match['place'].strip()}”")
         found.problems.append(wording.note_used(said_by.place, said_by.text, said))
         used.append(said_by)
-    found.problems += [wording.note_unused(note.place, note.text) for note in notes if note not in used]
+    unused = [note for note in notes if note not in used and says_when(note.text)]
+    found.problems += [wording.note_unused(note.place, note.text) for note in unused]
     return found
 
 
