@@ -22,7 +22,7 @@ from nomarium.core.columns.contents import (
     may_be_times,
     span_weeks,
 )
-from nomarium.core.columns.fields import Kind, SheetKind
+from nomarium.core.columns.fields import Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Column, plain_text
 
@@ -128,7 +128,13 @@ def _take_clocks(matches: Matches) -> None:
 
 
 def _take_title(matches: Matches) -> None:
-    """Find the title: the descriptions where nothing stands nearer to the date, else the only column of words."""
+    """Find the title: what sessions are called, the descriptions, else the only column of words."""
+    released = [match for match in matches.all if match.released and not match.field]
+    sessions = [match for match in released if heading_key(match.column.heading) in _SESSIONS]
+    if len(sessions) == 1 and holds_titles(sessions[0].column) and _are_different(sessions[0].column):
+        sessions[0].field, sessions[0].certainty = "summary", Certainty.LIKELY
+        sessions[0].why = "sessions are called so"
+        return
     described = next((match for match in matches.all if match.field == "description"), None)
     dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
     if described is not None and described.certainty is Certainty.SURE:
@@ -152,6 +158,8 @@ def _is_filled(column: Column) -> bool:
     return all(cell != "" for cell in column.cells)
 
 
+_SESSIONS = ("session", "sessions")
+"""Headings of when something is, or of what it is called."""
 _LONGEST_MARK = 2
 _TIMES = ("start_time", "start", "when", "hours", "end_time", "end")
 

@@ -7,7 +7,8 @@ from collections.abc import Sequence
 from datetime import date, datetime, time
 from itertools import pairwise
 
-from nomarium.core.columns import Kind
+from nomarium.core.columns import Headings, Kind
+from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import leading_date, one_date
@@ -29,8 +30,11 @@ def day_sheet(grid: Grid) -> Unfolded | None:
     next.
     """
     view = GridView(grid)
-    if not 2 < len(view.rows) <= _MOST_ROWS:
+    if not 1 < len(view.rows) <= _MOST_ROWS:
         return None
+    for row in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
+        if (listed := _list_of_day(view, row)) is not None:
+            return listed
     head = next((row for row in range(min(_MOST_ROWS_ABOVE, len(view.rows))) if _names_at(view, row)), None)
     day = _date_of(view, head) if head is not None else None
     if head is None or day is None:
@@ -42,6 +46,31 @@ def day_sheet(grid: Grid) -> Unfolded | None:
     ):
         return None
     return _unfolded(view, head, day, names, rows)
+
+
+def _list_of_day(view: GridView, head: int) -> Unfolded | None:
+    """Return the list below the headings of times, titles and places, where a title or the tab has its date."""
+    known = Headings(EVENT_SHEET)
+    headings = dict(view.filled(head))
+    fields = {field: column for column, text in headings.items() if (field := known(text))}
+    start = next((fields[name] for name in ("start_time", "start", "hours", "when") if name in fields), None)
+    if start is None or len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys() or len(fields) < _FEWEST_NAMES:
+        return None
+    rows = [row for row in range(head + 1, len(view.rows)) if any(True for _ in view.filled(row))]
+    timed = [row for row in rows if isinstance(view.cell(row, start), time) or _has_time(view.text(row, start))]
+    dated = any(isinstance(view.cell(row, column), date) for row in rows for column in headings)
+    day = _date_of(view, head)
+    if day is None or not rows or dated or len(timed) * 2 <= len(rows):
+        return None
+    listed: list[list[Cell]] = [["Date", *headings.values()]]
+    listed += [[day, *(view.cell(row, column) for column in headings)] for row in rows]
+    origins = [[(row, start), *((row, column) for column in headings)] for row in (head, *rows)]
+    why = f"a list of the times of one day ({day.day} {day:%B %Y}), below “{headings[start]}”"
+    return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, "", why, [])
+
+
+_FEWEST_HEADINGS = 3
+_DATES = frozenset({"start_date", "end_date", "weekday", "repeat", "period"})
 
 
 def _names_at(view: GridView, row: int) -> dict[int, str]:
