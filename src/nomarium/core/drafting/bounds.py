@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable, Sequence
 from dataclasses import replace
 from datetime import date, timedelta
@@ -69,7 +70,11 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
         table, _ = read_sheet(sheet.grid.copy(), TIMETABLE_SHEET, choices)
     except DataRefused:
         return None
-    return (_by_dates(table, sheet) or _by_weeks(table, sheet)) if table is not None and len(table) else None
+    return (
+        (_by_dates(table, sheet) or _by_counts(table, sheet) or _by_weeks(table, sheet))
+        if table is not None and len(table)
+        else None
+    )
 
 
 def _by_events(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | None:
@@ -96,6 +101,24 @@ def _by_dates(table: Sheet, sheet: FoundSheet) -> Bounds | None:
     if not firsts or not lasts:
         return None
     return Bounds(min(firsts), max(lasts), f"the first and last days in {sheet.path.name}")
+
+
+def _by_counts(table: Sheet, sheet: FoundSheet) -> Bounds | None:
+    """Return the first day of rows that say how often they meet, and one that lies behind the last of all.
+
+    What meets is done when its meetings are counted: twice as many weeks leave room for all closures.
+    """
+    firsts, counts = _days_below(table, "from"), table.texts("count")
+    if not firsts or len(counts) != len(firsts):
+        return None
+    numbers = [int(found[0]) if (found := re.findall(r"\d+", text)) else 0 for text in counts]
+    if not all(0 < number <= _MOST_MEETINGS for number in numbers):
+        return None
+    lasts = [first + timedelta(weeks=2 * number) for first, number in zip(firsts, numbers, strict=True)]
+    return Bounds(min(firsts), max(lasts), f"the first days and the numbers of meetings in {sheet.path.name}")
+
+
+_MOST_MEETINGS = 100
 
 
 def _days_below(table: Sheet, name: str) -> list[date]:

@@ -524,8 +524,10 @@ class _Writer:
         of_tabs = any(said_by_names("teacher", self._known, sheet.grid, 0) for sheet in tabs if sheet.grid)
         if grids or of_tabs or any(sheet.column("teacher") for sheet in said_of):
             found["teacher"] = "One calendar a teacher: the timetables name them."
-        if any(sheet.column("class") for sheet in timetables) or grids:
+        if grids or any(sheet.column("class") for sheet in timetables):
             found["class"] = "One calendar a class."
+        elif any(sheet.column("course") for sheet in timetables) and not self._of(Kind.CLASSES, Kind.ROSTER):
+            found["course"] = "One calendar a course."
         keys = {key for sheet in timetables if sheet.kind is Kind.GRID for key in self._codes_for(sheet)}
         if grids or any(sheet.column("room") for sheet in (*said_of, *keys)):
             found["room"] = "One calendar a room: to see when it is taken."
@@ -658,4 +660,11 @@ def _explains(people: FoundSheet, source: FoundSheet) -> bool:
     return bool(named) and sum(name_key(text) in known for text in named) * 2 >= len(named)
 
 
-_PLURALS = {"person": "people", "teacher": "teachers", "class": "classes", "room": "rooms", "student": "students"}
+_PLURALS = {
+    "person": "people",
+    "teacher": "teachers",
+    "class": "classes",
+    "course": "courses",
+    "room": "rooms",
+    "student": "students",
+}
