@@ -88,7 +88,7 @@ def unknown_day(place: Place, text: str, found: UnknownDay) -> Problem:
     return error(
         "unknown-day",
         place,
-        f"“{found.part}” is a day of no cycle, and no weekday.",
+        f"“{found.part}” {found.why}.",
         found=text,
         expected="Labels of a cycle (“A, C”, “1–3”), weekdays (“Mon–Thu”), or both (“Mon A”).",
         advice="Correct the cell, or the labels of the cycle in the plan.",

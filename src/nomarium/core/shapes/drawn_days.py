@@ -8,6 +8,7 @@ from nomarium.core.columns import Kind
 from nomarium.core.problems import Problem
 from nomarium.core.shapes.cell_texts import is_free, mostly_labels
 from nomarium.core.shapes.crossing import find_crossing
+from nomarium.core.shapes.dates_across import dates_across
 from nomarium.core.shapes.dates_below import dates_below_labels
 from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
@@ -30,7 +31,7 @@ def drawn_days(grid: Grid) -> Unfolded | None:
         return _labelled(grid, days, problems, "months are drawn") if _hold_labels(days) else None
     year = year_page(grid)
     if year is None:
-        return dates_below_labels(grid) or day_sheet(grid)
+        return dates_below_labels(grid) or dates_across(grid) or day_sheet(grid)
     days, problems = year
     why = "a year is drawn, with months on one side and their days on the other"
     return _labelled(grid, days, problems, why) if _hold_labels(days) else _events(grid, days, problems, why)

@@ -50,10 +50,20 @@ class UnknownDay:
     part: str
     several: tuple[str, ...] = ()
     """The cycles that all have the label."""
+    readings: str = ""
+    """What it may mean, where it can be read in two ways."""
+
+    @property
+    def why(self) -> str:
+        """What is to be said of it, for a sentence that begins with the text."""
+        return f"may be {self.readings}" if self.readings else "is a day of no cycle, and no weekday"
 
 
 _APART = re.compile(r"\s*(?:[,;/&+\n]|\band\b|(?<=\s)(?:y|e|und|et|en|och|og)(?=\s))\s*", re.IGNORECASE)
 _RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
+_DASHED = re.compile(r"([^\W\d_]{1,2})\s?[-–—]\s?([^\W\d_]{1,2})")
+_EITHER_WAY = 3
+"""So many days from the first to the last: a dash between letters joins two as often as it spans them."""
 _WEEK = re.compile(r"[()\[\]:]|\b(?:weeks?|wk|woche|semaine|semana|vecka|uge)\b\.?", re.IGNORECASE)
 _GLUED = re.compile(r"([^\W\d_]{2,}?[a-z])([A-D])")
 """A weekday and the letter of a week in one: "MonA"."""
@@ -147,6 +157,8 @@ class DayReader:
         single = self._single(part, cycles)
         if single is not None:
             return single if isinstance(single, UnknownDay) else [single]
+        if (readings := self._two_or_three(part, cycles)) is not None:
+            return readings
         several = self._range(part, cycles) or self._letters_run(part, cycles) or self._both(part, cycles)
         return several or UnknownDay(part)
 
@@ -170,6 +182,16 @@ class DayReader:
         labels = self._labels(cycle)
         label = bare_label(part, labels)
         return label if label in labels else ""
+
+    def _two_or_three(self, part: str, cycles: Sequence[str]) -> UnknownDay | None:
+        """Refuse "T-Th" and "L-X", which may be two days or three; "Mo-Mi" and "M-F" are spans. None for all others."""
+        match = _DASHED.fullmatch(part)
+        days = self._range(part, cycles) if match and min(map(len, match.groups())) == 1 else []
+        weekdays = [day.weekday for day in days if day.weekday is not None]
+        if len(weekdays) != _EITHER_WAY:
+            return None
+        first, between, last = (WEEKDAY_NAMES[weekday] for weekday in weekdays)
+        return UnknownDay(part, readings=f"{first} and {last}, with or without the {between} between")
 
     def _range(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
         match = _RANGE.fullmatch(part)

@@ -172,7 +172,7 @@ def unknown_day(place: Place, text: str, found: UnknownDay, labels: Sequence[str
     return error(
         "unknown-day",
         place,
-        f"“{found.part}” is a day of no cycle, and no weekday.",
+        f"“{found.part}” {found.why}.",
         found=text,
         expected=_days_expected(labels),
         advice="Correct the cell" + (", or the labels of the cycle in the plan." if labels else "."),

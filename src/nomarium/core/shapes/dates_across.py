@@ -1,0 +1,66 @@
+"""Rows with a date in each of several columns, "Date 1 | Date 2" or "September | October" → a row for each date."""
+
+from __future__ import annotations
+
+import re
+
+from nomarium.core.columns import Kind, holds_dates
+from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
+from nomarium.core.values import month_of
+
+_MOST_ABOVE = 6
+_FEWEST_COLUMNS = 2
+_NUMBERED = re.compile(
+    r"(?:\d{1,2}(?:st|nd|rd|th|\.|º|ª|e)?\s+)?"
+    r"(?P<word>dates?|datum|termin|fecha|data|dato|session|meeting|séance|sesión|incontro|sitting|visit|rehearsal|"
+    r"performance|show|workshop|occurrence|spotkanie|möte|møde|møte|réunion|reunión|riunione|treffen|sitzung)"
+    r"(?:\s*(?:no\.?|nr\.?|#)?\s*\d{1,2})?",
+    re.IGNORECASE,
+)
+
+
+def dates_across(grid: Grid) -> Unfolded | None:
+    """Return the list of events whose rows have their dates in several columns of one kind; None for other sheets."""
+    view = GridView(grid)
+    for head in range(min(_MOST_ABOVE, len(view.rows))):
+        headings = dict(view.filled(head))
+        several = [column for column, text in headings.items() if _is_one_of_several(text)]
+        if len(several) < _FEWEST_COLUMNS or len(several) == len(headings):
+            continue
+        below = range(head + 1, len(view.rows))
+        columns = [Column("", column, [view.cell(row, column) for row in below]) for column in several]
+        alike = len({_kind(headings[column]) for column in several}) == 1
+        if alike and all(any(cell != "" for cell in one.cells) and holds_dates(one) for one in columns):
+            return _list(grid, view, head, several)
+    return None
+
+
+def _is_one_of_several(heading: str) -> bool:
+    numbered = _NUMBERED.fullmatch(heading.strip())
+    return bool(numbered and any(map(str.isdigit, heading))) or _kind(heading) == "month"
+
+
+def _kind(heading: str) -> str:
+    """Return what a heading counts: "month", or the word beside its number."""
+    words = heading.split()
+    if words and month_of(words[0]) is not None and all(word.isdigit() for word in words[1:]):
+        return "month"
+    numbered = _NUMBERED.fullmatch(heading.strip())
+    return numbered["word"].casefold() if numbered else ""
+
+
+def _list(grid: Grid, view: GridView, head: int, several: list[int]) -> Unfolded:
+    others = [column for column in range(view.width) if column not in several]
+    cells: list[list[Cell]] = [[*(view.cell(head, column) for column in others), "Date"]]
+    origins: list[list[Spot]] = [[*((head, column) for column in others), (head, several[0])]]
+    for row in range(head + 1, len(view.rows)):
+        dated = [column for column in several if view.cell(row, column) != ""]
+        filled = any(True for _ in view.filled(row))
+        for column in dated or several[:1] if filled else ():
+            cells.append([*(view.cell(row, other) for other in others), view.cell(row, column)])
+            origins.append([*((row, other) for other in others), (row, column)])
+    names = ", ".join(view.text(head, column) for column in several[:2])
+    more = ", …" if len(several) > _FEWEST_COLUMNS else ""
+    why = f"each row has its dates in several columns ({names}{more})"
+    return Unfolded(grid.as_list(cells, origins), Kind.EVENTS, "", why, [])
