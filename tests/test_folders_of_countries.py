@@ -372,14 +372,67 @@ ROTA = "Sunday service 10.30am-11.45am\n\nSunday,Occasion,Reader,Coffee\n4 Oct 2
             {"Scouts.csv": "Date,Cubs (18:30-20:00),Scouts (19:30-21:30)\n15 Sep 2026,Knots,Hike\n22 Sep 2026,,Fire\n29 Sep 2026,Maps,\n"},
             ["2026-09-15 18:30–20:00 Knots", "2026-09-15 19:30–21:30 Hike", "2026-09-22 19:30–21:30 Fire", "2026-09-29 18:30–20:00 Maps"],
         ),
+        (
+            {"Bookings.csv": "Booking,Room,Day(s),Start,Finish,First date,Last date\nYoga,Hall,Mondays,18:30,19:30,14/09/2026,28/09/2026\nBridge,Room 2,Tues & Thurs,14:00,16:30,15/09/2026,24/09/2026\n", "Centre closed.csv": "Reason,From,To\nBoiler,21/09/2026,22/09/2026\n"},
+            ["2026-09-14 18:30–19:30 Yoga", "2026-09-15 14:00–16:30 Bridge", "2026-09-17 14:00–16:30 Bridge", "2026-09-24 14:00–16:30 Bridge", "2026-09-28 18:30–19:30 Yoga"],
+        ),
+        (
+            {"9 October 2026.csv": "Start,End,Session,Speaker\n18:00,19:30,Supper,R. Moss\n20:00,21:00,Songs,T. Vane\n"},
+            ["2026-10-09 18:00–19:30 Supper", "2026-10-09 20:00–21:00 Songs"],
+        ),
+        (
+            {"Workshops.csv": "Workshop,Date 1,Date 2,Time\nKnots,14 Sep 2026,21 Sep 2026,18:00-19:00\nOars,16 Sep 2026,,18:00-19:30\n"},
+            ["2026-09-14 18:00–19:00 Knots", "2026-09-16 18:00–19:30 Oars", "2026-09-21 18:00–19:00 Knots"],
+        ),
+        (
+            {"Meetings.csv": "Committee,Time,September,October\nFinance,7pm,8 September 2026,13 October 2026\nYard,6pm,,14 October 2026\n"},
+            ["2026-09-08 19:00–20:00 Finance", "2026-10-13 19:00–20:00 Finance", "2026-10-14 18:00–19:00 Yard"],
+        ),
+        (
+            {"Season.csv": "Show,Dates,Time,Running time (mins)\nThe Tide,\"12, 13 November 2026\",7.30pm,135\nPuppets,2 and 3 January 2027,2.30pm,50\n"},
+            ["2026-11-12 19:30–21:45 The Tide", "2026-11-13 19:30–21:45 The Tide", "2027-01-02 14:30–15:20 Puppets", "2027-01-03 14:30–15:20 Puppets"],
+        ),
+        (
+            {"Fixtures.csv": "Fixtures 2026. Matches last 70 minutes.\nDate,Opponent,Kick-off\n5 Sep 2026,Rovers,10:30\n19 Sep 2026,Harriers,TBC\n"},
+            ["2026-09-05 10:30–11:40 Rovers", "2026-09-19 all day Harriers"],
+        ),
     ],
-    ids=["sessions of exams", "events in periods", "roles across, people below", "hours in the names across"],
+    ids=[
+        "sessions of exams", "events in periods", "roles across, people below", "hours in the names across",
+        "weekdays beside first and last days", "the date of a list in its name", "dates in numbered columns",
+        "dates below months", "several dates in a cell", "a length in a note",
+    ],
 )  # fmt: skip
 def test_what_says_when_stands_elsewhere(tmp_path, files, expected):
     plan, _ = drafted(tmp_path, laid_out(tmp_path, files))
     found = [
-        f"{one.start:%Y-%m-%d} {'all day' if one.all_day else f'{one.start:%H:%M}–{one.end:%H:%M}'} {held.event.summary}"
+        f"{one.start:%Y-%m-%d} {'all day' if one.all_day else f'{one.start:%H:%M}–{one.end:%H:%M}'} {held.event.summary if held.event else held.class_name}"
         for held in prepare(plan, BuildChoices()).held
         for one in held.occurrences
     ]
     assert sorted(found) == expected
+
+
+def test_special_days_go_by_the_name_that_bell_times_bear(tmp_path):
+    files = {
+        "terms.csv": TERM,
+        "closures.csv": CLOSED,
+        "Regular bells.csv": "Period,Start,End\n1,8:00,8:50\n",
+        "Early release bells.csv": "Period,Start,End\n1,8:00,8:30\n",
+        "Early release dates.csv": "Date,Reason\n2026-09-22,Staff\n",
+        "Classes.csv": "Class Code,Teacher Code,Timetabled\n8A,KLA,Tue P1\n8B,DRU,Thu P1\n",
+    }
+    plan, _ = drafted(tmp_path, laid_out(tmp_path, files))
+    errors, meetings = built(plan)
+    assert not errors
+    assert [one[:3] for one in meetings if "2026-09-21" <= one[0] < "2026-10-02"] == [
+        ("2026-09-22 08:00", "08:30", "8A"), ("2026-09-29 08:00", "08:50", "8A"),
+        ("2026-09-24 08:00", "08:50", "8B"), ("2026-10-01 08:00", "08:50", "8B"),
+    ]  # fmt: skip
+
+
+@pytest.mark.parametrize("text", ["T-Th", "M-W"])
+def test_a_dash_between_letters_that_may_be_two_days_or_three_is_asked(text):
+    found = any_days(()).read(text, families(()))
+    assert isinstance(found, UnknownDay)
+    assert found.readings
