@@ -131,7 +131,9 @@ def _take_title(matches: Matches) -> None:
     """Find the title: what sessions are called, the descriptions, else the only column of words."""
     released = [match for match in matches.all if match.released and not match.field]
     sessions = [match for match in released if heading_key(match.column.heading) in _SESSIONS]
-    if len(sessions) == 1 and holds_titles(sessions[0].column) and _are_different(sessions[0].column):
+    before = sessions[0].column.index if sessions else 0
+    others = [match for match in matches.unused_matches() if match.column.index < before and holds_titles(match.column)]
+    if len(sessions) == 1 and not others and _are_different(sessions[0].column):
         sessions[0].field, sessions[0].certainty = "summary", Certainty.LIKELY
         sessions[0].why = "sessions are called so"
         return

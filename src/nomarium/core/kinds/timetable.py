@@ -170,9 +170,8 @@ TIMETABLE_SHEET = with_phrases(
                 "how often it meets in all: “8”, “10 sessions”",
                 "sessions|number of sessions|no of sessions|meetings|number of meetings|lessons|number of lessons|"
                 "no of lessons|occurrences|how often|how many|total sessions|number of classes|number of dates|"
-                "aantal lessen|aantal keren|aantal bijeenkomsten|antal gange|antal lektioner|antal tillfällen|antal gånger|"
-                "antall ganger|liczba zajęć|počet lekcí|numero lezioni|numero incontri|número de clases|nombre de cours|"
-                "anzahl kurstage|anzahl einheiten|anzahl termine|termine|anzahl stunden|séances|nombre de séances|sesiones|número de sesiones|"
+                "aantal keren|aantal bijeenkomsten|antal lektioner|antal tillfällen|antall ganger|liczba zajęć|počet lekcí|"
+                "numero lezioni|número de clases|nombre de cours|anzahl kurstage|anzahl einheiten|anzahl termine|termine|anzahl stunden|séances|nombre de séances|sesiones|número de sesiones|"
                 "numero incontri|aantal lessen|antal gange|antal gånger",
             ),
             Field(
