@@ -373,7 +373,7 @@ ROTA = "Sunday service 10.30am-11.45am\n\nSunday,Occasion,Reader,Coffee\n4 Oct 2
             ["2026-09-15 18:30–20:00 Knots", "2026-09-15 19:30–21:30 Hike", "2026-09-22 19:30–21:30 Fire", "2026-09-29 18:30–20:00 Maps"],
         ),
         (
-            {"Bookings.csv": "Booking,Room,Day(s),Start,Finish,First date,Last date\nYoga,Hall,Mondays,18:30,19:30,14/09/2026,28/09/2026\nBridge,Room 2,Tues & Thurs,14:00,16:30,15/09/2026,24/09/2026\n", "Centre closed.csv": "Reason,From,To\nBoiler,21/09/2026,22/09/2026\n"},
+            {"Bookings.csv": "Booking,Room,Day(s),Start,Finish,First date,Last date\nYoga,Hall,Mondays,18:30,19:30,14/09/2026,28/09/2026\nBridge,Room 2,Tues & Thurs,14:00,16:30,15/09/2026,24/09/2026\n", "Centre closed.csv": "Reason,Date\nBoiler,\"21 and 22 September 2026\"\n"},
             ["2026-09-14 18:30–19:30 Yoga", "2026-09-15 14:00–16:30 Bridge", "2026-09-17 14:00–16:30 Bridge", "2026-09-24 14:00–16:30 Bridge", "2026-09-28 18:30–19:30 Yoga"],
         ),
         (

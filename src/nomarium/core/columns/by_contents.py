@@ -52,14 +52,18 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
 
 
 def _take_weekly(matches: Matches) -> None:
-    """Take weekdays beside first and last days that lie weeks apart for what repeats, and its last day."""
+    """Take weekdays beside first and last days that lie weeks apart for what repeats, and its last day.
+
+    Without times they may be no more than the weekdays of the first days.
+    """
     by_field = {match.field: match for match in matches.all}
     first, last = by_field.get("start_date"), by_field.get("end_date")
     may_repeat = [*matches.unused_matches(), *(match for match in matches.all if match.field == "weekday")]
     weekly = [match for match in may_repeat if holds_weekdays(match.column) or holds_repeats(match.column)]
     if first is None or last is None or len(weekly) != 1 or not all(map(matches.open, ("repeat", "until"))):
         return
-    if span_weeks(first.column, last.column):
+    timed = any(match.field in _TIMES or holds_mostly_times(match.column) for match in matches.all)
+    if timed and span_weeks(first.column, last.column):
         weekly[0].field, weekly[0].certainty = "repeat", Certainty.LIKELY
         weekly[0].why = "its weekdays stand beside first and last days that are weeks apart"
         last.field, last.why = "until", "the last day of what repeats"

@@ -22,6 +22,7 @@ from nomarium.core.sheets import wording
 from nomarium.core.sheets.accounting import account
 from nomarium.core.sheets.choices import Conditions, SheetChoices
 from nomarium.core.sheets.notes import take_notes
+from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sheets.whole import said_of_whole
 from nomarium.core.tables import Cell, Column, Grid, LeftOut, Table, find_table, plain_text
 from nomarium.core.values import MomentColumn, NameReader, read_moments, split_list
@@ -125,6 +126,8 @@ def sheet_of(
         return None, problems
     if grid is not None and kind.kind is Kind.LIST:
         problems += take_notes(grid, table, matches, kind, choices.dates.order)
+    if kind.kind in (Kind.CLOSURES, Kind.SPECIAL_DAYS):
+        split_dates(table, matches)
     sheet = Sheet(kind, table, matches)
     sheet.whole, said = said_of_whole(sheet, choices, grid)
     problems += said

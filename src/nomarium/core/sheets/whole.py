@@ -12,7 +12,7 @@ from nomarium.core.problems import Problem
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.choices import Known, SheetChoices
 from nomarium.core.tables import Grid, plain_text
-from nomarium.core.values import CLASS_FORM, TITLED_FORM, weekday_in_any
+from nomarium.core.values import TITLED_FORM, weekday_in_any
 
 if TYPE_CHECKING:
     from nomarium.core.sheets.reading import Sheet
@@ -51,7 +51,13 @@ def said_by_names(name: str, known: Known, grid: Grid, above: int) -> tuple[str,
     return next((said for said in _names_of(grid, above) if form is not None and form.fullmatch(said[0])), None)
 
 
-_FORMS = {"class": CLASS_FORM, "teacher": TITLED_FORM}
+_CLASS = re.compile(
+    r"(?!\d+(?:st|nd|rd|th|am|pm|h|e|o)$)\d{1,2}[ ./-]?[^\W\d_]\d?|"
+    r"(?:Year|Grade|Klasse|Form|Class|Classe|Clase) ?\d{1,2}[^\W\d_]?",
+    re.IGNORECASE,
+)
+"""A name that is surely a class's: “8A”, “Year 9”; “S1” may be a semester, “1st” a term."""
+_FORMS = {"class": _CLASS, "teacher": TITLED_FORM}
 
 
 def _names_of(grid: Grid, above: int) -> Iterator[tuple[str, str]]:

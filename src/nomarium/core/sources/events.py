@@ -12,6 +12,7 @@ from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_k
 from nomarium.core.kinds import means_people
 from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sheets import name_or_names
+from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import PEOPLE_FIELDS, TAKING_PART
 from nomarium.core.sources.carried_dates import carry_dates
@@ -22,7 +23,6 @@ from nomarium.core.sources.repeating import unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.series import Series
 from nomarium.core.sources.set_reminders import set_reminders
-from nomarium.core.sources.several_dates import split_dates
 from nomarium.core.sources.spans import SpanFound, SpanRules
 from nomarium.core.sources.undated_repeats import with_first_days
 from nomarium.core.sources.wording import Finding
