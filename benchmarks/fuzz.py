@@ -26,11 +26,11 @@ import time
 import traceback
 import warnings
 import zipfile
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from importlib.resources import files
 from pathlib import Path
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 LONGEST = 10
 MOST_MEMORY = 6 << 30
@@ -157,7 +157,7 @@ class Spoiler:
 
         self._chance = random.Random(seed)
         self._seeds = seeds()
-        commands = get_command(app).commands
+        commands: dict[str, Any] = getattr(get_command(app), "commands", {})
         self._options = {
             name: [one for one in command.params if one.param_type_name == "option" and not one.hidden]
             for name, command in commands.items()
@@ -385,7 +385,7 @@ def workbook(rows: list[list[str]]) -> bytes:
 
 
 @contextmanager
-def in_time(seconds: int):
+def in_time(seconds: int) -> Iterator[None]:
     """Let what lasts too long end with Broken."""
 
     def late(*_: object) -> None:

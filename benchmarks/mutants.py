@@ -125,8 +125,9 @@ def unchanged_parts(tree: ast.Module) -> set[int]:
 def inside_functions(node: ast.AST, function: int) -> Iterator[tuple[ast.AST, int]]:
     """Yield all parts of a tree with the first line of the function around them, 0 for none."""
     for inner in ast.iter_child_nodes(node):
-        own = isinstance(inner, ast.FunctionDef)
-        first = min([inner.lineno, *(one.lineno for one in inner.decorator_list)]) if own else function
+        first = function
+        if isinstance(inner, ast.FunctionDef):
+            first = min([inner.lineno, *(one.lineno for one in inner.decorator_list)])
         yield inner, function
         yield from inside_functions(inner, first)
 
@@ -141,9 +142,9 @@ def mutants_of(path: Path) -> Iterator[Mutant]:
     left = unchanged_parts(tree)
     for node, function in inside_functions(tree, 0):
         new = None if id(node) in left or not function else changed(copy.deepcopy(node))
-        if new is not None:
+        if new is not None and isinstance(node, ast.expr | ast.stmt):
             start = begins[node.lineno - 1] + node.col_offset
-            end = begins[node.end_lineno - 1] + node.end_col_offset
+            end = begins[(node.end_lineno or node.lineno) - 1] + (node.end_col_offset or 0)
             yield Mutant(path, node.lineno, function, start, end, str(new), text[start:end].decode())
 
 
@@ -222,7 +223,8 @@ def try_mutants(folder: Path, wanted: int, seed: int, most: float) -> None:
     for number, mutant in enumerate(random.Random(seed).sample(every, wanted), 1):
         name = str(mutant.path.relative_to(core))
         tests = sorted((test for test in by_function[name, mutant.function] if test in times), key=times.__getitem__)
-        chosen, span = [], 0.0
+        chosen: list[str] = []
+        span = 0.0
         for test in tests:
             span += times[test]
             if chosen and span > most:
