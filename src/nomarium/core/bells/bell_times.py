@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from datetime import date, time
+from itertools import pairwise
 
 from nomarium.core.bells import wording
 from nomarium.core.bells.parted import parted
@@ -74,15 +75,14 @@ class BellTimes:
         None at all where one does not run, or not alike for all ``divisions``, those of the school where none are.
         """
         of = divisions or self._year.rules.divisions or ("",)
-        order = list(self.on(day, min(of)).rows)
+        neighbours = set(pairwise(self.on(day, min(of)).rows))
         found: list[tuple[time, time]] = []
         before = ""
         for period in (one for together in read_periods(text.strip()) or () for one in together):
             hours, key = self.times(day, period, of), period_key(period)
             if hours is None:
                 return []
-            follows = before in order and order.index(before) + 1 < len(order) and order[order.index(before) + 1] == key
-            if follows:
+            if (before, key) in neighbours:
                 found[-1] = (found[-1][0], hours[1])
             else:
                 found.append(hours)

@@ -25,9 +25,7 @@ def split_calendar(calendar: Calendar, names: Sequence[str]) -> dict[tuple[str, 
     any is under "".
     """
     parts: dict[tuple[str, ...], tuple[list[Series], list[str]]] = {}
-    uids = iter(calendar.uids)
-    for series in calendar.series:
-        own = [next(uids) for _ in series.occurrences]
+    for series, own in calendar.made():
         for chosen in product(*(dict.fromkeys(values_of(series, name) or [""]) for name in names)):
             events, known = parts.setdefault(chosen, ([], []))
             events.append(series)

@@ -273,14 +273,17 @@ def is_repeat(text: str) -> bool:
 
 def holds_days_and_times(column: Column) -> bool:
     """Tell whether most cells of a column name weekdays and, behind them, times: "Mo 10:00-12:00, Mi 9:00-10:00"."""
-    texts = [cell for cell in dict.fromkeys(_filled(column)) if isinstance(cell, str) and len(cell) <= _LONGEST]
-    return sum(map(_is_days_and_times, texts)) * 2 > len(texts) > 0
+    return _most_are(column, _is_days_and_times)
 
 
 def holds_days_and_periods(column: Column) -> bool:
     """Tell whether most cells of a column name weekdays, each with its period: "Mon P1, Thu P3", "TueB 2"."""
+    return _most_are(column, _is_days_and_periods)
+
+
+def _most_are(column: Column, fits: Callable[[str], bool]) -> bool:
     texts = [cell for cell in dict.fromkeys(_filled(column)) if isinstance(cell, str) and len(cell) <= _LONGEST]
-    return sum(map(_is_days_and_periods, texts)) * 2 > len(texts) > 0
+    return sum(map(fits, texts)) * 2 > len(texts) > 0
 
 
 def _is_days_and_periods(text: str) -> bool:

@@ -52,15 +52,7 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
 @cache
 def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     if sheet.kind is Kind.GRID:
-        blocks = blocks_of(sheet)
-        of_sheet = holding_title(blocks, order)
-        captions = [[span for text in block.captions if (span := holding_span(text, order))] for block in blocks]
-        spans = [several or ([of_sheet] if of_sheet else []) for several in captions]
-        whole = [several[0] for several in spans if len(several) == 1]
-        if not spans or len(whole) < len(spans):
-            return None
-        first, last = min(span.first for span in whole), max(span.last for span in whole)
-        return Bounds(first, last, f"the captions in {sheet.path.name}")
+        return _by_captions(sheet, order)
     if sheet.grid is None:
         return None
     if sheet.kind is Kind.EVENTS:
@@ -70,11 +62,22 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
         table, _ = read_sheet(sheet.grid.copy(), TIMETABLE_SHEET, choices)
     except DataRefused:
         return None
-    return (
-        (_by_dates(table, sheet) or _by_counts(table, sheet) or _by_weeks(table, sheet))
-        if table is not None and len(table)
-        else None
-    )
+    if table is None or not len(table):
+        return None
+    return _by_dates(table, sheet) or _by_counts(table, sheet) or _by_weeks(table, sheet)
+
+
+def _by_captions(sheet: FoundSheet, order: Order | None) -> Bounds | None:
+    """Return from when until when grids hold, where each has a caption that says it; None otherwise."""
+    blocks = blocks_of(sheet)
+    of_sheet = holding_title(blocks, order)
+    captions = [[span for text in block.captions if (span := holding_span(text, order))] for block in blocks]
+    spans = [several or ([of_sheet] if of_sheet else []) for several in captions]
+    whole = [several[0] for several in spans if len(several) == 1]
+    if not spans or len(whole) < len(spans):
+        return None
+    first, last = min(span.first for span in whole), max(span.last for span in whole)
+    return Bounds(first, last, f"the captions in {sheet.path.name}")
 
 
 def _by_events(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | None:

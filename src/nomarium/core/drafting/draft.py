@@ -520,8 +520,8 @@ class _Writer:
         grids = any(sheet.kind is Kind.GRID for sheet in timetables)
         found = {}
         said_of = [*timetables, *self._of(Kind.CLASSES)]
-        tabs = [sheet for sheet in timetables if sheet.kind is Kind.LIST and sheet.grid is not None]
-        of_tabs = any(said_by_names("teacher", self._known, sheet.grid, 0) for sheet in tabs if sheet.grid)
+        tabs = [sheet.grid for sheet in timetables if sheet.kind is Kind.LIST and sheet.grid is not None]
+        of_tabs = any(said_by_names("teacher", self._known, grid, 0) for grid in tabs)
         if grids or of_tabs or any(sheet.column("teacher") for sheet in said_of):
             found["teacher"] = "One calendar a teacher: the timetables name them."
         if grids or any(sheet.column("class") for sheet in timetables):

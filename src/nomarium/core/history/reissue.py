@@ -94,9 +94,7 @@ def _known(given: Iterable[GivenFile]) -> dict[str, tuple[str, bool]]:
 
 def _entries_but(calendar: Calendar, known: set[str]) -> Iterator[Entry]:
     """Yield the events that are new, those apart whose UID a calendar has given them: these are what they are."""
-    uids = iter(calendar.uids)
-    for series in calendar.series:
-        own = [next(uids) for _ in series.occurrences]
+    for series, own in calendar.made():
         if not series.uid_kept and not known.issuperset(own):
             yield from (entry for entry in entries_of(series, own) if entry.uid not in known)
 

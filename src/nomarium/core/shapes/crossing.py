@@ -246,10 +246,10 @@ def hours_in(name: str) -> str:
     span = span_in(name)
     if span is not None:
         return span.text
-    clocks = _CLOCK.findall(name)
-    if len(clocks) == 2 and _END.search(name[name.index(clocks[0]) + len(clocks[0]) : name.rindex(clocks[1])]):
-        return f"{clocks[0]}–{clocks[1]}"
-    return next(iter(clocks), "")
+    clocks = list(_CLOCK.finditer(name))
+    if len(clocks) == 2 and _END.search(name[clocks[0].end() : clocks[1].start()]):
+        return f"{clocks[0][0]}–{clocks[1][0]}"
+    return clocks[0][0] if clocks else ""
 
 
 _END = re.compile(

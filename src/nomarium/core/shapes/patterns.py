@@ -19,7 +19,7 @@ from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot, plain_text
-from nomarium.core.values import ORDERS, Order
+from nomarium.core.values import Order, only_order
 
 _RUN = re.compile(r"[A-Za-z][A-Za-z.\-–_]{3,41}")
 _SHORTEST, _MOST_SYMBOLS = 4, 6
@@ -117,7 +117,8 @@ class Patterns:
         ``key`` explains the codes, what the lines around the crews say of them included; ``order`` is that of day and
         month, where it is stated: else the dates of all crews together prove it.
         """
-        order = order or _order_of([cell for crew in self.crews for cell in (crew.first, crew.last)])
+        written = (cell for crew in self.crews for cell in (crew.first, crew.last) if isinstance(cell, str) and cell)
+        order = order or only_order(written)
         problems = list(key.problems)
         unexplained: Counter[str] = Counter()
         rows: list[list[Cell]] = []
@@ -157,13 +158,6 @@ class Patterns:
         return [at["name"], at.get("first", pattern), pattern, pattern, pattern, pattern, at.get("last", pattern)] + [
             (crew.row, column) for column in self.others
         ]
-
-
-def _order_of(cells: Sequence[Cell]) -> Order | None:
-    """Return the only order of day and month in which all dates among some cells can be read."""
-    texts = [cell for cell in cells if isinstance(cell, str) and cell]
-    fitting = [order for order in ORDERS if all(as_date(text, order) for text in texts)]
-    return fitting[0] if len(fitting) == 1 else None
 
 
 def find_patterns(grid: Grid) -> Patterns | None:

@@ -75,10 +75,8 @@ _LETTERS = re.compile(r"(?:M|Tu|Th|T|W|R|F|Sa|Su)+")
 _LETTER = re.compile(r"M|Tu|Th|T|W|R|F|Sa|Su")
 _OF_LETTER = {"M": 0, "T": 1, "Tu": 1, "W": 2, "Th": 3, "R": 3, "F": 4, "Sa": 5, "Su": 6}
 _OF_MORE_LETTERS = {**_OF_LETTER, "S": 5, "U": 6}
-_MORE_LETTERS = re.compile(r"(?:M|Tu|Th|T|W|R|F|Sa|Su|S|U)+")
-
-
 _ONE_OF_MORE = re.compile(r"M|Tu|Th|T|W|R|F|Sa|Su|S|U")
+_MORE_LETTERS = re.compile(rf"(?:{_ONE_OF_MORE.pattern})+")
 _FEWEST_SHORT = 2
 
 
@@ -104,6 +102,16 @@ def _short_letters(parts: Sequence[str], unknown: Sequence[str]) -> dict[str, in
     others = [part for part in parts if part not in unknown]
     runs = all(map(_MORE_LETTERS.fullmatch, parts)) and any(len(_LETTER.findall(part)) > 1 for part in others)
     return dict(_OF_MORE_LETTERS) if runs else {}
+
+
+def _two_or_three(part: str, span: Sequence[DayTest]) -> UnknownDay | None:
+    """Refuse "T-Th" and "L-X", which may be two days or three; "Mo-Mi" and "M-F" are spans. None for all others."""
+    ends = _DASHED.fullmatch(part)
+    weekdays = [day.weekday for day in span if day.weekday is not None]
+    if ends is None or min(map(len, ends.groups())) > 1 or len(weekdays) != _EITHER_WAY:
+        return None
+    first, between, last = (WEEKDAY_NAMES[weekday] for weekday in weekdays)
+    return UnknownDay(part, readings=f"{first} and {last}, with or without the {between} between")
 
 
 class DayReader:
@@ -157,9 +165,10 @@ class DayReader:
         single = self._single(part, cycles)
         if single is not None:
             return single if isinstance(single, UnknownDay) else [single]
-        if (readings := self._two_or_three(part, cycles)) is not None:
-            return readings
-        several = self._range(part, cycles) or self._letters_run(part, cycles) or self._both(part, cycles)
+        span = self._range(part, cycles)
+        if (doubtful := _two_or_three(part, span)) is not None:
+            return doubtful
+        several = span or self._letters_run(part, cycles) or self._both(part, cycles)
         return several or UnknownDay(part)
 
     def _single(self, part: str, cycles: Sequence[str]) -> DayTest | UnknownDay | None:
@@ -182,16 +191,6 @@ class DayReader:
         labels = self._labels(cycle)
         label = bare_label(part, labels)
         return label if label in labels else ""
-
-    def _two_or_three(self, part: str, cycles: Sequence[str]) -> UnknownDay | None:
-        """Refuse "T-Th" and "L-X", which may be two days or three; "Mo-Mi" and "M-F" are spans. None for all others."""
-        match = _DASHED.fullmatch(part)
-        days = self._range(part, cycles) if match and min(map(len, match.groups())) == 1 else []
-        weekdays = [day.weekday for day in days if day.weekday is not None]
-        if len(weekdays) != _EITHER_WAY:
-            return None
-        first, between, last = (WEEKDAY_NAMES[weekday] for weekday in weekdays)
-        return UnknownDay(part, readings=f"{first} and {last}, with or without the {between} between")
 
     def _range(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
         match = _RANGE.fullmatch(part)

@@ -186,10 +186,7 @@ class CellReader:
         wanted = ("course", "teacher") if self._owner == "class" else ("class", "course")
         lacking = [role for role in wanted if role not in (*roles, *labelled)]
         if self._owner != "class" and "class" not in roles:
-            if roles != ["", "room"]:
-                return None
-            roles[0] = "class"
-            return tuple(roles)
+            return ("class", "room") if roles == ["", "room"] else None
         of_people = columns[roles.index("teacher")] if "teacher" in roles else ()
         titled = len(open_places) <= 1 and bool(of_people) and _all_of_form(of_people, TITLED_FORM)
         sure = titled or "room" in (*roles, *labelled, self._owner)

@@ -30,7 +30,6 @@ from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.values import (
-    ORDERS,
     WEEKDAY_NAMES,
     Clock,
     DateChoices,
@@ -39,8 +38,8 @@ from nomarium.core.values import (
     Order,
     Span,
     cell_length,
-    date_in,
     may_pass_midnight,
+    only_order,
     parted_dates,
     scan_span,
     span_in,
@@ -485,9 +484,7 @@ class _Rows:
     @cached_property
     def _order_of_exceptions(self) -> Order | None:
         """The only order of day and month in which all dates can be read on which rows do not meet."""
-        texts = [one for text in dict.fromkeys(self._sheet.texts("except")) for one in parted_dates(text)]
-        fitting = [order for order in ORDERS if all(date_in(text, order) is not None for text in texts)]
-        return fitting[0] if len(fitting) == 1 else None
+        return only_order(one for text in dict.fromkeys(self._sheet.texts("except")) for one in parted_dates(text))
 
     def _exceptions(self, record: int, first: date | None) -> frozenset[date]:
         """Return the dates on which a row says that it does not meet."""

@@ -10,7 +10,7 @@ from functools import cache
 from importlib.resources import files
 from typing import NamedTuple
 
-from nomarium.core.values.date_text import FILLERS, ORDINALS, DateShape, Order, scan_date
+from nomarium.core.values.date_text import FILLERS, ORDERS, ORDINALS, DateShape, Order, scan_date
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
 
 USUAL = (
@@ -187,6 +187,13 @@ def date_in(text: str, order: Order) -> date | None:
     readings = [reading for shape in _date_shapes(text) if (reading := shape.readings.get(order))]
     days = {reading.as_date() for reading in readings}
     return days.pop() if len(days) == 1 else None
+
+
+def only_order(texts: Iterable[str]) -> Order | None:
+    """Return the only order of day and month in which each of some texts is a date; None for none or several."""
+    dated = list(texts)
+    fitting = [order for order in ORDERS if all(date_in(text, order) is not None for text in dated)]
+    return fitting[0] if len(fitting) == 1 else None
 
 
 @cache
