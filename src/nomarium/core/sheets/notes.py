@@ -62,6 +62,8 @@ class Notes:
     columns: dict[str, Column] = field(default_factory=dict)
     """Columns that the notes stand for, by their fields: the same in every row."""
     problems: list[Problem] = field(default_factory=list)
+    unused: list[Note] = field(default_factory=list)
+    """The notes of which nothing was taken."""
 
 
 def notes_of(grid: Grid, table: Table) -> list[Note]:
@@ -98,6 +100,7 @@ def take_notes(
     bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
     found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
     _take_length(found, [note for note in notes if _length_in(note.text)], table, matches, kind)
+    found.problems += [wording.note_unused(note.place, note.text) for note in found.unused if says_when(note.text)]
     for name, column in found.columns.items():
         table.columns.append(column)
         matches.all.append(Match(column, name, Certainty.LIKELY, "a note beside the table"))
@@ -118,8 +121,8 @@ def _take_length(found: Notes, notes: Sequence[Note], table: Table, matches: Mat
     column = _column(table, "Length", length, 4)
     column.cells = [length if any(map(str.isdigit, text)) else "" for text in texts]
     found.columns["duration"] = column
-    told = [problem for problem in found.problems if problem.place != notes[0].place]
-    found.problems = [*told, wording.note_used(notes[0].place, notes[0].text, [f"the length {length}"])]
+    found.problems.append(wording.note_used(notes[0].place, notes[0].text, [f"the length {length}"]))
+    found.unused = [note for note in found.unused if note is not notes[0]]
 
 
 def _length_in(text: str) -> str:
@@ -178,8 +181,7 @@ def read_notes(
 ) -> Notes:
     """Return what notes say of rows that do not say it themselves: their times, the place beside them, their bounds.
 
-    ``open_fields`` are the fields that no column has, ``order`` is that of day and month, where it is known. A note
-    that is not used is told where it says when.
+    ``open_fields`` are the fields that no column has, ``order`` is that of day and month, where it is known.
     """
     found = Notes()
     place = "location" if kind.field("location") else "room"
@@ -203,8 +205,7 @@ def read_notes(
             said.append(f"the place “{match['place'].strip()}”")
         found.problems.append(wording.note_used(said_by.place, said_by.text, said))
         used.append(said_by)
-    unused = [note for note in notes if note not in used and says_when(note.text)]
-    found.problems += [wording.note_unused(note.place, note.text) for note in unused]
+    found.unused = [note for note in notes if note not in used]
     return found
 
 
