@@ -436,3 +436,18 @@ def test_a_dash_between_letters_that_may_be_two_days_or_three_is_asked(text):
     found = any_days(()).read(text, families(()))
     assert isinstance(found, UnknownDay)
     assert found.readings
+
+
+def test_weekdays_below_a_caption_with_dates_are_no_list_of_one_day(tmp_path):
+    caption = '"Winter schedule 4 Jan 2027 - 22 Jan 2027. All classes last 45 minutes."\n'
+    files = {
+        "Classes.csv": caption + "Class,Day,Start\nSpin,Mon,6:15\nYoga,Tue,17:30\n",
+        "Closed.csv": "Closed,Date\nFog,11 Jan 2027\n",
+    }
+    plan, _ = drafted(tmp_path, laid_out(tmp_path, files))
+    errors, meetings = built(plan)
+    spin, yoga = ("2027-01-04", "2027-01-18"), ("2027-01-05", "2027-01-12", "2027-01-19")
+    assert not errors
+    assert [one[:3] for one in meetings] == [(f"{day} 06:15", "07:00", "Spin") for day in spin] + [
+        (f"{day} 17:30", "18:15", "Yoga") for day in yoga
+    ]

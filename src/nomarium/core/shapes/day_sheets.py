@@ -58,7 +58,7 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
         return None
     rows = [row for row in range(head + 1, len(view.rows)) if any(True for _ in view.filled(row))]
     timed = [row for row in rows if isinstance(view.cell(row, start), time) or _has_time(view.text(row, start))]
-    dated = any(isinstance(view.cell(row, column), date) for row in rows for column in headings)
+    dated = any(_is_day(view, row, column) for row in rows for column in headings)
     day = _date_of(view, head)
     if day is None or not rows or dated or len(timed) * 2 <= len(rows):
         return None
@@ -67,6 +67,11 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
     origins = [[(row, start), *((row, column) for column in headings)] for row in (head, *rows)]
     why = f"a list of the times of one day ({day.day} {day:%B %Y}), below “{headings[start]}”"
     return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, "", why, [])
+
+
+def _is_day(view: GridView, row: int, column: int) -> bool:
+    """Tell whether a cell is a date or a weekday: its row says itself when it is."""
+    return isinstance(view.cell(row, column), date) or weekday_in_any(view.text(row, column)) is not None
 
 
 _FEWEST_HEADINGS = 3
