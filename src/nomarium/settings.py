@@ -11,6 +11,8 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 from typing import TYPE_CHECKING, Any, NamedTuple
 
+from nomarium.core.lazily import regex
+
 if TYPE_CHECKING:
     from nomarium.core.problems import Advice, Way
 
@@ -302,7 +304,7 @@ BY_PLAN = Asker()
 """A plan without any command: its keys are named."""
 
 
-_KEY = re.compile(r"[a-z_]+ = ")
+_KEY = regex(r"[a-z_]+ = ")
 """How a key of a plan begins: it is written as it stands, even where a sentence begins with it."""
 
 

@@ -18,7 +18,7 @@ from nomarium.cli.free import FREE_EXAMPLES, free
 from nomarium.cli.history import HISTORY_EXAMPLES, history
 from nomarium.cli.inspect import INSPECT_EXAMPLES, inspect
 from nomarium.cli.new import NEW_EXAMPLES, new
-from nomarium.cli.once import OnceCommand
+from nomarium.cli.once import OnceCommand, PlainGroup
 from nomarium.cli.plan_schema import plan_schema
 from nomarium.cli.retract import RETRACT_EXAMPLES, retract
 from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
@@ -40,6 +40,7 @@ Examples:
 
 app = typer.Typer(
     name="nomarium",
+    cls=PlainGroup,
     help="Turn the spreadsheets of a school or an office into calendar files.",
     epilog=EXAMPLES,
     rich_markup_mode=None,

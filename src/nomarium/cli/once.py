@@ -1,21 +1,32 @@
-"""Commands that refuse an option given twice where only one value can hold, and names that no file can have."""
+"""Commands that refuse an option given twice where only one value can hold, and names that no file can have.
+
+Texts and paths, which nearly all parameters are, are taken as they stand: to make a model of each parameter first, as
+the library does, costs more than all else of a start.
+"""
 
 from __future__ import annotations
 
 import errno
 from collections import Counter
+from functools import partial
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any, get_args, get_origin
 
 import typer
-from typer.core import TyperCommand, TyperOption
+from typer.core import TyperCommand, TyperGroup, TyperOption
 
 if TYPE_CHECKING:
-    from click import Context
+    from collections.abc import Callable, Sequence
+
+    from click import Context, Parameter
 
 
 class OnceCommand(TyperCommand):
     """A command whose options count once: of two values, the last would win without a word."""
+
+    def get_params(self, ctx: Context) -> list[Any]:  # type: ignore[override]
+        """Return the parameters, which take texts and paths as they stand."""
+        return _plain(super().get_params(ctx))  # type: ignore[arg-type]
 
     def parse_args(self, ctx: Context, args: list[str]) -> list[str]:  # type: ignore[override]
         """Read the arguments of a call. Raises BadParameter where an option of one value is given twice."""
@@ -32,6 +43,54 @@ class OnceCommand(TyperCommand):
                 if isinstance(path, Path) and not _is_a_name(path):
                     raise typer.BadParameter(f"No file can have the name “{str(path)[:60]}…”.")
         return rest
+
+
+class PlainGroup(TyperGroup):
+    """The program itself, whose own options are taken as they stand, too."""
+
+    def get_params(self, ctx: Context) -> list[Any]:  # type: ignore[override]
+        """Return the parameters, which take texts and paths as they stand."""
+        return _plain(super().get_params(ctx))  # type: ignore[arg-type]
+
+
+def _plain(parameters: Sequence[Any]) -> list[Any]:
+    for parameter in parameters:
+        if not isinstance(parameter.process_value, partial):
+            parameter.process_value = partial(_processed, parameter, parameter.process_value)
+    return list(parameters)
+
+
+def _processed(
+    parameter: Parameter, usual: Callable[[Context, object], object], ctx: Context, value: object
+) -> object:
+    """Return what a command gets for a value: the value, where that is plain; else what the library makes of it."""
+    taken = _taken(parameter, value)
+    if taken is _NOT_PLAIN:
+        return usual(ctx, value)
+    return parameter.callback(ctx, parameter, taken) if parameter.callback else taken
+
+
+_NOT_PLAIN = object()
+
+
+def _taken(parameter: Parameter, value: object) -> object:
+    """Return a value of a parameter of texts or paths, or one that nobody gave; _NOT_PLAIN for any other."""
+    kind = getattr(getattr(parameter, "type_descriptor", None), "annotation", None)
+    several = getattr(parameter, "multiple", False) or parameter.nargs == -1
+    if kind is None or (parameter.required and not value):
+        return _NOT_PLAIN
+    if value is None:
+        return () if several else None
+    if get_origin(kind) is list and isinstance(value, list | tuple):
+        (part,) = get_args(kind)
+        return [part(one) for one in value] if part in (str, Path) and _are_texts(value) else _NOT_PLAIN
+    if kind in (str, Path) and _are_texts([value]):
+        return kind(value)
+    return value if kind is int and type(value) is int and value == parameter.default else _NOT_PLAIN
+
+
+def _are_texts(values: list[object] | tuple[object, ...]) -> bool:
+    return all(isinstance(value, str | Path) for value in values)
 
 
 def _is_a_name(path: Path) -> bool:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Mapping
 from dataclasses import dataclass
 from glob import escape
@@ -10,6 +9,8 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 import typer
+
+from nomarium.core.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.rows import RowStyle
@@ -110,4 +111,4 @@ class Target:
         return path.joinpath(*folders, f"{name}.{self.form}")
 
 
-_PLACEHOLDER = re.compile(r"\{([^{}]*)\}")
+_PLACEHOLDER = regex(r"\{([^{}]*)\}")

@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
-import re
 import sys
 from io import TextIOWrapper
 from typing import TextIO, cast
 
+from nomarium.core.lazily import regex
+
 _CONTROL = "\x00-\x08\x0b-\x1a\x1c-\x1f\x7f-\x9f\u2028\u2029\u202a-\u202e\u2066-\u2069"
-_UNSEEN = re.compile(f"[{_CONTROL}\x1b]")
-_UNSEEN_BUT_COLOUR = re.compile(f"[{_CONTROL}]|\x1b(?!\\[[0-9;]*m)")
+_UNSEEN = regex(f"[{_CONTROL}\x1b]")
+_UNSEEN_BUT_COLOUR = regex(f"[{_CONTROL}]|\x1b(?!\\[[0-9;]*m)")
 
 
 def visible(text: str, *, colours: bool = False) -> str:

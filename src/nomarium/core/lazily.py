@@ -1,6 +1,7 @@
-"""Packages that load a name when it is first asked for: what a command does not need costs it no time.
+"""What is made when it is first asked for: what a command does not need costs it no time.
 
-Such a package says what it brings below ``if TYPE_CHECKING:``, as imports; these are made one by one, on demand.
+A package that loads its names on demand says what it brings below ``if TYPE_CHECKING:``, as imports; these are made
+one by one. A regular expression is compiled when it first looks at a text.
 """
 
 from __future__ import annotations
@@ -9,6 +10,7 @@ import re
 import sys
 from collections.abc import Callable
 from importlib import import_module
+from typing import TYPE_CHECKING, Any
 
 _IMPORT = re.compile(r"^    from (?P<module>[\w.]+) import (?:\((?P<several>[^)]*)\)|(?P<line>[^(\n]+))$", re.MULTILINE)
 
@@ -38,3 +40,33 @@ def on_demand(package: str) -> Callable[[str], object]:
         if home == f"{package}.{name}":
             bring(name)
     return bring
+
+
+class _Pattern:
+    """A regular expression that is compiled when a method of it is first asked for, and is then that expression."""
+
+    def __init__(self, text: str | bytes, flags: int) -> None:
+        self._text = text
+        self._flags = flags
+
+    def __getattr__(self, name: str) -> object:
+        if name.startswith("__"):  # what copies and inspects an object asks for more than it has
+            raise AttributeError(name)
+        compiled: re.Pattern[Any] = re.compile(self._text, self._flags)
+        for method in _METHODS:
+            setattr(self, method, getattr(compiled, method))
+        return getattr(compiled, name)
+
+
+_METHODS = ("match", "search", "fullmatch", "sub", "subn", "split", "findall", "finditer", "pattern", "flags")
+
+if TYPE_CHECKING:
+    regex = re.compile
+else:
+
+    def regex(text: str | bytes, flags: int = 0) -> _Pattern:
+        """Return a regular expression as ``re.compile`` does, compiled when it first looks at a text.
+
+        A module's patterns are hundreds together, of which a run needs a few.
+        """
+        return _Pattern(text, flags)

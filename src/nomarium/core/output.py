@@ -13,6 +13,7 @@ from contextlib import suppress
 from dataclasses import dataclass
 from pathlib import Path
 
+from nomarium.core.lazily import regex
 from nomarium.core.marks import carries_mark, has_place_for_mark
 from nomarium.core.problems import DataRefused, Place, Problem, Way, error
 from nomarium.run import is_forced, is_input
@@ -55,7 +56,7 @@ def _is_inside(path: Path, folder: Path) -> bool:
 
 
 _HEAD = 4096
-_KEY = re.compile(rb'"((?:[^"\\\\]|\\\\.)*)":')
+_KEY = regex(rb'"((?:[^"\\\\]|\\\\.)*)":')
 
 
 def is_ours(path: Path, new: bytes = b"") -> bool:
@@ -198,7 +199,7 @@ def discard(ready: Ready) -> None:
 
 
 _PART = ".nomarium-part"
-_OWN_PART = re.compile(r"\..{1,40}\.[a-z0-9_]{8}\.nomarium-part", re.DOTALL)
+_OWN_PART = regex(r"\..{1,40}\.[a-z0-9_]{8}\.nomarium-part", re.DOTALL)
 
 
 def is_partial(path: Path) -> bool:

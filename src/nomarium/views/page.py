@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Callable, Sequence
 from functools import cache
 from io import BytesIO
 from typing import TYPE_CHECKING, Any, NamedTuple
 from warnings import catch_warnings, simplefilter
 
+from nomarium.core.lazily import regex
 from nomarium.core.marks import MAKER
 
 if TYPE_CHECKING:
@@ -90,7 +90,7 @@ def draw_pages(drawings: Sequence[Drawing], size: tuple[float, float], form: str
     return held.getvalue(), "".join(chr(int(code)) for code in missing)
 
 
-_MISSING_GLYPH = re.compile(r"Glyph (\d+) ")
+_MISSING_GLYPH = regex(r"Glyph (\d+) ")
 
 
 def _style() -> dict[str, object]:

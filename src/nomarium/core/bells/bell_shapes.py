@@ -6,18 +6,18 @@ which days it holds: "Early dismissal", "Upper", "" for none.
 
 from __future__ import annotations
 
-import re
 from dataclasses import replace
 from typing import NamedTuple
 
 from nomarium.core.columns import Headings
 from nomarium.core.kinds import BELL_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Cell, Grid, GridView, Spot, plain_text
 from nomarium.core.values import is_span
 
 _MOST_ROWS_ABOVE = 20
-_WORD = re.compile(r"\S+")
+_WORD = regex(r"\S+")
 
 
 class Part(NamedTuple):

@@ -13,6 +13,7 @@ from nomarium.core.bells.bell_shapes import Part, bell_parts, turning_periods
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import BELL_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, holds_for_all, note_unused, read_sheet, said_by_names
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
@@ -318,7 +319,7 @@ class BellReader:
         return None
 
 
-_CLOCK_MARK = re.compile(r"[:.h]|[ap]\.?m", re.IGNORECASE)
+_CLOCK_MARK = regex(r"[:.h]|[ap]\.?m", re.IGNORECASE)
 """What a span of times has, and a telephone number does not."""
 
 

@@ -2,17 +2,17 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Collection, Mapping
 from difflib import get_close_matches
 from functools import lru_cache
 
 from nomarium.core.columns import heading_key
+from nomarium.core.lazily import regex
 from nomarium.core.problems import WrongCall
 
-_PLACE = re.compile(r"\{([^{}]*)\}")
-_BRACKETED = re.compile(r"\s*[(\[]([^()\[\]]*)[)\]]")
-_PARTS = re.compile(r"(\s*(?:,|;|\||\n| – | - |: )\s*)")
+_PLACE = regex(r"\{([^{}]*)\}")
+_BRACKETED = regex(r"\s*[(\[]([^()\[\]]*)[)\]]")
+_PARTS = regex(r"(\s*(?:,|;|\||\n| – | - |: )\s*)")
 
 SLOT_NAMES = ("day", "period")
 """What every date of one slot has in common."""

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from pathlib import Path
@@ -11,6 +10,7 @@ from nomarium.core.bells import BellTimes, OtherNames
 from nomarium.core.building import wording
 from nomarium.core.columns import Matches, heading_key
 from nomarium.core.datesheets import empty_is_fine
+from nomarium.core.lazily import regex
 from nomarium.core.lessons import Lesson, Note
 from nomarium.core.plan import PlanFile, SheetKeys, SourceKeys
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
@@ -180,7 +180,7 @@ def column_uses(matches: Matches, used: Iterable[str]) -> list[ColumnUse]:
     ]
 
 
-_PLACE = re.compile(r"\{([^{}]+)\}")
+_PLACE = regex(r"\{([^{}]+)\}")
 
 
 def _used_names(plan: PlanFile) -> frozenset[str]:

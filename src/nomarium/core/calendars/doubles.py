@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import UTC, datetime, timedelta
@@ -10,9 +9,10 @@ from enum import StrEnum
 from functools import cache
 from zoneinfo import ZoneInfo
 
+from nomarium.core.lazily import regex
 from nomarium.core.sources import Occurrence, Series
 
-_WORD = re.compile(r"\w+")
+_WORD = regex(r"\w+")
 _SLIP_FROM = 5
 """Words from this length may differ by one letter: shorter ones, and those with digits, are told apart by it."""
 
@@ -59,9 +59,9 @@ def find_doubles(
     return [double for group in groups.values() if len(group) > 1 for double in _in_group(group, alike_only=alike_only)]
 
 
-_ADDED = re.compile(r"\s*[(\[][^()\[\]]*[)\]]\s*$|\s+[-–—|:/]\s.*$|:\s.*$")
+_ADDED = regex(r"\s*[(\[][^()\[\]]*[)\]]\s*$|\s+[-–—|:/]\s.*$|:\s.*$")
 """What people add behind a title: in brackets, or behind a dash or colon."""
-_BEFORE = re.compile(r"^[(\[][^()\[\]]*[)\]]\s*|^[^:|–—-]{1,20}(?::|\s[-–—|])\s+")
+_BEFORE = regex(r"^[(\[][^()\[\]]*[)\]]\s*|^[^:|–—-]{1,20}(?::|\s[-–—|])\s+")
 """And in front of it."""
 
 

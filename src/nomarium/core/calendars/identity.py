@@ -8,12 +8,13 @@ from collections.abc import Iterable, Sequence
 from datetime import datetime
 from hashlib import blake2b
 
+from nomarium.core.lazily import regex
 from nomarium.core.sources import Occurrence, Series
 
 _NAMESPACE = b"nomarium event"
 """What keeps our UUIDs apart from those that others make of the same names (at most 16 octets)."""
 
-_GLOBAL_ID = re.compile(r"[^\s@]+@[^\s@]+|[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}", re.IGNORECASE)
+_GLOBAL_ID = regex(r"[^\s@]+@[^\s@]+|[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}", re.IGNORECASE)
 
 
 def assign_uids(calendar: str, series: Sequence[Series]) -> list[str]:

@@ -8,9 +8,10 @@ from collections.abc import Iterable, Mapping, Sequence
 from itertools import product
 
 from nomarium.core.calendars.calendar import Calendar
+from nomarium.core.lazily import regex
 from nomarium.core.sources import Series, values_of
 
-_UNSAFE = re.compile(r"[^\w\-. ()&+,']", re.UNICODE)
+_UNSAFE = regex(r"[^\w\-. ()&+,']", re.UNICODE)
 _RESERVED = frozenset({"con", "prn", "aux", "nul", *(f"{port}{n}" for port in ("com", "lpt") for n in range(1, 10))})
 LONGEST_NAME = 80
 """Characters of a file's name before its ending."""

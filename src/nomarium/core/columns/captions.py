@@ -9,23 +9,22 @@ from datetime import date
 from nomarium.core.columns import wording
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, Kind, heading_key
 from nomarium.core.columns.headings import Headings
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.tables import Cell, Column, LeftOut, Table, is_data, plain_text
 from nomarium.core.values import month_of, names_part_of_year, weekday_in_any
 
-_MONTH = re.compile(r"(?P<month>[^\W\d_]+)\.?,?(?:\s+(?:de\s+|del\s+)?(?P<year>\d{4}))?")
-_SEASON = re.compile(
+_MONTH = regex(r"(?P<month>[^\W\d_]+)\.?,?(?:\s+(?:de\s+|del\s+)?(?P<year>\d{4}))?")
+_SEASON = regex(
     r"(?:autumn|fall|winter|spring|summer|herbst|frühling|frühjahr|sommer|automne|hiver|printemps|été|otoño|invierno|"
     r"primavera|verano|autunno|inverno|estate)(?:,?\s+\d{4}(?:\s*[-–/]\s*\d{2,4})?)?|\d{4}(?:\s*[-–/]\s*\d{2,4})?",
     re.IGNORECASE,
 )
-_YEAR = re.compile(r"(?<!\d)(?:19|20|21)\d\d(?!\d)")
+_YEAR = regex(r"(?<!\d)(?:19|20|21)\d\d(?!\d)")
 _DAY = r"\d{1,2}(?:st|nd|rd|th|\.|º)?"
-_DAYS = re.compile(
-    rf"(?:[^\W\d_]{{2,10}}\.?,?\s+)?{_DAY}(?:\s*[-–]\s*{_DAY})?(?:,?\s+[^\W\d_]{{2,10}}\.?)?", re.IGNORECASE
-)
+_DAYS = regex(rf"(?:[^\W\d_]{{2,10}}\.?,?\s+)?{_DAY}(?:\s*[-–]\s*{_DAY})?(?:,?\s+[^\W\d_]{{2,10}}\.?)?", re.IGNORECASE)
 """A day's number, perhaps with its weekday, or a span of them."""
-_YEARLESS = re.compile(r"(?=.*[^\W\d_]{3})(?!.*\d{3})(?=.*\d)[^–—-]+")
+_YEARLESS = regex(r"(?=.*[^\W\d_]{3})(?!.*\d{3})(?=.*\d)[^–—-]+")
 """A date with its month in words and without a year, and no span."""
 
 

@@ -8,12 +8,13 @@ from datetime import date, datetime, time
 from itertools import islice
 
 from nomarium.core.columns.fields import DAY_HEADINGS, SheetKind, heading_key
+from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead_in
 from nomarium.core.values import ORDERS, Order, date_in, is_weekday, month_of, read_length, scan_span, spans_in
 
-_NUMBER = re.compile(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
-_HALF = re.compile(r"[ap]\.?\s?m\.?", re.IGNORECASE)
-_CODE = re.compile(r"(?=.*\d)[^\W_]{1,8}(?:[ ./_-][^\W_]{1,6}){0,3}")
+_NUMBER = regex(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
+_HALF = regex(r"[ap]\.?\s?m\.?", re.IGNORECASE)
+_CODE = regex(r"(?=.*\d)[^\W_]{1,8}(?:[ ./_-][^\W_]{1,6}){0,3}")
 _LOOKED_AT = 300
 _LONGEST = 200
 """Characters of a cell that says when; a longer one is text."""
@@ -48,13 +49,13 @@ def _are_dates_listed(text: str) -> bool:
     return last is not None and month_of(last["month"]) is not None
 
 
-_DAYS_LISTED = re.compile(
+_DAYS_LISTED = regex(
     r"(?:(?:[^\W\d_]{2,10}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?(?:\s+(?:de\s+)?[^\W\d_]{3,12}\.?)?(?:\s+\d{4})?"
     r"\s*(?:[,;&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*)+"
     r"(?:[^\W\d_]{2,10}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,12})\.?(?:\s+(?:de\s+)?\d{4})?",
     re.IGNORECASE,
 )
-_DAYS_OF_MONTH = re.compile(
+_DAYS_OF_MONTH = regex(
     r"(?:[^\W\d_]{2,9}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?\s*(?:[-–—]|to|bis|au?|al|t/m)\s*(?:[^\W\d_]{2,9}\.?\s+)?"
     r"\d{1,2}(?:st|nd|rd|th|\.)?\s+(?:de\s+)?[^\W\d_]{3,12}\.?(?:\s+\d{4})?",
     re.IGNORECASE,
@@ -68,12 +69,12 @@ def holds_times(column: Column) -> bool:
     return bool(cells) and all(map(_says_time, cells))
 
 
-_NO_TIMES = re.compile(
+_NO_TIMES = regex(
     r"\b(?:ratio|score|scores|result|results|price|cost|fee|odds|scale|version|ergebnis|resultat|résultat|resultado|"
     r"risultato|uitslag|punkte|verse|verses|chapter|psalm|aspect|share|rate)\b",
     re.IGNORECASE,
 )
-_ONE_DIGIT = re.compile(r"\d+:\d\b")
+_ONE_DIGIT = regex(r"\d+:\d\b")
 
 
 def may_be_times(column: Column) -> bool:
@@ -82,7 +83,7 @@ def may_be_times(column: Column) -> bool:
     return holds_times(column) and not _NO_TIMES.search(column.heading) and not any(map(_ONE_DIGIT.search, texts))
 
 
-_CLOCK = re.compile(r"(\d{1,2})[.:h](\d{2})(?::00)?")
+_CLOCK = regex(r"(\d{1,2})[.:h](\d{2})(?::00)?")
 
 
 def _minutes(cell: Cell) -> int | None:
@@ -178,7 +179,7 @@ def holds_amounts(column: Column) -> bool:
     return bool(cells) and all(map(_AMOUNT.fullmatch, cells))
 
 
-_AMOUNT = re.compile(r"\d{1,3}(?:[.,]\d{1,2})?")
+_AMOUNT = regex(r"\d{1,3}(?:[.,]\d{1,2})?")
 
 
 def holds_mostly_times(column: Column) -> bool:
@@ -258,7 +259,17 @@ def holds_repeats(column: Column) -> bool:
     cells = list(_filled(column))
     if not cells or not all(isinstance(cell, str) and len(cell) <= _LONGEST and not is_data(cell) for cell in cells):
         return False
-    return sum(is_repeat(cell) for cell in cells if isinstance(cell, str)) * 2 > len(cells)
+    return _mostly([cell for cell in cells if isinstance(cell, str)], is_repeat)
+
+
+def _mostly(texts: Sequence[str], fits: Callable[[str], bool]) -> bool:
+    """Tell whether more than half of some texts fit; the rest is not looked at once half of them do not."""
+    misses = 0
+    for text in texts:
+        misses += not fits(text)
+        if misses * 2 >= len(texts):
+            return False
+    return bool(texts)
 
 
 def is_repeat(text: str) -> bool:
@@ -283,7 +294,7 @@ def holds_days_and_periods(column: Column) -> bool:
 
 def _most_are(column: Column, fits: Callable[[str], bool]) -> bool:
     texts = [cell for cell in dict.fromkeys(_filled(column)) if isinstance(cell, str) and len(cell) <= _LONGEST]
-    return sum(map(fits, texts)) * 2 > len(texts) > 0
+    return _mostly(texts, fits)
 
 
 def _is_days_and_periods(text: str) -> bool:
@@ -291,7 +302,7 @@ def _is_days_and_periods(text: str) -> bool:
     return bool(parts) and all(part and (is_weekday(part["day"]) or is_weekday(part["day"][:-1])) for part in parts)
 
 
-_DAY_AND_PERIOD = re.compile(
+_DAY_AND_PERIOD = regex(
     r"(?P<day>[^\W\d_]{2,12})\.?(?:\s+[A-D])?\s+(?:p|pd|per|period|std|stunde|h|l)?\.?\s*\d{1,2}\.?", re.IGNORECASE
 )
 
@@ -303,7 +314,7 @@ def _is_days_and_times(text: str) -> bool:
     return bool(spans) and all(word and is_weekday(word) for several in words for word in several)
 
 
-_BETWEEN_DAYS = re.compile(r"\s*[,;/&+]\s*|\s+(?:and|und|et|y|e|en|och|og)\s+|\s*[-–]\s*")
+_BETWEEN_DAYS = regex(r"\s*[,;/&+]\s*|\s+(?:and|und|et|y|e|en|och|og)\s+|\s*[-–]\s*")
 
 
 def mixes_dates_and_repeats(column: Column) -> bool:
@@ -319,10 +330,10 @@ def mixes_dates_and_repeats(column: Column) -> bool:
 def says_how_often(column: Column) -> bool:
     """Tell whether a column's cells are repeats that say more than a weekday: "every Friday", "8 Tuesdays from …"."""
     cells = [cell for cell in _filled(column) if isinstance(cell, str)]
-    return holds_repeats(column) and sum(bool(_HOW_OFTEN.search(cell)) for cell in cells) * 2 > len(cells)
+    return sum(bool(_HOW_OFTEN.search(cell)) for cell in cells) * 2 > len(cells) and holds_repeats(column)
 
 
-_HOW_OFTEN = re.compile(
+_HOW_OFTEN = regex(
     r"\b(?:every|each|daily|weekly|fortnight\w*|monthly|yearly|annually|alternate|of the month|from|until|sessions|"
     r"times|weeks|except)\b|\d",
     re.IGNORECASE,

@@ -5,12 +5,13 @@ Case, spaces, punctuation and line breaks of a heading do not matter: "Start-Dat
 
 from __future__ import annotations
 
-import re
 from collections.abc import Callable
 from dataclasses import dataclass, field, replace
 from datetime import date, time
 from enum import StrEnum
 from typing import TYPE_CHECKING, NamedTuple
+
+from nomarium.core.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.columns.evidence import Evidence, Verdict
@@ -207,7 +208,7 @@ FILE_WIDE_FIELDS = (
 )
 """Fields that can be stated for all events of a file at once."""
 
-_BRACKETS = re.compile(r"\([^()]*\)|\[[^\[\]]*\]")
+_BRACKETS = regex(r"\([^()]*\)|\[[^\[\]]*\]")
 
 
 def without_brackets(heading: str) -> str:

@@ -2,15 +2,15 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Sequence
 from functools import cache
 from typing import NamedTuple
 
 from nomarium.core.columns.fields import Holds, SheetKind, heading_key, without_brackets
+from nomarium.core.lazily import regex
 
-_WORD = re.compile(r"[^\W_]+")
-_CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])")
+_WORD = regex(r"[^\W_]+")
+_CAMEL = regex(r"(?<=[a-z])(?=[A-Z])")
 _QUALIFIERS = frozenset(
     "assigned scheduled primary main lead original affected current official full section course class meeting lesson "
     "session event catalog which the our teaching instruction lecture tuition school".split()

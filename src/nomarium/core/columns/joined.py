@@ -7,6 +7,7 @@ from collections.abc import Callable, Sequence
 
 from nomarium.core.columns.fields import Field, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
+from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import MONTH_NAMES, read_visibility
 
@@ -40,7 +41,7 @@ _AWAY = _keys(
 
 _HOURS = _keys("hour|hours|hh|hr|stunde|heure|hora|ora|uur|timme|time")
 _MINUTES = _keys("minute|minutes|min|mins|mm|minuto|minuti|minuut|minut")
-_ENDING = re.compile(r"\b(?:end|ends|finish|finishes|to|until|bis|ende|fin|hasta|fine|einde|slut)\b", re.IGNORECASE)
+_ENDING = regex(r"\b(?:end|ends|finish|finishes|to|until|bis|ende|fin|hasta|fine|einde|slut)\b", re.IGNORECASE)
 _DAYS = _keys("day|dd|d|day of month|tag|jour|día|dia|giorno|dag")
 _MONTHS = _keys("month|mm|monat|mois|mes|mês|mese|maand|måned|månad")
 _YEARS = _keys("year|yyyy|yy|jahr|année|annee|año|ano|anno|jaar|år")

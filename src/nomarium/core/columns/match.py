@@ -24,6 +24,7 @@ from nomarium.core.columns.headings import Headings
 from nomarium.core.columns.joined import join_doubles, join_parts, title_of_two_sides
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in
 
@@ -209,7 +210,7 @@ def _departures_first(matches: Matches) -> None:
             starts[0].field, ends[0].field = last, first
 
 
-_ON_THE_WAY = re.compile(r"\b(?:depart\w*|arriv\w*|leaves?|return\w*|eta|etd|ata|atd)\b", re.IGNORECASE)
+_ON_THE_WAY = regex(r"\b(?:depart\w*|arriv\w*|leaves?|return\w*|eta|etd|ata|atd)\b", re.IGNORECASE)
 
 
 def _is_telling(heading: str) -> bool:
@@ -235,7 +236,7 @@ def _release_weaker(matches: Matches, headings: Headings) -> None:
             claiming = kept or claiming
 
 
-_CALLED_TITLE = re.compile(r"\b(?:title|titel|titre|título|titolo|summary)\b", re.IGNORECASE)
+_CALLED_TITLE = regex(r"\b(?:title|titel|titre|título|titolo|summary)\b", re.IGNORECASE)
 
 
 def _holds_anything(match: Match) -> bool:

@@ -10,28 +10,27 @@ from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.edges import join_edges, names_term
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import CLOSURE_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.tables import plain_text
 from nomarium.core.values import split_list
 from nomarium.core.year import Closure, DayPart, Effect, SpecialDay, closure_effect, read_day_part
 
-_HALF = re.compile(
+_HALF = regex(
     r"\bhalf[- ]?days?\b|\bearly (dismissal|release|close|closing|closure|finish)\b|\blate (start|opening|arrival)\b|"
     r"\bdelayed (start|opening)\b|\bminimum day\b|\bshortened day\b|\bclos(es|ing) (early|at)\b|\b½ ?day\b",
     re.IGNORECASE,
 )
-_SCHOOL_IN = re.compile(
+_SCHOOL_IN = regex(
     r"\b(school|classes|class|lessons|students|term|semester|quarter|trimester|instruction)\s+"
     r"(re-?opens?|resumes?|returns?|re-?starts?|begins?|starts?|commences?|back)\b|"
     r"\b(first|last) day (of|for) (school|classes|class|term|semester|instruction|students|the)\b|"
     r"\b(back to school|return to school|start of (term|classes|school)|end of (term|classes))\b",
     re.IGNORECASE,
 )
-_CLOSED = re.compile(
-    r"clos|holiday|break|vacation|no (school|class)|storm|snow|\b(pd|staff|full|off)\b|^(y|yes|true|x)$"
-)
-_WHOLE = re.compile(
+_CLOSED = regex(r"clos|holiday|break|vacation|no (school|class)|storm|snow|\b(pd|staff|full|off)\b|^(y|yes|true|x)$")
+_WHOLE = regex(
     r"(?:all|whole|full|entire|ganz)[ -]?(?:day|tag|tägig)s?|ganztägig|journée entière|todo el día|yes|-", re.I
 )
 _OPEN = frozenset("no|n|false|open|in session|school open|regular|school day".split("|"))

@@ -10,6 +10,7 @@ from enum import StrEnum
 from typing import NamedTuple
 
 from nomarium.core.datesheets.rows import DatedRow
+from nomarium.core.lazily import regex
 from nomarium.core.values import names_part_of_year
 
 
@@ -34,38 +35,38 @@ class Edge(NamedTuple):
         return bool(_SCHOOL.search(self.what)) and not speaks_of_holiday(self.what)
 
 
-_SCHOOL = re.compile(
+_SCHOOL = regex(
     r"\b(?:school|classes|class|terms?|semesters?|quarters?|trimesters?|lessons|instruction|students|school year|"
     r"teaching|clases|curso|lectivo|unterricht|schule|schuljahr|cours|classe|lezioni|scuola|lessen|skole|skola|undervisning)\b",
     re.IGNORECASE,
 )
-_HOLIDAY = re.compile(
+_HOLIDAY = regex(
     r"\b(?:holidays?|break|vacations?|half[- ]term|recess|closures?|closed|no (?:school|class|classes|lessons)|"
     r"ferien|vacances|vacaciones|vacanze|ferie|"
     r"vakantie|lov)\b|ferien\b",
     re.IGNORECASE,
 )
 _FORMS = (
-    (Side.RESUMES, re.compile(
+    (Side.RESUMES, regex(
         r"(?P<what>school|classes|lessons|students|staff and students|teaching|instruction|unterricht|clases|cours)\s+"
         r"(?:re-?opens?|resumes?|returns?|re-?starts?|back|wieder|se reanudan|reprennent)(?: .*)?|"
         r"(?:back to|return to|reprise des|vuelta a|wiederbeginn) (?P<what2>.+)", re.I)),
-    (Side.BEGINS, re.compile(
+    (Side.BEGINS, regex(
         r"(?:the )?(?:first day|start|beginning|beginn|début|inicio|inizio|begin|start) "
         r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)?(?:the )?(?P<what>.+)", re.I)),
-    (Side.ENDS, re.compile(
+    (Side.ENDS, regex(
         r"(?:the )?(?:last day|end|ende|fin|fine|einde|slut) "
         r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)(?:the )?(?P<what>.+)", re.I)),
-    (Side.BEGINS, re.compile(
+    (Side.BEGINS, regex(
         r"(?P<what>.+?)\s*(?:[:–-]\s*)?(?:begins?|starts?|commences?|beginnen|beginnt|begint)", re.I)),
-    (Side.ENDS, re.compile(
+    (Side.ENDS, regex(
         r"(?P<what>.+?)\s*(?:[:–-]\s*)?(?:ends?|finishes|finish|concludes?|enden|endet|eindigt)", re.I)),
-    (Side.BEGINS, re.compile(r"(?P<what>unterricht|schul|.*ferien)s?beginn|(?P<what2>skole|skol)start", re.I)),
-    (Side.ENDS, re.compile(
+    (Side.BEGINS, regex(r"(?P<what>unterricht|schul|.*ferien)s?beginn|(?P<what2>skole|skol)start", re.I)),
+    (Side.ENDS, regex(
         r"(?P<what>unterricht|schul|.*ferien)s?(?:ende|schluss)|(?P<what2>skole|skol)(?:slutt|slut|avslutning)", re.I)),
 )  # fmt: skip
 _LONGEST = 120
-_GENERIC = re.compile(
+_GENERIC = regex(
     r"(?:the )?(?:new )?(?:school|classes|class|students|lessons|instruction|teaching|term|unterricht|"
     r"clases|cours)"
     r"(?: for (?:all|students|everyone))?",
@@ -91,7 +92,7 @@ def speaks_of_holiday(name: str) -> bool:
     return bool(_HOLIDAY.search(name))
 
 
-_HOLIDAYS = re.compile(
+_HOLIDAYS = regex(
     r"\b(?:"
     r"christmas|boxing day|new year|easter|good friday|thanksgiving|labou?r day|may day|memorial day|independence|"
     r"veterans|remembrance|armistice|columbus|indigenous peoples|martin luther king|mlk|presidents|juneteenth|"

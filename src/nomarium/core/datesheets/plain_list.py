@@ -2,16 +2,16 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterator
 from pathlib import Path
 
 from nomarium.core.datesheets import wording
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Place, Problem
 from nomarium.core.tables import Cell, Column, LeftOut, Table, Vocabulary, plain_text, read_text
 from nomarium.core.values import MomentScanner, calendar_words
 
-_CUT = re.compile(r"\s+|(?<=[^\w\s])(?=\S)|(?<=\w)(?=[,;:|])")
+_CUT = regex(r"\s+|(?<=[^\w\s])(?=\S)|(?<=\w)(?=[,;:|])")
 _EDGES = " \t,;:|–—-−\"'“”*•·()[]"
 _MOST_CUTS = 80
 
@@ -75,7 +75,7 @@ def _scanner(lines: list[str]) -> MomentScanner | None:
     return None if isinstance(words, list) else MomentScanner(words)
 
 
-_BESIDE_NUMBERS = re.compile(r"[^\W\d_]{3,}\.?\s+\d|\d(?:st|nd|rd|th|\.)?\s+(?:de\s+)?[^\W\d_]{3,}")
+_BESIDE_NUMBERS = regex(r"[^\W\d_]{3,}\.?\s+\d|\d(?:st|nd|rd|th|\.)?\s+(?:de\s+)?[^\W\d_]{3,}")
 
 
 def split_line(line: str, scanner: MomentScanner) -> tuple[str, str]:
@@ -115,7 +115,7 @@ def _says_times(name: Cell) -> bool:
     return len(_CLOCK.findall(plain_text(name))) > 1
 
 
-_CLOCK = re.compile(r"(?<!\d)\d{1,2}[:h]\d{2}(?!\d)")
+_CLOCK = regex(r"(?<!\d)\d{1,2}[:h]\d{2}(?!\d)")
 
 
 def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:

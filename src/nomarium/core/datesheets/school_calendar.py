@@ -12,6 +12,7 @@ from nomarium.core.datesheets.edges import edge_of, names_term
 from nomarium.core.datesheets.rows import read_dated_rows
 from nomarium.core.datesheets.terms import terms_among
 from nomarium.core.kinds import CLOSURE_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import SheetChoices
 from nomarium.core.year import Term
@@ -27,7 +28,7 @@ CLOSING_WORDS = (
     r"počitnice|raspust|recess|reading (?:week|day)|training days?"
 )
 """The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
-_CLOSES = re.compile(
+_CLOSES = regex(
     rf"\b(?:{CLOSING_WORDS}|off|no students|\w*ferien|(?:unterrichts|schul)frei|no lectivo)\b", re.IGNORECASE
 )
 

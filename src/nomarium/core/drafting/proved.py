@@ -36,6 +36,7 @@ from nomarium.core.kinds import (
     bare_label,
 )
 from nomarium.core.kinds import vocabulary as words
+from nomarium.core.lazily import regex
 from nomarium.core.problems import has_errors
 from nomarium.core.recognition import Recognised, label_columns, plain_or_named, recognise
 from nomarium.core.shapes import explains
@@ -67,7 +68,7 @@ def proved_order(sheets: Sequence[FoundSheet]) -> tuple[Order | Literal[""], str
     return next(iter(found.items())) if len(found) == 1 else ("", "")
 
 
-_IN_DIGITS = re.compile(r"(\d{1,2})[./-](\d{1,2})[./-](?:\d{4}|\d{2})")
+_IN_DIGITS = regex(r"(\d{1,2})[./-](\d{1,2})[./-](?:\d{4}|\d{2})")
 _MONTHS = 12
 
 
@@ -323,7 +324,7 @@ def silent_rows(sheet: FoundSheet) -> list[str]:
     return [name for name in names if not speaks_of_school(name) and not _IS_EVENT.search(name)]
 
 
-_IS_EVENT = re.compile(
+_IS_EVENT = regex(
     r"\d[:.h]\d\d|\d\s?[ap]m\b|\b(?:open (?:house|day|evening)|evening|night|conferences?|concert|play|show|game|"
     r"match|meeting|trip|fair|fête|exams?|tests?|photos?|pictures?|dance|prom|graduation|ceremony|assembly|visit|"
     r"deadline|due|reports?|grades|quarter|progress|orientation|festival|sale|competition|tournament|sports day|"
@@ -353,7 +354,7 @@ def says_closed(sheet: FoundSheet) -> str:
 
 
 _MOST_COLUMNS = 4
-_CLOSED = re.compile(
+_CLOSED = regex(
     rf"^off$|\b(?:{CLOSING_WORDS}|ferien|frei|motivo|reason|grund|motif|raison|orsak|årsag|reden)\b", re.IGNORECASE
 )
 """What headings, names and rows of a sheet of closures say: its headings the reason, too."""

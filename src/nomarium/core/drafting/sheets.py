@@ -35,6 +35,7 @@ from nomarium.core.kinds import (
     bare_label,
     plain_labels,
 )
+from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.recognition import (
     FAMILIES,
@@ -339,7 +340,7 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     return [test for days in found.values() for test in days]
 
 
-_DAY_D = re.compile(r"d\d{1,2}(?:\s*[,;/&]\s*[a-l]\d{1,2})*", re.IGNORECASE)
+_DAY_D = regex(r"d\d{1,2}(?:\s*[,;/&]\s*[a-l]\d{1,2})*", re.IGNORECASE)
 
 
 def _labels_only(texts: Sequence[str]) -> list[str]:
@@ -440,7 +441,7 @@ def as_found(sheet: FoundSheet) -> SheetChoices:
     return SheetChoices(sheet.path, Place(sheet.path.name), table, columns=sheet.columns)
 
 
-_WEEK_LETTER = re.compile(r"week ([A-D])\b|([A-D])[ -]weeks?\b", re.IGNORECASE)
+_WEEK_LETTER = regex(r"week ([A-D])\b|([A-D])[ -]weeks?\b", re.IGNORECASE)
 
 
 def week_letters(sheets: Sequence[FoundSheet]) -> list[str]:

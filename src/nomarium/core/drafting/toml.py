@@ -3,15 +3,16 @@
 from __future__ import annotations
 
 import json
-import re
 from collections.abc import Iterable
 
-_BARE_KEY = re.compile(r"[A-Za-z0-9_-]+")
+from nomarium.core.lazily import regex
+
+_BARE_KEY = regex(r"[A-Za-z0-9_-]+")
 
 
-_BREAKS = re.compile("[\x00-\x08\x0a-\x1f\x7f-\x9f\u2028\u2029\u202a-\u202e\u2066-\u2069]")
+_BREAKS = regex("[\x00-\x08\x0a-\x1f\x7f-\x9f\u2028\u2029\u202a-\u202e\u2066-\u2069]")
 """What ends a line for some reader, controls a terminal, or turns the order of what is shown."""
-_LONE = re.compile("[\ud800-\udfff]")
+_LONE = regex("[\ud800-\udfff]")
 """Halves of characters, and bytes of file names that are no UTF-8: no TOML can hold them."""
 
 

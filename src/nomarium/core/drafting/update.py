@@ -8,10 +8,11 @@ from collections.abc import Iterator, Mapping, Sequence
 from typing import Any
 
 from nomarium.core.drafting.toml import one_line, toml_key
+from nomarium.core.lazily import regex
 
-_TABLE = re.compile(r"\[(?P<path>[^\[\]]+)\]\s*")
-_KEY = re.compile(r"(?P<key>[A-Za-z0-9_-]+|\"[^\"]+\")\s*=")
-_FILE = re.compile(r"[^{}<>|]+\.\w{2,5}")
+_TABLE = regex(r"\[(?P<path>[^\[\]]+)\]\s*")
+_KEY = regex(r"(?P<key>[A-Za-z0-9_-]+|\"[^\"]+\")\s*=")
+_FILE = regex(r"[^{}<>|]+\.\w{2,5}")
 _LEFT_ALONE = ("school", "undecided")
 
 

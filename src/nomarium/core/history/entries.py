@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import json
-import re
 import zlib
 from collections.abc import Collection, Iterable, Iterator, Sequence
 from dataclasses import replace
@@ -13,6 +12,7 @@ from hashlib import blake2b
 from typing import Any, NamedTuple
 
 from nomarium.core.ics import rule_lines
+from nomarium.core.lazily import regex
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.values import read_zone
 
@@ -67,7 +67,7 @@ class Entry(NamedTuple):
         return datetime.fromisoformat(self.end)
 
 
-_MEETING = re.compile(r"[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}-\d{8}")
+_MEETING = regex(r"[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}-\d{8}")
 
 
 def is_meeting(uid: str) -> bool:
@@ -191,7 +191,7 @@ def _entries(held: dict[str, Any]) -> list[Entry]:
 
 
 _MOMENT = r"\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d"
-_SPAN = re.compile(f"{_MOMENT}/{_MOMENT}")
+_SPAN = regex(f"{_MOMENT}/{_MOMENT}")
 
 
 @cache

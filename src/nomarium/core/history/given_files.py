@@ -14,6 +14,7 @@ from nomarium.core.history import wording
 from nomarium.core.history.cancellations import retraction
 from nomarium.core.history.entries import Entry, entries_of
 from nomarium.core.ics import CalendarChoices, escape, fold, read_calendar, render_calendar, unescaped
+from nomarium.core.lazily import regex
 from nomarium.core.marks import carries_mark
 from nomarium.core.problems import DataRefused, Place, has_errors
 from nomarium.core.sources import Series
@@ -24,15 +25,15 @@ GONE = "X-NOMARIUM-GONE"
 KEPT = "X-NOMARIUM-KEPT"
 """The line of a calendar's head that keeps which UID a corrected event has, in place of its own."""
 _BEGIN, _END = "BEGIN:VEVENT\r\n", "END:VEVENT\r\n"
-_CHANGED = re.compile(r"^(?:DTSTAMP|LAST-MODIFIED|SEQUENCE)[:;][^\r]*\r\n", re.MULTILINE)
+_CHANGED = regex(r"^(?:DTSTAMP|LAST-MODIFIED|SEQUENCE)[:;][^\r]*\r\n", re.MULTILINE)
 """The lines that say when an event was changed, not what it is."""
-_SEQUENCE = re.compile(r"^SEQUENCE:(\d{1,9})\r", re.MULTILINE)
-_REPLACES = re.compile(r"^RECURRENCE-ID[^\r]*", re.MULTILINE)
-_GONE_LINE = re.compile(rf"^{GONE};X-SEQUENCE=(\d{{1,9}});X-AT=(\d{{8}}T\d{{6}}Z):([^\r]*)\r", re.MULTILINE)
-_KEPT_LINE = re.compile(rf"^{KEPT}:((?:[^,\r\\]|\\.)*),([^\r]*)\r", re.MULTILINE)
-_AT = re.compile(r":(\d{8}T\d{6}Z)\r")
+_SEQUENCE = regex(r"^SEQUENCE:(\d{1,9})\r", re.MULTILINE)
+_REPLACES = regex(r"^RECURRENCE-ID[^\r]*", re.MULTILINE)
+_GONE_LINE = regex(rf"^{GONE};X-SEQUENCE=(\d{{1,9}});X-AT=(\d{{8}}T\d{{6}}Z):([^\r]*)\r", re.MULTILINE)
+_KEPT_LINE = regex(rf"^{KEPT}:((?:[^,\r\\]|\\.)*),([^\r]*)\r", re.MULTILINE)
+_AT = regex(r":(\d{8}T\d{6}Z)\r")
 _CANCELLED = "\nSTATUS:CANCELLED\r"
-_OUR_UID = re.compile(r"[0-9a-f]{8}-[0-9a-f]{4}-8[0-9a-f]{3}-a[0-9a-f]{3}-[0-9a-f]{12}(?:-\d{8})?(?:/.*)?")
+_OUR_UID = regex(r"[0-9a-f]{8}-[0-9a-f]{4}-8[0-9a-f]{3}-a[0-9a-f]{3}-[0-9a-f]{12}(?:-\d{8})?(?:/.*)?")
 
 
 class Version(NamedTuple):

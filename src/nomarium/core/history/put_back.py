@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import datetime
@@ -11,12 +10,13 @@ from nomarium.core.history import wording
 from nomarium.core.history.edits import changes_of
 from nomarium.core.history.entries import entries_of
 from nomarium.core.history.given_files import GivenFile
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.repeats import Recurrence
 from nomarium.core.sources import Occurrence, Series, after, is_own_rows
 from nomarium.core.values import Length, Person
 
-_OF_SERIES = re.compile(r"(.+)/(\d{8}T\d{6})")
+_OF_SERIES = regex(r"(.+)/(\d{8}T\d{6})")
 """What the id of a row is that stands for one date of a repeating event."""
 _MOST_DATES = 100_000
 

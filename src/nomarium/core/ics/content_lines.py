@@ -7,6 +7,8 @@ from collections.abc import Container, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
+
 
 class ContentLine(NamedTuple):
     """One property: its line in the file, name, parameters and value, as written."""
@@ -28,12 +30,12 @@ class Sloppiness:
     rejoined: list[tuple[int, str]] = field(default_factory=list)
 
 
-_BREAK = re.compile(r"\r\n|\n|\r")
+_BREAK = regex(r"\r\n|\n|\r")
 _UNUSED = "DTSTAMP"
 """A property that every event must have, and that nothing here asks for."""
 _FOLDS = frozenset(" \t")
-_NAME = re.compile(r"[A-Za-z0-9-]+(?=[;:])")
-_PARAMETER = re.compile(r';([A-Za-z0-9-]+)=((?:"[^"]*"|[^";:,]*)(?:,(?:"[^"]*"|[^";:,]*))*)')
+_NAME = regex(r"[A-Za-z0-9-]+(?=[;:])")
+_PARAMETER = regex(r';([A-Za-z0-9-]+)=((?:"[^"]*"|[^";:,]*)(?:,(?:"[^"]*"|[^";:,]*))*)')
 
 
 def content_lines(text: str, sloppiness: Sloppiness) -> Iterable[ContentLine]:
@@ -143,7 +145,7 @@ def content_line(number: int, text: str) -> ContentLine | None:
     return ContentLine(number, name, parameters, text[at + 1 :], text)
 
 
-_ESCAPE = re.compile(r"\\([\\;,nN])")
+_ESCAPE = regex(r"\\([\\;,nN])")
 
 
 def unescaped(value: str) -> str:

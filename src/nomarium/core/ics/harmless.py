@@ -7,9 +7,10 @@ from html import unescape
 
 from nomarium.core.ics.components import Component
 from nomarium.core.ics.content_lines import ContentLine, unescaped
+from nomarium.core.lazily import regex
 from nomarium.core.sources.web import SCHEMES
 
-_SCHEME = re.compile(r"\s*([a-z][a-z0-9+.-]*):", re.IGNORECASE)
+_SCHEME = regex(r"\s*([a-z][a-z0-9+.-]*):", re.IGNORECASE)
 _ADDRESSES = frozenset({"URL", "ATTACH", "IMAGE", "CONFERENCE", "SOURCE", "STRUCTURED-DATA", "LINK", "TZURL"})
 """Properties whose values are addresses, where they do not say otherwise."""
 _PEOPLE = frozenset({"ATTENDEE", "ORGANIZER"})
@@ -17,9 +18,9 @@ _NAMES_ONLY = frozenset({"urn", "invalid"})
 """Schemes of people's addresses that lead nowhere: a person's number, or nobody's mail."""
 _OWN_BEGINNINGS = frozenset({"javascript", "vbscript", "data", "file"})
 """What a line of another program's own may not begin with; what else it holds is its own matter."""
-_RUNS = re.compile(r"<\s*(script|iframe|object|embed|form|meta|base|link)\b|[\s\"'/]on[a-z]+\s*=", re.IGNORECASE)
+_RUNS = regex(r"<\s*(script|iframe|object|embed|form|meta|base|link)\b|[\s\"'/]on[a-z]+\s*=", re.IGNORECASE)
 """What a text in HTML holds that does more than to look well,"""
-_LEADS_IN = re.compile(r"=[\"']?(javascript|vbscript|data|file):", re.IGNORECASE)
+_LEADS_IN = regex(r"=[\"']?(javascript|vbscript|data|file):", re.IGNORECASE)
 """or, blanks aside, leads to."""
 _ADDRESS_PARAMETERS = ("ALTREP", "DIR")
 _SHOWS_OR_SOUNDS = frozenset({"DISPLAY", "AUDIO"})

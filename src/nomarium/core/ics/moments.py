@@ -8,6 +8,7 @@ from datetime import datetime, timedelta
 from typing import NamedTuple
 
 from nomarium.core.ics.content_lines import ContentLine
+from nomarium.core.lazily import regex
 from nomarium.core.values import in_reach
 
 
@@ -32,12 +33,12 @@ class BadValue(ValueError):
     """A value that is none of its type."""
 
 
-_DATE = re.compile(r"(\d{4})-?(\d{2})-?(\d{2})")
-_TIME = re.compile(r"(\d{4})-?(\d{2})-?(\d{2})[Tt](\d{2}):?(\d{2}):?(\d{2})?([Zz]?)")
+_DATE = regex(r"(\d{4})-?(\d{2})-?(\d{2})")
+_TIME = regex(r"(\d{4})-?(\d{2})-?(\d{2})[Tt](\d{2}):?(\d{2}):?(\d{2})?([Zz]?)")
 _USUAL = len("20260908T090000")
 _LONGEST = 100_000
 """Days that an event may take."""
-_DURATION = re.compile(
+_DURATION = regex(
     r"([+-]?)P(?:(\d{1,5})W)?(?:(\d{1,6})D)?(?:T(?:(\d{1,6})H)?(?:(\d{1,7})M)?(?:(\d{1,8})S)?)?", re.IGNORECASE
 )
 

@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-import re
+from nomarium.core.lazily import regex
 
 FOLD_AT = 75
 """Octets of a line, its break not counted (RFC 5545, 3.1)."""
 
-_BREAKS = re.compile("\r\n|[\n\r\x0b\x0c\x85\u2028\u2029]")
-_UNWRITABLE = re.compile("[\x00-\x08\x0e-\x1f\x7f-\x9f\ud800-\udfff]")
+_BREAKS = regex("\r\n|[\n\r\x0b\x0c\x85\u2028\u2029]")
+_UNWRITABLE = regex("[\x00-\x08\x0e-\x1f\x7f-\x9f\ud800-\udfff]")
 
 
 def escape(text: str) -> str:

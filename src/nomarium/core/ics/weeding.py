@@ -6,8 +6,9 @@ import re
 from collections.abc import Collection
 
 from nomarium.core.ics.components import read_components
+from nomarium.core.lazily import regex
 
-_BREAK = re.compile(r"(?<=\n)|(?<=\r)(?!\n)")
+_BREAK = regex(r"(?<=\n)|(?<=\r)(?!\n)")
 _END = "END:VEVENT"
 
 
@@ -51,7 +52,7 @@ def unsound_line(text: str) -> tuple[int, str] | None:
     return (number, last) if begun else None
 
 
-_STAMP = re.compile(r"(LAST-MODIFIED|DTSTAMP|CREATED)[^:]*:\s*(\w+)", re.IGNORECASE)
+_STAMP = regex(r"(LAST-MODIFIED|DTSTAMP|CREATED)[^:]*:\s*(\w+)", re.IGNORECASE)
 
 
 def changed_at(text: str) -> dict[int, str]:

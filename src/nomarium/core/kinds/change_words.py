@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import re
 
+from nomarium.core.lazily import regex
+
 CANCELLED = frozenset(
     "cancelled|canceled|cancel|off|dropped|no class|does not run|not running|free|no lesson|called off|entfällt|"
     "ausfall|fällt aus|annulé|supprimé|cancelado|cancelada|suspendido|annullato|annullata|cancelada|geannuleerd|"
@@ -14,16 +16,14 @@ KINDS = frozenset(
     "substitute|substitution|change|changed|time|new time|time change|rescheduled|postponed".split("|")
 )
 """Words that name what changes; the columns of new values say how."""
-MOVED = re.compile(
+MOVED = regex(
     r"(?:moved?|moves|shifted|shift|postponed|brought forward|rescheduled)(?:\s+to)?\s*(?P<to>.*)", re.IGNORECASE
 )
-ROOM = re.compile(
-    r"(?:(?:moved? to |in |to |now in )?(?:room|rm)\.?\s*:?\s*|(?:now )?in\s+)(?P<room>\S.*)", re.IGNORECASE
-)
-TEACHER = re.compile(
+ROOM = regex(r"(?:(?:moved? to |in |to |now in )?(?:room|rm)\.?\s*:?\s*|(?:now )?in\s+)(?P<room>\S.*)", re.IGNORECASE)
+TEACHER = regex(
     r"(?:teacher|cover(?:ed)?(?: by)?|taught by|taken by|substitute|with)\s*:?\s+(?P<teacher>\S.*)", re.IGNORECASE
 )
-_APART = re.compile(r"\s*(?:[,;/+&]|\band\b)\s*", re.IGNORECASE)
+_APART = regex(r"\s*(?:[,;/+&]|\band\b)\s*", re.IGNORECASE)
 
 
 def change_key(text: str) -> str:

@@ -5,10 +5,12 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
+from nomarium.core.lazily import regex
+
 LETTERS, NUMBERS = tuple("ABCDEFGHIJKL"), tuple(map(str, range(1, 13)))
 """What labels usually are."""
 
-_WORDS_AROUND = re.compile(
+_WORDS_AROUND = regex(
     r"(?:cycle|rotation|school|schedule|workshop)?\s*(?:day|week|jour|tag|día|dia|giorno|dag|journée)\b\s*[:#-]?\s*(?P<after>\S.*)|"
     r"(?P<before>\S+?)[\s-]*(?:day|week|tag|dag)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dw](?P<number>\d+)",
     re.IGNORECASE,

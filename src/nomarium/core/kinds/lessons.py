@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from datetime import date
 
 from nomarium.core.columns import (
@@ -27,6 +26,7 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.class_fields import CLASS_HEADINGS, PERIOD_HEADINGS
 from nomarium.core.kinds.samples import LESSON, SHEET_RULES
+from nomarium.core.lazily import regex
 
 _WHOSE = f"{CLASS_HEADINGS}|whose lesson|which class|course section code|course|course code|for|for class|student|team|crew|group|squad|grupo|groupe|gruppe"
 
@@ -54,7 +54,7 @@ def _named_and_without_hours(seen: Evidence) -> Verdict:
     return Verdict(f"“{timed[0].heading}” holds weekdays or times" if timed else "")
 
 
-_WORD = re.compile(r"[^\W\d_]{3}")
+_WORD = regex(r"[^\W\d_]{3}")
 
 
 LESSON_SHEET = SheetKind(

@@ -10,6 +10,7 @@ from functools import cache
 from itertools import pairwise
 
 from nomarium.core.kinds import LESSON_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.lessons import wording
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
@@ -22,14 +23,12 @@ LONGEST = 40
 """Meetings that one lesson may take."""
 LESSON_TEXTS = ("unit", "text", "homework", "material", "link", "teacher_notes")
 """What is said of a lesson beside its title."""
-_HALF = re.compile(
-    r"half|halves|½|1/2|0?[.,]50?|halbe?|demi|demie|media|medio|mezza|meia|halve|halv|halvt", re.IGNORECASE
-)
-_NUMBER = re.compile(
+_HALF = regex(r"half|halves|½|1/2|0?[.,]50?|halbe?|demi|demie|media|medio|mezza|meia|halve|halv|halvt", re.IGNORECASE)
+_NUMBER = regex(
     r"(\d{1,3})(?:[.,](\d))?\s*(?:x|meetings?|lessons?|periods?|sessions?|h|hours?|std\.?|stunden?)?", re.IGNORECASE
 )
-_DOUBLE = re.compile(r"double|doppelstunde|double lesson|doble|doppia|dubbel|dobbelt", re.IGNORECASE)
-_ORDER = re.compile(r"\D{0,12}?(\d{1,4})(?:[.\-](\d{1,4}))?\D{0,3}")
+_DOUBLE = regex(r"double|doppelstunde|double lesson|doble|doppia|dubbel|dobbelt", re.IGNORECASE)
+_ORDER = regex(r"\D{0,12}?(\d{1,4})(?:[.\-](\d{1,4}))?\D{0,3}")
 
 
 @dataclass(frozen=True, slots=True)

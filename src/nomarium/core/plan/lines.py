@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-import re
+from nomarium.core.lazily import regex
 
-_TABLE = re.compile(r"\s*\[\[?\s*(?P<path>[^\]]+?)\s*\]\]?\s*(?:#.*)?")
-_KEY = re.compile(r"""\s*(?P<path>(?:[\w-]+|"[^"]*"|'[^']*')(?:\s*\.\s*(?:[\w-]+|"[^"]*"|'[^']*'))*)\s*=""")
-_PART = re.compile(r""""([^"]*)"|'([^']*)'|([\w-]+)""")
+_TABLE = regex(r"\s*\[\[?\s*(?P<path>[^\]]+?)\s*\]\]?\s*(?:#.*)?")
+_KEY = regex(r"""\s*(?P<path>(?:[\w-]+|"[^"]*"|'[^']*')(?:\s*\.\s*(?:[\w-]+|"[^"]*"|'[^']*'))*)\s*=""")
+_PART = regex(r""""([^"]*)"|'([^']*)'|([\w-]+)""")
 
 
 def key_lines(text: str) -> dict[tuple[str, ...], int]:

@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-import re
 import tomllib
 from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from nomarium.core.lazily import regex
 from nomarium.core.plan import wording
 from nomarium.core.plan.lines import key_lines, nearest_line
 from nomarium.core.plan.model import Plan
@@ -21,7 +21,7 @@ PLAN_NAME = "nomarium.toml"
 """The usual name of a plan."""
 
 _MOST_BYTES = 2_000_000
-_DEEP = re.compile(r"(?<![\w\"'-])(?:[\w\"'-]++[ \t]*+\.[ \t]*+){60}")
+_DEEP = regex(r"(?<![\w\"'-])(?:[\w\"'-]++[ \t]*+\.[ \t]*+){60}")
 """A dotted key so deep that no plan needs it, and whose reading would take minutes."""
 
 
@@ -85,7 +85,7 @@ def _place(file: str, line: int) -> Place:
     return Place(file, None, f"line {line}" if line else None, line)
 
 
-_AT = re.compile(r"\s*\(at (?:line (\d+), column \d+|end of document)\)")
+_AT = regex(r"\s*\(at (?:line (\d+), column \d+|end of document)\)")
 
 
 def _not_toml(path: Path, text: str, message: str) -> Problem:
@@ -108,7 +108,7 @@ def _keys(fault: ErrorDetails) -> tuple[str, ...]:
     return tuple(part for part in fault["loc"] if isinstance(part, str) and not _ADDED.search(part))
 
 
-_ADDED = re.compile(r"[\[(]|^(str|int|date|bool|float)$")
+_ADDED = regex(r"[\[(]|^(str|int|date|bool|float)$")
 
 
 def _problem(file: str, lines: dict[tuple[str, ...], int], fault: ErrorDetails) -> Problem:

@@ -9,6 +9,7 @@ from typing import Annotated, Literal
 
 from pydantic import AfterValidator, BaseModel, BeforeValidator, ConfigDict, Field
 
+from nomarium.core.lazily import regex
 from nomarium.core.output import is_calendar_below
 from nomarium.core.values import WEEKDAY_NAMES, in_reach, read_shift, weekday_in_any
 from nomarium.settings import SETTINGS
@@ -68,7 +69,7 @@ def _weekday_name(text: str) -> str:
     return WEEKDAY_NAMES[weekday]
 
 
-_SPAN = re.compile(r"(\d{4}-\d{2}-\d{2})\s*(?:\.\.\s*(\d{4}-\d{2}-\d{2}))?")
+_SPAN = regex(r"(\d{4}-\d{2}-\d{2})\s*(?:\.\.\s*(\d{4}-\d{2}-\d{2}))?")
 
 
 def _as_span(value: object) -> object:
@@ -86,7 +87,7 @@ def _as_span(value: object) -> object:
     return (first, last)
 
 
-_RANGE = re.compile(r"(\w+)\s*(?:-|–|\.\.)\s*(\w+)")
+_RANGE = regex(r"(\w+)\s*(?:-|–|\.\.)\s*(\w+)")
 
 
 def _as_labels(value: object) -> object:

@@ -7,6 +7,7 @@ from enum import StrEnum
 from functools import cache
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.values import weekday_in_any
 
 
@@ -36,13 +37,13 @@ _SESSION_WORD = (
     r"(?:sessions?|meetings?|lessons?|workouts?|trainings?|practices?|classes|class|module|unit|einheit|sitzung|termin|"
     r"séance|sesión|lezione|les|økt|pass)"
 )
-_WEEK = re.compile(rf"{_WEEK_WORD}\.?\s*(?:no\.?\s*)?(\d{{1,3}})(?:\s*[,;:/–-]?\s*(?:on\s+)?(\S.*))?", re.IGNORECASE)
-_DAY = re.compile(rf"{_DAY_WORD}\.?\s*(?:no\.?\s*)?(\d{{1,4}})", re.IGNORECASE)
-_SESSION = re.compile(rf"{_SESSION_WORD}\.?\s*(?:no\.?\s*|#\s*)?(\d{{1,3}})", re.IGNORECASE)
-_FROM_START = re.compile(
+_WEEK = regex(rf"{_WEEK_WORD}\.?\s*(?:no\.?\s*)?(\d{{1,3}})(?:\s*[,;:/–-]?\s*(?:on\s+)?(\S.*))?", re.IGNORECASE)
+_DAY = regex(rf"{_DAY_WORD}\.?\s*(?:no\.?\s*)?(\d{{1,4}})", re.IGNORECASE)
+_SESSION = regex(rf"{_SESSION_WORD}\.?\s*(?:no\.?\s*|#\s*)?(\d{{1,3}})", re.IGNORECASE)
+_FROM_START = regex(
     rf"(?:t|start|d)?\s*([+−–-])\s*(\d{{1,4}})\s*({_DAY_WORD}|{_WEEK_WORD})?|(t|start)(?:\s*[+]\s*0)?", re.IGNORECASE
 )
-_BARE = re.compile(r"(\d{1,4})(?:\.0)?")
+_BARE = regex(r"(\d{1,4})(?:\.0)?")
 
 
 @cache

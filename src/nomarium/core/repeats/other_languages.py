@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 
+from nomarium.core.lazily import regex
 from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
 
 _PHRASES = {
@@ -58,11 +59,11 @@ _PHRASES = {
     "times": r"(?<=\d )(?:mal|fois|veces|vezes|volte|keer|gånger|gange[r]?)",
 }
 _TRANSLATED = [
-    (english, re.compile(rf"(?<![\w-])(?:{words})(?![\w-])", re.IGNORECASE)) for english, words in _PHRASES.items()
+    (english, regex(rf"(?<![\w-])(?:{words})(?![\w-])", re.IGNORECASE)) for english, words in _PHRASES.items()
 ]
-_WORD = re.compile(r"[^\W\d_]+(?:-[^\W\d_]+)?\.?")
-_ARTICLES = re.compile(r"(?<![\w-])(?:am|le|les|el|los|il|op|på|om|na|nas|às|aos)\s+(?=\x00)", re.IGNORECASE)
-_BETWEEN = re.compile(r"(?<=\x00)\s*(?:und|et|y|e|en|och|og)\s+(?=\x00)", re.IGNORECASE)
+_WORD = regex(r"[^\W\d_]+(?:-[^\W\d_]+)?\.?")
+_ARTICLES = regex(r"(?<![\w-])(?:am|le|les|el|los|il|op|på|om|na|nas|às|aos)\s+(?=\x00)", re.IGNORECASE)
+_BETWEEN = regex(r"(?<=\x00)\s*(?:und|et|y|e|en|och|og)\s+(?=\x00)", re.IGNORECASE)
 _FEIRA = {"segunda": 0, "terça": 1, "terca": 1, "quarta": 2, "quinta": 3, "sexta": 4}
 _ENDINGS = ("", "s", "e", "ar", "er", "en")
 

@@ -9,6 +9,8 @@ from datetime import UTC, date, datetime
 from enum import IntEnum
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
+
 
 class Frequency(IntEnum):
     """How often a rule comes round, the rarest first."""
@@ -164,7 +166,7 @@ def _numbers(least: int, most: int) -> Callable[[str, str], tuple[int, ...]]:
     return read
 
 
-_DAY = re.compile(r"([+-]?\d{1,2})?(MO|TU|WE|TH|FR|SA|SU)")
+_DAY = regex(r"([+-]?\d{1,2})?(MO|TU|WE|TH|FR|SA|SU)")
 
 
 def _days(name: str, value: str) -> tuple[WeekdayNumber, ...]:

@@ -12,6 +12,7 @@ from datetime import date
 from difflib import get_close_matches
 from typing import Literal
 
+from nomarium.core.lazily import regex
 from nomarium.core.repeats.other_languages import in_english
 from nomarium.core.repeats.rule import Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
 from nomarium.core.values import WEEKDAY_NAMES, parted_dates, weekday_in_any
@@ -50,9 +51,14 @@ class Repeat:
 class NotUnderstood(ValueError):
     """Words that are no repeat, or could mean two: carries what would do instead."""
 
-    def __init__(self, message: str, expected: str = "") -> None:
+    def __init__(self, message: str, expected: str | Callable[[], str] = "") -> None:
         super().__init__(message)
-        self.expected = expected
+        self._expected = expected
+
+    @property
+    def expected(self) -> str:
+        """What would do instead: worked out only where somebody is told."""
+        return self._expected if isinstance(self._expected, str) else self._expected()
 
 
 FORMS = (
@@ -166,7 +172,7 @@ def _normalised(text: str) -> str:
     return " ".join(text.split())
 
 
-_KEYWORDS = re.compile(
+_KEYWORDS = regex(
     r",?\s*\b(?P<word>until|till|up to|through|ending|except(?: on| for)?|but not(?: on)?|excluding|not on|none on|"
     r"skipping|missing|no (?:class|classes|sessions?|lessons?|meetings?|training|rehearsals?)(?: on)?|"
     r"(?:not|from|start(?:s|ing)?|begin(?:s|ning)?|commencing|as of|ab|desde|à partir du|dès le|dal|vanaf|från|fra|"
@@ -192,17 +198,17 @@ _EXCEPT = (
     "except", "but", "excluding", "not", "none", "skipping", "missing", "no ", "außer", "sauf", "salvo", "excepto",
     "eccetto", "behalve", "utom", "undtagen",
 )  # fmt: skip
-_COUNTED = re.compile(
+_COUNTED = regex(
     rf"({_N_PLAIN}) (?:(?:weekly |consecutive )?(?:times|occurrences|sessions|meetings|lessons|classes|evenings|dates|"
     r"weeks|sesiones|clases|séances|cours|termine|lezioni|incontri|lessen|gånger|gange)|"
     r"(?:x |× )?(?P<days>[^\W\d]{2}.*))"
 )
 """A number of meetings that stands in front: "10 sessions", "8 Tuesdays"."""
-_TIMES = re.compile(rf",?\s+(?:for )?({_N}) (?:times|occurrences|sessions|meetings)$|,?\s*[x×]\s?(\d{{1,3}})$")
-_FOR_WEEKS = re.compile(rf",?\s+for ({_N}) (weeks|months|years|days)$")
-_IN_TERM = re.compile(r",?\s*\b(?:in|during) (?:the )?term(?: ?time)?(?: only)?$|,?\s*\bterm ?time(?: only)?$")
-_IN_PERIOD = re.compile(r",?\s*\b(?:(?:in|during|at) )?(?:the )?(?:period|block|lesson) (\w{1,12})$")
-_IN_WEEK = re.compile(
+_TIMES = regex(rf",?\s+(?:for )?({_N}) (?:times|occurrences|sessions|meetings)$|,?\s*[x×]\s?(\d{{1,3}})$")
+_FOR_WEEKS = regex(rf",?\s+for ({_N}) (weeks|months|years|days)$")
+_IN_TERM = regex(r",?\s*\b(?:in|during) (?:the )?term(?: ?time)?(?: only)?$|,?\s*\bterm ?time(?: only)?$")
+_IN_PERIOD = regex(r",?\s*\b(?:(?:in|during|at) )?(?:the )?(?:period|block|lesson) (\w{1,12})$")
+_IN_WEEK = regex(
     r",?\s*\b(?:(?:in|of|on) )?(?:(odd|even) weeks?|weeks? ([a-z])|([a-z]) weeks)$|"
     r"^(?:every )?(odd|even|[a-z]) weeks?(?: on)? |"
     r"^weeks? ([a-z])(?: on)? "
@@ -290,9 +296,12 @@ def _head(head: str, start: date, text: str) -> Repeat:
         found = read(head, start)
         if found is not None:
             return found
+    raise NotUnderstood(f"“{text}” is not understood as a repeat.", lambda: f"“{_nearest_form(head)}”, for example")
+
+
+def _nearest_form(head: str) -> str:
     near = get_close_matches(head, [form.lower() for form in FORMS], 1, 0.4)
-    form = next((form for form in FORMS if near and form.lower() == near[0]), "every Tuesday and Thursday")
-    raise NotUnderstood(f"“{text}” is not understood as a repeat.", f"“{form}”, for example")
+    return next((form for form in FORMS if near and form.lower() == near[0]), "every Tuesday and Thursday")
 
 
 def _refuse_double_meanings(head: str) -> None:
@@ -328,12 +337,12 @@ def _weekly(interval: int, weekdays: Sequence[int]) -> Rule:
 
 
 _DAY_LIST = rf"(?:{_WEEKDAY})(?:(?:, and |, | and | ?- ?| to | )(?:{_WEEKDAY}))*"
-_WEEKLY = re.compile(
+_WEEKLY = regex(
     r"(?:(?P<once>weekly|every week|each week|once a week)|"
     r"(?P<twice>fortnightly|every fortnight|each fortnight|alternate weeks)|"
     rf"every (?P<n>{_N}) weeks?)(?:,? (?:on |every )?(?P<days>{_DAY_LIST}))?"
 )
-_ON_DAYS = re.compile(
+_ON_DAYS = regex(
     rf"(?:(?P<other>every other|alternate)|(?:every|each|on|all))? ?(?P<days>{_DAY_LIST})(?P<weekly> weekly)?"
 )
 
@@ -375,19 +384,19 @@ def _by_school(head: str, start: date) -> Repeat | None:
     return Repeat(Rule(Frequency.DAILY), labels=labels, school_days=True)
 
 
-_NAMES_A_DAY = re.compile(r"(?:every |each |on )?days? ")
+_NAMES_A_DAY = regex(r"(?:every |each |on )?days? ")
 
 _SPEC = (
     rf"(?:the )?(?:(?:{_ORD}|\d{{1,2}}(?:st|nd|rd|th)?)(?: (?:{_WEEKDAY}|day|{'|'.join(_WORKING)}))?|day \d{{1,2}}|"
     rf"(?:{_ORD}) (?:{_WEEKDAY}))"
 )
 _SPECS = rf"{_SPEC}(?:(?:, and |, | and ){_SPEC})*"
-_MONTHLY = re.compile(
+_MONTHLY = regex(
     rf"(?:(?P<once>monthly|every month|each month)|every (?P<n>{_N}) months?|"
     r"(?P<quarter>quarterly|every quarter|each quarter))"
     rf"(?:,? (?:on )?(?P<specs>{_SPECS})(?: of the month)?)?"
 )
-_OF_MONTH = re.compile(
+_OF_MONTH = regex(
     rf"(?:on |every )?(?P<specs>{_SPECS}) (?:(?:of|in) (?:the|each|every|a) month|monthly|"
     rf"(?:of |in )?every (?P<n>{_N}) months?|(?P<quarter>quarterly))"
 )
@@ -462,7 +471,7 @@ def _month_day(words: str) -> int:
     return number
 
 
-_YEARLY = re.compile(
+_YEARLY = regex(
     rf"(?:(?P<once>yearly|annually|every year|each year|once a year)|every (?P<n>{_N}) years?)"
     rf"(?:,? on (?:the )?(?:(?P<day>\d{{1,2}})(?:st|nd|rd|th)? (?:of )?(?P<month>{'|'.join(_MONTHS)})|"
     rf"(?P<month2>{'|'.join(_MONTHS)}) (?P<day2>\d{{1,2}})(?:st|nd|rd|th)?))?"

@@ -9,22 +9,21 @@ from datetime import date, datetime, timedelta
 from functools import cache
 from itertools import islice, pairwise
 
+from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, GridView, plain_text
 from nomarium.core.values import MONTH_NAMES, ORDERS, Order, date_in, is_date, month_named, month_of, weekday_in_any
 
 FEWEST_HEADS = 2
-_NUMBER = re.compile(r"(?P<number>\d{1,2})(?:st|nd|rd|th|\.|º|er)?", re.IGNORECASE)
-_DAY_AND_NUMBER = re.compile(
-    r"(?P<weekday>[^\W\d_]{1,12})\.?,?\s+(?P<number>\d{1,2})(?:st|nd|rd|th|\.)?", re.IGNORECASE
-)
-_LABEL = re.compile(r"(?:day|tag|jour|día|dia|giorno|dag)\s*[:#-]?\s*(?:[A-L]|\d{1,2})", re.IGNORECASE)
-_DAY_OF_WEEK = re.compile(
+_NUMBER = regex(r"(?P<number>\d{1,2})(?:st|nd|rd|th|\.|º|er)?", re.IGNORECASE)
+_DAY_AND_NUMBER = regex(r"(?P<weekday>[^\W\d_]{1,12})\.?,?\s+(?P<number>\d{1,2})(?:st|nd|rd|th|\.)?", re.IGNORECASE)
+_LABEL = regex(r"(?:day|tag|jour|día|dia|giorno|dag)\s*[:#-]?\s*(?:[A-L]|\d{1,2})", re.IGNORECASE)
+_DAY_OF_WEEK = regex(
     r"(?:week|wk|woche|semaine|semana|vecka|uge)\s*(?:[A-D]|\d)\s*[:,/–-]?\s*(?P<behind>[^\W\d_]{2,12})"
     r"|(?P<before>[^\W\d_]{2,12})\s*[:,/–-]?\s*\(?(?:week|wk|woche|semaine|semana|vecka|uge)\s*(?:[A-D]|\d)\)?",
     re.IGNORECASE,
 )
 """A weekday in a lettered or numbered week: "Week 1 Mon", "Mon (week B)"."""
-_PAIR = re.compile(r"\d{1,2}\s*[-–]\s*\d{1,2}")
+_PAIR = regex(r"\d{1,2}\s*[-–]\s*\d{1,2}")
 """Two numbers that are hours rather than a day and a month."""
 _LONGEST_HEAD = 40
 _SAMPLE = 14
@@ -158,10 +157,10 @@ def _weeks_apart(cells: Sequence[Cell]) -> list[date]:
     return readings[0] if len(readings) == 1 else []
 
 
-_DAILY = re.compile(
+_DAILY = regex(
     r"\b(?:daily|every day|all week|whole week|seven days|7 days|täglich|tous les jours|todos los días)\b", re.I
 )
-_WEEKDAY_SPAN = re.compile(r"([^\W\d_]{2,12})\.?\s*(?:-|–|—|to|bis|à|a|al|tot|til|till)\s*([^\W\d_]{2,12})\.?", re.I)
+_WEEKDAY_SPAN = regex(r"([^\W\d_]{2,12})\.?\s*(?:-|–|—|to|bis|à|a|al|tot|til|till)\s*([^\W\d_]{2,12})\.?", re.I)
 
 
 def weekdays_named(text: str) -> tuple[int, ...]:
@@ -220,7 +219,7 @@ def _stand_below_headings(view: GridView, row: int, columns: Sequence[int]) -> b
     return len([text for text in words if not _WEEK.fullmatch(text)]) >= FEWEST_HEADS
 
 
-_WEEK = re.compile(r"(?:week|wk|woche|kw|semaine|semana|uge|uke|vecka|v)\b.*", re.IGNORECASE)
+_WEEK = regex(r"(?:week|wk|woche|kw|semaine|semana|uge|uke|vecka|v)\b.*", re.IGNORECASE)
 
 
 def _between(columns: Sequence[int]) -> range:
@@ -232,7 +231,7 @@ def _dated(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:
     return _with_weekdays(view, row, {column: _with_year(cell, title) for column, cell in heads.items()})
 
 
-_STARTS = re.compile(
+_STARTS = regex(
     r"\b(?:(?P<week>week (?:of|beginning|commencing|from|van)|w/?[cb]|woche vom|semaine du|semana del|settimana del)|"
     r"from|starting|beginning|begins|starts|commencing|ab|vom|à partir du|desde el|desde|dal|vanaf|från|fra)\b\s*"
     r"(?P<rest>.+)",

@@ -8,23 +8,24 @@ from itertools import pairwise
 from typing import NamedTuple
 
 from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
+from nomarium.core.lazily import regex
 from nomarium.core.shapes.key import FREE, Key
 from nomarium.core.values import read_length, spans_in
 
-_CODE = re.compile(r"[^\W_]{1,4}[*+!?]?")
+_CODE = regex(r"[^\W_]{1,4}[*+!?]?")
 _LONGEST_WORD_CODE = 2
 """A longer code is written in capitals, or has a digit: “Ito” is a name."""
-_JOINED = re.compile(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
-_LENGTH = re.compile(r"\(\s*(\d[^()]{0,14}\D)\s*\)")
-_CLOCK = re.compile(r"\d{1,2}[:.h]\d{2}(?:\s*[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
+_JOINED = regex(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
+_LENGTH = regex(r"\(\s*(\d[^()]{0,14}\D)\s*\)")
+_CLOCK = regex(r"\d{1,2}[:.h]\d{2}(?:\s*[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
 _EDGES = " \n,;:|/()–—-@"
-_PLACE_WORD = re.compile(
+_PLACE_WORD = regex(
     r"\b(?:pool|hall|room|gym|gymnasium|field|court|studio|lab|library|theatre|theater|rink|track|pitch|lane|ice|barn|"
     r"raum|saal|halle|feld|becken|platz|salle|piscine|gymnase|terrain|stade|aula|sala|pista|piscina|campo|palestra|zaal|hal|"
     r"bad|rom|plats|salon)\b",
     re.IGNORECASE,
 )
-_NUMBERED = re.compile(r"[A-Z]{1,3}[ .-]?\d{1,4}[A-Za-z]?|\d{2,4}[A-Za-z]?")
+_NUMBERED = regex(r"[A-Z]{1,3}[ .-]?\d{1,4}[A-Za-z]?|\d{2,4}[A-Za-z]?")
 
 
 class Said(NamedTuple):

@@ -14,6 +14,7 @@ from typing import NamedTuple
 
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Place
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
@@ -25,15 +26,13 @@ from nomarium.core.values import ORDERS, are_people, is_date, is_span, most_are,
 
 _MOST_ROWS_ABOVE = 25
 _MOST_TURNED = 3000
-_TOTAL = re.compile(
-    r"(?:grand |sub-?)?totals?\b.*|sum\b.*|count\b.*|staffing\b.*|needed\b.*|required\b.*", re.IGNORECASE
-)
-_PERIOD = re.compile(
+_TOTAL = regex(r"(?:grand |sub-?)?totals?\b.*|sum\b.*|count\b.*|staffing\b.*|needed\b.*|required\b.*", re.IGNORECASE)
+_PERIOD = regex(
     r"(?:p|pd|per|period|block|lesson|hour|stunde|heure|hora|ora|time|slot|mod)s?\.?\s*\d+\w?|\d{1,2}(?:st|nd|rd|th|\.)?|"
     r"(?:\d+\.?\s*)?(?:stunde|period|lesson|hora|ora|heure)|lunch|break|recess|registration|assembly|pause",
     re.IGNORECASE,
 )
-_ABOUT_PEOPLE = re.compile(
+_ABOUT_PEOPLE = regex(
     r"\b(?:staff|rota|roster|duty|duties|on[- ]call|shifts?|dienst|dienstplan|schicht|turnos?|garde|vakt|ward)\b",
     re.IGNORECASE,
 )
@@ -220,7 +219,7 @@ class Crossing:
         return len(named) > 1 and called and not _are_people(self.names())
 
 
-_CALLED = re.compile(r"[^\W\d_]{2,12} [A-Z]\.?")
+_CALLED = regex(r"[^\W\d_]{2,12} [A-Z]\.?")
 """“Joan P”: so people are called who know one another."""
 
 
@@ -234,7 +233,7 @@ def says_hours(name: str) -> bool:
     return all(word.casefold() in _PARTS_OF_DAY for word in words)
 
 
-_CLOCK = re.compile(r"\b\d{1,2}[:.h]\d{2}(?:\s*[ap]\.?m\.?)?|\b\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
+_CLOCK = regex(r"\b\d{1,2}[:.h]\d{2}(?:\s*[ap]\.?m\.?)?|\b\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
 _PARTS_OF_DAY = frozenset(
     "am pm morning afternoon evening session sitting paper slot from start starts at h uhr vormittag nachmittag abend "
     "matin après midi soir mañana tarde noche mattina pomeriggio sera".split()
@@ -252,9 +251,7 @@ def hours_in(name: str) -> str:
     return clocks[0][0] if clocks else ""
 
 
-_END = re.compile(
-    r"\b(?:ends?|ending|until|till|finish(?:es)?|ende|endet|bis|fin|jusqu.à|hasta|fino|slutt?|slut)\b", re.I
-)
+_END = regex(r"\b(?:ends?|ending|until|till|finish(?:es)?|ende|endet|bis|fin|jusqu.à|hasta|fino|slutt?|slut)\b", re.I)
 
 
 def _are_people(names: Sequence[str]) -> bool:
@@ -440,7 +437,7 @@ def _are_times(texts: Sequence[str]) -> bool:
     return all(_TIME.fullmatch(text.strip()) for text in texts)
 
 
-_TIME = re.compile(r"\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m\.?)?|noon|midnight", re.IGNORECASE)
+_TIME = regex(r"\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m\.?)?|noon|midnight", re.IGNORECASE)
 _SHORT = 3
 _LONGEST_WORD, _MOST_WORDS = 24, 12
 _FEWEST_WEEKS = 3

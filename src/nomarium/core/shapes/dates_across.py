@@ -5,13 +5,14 @@ from __future__ import annotations
 import re
 
 from nomarium.core.columns import Kind, holds_dates
+from nomarium.core.lazily import regex
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
 from nomarium.core.values import month_of
 
 _MOST_ABOVE = 6
 _FEWEST_COLUMNS = 2
-_NUMBERED = re.compile(
+_NUMBERED = regex(
     r"(?:\d{1,2}(?:st|nd|rd|th|\.|º|ª|e)?\s+)?"
     r"(?P<word>dates?|datum|termin|fecha|data|dato|session|meeting|séance|sesión|incontro|sitting|visit|rehearsal|"
     r"performance|show|workshop|occurrence|spotkanie|möte|møde|møte|réunion|reunión|riunione|treffen|sitzung)"

@@ -6,13 +6,14 @@ import re
 
 from nomarium.core.columns import Kind, holds_dates
 from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
+from nomarium.core.lazily import regex
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
 
 _MOST_ABOVE = 6
 _FEWEST_DATES = 3
-_DAYS = re.compile(r"\b(?:days|dates|school days)\b", re.IGNORECASE)
-_NAMED = re.compile(r"(?P<name>[^\W\d_]+)[ -]days?", re.IGNORECASE)
+_DAYS = regex(r"\b(?:days|dates|school days)\b", re.IGNORECASE)
+_NAMED = regex(r"(?P<name>[^\W\d_]+)[ -]days?", re.IGNORECASE)
 
 
 def dates_below_labels(grid: Grid) -> Unfolded | None:

@@ -9,6 +9,7 @@ from itertools import pairwise
 
 from nomarium.core.columns import Headings, Kind
 from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import leading_date, one_date
@@ -20,7 +21,7 @@ from nomarium.core.values import scan_span, weekday_in_any
 _MOST_ROWS_ABOVE = 6
 _FEWEST_TIMES, _FEWEST_NAMES = 2, 2
 _MOST_ROWS = 200
-_DASH = re.compile(r"\s*[-–—]\s*")
+_DASH = regex(r"\s*[-–—]\s*")
 
 
 def day_sheet(grid: Grid) -> Unfolded | None:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import time
@@ -10,14 +9,15 @@ from typing import NamedTuple
 
 from nomarium.core.columns import Headings
 from nomarium.core.kinds import CODE_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Place, Problem
 from nomarium.core.shapes import wording
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.tables import Cell, Grid, plain_text
 from nomarium.core.values import span_in
 
-_LINE = re.compile(r"(?P<code>[^\s=:,;]{1,8})\s*(?:=|:|–|—|→|\s-\s)\s*(?P<meaning>[^=]+?)")
-_APART = re.compile(r"\s*(?:[;\n|]|,(?=\s*[^\s=:,;]{1,8}\s*[=:]))\s*")
+_LINE = regex(r"(?P<code>[^\s=:,;]{1,8})\s*(?:=|:|–|—|→|\s-\s)\s*(?P<meaning>[^=]+?)")
+_APART = regex(r"\s*(?:[;\n|]|,(?=\s*[^\s=:,;]{1,8}\s*[=:]))\s*")
 FREE = frozenset(
     "|off|day off|rest|rest day|free|none|no shift|not working|frei|"
     "ruhetag|libre|libranza|descanso|repos|riposo|vrij|fri|"

@@ -9,13 +9,14 @@ from datetime import date, timedelta
 from itertools import pairwise
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Place, Problem
 from nomarium.core.shapes import wording
 from nomarium.core.tables import Grid, GridView, Spot
 from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, month_named, month_of, weekday_in_any
 
-_DAY_NUMBER = re.compile(r"(\d{1,2})(?:st|nd|rd|th)?\.?(?:\s+|$)", re.IGNORECASE)
-_WEEK = re.compile(r"(?:[^\W\d]{1,6}\.?\s*)?\d{1,2}")
+_DAY_NUMBER = regex(r"(\d{1,2})(?:st|nd|rd|th)?\.?(?:\s+|$)", re.IGNORECASE)
+_WEEK = regex(r"(?:[^\W\d]{1,6}\.?\s*)?\d{1,2}")
 """The number of a week, as month pages have it beside the days."""
 _INITIALS = frozenset(
     "MTWTF MTWRF MTWTFSS MTWRFSS SMTWTFS SMTWRFS MDMDF MDMDFSS LMMJV LMMJVSD DLMMJVS LMXJV LMXJVSD".split()
@@ -27,8 +28,8 @@ _TITLE_ROWS = 3
 _SHORTEST_MONTH = 28
 _EARLY = 20
 """A higher number in the first week of a page is a day of the month before."""
-_SCHOOL_YEAR = re.compile(r"(?<!\d)(20\d{2})\s*[-–/]\s*(?:20)?(\d{2})(?!\d)")
-_NUMBERED = re.compile(r"(?P<weekday>[^\W\d]{1,10}\.?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th)?\.?(?P<rest>\s.*)?")
+_SCHOOL_YEAR = regex(r"(?<!\d)(20\d{2})\s*[-–/]\s*(?:20)?(\d{2})(?!\d)")
+_NUMBERED = regex(r"(?P<weekday>[^\W\d]{1,10}\.?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th)?\.?(?P<rest>\s.*)?")
 _FEWEST_DAYS = 20
 """A column of so many day numbers, one after the other, is that of a year drawn on one page."""
 _MOST_YEAR_ROWS = 80

@@ -12,6 +12,7 @@ from typing import NamedTuple
 
 from nomarium.core.columns import Headings, Kind, holds_dates
 from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Place
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import as_date, leading_date, one_date
@@ -21,12 +22,12 @@ from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot, plain_text
 from nomarium.core.values import Order, only_order
 
-_RUN = re.compile(r"[A-Za-z][A-Za-z.\-–_]{3,41}")
+_RUN = regex(r"[A-Za-z][A-Za-z.\-–_]{3,41}")
 _SHORTEST, _MOST_SYMBOLS = 4, 6
-_APART = re.compile(r"[\s,;/|]+")
+_APART = regex(r"[\s,;/|]+")
 _LONGEST_CODE = 3
 _MOST_ROWS = 60
-_LATER = re.compile(
+_LATER = regex(
     r"\b(?:each|every)\s+(?:\w+\s+){1,4}?(?P<count>\d+|a|an|one|two|three|four|five|six|seven|eight|nine|ten)\s+"
     r"(?P<unit>days?|weeks?)\s+(?:later|after)\b",
     re.IGNORECASE,

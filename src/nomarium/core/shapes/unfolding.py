@@ -9,6 +9,7 @@ from datetime import date, timedelta
 
 from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import Axis, one_date, weekdays_named
@@ -56,7 +57,7 @@ def unfold(
     return _Unfolding(found, by, rooms, used, days, dates.within if dates else None).unfolded()
 
 
-_WEEK_WORD = re.compile(
+_WEEK_WORD = regex(
     r"\b(?:weeks?|w/?c|w/?b|week (?:of|beginning|commencing)|woche|kw|semaine|semana|settimana|vecka|uge|uke)\b", re.I
 )
 _ANY_PLACE = frozenset("room rooms raum salle sala aula zaal".split())

@@ -9,13 +9,14 @@ from itertools import islice
 from nomarium.core.columns import Holds, Matches, SheetKind, heading_key
 from nomarium.core.columns.contents import holds_dates, holds_times, is_about_the_row
 from nomarium.core.kinds.vocabulary import NOTES
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.choices import Known
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values import read_status, read_yes_no
 
-_PERSON = re.compile(
+_PERSON = regex(
     r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Sir|Herr|Frau|M|Mme|Mlle|Sr|Sra|Señor|Señora|Sig|Dhr|Mevr)\b\.? \S.*"
     r"|(?:[^\W\d_]\.[ -]?)+[^\W\d_][\w’'-]+|[^\W\d_][\w’'-]+, ?[^\W\d_]\.(?: ?[^\W\d_]\.)*|[\w.+-]+@[\w.-]+\.\w+)"
 )
@@ -87,7 +88,7 @@ def _are_ends(column: Column, known: Column, *, last_known: bool) -> bool:
 
 
 _NOTES = frozenset(map(heading_key, NOTES.split("|")))
-_ISO = re.compile(r"\d{4}-\d{2}-\d{2}")
+_ISO = regex(r"\d{4}-\d{2}-\d{2}")
 
 
 def _is_comparable(cell: Cell) -> bool:

@@ -8,6 +8,7 @@ from dataclasses import dataclass, field
 from datetime import datetime, time
 
 from nomarium.core.columns import Certainty, Match, Matches, SheetKind
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
 from nomarium.core.tables import Cell, Column, Grid, Table, address, is_data, plain_text
@@ -21,7 +22,7 @@ from nomarium.core.values import (
     weekday_in_any,
 )
 
-_PLACE = re.compile(
+_PLACE = regex(
     r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE
 )
 _ABOUT_OTHERS = (
@@ -132,16 +133,16 @@ def _length_in(text: str) -> str:
     return found[0] if len(found) == 1 and lasting and read_length(found[0]) is not None else ""
 
 
-_LENGTH = re.compile(
+_LENGTH = regex(
     r"\b\d+(?:[.,]\d+)?\s*(?:minutes|minute|mins?|min|hours?|hrs?|h|minuten|stunden?|std|heures?|minuti|minutos|ore|horas?)\b",
     re.IGNORECASE,
 )
-_LASTING = re.compile(
+_LASTING = regex(
     r"\b(?:lasts?|lasting|long|all|each|every|length|duration|\w*dauer\w*|durée|durent|durer|duración|duran|dura|"
     r"durata|durano|duur|duren|varer|varar|alle|tous|toutes|todos|todas|tutti|tutte)\b",
     re.IGNORECASE,
 )
-_NOT_LASTING = re.compile(
+_NOT_LASTING = regex(
     r"\b(?:before|after|prior|early|earlier|late|later|break|within|notice|vor|nach|pause|avant|après|antes|después|"
     r"prima|dopo|innan|før|etter|efter)\b",
     re.IGNORECASE,
@@ -149,7 +150,7 @@ _NOT_LASTING = re.compile(
 _TIMES = ("start_time", "end_time", "hours", "when", "end", "end_date", "period", "slot", "repeat")
 """Fields that say when a row is, or that it lasts several days: a note does not say it for them."""
 _BOUNDS = ("from", "until")
-_CLOCK = re.compile(r"\d[:h.]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
+_CLOCK = regex(r"\d[:h.]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
 
 
 def _has_times(named: tuple[str, Column]) -> bool:

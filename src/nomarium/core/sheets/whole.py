@@ -8,6 +8,7 @@ from pathlib import PurePath
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Kind
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.choices import Known, SheetChoices
@@ -51,7 +52,7 @@ def said_by_names(name: str, known: Known, grid: Grid, above: int) -> tuple[str,
     return next((said for said in _names_of(grid, above) if form is not None and form.fullmatch(said[0])), None)
 
 
-_CLASS = re.compile(
+_CLASS = regex(
     r"(?!\d+(?:st|nd|rd|th|am|pm|h|e|o)$)\d{1,2}[ ./-]?[^\W\d_]\d?|"
     r"(?:Year|Grade|Klasse|Form|Class|Classe|Clase) ?\d{1,2}[^\W\d_]?",
     re.IGNORECASE,
@@ -88,7 +89,7 @@ def _spaced(text: str) -> str:
     return f" {' '.join(_WORD.findall(text))} "
 
 
-_WORD = re.compile(r"[^\W_]+")
+_WORD = regex(r"[^\W_]+")
 
 
 def _known_in(text: str, values: Mapping[str, str]) -> list[str]:

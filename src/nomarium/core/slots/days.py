@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from typing import NamedTuple
 
 from nomarium.core.kinds import bare_label
+from nomarium.core.lazily import regex
 from nomarium.core.values import WEEKDAY_NAMES, short_weekdays, weekday_in_any
 from nomarium.core.year import SchoolYear
 
@@ -59,24 +60,24 @@ class UnknownDay:
         return f"may be {self.readings}" if self.readings else "is a day of no cycle, and no weekday"
 
 
-_APART = re.compile(r"\s*(?:[,;/&+\n]|\band\b|(?<=\s)(?:y|e|und|et|en|och|og)(?=\s))\s*", re.IGNORECASE)
-_RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
-_DASHED = re.compile(r"([^\W\d_]{1,2})\s?[-–—]\s?([^\W\d_]{1,2})")
+_APART = regex(r"\s*(?:[,;/&+\n]|\band\b|(?<=\s)(?:y|e|und|et|en|och|og)(?=\s))\s*", re.IGNORECASE)
+_RANGE = regex(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
+_DASHED = regex(r"([^\W\d_]{1,2})\s?[-–—]\s?([^\W\d_]{1,2})")
 _EITHER_WAY = 3
 """So many days from the first to the last: a dash between letters joins two as often as it spans them."""
-_WEEK = re.compile(r"[()\[\]:]|\b(?:weeks?|wk|woche|semaine|semana|vecka|uge)\b\.?", re.IGNORECASE)
-_GLUED = re.compile(r"([^\W\d_]{2,}?[a-z])([A-D])")
+_WEEK = regex(r"[()\[\]:]|\b(?:weeks?|wk|woche|semaine|semana|vecka|uge)\b\.?", re.IGNORECASE)
+_GLUED = regex(r"([^\W\d_]{2,}?[a-z])([A-D])")
 """A weekday and the letter of a week in one: "MonA"."""
 _EVERY = frozenset({"daily", "every day", "every school day", "all", "all days", "each day", "*"})
-_EACH = re.compile(
+_EACH = regex(
     r"^(?:every|each|on|jeden|jede|jeweils|tous les|chaque|todos los|cada|ogni|elke|iedere|varje|hver) (?=\S{3})", re.I
 )
-_LETTERS = re.compile(r"(?:M|Tu|Th|T|W|R|F|Sa|Su)+")
-_LETTER = re.compile(r"M|Tu|Th|T|W|R|F|Sa|Su")
+_LETTERS = regex(r"(?:M|Tu|Th|T|W|R|F|Sa|Su)+")
+_LETTER = regex(r"M|Tu|Th|T|W|R|F|Sa|Su")
 _OF_LETTER = {"M": 0, "T": 1, "Tu": 1, "W": 2, "Th": 3, "R": 3, "F": 4, "Sa": 5, "Su": 6}
 _OF_MORE_LETTERS = {**_OF_LETTER, "S": 5, "U": 6}
-_ONE_OF_MORE = re.compile(r"M|Tu|Th|T|W|R|F|Sa|Su|S|U")
-_MORE_LETTERS = re.compile(rf"(?:{_ONE_OF_MORE.pattern})+")
+_ONE_OF_MORE = regex(r"M|Tu|Th|T|W|R|F|Sa|Su|S|U")
+_MORE_LETTERS = regex(rf"(?:{_ONE_OF_MORE.pattern})+")
 _FEWEST_SHORT = 2
 
 

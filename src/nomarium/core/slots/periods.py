@@ -5,7 +5,9 @@ from __future__ import annotations
 import re
 from functools import cache
 
-_AROUND = re.compile(
+from nomarium.core.lazily import regex
+
+_AROUND = regex(
     r"(?:periods?|per|pd|p|blocks?|lessons?|hours?|slots?|bells?|bands?|modules?|mods?)\s*\.?\s*[:#-]?\s*(?P<after>\d+\w?)"
     r"|(?:periods?|blocks?|lessons?|slots?|bands?)\s*[:#-]?\s*(?P<name>\w{1,3})"
     r"|(?P<ordinal>\d+)(?:st|nd|rd|th|er|ère|ème|ª|º|°|:[ae]|e)"
@@ -15,9 +17,9 @@ _AROUND = re.compile(
     r"|(?:lesuur|uur|stunde|ora|hora|heure|lektion|lekcja|tunti)\s*(?P<foreign>\d+)",
     re.IGNORECASE,
 )
-_APART = re.compile(r"\s*(?:[,;/\n]|\band\b)\s*", re.IGNORECASE)
-_TOGETHER = re.compile(r"\s*(?:[+&]|\bwith\b)\s*", re.IGNORECASE)
-_RANGE = re.compile(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
+_APART = regex(r"\s*(?:[,;/\n]|\band\b)\s*", re.IGNORECASE)
+_TOGETHER = regex(r"\s*(?:[+&]|\bwith\b)\s*", re.IGNORECASE)
+_RANGE = regex(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
 LONGEST_NAME = 40
 """Characters of a period's name."""
 _LONGEST_RANGE = 20

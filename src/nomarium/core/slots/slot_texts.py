@@ -5,16 +5,17 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
+from nomarium.core.lazily import regex
 from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
 from nomarium.core.slots.periods import Periods, read_periods
 
-_APART = re.compile(r"\s*[,;\n]\s*")
+_APART = regex(r"\s*[,;\n]\s*")
 _PAIRS = (
-    re.compile(
+    regex(
         r"(?P<day>(?:day\s*)?\w+?)\s*[-.:/]?\s*(?P<period>(?:period|per|p)\.?\s*\d+(?:\s*[-–]\s*\d+)?)", re.IGNORECASE
     ),
-    re.compile(r"(?P<day>[^\W\d]+?)\s*[-.:/]?\s*(?P<period>\d+(?:\s*[-–]\s*\d+)?)"),
-    re.compile(r"(?P<period>\d+(?:\s*[-–]\s*\d+)?)\s*[-.:/]?\s*(?P<day>[^\W\d]+)"),
+    regex(r"(?P<day>[^\W\d]+?)\s*[-.:/]?\s*(?P<period>\d+(?:\s*[-–]\s*\d+)?)"),
+    regex(r"(?P<period>\d+(?:\s*[-–]\s*\d+)?)\s*[-.:/]?\s*(?P<day>[^\W\d]+)"),
 )  # fmt: skip
 
 Slot = tuple[DayTest, Periods]

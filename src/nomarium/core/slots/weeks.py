@@ -5,24 +5,26 @@ from __future__ import annotations
 import re
 from typing import Literal, NamedTuple
 
+from nomarium.core.lazily import regex
+
 Count = Literal["calendar", "term", ""]
 """What weeks are counted by: the calendar (ISO 8601), the term, or not said."""
 
-_CALENDAR = re.compile(
+_CALENDAR = regex(
     r"\b(?:kw|kalenderwochen?|calendar weeks?|iso weeks?|v|veckor|vecka|uger|uge|uker|uke|sem|semaines?|semanas?|"
     r"settimane|settimana)\b\.?",
     re.IGNORECASE,
 )
-_TERM = re.compile(
+_TERM = regex(
     r"\b(?:teaching|term|semester|lecture|unterrichts|study)[- ]?(?:weeks?|wochen?)\b|"
     r"\bweeks? of (?:the )?(?:term|semester)\b",
     re.IGNORECASE,
 )
-_ANY = re.compile(r"\b(?:weeks?|wks?|wochen?|w)\b\.?", re.IGNORECASE)
-_PART = re.compile(r"(?P<first>\d{1,2})(?:\s*(?:-|–|—|to|bis|à|a)\s*(?P<last>\d{1,2}))?", re.IGNORECASE)
-_APART = re.compile(r"\s*(?:[,;/&+]|\band\b|\bund\b|\bet\b|\by\b|\boch\b|\bog\b)\s*|(?<=\d)\s+(?=\d)", re.IGNORECASE)
-_SPACED_RANGE = re.compile(r"\s*([-–—])\s*")
-_WITHOUT = re.compile(
+_ANY = regex(r"\b(?:weeks?|wks?|wochen?|w)\b\.?", re.IGNORECASE)
+_PART = regex(r"(?P<first>\d{1,2})(?:\s*(?:-|–|—|to|bis|à|a)\s*(?P<last>\d{1,2}))?", re.IGNORECASE)
+_APART = regex(r"\s*(?:[,;/&+]|\band\b|\bund\b|\bet\b|\by\b|\boch\b|\bog\b)\s*|(?<=\d)\s+(?=\d)", re.IGNORECASE)
+_SPACED_RANGE = regex(r"\s*([-–—])\s*")
+_WITHOUT = regex(
     r"\s*,?\s*\b(?:not|no|except|excluding|excl\.?|without|but not|ohne|außer|sauf|salvo|excepto|eccetto|utom)\b\s*",
     re.I,
 )
@@ -32,7 +34,7 @@ _EVERY_OTHER = {
     1: "odd|ulige|udda|oddetalls?|ulike|ungerade|impaires?|impares|dispari|oneven|parittomat|liché|nieparzyste|"
     "páratlan|nepárne",
 }
-_IN_ENGLISH = re.compile(r"even|odd", re.IGNORECASE)
+_IN_ENGLISH = regex(r"even|odd", re.IGNORECASE)
 
 
 class WeekNumbers(NamedTuple):

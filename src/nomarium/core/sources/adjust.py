@@ -10,6 +10,7 @@ from zoneinfo import ZoneInfo
 
 from nomarium.core.columns import FILE_WIDE_FIELDS, Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem, WrongCall, note
 from nomarium.core.sources.chosen import check_name, choose_days, choose_rows, values_of
 from nomarium.core.sources.events import EventSheet
@@ -191,7 +192,7 @@ def _moved(occurrence: Occurrence, days: int, elapsed: timedelta) -> Occurrence:
     return replace(occurrence, start=occurrence.start + by, end=occurrence.end + by)
 
 
-_PLACEHOLDER = re.compile(r"\{([^{}]+)\}")
+_PLACEHOLDER = regex(r"\{([^{}]+)\}")
 
 
 def _put_in_front(sheets: Sequence[EventSheet], pattern: str, dashes: str) -> None:

@@ -9,6 +9,7 @@ from datetime import timedelta
 from typing import Any, TypeVar
 
 from nomarium.core.columns import Matches
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import read_attendance
@@ -211,7 +212,7 @@ def _read_reminders(details: Details, column: Column) -> None:
 
 
 _LONGEST_REMINDERS = 200
-_BEFORE = re.compile(r"\s*(?:before(?:hand)?|earlier|prior|in advance|ahead)\s*$", re.IGNORECASE)
+_BEFORE = regex(r"\s*(?:before(?:hand)?|earlier|prior|in advance|ahead)\s*$", re.IGNORECASE)
 
 
 def read_reminders(text: str, unit: str | None = None) -> tuple[timedelta, ...] | None:

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Callable
 
+from nomarium.core.lazily import regex
 from nomarium.core.sources.web import web_address
 from nomarium.core.values import read_color
 
@@ -14,7 +14,7 @@ _PRIORITIES = {
     "media": 5, "baja": 9, "bassa": 9, "hoog": 1, "laag": 9,
 }  # fmt: skip
 """Words of priorities, as RFC 5545 (3.8.1.9) sorts numbers into high, medium and low."""
-_DEGREES = re.compile(r"\(?\s*([+-]?\d{1,2}(?:\.\d+)?)\s*°?\s*[;,\s]\s*([+-]?\d{1,3}(?:\.\d+)?)\s*°?\s*\)?")
+_DEGREES = regex(r"\(?\s*([+-]?\d{1,2}(?:\.\d+)?)\s*°?\s*[;,\s]\s*([+-]?\d{1,3}(?:\.\d+)?)\s*°?\s*\)?")
 
 
 def _priority(text: str) -> str | None:

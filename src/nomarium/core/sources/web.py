@@ -4,10 +4,12 @@ from __future__ import annotations
 
 import re
 
+from nomarium.core.lazily import regex
+
 SCHEMES = ("http", "https", "mailto", "tel", "geo", "cid")
 """What addresses may begin with: they lead to a page, a message, a number, a place or a part of the file."""
-_SCHEME = re.compile(rf"(?:{'|'.join(SCHEMES)}):[^\s<>\"{{}}|\\^`]+", re.IGNORECASE)
-_BARE_HOST = re.compile(r"(www\.)?[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d+)?(/[^\s<>\"{}|\\^`]*)?", re.IGNORECASE)
+_SCHEME = regex(rf"(?:{'|'.join(SCHEMES)}):[^\s<>\"{{}}|\\^`]+", re.IGNORECASE)
+_BARE_HOST = regex(r"(www\.)?[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d+)?(/[^\s<>\"{}|\\^`]*)?", re.IGNORECASE)
 _LONGEST_HOST = 2_000
 
 

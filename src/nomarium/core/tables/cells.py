@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-import re
 from datetime import date, datetime, time, timedelta
+
+from nomarium.core.lazily import regex
 
 Cell = str | float | date | datetime | time | timedelta
 """A cell's raw value: text ("" for an empty cell), a number, or a workbook's own date, time or duration."""
@@ -12,7 +13,7 @@ MOST_ROWS = 1_048_576
 MOST_COLUMNS = 16_384
 """The size of a sheet in ECMA-376 (Office Open XML) spreadsheets: no address lies beyond it."""
 
-_RANGE = re.compile(r"\$?([A-Za-z]{1,3})\$?(\d{1,7}):\$?([A-Za-z]{1,3})\$?(\d{1,7})")
+_RANGE = regex(r"\$?([A-Za-z]{1,3})\$?(\d{1,7}):\$?([A-Za-z]{1,3})\$?(\d{1,7})")
 
 
 def column_letters(index: int) -> str:
@@ -79,8 +80,8 @@ def plain_text(cell: Cell) -> str:
     return cell.isoformat() if isinstance(cell, date) else str(cell)
 
 
-_FORMULA = re.compile(r"'*[=+\-@\t\r]")
-_GUARDED = re.compile(r"'+[=+\-@\t\r]")
+_FORMULA = regex(r"'*[=+\-@\t\r]")
+_GUARDED = regex(r"'+[=+\-@\t\r]")
 
 
 def guarded(text: str) -> str:

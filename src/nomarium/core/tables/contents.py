@@ -9,6 +9,8 @@ from collections.abc import Callable
 from enum import StrEnum
 from io import BytesIO
 
+from nomarium.core.lazily import regex
+
 DAMAGED_ZIP = (
     zipfile.BadZipFile,
     EOFError,
@@ -55,11 +57,11 @@ _OPEN_DOCUMENTS: tuple[tuple[bytes, Kind], ...] = (
     (b"opendocument.text", Kind.WORD),
     (b"opendocument.presentation", Kind.SLIDES),
 )
-_HTML = re.compile(
+_HTML = regex(
     rb"(?:\xef\xbb\xbf)?\s*(?:<\?xml[^>]*>\s*)?<(?:!doctype html|html|head|meta|table|style|body|div|!--)",
     re.IGNORECASE,
 )
-_CALENDAR = re.compile(rb"(?:\xef\xbb\xbf)?\s*BEGIN:VCALENDAR", re.IGNORECASE)
+_CALENDAR = regex(rb"(?:\xef\xbb\xbf)?\s*BEGIN:VCALENDAR", re.IGNORECASE)
 _SHORT_TEXT = 500
 """Bytes of a text in which a few control characters are no sign of anything."""
 _UTF16_MARKS = (b"\xff\xfe", b"\xfe\xff")

@@ -9,6 +9,7 @@ from collections.abc import Iterator
 from io import BytesIO, TextIOWrapper
 from itertools import islice
 
+from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import MOST_COLUMNS, MOST_ROWS, Cell, plain_text, unguarded
@@ -24,25 +25,25 @@ _ENCODING_NAMES = {
     "cp1252": "Windows-1252",
 }
 
-_MAYBE_GUARDED = re.compile(rb"'\x00?[=+\-@\t\r]|=\x00?\"")
+_MAYBE_GUARDED = regex(rb"'\x00?[=+\-@\t\r]|=\x00?\"")
 _MOST_LINES = 0.7
 """The share of lines that must split alike for a sheet to be taken for one of unsplit lines."""
 
 _ENOUGH_LETTERS = 20
 """So many letters beyond ASCII are needed to tell an encoding other than Windows-1252 by."""
 
-_STRAY = re.compile("[\udc80-\udcff]")
+_STRAY = regex("[\udc80-\udcff]")
 """A byte that is no UTF-8, as Python's ``surrogateescape`` keeps it."""
-_BEYOND_ASCII = re.compile("[^\x00-\x7f\udc80-\udcff]")
+_BEYOND_ASCII = regex("[^\x00-\x7f\udc80-\udcff]")
 _MOSTLY = 2
 """So many letters in UTF-8 for each stray byte make a text one in UTF-8."""
-_WORD_ENDS = re.compile(r'[\s,;|"]+')
+_WORD_ENDS = regex(r'[\s,;|"]+')
 
 LONGEST_LINE = 4_000_000
 """Characters of a line: no row of a sheet comes near it."""
 
 _SAMPLE_LINES = 300
-_RULE = re.compile(r"(?::?-{2,}:?)?")
+_RULE = regex(r"(?::?-{2,}:?)?")
 """What a line holds that parts headings from rows in a table drawn with signs: | --- | --- |."""
 
 

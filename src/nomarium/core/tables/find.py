@@ -8,6 +8,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from itertools import compress, islice, zip_longest
 
+from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import Cell, address, plain_text, range_address
@@ -204,15 +205,15 @@ OWN_SAMPLES = tuple(
 )
 """What the sample rows of our own blank sheets say: left out without a word more than the count."""
 
-_TOTAL = re.compile(r"(grand |sub-?)?totals?\b.*|sum|sum:.*|count:.*", re.IGNORECASE)
-_SAMPLE = re.compile(
+_TOTAL = regex(r"(grand |sub-?)?totals?\b.*|sum|sum:.*|count:.*", re.IGNORECASE)
+_SAMPLE = regex(
     r"(this is )?(an? )?(example|sample)( (event|row|entry|line|lesson|meeting))?(\s*[:–—-].*)?|e\.g\..*|"
     r".*\b(delete|remove|overwrite|replace) (me|this|this (row|line|example))\b.*",
     re.IGNORECASE | re.DOTALL,
 )
 _SAMPLE_HEADINGS = frozenset({"example", "sample", "example?", "sample?"})
 """A filled cell below one of these marks a sample."""
-_MONTH_CAPTION = re.compile(
+_MONTH_CAPTION = regex(
     r"(january|february|march|april|may|june|july|august|september|october|november|december)\.?,?(\s+\d{4})?",
     re.IGNORECASE,
 )

@@ -8,6 +8,7 @@ from collections.abc import Callable, Sequence
 from datetime import date, datetime, time
 from itertools import islice
 
+from nomarium.core.lazily import regex
 from nomarium.core.tables.cells import Cell, plain_text
 
 Vocabulary = Callable[[str], str | None]
@@ -18,7 +19,7 @@ MOST_ROWS_ABOVE = 400
 
 _LONGEST_HEADING = 80
 _MONTH = r"(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?"
-_DATA = re.compile(
+_DATA = regex(
     r"\d{1,4}\s*[./-]\s*\d{1,2}(?:\s*[./-]\s*\d{2,4})?|\d{1,2}[:h.]\d{2}(?!\d).*|\d{1,2}\s*[ap]\.?m\b.*|\d{8}"
     rf"|(?:\w+,?\s+)?\d{{1,2}}(?:st|nd|rd|th)?[\s-]+{_MONTH}(?:[\s,-].*)?|(?:\w+,?\s+)?{_MONTH}\s+\d{{1,2}}(?:st|nd|rd|th)?(?:[\s,–—-].*)?"
     r"|(?:\w+\.?,?\s+)?\d{1,2}\.?\s+(?:de\s+)?[^\W\d_]{3,}\.?\s+(?:de\s+)?\d{4}.*",
@@ -33,7 +34,7 @@ def is_data(cell: Cell) -> bool:
     return isinstance(cell, date | datetime | time)
 
 
-_NUMERIC_DATE = re.compile(
+_NUMERIC_DATE = regex(
     r"(?<!\d)(?:\d{1,2}[./-]\d{1,2}[./-]\d{2,4}|\d{4}[./-]\d{1,2}[./-]\d{1,2}|\d{4}\s*[年년]\s*\d{1,2}\s*[月월]\s*\d{1,2})(?!\d)"
 )
 
@@ -69,7 +70,7 @@ def known_fields(row: Sequence[Cell], vocabulary: Vocabulary) -> list[str]:
     return list(dict.fromkeys(name for name in named if name))
 
 
-_WORD = re.compile(r"[A-Z]?[^\W\d_A-Z]+|[A-Z]+(?![a-z])|\d+")
+_WORD = regex(r"[A-Z]?[^\W\d_A-Z]+|[A-Z]+(?![a-z])|\d+")
 
 
 def lead_in(headings: Sequence[str]) -> str:

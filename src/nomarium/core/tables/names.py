@@ -8,6 +8,7 @@ import zipfile
 from io import BytesIO
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.tables.cells import parse_range
 from nomarium.core.tables.contents import Kind
 
@@ -19,9 +20,9 @@ class Area(NamedTuple):
     box: tuple[int, int, int, int]
 
 
-_XLSX_NAME = re.compile(r"<(?:\w+:)?definedName\b[^>]*?\bname=\"([^\"]*)\"[^>]*>([^<]*)<")
-_ODS_NAME = re.compile(r"<table:named-range\b([^>]*)>")
-_ATTRIBUTE = re.compile(r"table:(name|cell-range-address)=\"([^\"]*)\"")
+_XLSX_NAME = regex(r"<(?:\w+:)?definedName\b[^>]*?\bname=\"([^\"]*)\"[^>]*>([^<]*)<")
+_ODS_NAME = regex(r"<table:named-range\b([^>]*)>")
+_ATTRIBUTE = regex(r"table:(name|cell-range-address)=\"([^\"]*)\"")
 
 
 def parse_area(text: str) -> Area | None:

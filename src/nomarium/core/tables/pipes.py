@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 import os
-import re
 import select
 from pathlib import Path
 from stat import S_ISFIFO, S_ISSOCK
 
+from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.tables import wording
 
@@ -15,7 +15,7 @@ MOST_BYTES = 250_000_000
 """The largest file that is read: far beyond any school's sheet, and bounded in memory."""
 _PATIENCE = 10
 """Seconds that nothing may come through a pipe."""
-_OWN = re.compile(r"/dev/stdin|/dev/fd/\d+|/proc/self/fd/\d+")
+_OWN = regex(r"/dev/stdin|/dev/fd/\d+|/proc/self/fd/\d+")
 _PIECE = 1 << 20
 _READ: dict[tuple[int, int], bytes] = {}
 """What came through pipes, by their places: each can be read only once."""

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-import re
 import zipfile
 from dataclasses import dataclass
 from io import BytesIO
 
+from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import column_index
@@ -21,10 +21,10 @@ MOST_CELLS = 30_000_000
 _ROWS_BELOW_WORRY = 1_500
 """So many rows stay below MOST_CELLS even at the widest that a sheet can be."""
 
-_FAR_CELL = re.compile(rb" r=[\"'](?:[A-Z]{2,3}\d|[A-Z]?\d{6})")
-_LAST_ROW = re.compile(rb'<(?:\w+:)?row [^>]*?r="(\d{1,7})"')
-_WIDE_CELL = re.compile(rb" r=[\"']([A-Z]{2,3})\d")
-_DEEP_CELL = re.compile(rb" r=[\"'][A-Z]{0,3}(\d{4,7})[\"']")
+_FAR_CELL = regex(rb" r=[\"'](?:[A-Z]{2,3}\d|[A-Z]?\d{6})")
+_LAST_ROW = regex(rb'<(?:\w+:)?row [^>]*?r="(\d{1,7})"')
+_WIDE_CELL = regex(rb" r=[\"']([A-Z]{2,3})\d")
+_DEEP_CELL = regex(rb" r=[\"'][A-Z]{0,3}(\d{4,7})[\"']")
 _PIECE = 8_000_000
 
 
@@ -69,8 +69,8 @@ def check_size(data: bytes, kind: Kind, file: str) -> Signs:
     return signs
 
 
-_DAYS_FROM_1904 = re.compile(rb"""date1904=["'](?:1|true)["']""")
-_HIDDEN_ROW = re.compile(rb"""<(?:\w+:)?row [^>]*?hidden=["'](?:1|true)["']""")
+_DAYS_FROM_1904 = regex(rb"""date1904=["'](?:1|true)["']""")
+_HIDDEN_ROW = regex(rb"""<(?:\w+:)?row [^>]*?hidden=["'](?:1|true)["']""")
 
 
 class _Part:
@@ -142,8 +142,8 @@ def _binary_extent(data: bytes) -> tuple[int, int]:
     return rows, columns
 
 
-_ROW_OR_CELL = re.compile(rb"<table:(?:table-row|table-cell)\b[^>]*>")
-_REPEATED = re.compile(rb'number-(?:rows|columns)-repeated="(\d{1,9})"')
+_ROW_OR_CELL = regex(rb"<table:(?:table-row|table-cell)\b[^>]*>")
+_REPEATED = regex(rb'number-(?:rows|columns)-repeated="(\d{1,9})"')
 
 
 def _document_extent(data: bytes) -> tuple[int, int]:

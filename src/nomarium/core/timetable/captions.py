@@ -6,6 +6,7 @@ import re
 from collections.abc import Iterable, Sequence
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.sheets import Known
 from nomarium.core.values import CLASS_FORM, TITLED_FORM
 
@@ -18,27 +19,25 @@ _KINDS = {
 }
 OWNERS = tuple(_KINDS)
 """What a grid may be the timetable of."""
-_LABELLED = re.compile(
-    "|".join(rf"(?P<{name}>(?:{words})\b\s*[:.–-]?\s*)" for name, words in _KINDS.items()), re.IGNORECASE
-)
-_BEHIND = re.compile(
+_LABELLED = regex("|".join(rf"(?P<{name}>(?:{words})\b\s*[:.–-]?\s*)" for name, words in _KINDS.items()), re.IGNORECASE)
+_BEHIND = regex(
     r"(?P<name>[^\W\d_][\w ]{0,30}?)\s+(?:"
     + "|".join(rf"(?P<{kind}>{words})" for kind, words in _KINDS.items() if kind in ("class", "room"))
     + ")",
     re.IGNORECASE,
 )
 """A name with its label behind it: “Oak class”, “Keel Room”."""
-_PARTS = re.compile(r"\s+[–—|/-]\s+|\s*,\s+")
-_AROUND = re.compile(
+_PARTS = regex(r"\s+[–—|/-]\s+|\s*,\s+")
+_AROUND = regex(
     r"\b(?:weekly |cycle |class )?(?:timetable|time table|schedule|stundenplan|emploi du temps|horario|orario|horário|"
     r"lesrooster|rooster|skema|timeplan|schema)\b"
     r"(?:\s+(?:of|for|der|des|für|de la|de|del|della|di|do|da|van|voor|til|för))?\s*[:–-]?",
     re.IGNORECASE,
 )
-_DIVISION = re.compile(r"division\s*[:–-]?\s*(.+)", re.IGNORECASE)
+_DIVISION = regex(r"division\s*[:–-]?\s*(.+)", re.IGNORECASE)
 
 
-_WEEK = re.compile(
+_WEEK = regex(
     r"(?:week|woche|semaine|semana|settimana|uge|uke|vecka)\s*[:–-]?\s*(\w)|(\w)[- ]?(?:week|woche)", re.IGNORECASE
 )
 
@@ -103,7 +102,7 @@ def _bare(caption: str) -> str:
     return undated if undated.casefold() not in _LABELS else bare
 
 
-_OF_YEAR = re.compile(r"\(?\b20\d\d(?:\s*[-–/]\s*(?:20)?\d\d)?\b\)?$")
+_OF_YEAR = regex(r"\(?\b20\d\d(?:\s*[-–/]\s*(?:20)?\d\d)?\b\)?$")
 _LABELS = frozenset(word for known in _KINDS.values() for word in known.split("|")) | {""}
 
 
@@ -132,7 +131,7 @@ def _named_within(text: str) -> list[tuple[str, str]]:
     return classes + people
 
 
-_SURELY_CLASS = re.compile(r"\d{1,2}[^\W\d_]{1,2}|\d{1,2}[./-][^\W\d_]")
+_SURELY_CLASS = regex(r"\d{1,2}[^\W\d_]{1,2}|\d{1,2}[./-][^\W\d_]")
 
 
 def each_by_name(name: str) -> str:
@@ -147,7 +146,7 @@ def is_usual_name(sheet: str) -> bool:
     return bool(_USUAL.fullmatch(sheet.strip()))
 
 
-_USUAL = re.compile(
+_USUAL = regex(
     r"(?:sheet|tabelle|feuil(?:le)?|hoja|foglio|blad|ark|planilha|timetable|grid|codes|list|data|export|page)[\W\d_]*.{0,12}",
     re.IGNORECASE,
 )

@@ -6,6 +6,7 @@ import re
 from collections import Counter
 from collections.abc import Collection, Mapping, Sequence
 
+from nomarium.core.lazily import regex
 from nomarium.core.shapes import looks_like_place
 from nomarium.core.sheets import Known
 from nomarium.core.timetable.meeting import Values, clean
@@ -17,13 +18,11 @@ _LABELS = {
     "room": "room|rm|location|place|in|at|venue|raum|salle|aula",
     "teacher": "teacher|instructor|tutor|taught by|with|staff|lehrer|prof(?=\\s*:)",
 }
-_LABELLED = re.compile(
-    "|".join(rf"(?P<{name}>(?:{words})\b\s*[.:]?\s*)" for name, words in _LABELS.items()), re.IGNORECASE
-)
-_BRACKETS = re.compile(r"(?P<first>[^()]+?)\s*\((?P<second>[^()]+)\)")
-_FIELD = re.compile(r"\{(\w+)\}")
-_SEPARATORS = re.compile(r"\s*(?:\n|\s/\s|\|)\s*")
-_ROOM_IN_BRACKETS = re.compile(
+_LABELLED = regex("|".join(rf"(?P<{name}>(?:{words})\b\s*[.:]?\s*)" for name, words in _LABELS.items()), re.IGNORECASE)
+_BRACKETS = regex(r"(?P<first>[^()]+?)\s*\((?P<second>[^()]+)\)")
+_FIELD = regex(r"\{(\w+)\}")
+_SEPARATORS = regex(r"\s*(?:\n|\s/\s|\|)\s*")
+_ROOM_IN_BRACKETS = regex(
     r"\s*\(((?:room|rm|raum|salle|aula|sala|lokaal|rom|sal)\b[.:]?\s*[^()]+)\)\s*$", re.IGNORECASE
 )
 
@@ -237,7 +236,7 @@ def _has_form(role: str, form: re.Pattern[str], text: str) -> bool:
     return bool(form.fullmatch(text)) or (role == "room" and looks_like_place(text))
 
 
-_WITHOUT_MARK = re.compile(r"(?:(?i:room|rm|raum|salle|aula)\b|(?:in|at|with|taught by)\b)")
+_WITHOUT_MARK = regex(r"(?:(?i:room|rm|raum|salle|aula)\b|(?:in|at|with|taught by)\b)")
 """Words that label without a colon; "in", "at" and "with" only where they are small."""
 
 

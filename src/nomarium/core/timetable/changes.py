@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-import re
 from dataclasses import dataclass, field
 from datetime import date, time
 
 from nomarium.core.kinds import CANCELLED, CHANGE_SHEET, MOVED, ROOM, TEACHER, named_changes
+from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
 from nomarium.core.slots import Periods, read_periods
@@ -197,7 +197,7 @@ class _Rows:
         return tuple(period for group in groups for period in group)
 
 
-_PARTS = re.compile(r"\s*[;,]\s*|\s+and\s+")
+_PARTS = regex(r"\s*[;,]\s*|\s+and\s+")
 _NAMED = (
     (
         frozenset({"moved", "move", "rescheduled", "postponed", "time"}),

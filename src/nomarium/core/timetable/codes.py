@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, field
@@ -10,6 +9,7 @@ from pathlib import Path
 
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import CLASS_SHEET, CODE_SHEET, SLOT_SHEET
+from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.slots import bare_period
@@ -134,7 +134,7 @@ def chosen_blocks(grid: Grid) -> dict[int, str]:
 
 
 _FEWEST_BLOCKS = 2
-_NUMBER_BEHIND = re.compile(r"\W*(?:\d+|[A-H])$")
+_NUMBER_BEHIND = regex(r"\W*(?:\d+|[A-H])$")
 
 
 def _chosen(grid: Grid, blocks: dict[int, str]) -> list[CodeSheet]:

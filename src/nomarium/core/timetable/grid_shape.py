@@ -11,6 +11,7 @@ from itertools import zip_longest
 from nomarium.core.columns import heading_key
 from nomarium.core.kinds import PERIOD_HEADINGS
 from nomarium.core.kinds import vocabulary as words
+from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView
@@ -18,7 +19,7 @@ from nomarium.core.timetable import wording
 from nomarium.core.timetable.named_rows import stacked
 from nomarium.core.values import scan_span, weekdays_in_turn
 
-_PERIOD_WORD = re.compile(
+_PERIOD_WORD = regex(
     r"(?:p|pd|per|period|block|lesson|hour|slot|module|mod)s?\s*\.?\s*[:#-]?\s*\d+\w?|"
     r"\d+(?:st|nd|rd|th)(?: (?:period|block|lesson|hour))?",
     re.IGNORECASE,
@@ -31,7 +32,7 @@ _PERIOD_CORNERS = frozenset(
     )
 )
 _DAY_CORNERS = frozenset(map(heading_key, f"day|days|cycle day|weekday|date|{words.DAY}|{words.WEEKDAY}".split("|")))
-_PLAIN_NUMBER = re.compile(r"\d{1,2}")
+_PLAIN_NUMBER = regex(r"\d{1,2}")
 _FEWEST_DAYS = 2
 _MOST_ROWS = 5_000
 """More rows than any sheet of grids has: a list."""
@@ -231,7 +232,7 @@ def _first_filled(cells: Sequence[Cell]) -> int:
     return next((index for index, cell in enumerate(cells) if cell != ""), 0)
 
 
-_BOTH = re.compile(
+_BOTH = regex(
     r"(?P<period>[^\d\s]*\s*\w+?|\d+(?:[.ªº°]|st|nd|rd|th|er|e|ème|:[ae])?\s*[^\W\d]+)\s*[\n(:,–-]?\s*"
     r"\(?(?P<hours>\d{1,2}[:.h]\d{2}.*?)\)?",
     re.DOTALL,

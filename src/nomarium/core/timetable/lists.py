@@ -10,6 +10,7 @@ from functools import cached_property
 from typing import NamedTuple
 
 from nomarium.core.columns import Holds, heading_key
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Place, Problem
 from nomarium.core.repeats import Bounds, bounds_in
 from nomarium.core.sheets import NOT_RUNNING, RUNNING, Sheet, column_text
@@ -157,7 +158,7 @@ def _spans(text: str) -> list[Span]:
     return [part.span for part in _parts_with_times(text)]
 
 
-_NUMBER = re.compile(r"(?:x\s*)?(\d{1,3})(?:\.0)?(?:\s*(?:x|[^\W\d]+))?$", re.IGNORECASE)
+_NUMBER = regex(r"(?:x\s*)?(\d{1,3})(?:\.0)?(?:\s*(?:x|[^\W\d]+))?$", re.IGNORECASE)
 
 
 class _Limits(NamedTuple):

@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
 
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.shapes import DrawnDay, MonthBlock
 from nomarium.core.sources import Occurrence, Series, clock_changes
@@ -14,7 +15,7 @@ from nomarium.core.timetable import wording
 from nomarium.core.values import Clock, ClockTime, scan_span
 from nomarium.core.values.time_text import Span
 
-_LEADING_TIME = re.compile(
+_LEADING_TIME = regex(
     r"(?P<time>\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m?\.?\b)?(?:\s*[-–—]\s*\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m?\.?\b)?)?"
     r"|noon|midday)\s*[:,–-]?\s+(?P<title>\S.*)",
     re.IGNORECASE,

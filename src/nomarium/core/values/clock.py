@@ -8,6 +8,7 @@ from dataclasses import dataclass, field
 from datetime import time
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.values.time_text import Half, TimeShape
 
 HOUR = 3600
@@ -105,7 +106,7 @@ def _is_told(shape: TimeShape) -> bool:
     return bool(shape.half) or shape.certain or shape.hour == NOON // HOUR
 
 
-_HALF_IN_HEADING = re.compile(r"(?<![a-z])([ap])\.?m\b")
+_HALF_IN_HEADING = regex(r"(?<![a-z])([ap])\.?m\b")
 
 
 def start_before(start: ClockTime, end: ClockTime | None) -> ClockTime:
@@ -138,7 +139,7 @@ LONGEST_PAST_MIDNIGHT, LONGEST_NIGHT = 8 * HOUR, 16 * HOUR
 """…if it takes no longer than this, or than that where the sheet shows nights."""
 
 
-_NIGHTS = re.compile(
+_NIGHTS = regex(
     r"\b(?:night|shift|duty|on[- ]call|watch|crew|nacht|schicht|nuit|noche|turno|notte|vakt)", re.IGNORECASE
 )
 

@@ -5,16 +5,17 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
+from nomarium.core.lazily import regex
 from nomarium.core.values.languages import weekday_in_any
 
 LIST_MARKS = (
-    re.compile(r"\s*[;\n]\s*"),
-    re.compile(r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*", re.IGNORECASE),
+    regex(r"\s*[;\n]\s*"),
+    regex(r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*", re.IGNORECASE),
 )
 """What parts dates: marks that never stand within one, and all that may."""
-_DAY = re.compile(r"(?:(?P<weekday>[^\W\d_]+)\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|\.|º)?", re.IGNORECASE)
-_TAIL = re.compile(r"(?:[^\W\d_]+\.?,?\s+)?\d{1,2}(?:st|nd|rd|th|\.|º)?(?P<tail>\s*(?:de\s+|of\s+)?[^\W\d_].*)")
-_YEAR = re.compile(r"\b\d{4}\b")
+_DAY = regex(r"(?:(?P<weekday>[^\W\d_]+)\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|\.|º)?", re.IGNORECASE)
+_TAIL = regex(r"(?:[^\W\d_]+\.?,?\s+)?\d{1,2}(?:st|nd|rd|th|\.|º)?(?P<tail>\s*(?:de\s+|of\s+)?[^\W\d_].*)")
+_YEAR = regex(r"\b\d{4}\b")
 
 
 def parted_dates(text: str, mark: re.Pattern[str] = LIST_MARKS[1]) -> list[str]:

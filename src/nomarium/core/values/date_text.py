@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterator
 from datetime import date
 from typing import Literal, NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.values.words import CalendarWords, normalised
 
 Order = Literal["dmy", "mdy", "ymd"]
@@ -61,8 +61,8 @@ def full_year(year: int) -> int:
     return year + (1900 if year >= 69 else 2000)
 
 
-_ISO = re.compile(r"(\d{4})-(\d{2})-(\d{2})")
-_TOKEN = re.compile(
+_ISO = regex(r"(\d{4})-(\d{2})-(\d{2})")
+_TOKEN = regex(
     r"(?P<number>\d+)|(?P<separator>[./\-,'])|(?P<space>\s)|(?P<bracket>[()\[\]])|(?P<word>[^\d\s./\-,'()\[\]]+)"
 )
 ORDINALS = frozenset("st nd rd th er º ª re ème eme e".split())

@@ -7,6 +7,7 @@ from collections.abc import Iterable
 from datetime import datetime, time, timedelta
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, plain_text
 from nomarium.core.values.words import normalised
 
@@ -31,19 +32,19 @@ _UNITS = {
     "m": "minutes", "min": "minutes", "mins": "minutes", "minute": "minutes", "minutes": "minutes", "'": "minutes",
     "s": "seconds", "sec": "seconds", "secs": "seconds", "second": "seconds", "seconds": "seconds",
 }  # fmt: skip
-_PART = re.compile(
+_PART = regex(
     r"(\d+(?:[.,]\d+)?|\d*[½¼¾]|a|an|half an?|one) ?("
     + "|".join(sorted(_UNITS, key=len, reverse=True))
     + r")\.?(?![a-z])"
 )
 _AMOUNTS = {"a": 1.0, "an": 1.0, "one": 1.0, "half a": 0.5, "half an": 0.5}
-_ISO = re.compile(r"p(?:(\d+)w)?(?:(\d+)d)?(?:t(?:(\d+)h)?(?:(\d+)m)?(?:(\d+)s)?)?")
-_CLOCK = re.compile(r"(\d{1,3}):([0-5]\d)(?::([0-5]\d))?(?: ?(?:h|hrs?|hours?)\.?)?")
-_MINUTES_BEHIND = re.compile(r"[0-5]\d")
+_ISO = regex(r"p(?:(\d+)w)?(?:(\d+)d)?(?:t(?:(\d+)h)?(?:(\d+)m)?(?:(\d+)s)?)?")
+_CLOCK = regex(r"(\d{1,3}):([0-5]\d)(?::([0-5]\d))?(?: ?(?:h|hrs?|hours?)\.?)?")
+_MINUTES_BEHIND = regex(r"[0-5]\d")
 """What stands behind hours without a unit: "1h30"."""
-_HALVES = re.compile(r"(\d+) (1/2|1/4|3/4)")
+_HALVES = regex(r"(\d+) (1/2|1/4|3/4)")
 _PARTS = {"1/2": ".5", "1/4": ".25", "3/4": ".75"}
-_UNIT_IN_HEADING = re.compile(r"\b(hours?|hrs?|h|minutes?|mins?|days?)\b")
+_UNIT_IN_HEADING = regex(r"\b(hours?|hrs?|h|minutes?|mins?|days?)\b")
 
 
 def read_length(text: str, unit: str | None = None) -> Length | None:
@@ -130,7 +131,7 @@ def unit_of(heading: str, cells: Iterable[Cell]) -> tuple[str | None, bool]:
 
 
 _MOST_MINUTES = 600
-_NUMBER = re.compile(r"\d+(?:[.,]\d+)?")
+_NUMBER = regex(r"\d+(?:[.,]\d+)?")
 
 
 def cell_length(cell: Cell, unit: str | None) -> Length | None:

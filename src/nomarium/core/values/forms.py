@@ -5,6 +5,8 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Sequence
 
+from nomarium.core.lazily import regex
+
 _CLASS = (
     r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|"
     r"(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary|S|P|Y)\.? ?\d{1,2}[^\W\d_]?"
@@ -16,15 +18,15 @@ _TITLE = (
     r"\.? \S.*|[^\W\d_]\.[ -]?\S.*"
 )
 
-CLASS_FORM = re.compile(_CLASS, re.IGNORECASE)
+CLASS_FORM = regex(_CLASS, re.IGNORECASE)
 """“7a”, “10 B”, “Year 9”."""
-ROOM_FORM = re.compile(rf"(?!(?:{_CLASS})$)(?=.*\d)(?:[^\W\d_]{{0,10}}[ .-]?\d{{1,4}}[a-z]?|\d{{1,4}})", re.IGNORECASE)
+ROOM_FORM = regex(rf"(?!(?:{_CLASS})$)(?=.*\d)(?:[^\W\d_]{{0,10}}[ .-]?\d{{1,4}}[a-z]?|\d{{1,4}})", re.IGNORECASE)
 """“R12”, “Lab 3”, “204”."""
-TITLED_FORM = re.compile(_TITLE)
+TITLED_FORM = regex(_TITLE)
 """“Ms Okafor”, “D. Pell”."""
-TEACHER_FORM = re.compile(rf"{_TITLE}|[A-Z]{{2,4}}")
+TEACHER_FORM = regex(rf"{_TITLE}|[A-Z]{{2,4}}")
 """“Ms Okafor”, “D. Pell”, or initials."""
-PERSON_FORM = re.compile(
+PERSON_FORM = regex(
     rf"{_TITLE}|[^\W\d_]+(?:[ -][^\W\d_]+)*, [^\W\d_].*|"
     rf"{_CAPITAL}[^\W\d_]+(?: [^\W\d_]\.?)?(?: {_CAPITAL}[^\W\d_'’-]+){{1,2}}"
 )

@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 import json
-import re
 from collections.abc import Iterable, Iterator, Mapping
 from datetime import date
 from functools import cache
 from importlib.resources import files
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.values.date_text import FILLERS, ORDERS, ORDINALS, DateShape, Order, scan_date
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
 
@@ -23,7 +23,7 @@ _TIME_WORDS = frozenset(
     "am pm a p t z noon midday midnight h hr hrs hours uhr um at to until till til from between o'clock utc gmt "
     "all day full whole and through thru bis von du au al heures à".split()
 )
-_WORD = re.compile(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")
+_WORD = regex(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")
 _LONGEST_NAME = 30
 _MORE_LANGUAGES = 2
 _LOOKED_THROUGH, _MORE = 12, 24
@@ -228,7 +228,7 @@ def weekday_in_any(text: str) -> int | None:
     return None
 
 
-_FEIRA = re.compile(r"([2-6])\.?[ªao]?[ .-]{0,2}(?:feiras?|f)")
+_FEIRA = regex(r"([2-6])\.?[ªao]?[ .-]{0,2}(?:feiras?|f)")
 """The weekdays of Portuguese that count from Sunday: “2ª feira” is Monday."""
 
 

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterator
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.values.date_text import DateShape, Order, YearMonthDay, day_alone, scan_date
 from nomarium.core.values.time_text import ALL_DAY_WORDS, Span, TimeShape, scan_span, scan_time
 from nomarium.core.values.words import CalendarWords, normalised
@@ -34,17 +34,15 @@ class MomentShape(NamedTuple):
 LONGEST_MOMENT = 120
 """Characters of a cell that says when; a longer text is prose, and not taken apart."""
 
-_GAP = re.compile(r"(?<=\d)t(?=\d)|,? (?:at |um |@ ?|à )|[,;] ?| ")
-_BETWEEN = re.compile(
-    r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a) | - |(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)"
-)
+_GAP = regex(r"(?<=\d)t(?=\d)|,? (?:at |um |@ ?|à )|[,;] ?| ")
+_BETWEEN = regex(r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a) | - |(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)")
 ARROWS = frozenset({"→", "->"})
 """Signs that stand for a move from one day to another as often as for a span of days."""
-_DATE_AND_CLOCK = re.compile(r"(\S+)[t ](\d{1,2}[:.]\d{2}\S*)")
-_ISO_OFFSET = re.compile(r"(\d{4}-\d{2}-\d{2})t(\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?(z|[+-]\d{2}:?\d{2})")
-_ISO_BASIC = re.compile(r"(\d{4})(\d{2})(\d{2})t(\d{2})(\d{2})(\d{2})?(z?)")
-_BARE_NUMBER = re.compile(r"\d{1,4}")
-_LEAD = re.compile(r"(?:from|between|von|du|del) ")
+_DATE_AND_CLOCK = regex(r"(\S+)[t ](\d{1,2}[:.]\d{2}\S*)")
+_ISO_OFFSET = regex(r"(\d{4}-\d{2}-\d{2})t(\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?(z|[+-]\d{2}:?\d{2})")
+_ISO_BASIC = regex(r"(\d{4})(\d{2})(\d{2})t(\d{2})(\d{2})(\d{2})?(z?)")
+_BARE_NUMBER = regex(r"\d{1,4}")
+_LEAD = regex(r"(?:from|between|von|du|del) ")
 
 
 class MomentScanner:

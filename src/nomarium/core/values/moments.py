@@ -9,6 +9,7 @@ from dataclasses import replace
 from datetime import date, datetime
 from itertools import pairwise
 
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem
 from nomarium.core.tables import Cell, Column, Table
 from nomarium.core.values import wording
@@ -68,7 +69,7 @@ def read_moments(
     return read, problems
 
 
-_UTC_HEADING = re.compile(r"(?<![a-z])(?:utc|gmt|zulu)(?![a-z])", re.IGNORECASE)
+_UTC_HEADING = regex(r"(?<![a-z])(?:utc|gmt|zulu)(?![a-z])", re.IGNORECASE)
 
 
 def _take_as_utc(column: MomentColumn) -> None:

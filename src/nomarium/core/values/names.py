@@ -10,15 +10,15 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
+from nomarium.core.lazily import regex
+
 Commas = Literal["within", "between"] | None
 """What is stated of the commas in a column of people; None where nothing is."""
 
-_SEPARATORS = re.compile(r"[;\n|]")
-_INITIALS = re.compile(r"[^\W\d_a-z]{1,4}\d?")
-_WITH_INITIAL = re.compile(
-    r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? |[^\W\d_]\.[ -]?)\S.*"
-)
-_SUFFIX = re.compile(r"(?:jr|sr|ii|iii|phd|md|esq|b\.?a|m\.?a|msc|bsc)\.?", re.IGNORECASE)
+_SEPARATORS = regex(r"[;\n|]")
+_INITIALS = regex(r"[^\W\d_a-z]{1,4}\d?")
+_WITH_INITIAL = regex(r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? |[^\W\d_]\.[ -]?)\S.*")
+_SUFFIX = regex(r"(?:jr|sr|ii|iii|phd|md|esq|b\.?a|m\.?a|msc|bsc)\.?", re.IGNORECASE)
 
 
 @dataclass(frozen=True, slots=True)

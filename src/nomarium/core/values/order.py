@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from datetime import date
 from types import MappingProxyType
 
+from nomarium.core.lazily import regex
 from nomarium.core.values.date_text import ORDERS, DateShape, Order, YearMonthDay
 
 YEAR_PROOF_CELLS = 3
@@ -159,10 +159,10 @@ def _spot_year(evidence: OrderEvidence, unclear: Mapping[str, list[DateShape]], 
         evidence.left, evidence.by_year_part = ["ymd"], True
 
 
-_HEADING_ORDER = re.compile(
+_HEADING_ORDER = regex(
     r"(?<![a-z])([dtj]{1,2}|m{1,3}|[yja]{2,4})[./\- ]([dtj]{1,2}|m{1,3})[./\- ]([dtj]{1,2}|[yja]{2,4})(?![a-z])"
 )
-_HEADING_PAIR = re.compile(r"(?<![a-z])([dtj]{1,2}|m{1,2})[./\- ]([dtj]{1,2}|m{1,2})(?![a-z])")
+_HEADING_PAIR = regex(r"(?<![a-z])([dtj]{1,2}|m{1,2})[./\- ]([dtj]{1,2}|m{1,2})(?![a-z])")
 
 
 def order_in_heading(heading: str) -> Order | None:

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import re
 
+from nomarium.core.lazily import regex
+
 _LONGEST = 60
-_PART = re.compile(
+_PART = regex(
     r"(?:the )?(?:(?:school|academic|teaching) year|schuljahr|année scolaire|año (?:escolar|lectivo)|curso escolar|"
     r"anno scolastico|ano le[ct]tivo|schooljaar|läsår\w*|skoleår\w*|scholenjaar)\b.*|"
     r"(?:[^\W\d_]+ |\d\w*\.? ){0,2}(?:term|semester|trimester|trimestre|semestre|halbjahr)(?: \d)?(?:,? \d{4}.*)?",

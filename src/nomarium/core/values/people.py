@@ -5,6 +5,8 @@ from __future__ import annotations
 import re
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
+
 
 class Person(NamedTuple):
     """A person or group: a name, a mail address, or both; "" for what is not known."""
@@ -24,8 +26,8 @@ LONGEST_PERSON = 400
 """Characters of a name with an address; a longer text is no more than a name."""
 
 _MAIL = r"[^\s<>@,;:\"()\[\]\\]+@[^\s<>@,;:\"()\[\]\\]+\.[^\s<>@,;:\"()\[\]\\.]+"
-_ADDRESS = re.compile(rf"<?(?:mailto:)?({_MAIL})>?", re.IGNORECASE)
-_NAMED = re.compile(rf"([^<>]*?)\s*[<(](?:mailto:)?({_MAIL})[>)]", re.IGNORECASE)
+_ADDRESS = regex(rf"<?(?:mailto:)?({_MAIL})>?", re.IGNORECASE)
+_NAMED = regex(rf"([^<>]*?)\s*[<(](?:mailto:)?({_MAIL})[>)]", re.IGNORECASE)
 
 
 def read_person(text: str) -> Person:

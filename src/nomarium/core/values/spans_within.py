@@ -6,18 +6,19 @@ import re
 from collections.abc import Iterator
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.values.time_text import scan_span
 
 _ONE = r"\d{1,2}(?:[:.h]\d{2}|h)?\s*(?:[ap]\.?m\.?(?!\w))?|noon|midnight|midday"
-_SPAN = re.compile(
+_SPAN = regex(
     rf"(?<![\w:.])(?P<start>{_ONE})\s*(?:uhr\s*)?(?:[-–—~→]|\bto\b|\btill?\b|\buntil\b|\bbis\b|\bà\b|\ba\b|\btot\b|\btil\b)\s*"
     rf"(?P<end>{_ONE})(?:\s*(?:uhr|h|hrs|hours)\b)?(?![\w:])",
     re.IGNORECASE,
 )
-_SURE = re.compile(r"[:.h]\d{2}|[ap]\.?m|\dh|noon|mid", re.IGNORECASE)
+_SURE = regex(r"[:.h]\d{2}|[ap]\.?m|\dh|noon|mid", re.IGNORECASE)
 
 
-_RISING = re.compile(r"(?:[5-9]|1\d|2[0-3])\s*[-–—]\s*(?:[6-9]|1\d|2[0-4])\s+[^\W\d_]")
+_RISING = regex(r"(?:[5-9]|1\d|2[0-3])\s*[-–—]\s*(?:[6-9]|1\d|2[0-4])\s+[^\W\d_]")
 """Whole hours in front of words: "9–12 Ito"."""
 
 

@@ -6,6 +6,7 @@ import re
 from enum import StrEnum
 from typing import NamedTuple
 
+from nomarium.core.lazily import regex
 from nomarium.core.values.words import normalised
 
 
@@ -38,7 +39,7 @@ class Span(NamedTuple):
     end: TimeShape | None = None
 
 
-_TIME = re.compile(
+_TIME = regex(
     r"(?:at |um |à |@ ?|kl(?:o|ockan)?\.? ?|(?:o )?godz\.? ?|alle (?:ore )?|ore |às |a las |om |ob |в |v |saat )?"
     r"(?:(?P<noon>(?:12 ?)?(?:noon|midday))|(?P<midnight>(?:12 ?)?midnight)"
     r"|(?P<hour>\d{1,2})(?:(?P<mark>[:h.])(?P<minute>\d{1,2})(?:[:.](?P<second>\d{2})(?:[.,]\d+)?)?)?"
@@ -47,10 +48,10 @@ _TIME = re.compile(
     r" ?(?P<clock>uhr|h|hrs?|hours|heures|o'clock)?"
     r" ?(?P<offset>z|utc|gmt|(?:utc|gmt|(?(second)|(?!-)))[+-]\d{1,2}(?::?\d{2})?)?"
 )
-_BETWEEN = re.compile(
+_BETWEEN = regex(
     r" ?[–—−~→〜～] ?|->| (?:to|until|till|til|bis|through|à|a|às|as|até|tot|t/m|alle|al|do|hasta|fino alle) | - |-"
 )
-_LEAD = re.compile(r"(?:from|between|von|de|das|dalle|od|van|fra|från) ")
+_LEAD = regex(r"(?:from|between|von|de|das|dalle|od|van|fra|från) ")
 LONGEST_SPAN = 60
 """Characters of a time or span of times."""
 

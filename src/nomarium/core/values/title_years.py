@@ -7,9 +7,11 @@ from collections.abc import Iterable
 from datetime import date
 from typing import NamedTuple
 
-_SCHOOL_YEAR = re.compile(r"(?<!\d)(?P<first>20\d\d)\s*[-–—/_]\s*(?:20)?(?P<last>\d\d)(?!\d)")
-_YEAR = re.compile(r"(?<!\d)20\d\d(?!\d)")
-_NOT_ABOUT_IT = re.compile(
+from nomarium.core.lazily import regex
+
+_SCHOOL_YEAR = regex(r"(?<!\d)(?P<first>20\d\d)\s*[-–—/_]\s*(?:20)?(?P<last>\d\d)(?!\d)")
+_YEAR = regex(r"(?<!\d)20\d\d(?!\d)")
+_NOT_ABOUT_IT = regex(
     r"\b(?:updated?|printed|version|as (?:of|at)|stand|issued|created|modified|revised|copyright|approved)\b|©",
     re.IGNORECASE,
 )

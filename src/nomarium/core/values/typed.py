@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterable, Sequence
 from datetime import date, datetime, time, timedelta
 
+from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, plain_text
 from nomarium.core.values import wording
 from nomarium.core.values.clock import ClockTime
@@ -61,7 +61,7 @@ def are_serials(cells: Iterable[Cell]) -> bool:
     return bool(filled) and all(_is_serial(cell) for cell in filled)
 
 
-_SERIAL = re.compile(r"\d{5}(\.\d+)?")
+_SERIAL = regex(r"\d{5}(\.\d+)?")
 
 
 def _is_serial(cell: Cell) -> bool:

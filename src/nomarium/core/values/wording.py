@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Collection, Mapping
 from datetime import date, datetime, time
 
+from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem, Way, error, note, warning
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
@@ -48,7 +48,7 @@ def long_day(day: date) -> str:
     return f"{day.day} {MONTH_NAMES[day.month - 1]} {day.year}"
 
 
-ZONE_LETTERS = re.compile(
+ZONE_LETTERS = regex(
     r"(?<![A-Za-z])(?:[ACEMNP][SD]T|BST|CES?T|EES?T|WES?T|MSK|JST|IST|A[CEW][SD]T|NZ[SD]T)(?![A-Za-z])"
 )
 _NO_ZONE = "Take it out, and name the zone in a column “Zone”, or for all rows with --zone."

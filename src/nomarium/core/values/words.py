@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-import re
 import unicodedata
 from collections.abc import Mapping
 from dataclasses import dataclass
 
-_SPACES = re.compile(r"\s+")
-_EAST_ASIAN_DATE = re.compile(r"(\d{4})\s*[年년]\s*(\d{1,2})\s*[月월]\s*(\d{1,2})\s*[日일]")
+from nomarium.core.lazily import regex
+
+_SPACES = regex(r"\s+")
+_EAST_ASIAN_DATE = regex(r"(\d{4})\s*[年년]\s*(\d{1,2})\s*[月월]\s*(\d{1,2})\s*[日일]")
 _QUOTES = str.maketrans(
     {"’": "'", "‘": "'", "´": "'", "`": "'", "\u200b": None, "\u00ad": None, "\u200e": None, "\u200f": None}
 )

@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
 from functools import cache
 
+from nomarium.core.lazily import regex
 from nomarium.core.values import Clock, scan_span
 
 NOON, MIDNIGHT, END_OF_DAY = time(12), time(), time.max
@@ -58,24 +59,24 @@ _NUMBERS = {
 _COUNT = r"(?P<count>\d+(?:[.,]\d+)?|" + "|".join(_NUMBERS) + r")(?P<more>\s*½|[- ]and[- ]a[- ]half)?"
 _UNIT = r"[- ]?(?P<unit>h(?:ou)?rs?|h|min(?:ute)?s?|stunden?|minuten|heures?|horas?)"
 _BEHIND = re.sub(r"\(\?P<(\w+)>", r"(?P<\g<1>2>", _COUNT + _UNIT)
-_LATER = re.compile(
+_LATER = regex(
     rf"\b{_COUNT}{_UNIT}[- ](?:late|later|delay(?:ed)?|delayed (?:start|opening)|später|plus tard|más tarde)\b|"
     rf"\b(?:late|delayed?|starts late) (?:by|of) {_BEHIND}\b",
     re.IGNORECASE,
 )
-_LENGTH = re.compile(
+_LENGTH = regex(
     r"\b(?P<a>\d{2})[- ]?min(?:ute)?s?[- ](?:lessons|periods|classes|blocks)\b|"
     r"\b(?:lessons|periods|classes|blocks) (?:of|are|shortened to|cut to) (?P<b>\d{2}) ?min",
     re.IGNORECASE,
 )
-_PERIODS = re.compile(
+_PERIODS = regex(
     r"\b(?P<no>no |without |ohne |sans |sin )?(?:periods?|lessons?|blocks?|stunden?|heures?|p)\s*\.?"
     r"(?P<first>\d{1,2})(?:\s*(?:-|–|—|to|bis|à|a)\s*(?P<last>\d{1,2}))?(?P<only>\s+(?:only|nur|seulement|solo))?",
     re.IGNORECASE,
 )
 _AFTERNOON = r"afternoon|p\.m\.|after lunch|nachmittags?|après-midi|apres-midi|tarde|pomeriggio|middag|eftermiddag"
 _MORNING = r"morning|a\.m\.|before lunch|vormittags?|matin|matinée|mañana|mattina|ochtend|formiddag|förmiddag"
-_HALF = re.compile(
+_HALF = regex(
     rf"(?:^|[(,;:–—-]\s*|\b(?:closed|off|free|no school|no classes|no lessons)\s+(?:in the\s+|on the\s+)?)(?:the\s+)?"
     rf"(?:(?P<pm>{_AFTERNOON}|pm)|(?P<am>{_MORNING}|am))\s*(?P<only>only|nur|seulement|solo)?\s*(?:off|closed|free)?\s*\)?$",
     re.IGNORECASE,
@@ -84,25 +85,25 @@ _TIME = (
     r"(?P<time>noon|midday|\d{1,2}(?:[:h]\d{2}|\.(?:00|1[3-9]|[2-5]\d)(?![.\d]))?\s*(?:uhr|h\b|[ap]\.?m\.?)?)(?![.\d])"
 )
 """A time; after a dot only such minutes as are no month."""
-_SHUT_FROM = re.compile(
+_SHUT_FROM = regex(
     rf"\b(?:from|after|as of|ab|von|à partir de|dès|desde(?: las)?|dalle|vanaf|fra|från|closed from|out at)\s+{_TIME}"
     r"(?!\s*(?:-|–|to\b|\d))",
     re.IGNORECASE,
 )
-_SHUT_UNTIL = re.compile(
+_SHUT_UNTIL = regex(
     rf"\b(?:until|till|before|up to|bis|jusqu.?à|hasta(?: las)?|fino alle|tot|til|till)\s+{_TIME}", re.IGNORECASE
 )
-_ENDS_AT = re.compile(
+_ENDS_AT = regex(
     rf"\b(?:ends?|closes?|closing|finish(?:es)?|dismissal|dismissed|release|school out|unterrichtsschluss|"
     rf"schluss|fin(?: des cours)?|salida)\s*(?:is\s+)?(?:at|um|à|a las)?\s*:?\s*{_TIME}|(?P<noon>noon) dismissal",
     re.IGNORECASE,
 )
-_STARTS_AT = re.compile(
+_STARTS_AT = regex(
     rf"\b(?:starts?|opens?|begins?|late start|late opening|unterrichtsbeginn|beginn|début(?: des cours)?|entrada)"
     rf"\s*(?:at|um|à|a las)?\s*:?\s*{_TIME}",
     re.IGNORECASE,
 )
-_SPAN = re.compile(
+_SPAN = regex(
     r"\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m\.?)?\s*(?:-|–|—|to|bis)\s*\d{1,2}(?:[:.h]\d{2})\s*(?:[ap]\.?m\.?)?",
     re.IGNORECASE,
 )

@@ -2,15 +2,16 @@
 
 from __future__ import annotations
 
-import re
 import unicodedata
 from collections.abc import Iterator
 from typing import NamedTuple
 
 from rich.cells import cell_len, chop_cells, set_cell_size
 
-_CONTROL = re.compile(r"[\x00-\x1f\x7f-\x9f\u2028\u2029]+")
-_DIRECTION = re.compile(r"[\u061c\u200e\u200f\u202a-\u202e\u2066-\u2069]")
+from nomarium.core.lazily import regex
+
+_CONTROL = regex(r"[\x00-\x1f\x7f-\x9f\u2028\u2029]+")
+_DIRECTION = regex(r"[\u061c\u200e\u200f\u202a-\u202e\u2066-\u2069]")
 _ISOLATE, _END = "\u2068", "\u2069"
 """What keeps a text that runs from right to left from moving its neighbours (Unicode, UAX 9)."""
 _MORE = "…"
