@@ -60,9 +60,7 @@ def _plain(parameters: Sequence[Any]) -> list[Any]:
     return list(parameters)
 
 
-def _processed(
-    parameter: Parameter, usual: Callable[[Context, object], object], ctx: Context, value: object
-) -> object:
+def _processed(parameter: Parameter, usual: Callable[[Context, object], object], ctx: Context, value: object) -> object:
     """Return what a command gets for a value: the value, where that is plain; else what the library makes of it."""
     taken = _taken(parameter, value)
     if taken is _NOT_PLAIN:

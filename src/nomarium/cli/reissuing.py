@@ -6,25 +6,16 @@ from collections.abc import Iterable, Iterator
 from dataclasses import dataclass, field
 from datetime import datetime
 from pathlib import Path
+from typing import TYPE_CHECKING
 
-from nomarium.cli.target import Target
+from nomarium.core import history
 from nomarium.core.calendars import Calendar
-from nomarium.core.history import (
-    Difference,
-    Differences,
-    GivenFile,
-    Reissue,
-    What,
-    cancelled_file,
-    carry_uids,
-    foreign_events,
-    nobody_now,
-    put_back,
-    read_given,
-    stop_too_much,
-)
 from nomarium.core.marks import carries_mark
 from nomarium.core.problems import Place, Problem, has_errors
+
+if TYPE_CHECKING:
+    from nomarium.cli.target import Target
+    from nomarium.core.conversion import Conversion
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,15 +40,15 @@ class Reissued:
     problems: list[Problem] = field(default_factory=list)
     kept: dict[str, str] = field(default_factory=dict)
     """The UIDs that corrected events keep."""
-    given: dict[Path, list[GivenFile]] = field(default_factory=dict)
+    given: dict[Path, list[history.GivenFile]] = field(default_factory=dict)
     """The earlier files of each file that is written, or was; the one that changes are told from first."""
-    files: dict[Path, Reissue] = field(default_factory=dict)
+    files: dict[Path, history.Reissue] = field(default_factory=dict)
 
     def of(self, path: Path, calendar: Calendar) -> Calendar:
         """Return the calendar of one file, going on from what it was."""
         if not self.given:
             return calendar
-        self.files[path] = Reissue(calendar, self.given.get(path, []), self.at, self.kept)
+        self.files[path] = history.Reissue(calendar, self.given.get(path, []), self.at, self.kept)
         return self.files[path].calendar
 
     def forsaken(self, written: Iterable[Path]) -> list[tuple[Path, tuple[bytes]]]:
@@ -65,20 +56,20 @@ class Reissued:
         files: list[tuple[Path, tuple[bytes]]] = []
         for path in sorted(self.given.keys() - set(written)):
             self.of(path, Calendar(path.stem, (), ()))
-            cancelled = cancelled_file(path, self.at)
+            cancelled = history.cancelled_file(path, self.at)
             if cancelled is not None:
                 files.append((path, (cancelled[0],)))
-                self.problems.append(nobody_now(Place(str(path)), cancelled[1]))
+                self.problems.append(history.nobody_now(Place(str(path)), cancelled[1]))
         return files
 
-    def differences(self) -> Differences:
+    def differences(self) -> history.Differences:
         """Return what changes on the whole: an event that only goes from one file to another has changed."""
-        found: dict[str, Difference] = {}
+        found: dict[str, history.Difference] = {}
         for reissue in self.files.values():
             for one in reissue.differences.found:
                 uid = one.entry.uid
                 found[uid] = _both(found[uid], one) if uid in found else one
-        return Differences(list(found.values()), len(set(self.calendar.uids) - found.keys()))
+        return history.Differences(list(found.values()), len(set(self.calendar.uids) - found.keys()))
 
     def updates(self, folder: Path, target: Target) -> Iterator[tuple[Path, tuple[bytes], int]]:
         """Yield the small calendars of those files in which anything has changed: path, bytes, events."""
@@ -88,38 +79,39 @@ class Reissued:
                 yield folder / path.relative_to(target.folder) if target.split else folder, (data,), events
 
 
-def _both(one: Difference, other: Difference) -> Difference:
+def _both(one: history.Difference, other: history.Difference) -> history.Difference:
     """Return what two files say of one event: gone from one and new in the other, it has changed."""
-    if {one.what, other.what} == {What.ADDED, What.GONE}:
-        return Difference(What.CHANGED, one.before or other.before, one.after or other.after)
-    return max(one, other, key=lambda difference: list(What).index(difference.what))
+    if {one.what, other.what} == {history.What.ADDED, history.What.GONE}:
+        return history.Difference(history.What.CHANGED, one.before or other.before, one.after or other.after)
+    return max(one, other, key=lambda difference: list(history.What).index(difference.what))
 
 
-def reissued(calendar: Calendar, target: Target, again: Again, at: datetime, place: Place, scope: str) -> Reissued:
+def reissued(result: Conversion, target: Target, again: Again, at: datetime, place: Place, scope: str) -> Reissued:
     """Carry on what was given out before. Raises DataRefused where an earlier file can't be read."""
+    calendar = result.calendar
     made = Reissued(calendar, at)
     if again.fresh:
         return made
     made.given = _earlier(target, again)
     given = [file for several in made.given.values() for file in several]
-    if target.form == "ics":
-        series, made.problems = put_back(calendar.series, given)
+    if target.form == "ics" and (given or any(sheet.matches.column("id") for sheet in result.sheets)):
+        series, made.problems = history.put_back(calendar.series, given)
         if series is not calendar.series:
             made.calendar = calendar = Calendar.of(calendar.name, series, scope)
     if not given or has_errors(made.problems):
         return made
-    carried = carry_uids(calendar, given, place)
+    carried = history.carry_uids(calendar, given, place)
     made.calendar, made.kept = carried.calendar, carried.kept
-    made.problems += [*carried.problems, *foreign_events(given, carried.calendar)]
-    stopped = None if again.accept else stop_too_much(carried, given, place)
+    made.problems += [*carried.problems, *history.foreign_events(given, carried.calendar)]
+    stopped = None if again.accept else history.stop_too_much(carried, given, place)
     made.problems += [stopped] if stopped else []
     return made
 
 
-def _earlier(target: Target, again: Again) -> dict[Path, list[GivenFile]]:
+def _earlier(target: Target, again: Again) -> dict[Path, list[history.GivenFile]]:
     """Return the earlier files of each file that may be written."""
     there = [path for path in target.standing() if path.suffix.lower() == ".ics" and carries_mark(path)]
-    found: dict[Path, list[GivenFile]] = {path: [read_given(path, again.zone)] for path in there}
+    found: dict[Path, list[history.GivenFile]] = {path: [history.read_given(path, again.zone)] for path in there}
     if again.since is None:
         return found
     if target.split:
@@ -128,5 +120,5 @@ def _earlier(target: Target, again: Again) -> dict[Path, list[GivenFile]]:
         since = {target.path or Path(): again.since}
     for path, earlier in since.items():
         if not found.get(path) or not earlier.samefile(path):
-            found[path] = [read_given(earlier, again.zone), *found.get(path, [])]
+            found[path] = [history.read_given(earlier, again.zone), *found.get(path, [])]
     return found

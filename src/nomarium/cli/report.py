@@ -9,9 +9,9 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from nomarium.cli.asker import asker
+from nomarium.core import inspection
 from nomarium.core.columns import heading_key
 from nomarium.core.ics import CalendarFile
-from nomarium.core.inspection import view_sheet
 from nomarium.core.problems import by_cause
 from nomarium.core.tables import Column
 from nomarium.core.values import counted, day_words, style_of
@@ -192,7 +192,11 @@ def conversion_json(
             "first": span[0].isoformat() if span else None,
             "last": span[1].isoformat() if span else None,
             "zones": result.calendar.zones(),
-            "sheets": [sheet_json(view_sheet(sheet)) for sheet in result.sheets if not isinstance(sheet, CalendarFile)],
+            "sheets": [
+                sheet_json(inspection.view_sheet(sheet))
+                for sheet in result.sheets
+                if not isinstance(sheet, CalendarFile)
+            ],
             "calendars": [
                 {"file": sheet.table.file, **sheet.counts} for sheet in result.sheets if isinstance(sheet, CalendarFile)
             ],

@@ -8,25 +8,29 @@ from collections.abc import Callable, Iterable, Iterator
 from dataclasses import dataclass, field
 from datetime import datetime
 from pathlib import Path
+from types import ModuleType
+from typing import TYPE_CHECKING
 
 import typer
 
 from nomarium.cli.console import print_lines, print_problems, progress
-from nomarium.cli.difference_lines import changes_line, counts_json, update_lines
 from nomarium.cli.reissuing import Again, Reissued, reissued
 from nomarium.cli.report import conversion_json, nothing_line, read_lines, written_lines
 from nomarium.cli.stamp import stamp_of
-from nomarium.cli.target import Target
+from nomarium.core import rows
 from nomarium.core.calendars import Calendar, file_names, split_calendar
 from nomarium.core.columns import RULE_FIELDS
-from nomarium.core.conversion import Conversion, Request
-from nomarium.core.history import Differences
 from nomarium.core.ics import render_calendar
 from nomarium.core.output import Door, write_together
 from nomarium.core.problems import Place, WrongCall, by_place, has_errors
 from nomarium.core.refused import refused_rows
-from nomarium.core.rows import ROW_FIELDS, RowStyle, event_rows, not_in_rows, render_csv, render_json, render_xlsx
 from nomarium.core.sources import check_name
+
+if TYPE_CHECKING:
+    from nomarium.cli.target import Target
+    from nomarium.core.conversion import Conversion, Request
+    from nomarium.core.history import Differences
+    from nomarium.core.rows import RowStyle
 
 
 def write_conversion(
@@ -41,24 +45,31 @@ def write_conversion(
     done = _Done()
     if writing and made is not None:
         done = _write(result, request, target, made, again, quiet=quiet)
-        lost = not_in_rows(result.calendar, Place(str(target.path))) if target.form != "ics" else []
+        lost = rows.not_in_rows(result.calendar, Place(str(target.path))) if target.form != "ics" else []
         result.problems = by_place([*result.problems, *made.problems, *lost])
     report_to = sys.stderr if target.to_stdout else sys.stdout
     if as_json:
         path = target.path if writing else None
-        changes = counts_json(done.changes) if done.changes else {}
+        changes = _difference_lines().counts_json(done.changes) if done.changes else {}
         typer.echo(conversion_json(result, path, done.written, changes, done.updates), file=report_to)
         return _status(result)
     if not quiet:
         print_lines(read_lines(result, request), report_to)
     print_problems(result.problems, errors_only=quiet)
     if writing and not quiet:
-        print_lines([changes_line(done.changes)] if done.changes else [], report_to)
+        print_lines([_difference_lines().changes_line(done.changes)] if done.changes else [], report_to)
         print_lines(written_lines(result, request, target.path, done.written, dry_run=target.dry_run), report_to)
-        print_lines(update_lines(done.updates.items()), report_to)
+        print_lines(_difference_lines().update_lines(done.updates.items()) if done.updates else [], report_to)
     elif not writing:
         typer.echo(nothing_line(result), err=True)
     return _status(result)
+
+
+def _difference_lines() -> ModuleType:
+    """The words for changes: only a calendar that was given out before needs them."""
+    from nomarium.cli import difference_lines
+
+    return difference_lines
 
 
 @dataclass(slots=True)
@@ -81,7 +92,7 @@ def _going_on(result: Conversion, request: Request, target: Target, again: Again
     if again.updates is not None and result.failed:
         raise WrongCall("--updates needs every row.", "What a refused row stood for would be taken back: correct it.")
     place = Place(str(target.path or "standard output"))
-    made = reissued(result.calendar, target, again, stamp_of(request.files), place, request.scope)
+    made = reissued(result, target, again, stamp_of(request.files), place, request.scope)
     if again.updates is not None and not made.given:
         raise WrongCall("Nothing was given out yet.", "--updates tells what has changed since: convert without it.")
     result.calendar = made.calendar
@@ -99,10 +110,10 @@ def _write(result: Conversion, request: Request, target: Target, made: Reissued,
             _files(result.calendar, target, made, stamp, lambda count: bar(count, total))
         )
         files += made.forsaken(path for path, _ in files)
-        rows = refused_rows(result.sheets)
+        refused = refused_rows(result.sheets)
         refused_path = target.refused_path()
-        if rows is not None and refused_path:
-            files.append((refused_path, iter([rows])))
+        if refused is not None and refused_path:
+            files.append((refused_path, iter([refused])))
         if target.path is None or target.dry_run:
             _pass_on((parts for _, file in files for parts in file), to_stdout=target.to_stdout)
         else:
@@ -149,19 +160,23 @@ def _rendered(calendar: Calendar, target: Target, stamp: datetime, done: Callabl
         deque(render_calendar(calendar, stamp), maxlen=0)
     if target.style is not None:
         return _styled(calendar, target, target.style, stamp)
-    headings = (*ROW_FIELDS, *RULE_FIELDS) if target.rules else ROW_FIELDS
-    rows = event_rows(calendar, rules=target.rules)
+    headings = (*rows.ROW_FIELDS, *RULE_FIELDS) if target.rules else rows.ROW_FIELDS
+    cells = rows.event_rows(calendar, rules=target.rules)
     if target.form == "csv":
-        return render_csv(headings, rows)
-    return render_json(headings, rows) if target.form == "json" else render_xlsx(headings, rows, stamp)
+        return rows.render_csv(headings, cells)
+    return rows.render_json(headings, cells) if target.form == "json" else rows.render_xlsx(headings, cells, stamp)
 
 
 def _styled(calendar: Calendar, target: Target, style: RowStyle, stamp: datetime) -> Iterator[bytes]:
     """Render rows in a style of the user's own."""
-    rows = style.rows(event_rows(calendar))
+    cells = style.rows(rows.event_rows(calendar))
     if target.form == "csv":
-        return style.csv(rows, str(target.path or "standard output"))
-    return render_json(style.headings, rows) if target.form == "json" else render_xlsx(style.headings, rows, stamp)
+        return style.csv(cells, str(target.path or "standard output"))
+    return (
+        rows.render_json(style.headings, cells)
+        if target.form == "json"
+        else rows.render_xlsx(style.headings, cells, stamp)
+    )
 
 
 def _pass_on(parts: Iterable[bytes], *, to_stdout: bool) -> None:

@@ -6,7 +6,9 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from itertools import product
 from pathlib import Path
+from typing import TYPE_CHECKING
 
+from nomarium.core import ics, programmes, recognition, shapes
 from nomarium.core.calendars import Calendar, find_doubles
 from nomarium.core.columns import (
     Headings,
@@ -16,7 +18,7 @@ from nomarium.core.columns import (
     fit_columns,
     heading_key,
 )
-from nomarium.core.ics import CalendarChoices, CalendarFile, read_calendar
+from nomarium.core.ics import CalendarFile
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import (
     DataRefused,
@@ -30,17 +32,6 @@ from nomarium.core.problems import (
     note,
     warning,
 )
-from nomarium.core.programmes import (
-    GROUP_HEADING,
-    DatedProgramme,
-    DatingRules,
-    Group,
-    dated,
-    find_programme,
-    no_programme,
-)
-from nomarium.core.recognition import Recognised, recognise
-from nomarium.core.shapes import unfolded_of
 from nomarium.core.sheets import Known, SheetChoices, account, grid_of_kind, take_notes
 from nomarium.core.sources import (
     Adjustments,
@@ -64,6 +55,10 @@ from nomarium.core.tables import (
     read_grids,
     read_text,
 )
+
+if TYPE_CHECKING:
+    from nomarium.core.programmes import DatedProgramme, DatingRules, Group
+    from nomarium.core.recognition import Recognised
 
 
 @dataclass(frozen=True, slots=True)
@@ -104,12 +99,12 @@ class ProgrammeRequest:
 
     groups: Sequence[Group]
     """The groups that go through them; one without a name where a start or an end was stated."""
-    rules: DatingRules = field(default_factory=DatingRules)
+    rules: DatingRules = field(default_factory=lambda: programmes.DatingRules())  # noqa: PLW0108 (brought on demand)
 
     @property
     def prefix(self) -> str:
         """What stands in front of titles where nothing else was stated: whose event it is."""
-        return f"{{{GROUP_HEADING}}}: " if any(group.name for group in self.groups) else ""
+        return f"{{{programmes.GROUP_HEADING}}}: " if any(group.name for group in self.groups) else ""
 
     @property
     def groups_only(self) -> bool:
@@ -202,14 +197,15 @@ def _adjusted_for_programmes(
     if wanted is not None and any(isinstance(one, _Read) and one.programme for one in read):
         prefix = request.adjustments.prefix or wanted.prefix
         return replace(request.adjustments, start=None, prefix=prefix), []
-    idle = [no_programme(Place(request.files[0].name))] if wanted is not None and wanted.groups_only and read else []
-    return request.adjustments, idle
+    if wanted is None or not wanted.groups_only or not read:
+        return request.adjustments, []
+    return request.adjustments, [programmes.no_programme(Place(request.files[0].name))]
 
 
 def _perhaps_programme(grid: Grid, request: Request) -> list[Problem]:
     """Say of a sheet without dates that it counts from a start, which nobody has stated."""
-    programme = find_programme(grid) if request.programme is None else None
-    return dated(programme, (), DatingRules()).problems if programme else []
+    programme = programmes.find_programme(grid) if request.programme is None else None
+    return programmes.dated(programme, (), programmes.DatingRules()).problems if programme else []
 
 
 @dataclass(frozen=True, slots=True)
@@ -224,10 +220,10 @@ class _Read:
 
 def _dated(grid: Grid, request: Request) -> DatedProgramme | None:
     """Return a programme as the list of dated events that it stands for; None for any other sheet."""
-    programme = find_programme(grid) if request.programme is not None else None
+    programme = programmes.find_programme(grid) if request.programme is not None else None
     if programme is None or request.programme is None:
         return None
-    return dated(programme, request.programme.groups, request.programme.rules)
+    return programmes.dated(programme, request.programme.groups, request.programme.rules)
 
 
 def _read_files(request: Request, headings: Headings) -> tuple[list[_Read | CalendarFile], list[Problem]]:
@@ -267,7 +263,7 @@ def _event_grid(path: Path, wanted: TableChoices, request: Request) -> tuple[Gri
         return grid_of_kind(grids, path, EVENT_SHEET), problems
     others = read_grids(path)[0] if wanted.sheet else grids
     choices = SheetChoices(path, Place(path.name), wanted, request.events.dates)
-    unfolded = unfolded_of(grids, others, choices, request.events.used)
+    unfolded = shapes.unfolded_of(grids, others, choices, request.events.used)
     crossed = [one for one in unfolded if one.kind is Kind.EVENTS and _has_headings(one.grid, request)]
     if len(crossed) == 1:
         read_as = note("read-as-list", crossed[0].grid.place, f"It is read as a list: {crossed[0].why}.")
@@ -298,7 +294,7 @@ def _other_kind(
         grids, _ = read_grids(path, wanted)
     except DataRefused:
         return []
-    found = [(grid, recognise(grid, request.columns)) for grid in grids]
+    found = [(grid, recognition.recognise(grid, request.columns)) for grid in grids]
     return [_looks_like(grid.place, one) for grid, one in found if one.kind in others and one.kind is not Kind.EVENTS]
 
 
@@ -319,8 +315,8 @@ def _read_as_calendar(path: Path, request: Request) -> CalendarFile | None:
     stated = request.events.zone if request.zone_stated else ""
     chosen = request.adjustments
     first, last = chosen.before_shift()
-    choices = CalendarChoices(stated, request.events.zone, first, last, request.preview, request.rules)
-    sheet = read_calendar(text.text, text.file, choices)
+    choices = ics.CalendarChoices(stated, request.events.zone, first, last, request.preview, request.rules)
+    sheet = ics.read_calendar(text.text, text.file, choices)
     sheet.problems += text.problems
     return sheet
 

@@ -10,16 +10,14 @@ import re
 import sys
 from collections.abc import Callable
 from importlib import import_module
+from types import ModuleType
 from typing import TYPE_CHECKING, Any
 
 _IMPORT = re.compile(r"^    from (?P<module>[\w.]+) import (?:\((?P<several>[^)]*)\)|(?P<line>[^(\n]+))$", re.MULTILINE)
 
 
 def on_demand(package: str) -> Callable[[str], object]:
-    """Return the ``__getattr__`` of a package (PEP 562), by its name: it makes the import that brings a name.
-
-    A name that is that of its module, too, is brought at once: the module would stand in its place.
-    """
+    """Return the ``__getattr__`` of a package (PEP 562), by its name: it makes the import that brings a name."""
     module = sys.modules[package]
     loader = module.__spec__.loader if module.__spec__ else None
     source = loader.get_source(package) if loader is not None else ""  # type: ignore[attr-defined]
@@ -28,6 +26,7 @@ def on_demand(package: str) -> Callable[[str], object]:
         for match in _IMPORT.finditer(source or "")
         for name in re.findall(r"\w+", match["several"] or match["line"])
     }
+    module.__class__ = _Package
 
     def bring(name: str) -> object:
         if name not in table:
@@ -36,10 +35,16 @@ def on_demand(package: str) -> Callable[[str], object]:
         setattr(module, name, value)
         return value
 
-    for name, home in table.items():
-        if home == f"{package}.{name}":
-            bring(name)
     return bring
+
+
+class _Package(ModuleType):
+    """A package in which a name is what it brings, also where a module of that name is loaded."""
+
+    def __setattr__(self, name: str, value: object) -> None:
+        if isinstance(value, ModuleType) and name in getattr(self, "__all__", ()):
+            return
+        super().__setattr__(name, value)
 
 
 class _Pattern:

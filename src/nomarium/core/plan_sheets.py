@@ -6,14 +6,17 @@ from collections.abc import Mapping, Sequence
 from datetime import date, timedelta
 from difflib import get_close_matches
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.plan import PlanFile, ReadingKeys, SheetKeys
 from nomarium.core.plan import wording as plan_wording
-from nomarium.core.problems import Problem
 from nomarium.core.sheets import Conditions, SheetChoices
 from nomarium.core.tables import TableChoices, is_oneroster
 from nomarium.core.values import DateChoices
 from nomarium.settings import SETTINGS
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
 
 _DAYS_OF_A_YEAR = 365
 

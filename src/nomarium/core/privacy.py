@@ -4,9 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import replace
-from typing import Literal
+from typing import TYPE_CHECKING, Literal
 
-from nomarium.core.sources import Series
+if TYPE_CHECKING:
+    from nomarium.core.sources import Series
 
 Privacy = Literal["busy", "show", "leave out"]
 BUSY = "Busy"

@@ -5,9 +5,12 @@ from __future__ import annotations
 import csv
 import io
 from collections.abc import Sequence
+from typing import TYPE_CHECKING
 
-from nomarium.core.sources import EventSheet
 from nomarium.core.tables import guarded, plain_text
+
+if TYPE_CHECKING:
+    from nomarium.core.sources import EventSheet
 
 
 def refused_rows(sheets: Sequence[EventSheet]) -> bytes | None:

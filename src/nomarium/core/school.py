@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date
 from pathlib import Path
-from typing import TypeVar
+from typing import TYPE_CHECKING, TypeVar
 
 from nomarium.core.datesheets import (
     DatedSheet,
@@ -27,7 +27,6 @@ from nomarium.core.kinds import label_order
 from nomarium.core.plan import CycleKeys, PlanFile, load_plan, named_outside
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import Problem, by_place, has_errors
-from nomarium.core.sheets import Sheet
 from nomarium.core.values import WEEKDAY_NAMES, counted
 from nomarium.core.year import (
     Advance,
@@ -47,6 +46,9 @@ from nomarium.core.year import (
     year_of_list,
 )
 from nomarium.core.year.wording import two_pins, year_is_listed
+
+if TYPE_CHECKING:
+    from nomarium.core.sheets import Sheet
 
 _Found = TypeVar("_Found")
 

@@ -9,7 +9,7 @@ from dataclasses import dataclass, field
 from datetime import datetime, timedelta
 from enum import StrEnum
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 from nomarium.core.calendars import Double, Likeness, find_doubles, find_longer, find_moved
 from nomarium.core.ics import (
@@ -21,8 +21,10 @@ from nomarium.core.ics import (
     without_events,
 )
 from nomarium.core.problems import Place, Problem, WrongCall, has_errors
-from nomarium.core.sources import Series
 from nomarium.core.tables import guarded, read_text
+
+if TYPE_CHECKING:
+    from nomarium.core.sources import Series
 
 _COLUMNS = ("uid", "title", "start", "end", "location", "kept_uid", "kept_title", "line")
 

@@ -5,9 +5,12 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from itertools import pairwise
+from typing import TYPE_CHECKING
 
-from nomarium.core.agenda import DayBar, DayBlock, MonthLayout, WeekLayout
 from nomarium.views.page import Box
+
+if TYPE_CHECKING:
+    from nomarium.core.agenda import DayBar, DayBlock, MonthLayout, WeekLayout
 
 MARGIN = 0.025
 HEAD = 0.075

@@ -7,11 +7,14 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import Enum
 from math import ceil
+from typing import TYPE_CHECKING
 
 from nomarium.core.rows import specials_words
 from nomarium.core.values import MONTH_NAMES
-from nomarium.core.year import Closure, Day, SchoolYear, Term
 from nomarium.views.page import Box
+
+if TYPE_CHECKING:
+    from nomarium.core.year import Closure, Day, SchoolYear, Term
 
 MARGIN = 0.02
 TITLE = 0.07

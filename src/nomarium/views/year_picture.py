@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import textwrap
 from collections.abc import Sequence
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import WrongCall
 from nomarium.core.values import day_words
-from nomarium.core.year import SchoolYear
 from nomarium.views.page import FAINT, GREY, INK, RULE, SCREEN, SIZES, Box, Page, draw_pages
 from nomarium.views.year_layout import (
     LEGEND_LINE,
@@ -24,6 +24,9 @@ from nomarium.views.year_layout import (
     lay_out,
     special_words,
 )
+
+if TYPE_CHECKING:
+    from nomarium.core.year import SchoolYear
 
 _REST, _CLOSED, _PARTLY = "#eceff1", "#5b6670", "#c3cad0"
 _TERM_BANDS = (("#c9ddf0", ""), ("#f3e3b5", "///"), ("#d3e6cf", "..."), ("#e7d3e8", "xx"), ("#d9d9d9", "||"))

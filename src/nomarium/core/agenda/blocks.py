@@ -5,10 +5,13 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date, timedelta
+from typing import TYPE_CHECKING
 
 from nomarium.core.agenda.days import agenda_days
 from nomarium.core.agenda.lanes import lanes_of
-from nomarium.core.agenda.showing import Shown
+
+if TYPE_CHECKING:
+    from nomarium.core.agenda.showing import Shown
 
 _DAY_MINUTES = 24 * 60
 

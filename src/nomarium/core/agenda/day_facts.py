@@ -5,11 +5,14 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import date
+from typing import TYPE_CHECKING
 
-from nomarium.core.building import Part
 from nomarium.core.problems import WrongCall
 from nomarium.core.rows import specials_words
-from nomarium.core.year import Closure, Day, SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.building import Part
+    from nomarium.core.year import Closure, Day, SchoolYear
 
 
 @dataclass(frozen=True, slots=True)

@@ -5,9 +5,12 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
+from typing import TYPE_CHECKING
 
-from nomarium.core.agenda.showing import Shown
 from nomarium.core.values import clock_words
+
+if TYPE_CHECKING:
+    from nomarium.core.agenda.showing import Shown
 
 _DAY = timedelta(days=1)
 

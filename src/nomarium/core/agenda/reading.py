@@ -6,6 +6,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.agenda.showing import MOST_LETTERS, Showing, only_zone
 from nomarium.core.building import BuildChoices, Part, prepare, read_bell_times
@@ -16,7 +17,9 @@ from nomarium.core.privacy import Privacy, for_others, is_hidden
 from nomarium.core.problems import WrongCall, has_errors
 from nomarium.core.school import open_school
 from nomarium.core.sources import Adjustments, EventChoices, RepeatChoices, Series
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.year import SchoolYear
 
 _FAR = timedelta(days=366)
 

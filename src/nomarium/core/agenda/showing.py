@@ -5,13 +5,16 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, timedelta
+from typing import TYPE_CHECKING
 
-from nomarium.core.bells import BellTimes
-from nomarium.core.building import Part
-from nomarium.core.privacy import Privacy
-from nomarium.core.problems import Problem
 from nomarium.core.sources import Occurrence, Series, in_zone
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.bells import BellTimes
+    from nomarium.core.building import Part
+    from nomarium.core.privacy import Privacy
+    from nomarium.core.problems import Problem
+    from nomarium.core.year import SchoolYear
 
 MOST_LETTERS = 26
 """So many calendars are told apart by single letters."""

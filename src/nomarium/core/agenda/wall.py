@@ -6,12 +6,15 @@ from collections import Counter
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 from datetime import date
+from typing import TYPE_CHECKING
 
-from nomarium.core.bells import BellTimes
-from nomarium.core.building import Part
-from nomarium.core.meetings import Held
 from nomarium.core.values import WEEKDAY_NAMES, clock_words, counted
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.bells import BellTimes
+    from nomarium.core.building import Part
+    from nomarium.core.meetings import Held
+    from nomarium.core.year import SchoolYear
 
 _SELDOM = 0.2
 """What meets on a smaller share of a slot's dates is told below the grid, not in it."""

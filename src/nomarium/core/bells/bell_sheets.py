@@ -7,6 +7,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import time
 from itertools import pairwise, zip_longest
+from typing import TYPE_CHECKING
 
 from nomarium.core.bells import wording
 from nomarium.core.bells.bell_shapes import Part, bell_parts, turning_periods
@@ -19,7 +20,9 @@ from nomarium.core.sheets import Sheet, SheetChoices, holds_for_all, note_unused
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
 from nomarium.core.values import ClockTime, Fault, Moment, MomentColumn, read_moments, scan_span, split_list, time_at
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.year import SchoolYear
 
 _USUAL = frozenset(
     {

@@ -6,13 +6,16 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from datetime import date, time
 from itertools import pairwise
+from typing import TYPE_CHECKING
 
 from nomarium.core.bells import wording
 from nomarium.core.bells.parted import parted
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.problems import Place, Problem
 from nomarium.core.slots import bare_period, period_key, read_periods
-from nomarium.core.year import Day, SchoolYear, SpecialDay
+
+if TYPE_CHECKING:
+    from nomarium.core.year import Day, SchoolYear, SpecialDay
 
 
 @dataclass(frozen=True, slots=True)

@@ -4,14 +4,17 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, field
+from typing import TYPE_CHECKING
 
 from nomarium.core.bells import wording
 from nomarium.core.kinds import NAMES_SHEET
 from nomarium.core.problems import DataRefused, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
 from nomarium.core.slots import bare_period, period_key
-from nomarium.core.tables import Grid
 from nomarium.core.values import split_list
+
+if TYPE_CHECKING:
+    from nomarium.core.tables import Grid
 
 
 @dataclass(slots=True)

@@ -5,10 +5,13 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import replace
 from datetime import date, datetime, time, timedelta
+from typing import TYPE_CHECKING
 
-from nomarium.core.bells.rows import BellRow
 from nomarium.core.slots import period_key
-from nomarium.core.year import DayPart
+
+if TYPE_CHECKING:
+    from nomarium.core.bells.rows import BellRow
+    from nomarium.core.year import DayPart
 
 
 def parted(rows: dict[str, BellRow], part: DayPart) -> dict[str, BellRow]:

@@ -4,10 +4,13 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 from difflib import get_close_matches
+from typing import TYPE_CHECKING
 
-from nomarium.core.bells.rows import BellRow
 from nomarium.core.problems import Place, Problem, error, warning
-from nomarium.core.slots import UnknownDay
+
+if TYPE_CHECKING:
+    from nomarium.core.bells.rows import BellRow
+    from nomarium.core.slots import UnknownDay
 
 
 def no_bells(place: Place) -> Problem:

@@ -7,6 +7,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.bells import is_usual
 from nomarium.core.building import wording
@@ -17,14 +18,16 @@ from nomarium.core.building.sheet_desk import SourcesRead
 from nomarium.core.calendars import assign_uids, find_doubles, stable_uuid
 from nomarium.core.meetings import Expansion, Held, Joining, Timetabling, assign_stems, expand
 from nomarium.core.meetings.wording import no_special_bells
-from nomarium.core.plan import PlanFile
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
 from nomarium.core.school import School, open_school
 from nomarium.core.sources import Series, has_part, values_of
 from nomarium.core.sources.wording import near_double
-from nomarium.core.timetable import CodedMeeting, Rosters, Values
 from nomarium.core.values import read_zone
 from nomarium.core.year import Closure, what_if
+
+if TYPE_CHECKING:
+    from nomarium.core.plan import PlanFile
+    from nomarium.core.timetable import CodedMeeting, Rosters, Values
 
 
 @dataclass(frozen=True, slots=True)

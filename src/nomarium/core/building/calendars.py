@@ -7,6 +7,7 @@ from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from functools import cached_property
 from itertools import groupby, product
+from typing import TYPE_CHECKING
 
 from nomarium.core.building import wording
 from nomarium.core.building.lesson_texts import LESSON_FIELDS, lesson_text
@@ -19,8 +20,10 @@ from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.timetable import WHO_FIELDS
 from nomarium.core.values import WEEKDAY_NAMES, clock_words, read_status, split_list
-from nomarium.core.year import SchoolYear
 from nomarium.settings import SETTINGS
+
+if TYPE_CHECKING:
+    from nomarium.core.year import SchoolYear
 
 _VISIBILITY = {"public": "PUBLIC", "private": "PRIVATE", "confidential": "CONFIDENTIAL"}
 

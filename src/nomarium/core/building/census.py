@@ -6,10 +6,13 @@ from collections import Counter
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from statistics import median
+from typing import TYPE_CHECKING
 
 from nomarium.core.building.calendars import hours_of
-from nomarium.core.meetings import Held
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.meetings import Held
+    from nomarium.core.year import SchoolYear
 
 
 @dataclass(frozen=True, slots=True)

@@ -5,10 +5,13 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, field
 from datetime import date
+from typing import TYPE_CHECKING
 
-from nomarium.core.meetings import Held
-from nomarium.core.sources import Occurrence
 from nomarium.core.values import counted, day_words
+
+if TYPE_CHECKING:
+    from nomarium.core.meetings import Held
+    from nomarium.core.sources import Occurrence
 
 KINDS = ("teacher", "room", "student")
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from datetime import timedelta
+from typing import TYPE_CHECKING
 
 from nomarium.core.building import wording
 from nomarium.core.building.sheet_desk import FileRead, SheetDesk, column_uses
@@ -11,7 +12,6 @@ from nomarium.core.columns import Headings, Matches, check_columns, fit_columns
 from nomarium.core.holidays import holiday_events, read_holidays
 from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.kinds import EVENT_SHEET
-from nomarium.core.plan import SourceKeys
 from nomarium.core.problems import Problem, WrongCall, has_errors
 from nomarium.core.programmes import GROUP_HEADING
 from nomarium.core.shapes import MonthBlock, month_blocks
@@ -31,6 +31,9 @@ from nomarium.core.tables import Grid, Table, find_table, read_text
 from nomarium.core.timetable import read_month_page
 from nomarium.core.values import counted, read_shift
 from nomarium.settings import SETTINGS
+
+if TYPE_CHECKING:
+    from nomarium.core.plan import SourceKeys
 
 
 def _event_choices(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoices) -> EventChoices:

@@ -6,14 +6,17 @@ import csv
 from collections.abc import Callable, Iterator, Sequence
 from datetime import datetime
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.building import wording
-from nomarium.core.building.calendars import Part
 from nomarium.core.ics import Rendered, render_calendar
 from nomarium.core.marks import carries_mark
 from nomarium.core.output import Door, write_changed
 from nomarium.core.problems import Place, Problem
 from nomarium.core.rows import render_csv
+
+if TYPE_CHECKING:
+    from nomarium.core.building.calendars import Part
 
 INDEX = "calendars.csv"
 INDEX_FIELDS = ("file", "kind", "for", "events", "first", "last", "hours")

@@ -5,12 +5,15 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass, field
 from datetime import timedelta
+from typing import TYPE_CHECKING
 
-from nomarium.core.building.build import Build
 from nomarium.core.building.census import count_labels
-from nomarium.core.plan import PlanFile
 from nomarium.core.values import WEEKDAY_NAMES, counted, day_words
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.building.build import Build
+    from nomarium.core.plan import PlanFile
+    from nomarium.core.year import SchoolYear
 
 
 @dataclass(slots=True)

@@ -2,13 +2,17 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 from nomarium.core.bells import BellReader, BellRow, BellTimes, read_other_names
 from nomarium.core.building import wording
 from nomarium.core.building.sheet_desk import SheetDesk
 from nomarium.core.problems import Problem, has_errors
-from nomarium.core.school import School
 from nomarium.core.timetable import read_changes, read_class_list, read_roster
 from nomarium.core.values import counted
+
+if TYPE_CHECKING:
+    from nomarium.core.school import School
 
 _OF_LISTS = ("columns", "only", "without")
 """What can be stated of lists, and not of grids and matrices."""

@@ -6,6 +6,7 @@ from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date
 from difflib import get_close_matches
+from typing import TYPE_CHECKING
 
 from nomarium.core.building import wording
 from nomarium.core.building.lesson_texts import lesson_text
@@ -26,11 +27,13 @@ from nomarium.core.lessons import (
 )
 from nomarium.core.lessons import wording as said
 from nomarium.core.meetings import Held
-from nomarium.core.plan import LessonKeys
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import Series
 from nomarium.core.values import counted
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.plan import LessonKeys
+    from nomarium.core.year import SchoolYear
 
 _WHOSE = ("class", "course", "student", "team", "code", "group", "teacher")
 _Slot = tuple[int, int]

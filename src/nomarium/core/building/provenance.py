@@ -5,15 +5,18 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator, Sequence
 from datetime import date
+from typing import TYPE_CHECKING
 
-from nomarium.core.building.build import Build
 from nomarium.core.lazily import regex
-from nomarium.core.meetings import Held
 from nomarium.core.problems import Place, WrongCall
-from nomarium.core.sources import Occurrence
 from nomarium.core.timetable.wording import near_words
 from nomarium.core.values import day_words
 from nomarium.core.year import explain
+
+if TYPE_CHECKING:
+    from nomarium.core.building.build import Build
+    from nomarium.core.meetings import Held
+    from nomarium.core.sources import Occurrence
 
 _ASKED = regex(r"(?P<name>.+?)\s+(?P<date>\d{4}-\d{2}-\d{2})(?:\s+(?:period\s+|p)?(?P<period>\S+))?", re.IGNORECASE)
 _FIELDS = ("class", "course", "code", "teacher", "room", "person")

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 from datetime import time
+from typing import TYPE_CHECKING
 
 from nomarium.core.building import wording
 from nomarium.core.building.event_sources import take_calendar, take_events, take_months, take_year, usual_length
@@ -28,7 +29,6 @@ from nomarium.core.programmes import (
     read_groups,
 )
 from nomarium.core.recognition import recognise
-from nomarium.core.school import School
 from nomarium.core.shapes import (
     Crossing,
     Key,
@@ -61,6 +61,9 @@ from nomarium.core.timetable import (
 )
 from nomarium.core.timetable.wording import against_bells, unknown_term
 from nomarium.core.values import WEEKDAY_NAMES, clock_words, counted, split_list
+
+if TYPE_CHECKING:
+    from nomarium.core.school import School
 
 _Opened = tuple[str, SourceKeys, SheetChoices, Kind, list[Grid]]
 _STATED = {"events": Kind.EVENTS, "month pages": Kind.MONTHS, "codes": Kind.SLOTS}

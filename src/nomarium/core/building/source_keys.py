@@ -3,11 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
+from typing import TYPE_CHECKING
 
 from nomarium.core.building import wording
 from nomarium.core.columns import Kind
-from nomarium.core.plan import PlanFile, SourceKeys
-from nomarium.core.problems import Problem
+
+if TYPE_CHECKING:
+    from nomarium.core.plan import PlanFile, SourceKeys
+    from nomarium.core.problems import Problem
 
 _ALL = frozenset({"sheets", "kind", "set", "only", "without", "prefix"})
 _EFFECTS: dict[str, frozenset[str]] = {

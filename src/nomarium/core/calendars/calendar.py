@@ -6,10 +6,12 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 from functools import cached_property
-from typing import Protocol
+from typing import TYPE_CHECKING, Protocol
 
 from nomarium.core.calendars.identity import assign_uids
-from nomarium.core.sources import Occurrence, Series
+
+if TYPE_CHECKING:
+    from nomarium.core.sources import Occurrence, Series
 
 
 class Stamper(Protocol):

@@ -7,10 +7,13 @@ from dataclasses import dataclass
 from datetime import UTC, datetime, timedelta
 from enum import StrEnum
 from functools import cache
+from typing import TYPE_CHECKING
 from zoneinfo import ZoneInfo
 
 from nomarium.core.lazily import regex
-from nomarium.core.sources import Occurrence, Series
+
+if TYPE_CHECKING:
+    from nomarium.core.sources import Occurrence, Series
 
 _WORD = regex(r"\w+")
 _SLIP_FROM = 5

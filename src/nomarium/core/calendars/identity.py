@@ -7,9 +7,12 @@ from collections import Counter
 from collections.abc import Iterable, Sequence
 from datetime import datetime
 from hashlib import blake2b
+from typing import TYPE_CHECKING
 
 from nomarium.core.lazily import regex
-from nomarium.core.sources import Occurrence, Series
+
+if TYPE_CHECKING:
+    from nomarium.core.sources import Occurrence, Series
 
 _NAMESPACE = b"nomarium event"
 """What keeps our UUIDs apart from those that others make of the same names (at most 16 octets)."""

@@ -5,14 +5,17 @@ from __future__ import annotations
 import re
 from collections.abc import Collection, Sequence
 from datetime import date
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, Kind, heading_key
-from nomarium.core.columns.headings import Headings
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Problem
 from nomarium.core.tables import Cell, Column, LeftOut, Table, is_data, plain_text
 from nomarium.core.values import month_of, names_part_of_year, weekday_in_any
+
+if TYPE_CHECKING:
+    from nomarium.core.columns.headings import Headings
+    from nomarium.core.problems import Problem
 
 _MONTH = regex(r"(?P<month>[^\W\d_]+)\.?,?(?:\s+(?:de\s+|del\s+)?(?P<year>\d{4}))?")
 _SEASON = regex(

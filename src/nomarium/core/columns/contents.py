@@ -327,17 +327,22 @@ def mixes_dates_and_repeats(column: Column) -> bool:
     return all(map(_is_date, others)) and all(is_repeat(cell) for cell in repeats)
 
 
-def says_how_often(column: Column) -> bool:
-    """Tell whether a column's cells are repeats that say more than a weekday: "every Friday", "8 Tuesdays from …"."""
+def says_how_often(column: Column, *, in_words: bool = False) -> bool:
+    """Tell whether a column's cells are repeats that say more than a weekday: "every Friday", "8 Tuesdays from …".
+
+    ``in_words`` asks for a word that says so in each: where titles stand, a number alone is no sign of a repeat.
+    """
+    sign = _WORD_OF_REPEATS if in_words else _HOW_OFTEN
     cells = [cell for cell in _filled(column) if isinstance(cell, str)]
-    return sum(bool(_HOW_OFTEN.search(cell)) for cell in cells) * 2 > len(cells) and holds_repeats(column)
+    return _mostly(cells, lambda cell: bool(sign.search(cell))) and holds_repeats(column)
 
 
-_HOW_OFTEN = regex(
+_REPEAT_WORDS = (
     r"\b(?:every|each|daily|weekly|fortnight\w*|monthly|yearly|annually|alternate|of the month|from|until|sessions|"
-    r"times|weeks|except)\b|\d",
-    re.IGNORECASE,
+    r"times|weeks|except)\b"
 )
+_WORD_OF_REPEATS = regex(_REPEAT_WORDS, re.IGNORECASE)
+_HOW_OFTEN = regex(rf"{_REPEAT_WORDS}|\d", re.IGNORECASE)
 
 
 def holds_halves_of_the_day(column: Column) -> bool:

@@ -3,14 +3,17 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns.captions import settle_captions
-from nomarium.core.columns.headings import Headings
 from nomarium.core.columns.match import check_stated, match_columns
-from nomarium.core.columns.matches import Matches
 from nomarium.core.columns.own_values import OwnValues, check_own_values, put_values
-from nomarium.core.problems import Problem
-from nomarium.core.tables import Table
+
+if TYPE_CHECKING:
+    from nomarium.core.columns.headings import Headings
+    from nomarium.core.columns.matches import Matches
+    from nomarium.core.problems import Problem
+    from nomarium.core.tables import Table
 
 
 def check_columns(tables: Sequence[Table], stated: Mapping[str, str], values: OwnValues, headings: Headings) -> None:

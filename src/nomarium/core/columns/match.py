@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 from difflib import get_close_matches
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.by_contents import fields_by_contents
@@ -20,13 +21,15 @@ from nomarium.core.columns.contents import (
     says_how_often,
 )
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Holds, Kind, SheetKind, heading_key
-from nomarium.core.columns.headings import Headings
 from nomarium.core.columns.joined import join_doubles, join_parts, title_of_two_sides
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
 from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in
+
+if TYPE_CHECKING:
+    from nomarium.core.columns.headings import Headings
 
 
 def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -> tuple[Matches, list[Problem]]:
@@ -130,7 +133,8 @@ def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
     if "repeat" not in sheet.names or not matches.open("repeat"):
         return
     titles = [match for match in matches.all if match.field == "summary" and match.certainty is Certainty.SURE]
-    unheaded = [match for match in (*matches.unused_matches(), *titles) if says_how_often(match.column)]
+    unheaded = [match for match in matches.unused_matches() if says_how_often(match.column)]
+    unheaded += [match for match in titles if says_how_often(match.column, in_words=True)]
     if len(unheaded) == 1:
         unheaded[0].field, unheaded[0].certainty = "repeat", Certainty.LIKELY
         unheaded[0].why = "its cells say how often"

@@ -5,8 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass, field
 from enum import StrEnum
+from typing import TYPE_CHECKING
 
-from nomarium.core.tables import Column
+if TYPE_CHECKING:
+    from nomarium.core.tables import Column
 
 
 class Certainty(StrEnum):

@@ -5,17 +5,20 @@ from __future__ import annotations
 import re
 from collections.abc import Collection, Sequence
 from dataclasses import dataclass, field
+from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.edges import join_edges, names_term
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import CLOSURE_SHEET
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Problem
-from nomarium.core.sheets import SheetChoices
 from nomarium.core.tables import plain_text
 from nomarium.core.values import split_list
 from nomarium.core.year import Closure, DayPart, Effect, SpecialDay, closure_effect, read_day_part
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.sheets import SheetChoices
 
 _HALF = regex(
     r"\bhalf[- ]?days?\b|\bearly (dismissal|release|close|closing|closure|finish)\b|\blate (start|opening|arrival)\b|"

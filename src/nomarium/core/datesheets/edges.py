@@ -7,11 +7,13 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from datetime import date, timedelta
 from enum import StrEnum
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.datesheets.rows import DatedRow
 from nomarium.core.lazily import regex
 from nomarium.core.values import names_part_of_year
+
+if TYPE_CHECKING:
+    from nomarium.core.datesheets.rows import DatedRow
 
 
 class Side(StrEnum):

@@ -5,13 +5,16 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date
+from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import bare_label, listed_sheet, plain_labels
-from nomarium.core.problems import Problem
-from nomarium.core.sheets import SheetChoices
 from nomarium.core.year import Pin
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.sheets import SheetChoices
 
 
 @dataclass(slots=True)

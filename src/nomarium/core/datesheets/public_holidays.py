@@ -4,11 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Collection
 from datetime import date
+from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
 from nomarium.core.holidays import read_holidays
-from nomarium.core.problems import Place, Problem
 from nomarium.core.year import Closure
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place, Problem
 
 
 def read_public_holidays(region: str, first: date, last: date, place: Place) -> tuple[list[Closure], list[Problem]]:

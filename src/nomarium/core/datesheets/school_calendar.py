@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Collection
 from dataclasses import dataclass, field
+from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.closures import ClosureList, shortens_school, take_closures
@@ -13,9 +14,11 @@ from nomarium.core.datesheets.rows import read_dated_rows
 from nomarium.core.datesheets.terms import terms_among
 from nomarium.core.kinds import CLOSURE_SHEET
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Problem
-from nomarium.core.sheets import SheetChoices
-from nomarium.core.year import Term
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.sheets import SheetChoices
+    from nomarium.core.year import Term
 
 CLOSING_WORDS = (
     r"closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"

@@ -5,15 +5,18 @@ from __future__ import annotations
 from collections.abc import Collection
 from dataclasses import dataclass, field, replace
 from datetime import date
+from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import SPECIAL_SHEET
-from nomarium.core.problems import Problem
-from nomarium.core.sheets import SheetChoices
 from nomarium.core.tables import plain_text
 from nomarium.core.values import read_yes_no, split_list, weekday_in_any
 from nomarium.core.year import DayPart, NoCycleDays, SpecialDay, closure_effect, read_day_part
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.sheets import SheetChoices
 
 
 @dataclass(slots=True)

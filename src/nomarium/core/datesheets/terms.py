@@ -4,13 +4,16 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from datetime import timedelta
+from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets.edges import join_edges, names_holiday, names_term, speaks_of_holiday, term_name
 from nomarium.core.datesheets.rows import DatedSheet, read_dated_rows
 from nomarium.core.kinds import TERM_SHEET
-from nomarium.core.problems import Problem
-from nomarium.core.sheets import SheetChoices
 from nomarium.core.year import Term
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.sheets import SheetChoices
 
 
 def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, list[Problem]]:

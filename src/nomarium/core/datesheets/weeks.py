@@ -4,12 +4,15 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from datetime import date
+from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.rows import DatedSheet, read_dated_rows
 from nomarium.core.kinds import WEEK_SHEET, bare_label
-from nomarium.core.problems import Problem
-from nomarium.core.sheets import SheetChoices
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.sheets import SheetChoices
 
 
 def read_weeks(

@@ -5,11 +5,11 @@ from __future__ import annotations
 from collections.abc import Callable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
 from nomarium.core.drafting.bounds import Bounds, bounds_of_year
-from nomarium.core.drafting.decisions import Decision
 from nomarium.core.drafting.proved import may_be_closures, proved_order, proved_together, repeats, silent_rows
 from nomarium.core.drafting.sheets import (
     DraftCycle,
@@ -39,6 +39,9 @@ from nomarium.core.tables import lies_within
 from nomarium.core.timetable import each_by_name
 from nomarium.core.values import name_key
 from nomarium.settings import BY_PLAN, advice_words
+
+if TYPE_CHECKING:
+    from nomarium.core.drafting.decisions import Decision
 
 _SOURCES = (Kind.LIST, Kind.GRID, Kind.SLOTS, Kind.MONTHS, Kind.EVENTS, Kind.CALENDAR)
 

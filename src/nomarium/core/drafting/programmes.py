@@ -4,12 +4,15 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Evidence, Headings, Kind
-from nomarium.core.drafting.sheets import FoundSheet
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.programmes import GROUP_SHEET, Programme, find_programme
 from nomarium.core.recognition import Recognised
+
+if TYPE_CHECKING:
+    from nomarium.core.drafting.sheets import FoundSheet
 
 _MAY_BE = (Kind.EVENTS, Kind.GRID, Kind.LIST, Kind.LESSONS, None)
 _OF_CLASSES = frozenset({"class", "teacher", "period"})

@@ -10,6 +10,7 @@ from datetime import date, timedelta
 from functools import cache
 from itertools import zip_longest
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.bells import bell_parts
 from nomarium.core.columns import (
@@ -66,7 +67,9 @@ from nomarium.core.tables import (
 )
 from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell
 from nomarium.core.values import span_in, split_list
-from nomarium.core.year import Term
+
+if TYPE_CHECKING:
+    from nomarium.core.year import Term
 
 
 @dataclass(frozen=True, slots=True, eq=False)

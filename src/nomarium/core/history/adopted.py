@@ -5,12 +5,15 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
+from typing import TYPE_CHECKING
 
-from nomarium.core.building import Build, Part
 from nomarium.core.history.entries import Entry, by_uid, entries_of, is_meeting
 from nomarium.core.history.given_files import GivenFile, entries_of_bodies, read_given, uid_of
 from nomarium.core.history.pairing import Pair, pair
 from nomarium.core.marks import carries_mark
+
+if TYPE_CHECKING:
+    from nomarium.core.building import Build, Part
 
 Revisions = dict[str, tuple[int, str]]
 """Of each event that was given out: its SEQUENCE, and when that was."""

@@ -4,15 +4,18 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field, replace
+from typing import TYPE_CHECKING
 
-from nomarium.core.building import Part
 from nomarium.core.history import wording
 from nomarium.core.history.edits import Edit, base_now, is_same, time_text, with_edits
 from nomarium.core.history.entries import Entry, entries_of
 from nomarium.core.ics import CalendarChoices, read_calendar
 from nomarium.core.meetings import Held
 from nomarium.core.problems import Place, Problem
-from nomarium.core.sources import Series
+
+if TYPE_CHECKING:
+    from nomarium.core.building import Part
+    from nomarium.core.sources import Series
 
 
 @dataclass(slots=True)

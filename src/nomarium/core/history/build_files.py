@@ -6,15 +6,18 @@ from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.building import INDEX, Build, index_bytes
 from nomarium.core.history import wording
 from nomarium.core.history.cancellations import change_lines, stamp_lines
 from nomarium.core.history.record import Outlook, digest_of, input_digests, new_build
-from nomarium.core.history.store import FileState, Store
 from nomarium.core.ics import Rendered, render_calendar
 from nomarium.core.output import Door, Ready, discard, is_partial, make_folder_of, settle, write_beside
 from nomarium.core.problems import Place, Problem
+
+if TYPE_CHECKING:
+    from nomarium.core.history.store import FileState, Store
 
 
 @dataclass(slots=True)

@@ -4,11 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Mapping
 from datetime import UTC, datetime
+from typing import TYPE_CHECKING
 
 from nomarium.core.calendars import Calendar
-from nomarium.core.history.entries import Entry
 from nomarium.core.ics import render_calendar
 from nomarium.core.sources import Occurrence, Series
+
+if TYPE_CHECKING:
+    from nomarium.core.history.entries import Entry
 
 
 def stamp_lines(origin: str, revisions: Mapping[str, tuple[int, str]]) -> Callable[[str], str]:

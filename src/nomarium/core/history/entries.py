@@ -9,12 +9,14 @@ from dataclasses import replace
 from datetime import datetime
 from functools import cache
 from hashlib import blake2b
-from typing import Any, NamedTuple
+from typing import TYPE_CHECKING, Any, NamedTuple
 
 from nomarium.core.ics import rule_lines
 from nomarium.core.lazily import regex
-from nomarium.core.sources import Occurrence, Series
 from nomarium.core.values import read_zone
+
+if TYPE_CHECKING:
+    from nomarium.core.sources import Occurrence, Series
 
 TEXT_FIELDS = (
     "summary",

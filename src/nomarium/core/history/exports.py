@@ -6,16 +6,19 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import UTC, datetime
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.calendars import Calendar
 from nomarium.core.history import wording
 from nomarium.core.history.edits import ADDED, Edit, Edits, OnEdit, OnEdits, added, changes_of, is_same, removed
 from nomarium.core.history.entries import Entry, entries_of
-from nomarium.core.history.store import Given, Store
 from nomarium.core.ics import CalendarChoices, read_calendar, render_calendar
 from nomarium.core.problems import DataRefused, Place, Problem, WrongCall, has_errors
-from nomarium.core.sources import Series
 from nomarium.core.tables import read_text
+
+if TYPE_CHECKING:
+    from nomarium.core.history.store import Given, Store
+    from nomarium.core.sources import Series
 
 
 @dataclass(slots=True)

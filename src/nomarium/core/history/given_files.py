@@ -7,7 +7,7 @@ from collections.abc import Iterator, Mapping, Sequence, Set
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.calendars import Calendar, assign_uids
 from nomarium.core.history import wording
@@ -17,8 +17,10 @@ from nomarium.core.ics import CalendarChoices, escape, fold, read_calendar, rend
 from nomarium.core.lazily import regex
 from nomarium.core.marks import carries_mark
 from nomarium.core.problems import DataRefused, Place, has_errors
-from nomarium.core.sources import Series
 from nomarium.core.tables import read_text
+
+if TYPE_CHECKING:
+    from nomarium.core.sources import Series
 
 GONE = "X-NOMARIUM-GONE"
 """The line of a calendar's head that keeps the SEQUENCE of an event that is no longer in it."""

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Iterable
+from typing import TYPE_CHECKING
 
-from nomarium.core.history.entries import Entry
+if TYPE_CHECKING:
+    from nomarium.core.history.entries import Entry
 
 USUAL_GUARD = 20
 """Percent of the events before that a build may take away."""

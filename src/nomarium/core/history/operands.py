@@ -7,6 +7,7 @@ from contextlib import closing
 from dataclasses import dataclass, field, replace
 from datetime import timedelta
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.building import Build, BuildChoices, prepare
 from nomarium.core.conversion import Request, convert
@@ -17,9 +18,11 @@ from nomarium.core.history.entries import Entry, by_uid, entries_of
 from nomarium.core.history.record import carry, renamed_files
 from nomarium.core.history.store import FOLDER, NAME, Store
 from nomarium.core.plan import PlanFile, load_plan
-from nomarium.core.privacy import Privacy
 from nomarium.core.problems import DataRefused, Place, Problem, WrongCall
 from nomarium.core.sources import EventChoices
+
+if TYPE_CHECKING:
+    from nomarium.core.privacy import Privacy
 
 _ABOUT_CHANGES = ("LAST-MODIFIED", "SEQUENCE", "CREATED", "DTSTAMP")
 """Properties that say when an event was changed, not what it is."""

@@ -6,9 +6,12 @@ from bisect import bisect_left
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import timedelta
+from typing import TYPE_CHECKING
 
 from nomarium.core.history.assignment import best_assignment
-from nomarium.core.history.entries import Entry
+
+if TYPE_CHECKING:
+    from nomarium.core.history.entries import Entry
 
 _FARTHEST = timedelta(days=60)
 """An event of the same title that is farther away is another one."""

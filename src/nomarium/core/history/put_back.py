@@ -5,16 +5,19 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import datetime
+from typing import TYPE_CHECKING
 
 from nomarium.core.history import wording
 from nomarium.core.history.edits import changes_of
 from nomarium.core.history.entries import entries_of
-from nomarium.core.history.given_files import GivenFile
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Problem
 from nomarium.core.repeats import Recurrence
 from nomarium.core.sources import Occurrence, Series, after, is_own_rows
 from nomarium.core.values import Length, Person
+
+if TYPE_CHECKING:
+    from nomarium.core.history.given_files import GivenFile
+    from nomarium.core.problems import Problem
 
 _OF_SERIES = regex(r"(.+)/(\d{8}T\d{6})")
 """What the id of a row is that stands for one date of a repeating event."""

@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from hashlib import blake2b
 from itertools import groupby
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.building import Build, LaidLesson, Part, moves_of_lessons
 from nomarium.core.calendars import stable_uuid
@@ -19,8 +20,10 @@ from nomarium.core.history.entries import Entry, Packer, Sheaf, is_meeting
 from nomarium.core.history.losses import lost_of
 from nomarium.core.history.pairing import Pair, pair
 from nomarium.core.history.store import FileState, NewBuild, Store
-from nomarium.core.meetings import Held
 from nomarium.core.problems import Place, Problem
+
+if TYPE_CHECKING:
+    from nomarium.core.meetings import Held
 
 
 @dataclass(slots=True)

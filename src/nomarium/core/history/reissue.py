@@ -7,6 +7,7 @@ from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import UTC, datetime
 from functools import cached_property
+from typing import TYPE_CHECKING
 
 from nomarium.core.calendars import Calendar, stable_uuid
 from nomarium.core.history import wording
@@ -19,7 +20,9 @@ from nomarium.core.history.losses import USUAL_GUARD, lost_of
 from nomarium.core.history.pairing import pair
 from nomarium.core.ics import render_calendar
 from nomarium.core.problems import Place, Problem
-from nomarium.core.sources import Occurrence, Series
+
+if TYPE_CHECKING:
+    from nomarium.core.sources import Occurrence, Series
 
 
 @dataclass(slots=True)

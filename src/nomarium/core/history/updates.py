@@ -5,16 +5,19 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import replace
 from datetime import UTC, datetime
+from typing import TYPE_CHECKING
 
-from nomarium.core.building import Build, Part
 from nomarium.core.calendars import Calendar
 from nomarium.core.history.cancellations import cancelled, stamp_lines
 from nomarium.core.history.differences import What, differences
 from nomarium.core.history.entries import only_uids
 from nomarium.core.history.record import renamed_files
-from nomarium.core.history.store import Store
 from nomarium.core.ics import render_calendar
-from nomarium.core.sources import Series
+
+if TYPE_CHECKING:
+    from nomarium.core.building import Build, Part
+    from nomarium.core.history.store import Store
+    from nomarium.core.sources import Series
 
 
 def update_files(build: Build, store: Store, since: int) -> Iterator[tuple[str, bytes, int]]:

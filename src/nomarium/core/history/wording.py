@@ -5,11 +5,14 @@ from __future__ import annotations
 from collections.abc import Sequence
 from datetime import datetime
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.history.edits import Edit, edit_words
-from nomarium.core.history.entries import Entry
 from nomarium.core.problems import Place, Problem, error, note, warning
 from nomarium.core.values import counted
+
+if TYPE_CHECKING:
+    from nomarium.core.history.entries import Entry
 
 
 def unusable(path: Path, reason: str) -> Problem:

@@ -4,10 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 from datetime import date
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.holidays import wording
-from nomarium.core.problems import Place, Problem
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place, Problem
 
 
 class Holiday(NamedTuple):

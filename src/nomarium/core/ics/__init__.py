@@ -5,9 +5,10 @@ from typing import TYPE_CHECKING
 from nomarium.core.lazily import on_demand
 
 if TYPE_CHECKING:
+    from nomarium.core.ics.calendar_file import CalendarFile
     from nomarium.core.ics.content_lines import unescaped
     from nomarium.core.ics.read_wording import unsound_calendar
-    from nomarium.core.ics.reading import CalendarChoices, CalendarFile, read_calendar
+    from nomarium.core.ics.reading import CalendarChoices, read_calendar
     from nomarium.core.ics.rule_lines import rule_lines
     from nomarium.core.ics.text import escape, fold
     from nomarium.core.ics.weeding import changed_at, unsound_line, without_events

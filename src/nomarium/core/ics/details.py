@@ -4,13 +4,15 @@ from __future__ import annotations
 
 from dataclasses import dataclass, field
 from datetime import timedelta
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
-from nomarium.core.ics.components import Component
 from nomarium.core.ics.content_lines import ContentLine, caret_decoded, split_values, unescaped
 from nomarium.core.ics.harmless import is_harmless_alarm, is_harmless_line
 from nomarium.core.ics.moments import BadValue, read_duration
 from nomarium.core.values import Person
+
+if TYPE_CHECKING:
+    from nomarium.core.ics.components import Component
 
 UNTITLED = "(untitled)"
 _TEXTS = ("SUMMARY", "LOCATION", "DESCRIPTION")

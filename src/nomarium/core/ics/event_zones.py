@@ -5,13 +5,16 @@ from __future__ import annotations
 from collections.abc import Iterator
 from dataclasses import dataclass, field
 from datetime import UTC, datetime, timedelta
+from typing import TYPE_CHECKING
 from zoneinfo import ZoneInfo
 
 from nomarium.core.ics import read_wording as wording
-from nomarium.core.ics.components import Component
 from nomarium.core.ics.moments import BadValue, IcsMoment, read_moment
 from nomarium.core.ics.zone_reading import OwnZone, agrees, iana_offset, name_in, nearest_agreeing, read_own_zone
-from nomarium.core.problems import Problem
+
+if TYPE_CHECKING:
+    from nomarium.core.ics.components import Component
+    from nomarium.core.problems import Problem
 
 
 @dataclass(frozen=True, slots=True)

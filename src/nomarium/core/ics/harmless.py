@@ -4,11 +4,14 @@ from __future__ import annotations
 
 import re
 from html import unescape
+from typing import TYPE_CHECKING
 
-from nomarium.core.ics.components import Component
 from nomarium.core.ics.content_lines import ContentLine, unescaped
 from nomarium.core.lazily import regex
 from nomarium.core.sources.web import SCHEMES
+
+if TYPE_CHECKING:
+    from nomarium.core.ics.components import Component
 
 _SCHEME = regex(r"\s*([a-z][a-z0-9+.-]*):", re.IGNORECASE)
 _ADDRESSES = frozenset({"URL", "ATTACH", "IMAGE", "CONFERENCE", "SOURCE", "STRUCTURED-DATA", "LINK", "TZURL"})

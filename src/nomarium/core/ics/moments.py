@@ -5,11 +5,13 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping
 from datetime import datetime, timedelta
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.ics.content_lines import ContentLine
 from nomarium.core.lazily import regex
 from nomarium.core.values import in_reach
+
+if TYPE_CHECKING:
+    from nomarium.core.ics.content_lines import ContentLine
 
 
 class IcsMoment(NamedTuple):

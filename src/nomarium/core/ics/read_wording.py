@@ -2,8 +2,12 @@
 
 from __future__ import annotations
 
-from nomarium.core.ics.content_lines import Sloppiness
+from typing import TYPE_CHECKING
+
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
+
+if TYPE_CHECKING:
+    from nomarium.core.ics.content_lines import Sloppiness
 
 
 def unsound_calendar(place: Place, line: str) -> Problem:

@@ -3,26 +3,28 @@
 from __future__ import annotations
 
 from bisect import bisect_right
-from collections import Counter
 from collections.abc import Sequence
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, replace
 from datetime import date, datetime, time, timedelta
 from itertools import islice
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 from nomarium.core.calendars import occurrence_id
 from nomarium.core.columns import Matches
 from nomarium.core.ics import read_wording as wording
+from nomarium.core.ics.calendar_file import CalendarFile
 from nomarium.core.ics.components import Component, read_components
-from nomarium.core.ics.content_lines import ContentLine
 from nomarium.core.ics.details import read_details
 from nomarium.core.ics.event_zones import EventZone, EventZones, UnknownZone
 from nomarium.core.ics.moments import BadValue, IcsDuration, IcsMoment, read_duration, read_moment, read_moments
 from nomarium.core.problems import DataRefused
 from nomarium.core.repeats import Recurrence, Rule, RuleRefused, parse_rule
-from nomarium.core.sources import EventSheet, Occurrence, Series, after
+from nomarium.core.sources import Occurrence, Series, after
 from nomarium.core.tables import Table
 from nomarium.core.values import Length, day_words
+
+if TYPE_CHECKING:
+    from nomarium.core.ics.content_lines import ContentLine
 
 MOST_OCCURRENCES = 100_000
 """So many occurrences one event may have."""
@@ -46,16 +48,6 @@ class CalendarChoices:
     """Whether a year of an endless repeat is enough."""
     rules: bool = False
     """Whether repeats are kept as rules, and not unrolled."""
-
-
-@dataclass(slots=True)
-class CalendarFile(EventSheet):
-    """What was read from a calendar file."""
-
-    counts: Counter[str] = field(default_factory=Counter)
-    """Components by their names, repeating events and changed occurrences apart."""
-    bounded: bool = False
-    """Whether only some days were asked for."""
 
 
 @dataclass(slots=True)

@@ -5,10 +5,12 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator
 from dataclasses import replace
 from datetime import UTC, date, datetime, time
+from typing import TYPE_CHECKING
 from zoneinfo import ZoneInfo
 
-from nomarium.core.repeats import Recurrence, Rule
-from nomarium.core.sources import Occurrence
+if TYPE_CHECKING:
+    from nomarium.core.repeats import Recurrence, Rule
+    from nomarium.core.sources import Occurrence
 
 
 def rule_lines(recurrence: Recurrence, first: Occurrence) -> Iterator[str]:

@@ -5,14 +5,17 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable, Iterator
 from datetime import UTC, datetime, timedelta
 from itertools import islice, repeat
+from typing import TYPE_CHECKING
 
-from nomarium.core.calendars import Calendar
 from nomarium.core.ics.rule_lines import replaced_line, rule_lines
 from nomarium.core.ics.text import escape, fold, uri
 from nomarium.core.ics.zones import vtimezone
 from nomarium.core.marks import PRODID
-from nomarium.core.sources import Occurrence, Series
-from nomarium.core.values import Person
+
+if TYPE_CHECKING:
+    from nomarium.core.calendars import Calendar
+    from nomarium.core.sources import Occurrence, Series
+    from nomarium.core.values import Person
 
 BATCH = 2_000
 """Events rendered at a time: enough to be quick, few enough to stay small."""

@@ -7,14 +7,17 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 from itertools import islice
+from typing import TYPE_CHECKING
 from zoneinfo import ZoneInfo
 
-from nomarium.core.ics.components import Component
-from nomarium.core.ics.content_lines import ContentLine
 from nomarium.core.ics.moments import BadValue, read_moment
 from nomarium.core.ics.moments import read_moments as read_list
 from nomarium.core.repeats import Rule, RuleRefused, expand, parse_rule
 from nomarium.core.values import read_zone
+
+if TYPE_CHECKING:
+    from nomarium.core.ics.components import Component
+    from nomarium.core.ics.content_lines import ContentLine
 
 _LATEST = datetime(2100, 1, 1)
 _MOST_ONSETS = 600

@@ -11,6 +11,7 @@ from dataclasses import dataclass, field
 from datetime import date, timedelta
 from itertools import islice
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.bells import BellReader, BellRow, OtherNames, read_other_names
 from nomarium.core.building import ColumnUse, column_uses
@@ -18,7 +19,6 @@ from nomarium.core.columns import Evidence, Kind, SheetKind
 from nomarium.core.datesheets import read_closures, read_listed_days, read_special_days, read_terms, read_weeks
 from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, SHEET_KINDS, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.recognition import Recognised
 from nomarium.core.shapes import month_blocks
 from nomarium.core.sheets import Known, Sheet, SheetChoices, read_sheet
 from nomarium.core.slots import DayReader
@@ -40,6 +40,9 @@ from nomarium.core.timetable import (
 )
 from nomarium.core.values import WEEKDAY_NAMES, DateChoices, counted, day_words, split_list
 from nomarium.core.year import CycleRule, SchoolYear, SpecialDay, Term, WeekRules, YearRules, listed_words
+
+if TYPE_CHECKING:
+    from nomarium.core.recognition import Recognised
 
 FIRST_THINGS = 6
 """So many of the first things in a sheet are shown."""

@@ -5,12 +5,15 @@ from __future__ import annotations
 from collections import Counter
 from dataclasses import dataclass
 from datetime import datetime, timedelta
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, START_FIELDS, Match
-from nomarium.core.ics import CalendarFile
-from nomarium.core.sources import EventSheet, Occurrence, Series
 from nomarium.core.tables import plain_text
 from nomarium.core.values import Style, day_words, style_of
+
+if TYPE_CHECKING:
+    from nomarium.core.ics import CalendarFile
+    from nomarium.core.sources import EventSheet, Occurrence, Series
 
 SAMPLES = 2
 FIRST_EVENTS = 5

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from nomarium.core.columns import Kind, SheetKind
+from typing import TYPE_CHECKING
+
 from nomarium.core.kinds.bells import BELL_SHEET, NAMES_SHEET
 from nomarium.core.kinds.changes import CHANGE_SHEET
 from nomarium.core.kinds.classes import CLASS_SHEET, ROSTER_SHEET
@@ -16,6 +17,9 @@ from nomarium.core.kinds.special_days import SPECIAL_SHEET
 from nomarium.core.kinds.terms import TERM_SHEET
 from nomarium.core.kinds.timetable import TIMETABLE_SHEET
 from nomarium.core.kinds.weeks import WEEK_SHEET
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import Kind, SheetKind
 
 SHEET_KINDS: dict[Kind, SheetKind] = {
     kind.kind: kind

@@ -4,14 +4,16 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 from dataclasses import dataclass, field
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.bells import BellTimes, OtherNames
 from nomarium.core.meetings.runs import Group, Joining, Written
-from nomarium.core.problems import Place
-from nomarium.core.slots import Periods
-from nomarium.core.timetable import Meeting, Values, When
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.bells import BellTimes, OtherNames
+    from nomarium.core.problems import Place
+    from nomarium.core.slots import Periods
+    from nomarium.core.timetable import Meeting, Values, When
+    from nomarium.core.year import SchoolYear
 
 
 @dataclass(frozen=True, slots=True)

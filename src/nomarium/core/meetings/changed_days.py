@@ -6,17 +6,19 @@ from collections import Counter
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, time
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.bells import Bells
-from nomarium.core.meetings.blocks import Block, Timetabling
-from nomarium.core.meetings.runs import Run
-from nomarium.core.problems import Problem
 from nomarium.core.slots import Periods, period_key
 from nomarium.core.timetable import Change, Values
 from nomarium.core.timetable import change_wording as wording
 from nomarium.core.timetable.wording import near_words
 from nomarium.core.values import day_words
+
+if TYPE_CHECKING:
+    from nomarium.core.bells import Bells
+    from nomarium.core.meetings.blocks import Block, Timetabling
+    from nomarium.core.meetings.runs import Run
+    from nomarium.core.problems import Problem
 
 
 class DatedGroup(NamedTuple):

@@ -5,10 +5,12 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date
+from typing import TYPE_CHECKING
 
-from nomarium.core.slots import DayTest
-from nomarium.core.timetable import When
-from nomarium.core.year import Day, SchoolYear
+if TYPE_CHECKING:
+    from nomarium.core.slots import DayTest
+    from nomarium.core.timetable import When
+    from nomarium.core.year import Day, SchoolYear
 
 
 @dataclass(frozen=True, slots=True)

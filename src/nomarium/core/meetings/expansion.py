@@ -6,8 +6,8 @@ from collections import Counter
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
+from typing import TYPE_CHECKING
 
-from nomarium.core.bells import BellRow
 from nomarium.core.meetings import wording
 from nomarium.core.meetings.blocks import Block, Timetabling, blocks_of
 from nomarium.core.meetings.changed_days import Cancelled, ChangedDays, DatedGroup
@@ -17,8 +17,11 @@ from nomarium.core.meetings.runs import Run, Runs
 from nomarium.core.problems import Place, Problem
 from nomarium.core.slots import DayTest, Periods
 from nomarium.core.sources import Occurrence, clock_changes
-from nomarium.core.timetable import Change, Meeting
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.bells import BellRow
+    from nomarium.core.timetable import Change, Meeting
+    from nomarium.core.year import SchoolYear
 
 _NIGHT = 5
 """Clocks are changed before this hour."""

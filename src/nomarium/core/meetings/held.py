@@ -4,11 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place
 from nomarium.core.slots import DayTest, Periods
-from nomarium.core.sources import Occurrence, Series
-from nomarium.core.timetable import Change, Values
+
+if TYPE_CHECKING:
+    from nomarium.core.sources import Occurrence, Series
+    from nomarium.core.timetable import Change, Values
 
 
 @dataclass(slots=True)

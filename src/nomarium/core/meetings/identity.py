@@ -3,9 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
+from typing import TYPE_CHECKING
 
 from nomarium.core.calendars import stable_uuid
-from nomarium.core.meetings.held import Held
+
+if TYPE_CHECKING:
+    from nomarium.core.meetings.held import Held
 
 _FURTHER = ("group", "teacher", "room", "course")
 """What tells meetings apart that share class, first period and date; the nearest first."""

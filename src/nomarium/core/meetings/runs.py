@@ -5,10 +5,12 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import time
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.bells import Bells
 from nomarium.core.slots import Periods, period_key
+
+if TYPE_CHECKING:
+    from nomarium.core.bells import Bells
 
 
 class Written(NamedTuple):

@@ -5,10 +5,12 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
-from typing import Literal
+from typing import TYPE_CHECKING, Literal
 
 from nomarium.core.programmes.offsets import Counts, Offset
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.year import SchoolYear
 
 OnClosed = Literal["drop", "keep", "next", "previous", "push"]
 """What becomes of a row on a closed day; *push* moves all that follows, too."""

@@ -6,16 +6,19 @@ from collections import Counter
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 from datetime import date
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Headings, heading_key, holds_dates, holds_weekdays
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import DataRefused, Problem
 from nomarium.core.programmes import wording
 from nomarium.core.programmes.dating import DatedRow, DatingRules, Undatable, date_rows, start_for_end
-from nomarium.core.programmes.groups import Group
 from nomarium.core.programmes.offsets import Counts, Offset, bare_number, counted_by, read_offset
 from nomarium.core.tables import Cell, Column, Grid, Spot, Table, find_table, plain_text
 from nomarium.core.values import weekday_in_any
+
+if TYPE_CHECKING:
+    from nomarium.core.programmes.groups import Group
 
 GROUP_HEADING = "Group"
 _FEWEST = 2

@@ -6,9 +6,12 @@ from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from datetime import date, datetime, timedelta
 from heapq import merge
+from typing import TYPE_CHECKING
 
 from nomarium.core.repeats.expand import expand
-from nomarium.core.repeats.rule import Rule
+
+if TYPE_CHECKING:
+    from nomarium.core.repeats.rule import Rule
 
 _YEARS_AHEAD = 20
 

@@ -3,9 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Sequence
+from typing import TYPE_CHECKING
 
 from nomarium.core.values import WEEKDAY_NAMES
-from nomarium.core.year import Closure, Day, SpecialDay
+
+if TYPE_CHECKING:
+    from nomarium.core.year import Closure, Day, SpecialDay
 
 FIRST_FIELDS = ("date", "weekday", "term", "week", "letter")
 LAST_FIELDS = ("closure", "special")

@@ -5,13 +5,16 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Iterable, Iterator
 from datetime import datetime, timedelta
+from typing import TYPE_CHECKING
 
-from nomarium.core.calendars import Calendar
 from nomarium.core.columns import ROW_FIELDS
 from nomarium.core.ics.rule_lines import standard_rule
 from nomarium.core.problems import Place, Problem, note
-from nomarium.core.sources import Occurrence, Series
 from nomarium.core.values import counted
+
+if TYPE_CHECKING:
+    from nomarium.core.calendars import Calendar
+    from nomarium.core.sources import Occurrence, Series
 
 __all__ = ["ROW_FIELDS", "event_rows", "not_in_rows"]
 

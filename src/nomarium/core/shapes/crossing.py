@@ -10,12 +10,11 @@ from collections import Counter
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 from itertools import pairwise
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Place
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
 from nomarium.core.shapes.key import Meaning, meanings_in
@@ -23,6 +22,9 @@ from nomarium.core.shapes.months import month_blocks
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot
 from nomarium.core.values import ORDERS, are_people, is_date, is_span, most_are, span_in
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place
 
 _MOST_ROWS_ABOVE = 25
 _MOST_TURNED = 3000

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Kind
-from nomarium.core.problems import Problem
 from nomarium.core.shapes.cell_texts import is_free, mostly_labels
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.dates_across import dates_across
@@ -14,7 +14,10 @@ from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.unfolding import unfold
-from nomarium.core.tables import Cell, Grid
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.tables import Cell, Grid
 
 
 def drawn_days(grid: Grid) -> Unfolded | None:

@@ -5,16 +5,18 @@ from __future__ import annotations
 from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import time
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Headings
 from nomarium.core.kinds import CODE_SHEET
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Place, Problem
 from nomarium.core.shapes import wording
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.tables import Cell, Grid, plain_text
 from nomarium.core.values import span_in
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place, Problem
 
 _LINE = regex(r"(?P<code>[^\s=:,;]{1,8})\s*(?:=|:|–|—|→|\s-\s)\s*(?P<meaning>[^=]+?)")
 _APART = regex(r"\s*(?:[;\n|]|,(?=\s*[^\s=:,;]{1,8}\s*[=:]))\s*")

@@ -7,13 +7,15 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from itertools import pairwise
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Place, Problem
 from nomarium.core.shapes import wording
 from nomarium.core.tables import Grid, GridView, Spot
 from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, month_named, month_of, weekday_in_any
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place, Problem
 
 _DAY_NUMBER = regex(r"(\d{1,2})(?:st|nd|rd|th)?\.?(?:\s+|$)", re.IGNORECASE)
 _WEEK = regex(r"(?:[^\W\d]{1,6}\.?\s*)?\d{1,2}")

@@ -8,12 +8,11 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date, timedelta
 from itertools import groupby, pairwise
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Headings, Kind, holds_dates
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Place
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import as_date, leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free
@@ -21,6 +20,9 @@ from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot, plain_text
 from nomarium.core.values import Order, only_order
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place
 
 _RUN = regex(r"[A-Za-z][A-Za-z.\-–_]{3,41}")
 _SHORTEST, _MOST_SYMBOLS = 4, 6

@@ -4,16 +4,19 @@ from __future__ import annotations
 
 from collections.abc import Collection, Sequence
 from contextlib import suppress
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import DataRefused
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.drawn_days import drawn_days
 from nomarium.core.shapes.key import Key, read_key
 from nomarium.core.shapes.patterns import find_patterns
-from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.unfolding import unfold
-from nomarium.core.sheets import SheetChoices
 from nomarium.core.tables import Grid, plain_text
+
+if TYPE_CHECKING:
+    from nomarium.core.shapes.unfolded import Unfolded
+    from nomarium.core.sheets import SheetChoices
 
 
 def explains(grid: Grid, codes: Collection[str]) -> bool:

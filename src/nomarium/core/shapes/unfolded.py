@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, field
+from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Kind
-from nomarium.core.problems import Problem
-from nomarium.core.tables import Grid
+if TYPE_CHECKING:
+    from nomarium.core.columns import Kind
+    from nomarium.core.problems import Problem
+    from nomarium.core.tables import Grid
 
 
 @dataclass(slots=True)

@@ -5,16 +5,19 @@ from __future__ import annotations
 import re
 from collections.abc import Collection, Sequence
 from itertools import islice
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Holds, Matches, SheetKind, heading_key
 from nomarium.core.columns.contents import holds_dates, holds_times, is_about_the_row
 from nomarium.core.kinds.vocabulary import NOTES
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Problem
 from nomarium.core.sheets import wording
-from nomarium.core.sheets.choices import Known
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values import read_status, read_yes_no
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.sheets.choices import Known
 
 _PERSON = regex(
     r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Sir|Herr|Frau|M|Mme|Mlle|Sr|Sra|Señor|Señora|Sig|Dhr|Mevr)\b\.? \S.*"

@@ -5,11 +5,14 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from pathlib import Path
+from typing import TYPE_CHECKING
 
-from nomarium.core.columns import OwnValues
-from nomarium.core.problems import Place
 from nomarium.core.tables import TableChoices
 from nomarium.core.values import Commas, DateChoices
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import OwnValues
+    from nomarium.core.problems import Place
 
 Conditions = tuple[tuple[str, tuple[str, ...]], ...]
 """(field or heading, values): rows that have one of the values; all conditions hold together."""

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import (
     Certainty,
@@ -20,12 +21,14 @@ from nomarium.core.columns import (
 from nomarium.core.problems import Place, Problem, WrongCall, has_errors
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.accounting import account
-from nomarium.core.sheets.choices import Conditions, SheetChoices
 from nomarium.core.sheets.notes import take_notes
 from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sheets.whole import said_of_whole
 from nomarium.core.tables import Cell, Column, Grid, LeftOut, Table, find_table, plain_text
 from nomarium.core.values import MomentColumn, NameReader, read_moments, split_list
+
+if TYPE_CHECKING:
+    from nomarium.core.sheets.choices import Conditions, SheetChoices
 
 _MOMENTS = (Holds.DATE, Holds.TIME, Holds.MOMENT, Holds.HOURS)
 

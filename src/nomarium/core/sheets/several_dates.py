@@ -4,11 +4,14 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Matches
 from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, Table, plain_text
 from nomarium.core.values import LIST_MARKS, MomentScanner, likeliest_words, parted_dates, shared_year
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import Matches
 
 _MAY_BE_SEVERAL = regex(r"\d.*(?:[;,\n&+]|\b(?:and|und|et|y|e|en|och|og)\b).*\d", re.IGNORECASE | re.DOTALL)
 _LEAST = 2

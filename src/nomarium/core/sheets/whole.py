@@ -9,13 +9,13 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Kind
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Problem
 from nomarium.core.sheets import wording
-from nomarium.core.sheets.choices import Known, SheetChoices
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.values import TITLED_FORM, weekday_in_any
 
 if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.sheets.choices import Known, SheetChoices
     from nomarium.core.sheets.reading import Sheet
 
 

@@ -3,10 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns.wording import column_way
 from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
-from nomarium.core.tables import Column, Table
+
+if TYPE_CHECKING:
+    from nomarium.core.tables import Column, Table
 
 
 def wrong_columns(place: Place, wrong: WrongCall) -> Problem:

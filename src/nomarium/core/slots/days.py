@@ -5,12 +5,14 @@ from __future__ import annotations
 import re
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.kinds import bare_label
 from nomarium.core.lazily import regex
 from nomarium.core.values import WEEKDAY_NAMES, short_weekdays, weekday_in_any
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.year import SchoolYear
 
 
 class DayTest(NamedTuple):

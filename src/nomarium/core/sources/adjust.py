@@ -6,6 +6,7 @@ import re
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
+from typing import TYPE_CHECKING
 from zoneinfo import ZoneInfo
 
 from nomarium.core.columns import FILE_WIDE_FIELDS, Headings, heading_key
@@ -13,9 +14,7 @@ from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem, WrongCall, note
 from nomarium.core.sources.chosen import check_name, choose_days, choose_rows, values_of
-from nomarium.core.sources.events import EventSheet
 from nomarium.core.sources.own_lines import OWN_LINES, own_line
-from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.sources.spans import clock_changes
 from nomarium.core.sources.web import web_address
 from nomarium.core.values import (
@@ -28,6 +27,10 @@ from nomarium.core.values import (
     split_list,
 )
 from nomarium.core.values.reach import FIRST_DAY, LAST_DAY
+
+if TYPE_CHECKING:
+    from nomarium.core.sources.events import EventSheet
+    from nomarium.core.sources.series import Occurrence, Series
 
 
 @dataclass(frozen=True, slots=True)

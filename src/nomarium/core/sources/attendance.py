@@ -5,14 +5,14 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Matches
 from nomarium.core.sources import wording
-from nomarium.core.sources.lookups import Lookup
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import Person, read_person, read_yes_no, split_list
 
 if TYPE_CHECKING:
+    from nomarium.core.columns import Matches
     from nomarium.core.sources.details import Details
+    from nomarium.core.sources.lookups import Lookup
 
 _PARAMETERS = {
     "attendees": "",

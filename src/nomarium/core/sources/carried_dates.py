@@ -3,11 +3,14 @@
 from __future__ import annotations
 
 from itertools import pairwise
+from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Matches
-from nomarium.core.problems import Problem
 from nomarium.core.sources import wording
-from nomarium.core.tables import Column, Table
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import Matches
+    from nomarium.core.problems import Problem
+    from nomarium.core.tables import Column, Table
 
 _FEW = 5
 """One row in so many at least has no date of its own, where dates stand only where they change."""

@@ -8,14 +8,17 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable, Sequence
 from datetime import date, timedelta
 from functools import cache
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Headings, columns_headed
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.problems import WrongCall
-from nomarium.core.sources.events import EventSheet
-from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.values import Moment, read_busy, read_status, read_visibility, split_list
+
+if TYPE_CHECKING:
+    from nomarium.core.sources.events import EventSheet
+    from nomarium.core.sources.series import Occurrence, Series
 
 _PLAIN_FIELDS = ("summary", "location", "description", "url", "status", "visibility", "busy", "id")
 _TEXTS_OF: dict[str, Callable[[Series], Iterable[str]]] = {

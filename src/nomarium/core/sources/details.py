@@ -6,14 +6,11 @@ import re
 from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, field
 from datetime import timedelta
-from typing import Any, TypeVar
+from typing import TYPE_CHECKING, Any, TypeVar
 
-from nomarium.core.columns import Matches
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import read_attendance
-from nomarium.core.sources.lookups import Lookup, Lookups
 from nomarium.core.sources.own_lines import OWN_LINES, own_line
 from nomarium.core.sources.web import web_address
 from nomarium.core.tables import Cell, Column, Table, plain_text
@@ -25,6 +22,11 @@ from nomarium.core.values import (
     split_list,
     unit_in_heading,
 )
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import Matches
+    from nomarium.core.problems import Place, Problem
+    from nomarium.core.sources.lookups import Lookup, Lookups
 
 _Value = TypeVar("_Value")
 

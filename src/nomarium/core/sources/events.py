@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from itertools import pairwise
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key, holds_dates
 from nomarium.core.kinds import means_people
@@ -25,7 +26,6 @@ from nomarium.core.sources.series import Series
 from nomarium.core.sources.set_reminders import set_reminders
 from nomarium.core.sources.spans import SpanFound, SpanRules
 from nomarium.core.sources.undated_repeats import with_first_days
-from nomarium.core.sources.wording import Finding
 from nomarium.core.tables import Column, LeftOut, Table, plain_text
 from nomarium.core.values import (
     Commas,
@@ -37,6 +37,9 @@ from nomarium.core.values import (
     read_moments,
     speaks_of_nights,
 )
+
+if TYPE_CHECKING:
+    from nomarium.core.sources.wording import Finding
 
 
 @dataclass(frozen=True, slots=True)

@@ -3,14 +3,16 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, field
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.columns import SheetKind
 from nomarium.core.kinds import PEOPLE_SHEET, PLACE_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem, error
 from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, key_of_two, read_sheet
 from nomarium.core.tables import NO_HEADINGS
 from nomarium.core.values import name_key
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import SheetKind
 
 
 class Entry(NamedTuple):

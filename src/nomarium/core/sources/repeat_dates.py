@@ -3,12 +3,15 @@
 from __future__ import annotations
 
 from datetime import date, timedelta
+from typing import TYPE_CHECKING
 
-from nomarium.core.repeats import (
-    Repeat,
-)
 from nomarium.core.values import MomentScanner, Order, likeliest_words
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.repeats import (
+        Repeat,
+    )
+    from nomarium.core.year import SchoolYear
 
 
 class DatesInWords:

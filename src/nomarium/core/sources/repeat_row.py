@@ -6,10 +6,9 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, time, timedelta
 from itertools import islice
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import ROW_FIELDS, Matches, heading_key
-from nomarium.core.problems import Place, Problem
 from nomarium.core.repeats import (
     NotUnderstood,
     OnClosure,
@@ -23,11 +22,14 @@ from nomarium.core.repeats import (
 )
 from nomarium.core.sources import repeat_wording as wording
 from nomarium.core.sources.repeat_dates import DatesInWords, SchoolTest, closing, lies_between_terms, open_day
-from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.sources.spans import PeriodClock, clock_changes
 from nomarium.core.tables import Cell, Table, plain_text
 from nomarium.core.values import Order, parted_dates, split_list
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place, Problem
+    from nomarium.core.sources.series import Occurrence, Series
+    from nomarium.core.year import SchoolYear
 
 MOST_OCCURRENCES = 100_000
 

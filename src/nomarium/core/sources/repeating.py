@@ -5,9 +5,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import replace
 from datetime import datetime
+from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Matches
-from nomarium.core.problems import Problem
 from nomarium.core.sources.repeat_dates import DatesInWords
 from nomarium.core.sources.repeat_row import (
     RepeatChoices,
@@ -17,9 +16,13 @@ from nomarium.core.sources.repeat_row import (
     RowRefused,
     is_own_rows,
 )
-from nomarium.core.sources.series import Series
 from nomarium.core.tables import Table, plain_text
 from nomarium.core.values import MomentColumn, MomentScanner
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import Matches
+    from nomarium.core.problems import Problem
+    from nomarium.core.sources.series import Series
 
 _REPEAT_FIELDS = ("repeat", "until", "times", "except", "on_closure", "also", "occurrence")
 

@@ -4,11 +4,14 @@ from __future__ import annotations
 
 from dataclasses import dataclass, field
 from datetime import datetime, timedelta
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place
-from nomarium.core.repeats import Recurrence
-from nomarium.core.tables import Table
-from nomarium.core.values import Person
+
+if TYPE_CHECKING:
+    from nomarium.core.repeats import Recurrence
+    from nomarium.core.tables import Table
+    from nomarium.core.values import Person
 
 
 @dataclass(frozen=True, slots=True)

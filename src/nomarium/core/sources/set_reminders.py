@@ -5,13 +5,16 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import replace
 from datetime import date, datetime, time, timedelta
+from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Matches
 from nomarium.core.problems import Problem
 from nomarium.core.sources import wording
-from nomarium.core.sources.series import Series
 from nomarium.core.tables import Table, plain_text
 from nomarium.core.values import DateChoices, Fault, MomentColumn, Order, read_moments, read_yes_no, time_at
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import Matches
+    from nomarium.core.sources.series import Series
 
 _FIELDS = ("reminder_date", "reminder_time")
 

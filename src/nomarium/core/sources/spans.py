@@ -5,12 +5,11 @@ from __future__ import annotations
 from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from datetime import UTC, date, datetime, time, timedelta
-from typing import NamedTuple, Protocol
+from typing import TYPE_CHECKING, NamedTuple, Protocol
 from zoneinfo import ZoneInfo
 
 from nomarium.core.sources import wording
 from nomarium.core.sources.series import Occurrence
-from nomarium.core.sources.wording import Finding
 from nomarium.core.values import (
     BLANK,
     DAY,
@@ -23,6 +22,9 @@ from nomarium.core.values import (
     start_before,
     time_at,
 )
+
+if TYPE_CHECKING:
+    from nomarium.core.sources.wording import Finding
 
 _NO_TWO_CHANGES = timedelta(days=60)
 """Within so short a time a clock that shows the same offset at both ends has not changed and changed back."""

@@ -3,13 +3,16 @@
 from __future__ import annotations
 
 from datetime import date
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Match, Matches, holds_dates, is_repeat, mixes_dates_and_repeats
 from nomarium.core.repeats import bounds_in
 from nomarium.core.sources.repeat_dates import date_in_words
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import DateChoices
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.values import DateChoices
+    from nomarium.core.year import SchoolYear
 
 _DATED = ("start_date", "start", "when")
 

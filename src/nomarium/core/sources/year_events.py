@@ -6,11 +6,14 @@ from collections.abc import Collection, Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime, time, timedelta
 from string import Formatter
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import WrongCall
 from nomarium.core.sources.series import Occurrence, Series
 from nomarium.core.values import WEEKDAY_NAMES
-from nomarium.core.year import Day, SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.year import Day, SchoolYear
 
 ADDITIONS = ("terms", "closures", "special")
 """What events there may be beside those of days and weeks."""

@@ -4,10 +4,13 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 from dataclasses import dataclass, field
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place
 from nomarium.core.tables.cells import Cell, address, plain_text
-from nomarium.core.tables.table import Grid, Spot
+
+if TYPE_CHECKING:
+    from nomarium.core.tables.table import Grid, Spot
 
 
 @dataclass(slots=True)

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, field
+from typing import TYPE_CHECKING
 
-from nomarium.core.tables.table import Spot
+if TYPE_CHECKING:
+    from nomarium.core.tables.table import Spot
 
 Box = tuple[int, int, int, int]
 """A merged area: first row, first column, last row, last column, counted from 0."""

@@ -3,11 +3,14 @@
 from __future__ import annotations
 
 from html.parser import HTMLParser
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.tables import wording
-from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.table import Grid
+
+if TYPE_CHECKING:
+    from nomarium.core.tables.cells import Cell
 
 _BREAKS = frozenset({"br", "p", "div", "li"})
 MOST_SPAN = 500

@@ -14,13 +14,16 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import date, timedelta
 from pathlib import Path, PurePosixPath
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
-from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.contents import DAMAGED_ZIP
 from nomarium.core.tables.pipes import MOST_BYTES
 from nomarium.core.tables.table import Grid, Spot
+
+if TYPE_CHECKING:
+    from nomarium.core.tables.cells import Cell
 
 ONEROSTER_FILES = ("academicSessions", "orgs", "courses", "classes", "users", "enrollments")
 """The files that are read; all others of the standard say nothing of who meets when."""

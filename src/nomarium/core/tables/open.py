@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from pathlib import Path
 from stat import S_ISDIR, S_ISREG
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
@@ -12,13 +13,14 @@ from nomarium.core.tables.contents import WORKBOOKS, Kind, kind_of
 from nomarium.core.tables.delimited import encoding_name, in_one_encoding, read_delimited, split_first_column
 from nomarium.core.tables.find import DATE_FIELDS, INSTRUCTIONS
 from nomarium.core.tables.headings import MOST_ROWS_ABOVE, Vocabulary, is_data, known_fields
-from nomarium.core.tables.markup import read_html_tables
 from nomarium.core.tables.names import Area, named_areas, parse_area
 from nomarium.core.tables.oneroster import is_oneroster, read_oneroster
 from nomarium.core.tables.pipes import MOST_BYTES, piped
-from nomarium.core.tables.table import Grid
-from nomarium.core.tables.workbook import Workbook
 from nomarium.run import note_input
+
+if TYPE_CHECKING:
+    from nomarium.core.tables.table import Grid
+    from nomarium.core.tables.workbook import Workbook
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,6 +51,8 @@ def read_grids(path: Path, choices: TableChoices = TableChoices()) -> tuple[list
     if choices.sheet is not None:
         raise DataRefused(wording.no_such_sheet(Place(file), choices.sheet, []))
     if kind is Kind.HTML:
+        from nomarium.core.tables.markup import read_html_tables
+
         data, encoding, problems = in_one_encoding(data, file)
         grids = read_html_tables(data.decode(encoding), file)
         if not grids:
@@ -76,6 +80,8 @@ def _class_lists(path: Path, choices: TableChoices) -> tuple[list[Grid], list[Pr
 
 
 def _workbook_grids(data: bytes, kind: Kind, file: str, choices: TableChoices) -> tuple[list[Grid], list[Problem]]:
+    from nomarium.core.tables.workbook import Workbook
+
     workbook = Workbook(data, kind, file)
     place = Place(file)
     problems = [wording.never_calculated(place)] if workbook.never_calculated else []

@@ -3,10 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Mapping, Sequence
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.tables.contents import Kind
-from nomarium.core.tables.table import Grid
+
+if TYPE_CHECKING:
+    from nomarium.core.tables.table import Grid
 
 TWO_TABLES = "two-tables"
 NO_ROWS = "no-rows"

@@ -10,7 +10,6 @@ from typing import TYPE_CHECKING, Any
 
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
-from nomarium.core.tables.cells import Cell
 from nomarium.core.tables.contents import Kind
 from nomarium.core.tables.looks import Looks
 from nomarium.core.tables.markup import LONGEST_CELL
@@ -21,6 +20,8 @@ from nomarium.core.tables.xlsx_looks import xlsx_looks
 
 if TYPE_CHECKING:
     from python_calamine import CalamineWorkbook
+
+    from nomarium.core.tables.cells import Cell
 
 _FORMS = {
     Kind.XLSX: "xlsx workbook",

@@ -4,11 +4,13 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterable, Sequence
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.lazily import regex
-from nomarium.core.sheets import Known
 from nomarium.core.values import CLASS_FORM, TITLED_FORM
+
+if TYPE_CHECKING:
+    from nomarium.core.sheets import Known
 
 _KINDS = {
     "teacher": "teacher|instructor|tutor|staff|lehrer|lehrerin|lehrkraft|prof(?=\\s*:)|professor|professeur|enseignant|"

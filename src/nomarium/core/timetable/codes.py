@@ -6,6 +6,7 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import CLASS_SHEET, CODE_SHEET, SLOT_SHEET
@@ -19,7 +20,9 @@ from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import is_usual_name
 from nomarium.core.timetable.meeting import Meeting, Values, clean
 from nomarium.core.values import PERSON_FORM, TEACHER_FORM, day_words, most_are
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.year import SchoolYear
 
 
 @dataclass(frozen=True, slots=True)

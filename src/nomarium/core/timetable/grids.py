@@ -8,14 +8,13 @@ from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import date, time
 from itertools import pairwise
+from typing import TYPE_CHECKING
 
-from nomarium.core.problems import Place, Problem
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free
 from nomarium.core.sheets import Known, holding_span
 from nomarium.core.slots import DayTest, Periods, UnknownDay
 from nomarium.core.sources import date_in_words
-from nomarium.core.tables import Grid
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
@@ -31,6 +30,10 @@ from nomarium.core.values import (
     split_list,
     time_at,
 )
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place, Problem
+    from nomarium.core.tables import Grid
 
 _BREAKS = frozenset(
     "break|lunch|recess|lunch break|morning break|passing|pause|tea|snack|mittagspause|récréation|recreo|intervallo|"

@@ -7,11 +7,10 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, time, timedelta
 from functools import cached_property
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Holds, heading_key
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Place, Problem
 from nomarium.core.repeats import Bounds, bounds_in
 from nomarium.core.sheets import NOT_RUNNING, RUNNING, Sheet, column_text
 from nomarium.core.slots import (
@@ -51,7 +50,10 @@ from nomarium.core.values import (
     unit_of,
     weekday_in_any,
 )
-from nomarium.core.year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place, Problem
+    from nomarium.core.year import SchoolYear
 
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")

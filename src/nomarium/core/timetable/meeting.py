@@ -4,11 +4,13 @@ from __future__ import annotations
 
 from dataclasses import dataclass, field
 from datetime import date, time
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import heading_key
 from nomarium.core.problems import Place
-from nomarium.core.slots import DayTest, Periods
+
+if TYPE_CHECKING:
+    from nomarium.core.slots import DayTest, Periods
 
 Values = dict[str, tuple[str, ...]]
 """What is said of a class: fields and headings, by their keys, each with one or several values."""

@@ -6,14 +6,17 @@ import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
+from typing import TYPE_CHECKING
 
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Problem
-from nomarium.core.shapes import DrawnDay, MonthBlock
 from nomarium.core.sources import Occurrence, Series, clock_changes
 from nomarium.core.timetable import wording
 from nomarium.core.values import Clock, ClockTime, scan_span
-from nomarium.core.values.time_text import Span
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.shapes import DrawnDay, MonthBlock
+    from nomarium.core.values.time_text import Span
 
 _LEADING_TIME = regex(
     r"(?P<time>\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m?\.?\b)?(?:\s*[-–—]\s*\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m?\.?\b)?)?"

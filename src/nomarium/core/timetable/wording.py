@@ -5,10 +5,13 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping, Sequence
 from datetime import date
 from difflib import get_close_matches
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
-from nomarium.core.slots import UnknownDay
 from nomarium.core.values import WEEKDAY_NAMES, day_words
+
+if TYPE_CHECKING:
+    from nomarium.core.slots import UnknownDay
 
 
 def near_words(text: str, known: Iterable[str]) -> str:

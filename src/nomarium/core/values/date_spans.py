@@ -5,13 +5,15 @@ from __future__ import annotations
 import re
 from datetime import date
 from functools import cache
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.values.date_text import DateShape, Order
 from nomarium.core.values.languages import likeliest_words
 from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.reach import in_reach
 from nomarium.core.values.wording import day_words
+
+if TYPE_CHECKING:
+    from nomarium.core.values.date_text import DateShape, Order
 
 _LONGEST = 160
 _MOST_WORDS = 11

@@ -4,16 +4,18 @@ from __future__ import annotations
 
 from dataclasses import dataclass, field
 from datetime import date
-from typing import Literal, NamedTuple
+from typing import TYPE_CHECKING, Literal, NamedTuple
 
-from nomarium.core.tables import Cell, Column
 from nomarium.core.values.clock import Clock, ClockTime
-from nomarium.core.values.date_text import Order
-from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import weekday_of
-from nomarium.core.values.moment_text import MomentShape
 from nomarium.core.values.order import OrderEvidence
 from nomarium.core.values.words import ENGLISH, CalendarWords
+
+if TYPE_CHECKING:
+    from nomarium.core.tables import Cell, Column
+    from nomarium.core.values.date_text import Order
+    from nomarium.core.values.faults import Fault
+    from nomarium.core.values.moment_text import MomentShape
 
 
 class Moment(NamedTuple):

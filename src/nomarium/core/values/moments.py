@@ -8,13 +8,11 @@ from collections.abc import Sequence
 from dataclasses import replace
 from datetime import date, datetime
 from itertools import pairwise
+from typing import TYPE_CHECKING
 
 from nomarium.core.lazily import regex
-from nomarium.core.problems import Problem
-from nomarium.core.tables import Cell, Column, Table
 from nomarium.core.values import wording
 from nomarium.core.values.clock import Clock
-from nomarium.core.values.date_text import DateShape, Order
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import calendar_words, weekday_of
 from nomarium.core.values.moment import BLANK, STATED, DateChoices, Moment, MomentColumn
@@ -31,7 +29,12 @@ from nomarium.core.values.typed import (
     swapped,
     typed_moment,
 )
-from nomarium.core.values.words import CalendarWords
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.tables import Cell, Column, Table
+    from nomarium.core.values.date_text import DateShape, Order
+    from nomarium.core.values.words import CalendarWords
 
 
 def read_moments(

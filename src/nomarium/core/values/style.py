@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.tables import Table
 from nomarium.core.values.date_text import ORDER_NAMES, Order
 from nomarium.core.values.moment import STATED, MomentColumn
+
+if TYPE_CHECKING:
+    from nomarium.core.tables import Table
 
 
 class Style(NamedTuple):

@@ -4,13 +4,16 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 from datetime import date, datetime, time, timedelta
+from typing import TYPE_CHECKING
 
 from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, plain_text
 from nomarium.core.values import wording
 from nomarium.core.values.clock import ClockTime
-from nomarium.core.values.faults import Fault
 from nomarium.core.values.moment import Moment
+
+if TYPE_CHECKING:
+    from nomarium.core.values.faults import Fault
 
 BLANK_MARKS = frozenset({"", "-", "–", "—", "n/a", "N/A", "none", "None"})
 """What people write in a cell of a date or time that they leave empty."""

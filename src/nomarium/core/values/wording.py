@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Collection, Mapping
 from datetime import date, datetime, time
+from typing import TYPE_CHECKING
 
 from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem, Way, error, note, warning
@@ -11,8 +12,10 @@ from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.moment_text import ARROWS, MomentShape
-from nomarium.core.values.order import OrderEvidence
 from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
+
+if TYPE_CHECKING:
+    from nomarium.core.values.order import OrderEvidence
 
 _CORRECT = ("Correct the cell", Way("keep_going", "leave its row out with {}"))
 _FIRST_PART: dict[Order, str] = {"dmy": "the day first", "mdy": "the month first", "ymd": "the year first"}

@@ -5,12 +5,14 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from datetime import date
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.year.causes import Parting, single_changes
-from nomarium.core.year.cycle import CycleDays
-from nomarium.core.year.rules import Pin
-from nomarium.core.year.school_year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.year.cycle import CycleDays
+    from nomarium.core.year.rules import Pin
+    from nomarium.core.year.school_year import SchoolYear
 
 PARTIAL_LIST = 0.5
 """A list with fewer of the cycle's dates than this share names only some: what it does not name proves nothing."""

@@ -5,11 +5,14 @@ from __future__ import annotations
 from collections.abc import Callable, Iterator
 from datetime import date
 from itertools import combinations
+from typing import TYPE_CHECKING
 
-from nomarium.core.problems import Place, Problem
 from nomarium.core.year import wording
 from nomarium.core.year.attendance import Attendance
 from nomarium.core.year.rules import Closure, CycleRule, Effect, SpecialDay, YearRules
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place, Problem
 
 LONGEST_YEAR = 15 * 366
 """So many days from the first term to the last: longer, and a slip in a year is likelier than a plan."""

@@ -6,11 +6,13 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import date
-from typing import NamedTuple
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.problems import Place
-from nomarium.core.year.rules import Closure
 from nomarium.core.year.school_year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.year.rules import Closure
 
 
 class Moved(NamedTuple):

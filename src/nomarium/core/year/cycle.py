@@ -6,10 +6,13 @@ from bisect import bisect_left
 from dataclasses import dataclass, field
 from datetime import date
 from enum import StrEnum
+from typing import TYPE_CHECKING
 
-from nomarium.core.year.attendance import Attendance
 from nomarium.core.year.rules import Advance, Closure, CycleRule, Effect, NoCycleDays, Pin, Span, Term
 from nomarium.core.year.weeks import WeekCalendar, WeekLabels
+
+if TYPE_CHECKING:
+    from nomarium.core.year.attendance import Attendance
 
 
 class Standing(StrEnum):

@@ -5,12 +5,15 @@ from __future__ import annotations
 from collections.abc import Collection, Iterator, Mapping
 from datetime import date, timedelta
 from itertools import pairwise
+from typing import TYPE_CHECKING
 
-from nomarium.core.problems import Place, Problem
 from nomarium.core.year import wording
 from nomarium.core.year.checks import why_no_label
 from nomarium.core.year.rules import Closure, Term
-from nomarium.core.year.school_year import SchoolYear
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Place, Problem
+    from nomarium.core.year.school_year import SchoolYear
 
 
 def unlisted_weeks(year: SchoolYear, place: Place) -> Iterator[Problem]:

@@ -7,9 +7,12 @@ from dataclasses import dataclass, field
 from datetime import date, timedelta
 from enum import StrEnum
 from types import MappingProxyType
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place
-from nomarium.core.year.day_parts import DayPart
+
+if TYPE_CHECKING:
+    from nomarium.core.year.day_parts import DayPart
 
 NOWHERE = Place("")
 MONDAY_TO_FRIDAY = frozenset(range(5))

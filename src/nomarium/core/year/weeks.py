@@ -5,9 +5,11 @@ from __future__ import annotations
 from bisect import bisect_right
 from collections.abc import Iterable
 from datetime import date, timedelta
+from typing import TYPE_CHECKING
 
-from nomarium.core.year.attendance import Attendance
-from nomarium.core.year.rules import Term, WeekRules
+if TYPE_CHECKING:
+    from nomarium.core.year.attendance import Attendance
+    from nomarium.core.year.rules import Term, WeekRules
 
 _WEEK = timedelta(days=7)
 

@@ -5,12 +5,15 @@ from __future__ import annotations
 from bisect import bisect_left
 from collections.abc import Iterator, Sequence
 from datetime import date
+from typing import TYPE_CHECKING
 
 from nomarium.core.values import WEEKDAY_NAMES, day_words
 from nomarium.core.year.cycle import CycleDays, SetBy, Setting, Standing, Step, effect_of
 from nomarium.core.year.rules import NOWHERE, Advance, Closure, CycleRule, Span
-from nomarium.core.year.school_year import SchoolYear
 from nomarium.core.year.wording import days_words, listed_words
+
+if TYPE_CHECKING:
+    from nomarium.core.year.school_year import SchoolYear
 
 
 def explain(year: SchoolYear, day: date, cycles: Sequence[str]) -> list[str]:

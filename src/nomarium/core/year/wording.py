@@ -5,10 +5,13 @@ from __future__ import annotations
 from collections.abc import Sequence
 from datetime import date
 from difflib import get_close_matches
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place, Problem, error, note, warning
 from nomarium.core.values import counted, day_words
-from nomarium.core.year.rules import Closure, CycleRule, Pin, Span, SpecialDay, Term
+
+if TYPE_CHECKING:
+    from nomarium.core.year.rules import Closure, CycleRule, Pin, Span, SpecialDay, Term
 
 
 def days_words(span: Span) -> str:

@@ -5,16 +5,19 @@ from __future__ import annotations
 from collections.abc import Iterator, Sequence
 from hashlib import blake2b
 from pathlib import Path, PurePosixPath
+from typing import TYPE_CHECKING
 
 from nomarium import __version__
 from nomarium.core.agenda import DayFacts, Showing, cycles_of
-from nomarium.core.building import Build, Part
 from nomarium.core.marks import carries_mark
 from nomarium.core.privacy import Privacy, calendar_for_others, for_others
 from nomarium.core.problems import Place, Problem, error, note
 from nomarium.core.values import counted, day_words
 from nomarium.views.pages.calendar_page import PageLinks, calendar_page, page_assets
 from nomarium.views.pages.index_page import IndexEntry, index_page
+
+if TYPE_CHECKING:
+    from nomarium.core.building import Build, Part
 
 INDEX = "index.html"
 
