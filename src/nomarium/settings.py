@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 from typing import TYPE_CHECKING, Any, NamedTuple
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Advice, Way

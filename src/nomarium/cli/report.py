@@ -146,7 +146,7 @@ def tally(sheet: EventSheet) -> str:
     if isinstance(sheet, CalendarFile):
         return _calendar_tally(sheet)
     repeating = f", {sheet.repeated.rows:,} repeating" if sheet.repeated.rows else ""
-    parts = [counted(len(sheet.series), "event") + repeating]
+    parts = [counted(len(sheet.events), "event") + repeating]
     reasons = [plural(count, reason) for reason, count in sheet.left_out.items() if count]
     if reasons:
         parts.append(f"{sheet.left_out.total():,} left out ({', '.join(reasons)})")
@@ -218,7 +218,7 @@ def sheet_json(view: SheetView) -> dict[str, object]:
         "form": sheet.table.form,
         "area": sheet.table.area,
         "rows": sheet.rows,
-        "events": len(sheet.series),
+        "events": len(sheet.events),
         "left_out": {reason.value: count for reason, count in sheet.left_out.items() if count},
         "refused": len(sheet.refused),
         "lengths_assumed": sheet.lengths_assumed,

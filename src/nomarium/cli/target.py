@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 
 import typer
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.rows import RowStyle

@@ -6,7 +6,7 @@ import sys
 from io import TextIOWrapper
 from typing import TextIO, cast
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _CONTROL = "\x00-\x08\x0b-\x1a\x1c-\x1f\x7f-\x9f\u2028\u2029\u202a-\u202e\u2066-\u2069"
 _UNSEEN = regex(f"[{_CONTROL}\x1b]")

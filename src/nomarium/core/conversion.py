@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from itertools import product
+from itertools import chain, product
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 from nomarium.core import ics, programmes, recognition, shapes
-from nomarium.core.calendars import Calendar, find_doubles
+from nomarium.core.calendars import Calendar, at_shared_times, find_doubles
 from nomarium.core.columns import (
     Headings,
     Kind,
@@ -41,7 +42,9 @@ from nomarium.core.sources import (
     adjust,
     move_to_zone,
     read_events,
+    titles_and_starts,
     values_of,
+    without,
 )
 from nomarium.core.sources.wording import identical_events, near_double, shared_uid
 from nomarium.core.tables import (
@@ -162,7 +165,7 @@ def convert(
         else:
             sheet = read_events(table, matches, replace(request.events, zone_stated=request.zone_stated))
         sheets.append(sheet)
-        if not sheet.series and has_errors([*unsure, *sheet.problems]):
+        if not sheet.events and has_errors([*unsure, *sheet.problems]):
             # A list whose columns are told is one of events, whatever its rows lack; a grid only seemed to be a list.
             others = tuple(Kind) if has_errors(unsure) else (Kind.GRID, Kind.MONTHS)
             found += _perhaps_programme(one.grid, request)
@@ -180,13 +183,14 @@ def convert(
         return tuple(tuple(values_of(one, name) or ()) for name in used)
 
     found += _identical(sheets, whose, once=request.once)
-    series = [one for sheet in sheets for one in sheet.series]
+    events = sheets[0].events if len(sheets) == 1 else [one for sheet in sheets for one in sheet.series]
     found += [
         near_double(one.other.place, one.other.summary, one.kept.summary, one.kept.place)
-        for one in find_doubles(series, whose=whose)
+        for one in find_doubles(at_shared_times(events), whose=whose)
     ]
-    found += _expectations(request, sheets, series)
-    return Conversion(sheets, by_place(found), Calendar.of(request.name, series, request.scope))
+    calendar = Calendar.of(request.name, events, request.scope)
+    found += _expectations(request, sheets, calendar)
+    return Conversion(sheets, by_place(found), calendar)
 
 
 def _adjusted_for_programmes(
@@ -342,38 +346,39 @@ def _same_uid(sheets: Sequence[EventSheet]) -> list[Problem]:
 
 def _identical(sheets: Sequence[EventSheet], whose: Callable[[Series], object], *, once: bool) -> list[Problem]:
     """Report rows that make just the same event as an earlier one; with ``once`` take them out and count them."""
-    series = [one for sheet in sheets for one in sheet.series]
-    titled = {(one.summary, one.occurrences[0].start) for one in series}
-    if len(titled) == len(series):
+    titled = [titles_and_starts(sheet.events) for sheet in sheets]
+    if len(set(chain.from_iterable(titled))) == sum(map(len, titled)):
         return []
+    counts = Counter(chain.from_iterable(titled))
     first: dict[object, list[Series]] = {}
     problems = []
-    for sheet in sheets:
-        kept = []
-        for one in sheet.series:
+    for sheet, keys in zip(sheets, titled, strict=True):
+        again = set()
+        for index in (index for index, key in enumerate(keys) if counts[key] > 1):
+            one = sheet.events[index]
             alike = first.setdefault((one.summary, one.occurrences, one.location, whose(one)), [])
             earlier = next((other for other in alike if other == one), None)
             if earlier is None:
                 alike.append(one)
             elif once:
                 sheet.left_out[LeftOut.IDENTICAL] += 1
-                continue
+                again.add(index)
             else:
                 problems.append(identical_events(one.place, one.summary, earlier.place))
-            kept.append(one)
-        sheet.series = kept
+        if again:
+            sheet.events = without(sheet.events, again)
     return problems
 
 
-def _expectations(request: Request, sheets: Sequence[EventSheet], series: Sequence[Series]) -> list[Problem]:
+def _expectations(request: Request, sheets: Sequence[EventSheet], calendar: Calendar) -> list[Problem]:
     """Hold the whole against what was expected of it."""
     place = Place(request.files[0].name)
     problems = []
-    if request.expected is not None and request.expected != len(series):
-        problems.append(_unexpected_count(place, request.expected, len(series)))
+    count = len(calendar.series)
+    if request.expected is not None and request.expected != count:
+        problems.append(_unexpected_count(place, request.expected, count))
     own_zones = all(isinstance(sheet, CalendarFile) or sheet.matches.column("zone") for sheet in sheets)
-    timed = any(not one.occurrences[0].all_day for one in series)
-    if timed and not request.zone_stated and request.events.zone == "UTC" and not own_zones:
+    if calendar.is_timed and not request.zone_stated and request.events.zone == "UTC" and not own_zones:
         problems.append(_utc_by_chance(place))
     return problems
 

@@ -13,9 +13,9 @@ from contextlib import suppress
 from dataclasses import dataclass
 from pathlib import Path
 
-from nomarium.core.lazily import regex
 from nomarium.core.marks import carries_mark, has_place_for_mark
 from nomarium.core.problems import DataRefused, Place, Problem, Way, error
+from nomarium.lazily import regex
 from nomarium.run import is_forced, is_input
 
 

@@ -8,8 +8,8 @@ from io import BytesIO
 from typing import TYPE_CHECKING, Any, NamedTuple
 from warnings import catch_warnings, simplefilter
 
-from nomarium.core.lazily import regex
 from nomarium.core.marks import MAKER
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from matplotlib.figure import Figure

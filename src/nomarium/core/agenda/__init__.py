@@ -2,7 +2,7 @@
 
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import on_demand
+from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.agenda.blocks import DayBar, DayBlock, WeekLayout, lay_out_week, week_days

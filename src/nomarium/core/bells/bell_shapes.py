@@ -11,10 +11,10 @@ from typing import NamedTuple
 
 from nomarium.core.columns import Headings
 from nomarium.core.kinds import BELL_SHEET
-from nomarium.core.lazily import regex
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Cell, Grid, GridView, Spot, plain_text
 from nomarium.core.values import is_span
+from nomarium.lazily import regex
 
 _MOST_ROWS_ABOVE = 20
 _WORD = regex(r"\S+")

@@ -14,12 +14,12 @@ from nomarium.core.bells.bell_shapes import Part, bell_parts, turning_periods
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import BELL_SHEET
-from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, holds_for_all, note_unused, read_sheet, said_by_names
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
 from nomarium.core.values import ClockTime, Fault, Moment, MomentColumn, read_moments, scan_span, split_list, time_at
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.year import SchoolYear

@@ -7,8 +7,8 @@ from difflib import get_close_matches
 from functools import lru_cache
 
 from nomarium.core.columns import heading_key
-from nomarium.core.lazily import regex
 from nomarium.core.problems import WrongCall
+from nomarium.lazily import regex
 
 _PLACE = regex(r"\{([^{}]*)\}")
 _BRACKETED = regex(r"\s*[(\[]([^()\[\]]*)[)\]]")

@@ -7,11 +7,11 @@ from collections.abc import Iterator, Sequence
 from datetime import date
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import regex
 from nomarium.core.problems import Place, WrongCall
 from nomarium.core.timetable.wording import near_words
 from nomarium.core.values import day_words
 from nomarium.core.year import explain
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.building.build import Build

@@ -11,13 +11,13 @@ from nomarium.core.bells import BellTimes, OtherNames
 from nomarium.core.building import wording
 from nomarium.core.columns import Matches, heading_key
 from nomarium.core.datesheets import empty_is_fine
-from nomarium.core.lazily import regex
 from nomarium.core.plan_sheets import PlanSheets, a_year_around
 from nomarium.core.problems import DataRefused, Problem
 from nomarium.core.sheets import Known, Sheet, SheetChoices
 from nomarium.core.sources import Lookup, Lookups, Series, read_lookup
 from nomarium.core.tables import Grid, Table, TableChoices, read_grids
 from nomarium.core.timetable import Change, ClassLists, CodedMeeting, Meeting, Rosters
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.lessons import Lesson, Note

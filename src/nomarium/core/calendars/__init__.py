@@ -2,11 +2,11 @@
 
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import on_demand
+from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.calendars.calendar import Calendar
-    from nomarium.core.calendars.doubles import Double, Likeness, find_doubles, find_longer, find_moved
+    from nomarium.core.calendars.doubles import Double, Likeness, at_shared_times, find_doubles, find_longer, find_moved
     from nomarium.core.calendars.identity import assign_uids, occurrence_id, stable_uuid
     from nomarium.core.calendars.split import file_names, split_calendar
 
@@ -15,6 +15,7 @@ __all__ = [
     "Double",
     "Likeness",
     "assign_uids",
+    "at_shared_times",
     "file_names",
     "find_doubles",
     "find_longer",

@@ -9,6 +9,8 @@ from functools import cached_property
 from typing import TYPE_CHECKING, Protocol
 
 from nomarium.core.calendars.identity import assign_uids
+from nomarium.core.sources import EventBatch
+from nomarium.core.values.wall import moment_of
 
 if TYPE_CHECKING:
     from nomarium.core.sources import Occurrence, Series
@@ -52,6 +54,8 @@ class Calendar:
 
     def span(self) -> tuple[datetime, datetime] | None:
         """The first start and the last end (local times), or None where there are no events."""
+        if isinstance(self.series, EventBatch) and self.series:
+            return moment_of(min(self.series.starts)), moment_of(max(self.series.ends))
         occurrences = self._distinct
         if not occurrences:
             return None
@@ -59,16 +63,28 @@ class Calendar:
 
     def zones(self) -> list[str]:
         """The zones of its timed events, sorted."""
+        if isinstance(self.series, EventBatch):
+            return [self.series.zone] if self.is_timed and self.series.zone else []
         return sorted({o.zone for o in self._distinct if not o.all_day and o.zone})
+
+    @property
+    def is_timed(self) -> bool:
+        """Whether any of its events has a time of day."""
+        if isinstance(self.series, EventBatch):
+            return 0 in self.series.all_day
+        return any(not one.occurrences[0].all_day for one in self.series)
 
     def timed_span(self, zone: str) -> tuple[datetime, datetime]:
         """The first start and the last end of the timed events in one of its zones."""
-        timed = [occurrence for occurrence in self._distinct if occurrence.zone == zone and not occurrence.all_day]
-        last = max(o.end for o in timed)
+        if isinstance(self.series, EventBatch):
+            timed = self.series.chosen([not all_day for all_day in self.series.all_day])
+            return moment_of(min(timed.starts)), moment_of(max(timed.ends))
+        whens = [occurrence for occurrence in self._distinct if occurrence.zone == zone and not occurrence.all_day]
+        last = max(o.end for o in whens)
         for series in self.series:
             if series.recurrence is not None and series.occurrences[0].zone == zone:
                 last = max(last, series.recurrence.last_day(series.occurrences[0].start))
-        return min(o.start for o in timed), last
+        return min(o.start for o in whens), last
 
     @cached_property
     def _distinct(self) -> list[Occurrence]:

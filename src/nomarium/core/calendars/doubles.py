@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import UTC, datetime, timedelta
@@ -10,7 +11,8 @@ from functools import cache
 from typing import TYPE_CHECKING
 from zoneinfo import ZoneInfo
 
-from nomarium.core.lazily import regex
+from nomarium.core.sources import EventBatch
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.sources import Occurrence, Series
@@ -60,6 +62,19 @@ def find_doubles(
             when = known[id(single)] = _moments(event)
         groups.setdefault((when, whose(event)), []).append(event)
     return [double for group in groups.values() if len(group) > 1 for double in _in_group(group, alike_only=alike_only)]
+
+
+def at_shared_times(events: Sequence[Series]) -> Sequence[Series]:
+    """Return those events that may be at the time of another: of events in columns, only these become objects."""
+    if not isinstance(events, EventBatch):
+        return events
+    times = [start << _SPAN_BITS | end - start for start, end in zip(events.starts, events.ends, strict=True)]
+    counts = Counter(times)
+    return [events[index] for index, time in enumerate(times) if counts[time] > 1]
+
+
+_SPAN_BITS = 40
+"""Enough for the seconds from any start to any end."""
 
 
 _ADDED = regex(r"\s*[(\[][^()\[\]]*[)\]]\s*$|\s+[-–—|:/]\s.*$|:\s.*$")

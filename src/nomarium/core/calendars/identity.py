@@ -4,12 +4,14 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Iterable, Sequence
+from collections.abc import Callable, Sequence
 from datetime import datetime
 from hashlib import blake2b
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import regex
+from nomarium.core.sources import EventBatch
+from nomarium.core.values.wall import WallTexts
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.sources import Occurrence, Series
@@ -27,6 +29,8 @@ def assign_uids(calendar: str, series: Sequence[Series]) -> list[str]:
     within the calendar of that name. Without one, the title and start make the UID; then, only among events that
     share these, the place, then the end, then the order.
     """
+    if isinstance(series, EventBatch):
+        return _of_batch(calendar, series)
     named = [one for one in series if one.id and (one.of_repeat or len(one.occurrences) == 1)]
     if not named:
         return _by_contents(calendar, series)
@@ -55,27 +59,58 @@ def _by_id(calendar: str, identifier: str) -> str:
     return identifier if _GLOBAL_ID.fullmatch(identifier) else stable_uuid(f"{calendar}\x1fid\x1f{identifier}")
 
 
+def _of_batch(calendar: str, batch: EventBatch) -> list[str]:
+    """Return the UIDs of events in columns: by their ids, where they have any, else by what they say."""
+    ids = batch.column("id") or ()
+    if not any(ids):
+        return _by_columns(calendar, batch)
+    rest = iter(_by_columns(calendar, batch.chosen([not identifier for identifier in ids])))
+    return [_by_id(calendar, identifier) if identifier else next(rest) for identifier in ids]
+
+
+def _by_columns(calendar: str, batch: EventBatch) -> list[str]:
+    stamps = WallTexts("%Y-%m-%d", "T%H:%M:%S")
+    names = [
+        f"{calendar}\x1f{title}\x1f{stamps[start]}"
+        for title, start in zip(batch.texts["summary"], batch.starts, strict=True)
+    ]
+    places = batch.column("location")
+    parts = (lambda index: places[index] if places else "", lambda index: stamps[batch.ends[index]])
+    return list(map(stable_uuid, _told_apart(names, parts)))
+
+
 def _by_contents(calendar: str, series: Sequence[Series]) -> list[str]:
     events = [(one, occurrence) for one in series for occurrence in one.occurrences]
     stamps = {start: start.isoformat() for start in {occurrence.start for _, occurrence in events}}
-    titled = [f"{calendar}\x1f{one.summary}\x1f{stamps[occurrence.start]}" for one, occurrence in events]
-    if len(set(titled)) < len(titled):
-        titled = _told_apart(titled, events)
-    return list(map(stable_uuid, titled))
+    names = [f"{calendar}\x1f{one.summary}\x1f{stamps[occurrence.start]}" for one, occurrence in events]
+    parts = (lambda index: events[index][0].location, lambda index: events[index][1].end.isoformat())
+    return list(map(stable_uuid, _told_apart(names, parts)))
 
 
-def _told_apart(names: list[str], events: Iterable[tuple[Series, Occurrence]]) -> list[str]:
-    """Return the names, with the place, then the end, then the order added to those that are shared."""
-    further = [(f"\x1f{one.location}", f"\x1f{occurrence.end.isoformat()}") for one, occurrence in events]
-    for part in (0, 1):
-        counts = Counter(names)
-        names = [name + more[part] if counts[name] > 1 else name for name, more in zip(names, further, strict=True)]
-    counts, taken = Counter(names), Counter[str]()
-    told_apart = []
-    for name in names:
-        taken[name] += 1
-        told_apart.append(f"{name}\x1f{taken[name]}" if counts[name] > 1 else name)
-    return told_apart
+def _told_apart(names: list[str], parts: Sequence[Callable[[int], str]]) -> list[str]:
+    """Return the names, with parts of their events (the place, then the end), then the order added where shared."""
+    if len(set(names)) == len(names):
+        return names
+    names = list(names)
+    shared = [index for index, count in enumerate(map(Counter(names).__getitem__, names)) if count > 1]
+    for part in (*parts, _order(names)):
+        counts = Counter(names[index] for index in shared)
+        shared = [index for index in shared if counts[names[index]] > 1]
+        added = [f"{names[index]}\x1f{part(index)}" for index in shared]
+        for index, name in zip(shared, added, strict=True):
+            names[index] = name
+    return names
+
+
+def _order(names: Sequence[str]) -> Callable[[int], str]:
+    """Return what counts the events of one name, in their order."""
+    taken = Counter[str]()
+
+    def number(index: int) -> str:
+        taken[names[index]] += 1
+        return str(taken[names[index]])
+
+    return number
 
 
 def stable_uuid(name: str) -> str:

@@ -8,8 +8,8 @@ from collections.abc import Iterable, Mapping, Sequence
 from itertools import product
 
 from nomarium.core.calendars.calendar import Calendar
-from nomarium.core.lazily import regex
 from nomarium.core.sources import Series, values_of
+from nomarium.lazily import regex
 
 _UNSAFE = regex(r"[^\w\-. ()&+,']", re.UNICODE)
 _RESERVED = frozenset({"con", "prn", "aux", "nul", *(f"{port}{n}" for port in ("com", "lpt") for n in range(1, 10))})

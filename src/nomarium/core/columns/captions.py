@@ -9,9 +9,9 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, Kind, heading_key
-from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, Column, LeftOut, Table, is_data, plain_text
 from nomarium.core.values import month_of, names_part_of_year, weekday_in_any
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.columns.headings import Headings
@@ -89,6 +89,8 @@ def _spoken(table: Table, kind: Kind) -> list[str]:
 def _captions_alone(table: Table, kind: Kind) -> dict[int, str]:
     """Return the records of which one cell alone is filled, and is a caption."""
     others = len(table.columns) - 1
+    if sum("" not in column.cells for column in table.columns) > 1:
+        return {}
     rows = enumerate(zip(*(column.cells for column in table.columns), strict=True))
     single = ((record, next(cell for cell in row if cell != "")) for record, row in rows if row.count("") == others > 0)
     return {record: cell for record, cell in single if isinstance(cell, str) and is_caption(cell, kind)}

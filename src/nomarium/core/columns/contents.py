@@ -8,9 +8,9 @@ from datetime import date, datetime, time
 from itertools import islice
 
 from nomarium.core.columns.fields import DAY_HEADINGS, SheetKind, heading_key
-from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead_in
 from nomarium.core.values import ORDERS, Order, date_in, is_weekday, month_of, read_length, scan_span, spans_in
+from nomarium.lazily import regex
 
 _NUMBER = regex(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
 _HALF = regex(r"[ap]\.?\s?m\.?", re.IGNORECASE)
@@ -26,7 +26,12 @@ _NOT_THE_DAY = (
 
 
 def _filled(column: Column) -> Iterator[Cell]:
-    return islice((cell for cell in dict.fromkeys(column.cells) if cell != ""), _LOOKED_AT)
+    """Return the first distinct cells that hold anything; most columns need not be gone through for them."""
+    for cells in (column.cells[: 10 * _LOOKED_AT], column.cells):
+        distinct = dict.fromkeys(cells)
+        if len(distinct) > _LOOKED_AT:
+            break
+    return islice((cell for cell in distinct if cell != ""), _LOOKED_AT)
 
 
 def holds_dates(column: Column) -> bool:

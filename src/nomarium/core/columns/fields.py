@@ -11,7 +11,7 @@ from datetime import date, time
 from enum import StrEnum
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.columns.evidence import Evidence, Verdict

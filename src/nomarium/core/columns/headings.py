@@ -7,7 +7,7 @@ from functools import cache
 from typing import NamedTuple
 
 from nomarium.core.columns.fields import Holds, SheetKind, heading_key, without_brackets
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _WORD = regex(r"[^\W_]+")
 _CAMEL = regex(r"(?<=[a-z])(?=[A-Z])")

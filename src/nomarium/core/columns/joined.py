@@ -7,9 +7,9 @@ from collections.abc import Callable, Sequence
 
 from nomarium.core.columns.fields import Field, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
-from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import MONTH_NAMES, read_visibility
+from nomarium.lazily import regex
 
 
 def _keys(headings: str) -> frozenset[str]:

@@ -24,9 +24,9 @@ from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELD
 from nomarium.core.columns.joined import join_doubles, join_parts, title_of_two_sides
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
-from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.columns.headings import Headings

@@ -11,10 +11,10 @@ from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.edges import join_edges, names_term
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import CLOSURE_SHEET
-from nomarium.core.lazily import regex
 from nomarium.core.tables import plain_text
 from nomarium.core.values import split_list
 from nomarium.core.year import Closure, DayPart, Effect, SpecialDay, closure_effect, read_day_part
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem

@@ -9,8 +9,8 @@ from datetime import date, timedelta
 from enum import StrEnum
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values import names_part_of_year
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.datesheets.rows import DatedRow

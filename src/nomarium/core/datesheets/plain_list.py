@@ -6,10 +6,10 @@ from collections.abc import Iterator
 from pathlib import Path
 
 from nomarium.core.datesheets import wording
-from nomarium.core.lazily import regex
 from nomarium.core.problems import Place, Problem
 from nomarium.core.tables import Cell, Column, LeftOut, Table, Vocabulary, plain_text, read_text
 from nomarium.core.values import MomentScanner, calendar_words
+from nomarium.lazily import regex
 
 _CUT = regex(r"\s+|(?<=[^\w\s])(?=\S)|(?<=\w)(?=[,;:|])")
 _EDGES = " \t,;:|–—-−\"'“”*•·()[]"

@@ -13,7 +13,7 @@ from nomarium.core.datesheets.edges import edge_of, names_term
 from nomarium.core.datesheets.rows import read_dated_rows
 from nomarium.core.datesheets.terms import terms_among
 from nomarium.core.kinds import CLOSURE_SHEET
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem

@@ -36,13 +36,13 @@ from nomarium.core.kinds import (
     bare_label,
 )
 from nomarium.core.kinds import vocabulary as words
-from nomarium.core.lazily import regex
 from nomarium.core.problems import has_errors
 from nomarium.core.recognition import Recognised, label_columns, plain_or_named, recognise
 from nomarium.core.shapes import explains
 from nomarium.core.slots import bare_period, read_periods
 from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import Order, name_key, split_list
+from nomarium.lazily import regex
 
 
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:

@@ -36,7 +36,6 @@ from nomarium.core.kinds import (
     bare_label,
     plain_labels,
 )
-from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.recognition import (
     FAMILIES,
@@ -67,6 +66,7 @@ from nomarium.core.tables import (
 )
 from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell
 from nomarium.core.values import span_in, split_list
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.year import Term

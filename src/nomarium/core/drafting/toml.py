@@ -5,7 +5,7 @@ from __future__ import annotations
 import json
 from collections.abc import Iterable
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _BARE_KEY = regex(r"[A-Za-z0-9_-]+")
 

@@ -8,7 +8,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from typing import Any
 
 from nomarium.core.drafting.toml import one_line, toml_key
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _TABLE = regex(r"\[(?P<path>[^\[\]]+)\]\s*")
 _KEY = regex(r"(?P<key>[A-Za-z0-9_-]+|\"[^\"]+\")\s*=")

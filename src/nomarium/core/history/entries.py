@@ -12,8 +12,8 @@ from hashlib import blake2b
 from typing import TYPE_CHECKING, Any, NamedTuple
 
 from nomarium.core.ics import rule_lines
-from nomarium.core.lazily import regex
 from nomarium.core.values import read_zone
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.sources import Occurrence, Series

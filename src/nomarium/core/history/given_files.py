@@ -14,10 +14,10 @@ from nomarium.core.history import wording
 from nomarium.core.history.cancellations import retraction
 from nomarium.core.history.entries import Entry, entries_of
 from nomarium.core.ics import CalendarChoices, escape, fold, read_calendar, render_calendar, unescaped
-from nomarium.core.lazily import regex
 from nomarium.core.marks import carries_mark
 from nomarium.core.problems import DataRefused, Place, has_errors
 from nomarium.core.tables import read_text
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.sources import Series

@@ -10,10 +10,10 @@ from typing import TYPE_CHECKING
 from nomarium.core.history import wording
 from nomarium.core.history.edits import changes_of
 from nomarium.core.history.entries import entries_of
-from nomarium.core.lazily import regex
 from nomarium.core.repeats import Recurrence
 from nomarium.core.sources import Occurrence, Series, after, is_own_rows
 from nomarium.core.values import Length, Person
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.history.given_files import GivenFile

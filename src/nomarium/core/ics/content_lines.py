@@ -7,7 +7,7 @@ from collections.abc import Container, Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 
 class ContentLine(NamedTuple):

@@ -7,8 +7,8 @@ from html import unescape
 from typing import TYPE_CHECKING
 
 from nomarium.core.ics.content_lines import ContentLine, unescaped
-from nomarium.core.lazily import regex
 from nomarium.core.sources.web import SCHEMES
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.ics.components import Component

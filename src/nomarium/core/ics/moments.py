@@ -7,8 +7,8 @@ from collections.abc import Mapping
 from datetime import datetime, timedelta
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values import in_reach
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.ics.content_lines import ContentLine

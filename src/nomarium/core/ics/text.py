@@ -2,10 +2,16 @@
 
 from __future__ import annotations
 
-from nomarium.core.lazily import regex
+import re
+
+from nomarium.lazily import regex
 
 FOLD_AT = 75
 """Octets of a line, its break not counted (RFC 5545, 3.1)."""
+
+_SHORT = FOLD_AT - len("DESCRIPTION:")
+_PLAIN = re.compile(r"[ -+\--:<-\[\]-~]*").fullmatch
+"""Texts that need no escape: printable, without comma, semicolon and backslash."""
 
 _BREAKS = regex("\r\n|[\n\r\x0b\x0c\x85\u2028\u2029]")
 _UNWRITABLE = regex("[\x00-\x08\x0e-\x1f\x7f-\x9f\ud800-\udfff]")
@@ -29,6 +35,13 @@ def escape(text: str) -> str:
 def uri(text: str) -> str:
     """Return a URI value (RFC 5545, 3.3.13), which knows no escapes: what could break a line is left out."""
     return _UNWRITABLE.sub("", _BREAKS.sub("", text))
+
+
+def text_line(name: str, text: str) -> str:
+    """Return a property of a TEXT value, escaped and folded, with its break."""
+    if text.isascii() and len(text) < _SHORT and _PLAIN(text):
+        return f"{name}:{text}\r\n"
+    return fold(f"{name}:{escape(text)}") + "\r\n"
 
 
 def fold(line: str) -> str:

@@ -6,7 +6,7 @@ import re
 from collections.abc import Collection
 
 from nomarium.core.ics.components import read_components
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _BREAK = regex(r"(?<=\n)|(?<=\r)(?!\n)")
 _END = "END:VEVENT"

@@ -2,15 +2,17 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Iterator
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from datetime import UTC, datetime, timedelta
 from itertools import islice, repeat
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any, cast
 
 from nomarium.core.ics.rule_lines import replaced_line, rule_lines
-from nomarium.core.ics.text import escape, fold, uri
+from nomarium.core.ics.text import escape, fold, text_line, uri
 from nomarium.core.ics.zones import vtimezone
 from nomarium.core.marks import PRODID
+from nomarium.core.sources import EventBatch
+from nomarium.core.values.wall import DAY_SECONDS, WallTexts
 
 if TYPE_CHECKING:
     from nomarium.core.calendars import Calendar
@@ -47,7 +49,8 @@ def render_calendar(
     shared = shared or Rendered()
     yield _joined(_head(calendar, method))
     stamped = f"DTSTAMP:{stamp.astimezone(UTC):%Y%m%dT%H%M%SZ}"
-    events = _events(calendar, stamped, shared)
+    in_columns = isinstance(calendar.series, EventBatch) and not callable(calendar.stamps)
+    events = _events_in_columns(calendar, stamped, shared.said) if in_columns else _events(calendar, stamped, shared)
     done = 0
     while batch := list(islice(events, BATCH)):
         yield _joined(batch)
@@ -93,6 +96,75 @@ def _events(calendar: Calendar, stamped: str, shared: Rendered) -> Iterator[str]
                 yield f"BEGIN:VEVENT\r\n{uid}\r\n{next(stamps)}\r\n{when}{unchanging}END:VEVENT"
 
 
+def _events_in_columns(calendar: Calendar, stamped: str, said: _Said) -> Iterator[str]:
+    """Render each event of a batch as a VEVENT, as ``_events`` does, from its columns."""
+    batch = calendar.series
+    if not isinstance(batch, EventBatch):
+        return
+    stated = stamped if calendar.stamps is None else calendar.stamps
+    stamps = repeat(stated) if isinstance(stated, str) else iter(cast(Sequence[str], stated))
+    ids = batch.column("id") or repeat("")
+    uids = (
+        fold(f"UID:{escape(uid)}") if known else f"UID:{uid}" for uid, known in zip(calendar.uids, ids, strict=False)
+    )
+    rarer = [column for name in _RARER if (column := batch.column(name)) is not None]
+    more = (_rarer_lines(batch[index]) if any(said) else "" for index, said in enumerate(zip(*rarer, strict=True)))
+    yield from map(
+        "BEGIN:VEVENT\r\n{}\r\n{}\r\n{}{}{}{}{}{}END:VEVENT".format,
+        uids,
+        stamps,
+        _whens(batch),
+        (text_line("SUMMARY", text) for text in batch.texts["summary"]),
+        map(said.places.__getitem__, batch.column("location") or repeat("")),
+        (text_line("DESCRIPTION", text) if text else "" for text in batch.column("description") or repeat("")),
+        map(said.kinds.__getitem__, batch.column("categories") or repeat(())),
+        more if rarer else repeat(""),
+    )
+
+
+_RARER = ("url", "status", "visibility", "busy", "organizer", "attendees", "reminders", "extra")
+"""Fields that most events do without."""
+
+
+def _whens(batch: EventBatch) -> Iterator[str]:
+    """Return the lines of the start and the end of each event, with their breaks."""
+    texts = WallTexts("%Y%m%d", "T%H%M%S")
+    days, clocks = texts.days, texts.clocks
+    prefix, suffix = _zone_parts(batch.zone)
+    starts, ends = f"DTSTART{prefix}", f"{suffix}\r\nDTEND{prefix}"
+    for start, end, all_day in zip(batch.starts, batch.ends, batch.all_day, strict=True):
+        day, clock = divmod(start, DAY_SECONDS)
+        last, until = divmod(end, DAY_SECONDS)
+        if all_day:
+            yield f"DTSTART;VALUE=DATE:{days[day]}\r\nDTEND;VALUE=DATE:{days[last]}\r\n"
+        elif start == end:
+            yield f"{starts}{days[day]}{clocks[clock]}{suffix}\r\n"
+        else:
+            yield f"{starts}{days[day]}{clocks[clock]}{ends}{days[last]}{clocks[until]}{suffix}\r\n"
+
+
+def _zone_parts(zone: str) -> tuple[str, str]:
+    """Return what stands before and behind a local time of a zone ("" for floating), for RFC 5545, 3.3.5."""
+    if zone == "UTC":
+        return ":", "Z"
+    return f";TZID={zone}:" if zone else ":", ""
+
+
+class _Known(dict[Any, str]):
+    """What few distinct values are in words, each made once."""
+
+    def __init__(self, make: Callable[[Any], str]) -> None:
+        self._make = make
+
+    def __missing__(self, value: object) -> str:
+        text = self[value] = self._make(value)
+        return text
+
+
+def _category_line(categories: tuple[str, ...]) -> str:
+    return fold(f"CATEGORIES:{','.join(map(escape, categories))}") + "\r\n" if categories else ""
+
+
 def _repeat_lines(series: Series, occurrence: Occurrence) -> str:
     """Return the lines that say how an event repeats, or which occurrence of its event it stands for."""
     lines = list(rule_lines(series.recurrence, occurrence)) if series.recurrence is not None else []
@@ -120,9 +192,7 @@ class _Moments:
         if occurrence.all_day:
             first, after = self._stamp(start)[:8], self._stamp(end)[:8]
             return f"DTSTART;VALUE=DATE:{first}\r\nDTEND;VALUE=DATE:{after}\r\n"
-        prefix, suffix = (":", "Z") if occurrence.zone == "UTC" else (f";TZID={occurrence.zone}:", "")
-        if not occurrence.zone:
-            prefix = ":"
+        prefix, suffix = _zone_parts(occurrence.zone)
         begins = f"DTSTART{prefix}{self._stamp(start)}{suffix}\r\n"
         # An end that is the start is left out: RFC 5545, 3.6.1 then ends the event where it starts.
         return begins if end == start else f"{begins}DTEND{prefix}{self._stamp(end)}{suffix}\r\n"
@@ -138,29 +208,19 @@ class _Said:
     """Renders the lines that are the same for every occurrence of a series; places and the like, which recur, once."""
 
     def __init__(self) -> None:
-        self._places: dict[str, str] = {"": ""}
-        self._kinds: dict[tuple[str, ...], str] = {(): ""}
+        self.places = _Known(lambda text: text_line("LOCATION", text) if text else "")
+        self.kinds = _Known(_category_line)
 
     def lines(self, series: Series) -> str:
         """Return the lines of a series, with their breaks."""
-        summary = _text_line("SUMMARY", series.summary)
-        place = self._places.get(series.location)
-        if place is None:
-            place = self._places[series.location] = _text_line("LOCATION", series.location)
-        kinds = self._kinds.get(series.categories)
-        if kinds is None:
-            listed = ",".join(map(escape, series.categories))
-            kinds = self._kinds[series.categories] = fold(f"CATEGORIES:{listed}") + "\r\n"
-        description = _text_line("DESCRIPTION", series.description) if series.description else ""
+        summary = text_line("SUMMARY", series.summary)
+        place, kinds = self.places[series.location], self.kinds[series.categories]
+        description = text_line("DESCRIPTION", series.description) if series.description else ""
         rarer = (
             series.url or series.status or series.visibility or series.busy
             or series.organizer or series.attendees or series.reminders or series.extra
         )  # fmt: skip
         return f"{summary}{place}{description}{kinds}{_rarer_lines(series) if rarer else ''}"
-
-
-def _text_line(name: str, text: str) -> str:
-    return fold(f"{name}:{escape(text)}") + "\r\n"
 
 
 def _rarer_lines(series: Series) -> str:
@@ -178,7 +238,7 @@ def _rarer_lines(series: Series) -> str:
         lines.append(fold(_person("ORGANIZER", series.organizer)))
     lines += [fold(_person("ATTENDEE", person)) for person in series.attendees]
     for reminder in series.reminders:
-        words = _text_line("DESCRIPTION", series.summary).rstrip("\r\n")
+        words = text_line("DESCRIPTION", series.summary).rstrip("\r\n")
         lines += ["BEGIN:VALARM", "ACTION:DISPLAY", words, f"TRIGGER:{_before(reminder)}", "END:VALARM"]
     lines += [fold(uri(line)) for line in series.extra]
     return "".join(f"{line}\r\n" for line in lines)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 CANCELLED = frozenset(
     "cancelled|canceled|cancel|off|dropped|no class|does not run|not running|free|no lesson|called off|entfällt|"

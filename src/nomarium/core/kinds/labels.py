@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 LETTERS, NUMBERS = tuple("ABCDEFGHIJKL"), tuple(map(str, range(1, 13)))
 """What labels usually are."""

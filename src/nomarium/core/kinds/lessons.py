@@ -26,7 +26,7 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.class_fields import CLASS_HEADINGS, PERIOD_HEADINGS
 from nomarium.core.kinds.samples import LESSON, SHEET_RULES
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _WHOSE = f"{CLASS_HEADINGS}|whose lesson|which class|course section code|course|course code|for|for class|student|team|crew|group|squad|grupo|groupe|gruppe"
 

@@ -10,12 +10,12 @@ from functools import cache
 from itertools import pairwise
 
 from nomarium.core.kinds import LESSON_SHEET
-from nomarium.core.lazily import regex
 from nomarium.core.lessons import wording
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.values import Fault, split_list
+from nomarium.lazily import regex
 
 HALVES = 2
 """Half meetings in a meeting: what lengths are counted in."""

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _TABLE = regex(r"\s*\[\[?\s*(?P<path>[^\]]+?)\s*\]\]?\s*(?:#.*)?")
 _KEY = regex(r"""\s*(?P<path>(?:[\w-]+|"[^"]*"|'[^']*')(?:\s*\.\s*(?:[\w-]+|"[^"]*"|'[^']*'))*)\s*=""")

@@ -7,11 +7,11 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import regex
 from nomarium.core.plan import wording
 from nomarium.core.plan.lines import key_lines, nearest_line
 from nomarium.core.plan.model import Plan
 from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.lazily import regex
 from nomarium.run import note_input
 
 if TYPE_CHECKING:

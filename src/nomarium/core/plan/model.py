@@ -9,9 +9,9 @@ from typing import Annotated, Literal
 
 from pydantic import AfterValidator, BaseModel, BeforeValidator, ConfigDict, Field
 
-from nomarium.core.lazily import regex
 from nomarium.core.output import is_calendar_below
 from nomarium.core.values import WEEKDAY_NAMES, in_reach, read_shift, weekday_in_any
+from nomarium.lazily import regex
 from nomarium.settings import SETTINGS
 
 

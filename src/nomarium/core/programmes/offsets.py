@@ -7,8 +7,8 @@ from enum import StrEnum
 from functools import cache
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values import weekday_in_any
+from nomarium.lazily import regex
 
 
 class Counts(StrEnum):

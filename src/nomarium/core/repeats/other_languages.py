@@ -4,8 +4,8 @@ from __future__ import annotations
 
 import re
 
-from nomarium.core.lazily import regex
 from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
+from nomarium.lazily import regex
 
 _PHRASES = {
     "fortnightly": (

@@ -9,7 +9,7 @@ from datetime import UTC, date, datetime
 from enum import IntEnum
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 
 class Frequency(IntEnum):

@@ -12,10 +12,10 @@ from datetime import date
 from difflib import get_close_matches
 from typing import Literal
 
-from nomarium.core.lazily import regex
 from nomarium.core.repeats.other_languages import in_english
 from nomarium.core.repeats.rule import Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
 from nomarium.core.values import WEEKDAY_NAMES, parted_dates, weekday_in_any
+from nomarium.lazily import regex
 
 OnClosure = Literal["drop", "keep", "next", "previous"]
 

@@ -9,9 +9,9 @@ from datetime import date, datetime, timedelta
 from functools import cache
 from itertools import islice, pairwise
 
-from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, GridView, plain_text
 from nomarium.core.values import MONTH_NAMES, ORDERS, Order, date_in, is_date, month_named, month_of, weekday_in_any
+from nomarium.lazily import regex
 
 FEWEST_HEADS = 2
 _NUMBER = regex(r"(?P<number>\d{1,2})(?:st|nd|rd|th|\.|º|er)?", re.IGNORECASE)

@@ -8,9 +8,9 @@ from itertools import pairwise
 from typing import NamedTuple
 
 from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
-from nomarium.core.lazily import regex
 from nomarium.core.shapes.key import FREE, Key
 from nomarium.core.values import read_length, spans_in
+from nomarium.lazily import regex
 
 _CODE = regex(r"[^\W_]{1,4}[*+!?]?")
 _LONGEST_WORD_CODE = 2

@@ -14,7 +14,6 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
-from nomarium.core.lazily import regex
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
 from nomarium.core.shapes.key import Meaning, meanings_in
@@ -22,6 +21,7 @@ from nomarium.core.shapes.months import month_blocks
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot
 from nomarium.core.values import ORDERS, are_people, is_date, is_span, most_are, span_in
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place

@@ -5,10 +5,10 @@ from __future__ import annotations
 import re
 
 from nomarium.core.columns import Kind, holds_dates
-from nomarium.core.lazily import regex
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
 from nomarium.core.values import month_of
+from nomarium.lazily import regex
 
 _MOST_ABOVE = 6
 _FEWEST_COLUMNS = 2

@@ -6,9 +6,9 @@ import re
 
 from nomarium.core.columns import Kind, holds_dates
 from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
-from nomarium.core.lazily import regex
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
+from nomarium.lazily import regex
 
 _MOST_ABOVE = 6
 _FEWEST_DATES = 3

@@ -10,13 +10,13 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Headings, Kind
 from nomarium.core.kinds import EVENT_SHEET
-from nomarium.core.lazily import regex
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Grid, GridView, Spot
 from nomarium.core.values import scan_span, weekday_in_any
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem

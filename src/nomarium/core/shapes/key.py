@@ -9,11 +9,11 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Headings
 from nomarium.core.kinds import CODE_SHEET
-from nomarium.core.lazily import regex
 from nomarium.core.shapes import wording
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.tables import Cell, Grid, plain_text
 from nomarium.core.values import span_in
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem

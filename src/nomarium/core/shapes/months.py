@@ -9,10 +9,10 @@ from datetime import date, timedelta
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.shapes import wording
 from nomarium.core.tables import Grid, GridView, Spot
 from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, month_named, month_of, weekday_in_any
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem

@@ -12,7 +12,6 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Headings, Kind, holds_dates
 from nomarium.core.kinds import EVENT_SHEET
-from nomarium.core.lazily import regex
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import as_date, leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free
@@ -20,6 +19,7 @@ from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot, plain_text
 from nomarium.core.values import Order, only_order
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place

@@ -10,7 +10,6 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
-from nomarium.core.lazily import regex
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import Axis, one_date, weekdays_named
 from nomarium.core.shapes.cell_texts import (
@@ -28,6 +27,7 @@ from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import holding_span, note_unused, note_used, says_when
 from nomarium.core.tables import Cell, Spot, column_letters
 from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, span_in, weekday_in_any
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem

@@ -10,10 +10,10 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import Holds, Matches, SheetKind, heading_key
 from nomarium.core.columns.contents import holds_dates, holds_times, is_about_the_row
 from nomarium.core.kinds.vocabulary import NOTES
-from nomarium.core.lazily import regex
 from nomarium.core.sheets import wording
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values import read_status, read_yes_no
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem

@@ -8,7 +8,6 @@ from dataclasses import dataclass, field
 from datetime import datetime, time
 
 from nomarium.core.columns import Certainty, Match, Matches, SheetKind
-from nomarium.core.lazily import regex
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
 from nomarium.core.tables import Cell, Column, Grid, Table, address, is_data, plain_text
@@ -21,6 +20,7 @@ from nomarium.core.values import (
     spans_in,
     weekday_in_any,
 )
+from nomarium.lazily import regex
 
 _PLACE = regex(
     r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE

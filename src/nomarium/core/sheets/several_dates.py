@@ -6,9 +6,9 @@ import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, Table, plain_text
 from nomarium.core.values import LIST_MARKS, MomentScanner, likeliest_words, parted_dates, shared_year
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.columns import Matches

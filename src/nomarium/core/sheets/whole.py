@@ -8,10 +8,10 @@ from pathlib import PurePath
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Kind
-from nomarium.core.lazily import regex
 from nomarium.core.sheets import wording
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.values import TITLED_FORM, weekday_in_any
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem

@@ -8,8 +8,8 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.kinds import bare_label
-from nomarium.core.lazily import regex
 from nomarium.core.values import WEEKDAY_NAMES, short_weekdays, weekday_in_any
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.year import SchoolYear

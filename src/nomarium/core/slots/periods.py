@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from functools import cache
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _AROUND = regex(
     r"(?:periods?|per|pd|p|blocks?|lessons?|hours?|slots?|bells?|bands?|modules?|mods?)\s*\.?\s*[:#-]?\s*(?P<after>\d+\w?)"

@@ -5,9 +5,9 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
-from nomarium.core.lazily import regex
 from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
 from nomarium.core.slots.periods import Periods, read_periods
+from nomarium.lazily import regex
 
 _APART = regex(r"\s*[,;\n]\s*")
 _PAIRS = (

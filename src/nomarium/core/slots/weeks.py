@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from typing import Literal, NamedTuple
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 Count = Literal["calendar", "term", ""]
 """What weeks are counted by: the calendar (ISO 8601), the term, or not said."""

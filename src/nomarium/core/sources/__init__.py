@@ -2,10 +2,11 @@
 
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import on_demand
+from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.sources.adjust import Adjustments, adjust, fill_prefix, in_zone, move_to_zone
+    from nomarium.core.sources.batch import EventBatch, Events, starts_of, titles_and_starts, without
     from nomarium.core.sources.chosen import check_name, has_part, values_of
     from nomarium.core.sources.details import read_reminders
     from nomarium.core.sources.events import EventChoices, EventSheet, read_events
@@ -20,8 +21,10 @@ if TYPE_CHECKING:
 __all__ = [
     "ADDITIONS",
     "Adjustments",
+    "EventBatch",
     "EventChoices",
     "EventSheet",
+    "Events",
     "Lookup",
     "Lookups",
     "Occurrence",
@@ -45,8 +48,11 @@ __all__ = [
     "read_events",
     "read_lookup",
     "read_reminders",
+    "starts_of",
+    "titles_and_starts",
     "usual_title",
     "values_of",
+    "without",
     "year_events",
 ]
 

@@ -5,13 +5,12 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from datetime import date, timedelta
+from datetime import date, datetime, timedelta
 from typing import TYPE_CHECKING
 from zoneinfo import ZoneInfo
 
 from nomarium.core.columns import FILE_WIDE_FIELDS, Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET
-from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem, WrongCall, note
 from nomarium.core.sources.chosen import check_name, choose_days, choose_rows, values_of
 from nomarium.core.sources.own_lines import OWN_LINES, own_line
@@ -27,6 +26,7 @@ from nomarium.core.values import (
     split_list,
 )
 from nomarium.core.values.reach import FIRST_DAY, LAST_DAY
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.sources.events import EventSheet
@@ -102,8 +102,9 @@ def adjust(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
         for sheet in sheets:
             for series in sheet.series:
                 set_value(series)
-    for series in (one for sheet in sheets for one in sheet.series if wanted.reminders):
-        series.reminders = tuple(sorted({*series.reminders, *wanted.reminders}, reverse=True))
+    for sheet in sheets if wanted.reminders else ():
+        for series in sheet.series:
+            series.reminders = tuple(sorted({*series.reminders, *wanted.reminders}, reverse=True))
     for conditions, keep, option in ((wanted.only, True, "only"), (wanted.without, False, "without")):
         for name, values in conditions:
             check_name(sheets, name, f"{wanted.named_by}{option}")
@@ -156,9 +157,13 @@ def _move(sheets: Sequence[EventSheet], wanted: Adjustments) -> list[Problem]:
     if wanted.keep_weekdays and wanted.start is None:
         keep = f"{named}keep-weekdays" if named else "keep_weekdays"
         raise WrongCall(f"{keep} is of {named}start.", f"State {named}start too, or leave it out.")
-    starts = [occurrence.start for sheet in sheets for one in sheet.series for occurrence in one.occurrences]
-    if not starts or (wanted.start is None and wanted.shift is None):
+    if not wanted.moves:
         return []
+    starts = [occurrence.start for sheet in sheets for one in sheet.series for occurrence in one.occurrences]
+    return _moved_by(sheets, wanted, starts) if starts else []
+
+
+def _moved_by(sheets: Sequence[EventSheet], wanted: Adjustments, starts: Sequence[datetime]) -> list[Problem]:
     earliest = min(starts).date()
     sign = -1 if wanted.back else 1
     elapsed = wanted.shift.elapsed * sign if wanted.shift and wanted.start is None else timedelta(0)

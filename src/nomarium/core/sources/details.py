@@ -8,7 +8,6 @@ from dataclasses import dataclass, field
 from datetime import timedelta
 from typing import TYPE_CHECKING, Any, TypeVar
 
-from nomarium.core.lazily import regex
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import read_attendance
 from nomarium.core.sources.own_lines import OWN_LINES, own_line
@@ -22,6 +21,7 @@ from nomarium.core.values import (
     split_list,
     unit_in_heading,
 )
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.columns import Matches

@@ -16,14 +16,14 @@ from nomarium.core.sheets import name_or_names
 from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import PEOPLE_FIELDS, TAKING_PART
+from nomarium.core.sources.batch import EventBatch, Events, starts_of, without
 from nomarium.core.sources.carried_dates import carry_dates
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
 from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, is_own_rows
-from nomarium.core.sources.repeating import unroll
+from nomarium.core.sources.repeating import REPEAT_FIELDS, unroll
 from nomarium.core.sources.row_spans import RowSpans
-from nomarium.core.sources.series import Series
-from nomarium.core.sources.set_reminders import set_reminders
+from nomarium.core.sources.set_reminders import REMINDER_FIELDS, set_reminders
 from nomarium.core.sources.spans import SpanFound, SpanRules
 from nomarium.core.sources.undated_repeats import with_first_days
 from nomarium.core.tables import Column, LeftOut, Table, plain_text
@@ -37,8 +37,11 @@ from nomarium.core.values import (
     read_moments,
     speaks_of_nights,
 )
+from nomarium.core.values.wall import day_of_wall
 
 if TYPE_CHECKING:
+    from nomarium.core.sources.series import Series
+    from nomarium.core.sources.span_columns import SpanColumns
     from nomarium.core.sources.wording import Finding
 
 
@@ -66,7 +69,8 @@ class EventSheet:
 
     table: Table
     matches: Matches
-    series: list[Series] = field(default_factory=list)
+    events: Events = field(default_factory=list)
+    """What became of the rows; in columns, as long as nobody changes single events."""
     moments: list[MomentColumn] = field(default_factory=list)
     problems: list[Problem] = field(default_factory=list)
     left_out: Counter[LeftOut] = field(default_factory=Counter)
@@ -74,6 +78,17 @@ class EventSheet:
     """The records that make no event, each with its first problem."""
     lengths_assumed: int = 0
     repeated: Repeated = field(default_factory=Repeated)
+
+    @property
+    def series(self) -> list[Series]:
+        """The events one by one, to be changed in place."""
+        if not isinstance(self.events, list):
+            self.events = list(self.events)
+        return self.events
+
+    @series.setter
+    def series(self, series: list[Series]) -> None:
+        self.events = series
 
     @property
     def rows(self) -> int:
@@ -115,7 +130,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     details = read_details(table, matches, choices.lookups)
     sheet.problems += details.problems
     sheet.refused.update(details.refused)
-    _make_series(sheet, spans.of_rows(), details)
+    _make_events(sheet, spans.in_columns(), details, choices.zone)
     _remind(sheet, choices)
     _unroll(sheet, choices)
     sheet.problems += _far_away(sheet) or _first_apart(sheet)
@@ -150,6 +165,8 @@ def _part_names(table: Table, matches: Matches, choices: EventChoices) -> list[P
 
 def _unroll(sheet: EventSheet, choices: EventChoices) -> None:
     """Give rows that repeat all their dates, and refuse those whose repeat cannot be."""
+    if not any(sheet.matches.column(name) for name in REPEAT_FIELDS):
+        return
     repeats = replace(choices.repeats, order=choices.repeats.order or choices.dates.order)
     unrolled = unroll(sheet.series, sheet.table, sheet.matches, sheet.moments, repeats)
     sheet.repeated, refused, said = unrolled
@@ -160,6 +177,8 @@ def _unroll(sheet: EventSheet, choices: EventChoices) -> None:
 
 def _remind(sheet: EventSheet, choices: EventChoices) -> None:
     """Give events the reminders that stand as dates and times of their own."""
+    if not sheet.matches.columns(REMINDER_FIELDS):
+        return
     order = next((column.order for column in sheet.moments if column.order), None)
     sheet.problems += set_reminders(sheet.table, sheet.matches, sheet.series, choices.dates, order)
 
@@ -174,31 +193,40 @@ def _timed(moments: Sequence[MomentColumn]) -> bool:
     return any(column.has_times for column in moments)
 
 
-def _make_series(sheet: EventSheet, spans: list[SpanFound | Problem], details: Details) -> None:
-    """Join what and when, row by row."""
+def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: str) -> None:
+    """Join what and when; rows without a title, and those that need a word, are looked at one by one."""
     last_dated = _last_dated(spans)
-    rows = zip(details.summaries, spans, details.rows(), strict=True)
-    for record, (summary, span, detail) in enumerate(rows):
-        if isinstance(span, Problem) or span.occurrence is None or not summary:
+    no_event = set(sheet.refused)
+    untitled = [record for record, summary in enumerate(details.summaries) if not summary]
+    for record in sorted({*untitled, *spans.special}):
+        span = spans.found(record, zone)
+        if isinstance(span, Problem) or span.occurrence is None or not details.summaries[record]:
+            no_event.add(record)
             _without_event(sheet, record, span, last_dated)
-            continue
-        if span.findings:
+        elif span.findings:
             _report(sheet, record, span)
-        if record not in sheet.refused:
-            series = Series(summary, span.days or (span.occurrence,), *detail)
-            series.of_repeat = bool(span.days)
-            sheet.series.append(series)
-            sheet.lengths_assumed += span.length_assumed
+    texts = {**details.columns, "summary": details.summaries}
+    batch = EventBatch(sheet.table, range(len(sheet.table)), (spans.starts, spans.ends, spans.all_day), texts, zone)
+    sheet.lengths_assumed = spans.assumed.count(1) - sum(spans.assumed[record] for record in no_event)
+    sheet.events = without(batch, no_event) if no_event else batch
+    if apart := spans.apart(zone):
+        for series in sheet.series:
+            series.occurrences = apart.get(series.record, series.occurrences)
+            series.of_repeat = len(series.occurrences) > 1
 
 
 FAR_AWAY = timedelta(days=3 * 366)
 """So far from the middle of a list, a date is more likely a slip in the year."""
 
 
+def _years_between(events: Events) -> int:
+    starts = starts_of(events)
+    return day_of_wall(max(starts)).year - day_of_wall(min(starts)).year
+
+
 def _far_away(sheet: EventSheet) -> list[Problem]:
     """Report single dates that lie years away from all others: one in twenty at most, and more than one event else."""
-    years = {series.occurrences[0].start.year for series in sheet.series}
-    if len(sheet.series) < 3 or max(years) - min(years) < 3:
+    if len(sheet.events) < 3 or _years_between(sheet.events) < 3:
         return []
     starts = sorted(series.occurrences[0].start for series in sheet.series)
     middle = starts[len(starts) // 2]
@@ -218,14 +246,16 @@ MONTHS_AWAY = timedelta(days=120)
 
 def _first_apart(sheet: EventSheet) -> list[Problem]:
     """Report a first row that lies months away from the rest of a list, which has no such gap itself."""
-    starts = [series.occurrences[0].start for series in sheet.series]
-    if len(starts) < _FEW or sheet.series[0].record != 0:
+    starts = starts_of(sheet.events)
+    if len(starts) < _FEW or sheet.events[0].record != 0:
         return []
     gap = min(abs(starts[0] - other) for other in starts[1:])
-    if gap <= MONTHS_AWAY or gap <= 2 * max(later - earlier for earlier, later in pairwise(sorted(starts[1:]))):
+    if gap <= MONTHS_AWAY.total_seconds():
         return []
-    first = sheet.series[0]
-    return [wording.perhaps_a_sample(starts[0]).at(_moment_place(sheet, 0), first.summary)]
+    if gap <= 2 * max(later - earlier for earlier, later in pairwise(sorted(starts[1:]))):
+        return []
+    first = sheet.events[0]
+    return [wording.perhaps_a_sample(first.occurrences[0].start).at(_moment_place(sheet, 0), first.summary)]
 
 
 _FEW = 5
@@ -233,7 +263,7 @@ _FEW = 5
 
 def _refuse_other_years(sheet: EventSheet, within: tuple[date, date] | None) -> None:
     """Refuse a sheet of which no event has a part in the span that it is said to be about: last year's file."""
-    if within is None or not sheet.series:
+    if within is None or not sheet.events:
         return
     found = [occurrence for series in sheet.series for occurrence in series.occurrences]
     first, last = min(one.start for one in found).date(), max(one.start for one in found).date()
@@ -243,13 +273,13 @@ def _refuse_other_years(sheet: EventSheet, within: tuple[date, date] | None) -> 
     sheet.problems.append(wording.all_outside_within(_moment_place(sheet, sheet.series[0].record), first, last, within))
 
 
-def _last_dated(spans: Sequence[SpanFound | Problem]) -> int:
+def _last_dated(spans: SpanColumns) -> int:
     """Return the last record that has a date, right or wrong."""
-    dated = (i for i in range(len(spans) - 1, -1, -1) if not _undated(spans[i]))
+    dated = (i for i in range(len(spans.starts) - 1, -1, -1) if not _undated(spans.special.get(i)))
     return next(dated, -1)
 
 
-def _undated(span: SpanFound | Problem) -> bool:
+def _undated(span: SpanFound | Problem | None) -> bool:
     return isinstance(span, SpanFound) and any(finding.code == "no-date" for finding in span.findings)
 
 

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from nomarium.core.lazily import regex
 from nomarium.core.sources.web import web_address
 from nomarium.core.values import read_color
+from nomarium.lazily import regex
 
 _PRIORITIES = {
     "highest": 1, "urgent": 1, "critical": 1, "high": 1, "important": 1, "medium": 5, "normal": 5, "middle": 5,

@@ -24,7 +24,8 @@ if TYPE_CHECKING:
     from nomarium.core.problems import Problem
     from nomarium.core.sources.series import Series
 
-_REPEAT_FIELDS = ("repeat", "until", "times", "except", "on_closure", "also", "occurrence")
+REPEAT_FIELDS = ("repeat", "until", "times", "except", "on_closure", "also", "occurrence")
+"""The fields of rows that repeat."""
 
 
 def unroll(
@@ -37,8 +38,6 @@ def unroll(
     repeated = Repeated()
     refused: dict[int, Problem] = {}
     said: list[Problem] = []
-    if not any(matches.column(name) for name in _REPEAT_FIELDS):
-        return repeated, refused, said
     order = choices.order or next((column.order for column in moments if column.order), None)
     sheet = RepeatSheet(
         table, matches, choices, DatesInWords(MomentScanner(moments[0].words), order), is_own_rows(table)

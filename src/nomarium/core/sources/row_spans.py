@@ -9,6 +9,7 @@ from datetime import timedelta
 from nomarium.core.columns import END_FIELDS, MOMENT_FIELDS, Matches, heading_key
 from nomarium.core.problems import Problem
 from nomarium.core.sources import wording
+from nomarium.core.sources.span_columns import SpanColumns, find_each, find_in_columns, parted, steady_days
 from nomarium.core.sources.spans import RowTimes, SpanFound, SpanRules, find_in_periods, find_span, gather
 from nomarium.core.tables import Cell, Table, plain_text
 from nomarium.core.values import (
@@ -51,6 +52,10 @@ class RowSpans:
         self._period = matches.column("period")
         self._rules = rules
         self._midnights = self._all_day is not None and self._are_midnights()
+        blank: Sequence[Cell] = [""] * len(table)
+        more = (self._length, self._all_day, self._weekday, self._zone, self._period, self._repeat)
+        self._cells = [column.column.cells for column in moments] + [one.cells if one else blank for one in more]
+        self._known: dict[tuple[Cell, ...], SpanFound | Problem] = {}
 
     @property
     def problems(self) -> list[Problem]:
@@ -75,21 +80,39 @@ class RowSpans:
 
     def of_rows(self) -> list[SpanFound | Problem]:
         """Return what was found for each row, in order."""
-        blank: Sequence[Cell] = [""] * len(self._table)
-        more = [
-            column.cells if column else blank
-            for column in (self._length, self._all_day, self._weekday, self._zone, self._period)
+        return list(map(self._found, range(len(self._table))))
+
+    def in_columns(self) -> SpanColumns:
+        """Return when each row is, column by column, and what else was found of rows that need a word."""
+        rest = [column.cells for column in (self._length, self._all_day, self._weekday, self._repeat) if column]
+        in_order = sorted(zip(self._columns, self._is_end, strict=True), key=lambda one: one[1])  # starts come first
+        rows = parted([column for column, _ in in_order], rest) if self._zone is None and self._period is None else None
+        if rows is None:
+            return find_each(len(self._table), self._found)
+        steady = steady_days(set(rows.days), self._rules.zone, self._rules.within)
+        if self._weekday is not None:
+            rows = rows._replace(days=self._with_weekdays(rows.days))
+        return find_in_columns(rows, steady, self._found, self._rules.zone)
+
+    def _with_weekdays(self, days: Sequence[int]) -> list[int]:
+        """Return the dates, but none for a row whose weekday is not that of its date."""
+        names = {cell: self._columns[0].weekday(plain_text(cell)) for cell in set(self._weekday_cells)}
+        return [
+            day if names[cell] in (None, (day - 1) % 7) else 0
+            for day, cell in zip(days, self._weekday_cells, strict=True)
         ]
-        repeats = [cell != "" for cell in self._repeat.cells] if self._repeat else [False] * len(self._table)
-        cells = [column.column.cells for column in self._columns]
-        known: dict[tuple[Cell | bool, ...], SpanFound | Problem] = {}
-        found = []
-        for record, key in enumerate(zip(*cells, *more, repeats, strict=True)):
-            span = known.get(key)
-            if span is None or isinstance(span, Problem):
-                span = known[key] = self._work_out(record, key[:-1], key[-1])
-            found.append(span)
-        return found
+
+    @property
+    def _weekday_cells(self) -> Sequence[Cell]:
+        return self._weekday.cells if self._weekday else ()
+
+    def _found(self, record: int) -> SpanFound | Problem:
+        """Return what is found for a row; every distinct combination of cells is worked out once."""
+        key = tuple([cells[record] for cells in self._cells])
+        span = self._known.get(key)
+        if span is None or isinstance(span, Problem):
+            span = self._known[key] = self._work_out(record, key[:-1], key[-1] != "")
+        return span
 
     def _work_out(self, record: int, key: tuple[Cell, ...], repeats: bool) -> SpanFound | Problem:
         *cells, length_cell, all_day_cell, weekday_cell, zone_cell, period_cell = key

@@ -16,7 +16,9 @@ if TYPE_CHECKING:
     from nomarium.core.columns import Matches
     from nomarium.core.sources.series import Series
 
-_FIELDS = ("reminder_date", "reminder_time")
+_MOMENT_FIELDS = ("reminder_date", "reminder_time")
+REMINDER_FIELDS = (*_MOMENT_FIELDS, "reminder_on")
+"""The fields of reminders that stand as dates and times of their own."""
 
 
 def set_reminders(
@@ -28,11 +30,9 @@ def set_reminders(
     read, or comes after the start, is told, and does not remind.
     """
     switch = matches.column("reminder_on")
-    columns = matches.columns(_FIELDS)
+    columns = matches.columns(_MOMENT_FIELDS)
     problems: list[Problem] = []
     moments: list[MomentColumn] = []
-    if not columns and switch is None:
-        return problems
     if columns:
         wanted = [(column, name == "reminder_time") for name, column in columns]
         moments, problems = read_moments(table, wanted, replace(dates, order=dates.order or order))

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 SCHEMES = ("http", "https", "mailto", "tel", "geo", "cid")
 """What addresses may begin with: they lead to a page, a message, a number, a place or a part of the file."""

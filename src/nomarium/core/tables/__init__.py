@@ -2,7 +2,7 @@
 
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import on_demand
+from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.tables.cells import (

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from datetime import date, datetime, time, timedelta
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 Cell = str | float | date | datetime | time | timedelta
 """A cell's raw value: text ("" for an empty cell), a number, or a workbook's own date, time or duration."""

@@ -9,7 +9,7 @@ from collections.abc import Callable
 from enum import StrEnum
 from io import BytesIO
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 DAMAGED_ZIP = (
     zipfile.BadZipFile,

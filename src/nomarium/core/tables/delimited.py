@@ -9,12 +9,12 @@ from collections.abc import Iterator
 from io import BytesIO, TextIOWrapper
 from itertools import islice
 
-from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import MOST_COLUMNS, MOST_ROWS, Cell, plain_text, unguarded
 from nomarium.core.tables.contents import bare_utf16
 from nomarium.core.tables.table import Grid
+from nomarium.lazily import regex
 
 DELIMITERS = {",": "comma", ";": "semicolon", "\t": "tab", "|": "pipe"}
 _ENCODING_NAMES = {

@@ -8,12 +8,12 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from itertools import compress, islice, zip_longest
 
-from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import Cell, address, plain_text, range_address
 from nomarium.core.tables.headings import Vocabulary, find_headings, is_data, known_fields, same_headings
 from nomarium.core.tables.table import Column, Grid, LeftOut, Table
+from nomarium.lazily import regex
 
 DATE_FIELDS = frozenset({"start", "start_date", "when"})
 TITLE_FIELD = "summary"
@@ -225,19 +225,26 @@ def _reasons(grid: Grid, rows: list[list[Cell]], start: int, headings: list[str]
     # Only a row with few cells, or one that begins as the headings or a total do, needs a closer look.
     beginnings = {headings[0][:3].lower(), "tot", "sum", "gra", "sub"}
     few = len(headings) - 2
-    reasons: list[LeftOut | None] = []
+    reasons: list[LeftOut | None] = [None] * len(rows)
     samples_may_come = True
     marks = [column for column, heading in enumerate(headings) if heading.casefold() in _SAMPLE_HEADINGS]
-    for index, row in enumerate(rows):
-        reason = None
+    texts = {row[0] for row in rows if row and isinstance(row[0], str)}
+    begun = {text for text in texts if text[:3].lower() in beginnings}
+    closer = (
+        index
+        for index, row in enumerate(rows)
+        if samples_may_come or len(row) <= few or row.count("") >= few or row[0] in begun
+    )
+    for index in closer:
+        row, reason = rows[index], None
         if not any(row):
             reason = LeftOut.UNSEEN if start + 1 + index in grid.unseen else LeftOut.BLANK
         elif samples_may_come and _is_sample(row, marks):
             reason = LeftOut.SAMPLE
-        elif row.count("") >= few or (isinstance(row[0], str) and row[0][:3].lower() in beginnings):
+        elif row.count("") >= few or row[0] in begun:
             reason = _closer_look(row, headings, start + 1 + index in wide)
         samples_may_come = samples_may_come and reason in (LeftOut.SAMPLE, LeftOut.BLANK)
-        reasons.append(reason)
+        reasons[index] = reason
     return reasons
 
 

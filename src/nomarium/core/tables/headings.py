@@ -8,8 +8,8 @@ from collections.abc import Callable, Sequence
 from datetime import date, datetime, time
 from itertools import islice
 
-from nomarium.core.lazily import regex
 from nomarium.core.tables.cells import Cell, plain_text
+from nomarium.lazily import regex
 
 Vocabulary = Callable[[str], str | None]
 """Returns the field that a heading means, or None: whoever reads a table knows which headings it may have."""

@@ -8,9 +8,9 @@ import zipfile
 from io import BytesIO
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.tables.cells import parse_range
 from nomarium.core.tables.contents import Kind
+from nomarium.lazily import regex
 
 
 class Area(NamedTuple):

@@ -7,9 +7,9 @@ import select
 from pathlib import Path
 from stat import S_ISFIFO, S_ISSOCK
 
-from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.tables import wording
+from nomarium.lazily import regex
 
 MOST_BYTES = 250_000_000
 """The largest file that is read: far beyond any school's sheet, and bounded in memory."""

@@ -6,11 +6,11 @@ import zipfile
 from dataclasses import dataclass
 from io import BytesIO
 
-from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.tables import wording
 from nomarium.core.tables.cells import column_index
 from nomarium.core.tables.contents import DAMAGED_ZIP, Kind
+from nomarium.lazily import regex
 
 MOST_UNPACKED = 1_500_000_000
 """Bytes that all parts of a workbook may hold unpacked."""

@@ -6,8 +6,8 @@ import re
 from collections.abc import Iterable, Sequence
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values import CLASS_FORM, TITLED_FORM
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.sheets import Known

@@ -6,13 +6,13 @@ from dataclasses import dataclass, field
 from datetime import date, time
 
 from nomarium.core.kinds import CANCELLED, CHANGE_SHEET, MOVED, ROOM, TEACHER, named_changes
-from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
 from nomarium.core.slots import Periods, read_periods
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.timetable import change_wording as wording
 from nomarium.core.values import Clock, Fault, Moment, scan_span, split_list, time_at
+from nomarium.lazily import regex
 
 _TIMES = ("new_start", "new_end")
 _ALL = frozenset({"all", "everything", "everyone", "all classes", "whole school", "*", "every class"})

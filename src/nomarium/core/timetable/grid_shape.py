@@ -11,13 +11,13 @@ from itertools import zip_longest
 from nomarium.core.columns import heading_key
 from nomarium.core.kinds import PERIOD_HEADINGS
 from nomarium.core.kinds import vocabulary as words
-from nomarium.core.lazily import regex
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.named_rows import stacked
 from nomarium.core.values import scan_span, weekdays_in_turn
+from nomarium.lazily import regex
 
 _PERIOD_WORD = regex(
     r"(?:p|pd|per|period|block|lesson|hour|slot|module|mod)s?\s*\.?\s*[:#-]?\s*\d+\w?|"

@@ -10,7 +10,6 @@ from functools import cached_property
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Holds, heading_key
-from nomarium.core.lazily import regex
 from nomarium.core.repeats import Bounds, bounds_in
 from nomarium.core.sheets import NOT_RUNNING, RUNNING, Sheet, column_text
 from nomarium.core.slots import (
@@ -50,6 +49,7 @@ from nomarium.core.values import (
     unit_of,
     weekday_in_any,
 )
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem

@@ -8,10 +8,10 @@ from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import regex
 from nomarium.core.sources import Occurrence, Series, clock_changes
 from nomarium.core.timetable import wording
 from nomarium.core.values import Clock, ClockTime, scan_span
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem

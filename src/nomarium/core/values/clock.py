@@ -8,8 +8,8 @@ from dataclasses import dataclass, field
 from datetime import time
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values.time_text import Half, TimeShape
+from nomarium.lazily import regex
 
 HOUR = 3600
 NOON = 12 * HOUR

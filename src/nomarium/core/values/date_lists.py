@@ -5,8 +5,8 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
-from nomarium.core.lazily import regex
 from nomarium.core.values.languages import weekday_in_any
+from nomarium.lazily import regex
 
 LIST_MARKS = (
     regex(r"\s*[;\n]\s*"),

@@ -6,8 +6,8 @@ from collections.abc import Iterator
 from datetime import date
 from typing import Literal, NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values.words import CalendarWords, normalised
+from nomarium.lazily import regex
 
 Order = Literal["dmy", "mdy", "ymd"]
 ORDERS: tuple[Order, ...] = ("dmy", "mdy", "ymd")

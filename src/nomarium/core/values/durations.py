@@ -7,9 +7,9 @@ from collections.abc import Iterable
 from datetime import datetime, time, timedelta
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, plain_text
 from nomarium.core.values.words import normalised
+from nomarium.lazily import regex
 
 
 class Length(NamedTuple):

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Sequence
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _CLASS = (
     r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|"

@@ -9,9 +9,9 @@ from functools import cache
 from importlib.resources import files
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values.date_text import FILLERS, ORDERS, ORDINALS, DateShape, Order, scan_date
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
+from nomarium.lazily import regex
 
 USUAL = (
     "fr es de pt it nl sv da nb nn fi is pl cs sk hu ro bg hr sr sl lt lv et el tr ru uk be ca gl eu cy ga gd br "

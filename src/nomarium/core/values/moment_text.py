@@ -5,10 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterator
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values.date_text import DateShape, Order, YearMonthDay, day_alone, scan_date
 from nomarium.core.values.time_text import ALL_DAY_WORDS, Span, TimeShape, scan_span, scan_time
 from nomarium.core.values.words import CalendarWords, normalised
+from nomarium.lazily import regex
 
 
 class MomentShape(NamedTuple):

@@ -10,7 +10,6 @@ from datetime import date, datetime
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import regex
 from nomarium.core.values import wording
 from nomarium.core.values.clock import Clock
 from nomarium.core.values.faults import Fault
@@ -29,6 +28,7 @@ from nomarium.core.values.typed import (
     swapped,
     typed_moment,
 )
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem
@@ -259,6 +259,9 @@ def _months_and_years(column: MomentColumn) -> str | None:
 
 def _year_of_title(table: Table, column: MomentColumn) -> TitledYear | None:
     """Return the year of a title, for a column of dates without one; a single year only where they do not cross it."""
+    firsts = [shape.first for shape in column.shapes.values() if shape.first]
+    if all(reading.year is not None for first in firsts for reading in first.readings.values()):
+        return None
     months = [
         reading.month
         for cell in column.column.cells

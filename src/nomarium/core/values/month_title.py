@@ -6,9 +6,9 @@ from collections.abc import Iterable
 from datetime import date
 from functools import cache
 
-from nomarium.core.lazily import regex
 from nomarium.core.values.languages import calendar_words, usual_languages
 from nomarium.core.values.words import ENGLISH, CalendarWords, normalised
+from nomarium.lazily import regex
 
 _TITLE = regex(r"([^\W\d_]+)\.?,?\s+(?:de\s+|del\s+)?(\d{4})")
 _SHORTEST, _LONGEST = 3, 200

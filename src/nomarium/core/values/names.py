@@ -10,7 +10,7 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 Commas = Literal["within", "between"] | None
 """What is stated of the commas in a column of people; None where nothing is."""

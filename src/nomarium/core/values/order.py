@@ -7,8 +7,8 @@ from dataclasses import dataclass, field
 from datetime import date
 from types import MappingProxyType
 
-from nomarium.core.lazily import regex
 from nomarium.core.values.date_text import ORDERS, DateShape, Order, YearMonthDay
+from nomarium.lazily import regex
 
 YEAR_PROOF_CELLS = 3
 """So many cells with the same or neighbouring values in one part, and the other end all different, make it the year."""

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _LONGEST = 60
 _PART = regex(

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 
 class Person(NamedTuple):

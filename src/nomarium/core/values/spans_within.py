@@ -6,8 +6,8 @@ import re
 from collections.abc import Iterator
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values.time_text import scan_span
+from nomarium.lazily import regex
 
 _ONE = r"\d{1,2}(?:[:.h]\d{2}|h)?\s*(?:[ap]\.?m\.?(?!\w))?|noon|midnight|midday"
 _SPAN = regex(

@@ -6,8 +6,8 @@ import re
 from enum import StrEnum
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
 from nomarium.core.values.words import normalised
+from nomarium.lazily import regex
 
 
 class Half(StrEnum):

@@ -7,7 +7,7 @@ from collections.abc import Iterable
 from datetime import date
 from typing import NamedTuple
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _SCHOOL_YEAR = regex(r"(?<!\d)(?P<first>20\d\d)\s*[-–—/_]\s*(?:20)?(?P<last>\d\d)(?!\d)")
 _YEAR = regex(r"(?<!\d)20\d\d(?!\d)")

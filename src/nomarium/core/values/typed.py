@@ -6,11 +6,11 @@ from collections.abc import Iterable, Sequence
 from datetime import date, datetime, time, timedelta
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import regex
 from nomarium.core.tables import Cell, plain_text
 from nomarium.core.values import wording
 from nomarium.core.values.clock import ClockTime
 from nomarium.core.values.moment import Moment
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.values.faults import Fault

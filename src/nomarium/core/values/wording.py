@@ -6,13 +6,13 @@ from collections.abc import Collection, Mapping
 from datetime import date, datetime, time
 from typing import TYPE_CHECKING
 
-from nomarium.core.lazily import regex
 from nomarium.core.problems import Problem, Way, error, note, warning
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.moment_text import ARROWS, MomentShape
 from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.values.order import OrderEvidence

@@ -6,7 +6,7 @@ import unicodedata
 from collections.abc import Mapping
 from dataclasses import dataclass
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _SPACES = regex(r"\s+")
 _EAST_ASIAN_DATE = regex(r"(\d{4})\s*[年년]\s*(\d{1,2})\s*[月월]\s*(\d{1,2})\s*[日일]")

@@ -7,8 +7,8 @@ from dataclasses import dataclass, field
 from datetime import date, datetime, time, timedelta
 from functools import cache
 
-from nomarium.core.lazily import regex
 from nomarium.core.values import Clock, scan_span
+from nomarium.lazily import regex
 
 NOON, MIDNIGHT, END_OF_DAY = time(12), time(), time.max
 

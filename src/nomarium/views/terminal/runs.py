@@ -8,7 +8,7 @@ from typing import NamedTuple
 
 from rich.cells import cell_len, chop_cells, set_cell_size
 
-from nomarium.core.lazily import regex
+from nomarium.lazily import regex
 
 _CONTROL = regex(r"[\x00-\x1f\x7f-\x9f\u2028\u2029]+")
 _DIRECTION = regex(r"[\u061c\u200e\u200f\u202a-\u202e\u2066-\u2069]")
