@@ -2,15 +2,14 @@
 
 from __future__ import annotations
 
-from collections import Counter
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from itertools import chain, product
+from itertools import product
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 from nomarium.core import ics, programmes, recognition, shapes
-from nomarium.core.calendars import Calendar, at_shared_times, find_doubles
+from nomarium.core.calendars import Calendar, find_doubles, maybe_doubles
 from nomarium.core.columns import (
     Headings,
     Kind,
@@ -40,9 +39,9 @@ from nomarium.core.sources import (
     EventSheet,
     Series,
     adjust,
+    maybe_alike,
     move_to_zone,
     read_events,
-    titles_and_starts,
     values_of,
     without,
 )
@@ -186,7 +185,7 @@ def convert(
     events = sheets[0].events if len(sheets) == 1 else [one for sheet in sheets for one in sheet.series]
     found += [
         near_double(one.other.place, one.other.summary, one.kept.summary, one.kept.place)
-        for one in find_doubles(at_shared_times(events), whose=whose)
+        for one in find_doubles(maybe_doubles(events), whose=whose)
     ]
     calendar = Calendar.of(request.name, events, request.scope)
     found += _expectations(request, sheets, calendar)
@@ -346,15 +345,11 @@ def _same_uid(sheets: Sequence[EventSheet]) -> list[Problem]:
 
 def _identical(sheets: Sequence[EventSheet], whose: Callable[[Series], object], *, once: bool) -> list[Problem]:
     """Report rows that make just the same event as an earlier one; with ``once`` take them out and count them."""
-    titled = [titles_and_starts(sheet.events) for sheet in sheets]
-    if len(set(chain.from_iterable(titled))) == sum(map(len, titled)):
-        return []
-    counts = Counter(chain.from_iterable(titled))
     first: dict[object, list[Series]] = {}
     problems = []
-    for sheet, keys in zip(sheets, titled, strict=True):
+    for sheet in sheets:
         again = set()
-        for index in (index for index, key in enumerate(keys) if counts[key] > 1):
+        for index in maybe_alike(sheet.events, str) if len(sheets) == 1 else range(len(sheet.events)):
             one = sheet.events[index]
             alike = first.setdefault((one.summary, one.occurrences, one.location, whose(one)), [])
             earlier = next((other for other in alike if other == one), None)

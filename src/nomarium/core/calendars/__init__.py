@@ -6,7 +6,7 @@ from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.calendars.calendar import Calendar
-    from nomarium.core.calendars.doubles import Double, Likeness, at_shared_times, find_doubles, find_longer, find_moved
+    from nomarium.core.calendars.doubles import Double, Likeness, find_doubles, find_longer, find_moved, maybe_doubles
     from nomarium.core.calendars.identity import assign_uids, occurrence_id, stable_uuid
     from nomarium.core.calendars.split import file_names, split_calendar
 
@@ -15,11 +15,11 @@ __all__ = [
     "Double",
     "Likeness",
     "assign_uids",
-    "at_shared_times",
     "file_names",
     "find_doubles",
     "find_longer",
     "find_moved",
+    "maybe_doubles",
     "occurrence_id",
     "split_calendar",
     "stable_uuid",

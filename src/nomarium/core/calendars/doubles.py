@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections import Counter
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import UTC, datetime, timedelta
@@ -11,7 +10,7 @@ from functools import cache
 from typing import TYPE_CHECKING
 from zoneinfo import ZoneInfo
 
-from nomarium.core.sources import EventBatch
+from nomarium.core.sources import EventBatch, maybe_alike
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -64,17 +63,16 @@ def find_doubles(
     return [double for group in groups.values() if len(group) > 1 for double in _in_group(group, alike_only=alike_only)]
 
 
-def at_shared_times(events: Sequence[Series]) -> Sequence[Series]:
-    """Return those events that may be at the time of another: of events in columns, only these become objects."""
+def maybe_doubles(events: Sequence[Series]) -> Sequence[Series]:
+    """Return those events that may stand twice: of events in columns, only these become objects."""
     if not isinstance(events, EventBatch):
         return events
-    times = [start << _SPAN_BITS | end - start for start, end in zip(events.starts, events.ends, strict=True)]
-    counts = Counter(times)
-    return [events[index] for index, time in enumerate(times) if counts[time] > 1]
+    return [events[place] for place in maybe_alike(events, _first_letter)]
 
 
-_SPAN_BITS = 40
-"""Enough for the seconds from any start to any end."""
+def _first_letter(text: str) -> str:
+    """Return what near-same titles have in common at their least."""
+    return next((sign.casefold()[:1] for sign in text if sign.isalnum() or sign == "_"), "")
 
 
 _ADDED = regex(r"\s*[(\[][^()\[\]]*[)\]]\s*$|\s+[-–—|:/]\s.*$|:\s.*$")

@@ -18,6 +18,7 @@ if TYPE_CHECKING:
 
 _NAMESPACE = b"nomarium event"
 """What keeps our UUIDs apart from those that others make of the same names (at most 16 octets)."""
+_KEYED = blake2b(digest_size=16, person=_NAMESPACE)
 
 _GLOBAL_ID = regex(r"[^\s@]+@[^\s@]+|[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}", re.IGNORECASE)
 
@@ -89,10 +90,9 @@ def _by_contents(calendar: str, series: Sequence[Series]) -> list[str]:
 
 def _told_apart(names: list[str], parts: Sequence[Callable[[int], str]]) -> list[str]:
     """Return the names, with parts of their events (the place, then the end), then the order added where shared."""
-    if len(set(names)) == len(names):
-        return names
-    names = list(names)
-    shared = [index for index, count in enumerate(map(Counter(names).__getitem__, names)) if count > 1]
+    known: set[str] = set()
+    again = {name for name in names if name in known or known.add(name)}  # type: ignore[func-returns-value]
+    shared = [index for index, name in enumerate(names) if name in again] if again else []
     for part in (*parts, _order(names)):
         counts = Counter(names[index] for index in shared)
         shared = [index for index in shared if counts[names[index]] > 1]
@@ -115,5 +115,7 @@ def _order(names: Sequence[str]) -> Callable[[int], str]:
 
 def stable_uuid(name: str) -> str:
     """Return the UUID of a name (RFC 9562, version 8: 118 bits of BLAKE2b of the name, keyed with our namespace)."""
-    digest = blake2b(name.encode("utf-8", "replace"), digest_size=16, person=_NAMESPACE).hexdigest()
+    hashed = _KEYED.copy()
+    hashed.update(name.encode("utf-8", "replace"))
+    digest = hashed.hexdigest()
     return f"{digest[:8]}-{digest[8:12]}-8{digest[13:16]}-a{digest[17:20]}-{digest[20:]}"

@@ -103,23 +103,31 @@ def _events_in_columns(calendar: Calendar, stamped: str, said: _Said) -> Iterato
         return
     stated = stamped if calendar.stamps is None else calendar.stamps
     stamps = repeat(stated) if isinstance(stated, str) else iter(cast(Sequence[str], stated))
-    ids = batch.column("id") or repeat("")
-    uids = (
-        fold(f"UID:{escape(uid)}") if known else f"UID:{uid}" for uid, known in zip(calendar.uids, ids, strict=False)
-    )
     rarer = [column for name in _RARER if (column := batch.column(name)) is not None]
     more = (_rarer_lines(batch[index]) if any(said) else "" for index, said in enumerate(zip(*rarer, strict=True)))
-    yield from map(
-        "BEGIN:VEVENT\r\n{}\r\n{}\r\n{}{}{}{}{}{}END:VEVENT".format,
-        uids,
+    columns = zip(
+        _uid_values(calendar.uids, batch.column("id")),
         stamps,
         _whens(batch),
-        (text_line("SUMMARY", text) for text in batch.texts["summary"]),
+        batch.texts["summary"],
         map(said.places.__getitem__, batch.column("location") or repeat("")),
-        (text_line("DESCRIPTION", text) if text else "" for text in batch.column("description") or repeat("")),
+        batch.column("description") or repeat(""),
         map(said.kinds.__getitem__, batch.column("categories") or repeat(())),
         more if rarer else repeat(""),
+        strict=False,
     )
+    for uid, stamp, when, summary, place, description, kinds, further in columns:
+        title = text_line("SUMMARY", summary)
+        about = text_line("DESCRIPTION", description) if description else ""
+        yield f"BEGIN:VEVENT\r\nUID:{uid}\r\n{stamp}\r\n{when}{title}{place}{about}{kinds}{further}END:VEVENT"
+
+
+def _uid_values(uids: Sequence[str], ids: Sequence[str] | None) -> Iterable[str]:
+    """Return UIDs as their lines hold them: only one by a sheet's id can hold what needs escaping or folding."""
+    if ids is None:
+        return uids
+    known = zip(uids, ids, strict=True)
+    return (fold(f"UID:{escape(uid)}").removeprefix("UID:") if identifier else uid for uid, identifier in known)
 
 
 _RARER = ("url", "status", "visibility", "busy", "organizer", "attendees", "reminders", "extra")

@@ -6,7 +6,7 @@ from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.sources.adjust import Adjustments, adjust, fill_prefix, in_zone, move_to_zone
-    from nomarium.core.sources.batch import EventBatch, Events, starts_of, titles_and_starts, without
+    from nomarium.core.sources.batch import EventBatch, Events, maybe_alike, starts_of, without
     from nomarium.core.sources.chosen import check_name, has_part, values_of
     from nomarium.core.sources.details import read_reminders
     from nomarium.core.sources.events import EventChoices, EventSheet, read_events
@@ -44,12 +44,12 @@ __all__ = [
     "has_part",
     "in_zone",
     "is_own_rows",
+    "maybe_alike",
     "move_to_zone",
     "read_events",
     "read_lookup",
     "read_reminders",
     "starts_of",
-    "titles_and_starts",
     "usual_title",
     "values_of",
     "without",

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from array import array
-from collections.abc import Iterable, Iterator, Mapping, Sequence
+from collections import Counter
+from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
 from itertools import compress
 from typing import TYPE_CHECKING, Any, Union, overload
 
@@ -97,7 +98,20 @@ def starts_of(events: Events) -> Sequence[int]:
     return [wall_of(one.occurrences[0].start) for one in events]
 
 
-def titles_and_starts(events: Events) -> list[tuple[str, int]]:
-    """Return the title and the first start of each event, as ``wall_of`` counts."""
+def maybe_alike(events: Events, sign: Callable[[str], str]) -> list[int]:
+    """Return the places of the events that start and end with another and share with it what ``sign`` says of titles.
+
+    Of events that repeat the first time counts.
+    """
+    ends = events.ends if isinstance(events, EventBatch) else [wall_of(one.occurrences[0].end) for one in events]
+    times = [start << _SPAN_BITS | end - start for start, end in zip(starts_of(events), ends, strict=True)]
+    counts = Counter(times)
+    places = [place for place, time in enumerate(times) if counts[time] > 1] if len(counts) < len(times) else []
     titles = events.texts["summary"] if isinstance(events, EventBatch) else [one.summary for one in events]
-    return list(zip(titles, starts_of(events), strict=True))
+    keys = [(times[place], sign(titles[place])) for place in places]
+    alike = Counter(keys)
+    return [place for place, key in zip(places, keys, strict=True) if alike[key] > 1]
+
+
+_SPAN_BITS = 40
+"""Enough for the seconds from any start to any end."""

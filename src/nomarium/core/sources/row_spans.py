@@ -51,6 +51,7 @@ class RowSpans:
         self._repeat = matches.column("repeat")
         self._period = matches.column("period")
         self._rules = rules
+        self._zoneless = replace(rules, zone="")
         self._midnights = self._all_day is not None and self._are_midnights()
         blank: Sequence[Cell] = [""] * len(table)
         more = (self._length, self._all_day, self._weekday, self._zone, self._period, self._repeat)
@@ -92,7 +93,7 @@ class RowSpans:
         steady = steady_days(set(rows.days), self._rules.zone, self._rules.within)
         if self._weekday is not None:
             rows = rows._replace(days=self._with_weekdays(rows.days))
-        return find_in_columns(rows, steady, self._found, self._rules.zone)
+        return find_in_columns(rows, steady, self._found, self._found_anywhere)
 
     def _with_weekdays(self, days: Sequence[int]) -> list[int]:
         """Return the dates, but none for a row whose weekday is not that of its date."""
@@ -111,11 +112,16 @@ class RowSpans:
         key = tuple([cells[record] for cells in self._cells])
         span = self._known.get(key)
         if span is None or isinstance(span, Problem):
-            span = self._known[key] = self._work_out(record, key[:-1], key[-1] != "")
+            span = self._known[key] = self._work_out(record, key, self._rules)
         return span
 
-    def _work_out(self, record: int, key: tuple[Cell, ...], repeats: bool) -> SpanFound | Problem:
-        *cells, length_cell, all_day_cell, weekday_cell, zone_cell, period_cell = key
+    def _found_anywhere(self, record: int) -> SpanFound | Problem:
+        """Return what is found for a row where no clock changes: as in no zone, which is quicker told."""
+        key = tuple([cells[record] for cells in self._cells])
+        return self._work_out(record, key, self._zoneless)
+
+    def _work_out(self, record: int, key: tuple[Cell, ...], rules: SpanRules) -> SpanFound | Problem:
+        *cells, length_cell, all_day_cell, weekday_cell, zone_cell, period_cell, repeat_cell = key
         starts: list[Moment] = []
         ends: list[Moment] = []
         for column, cell, is_end in zip(self._columns, cells, self._is_end, strict=True):
@@ -139,10 +145,11 @@ class RowSpans:
             return all_day
         if isinstance(zone, Problem):
             return zone
-        rules = replace(self._rules, zone=zone) if zone else self._rules
-        weekday = self._columns[0].weekday(plain_text(weekday_cell)) if weekday_cell else None
-        all_day = times.all_day or all_day
-        times = times._replace(length=length, all_day=all_day, weekday=weekday, repeats=repeats)
+        rules = replace(rules, zone=zone) if zone else rules
+        if length or weekday_cell or repeat_cell or all_day is not None:
+            weekday = self._columns[0].weekday(plain_text(weekday_cell)) if weekday_cell else None
+            all_day, repeats = times.all_day or all_day, repeat_cell != ""
+            times = times._replace(length=length, all_day=all_day, weekday=weekday, repeats=repeats)
         return find_in_periods(times, rules, plain_text(period_cell)) if period_cell != "" else find_span(times, rules)
 
     def _read_zone(self, record: int, cell: Cell) -> str | Problem:

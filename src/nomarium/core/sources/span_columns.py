@@ -77,7 +77,7 @@ class DatedRows(NamedTuple):
     """What else each row says; other dates as days from the first."""
 
 
-def find_each(count: int, find: Callable[[int], SpanFound | Problem]) -> SpanColumns:
+def find_each(count: int, find: Finder) -> SpanColumns:
     """Work out each of so many rows by itself, where zones, periods or offsets stand: these hang on the date."""
     found = SpanColumns()
     for record in range(count):
@@ -85,30 +85,35 @@ def find_each(count: int, find: Callable[[int], SpanFound | Problem]) -> SpanCol
     return found
 
 
-def find_in_columns(
-    rows: DatedRows, steady: set[int], find: Callable[[int], SpanFound | Problem], zone: str
-) -> SpanColumns:
+def find_in_columns(rows: DatedRows, steady: set[int], find: Finder, find_anywhere: Finder) -> SpanColumns:
     """Work out when each row is.
 
-    ``find`` works out a row by its number. What it finds is moved to the rows that say the same on other dates, where
-    both dates are among ``steady``: days on and about which nothing hangs on which of them it is.
+    ``find`` works out a row by its number; ``find_anywhere`` does where no clock changes. What that finds is moved to
+    the rows that say the same on other dates, where both dates are among ``steady``: days on and about which nothing
+    hangs on which of them it is.
     """
     found = SpanColumns()
     templates: dict[tuple[object, ...], _Template] = {}
     for record, (day, rest) in enumerate(zip(rows.days, rows.rests, strict=True)):
-        template = templates.get(rest) if day in steady else None
-        if template is None:
-            template = _worked_out(find(record), day, record, found)
-            if template is None:
-                continue
-            if day in steady and (template.all_day or not zone or 0 <= template.start <= template.end <= _TWO_DAYS):
+        template = None
+        if day in steady:
+            template = templates.get(rest) or _template(find_anywhere(record), day)
+            if template is not None:
                 templates[rest] = template
+        template = template or _template(find(record), day, near=False)
+        if template is None:
+            _take_special(find(record), record, found)
+            continue
         midnight = day * DAY_SECONDS
         found.starts.append(midnight + template.start)
         found.ends.append(midnight + template.end)
         found.all_day.append(template.all_day)
         found.assumed.append(template.assumed)
     return found
+
+
+Finder = Callable[[int], "SpanFound | Problem"]
+"""Works out when a row is, by its number."""
 
 
 def _take_special(span: SpanFound | Problem, record: int, found: SpanColumns) -> None:
@@ -123,13 +128,15 @@ def _take_special(span: SpanFound | Problem, record: int, found: SpanColumns) ->
 _TWO_DAYS = 2 * DAY_SECONDS
 
 
-def _worked_out(span: SpanFound | Problem, day: int, record: int, found: SpanColumns) -> _Template | None:
-    """Return when a row is, counted from its date; None where it needs a closer look, which is noted."""
+def _template(span: SpanFound | Problem, day: int, *, near: bool = True) -> _Template | None:
+    """Return when a row is, counted from its date; None where it needs a closer look, or leads far from its date."""
     if not isinstance(span, SpanFound) or span.occurrence is None or span.findings or span.days:
-        _take_special(span, record, found)
         return None
     when, midnight = span.occurrence, day * DAY_SECONDS
-    return _Template(wall_of(when.start) - midnight, wall_of(when.end) - midnight, when.all_day, span.length_assumed)
+    start, end = wall_of(when.start) - midnight, wall_of(when.end) - midnight
+    if near and not when.all_day and not 0 <= start <= end <= _TWO_DAYS:
+        return None
+    return _Template(start, end, when.all_day, span.length_assumed)
 
 
 def steady_days(days: Iterable[int], zone: str, within: tuple[date, date] | None) -> set[int]:

@@ -96,22 +96,27 @@ class SpanFound(NamedTuple):
 def gather(starts: Sequence[Moment], ends: Sequence[Moment]) -> RowTimes | Finding:
     """Put together what the start columns and the end columns of a row say; two that differ are a finding."""
     first, start, last, end, _, _ = BLANK
-    all_day = True if any(moment.all_day for moment in (*starts, *ends)) else None
+    all_day = None
+    in_one_cell = begins_at_midnight = ends_at_midnight = False
     for moment in starts:
+        all_day = moment.all_day or all_day
+        begins_at_midnight = begins_at_midnight or moment.midnight
+        in_one_cell = in_one_cell or bool(moment.last and moment.start is None and moment.end is None)
         for mine, other in ((first, moment.first), (start, moment.start), (last, moment.last), (end, moment.end)):
             if mine is not None and other is not None and mine != other:
                 return wording.two_answers(mine, other)
         first, start = first or moment.first, start or moment.start
         last, end = last or moment.last, end or moment.end
     for moment in ends:
+        all_day = moment.all_day or all_day
+        ends_at_midnight = ends_at_midnight or moment.midnight
         final_day, final_time = moment.last or moment.first, moment.end or moment.start
         for mine, other in ((last, final_day), (end, final_time)):
             if mine is not None and other is not None and mine != other:
                 return wording.two_answers(mine, other)
         last, end = last or final_day, end or final_time
-    midnights = any(moment.midnight for moment in starts), any(moment.midnight for moment in ends)
-    in_one_cell = any(moment.last and moment.start is None and moment.end is None for moment in starts)
-    return _with_midnights(RowTimes(first, start, last, end, all_day, midnights=midnights, in_one_cell=in_one_cell))
+    midnights = begins_at_midnight, ends_at_midnight
+    return _with_midnights(RowTimes(first, start, last, end, all_day, None, midnights, None, in_one_cell))
 
 
 def _with_midnights(times: RowTimes) -> RowTimes:

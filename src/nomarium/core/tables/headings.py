@@ -114,6 +114,8 @@ def _row_above_data(rows: Sequence[Sequence[Cell]]) -> int | None:
 
 def same_headings(row: Sequence[Cell], headings: Sequence[str]) -> bool:
     """Tell whether a row repeats the headings."""
+    if not row or not headings or " ".join(plain_text(row[0]).split()).casefold() != headings[0].casefold():
+        return not any(row) and not headings
     texts = [" ".join(plain_text(cell).split()).casefold() for cell in row]
     while texts and not texts[-1]:
         texts.pop()

@@ -139,14 +139,15 @@ LONGEST_PAST_MIDNIGHT, LONGEST_NIGHT = 8 * HOUR, 16 * HOUR
 """…if it takes no longer than this, or than that where the sheet shows nights."""
 
 
-_NIGHTS = regex(
-    r"\b(?:night|shift|duty|on[- ]call|watch|crew|nacht|schicht|nuit|noche|turno|notte|vakt)", re.IGNORECASE
-)
+_NIGHT_WORDS = "night shift duty on-call watch crew nacht schicht nuit noche turno notte vakt".split()
+_NIGHTS = regex(rf"\b(?:{'|'.join(_NIGHT_WORDS)})".replace("-", "[- ]"), re.IGNORECASE)
 
 
 def speaks_of_nights(texts: Iterable[str]) -> bool:
     """Tell whether headings or cells of a sheet speak of nights, shifts or watches."""
-    return any(map(_NIGHTS.search, dict.fromkeys(texts)))
+    text = "\n".join(texts)
+    lowered = text.lower().replace(" ", "-")
+    return any(word in lowered for word in _NIGHT_WORDS) and bool(_NIGHTS.search(text))
 
 
 def may_pass_midnight(start: int, end: int, *, nights: bool) -> bool:
