@@ -8,12 +8,14 @@ from contextvars import ContextVar
 from pathlib import Path
 
 _READ: ContextVar[set[object] | None] = ContextVar("_READ", default=None)
+_PATHS: ContextVar[list[Path]] = ContextVar("_PATHS")
 _FORCED: ContextVar[bool] = ContextVar("_FORCED", default=False)
 
 
 def begin_run() -> None:
     """Forget what was read and allowed before: a run begins."""
     _READ.set(set())
+    _PATHS.set([])
     _FORCED.set(False)
 
 
@@ -32,6 +34,12 @@ def note_input(path: Path) -> None:
     read = _READ.get()
     if read is not None:
         read.update(_identities(path))
+        _PATHS.get().append(path)
+
+
+def inputs() -> list[Path]:
+    """Return the files that this run has read so far."""
+    return list(dict.fromkeys(_PATHS.get([])))
 
 
 def is_input(path: Path) -> bool:

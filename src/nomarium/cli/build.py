@@ -2,13 +2,17 @@
 
 from __future__ import annotations
 
+import os
+import sys
+from datetime import date
 from pathlib import Path
 from typing import Annotated
 
 import typer
 
 from nomarium.cli import options
-from nomarium.cli.console import wrong_calls
+from nomarium.cli.console import print_said, wrong_calls
+from nomarium.core import history
 
 BUILD_EXAMPLES = """\b
 Examples:
@@ -60,6 +64,13 @@ OnEdit = Annotated[
 ]
 
 
+def call_words(*, as_json: bool, quiet: bool) -> str:
+    """Return what of a call and its surroundings could change a word of the report; "" where a terminal lays it out."""
+    if sys.stdout.isatty() or sys.stderr.isatty():
+        return ""
+    return f"{as_json=}, {quiet=}, {date.today()}, {os.environ.get('SOURCE_DATE_EPOCH', '')}"
+
+
 def build(
     plan: options.PlanFile = Path("nomarium.toml"),
     only: Only = None,
@@ -82,15 +93,20 @@ def build(
     build is kept in .nomarium beside the plan and compared with the one before. Where anything is wrong, or too much
     would be gone, nothing is written (exit status 1).
     """
-    from nomarium.cli import build_run
-    from nomarium.cli.edit_choices import edit_choices
-    from nomarium.core.building import BuildChoices
-
     if since is not None and updates is None:
         raise options.wrong("--since", "It says since when --updates are wanted; name their folder.")
     if on_edit and not edited:
         raise options.wrong("--on-edit", "It says what becomes of edits by hand; name the calendar with --edited.")
     with wrong_calls():
+        plain = not (only or first or last or dry_run or force or updates or edited)
+        words = call_words(as_json=as_json, quiet=quiet) if plain else ""
+        if words and (said := history.sealed(plan.parent, f"{plan.name}, {words}")):
+            print_said(said)
+            raise typer.Exit
+        from nomarium.cli import build_run
+        from nomarium.cli.edit_choices import edit_choices
+        from nomarium.core.building import BuildChoices
+
         choices = BuildChoices(
             options.machine_zone(),
             dict(options.conditions(only, "--only")),
@@ -108,5 +124,6 @@ def build(
             edit_choices(on_edit),
             as_json,
             quiet,
+            words,
         )
         raise typer.Exit(build_run.build(call))

@@ -4,8 +4,9 @@ from __future__ import annotations
 
 import json
 import sys
-from contextlib import closing
+from contextlib import closing, redirect_stderr, redirect_stdout
 from dataclasses import dataclass, field
+from io import StringIO
 from pathlib import Path
 
 import typer
@@ -16,27 +17,40 @@ from nomarium.cli.check_report import clash_head
 from nomarium.cli.console import print_lines, print_problems, progress
 from nomarium.cli.edit_choices import export_lines
 from nomarium.cli.stamp import moment_of_build
-from nomarium.core.building import Build, BuildChoices, find_clashes, foreign_files, no_longer_built, prepare
+from nomarium.core.building import (
+    INDEX,
+    Build,
+    BuildChoices,
+    Clash,
+    find_clashes,
+    foreign_files,
+    no_longer_built,
+    prepare,
+)
 from nomarium.core.history import (
     FOLDER,
     NAME,
     Edits,
     Export,
     Kept,
+    Made,
     OnEdits,
     Outlook,
+    Said,
     Store,
     alone,
     guard,
     look_ahead,
+    put_seal,
     read_exports,
     recover,
+    unchanged,
     update_files,
     write_build,
 )
 from nomarium.core.output import write_below
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
-from nomarium.run import allow_force
+from nomarium.run import allow_force, inputs
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,6 +68,8 @@ class BuildCall:
     on_edit: OnEdits
     as_json: bool
     quiet: bool
+    words: str = ""
+    """All of the call that could change a word of the report; "" where it can't be sealed."""
 
 
 @dataclass(slots=True)
@@ -67,6 +83,10 @@ class Done:
     exports: list[Export] = field(default_factory=list)
     pages: tuple[Path, int, int] | None = None
     """The folder of the pages, how many files were written, and how many held the same."""
+    left: list[Problem] = field(default_factory=list)
+    """What is told of files that nothing is behind any more."""
+    clashes: list[Clash] | None = None
+    """The meetings at the same time, once they have been looked for."""
 
 
 def build(call: BuildCall) -> int:
@@ -86,11 +106,41 @@ def build(call: BuildCall) -> int:
                 done.problems += recover(store, made.folder, [part.file for part in parts])
                 _build(made, call, done, store)
     failed = has_errors(done.problems) or not parts
+    _report(made, call, done, failed=failed)
+    if call.words and not failed and done.outlook is not None:
+        _seal(made, call, done, done.outlook)
+    return 1 if failed else 0
+
+
+def _report(made: Build, call: BuildCall, done: Done, *, failed: bool) -> None:
     if call.as_json:
         typer.echo(json.dumps(build_json(made, done), ensure_ascii=False, indent=2))
     else:
         _print(made, call, done, failed=failed)
-    return 1 if failed else 0
+
+
+def _seal(made: Build, call: BuildCall, done: Done, outlook: Outlook) -> None:
+    """Seal a build with what the next one says if nothing changes; not one that hangs on more than its files."""
+    if made.plan is None or not made.plan.plan.school.zone or outlook.edits.kept or outlook.problems:
+        return
+    files = [*(made.folder / part.file for part in made.calendars.parts), made.folder / INDEX]
+    then = Done(
+        by_place([*made.problems, *done.left]),
+        unchanged(made.calendars.parts),
+        Kept(0, [], files),
+        clashes=done.clashes,
+    )
+    folders = [made.folder]
+    if done.pages is not None:
+        folder, written, left = done.pages
+        then.pages = folder, 0, written + left
+        folders.append(folder)
+    out, err = StringIO(), StringIO()
+    with redirect_stdout(out), redirect_stderr(err):
+        _report(made, call, then, failed=False)
+    outputs = [*files, *(path for folder in folders[1:] for path in folder.rglob("*") if path.is_file())]
+    sealing = Made(made.plan.folder, inputs(), outputs, folders, made.by_holidays)
+    put_seal(sealing, f"{call.plan.name}, {call.words}", Said(out.getvalue(), err.getvalue()))
 
 
 def _look(made: Build, call: BuildCall, done: Done, folder: Path) -> None:
@@ -131,8 +181,9 @@ def _build(made: Build, call: BuildCall, done: Done, store: Store) -> None:
     done.problems += _guarded(made, call, done.outlook)
     if has_errors(done.problems):
         return
-    done.problems += no_longer_built(made.folder, made.calendars.parts) if whole else []
-    done.problems += old_pages(made, whole=whole)
+    done.left = no_longer_built(made.folder, made.calendars.parts) if whole else []
+    done.left += old_pages(made, whole=whole)
+    done.problems += done.left
     with progress("Writing", wanted=not call.quiet) as bar:
         total = len(made.calendars.parts)
         done.kept = write_build(made, done.outlook, store, at, whole=whole, progress=lambda count: bar(count, total))
@@ -160,6 +211,7 @@ def _print(made: Build, call: BuildCall, done: Done, *, failed: bool) -> None:
         typer.echo(nothing_line(done.problems), err=True)
     elif not call.quiet:
         print_lines(written_lines(made, done, dry_run=call.dry_run), sys.stdout)
-        clashes = find_clashes([one for one in made.held if one.event is None])
-        if clashes:
-            print_lines([clash_head(clashes) + "; nomarium check lists them"], sys.stdout)
+        if done.clashes is None:
+            done.clashes = find_clashes([one for one in made.held if one.event is None])
+        if done.clashes:
+            print_lines([clash_head(done.clashes) + "; nomarium check lists them"], sys.stdout)

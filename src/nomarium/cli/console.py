@@ -16,6 +16,7 @@ import typer
 if TYPE_CHECKING:
     from rich.progress import Progress, TaskID
 
+    from nomarium.core.history import Said
     from nomarium.core.problems import Cause, Problem
 
 _COLOURS = {"error": "red", "warning": "yellow", "note": "cyan"}
@@ -44,6 +45,13 @@ def print_lines(lines: Iterable[str], stream: TextIO, indent: str = " " * 9) -> 
     for line in lines:
         typer.echo(wrapped(line, stream, indent) if line else "", file=stream)
     stream.flush()
+
+
+def print_said(said: Said) -> None:
+    """Print what was said before of what is still so."""
+    sys.stdout.write(said.out)
+    sys.stdout.flush()
+    sys.stderr.write(said.err)
 
 
 def print_problems(problems: Iterable[Problem], *, errors_only: bool = False) -> None:

@@ -78,6 +78,14 @@ class Build:
         names = {file.file.split(", sheet “")[0] for file in self.read.files}
         return [self.plan.path, *(path for name in sorted(names) if (path := self.plan.folder / name).is_file())]
 
+    @property
+    def by_holidays(self) -> bool:
+        """Whether it goes by the tables of public holidays."""
+        plan = self.plan.plan if self.plan else None
+        if plan is None:
+            return False
+        return bool(plan.year and plan.year.public_holidays) or any(keys.holidays for keys in plan.sources.values())
+
     def events(self) -> int:
         """The number of all meetings and events, each once."""
         return sum(len(one.occurrences) for one in self.held)

@@ -11,6 +11,7 @@ if TYPE_CHECKING:
     from nomarium.core.history.edits import EDITED_FIELDS, TIME, Edit, Edits, OnEdit, OnEdits, edit_words, time_text
     from nomarium.core.history.entries import TEXT_FIELDS, Entry, by_uid, entries_of
     from nomarium.core.history.exports import Export, read_exports
+    from nomarium.core.history.folder import FOLDER, NAME
     from nomarium.core.history.given_files import GivenFile, cancelled_file, read_given, retracted_file, uid_of
     from nomarium.core.history.losses import USUAL_GUARD
     from nomarium.core.history.notices import entries_for_others, notice
@@ -25,9 +26,10 @@ if TYPE_CHECKING:
         whole_calendars,
     )
     from nomarium.core.history.put_back import put_back
-    from nomarium.core.history.record import Outlook, guard, look_ahead
+    from nomarium.core.history.record import Outlook, guard, look_ahead, unchanged
     from nomarium.core.history.reissue import Reissue, carry_uids, foreign_events, stop_too_much
-    from nomarium.core.history.store import FOLDER, NAME, BuildRow, FileState, Store, alone
+    from nomarium.core.history.seal import Made, Said, put_seal, sealed
+    from nomarium.core.history.store import BuildRow, FileState, Store, alone
     from nomarium.core.history.updates import update_files
     from nomarium.core.history.wording import nobody_now, when
 
@@ -48,10 +50,12 @@ __all__ = [
     "FileState",
     "GivenFile",
     "Kept",
+    "Made",
     "OnEdit",
     "OnEdits",
     "Outlook",
     "Reissue",
+    "Said",
     "Side",
     "Store",
     "What",
@@ -74,6 +78,7 @@ __all__ = [
     "plan_privacy",
     "plan_zone",
     "put_back",
+    "put_seal",
     "read_exports",
     "read_given",
     "read_side",
@@ -81,10 +86,12 @@ __all__ = [
     "retracted_file",
     "retraction",
     "same_calendars",
+    "sealed",
     "stamp_lines",
     "stop_too_much",
     "time_text",
     "uid_of",
+    "unchanged",
     "update_files",
     "when",
     "whole_calendars",

@@ -15,8 +15,9 @@ from nomarium.core.history import wording
 from nomarium.core.history.adopted import entries_of_part
 from nomarium.core.history.applied import apply_edits
 from nomarium.core.history.entries import Entry, by_uid, entries_of
+from nomarium.core.history.folder import FOLDER, NAME
 from nomarium.core.history.record import carry, renamed_files
-from nomarium.core.history.store import FOLDER, NAME, Store
+from nomarium.core.history.store import Store
 from nomarium.core.plan import PlanFile, load_plan
 from nomarium.core.problems import DataRefused, Place, Problem, WrongCall
 from nomarium.core.sources import EventChoices

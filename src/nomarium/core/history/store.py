@@ -19,10 +19,10 @@ from urllib.parse import quote
 from nomarium.core.history import wording
 from nomarium.core.history.edits import EDITED_FIELDS, Edit
 from nomarium.core.history.entries import Entry, Sheaf, unpacked
+from nomarium.core.history.folder import FOLDER, NAME
 from nomarium.core.output import is_calendar_below
 from nomarium.core.problems import DataRefused
 
-FOLDER, NAME = ".nomarium", "history.sqlite3"
 _SCHEMA = """
 CREATE TABLE IF NOT EXISTS builds (
     id INTEGER PRIMARY KEY, at TEXT, plan TEXT, inputs TEXT, events INTEGER,

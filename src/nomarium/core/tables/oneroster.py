@@ -21,6 +21,7 @@ from nomarium.core.tables import wording
 from nomarium.core.tables.contents import DAMAGED_ZIP
 from nomarium.core.tables.pipes import MOST_BYTES
 from nomarium.core.tables.table import Grid, Spot
+from nomarium.run import note_input
 
 if TYPE_CHECKING:
     from nomarium.core.tables.cells import Cell
@@ -120,8 +121,10 @@ def _read(path: Path, name: str, inner: str) -> _File:
     place = Place(path.name, f"{name}.csv")
     try:
         if path.is_dir():
+            note_input(path / inner)
             data = (path / inner).read_bytes()
         else:
+            note_input(path)
             with zipfile.ZipFile(path) as archive:
                 if archive.getinfo(inner).file_size > MOST_BYTES:
                     raise DataRefused(wording.too_large(place, archive.getinfo(inner).file_size, MOST_BYTES))
