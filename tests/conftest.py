@@ -21,9 +21,13 @@ from nomarium.settings import BY_PLAN, advice_words
 COMMAND = Path(sys.executable).with_name("nomarium")
 STARTER = """
 import json, os, sys, time
-import nomarium.cli.app, nomarium.cli.build_run, nomarium.cli.check_run, nomarium.cli.days_run, nomarium.cli.new_run
-import nomarium.cli.writing, nomarium.cli.inspect, nomarium.core.conversion, nomarium.cli.compare_run
-import nomarium.cli.show_pictures, nomarium.cli.show_page, nomarium.cli.free_run, nomarium.cli.weed_run
+from importlib import import_module
+from pkgutil import walk_packages
+import nomarium
+for found in walk_packages(nomarium.__path__, "nomarium."):
+    module = import_module(found.name) if not found.name.endswith("__main__") else nomarium
+    for value in list(vars(module).values()):
+        getattr(value, "pattern", None)
 import holidays, python_calamine, rapidfuzz.fuzz, rapidfuzz.process, rapidfuzz.distance, xlsxwriter
 import jinja2, matplotlib.figure, matplotlib.font_manager, tzlocal
 from nomarium.cli import main

@@ -15,6 +15,7 @@ from pathlib import Path
 import nomarium
 from nomarium.core.history.folder import FOLDER, NAME
 from nomarium.core.output import write_below
+from nomarium.core.problems import DataRefused
 
 _SEAL = "unchanged.json"
 _MOST_BYTES = 1_000_000_000
@@ -65,8 +66,13 @@ def put_seal(made: Made, call: str, said: Said) -> None:
         "out": said.out,
         "err": said.err,
     }
-    (made.folder / FOLDER / _SEAL).touch(_OWN_EYES)  # the mode that the whole file then has
-    write_below(made.folder / FOLDER, [(made.folder / FOLDER / _SEAL, (json.dumps(seal).encode(),))])
+    path = made.folder / FOLDER / _SEAL
+    try:
+        path.unlink(missing_ok=True)  # whatever stands there: the place is the history's own
+        path.touch(_OWN_EYES)  # the mode that the whole file then has
+        write_below(path.parent, [(path, (json.dumps(seal).encode(),))])
+    except (OSError, DataRefused):
+        return  # a build without a seal is as good: the next one works all out
 
 
 def sealed(folder: Path, call: str) -> Said | None:
