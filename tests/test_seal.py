@@ -36,7 +36,7 @@ def test_the_seal_of_a_first_build_says_what_the_second_will(built):
 
 
 CHANGES = {
-    "a row": lambda desk: desk.put("office.csv", SHEETS["office.csv"].replace("Regatta", "Launch")),
+    "a row": lambda desk: desk.put("office.csv", SHEETS["office.csv"].replace("16:00", "16:30")),
     "the plan": lambda desk: desk.put("nomarium.toml", SHEETS["nomarium.toml"] + 'name = "Desk"\n'),
     "a calendar edited": lambda desk: (desk.folder / "calendars/office.ics").write_bytes(
         (desk.folder / "calendars/office.ics").read_bytes().replace(b"Regatta", b"Race")
