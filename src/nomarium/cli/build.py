@@ -21,6 +21,7 @@ Examples:
   nomarium build --only teacher="R. Vasquel"    only that calendar
   nomarium build --updates updates              beside it, small files with just what has changed
   nomarium build --edited exported.ics          keeps what was changed by hand in a calendar program
+  nomarium build */nomarium.toml                several plans, each in a process of its own
   nomarium build --from 2027-01-04 --to 2027-03-25
 """
 
@@ -72,7 +73,7 @@ def call_words(*, as_json: bool, quiet: bool) -> str:
 
 
 def build(
-    plan: options.PlanFile = Path("nomarium.toml"),
+    plans: options.PlanFiles = None,
     only: Only = None,
     first: From = None,
     last: To = None,
@@ -85,18 +86,27 @@ def build(
     on_edit: OnEdit = None,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
+    jobs: options.Jobs = None,
 ) -> None:
     """Write every calendar that the plan names, and an index of them: calendars.csv.
 
     The timetable’s meetings are dated by the school year, its cycles and bell times; changes are applied, rosters
     joined. Each meeting has the same identity in all calendars that hold it, and keeps it through corrections: each
     build is kept in .nomarium beside the plan and compared with the one before. Where anything is wrong, or too much
-    would be gone, nothing is written (exit status 1).
+    would be gone, nothing is written (exit status 1). Several plans are built each for itself.
     """
     if since is not None and updates is None:
         raise options.wrong("--since", "It says since when --updates are wanted; name their folder.")
     if on_edit and not edited:
         raise options.wrong("--on-edit", "It says what becomes of edits by hand; name the calendar with --edited.")
+    several = options.plan_paths(plans)
+    options.of_one_plan(several, {"--only": only, "--updates": updates, "--since": since, "--edited": edited})
+    if len(several) > 1:
+        from nomarium.cli.many_plans import run_each
+
+        asked = {"--from": first, "--to": last, "--dry-run": dry_run, "--force": force, "--accept": accept}
+        raise typer.Exit(run_each("build", several, options.as_words(asked), jobs, as_json=as_json, quiet=quiet))
+    (plan,) = several
     with wrong_calls():
         plain = not (only or first or last or dry_run or force or updates or edited)
         words = call_words(as_json=as_json, quiet=quiet) if plain else ""
@@ -113,7 +123,7 @@ def build(
             *options.day_span(first, last),
         )
         call = build_run.BuildCall(
-            options.plan_path(plan),
+            plan,
             choices,
             dry_run,
             force,

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from pathlib import Path
 from typing import Annotated
 
 import typer
@@ -28,18 +27,25 @@ Why = Annotated[
 
 
 def check(
-    plan: options.PlanFile = Path("nomarium.toml"),
+    plans: options.PlanFiles = None,
     why: Why = None,
     as_json: options.Json = False,
     quiet: options.Quiet = False,
+    jobs: options.Jobs = None,
 ) -> None:
     """Read everything that a plan names, and report problems, clashes and counts. Nothing is written.
 
     A clash is a teacher, room or student in two places at once; it is listed once, with its dates. The counts say how
     often each class meets in the year, and which classes stand out. Exit status 1 where a build would be refused.
     """
+    several = options.plan_paths(plans)
+    options.of_one_plan(several, {"--why": why})
+    if len(several) > 1:
+        from nomarium.cli.many_plans import run_each
+
+        raise typer.Exit(run_each("check", several, [], jobs, as_json=as_json, quiet=quiet))
     from nomarium.cli import check_run
 
     with wrong_calls():
-        call = check_run.CheckCall(options.plan_path(plan), tuple(why or ()), as_json, quiet)
+        call = check_run.CheckCall(several[0], tuple(why or ()), as_json, quiet)
         raise typer.Exit(check_run.check(call))

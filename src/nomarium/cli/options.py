@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from pathlib import Path
 from typing import TYPE_CHECKING, Annotated, Any
 
@@ -60,6 +60,14 @@ ShownZone = Annotated[
 ]
 PlanFile = Annotated[
     Path, typer.Argument(metavar="PLAN", show_default=False, help="The plan; else nomarium.toml in this folder.")
+]
+PlanFiles = Annotated[
+    list[Path] | None,
+    typer.Argument(metavar="PLAN", show_default=False, help="The plan, or several; else nomarium.toml in this folder."),
+]
+Jobs = Annotated[
+    int | None,
+    typer.Option("--jobs", metavar="NUMBER", min=1, help="How many of several plans at once; else one a core."),
 ]
 Force = Annotated[bool, typer.Option("--force", help="Write over files that this program did not write, too.")]
 Json = Annotated[bool, typer.Option("--json", help="Print the report as JSON, for programs.")]
@@ -234,6 +242,25 @@ def plan_path(path: Path) -> Path:
     if not path.exists() and path == Path(PLAN_NAME):
         raise typer.BadParameter("There is no nomarium.toml in this folder. Name the plan.", param_hint="PLAN")
     return existing([path])[0]
+
+
+def plan_paths(paths: Iterable[Path] | None) -> list[Path]:
+    """Return the paths of plans, each once: those named, or that in this folder; refusing a call that lacks one."""
+    return list(dict.fromkeys(map(plan_path, paths or [Path("nomarium.toml")])))
+
+
+def of_one_plan(plans: Iterable[Path], options: Mapping[str, object]) -> None:
+    """Refuse a call of several plans with an option that speaks of what one plan makes."""
+    for option, value in options.items() if len(list(plans)) > 1 else ():
+        if value:
+            raise wrong(option, "It is for one plan; name only that.")
+
+
+def as_words(options: Mapping[str, object]) -> list[str]:
+    """Return options as the words of a call: those that say anything."""
+    return [
+        word for name, value in options.items() if value for word in ([name] if value is True else [name, str(value)])
+    ]
 
 
 def one_of(text: str, known: tuple[str, ...], option: str) -> str:
