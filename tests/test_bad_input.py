@@ -10,6 +10,7 @@ import zipfile
 import pytest
 
 from conftest import COMMAND
+from old_workbooks import old_workbook
 
 
 def workbook(*rows):
@@ -177,3 +178,15 @@ def test_dates_at_the_edges_of_the_calendar_lead_nowhere(desk):
         assert run.status == 0 or run.err, call
     written = desk.folder / "o.csv"
     assert "10101" not in written.read_text("utf-8")
+
+
+@pytest.mark.parametrize(
+    ("further", "codes"),
+    [((), []), ([(65535, 65535, 1.0)], [("too-large", None)]), ([(65535, 255, 1.0)], [("too-large", None)])],
+    ids=["sound", "a cell that aborts the reader", "a cell that fills the memory"],
+)
+def test_an_old_workbook_takes_down_only_its_own_reading(desk, further, codes):
+    cells = [(0, 0, "Title"), (0, 1, "Date"), (1, 0, "Tea"), (1, 1, "2026-09-08"), *further]
+    desk.put("old.xls", old_workbook(cells))
+    run = desk.run("convert", "old.xls", "-o", "old.ics", "--json")
+    assert (run.status, run.codes) == (int(bool(codes)), codes)

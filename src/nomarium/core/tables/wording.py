@@ -194,6 +194,17 @@ def unfolds_too_far(place: Place) -> Problem:
     )
 
 
+def takes_reader_down(place: Place, seconds: int, octets: int) -> Problem:
+    """A workbook of the old form that cannot be read within bounds."""
+    return error(
+        "too-large",
+        place,
+        f"It cannot be read within {seconds} seconds and {octets // 1_000_000:,} MB: "
+        "most often a forgotten cell lies far from all others.",
+        advice="Delete what lies far below and to the right of the table, and save it anew, best as xlsx.",
+    )
+
+
 def stray_far_cell(place: Place, rows: int, columns: int) -> Problem:
     """One forgotten cell far out makes the sheet a huge rectangle."""
     return error(

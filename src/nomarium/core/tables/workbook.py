@@ -16,6 +16,7 @@ from nomarium.core.tables.markup import LONGEST_CELL
 from nomarium.core.tables.ods_looks import ods_looks
 from nomarium.core.tables.sheet_size import check_size
 from nomarium.core.tables.table import FIRST_DAY, FIRST_DAY_OF_1904, Grid
+from nomarium.core.tables.trial import LONGEST, MOST_MEMORY, survives
 from nomarium.core.tables.xlsx_looks import xlsx_looks
 
 if TYPE_CHECKING:
@@ -38,6 +39,8 @@ class Workbook:
         self.file = file
         self._form = _FORMS[kind]
         signs = check_size(data, kind, file)
+        if kind is Kind.XLS and not survives(data):
+            raise DataRefused(wording.takes_reader_down(Place(file), LONGEST, MOST_MEMORY))
         self.never_calculated = signs.unsaved
         self._first_day = FIRST_DAY_OF_1904 if signs.from_1904 else FIRST_DAY
         self._book = _open(data, file)
