@@ -12,7 +12,6 @@ import typer
 
 from nomarium.cli import options
 from nomarium.cli.console import print_said, wrong_calls
-from nomarium.core import history
 
 BUILD_EXAMPLES = """\b
 Examples:
@@ -106,6 +105,8 @@ def build(
 
         asked = {"--from": first, "--to": last, "--dry-run": dry_run, "--force": force, "--accept": accept}
         raise typer.Exit(run_each("build", several, options.as_words(asked), jobs, as_json=as_json, quiet=quiet))
+    from nomarium.core import history
+
     (plan,) = several
     with wrong_calls():
         plain = not (only or first or last or dry_run or force or updates or edited)

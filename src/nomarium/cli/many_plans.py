@@ -124,7 +124,7 @@ def _table(outcomes: Sequence[Outcome]) -> Iterator[str]:
 
 
 def _row(outcome: Outcome) -> Iterator[str]:
-    report = outcome.report
+    report = {} if outcome.status else outcome.report
     changes = report.get("changes")
     yield outcome.plan
     yield "refused" if outcome.status else "done"

@@ -94,6 +94,7 @@ def reissued(result: Conversion, target: Target, again: Again, at: datetime, pla
         return made
     made.given = _earlier(target, again)
     given = [file for several in made.given.values() for file in several]
+    made.calendar = calendar = calendar.one_by_one() if given else calendar
     if target.form == "ics" and (given or any(sheet.matches.column("id") for sheet in result.sheets)):
         series, made.problems = history.put_back(calendar.series, given)
         if series is not calendar.series:

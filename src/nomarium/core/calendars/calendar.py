@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import datetime
 from functools import cached_property
 from typing import TYPE_CHECKING, Protocol
@@ -42,6 +42,10 @@ class Calendar:
         ``scope`` keeps them apart from like events of other calendars; never the name of a file, which may change.
         """
         return cls(name, series, assign_uids(scope, series))
+
+    def one_by_one(self) -> Calendar:
+        """Return it with its events as objects that stay, for whoever tells them apart by what they are."""
+        return replace(self, series=list(self.series)) if isinstance(self.series, EventBatch) else self
 
     def occurrences(self) -> Iterator[Occurrence]:
         """All occurrences, in the order of the UIDs."""

@@ -186,14 +186,14 @@ class _Moments:
 
     def __init__(self) -> None:
         self._stamps: dict[datetime, str] = {}
-        self._known: dict[int, str] = {}
+        self._known: dict[int, tuple[Occurrence, str]] = {}
 
     def lines(self, occurrence: Occurrence) -> str:
         """Return the lines of an occurrence's start and end, with their breaks."""
         known = self._known.get(id(occurrence))
-        if known is None:
-            known = self._known[id(occurrence)] = self._rendered(occurrence)
-        return known
+        if known is None:  # it is kept with its words: as long as it is there, no other has its id
+            known = self._known[id(occurrence)] = occurrence, self._rendered(occurrence)
+        return known[1]
 
     def _rendered(self, occurrence: Occurrence) -> str:
         start, end = occurrence.start, occurrence.end
