@@ -98,6 +98,13 @@ def starts_of(events: Events) -> Sequence[int]:
     return [wall_of(one.occurrences[0].start) for one in events]
 
 
+def spans_of(events: Events) -> list[tuple[int, int]]:
+    """Return the start and the end of each occurrence, as ``wall_of`` counts."""
+    if isinstance(events, EventBatch):
+        return list(zip(events.starts, events.ends, strict=True))
+    return [(wall_of(when.start), wall_of(when.end)) for one in events for when in one.occurrences]
+
+
 def maybe_alike(events: Events, sign: Callable[[str], str]) -> list[int]:
     """Return the places of the events that start and end with another and share with it what ``sign`` says of titles.
 

@@ -16,7 +16,7 @@ from nomarium.core.sheets import name_or_names
 from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import PEOPLE_FIELDS, TAKING_PART
-from nomarium.core.sources.batch import EventBatch, Events, starts_of, without
+from nomarium.core.sources.batch import EventBatch, Events, spans_of, starts_of, without
 from nomarium.core.sources.carried_dates import carry_dates
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
@@ -37,7 +37,7 @@ from nomarium.core.values import (
     read_moments,
     speaks_of_nights,
 )
-from nomarium.core.values.wall import day_of_wall
+from nomarium.core.values.wall import DAY_SECONDS, day_of_wall
 
 if TYPE_CHECKING:
     from nomarium.core.sources.series import Series
@@ -265,12 +265,13 @@ def _refuse_other_years(sheet: EventSheet, within: tuple[date, date] | None) -> 
     """Refuse a sheet of which no event has a part in the span that it is said to be about: last year's file."""
     if within is None or not sheet.events:
         return
-    found = [occurrence for series in sheet.series for occurrence in series.occurrences]
-    first, last = min(one.start for one in found).date(), max(one.start for one in found).date()
-    if any(one.start.date() <= within[1] and one.end.date() >= within[0] for one in found):
+    spans = spans_of(sheet.events)
+    first, last = (day_of_wall(pick(start for start, _ in spans)) for pick in (min, max))
+    opens, closes = (day.toordinal() * DAY_SECONDS for day in within)
+    if any(start < closes + DAY_SECONDS and end >= opens for start, end in spans):
         return
     sheet.problems = [problem for problem in sheet.problems if problem.code != "outside-within"]
-    sheet.problems.append(wording.all_outside_within(_moment_place(sheet, sheet.series[0].record), first, last, within))
+    sheet.problems.append(wording.all_outside_within(_moment_place(sheet, sheet.events[0].record), first, last, within))
 
 
 def _last_dated(spans: SpanColumns) -> int:
