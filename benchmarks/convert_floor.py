@@ -33,6 +33,10 @@ END:VTIMEZONE
 """.replace("\n", "\r\n")
 
 
+def escaped(text: str) -> str:
+    return text.replace("\\", "\\\\").replace(";", "\\;").replace(",", "\\,").replace("\n", "\\n")
+
+
 def main(source: str, target: str) -> None:
     events = []
     with open(source, encoding="utf-8", newline="") as stream:
@@ -40,13 +44,15 @@ def main(source: str, target: str) -> None:
         next(rows)
         for title, day, start, end, place, notes, kind in rows:
             stamp = day[6:10] + day[3:5] + day[:2]
-            escaped = notes.replace(",", "\\,")
+            place, notes, title = map(escaped, (place, notes, title))
             uid = sha1(f"{title}{day}{start}".encode()).hexdigest()
             events.append(
                 f"BEGIN:VEVENT\r\nUID:{uid}\r\nDTSTAMP:20260901T000000Z\r\n"
                 f"DTSTART;TZID=America/Halifax:{stamp}T{start[:2]}{start[3:]}00\r\n"
-                f"DTEND;TZID=America/Halifax:{stamp}T{end[:2]}{end[3:]}00\r\nSUMMARY:{title}\r\nLOCATION:{place}\r\n"
-                f"DESCRIPTION:{escaped}\r\nCATEGORIES:{kind}\r\nEND:VEVENT\r\n"
+                f"DTEND;TZID=America/Halifax:{stamp}T{end[:2]}{end[3:]}00\r\nSUMMARY:{title}\r\n"
+                + (f"LOCATION:{place}\r\n" if place else "")
+                + (f"DESCRIPTION:{notes}\r\n" if notes else "")
+                + f"CATEGORIES:{kind}\r\nEND:VEVENT\r\n"
             )
     with open(target, "w", encoding="utf-8", newline="") as stream:
         stream.write(HEAD + "".join(events) + "END:VCALENDAR\r\n")
