@@ -44,14 +44,14 @@ def main(source: str, target: str) -> None:
         next(rows)
         for title, day, start, end, place, notes, kind in rows:
             stamp = day[6:10] + day[3:5] + day[:2]
-            place, notes, title = map(escaped, (place, notes, title))
+            where, about, what = escaped(place), escaped(notes), escaped(title)
             uid = sha1(f"{title}{day}{start}".encode()).hexdigest()
             events.append(
                 f"BEGIN:VEVENT\r\nUID:{uid}\r\nDTSTAMP:20260901T000000Z\r\n"
                 f"DTSTART;TZID=America/Halifax:{stamp}T{start[:2]}{start[3:]}00\r\n"
-                f"DTEND;TZID=America/Halifax:{stamp}T{end[:2]}{end[3:]}00\r\nSUMMARY:{title}\r\n"
-                + (f"LOCATION:{place}\r\n" if place else "")
-                + (f"DESCRIPTION:{notes}\r\n" if notes else "")
+                f"DTEND;TZID=America/Halifax:{stamp}T{end[:2]}{end[3:]}00\r\nSUMMARY:{what}\r\n"
+                + (f"LOCATION:{where}\r\n" if place else "")
+                + (f"DESCRIPTION:{about}\r\n" if notes else "")
                 + f"CATEGORIES:{kind}\r\nEND:VEVENT\r\n"
             )
     with open(target, "w", encoding="utf-8", newline="") as stream:
