@@ -25,7 +25,7 @@ from nomarium.core.columns.joined import join_doubles, join_parts, title_of_two_
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
 from nomarium.core.problems import Problem, WrongCall
-from nomarium.core.tables import Column, Table, column_letters, lead_in
+from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -44,6 +44,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
     _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
+    _counted_weeks(matches, headings.sheet)
     join_parts(matches, headings.sheet)
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _departures_first(matches)
@@ -126,6 +127,27 @@ def _beside_repeats(matches: Matches) -> None:
             fits = holds_numbers(match.column) if name == "times" else not holds_times(match.column)
             if fits:
                 match.field, match.why = name, "its heading, beside repeats"
+
+
+def _counted_weeks(matches: Matches, sheet: SheetKind) -> None:
+    """Let “Weeks” with a number in each row be how many weeks it runs, where each has its first day and no last."""
+    if "weeks" not in sheet.names or not matches.open("weeks") or matches.open("from") or not matches.open("until"):
+        return
+    for match in matches.all:
+        if match.field == "week" and match.certainty is Certainty.SURE and _counts_weeks(match.column):
+            match.field, match.why = "weeks", "its heading, with a number beside each first day"
+
+
+def _counts_weeks(column: Column) -> bool:
+    plural = heading_key(column.heading) in _WEEKS
+    return plural and all(_WEEK_COUNT.fullmatch(plain_text(cell).strip()) for cell in column.cells if cell != "")
+
+
+_WEEKS = frozenset("weeks wochen semaines semanas settimane weken veckor uger uker viikot tygodnie".split())
+_WEEK_COUNT = regex(
+    r"(?:[2-9]|[1-4]\d|5[0-3])(?:\.0)?(?:\s*(?:weeks|wks?|wochen|semaines|semanas|weken|veckor|uger|uker))?",
+    re.IGNORECASE,
+)
 
 
 def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:

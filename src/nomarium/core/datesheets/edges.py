@@ -39,7 +39,7 @@ class Edge(NamedTuple):
 
 _SCHOOL = regex(
     r"\b(?:school|classes|class|terms?|semesters?|quarters?|trimesters?|lessons|instruction|students|school year|"
-    r"teaching|clases|curso|lectivo|unterricht|schule|schuljahr|cours|classe|lezioni|scuola|lessen|skole|skola|undervisning)\b",
+    r"teaching|clases|curso|lectivo|rentrée|année|anno|élèves|unterricht|schule|schuljahr|cours|classe|lezioni|scuola|lessen|skole|skola|undervisning)\b",
     re.IGNORECASE,
 )
 _HOLIDAY = regex(
@@ -63,6 +63,13 @@ _FORMS = (
         r"(?P<what>.+?)\s*(?:[:–-]\s*)?(?:begins?|starts?|commences?|beginnen|beginnt|begint)", re.I)),
     (Side.ENDS, regex(
         r"(?P<what>.+?)\s*(?:[:–-]\s*)?(?:ends?|finishes|finish|concludes?|enden|endet|eindigt)", re.I)),
+    (Side.BEGINS, regex(
+        r"(?:la )?(?P<what>rentrée)(?: (?:scolaire|des (?:élèves|classes|étudiants)|universitaire|\d{4}.*))*|"
+        r"(?:ouverture|"
+        r"début|apertura|comienzo) (?:de l['’]|de |del |des |des?l )?(?P<what2>année.*|curso.*|cours.*|anno.*)", re.I)),
+    (Side.ENDS, regex(
+        r"(?:fin|clôture|fine|final|sortie) (?:de l['’]|de |del |dell['’]|des |d['’])?"
+        r"(?P<what>année.*|curso.*|cours.*|anno.*|élèves)", re.I)),
     (Side.BEGINS, regex(r"(?P<what>unterricht|schul|.*ferien)s?beginn|(?P<what2>skole|skol)start", re.I)),
     (Side.ENDS, regex(
         r"(?P<what>unterricht|schul|.*ferien)s?(?:ende|schluss)|(?P<what2>skole|skol)(?:slutt|slut|avslutning)", re.I)),

@@ -28,12 +28,15 @@ CLOSING_WORDS = (
     r"feriados?|férias|vacanze|festa|festività|ferie|helligdag|vakantie|vrije?|lov|helgdag(?:ar)?|röda dagar|skolfritt|"
     r"(?:dni|dzień) woln[ey]|woln[ey]|przerwa|święt\w+|prázdnin\w*|svátk\w*|volno|szünet\w*|szünnap\w*|"
     r"loma[ts]?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|praznik\w*|"
-    r"počitnice|raspust|recess|reading (?:week|day)|training days?"
+    r"počitnice|raspust|recess|reading (?:week|day)|training days?|"
+    r"(?:schul|unterrichts|vorlesungs|lehrveranstaltungs|kurs|dienst)\w*frei\w*|(?:college|les)vrij\w*|"
+    r"undervisningsfri\w*|"
+    r"non[- ]?teaching|no[nt]?[- ](?:school|class|contact|instructional)[- ]days?|no teaching|"
+    r"(?:pupil|student)s?[- ]free|"
+    r"sans (?:cours|classe)|sin clases?|senza lezioni|sem aulas|shut ?downs?"
 )
 """The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
-_CLOSES = regex(
-    rf"\b(?:{CLOSING_WORDS}|off|no students|\w*ferien|(?:unterrichts|schul)frei|no lectivo)\b", re.IGNORECASE
-)
+_CLOSES = regex(rf"\b(?:{CLOSING_WORDS}|off|no students|\w*ferien|no lectivo)\b", re.IGNORECASE)
 
 
 def closes_school(name: str) -> bool:

@@ -111,14 +111,16 @@ def _by_counts(table: Sheet, sheet: FoundSheet) -> Bounds | None:
 
     What meets is done when its meetings are counted: twice as many weeks leave room for all closures.
     """
-    firsts, counts = _days_below(table, "from"), table.texts("count")
+    firsts, in_weeks = _days_below(table, "from"), table.has("weeks")
+    counts = table.texts("weeks" if in_weeks else "count")
     if not firsts or len(counts) != len(firsts):
         return None
     numbers = [int(found[0]) if (found := re.findall(r"\d+", text)) else 0 for text in counts]
     if not all(0 < number <= _MOST_MEETINGS for number in numbers):
         return None
-    lasts = [first + timedelta(weeks=2 * number) for first, number in zip(firsts, numbers, strict=True)]
-    return Bounds(min(firsts), max(lasts), f"the first days and the numbers of meetings in {sheet.path.name}")
+    room, what = (1, "weeks") if in_weeks else (2, "meetings")
+    lasts = [first + timedelta(weeks=room * number) for first, number in zip(firsts, numbers, strict=True)]
+    return Bounds(min(firsts), max(lasts), f"the first days and the numbers of {what} in {sheet.path.name}")
 
 
 _MOST_MEETINGS = 100

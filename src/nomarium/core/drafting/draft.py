@@ -287,6 +287,11 @@ class _Writer:
         if sheet.columns:
             columns = ", ".join(f"{toml_key(heading)} = {toml_text(name)}" for heading, name in sheet.columns.items())
             more += f", columns = {{ {columns} }}"
+        if sheet.only:
+            chosen = ", ".join(
+                f"{toml_key(name)} = [{', '.join(map(toml_text, texts))}]" for name, texts in sheet.only.items()
+            )
+            more += f", only = {{ {chosen} }}"
         return f"{{ file = {file}{more} }}" if more else file
 
     def _find_cycles(self) -> list[DraftCycle]:

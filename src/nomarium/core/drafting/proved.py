@@ -25,6 +25,7 @@ from nomarium.core.datesheets import (
 )
 from nomarium.core.drafting.programmes import with_programmes
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of, key_column, texts_of_grid
+from nomarium.core.drafting.special_notes import with_special_notes
 from nomarium.core.drafting.whole_sheets import BELL_WORDS
 from nomarium.core.kinds import (
     BELL_SHEET,
@@ -48,7 +49,7 @@ from nomarium.lazily import regex
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
-    return with_programmes(with_periods(with_people(proved)))
+    return with_special_notes(with_programmes(with_periods(with_people(proved))))
 
 
 def proved_order(sheets: Sequence[FoundSheet]) -> tuple[Order | Literal[""], str]:
@@ -355,7 +356,8 @@ def says_closed(sheet: FoundSheet) -> str:
 
 _MOST_COLUMNS = 4
 _CLOSED = regex(
-    rf"^off$|\b(?:{CLOSING_WORDS}|ferien|frei|motivo|reason|grund|motif|raison|orsak|årsag|reden)\b", re.IGNORECASE
+    rf"^off$|\b(?:{CLOSING_WORDS}|\w*ferien|frei\w*|motivo|reason|grund|motif|raison|orsak|årsag|reden)\b",
+    re.IGNORECASE,
 )
 """What headings, names and rows of a sheet of closures say: its headings the reason, too."""
 

@@ -91,6 +91,8 @@ class FoundSheet:
     """What columns are that other sheets prove: fields by headings."""
     whole: Mapping[str, str] = field(default_factory=dict)
     """What holds for all of it, as other sheets prove: values by fields."""
+    only: Mapping[str, tuple[str, ...]] = field(default_factory=dict)
+    """Which of its rows are meant, where it is several things: values by headings."""
 
     @property
     def kind(self) -> Kind | None:
@@ -441,7 +443,8 @@ def listed_dates(sheet: FoundSheet) -> frozenset[date]:
 def as_found(sheet: FoundSheet) -> SheetChoices:
     """Return how a sheet is read of which nothing is stated."""
     table = TableChoices(sheet.sheet, sheet.range or None)
-    return SheetChoices(sheet.path, Place(sheet.path.name), table, columns=sheet.columns)
+    only = tuple((name, tuple(values)) for name, values in sheet.only.items())
+    return SheetChoices(sheet.path, Place(sheet.path.name), table, columns=sheet.columns, only=only)
 
 
 _WEEK_LETTER = regex(r"week ([A-D])\b|([A-D])[ -]weeks?\b", re.IGNORECASE)

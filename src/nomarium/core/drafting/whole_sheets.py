@@ -24,8 +24,11 @@ def known_of(sheets: Sequence[FoundSheet]) -> Known:
     for name, kind, fields in (("term", Kind.TERMS, TERM_SHEET), ("special", Kind.SPECIAL_DAYS, SPECIAL_SHEET)):
         for sheet in sheets:
             if sheet.kind is kind and sheet.grid is not None:
-                said = sheet.whole.get(name)
-                known.add(name, [said] if said else Evidence.of(sheet.grid, fields, {}).texts("summary"))
+                said = [
+                    *filter(None, [sheet.whole.get(name)]),
+                    *(text for texts in sheet.only.values() for text in texts),
+                ]
+                known.add(name, said or Evidence.of(sheet.grid, fields, {}).texts("summary"))
     return known
 
 

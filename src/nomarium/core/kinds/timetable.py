@@ -175,6 +175,13 @@ TIMETABLE_SHEET = with_phrases(
                 "numero incontri|aantal lessen|antal gange|antal gånger",
             ),
             Field(
+                "weeks",
+                "how many weeks it runs, from its first day: “8”, “10 weeks”",
+                "number of weeks|no of weeks|of weeks|how many weeks|weeks long|length in weeks|duration in weeks|course weeks|"
+                "anzahl wochen|anzahl der wochen|dauer in wochen|nombre de semaines|durée en semaines|número de semanas|"
+                "semanas de duración|numero di settimane|aantal weken|antal veckor|antal uger|antall uker",
+            ),
+            Field(
                 "except",
                 "dates on which it does not meet, separated by “;”",
                 "not on|except|except on|exceptions|excluding|no lesson on|no class on|no lessons on|no classes on|not meeting on|"

@@ -135,14 +135,14 @@ def month_blocks(grid: Grid) -> list[MonthBlock]:
     """Return the months that a sheet draws as weeks, one below or beside the other; none for any other sheet."""
     top = GridView(replace(grid, rows=grid.rows[: _MOST_ROWS_ABOVE + 4], merged=[]))
     rows = range(min(_MOST_ROWS_ABOVE, len(top.rows)))
-    if not any(_numbers_below(top, row, list(run)) for row in rows for run in _weekday_runs(top, row)):
+    if not any(_numbers_below(top, row, list(run)) for row in rows for run in _weeks_drawn(top, row)):
         return []
     whole = GridView(grid)
     blocks: list[MonthBlock] = []
     for row in range(len(whole.rows)):
         if not blocks and row >= _MOST_ROWS_ABOVE:
             break
-        runs = [run for run in _weekday_runs(whole, row) if _numbers_below(whole, row, list(run))]
+        runs = [run for run in _weeks_drawn(whole, row) if _numbers_below(whole, row, list(run))]
         for index, run in enumerate(runs):
             left = 0 if index == 0 else min(run)
             right = min(runs[index + 1]) if index + 1 < len(runs) else None
@@ -150,6 +150,13 @@ def month_blocks(grid: Grid) -> list[MonthBlock]:
             blocks.append(MonthBlock(view, row, len(whole.rows), {column - left: day for column, day in run.items()}))
     _name_months(blocks)
     return blocks
+
+
+def _weeks_drawn(view: GridView, row: int) -> list[dict[int, int]]:
+    """Return the weekdays of a row, week by week; none where the days below run on from week to week in one line."""
+    runs = _weekday_runs(view, row)
+    through = len(runs) > 1 and _numbers_below(view, row, [column for run in runs for column in run])
+    return [] if through else runs
 
 
 def _weekday_runs(view: GridView, row: int) -> list[dict[int, int]]:

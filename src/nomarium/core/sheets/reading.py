@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import (
@@ -21,6 +21,7 @@ from nomarium.core.columns import (
 from nomarium.core.problems import Place, Problem, WrongCall, has_errors
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.accounting import account
+from nomarium.core.sheets.day_order import order_by_days
 from nomarium.core.sheets.notes import take_notes
 from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sheets.whole import said_of_whole
@@ -188,7 +189,11 @@ def _read_moments(sheet: Sheet, choices: SheetChoices) -> list[Problem]:
         return []
     weekdays = sheet.matches.column("weekday") if any(not timed for _, _, timed in wanted) else None
     columns = [(column, timed) for _, column, timed in wanted]
-    moments, problems = read_moments(sheet.table, columns, choices.dates, weekdays)
+    order = order_by_days(sheet.matches) if choices.dates.order is None else None
+    dates = replace(choices.dates, order=order) if order else choices.dates
+    moments, problems = read_moments(sheet.table, columns, dates, weekdays)
+    for moment in moments if order else ():
+        moment.order_from = "the weekdays beside them"
     sheet.is_sound = not has_errors(problems)
     if moments:
         sheet.moments = {name: moment for (name, _, _), moment in zip(wanted, moments, strict=True)}

@@ -104,7 +104,15 @@ def _bare(caption: str) -> str:
     return undated if undated.casefold() not in _LABELS else bare
 
 
-_OF_YEAR = regex(r"\(?\b20\d\d(?:\s*[-–/]\s*(?:20)?\d\d)?\b\)?$")
+_OF_YEAR = regex(
+    r"(?:[\s–—|/,(-]*\b(?:school year|academic year|year|schuljahr|sj|année(?: scolaire)?|"
+    r"curso(?: escolar| académico)?|"
+    r"año(?: escolar| lectivo)?|anno(?: scolastico)?|a\.? ?s\.?|"
+    r"ano(?: letivo)?|schooljaar|läsår|läsåret|skoleår|skoleåret|"
+    r"lukuvuosi|rok szkolny|školní rok|tanév)\s*[:–-]?\s*)?"
+    r"\(?\b20\d\d(?:\s*[-–/]\s*(?:20)?\d\d)?\b\)?$",
+    re.IGNORECASE,
+)
 _LABELS = frozenset(word for known in _KINDS.values() for word in known.split("|")) | {""}
 
 

@@ -57,7 +57,7 @@ if TYPE_CHECKING:
 
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")
-_LIMITS = ("week", "term", "count", "except")
+_LIMITS = ("week", "term", "count", "weeks", "except")
 _SHORTEST_BOUNDED = 8
 _LONGEST_SECTION = 2
 
@@ -482,7 +482,16 @@ class _Rows:
             self._problems.append(wording.backward_bounds(self._sheet.place(record, "until")))
         said = self._bounds_of(record, first)
         said = said._replace(without=said.without | self._exceptions(record, first))
-        return said._replace(weeks=self._weeks(record), terms=frozenset(terms), last=last or said.last)
+        last = last or said.last or self._last_of_weeks(record, first)
+        return said._replace(weeks=self._weeks(record), terms=frozenset(terms), last=last)
+
+    def _last_of_weeks(self, record: int, first: date | None) -> date | None:
+        """Return the last day of the weeks that a row says it runs; None where it says none."""
+        text = self._sheet.text(record, "weeks")
+        match = _NUMBER.match(text)
+        if text and (match is None or first is None):
+            self._problems.append(wording.no_number(self._sheet.place(record, "weeks"), text))
+        return first + timedelta(weeks=int(match[1]), days=-1) if match and first else None
 
     @cached_property
     def _order_of_exceptions(self) -> Order | None:

@@ -22,6 +22,17 @@ _RISING = regex(r"(?:[5-9]|1\d|2[0-3])\s*[-–—]\s*(?:[6-9]|1\d|2[0-4])\s+[^\W
 """Whole hours in front of words: "9–12 Ito"."""
 
 
+_DIGITS = regex(
+    r"\s*(?P<start>(?:[01]\d|2[0-3])[0-5]\d)\s*(?:h|hrs)?\s*[-–—]\s*(?P<end>(?:[01]\d|2[0-3])[0-5]\d)\s*(?:h|hrs)?\s*"
+)
+"""All of a text: “0800-0850”."""
+
+
+def _are_years(one: int, other: int) -> bool:
+    """Tell whether two numbers are years rather than times: “2026-2027”."""
+    return 1900 <= one < other < 2100 and (one % 5 > 0 or other % 5 > 0)
+
+
 class Found(NamedTuple):
     """A span of times in a text: as it is written, and where it begins and ends."""
 
@@ -32,6 +43,10 @@ class Found(NamedTuple):
 
 def spans_in(text: str) -> Iterator[Found]:
     """Yield the spans of times in a text; "9-12" counts only as all of it, or in front of words: it may be anything."""
+    digits = _DIGITS.fullmatch(text)
+    if digits and not _are_years(int(digits["start"]), int(digits["end"])):
+        yield Found(" ".join(f"{at[:2]}:{at[2:]}" for at in digits.groups()).replace(" ", "–"), 0, len(text))
+        return
     for match in _SPAN.finditer(text):
         alone = match[0].strip() == text.strip() or (not match.start() and _RISING.match(text))
         sure = _SURE.search(match[0]) or alone
