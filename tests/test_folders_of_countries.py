@@ -170,6 +170,92 @@ FOLDERS = {
         "2026-09-07", "2026-10-02", ("2026-09-14",),
         ("K-Ames|Mon Tue Wed Thu Fri|09:10|09:55|",),
     ),
+    "German lectures: free days whose file says so, weekdays that are Mo and Do, hours with Uhr": Folder(
+        {
+            "Lehrveranstaltungen.csv": "Veranstaltung;Dozent/in;Tag;Zeit;Raum;Beginn;Ende\nStatik;Prof. Held;Mo;10-12 Uhr;H 3;12.10.2026;27.11.2026\nÜbung;Dr. Kranz;Do;14-15.30 Uhr;S 204;12.10.2026;27.11.2026\n",
+            "vorlesungsfrei.csv": "Anlass;von;bis\nWeihnachtspause;23.11.2026;24.11.2026\nDies academicus;19.11.2026;\n",
+        },
+        "2026-10-12", "2026-11-27", ("2026-11-23..2026-11-24", "2026-11-19"),
+        ("Statik|Mon|10:00|12:00|H 3", "Übung|Thu|14:00|15:30|S 204"),
+    ),
+    "swimming courses: weeks counted from first lessons, whose weekdays prove the order of day and month": Folder(
+        {
+            "courses.csv": "Course,Pool,Day(s),Start time,End time,First lesson,Weeks\nDucks,Small,Mon,16:00,16:30,07/09/2026,4\nStage 3,Main,Tue & Thu,17:00,17:45,08/09/2026,3\n",
+            "Pool closed.csv": "Closed,Date\nGala,2026-09-22\n",
+        },
+        "2026-09-07", "2026-10-04", ("2026-09-22",),
+        ("Ducks|Mon|16:00|16:30|Small", "Stage 3|Tue Thu|17:00|17:45|Main|" + " ".join(map(str, days_of("2026-09-08", "2026-09-28")))),
+    ),
+    "A and B days whose remarks name the days of other bells": Folder(
+        {
+            "Regular.csv": "Block,Start,End\n1,8:00,9:25\n2,9:35,11:00\n",
+            "Early Release.csv": "Block,Start,End\n1,8:00,8:55\n2,9:05,10:00\n",
+            "Day Calendar.csv": "Date,Day,Notes\n" + "".join(f"{day:%m/%d/%Y},{'AB'[n % 2]},{'Early Release' if day.weekday() == 2 else ''}\n" for n, day in enumerate(SCHOOL_DAYS)),
+            "Master.csv": "Course,Teacher,Block,Day,Room\nChemistry,Blake,2,A,Lab\n",
+        },
+        dated=tuple(f"{day} {'09:05|10:00' if day.weekday() == 2 else '09:35|11:00'}|Chemistry|Lab" for n, day in enumerate(SCHOOL_DAYS) if n % 2 == 0),
+    ),
+    "a French class: the year between rentrée and fin de l’année, the school year in the caption": Folder(
+        {
+            "5eB.csv": "Emploi du temps – Classe 5eB – Année 2026-2027,,,\n\n,Lundi,Mardi,Jeudi\n8h00 - 8h55,\"Maths\nMme Carel\nS12\",,\"Anglais\nMme Lind\nS7\"\n9h00 - 9h55,,\"SVT\nMme Oury\nLabo\",\n",
+            "vacances.csv": "Période,Début,Fin\nRentrée,01/09/2026,\nToussaint,17/10/2026,01/11/2026\nFin de l'année,20/11/2026,\n",
+        },
+        "2026-09-01", "2026-11-20", ("2026-10-17..2026-11-01",),
+        ("5eB|Mon|08:00|08:55|S12", "5eB|Thu|08:00|08:55|S7", "5eB|Tue|09:00|09:55|Labo"),
+    ),
+    "an ice rink: its season in the title, two spans in a cell": Folder(
+        {
+            "ice.csv": "\"Weekly ice times, 5 October 2026 to 1 November 2026\",,,\n,Monday,Wednesday,Sunday\nPublic,,12:00-13:30,\"10:00-12:00\n14:00-16:00\"\nClub,16:00-18:00,,\n",
+            "Closed.csv": "Closed on,Reason\n2026-10-18,Gala\n",
+        },
+        "2026-10-05", "2026-11-01", ("2026-10-18",),
+        ("Public|Wed|12:00|13:30|", "Public|Sun|10:00|12:00|", "Public|Sun|14:00|16:00|", "Club|Mon|16:00|18:00|"),
+    ),
+    "specials by the days of a rotation, their hours in a column": Folder(
+        {
+            "specials.csv": "Class,Time,Day 1,Day 2,Day 3,Day 4,Day 5\nK-Ames,9:10-9:55,Art,PE,Music,Library,PE\n",
+            "rotation.csv": "Date,Rotation Day\n" + "".join(f"{day:%m/%d/%Y},Day {label}\n" for day, label in OTHERS.items()),
+        },
+        "2026-09-07", "2026-10-02", ("2026-09-14",),
+        ("K-Ames|Mon Tue Wed Thu Fri|09:10|09:55|",),
+    ),
+    "a council: days of the month below months, hours and place in a note": Folder(
+        {"meetings.csv": "All meetings at 18:30–20:30 in the Council Chamber.,,\n\nCommittee,Sept 2026,Oct 2026\nPlanning,\"2, 23\",21\nAudit,,6\n"},
+        dated=tuple(f"{day} 18:30|20:30|{what}|Council Chamber" for day, what in (("2026-09-02", "Planning"), ("2026-09-23", "Planning"), ("2026-10-21", "Planning"), ("2026-10-06", "Audit"))),
+    ),
+    "a hospital: hours of four digits across, dates down": Folder(
+        {"teaching.csv": "Date,0800-0850,0900-0950\nTue 6 Oct 2026,Cardiology,Sepsis\nTue 13 Oct 2026,,Renal\n"},
+        dated=("2026-10-06 08:00|08:50|Cardiology|", "2026-10-06 09:00|09:50|Sepsis|", "2026-10-13 09:00|09:50|Renal|"),
+    ),
+    "a theatre: first and last nights, a start and a running time": Folder(
+        {"season.csv": "Show,From,To,Starts,Running time,Space\nTide Clock,Thu 1 October 2026,Sat 3 October 2026,7.30pm,2 hrs 15 mins,Main\nBoats,Tue 6 October 2026,,8pm,75 mins,Studio\n"},
+        dated=(*(f"{day} 19:30|21:45|Tide Clock|Main" for day in days_of("2026-10-01", "2026-10-03")), "2026-10-06 20:00|21:15|Boats|Studio"),
+    ),
+    "shifts of a personnel system: the role is what they are called": Folder(
+        {"shifts.csv": "Employee,Shift Start,Shift End,Role,Location,Unpaid Break (min)\nDana Cho,2026-11-30T08:00,2026-11-30T16:30,Front desk,Main,30\nEli Ruiz,2026-12-01T22:00,2026-12-02T06:00,Security,Annex,45\n"},
+        dated=("2026-11-30 08:00|16:30|Front desk|Main", "2026-12-01 22:00|06:00|Security|Annex"),
+    ),
+    "a ward: two weeks in a line, weekdays above the days, its key below": Folder(
+        {"rota.csv": "Ward 7 – off duty – 2 to 15 November 2026\n," + ",".join("Mon Tue Wed Thu Fri Sat Sun".split() * 2) + "\nName," + ",".join(map(str, range(2, 16))) + "\nAda Okafor,E,,,,,,,,,,,,,L\n\nKey\nE,Early 07:00-15:00\nL,Late 13:00-21:00\n"},
+        dated=("2026-11-02 07:00|15:00|Early|", "2026-11-15 13:00|21:00|Late|"),
+    ),
+    "a tutor: a lesson on Saturdays, day and hours in one cell": Folder(
+        {
+            "lessons.csv": "Pupil,Subject,When,First lesson,No. of lessons,Not on\nLeo,Physics,Thu 17:30-18:30,10 Sept 2026,3,\nNia,Maths,Sat 9:00-10:00,12 Sept 2026,3,19 Sept 2026\n",
+            "Closed.csv": "Closed,Date\nMoving,2026-09-21\n",
+        },
+        "2026-09-10", "2026-10-10", (),
+        ("Physics|Thu|17:30|18:30||" + " ".join(map(str, days_of("2026-09-10", "2026-09-24"))), "Maths|Sat|09:00|10:00||2026-09-12 2026-09-26 2026-10-03"),
+    ),
+    "a Brazilian list: Início and Término": Folder(
+        {
+            "Horário.csv": "Turma;Disciplina;Dia;Início;Término;Sala\n9A;História;segunda-feira;07:00;07:50;12\n9A;Artes;sexta-feira;10:00;10:50;14\n",
+            "Bimestres.csv": "Bimestre;Início;Término\n1º bimestre;02/02/2026;27/02/2026\n",
+            "Feriados.csv": "Feriado;Data\nCarnaval;16/02/2026\n",
+        },
+        "2026-02-02", "2026-02-27", ("2026-02-16",),
+        ("9A|Mon|07:00|07:50|12", "9A|Fri|10:00|10:50|14"),
+    ),
     "a rota of duties whose hours stand in its title": Folder(
         {"rota.csv": "\"Break duty 10:40-11:00, playground\"\n\nWeek beginning,Mon,Wed\n2026-09-07,Bell,Dunn\n2026-09-14,Ford,\n"},
         dated=("2026-09-07 10:40|11:00|Bell|", "2026-09-09 10:40|11:00|Dunn|", "2026-09-14 10:40|11:00|Ford|"),

@@ -133,6 +133,11 @@ def _take_clocks(matches: Matches) -> None:
 
 def _take_title(matches: Matches) -> None:
     """Find the title: what sessions are called, the descriptions, else the only column of words."""
+    called = [match for match in matches.unused_matches() if heading_key(match.column.heading) in _DUTIES]
+    if len(called) == 1 and holds_titles(called[0].column):
+        called[0].field, called[0].certainty = "summary", Certainty.LIKELY
+        called[0].why = "what people are there for"
+        return
     released = [match for match in matches.all if match.released and not match.field]
     sessions = [match for match in released if heading_key(match.column.heading) in _SESSIONS]
     before = sessions[0].column.index if sessions else 0
@@ -158,6 +163,15 @@ def _take_title(matches: Matches) -> None:
         return
     _take_only(matches, "summary", holds_titles, "the only column of words left")
     _take_beside_the_date(matches)
+
+
+_DUTIES = frozenset(
+    heading_key(word)
+    for word in "role|duty|duties|task|job|position|post|assignment|shift|shift type|shift name|function|funktion|"
+    "aufgabe|dienst|einsatz|rôle|poste|tâche|mission|puesto|función|turno|tarea|mansione|compito|ruolo|taak|functie|rol|"
+    "uppgift|opgave|oppgave|vagt|vakt".split("|")
+)
+"""Headings of what somebody does while they are there: a title where nothing else is one."""
 
 
 def _is_filled(column: Column) -> bool:

@@ -48,6 +48,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     join_parts(matches, headings.sheet)
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _departures_first(matches)
+    _days_and_times_apart(matches, headings.sheet)
     _release_weaker(matches, headings)
     codes_apart(matches, headings.sheet)
     meetings_named(matches, headings.sheet)
@@ -127,6 +128,20 @@ def _beside_repeats(matches: Matches) -> None:
             fits = holds_numbers(match.column) if name == "times" else not holds_times(match.column)
             if fits:
                 match.field, match.why = name, "its heading, beside repeats"
+
+
+def _days_and_times_apart(matches: Matches, sheet: SheetKind) -> None:
+    """Let of two columns that both begin or end events one be the day and one the time, as their cells say."""
+    for name in ("start", "end"):
+        parts = f"{name}_date", f"{name}_time"
+        alike = [match for match in matches.all if match.field == name and match.is_free]
+        if len(alike) < 2 or name not in sheet.names or not all(map(matches.open, parts)):
+            continue
+        dated = [match for match in alike if holds_dates(match.column)]
+        timed = [match for match in alike if match not in dated and holds_times(match.column)]
+        if len(dated) == len(timed) == 1:
+            dated[0].field, timed[0].field = parts
+            dated[0].why = timed[0].why = "its cells, beside another such heading"
 
 
 def _counted_weeks(matches: Matches, sheet: SheetKind) -> None:

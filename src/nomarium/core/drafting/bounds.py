@@ -14,6 +14,7 @@ from nomarium.core.drafting.proved import repeats
 from nomarium.core.drafting.sheets import FoundSheet, as_found, blocks_of
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, has_errors
+from nomarium.core.shapes import Crossing
 from nomarium.core.sheets import Sheet, holding_span, read_sheet
 from nomarium.core.slots import counted_by_words, read_week_numbers
 from nomarium.core.sources import EventChoices, read_events
@@ -63,8 +64,23 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     except DataRefused:
         return None
     if table is None or not len(table):
+        return _by_title(_titles_of(sheet), sheet, order)
+    by_rows = _by_dates(table, sheet) or _by_counts(table, sheet) or _by_weeks(table, sheet)
+    return by_rows or _by_title(_titles_of(sheet) or table.table.titles, sheet, order)
+
+
+def _titles_of(sheet: FoundSheet) -> list[str]:
+    """Return the texts above names and days that cross; none for another sheet."""
+    return sheet.recognised.crossing.titles if isinstance(sheet.recognised.crossing, Crossing) else []
+
+
+def _by_title(titles: Sequence[str], sheet: FoundSheet, order: Order | None) -> Bounds | None:
+    """Return from when until when a title above a list says that it holds; None where none does, or two."""
+    spans = {(span.first, span.last) for text in titles if (span := holding_span(text, order))}
+    if len(spans) != 1:
         return None
-    return _by_dates(table, sheet) or _by_counts(table, sheet) or _by_weeks(table, sheet)
+    first, last = spans.pop()
+    return Bounds(first, last, f"the title in {sheet.path.name}")
 
 
 def _by_captions(sheet: FoundSheet, order: Order | None) -> Bounds | None:

@@ -25,8 +25,7 @@ from nomarium.core.datesheets import (
 )
 from nomarium.core.drafting.programmes import with_programmes
 from nomarium.core.drafting.sheets import FoundSheet, as_found, codes_in_column, codes_of, key_column, texts_of_grid
-from nomarium.core.drafting.special_notes import with_special_notes
-from nomarium.core.drafting.whole_sheets import BELL_WORDS
+from nomarium.core.drafting.special_notes import special_name, with_special_notes
 from nomarium.core.kinds import (
     BELL_SHEET,
     CLOSURE_SHEET,
@@ -225,7 +224,7 @@ def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     named = {text.casefold() for sheet in bells for text in _texts_of(sheet, BELL_SHEET, "special")}
     known = {name for name in captions | named if name and not is_usual(name)}
 
-    of_files = {frozenset(_words(name)): name for sheet in bells if (name := _special_name(sheet))}
+    of_files = {frozenset(_words(name)): name for sheet in bells if (name := special_name(sheet))}
 
     def as_specials(sheet: FoundSheet) -> FoundSheet:
         called = [
@@ -253,20 +252,6 @@ def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
 def _words(name: str) -> list[str]:
     return re.findall(r"[^\W\d_]{2,}", name.casefold())
-
-
-def _special_name(sheet: FoundSheet) -> str:
-    """Return the kind of day that the tab, or else the file of bell times names; "" for usual days."""
-    for text in (sheet.sheet or "", sheet.path.stem):
-        words = [word for word in re.findall(r"[^\W\d_]{2,}", text) if word.casefold() not in BELL_WORDS]
-        name = " ".join(words)
-        if words:
-            return "" if is_usual(name) or len(words) < _FEWEST_WORDS else name
-    return ""
-
-
-_FEWEST_WORDS = 2
-"""A single word may be a division's, a weekday's or a season's."""
 
 
 def _holds_only_dates(sheet: FoundSheet) -> bool:

@@ -64,7 +64,7 @@ from nomarium.core.tables import (
     plain_text,
     read_grids,
 )
-from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell
+from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell, parts_with_times
 from nomarium.core.values import span_in, split_list
 from nomarium.lazily import regex
 
@@ -334,7 +334,7 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     else:
         days = sheet.column("day")
         periods = [] if days else [text for text in sheet.column("period") if bare_period(text) not in NUMBERS]
-        texts = [*days, *sheet.column("slot"), *periods]
+        texts = [*map(_without_times, days), *map(_without_times, sheet.column("slot")), *periods]
     among = families(sheet.names) if sheet.kind is not Kind.DAYS else _all_families(sheet.names)
     reader = any_days(sheet.names).of_column(texts, among) if sheet.kind is Kind.LIST else any_days(sheet.names)
     found = {text: _days_in(text, reader, among) for text in dict.fromkeys(texts)}
@@ -343,6 +343,12 @@ def _days_of(sheet: FoundSheet) -> Iterable[DayTest]:
     if LETTER_FAMILY in labels and all(map(_DAY_D.fullmatch, numbered)):  # “D4” beside “A1” is period 4 of day D
         found |= {text: _days_in(text, reader, (LETTER_FAMILY,)) for text in numbered}
     return [test for days in found.values() for test in days]
+
+
+def _without_times(text: str) -> str:
+    """Return the days of a cell that names times beside them: “Tue 16:30–17:15”; any other as it is."""
+    named = [part.days for part in parts_with_times(text)]
+    return ", ".join(named) if named and all(named) else text
 
 
 _DAY_D = regex(r"d\d{1,2}(?:\s*[,;/&]\s*[a-l]\d{1,2})*", re.IGNORECASE)

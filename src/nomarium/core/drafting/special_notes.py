@@ -2,15 +2,31 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
 from dataclasses import replace
 
 from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting.sheets import FoundSheet
+from nomarium.core.drafting.whole_sheets import BELL_WORDS
 from nomarium.core.kinds import DAY_SHEET
 from nomarium.core.recognition import Recognised
 from nomarium.core.tables import Column, plain_text
+
+
+def special_name(sheet: FoundSheet) -> str:
+    """Return the kind of day that the tab, or else the file of bell times names; "" for usual days."""
+    for text in (sheet.sheet or "", sheet.path.stem):
+        words = [word for word in re.findall(r"[^\W\d_]{2,}", text) if word.casefold() not in BELL_WORDS]
+        name = " ".join(words)
+        if words:
+            return "" if is_usual(name) or len(words) < _FEWEST_WORDS else name
+    return ""
+
+
+_FEWEST_WORDS = 2
+"""A single word may be a division's, a weekday's or a season's."""
 
 
 def with_special_notes(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
@@ -26,7 +42,7 @@ def _kinds_of_day(sheets: Sequence[FoundSheet]) -> set[str]:
     """Return what bell times are headed, or their tabs called, but for usual days."""
     bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
     named = {part.caption for sheet in bells if sheet.grid for part in bell_parts(sheet.grid)}
-    named |= {sheet.sheet for sheet in bells if sheet.sheet} if len(bells) > 1 else set()
+    named |= {special_name(sheet) for sheet in bells}
     return {name.casefold() for name in named if name and not is_usual(name)}
 
 

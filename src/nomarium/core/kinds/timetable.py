@@ -116,7 +116,8 @@ TIMETABLE_SHEET = with_phrases(
                 "when it ends, where it has clock times of its own",
                 "end|ends|finish|end time|to time|time to|ende|closes|arrives|arrival|arrive|returns",
                 Holds.TIME,
-                f"{words.END_TIME}|finishes|bis|fin|fine|fim|slut",
+                f"{words.END_TIME}|finishes|bis|fin|fine|fim|slut|slutt|término|termino|termina|final|einde|eindigt|koniec|konec|"
+                "vége|päättyy|loppuu|slutar|endet|finit|se termine|finisce|acaba",
                 dated="until",
             ),
             Field(

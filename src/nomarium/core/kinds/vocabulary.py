@@ -72,7 +72,7 @@ inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slu
 alkaa … päättyy|początek … koniec|od … do|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
 van … tot en met|vanaf … tot en met|van … t/m|fra og med … til og med|fra … til og med|från och med … till och med
 från … till och med|fr.o.m. … t.o.m.|von … bis einschließlich|ab … bis einschließlich|ab … bis|vom … bis zum|desde el … hasta el
-da … ad|alkaen … asti|od … do (włącznie)|início … fim|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
+da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … término|inicio … término|começo … fim|começa … termina|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
 )
 """Ends of a span of which only the cells say whether they are days or times."""
 

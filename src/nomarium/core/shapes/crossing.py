@@ -389,12 +389,19 @@ def _is_sure(found: Crossing) -> bool:
     if found.dated:
         texts = found.texts()
         return sum(is_date(text) and span_in(text) is None for text in texts) * 2 <= len(texts)
-    if spans_beside == len(names) and found.people_in_cells():
+    beside_hours = found.hours_lead is not None and found.named_by not in (None, found.hours_lead)
+    if (spans_beside == len(names) and found.people_in_cells()) or (beside_hours and _heads_names(found)):
         return True
     texts = found.texts()
     explained = {meaning.code for meaning, _ in found.own_key() if meaning.hours}
     timed = [text for text in texts if span_in(text) or (codes_in(text) and set(codes_in(text)) <= explained)]
     return len(timed) * 2 > len(texts) and (len(timed) < len(texts) or _not_bells(found, texts))
+
+
+def _heads_names(found: Crossing) -> bool:
+    """Tell whether the names of a crossing stand below a heading such as Class or Room, and so are no periods."""
+    heading = found.heading(found.named_by) if found.named_by is not None else ""
+    return Headings(TIMETABLE_SHEET)(heading) in ("class", "teacher", "room", "student", "team", "group")
 
 
 def _not_bells(found: Crossing, texts: Sequence[str]) -> bool:

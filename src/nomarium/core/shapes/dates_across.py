@@ -6,7 +6,7 @@ import re
 
 from nomarium.core.columns import Kind, holds_dates
 from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
+from nomarium.core.tables import Cell, Column, Grid, GridView, Spot, plain_text
 from nomarium.core.values import month_of
 from nomarium.lazily import regex
 
@@ -32,9 +32,29 @@ def dates_across(grid: Grid) -> Unfolded | None:
         below = range(head + 1, len(view.rows))
         columns = [Column("", column, [view.cell(row, column) for row in below]) for column in several]
         alike = len({_kind(headings[column]) for column in several}) == 1
-        if alike and all(any(cell != "" for cell in one.cells) and holds_dates(one) for one in columns):
+        if not alike or not any(cell != "" for one in columns for cell in one.cells):
+            continue
+        if all(any(cell != "" for cell in one.cells) and holds_dates(one) for one in columns):
+            return _list(grid, view, head, several)
+        below_months = all(_kind(headings[column]) == "month" for column in several)
+        filled = [plain_text(cell) for one in columns for cell in one.cells if cell != ""]
+        if below_months and all(map(_DAYS.fullmatch, filled)):
             return _list(grid, view, head, several)
     return None
+
+
+_DAY = r"\d{1,2}(?:st|nd|rd|th|\.|º|er)?"
+_DAYS = regex(rf"\s*{_DAY}(?:\s*(?:[,;&/+\n]|and|und|et|y|e|en|og|och)\s*{_DAY})*\s*")
+"""Days of the month that heads them: “2, 23”."""
+
+
+def _dates_in(view: GridView, row: int, head: int, column: int) -> list[Cell]:
+    """Return the dates of a cell; numbers below a month are its days."""
+    cell = view.cell(row, column)
+    text = plain_text(cell)
+    if _kind(view.text(head, column)) != "month" or not _DAYS.fullmatch(text):
+        return [cell]
+    return [f"{day} {view.text(head, column)}" for day in re.findall(r"\d+", text)]
 
 
 def _is_one_of_several(heading: str) -> bool:
@@ -53,14 +73,17 @@ def _kind(heading: str) -> str:
 
 def _list(grid: Grid, view: GridView, head: int, several: list[int]) -> Unfolded:
     others = [column for column in range(view.width) if column not in several]
-    cells: list[list[Cell]] = [[*(view.cell(head, column) for column in others), "Date"]]
-    origins: list[list[Spot]] = [[*((head, column) for column in others), (head, several[0])]]
+    cells: list[list[Cell]] = [[view.cell(row, column) for column in range(view.width)] for row in range(head)]
+    origins: list[list[Spot]] = [[(row, column) for column in range(view.width)] for row in range(head)]
+    cells.append([*(view.cell(head, column) for column in others), "Date"])
+    origins.append([*((head, column) for column in others), (head, several[0])])
     for row in range(head + 1, len(view.rows)):
         dated = [column for column in several if view.cell(row, column) != ""]
         filled = any(True for _ in view.filled(row))
         for column in dated or several[:1] if filled else ():
-            cells.append([*(view.cell(row, other) for other in others), view.cell(row, column)])
-            origins.append([*((row, other) for other in others), (row, column)])
+            for day in _dates_in(view, row, head, column):
+                cells.append([*(view.cell(row, other) for other in others), day])
+                origins.append([*((row, other) for other in others), (row, column)])
     names = ", ".join(view.text(head, column) for column in several[:2])
     more = ", …" if len(several) > _FEWEST_COLUMNS else ""
     why = f"each row has its dates in several columns ({names}{more})"

@@ -34,7 +34,8 @@ _HOLDS = (
     r"\b(?:valid|gültig|gilt|valables?|válid[oa]|valid[oa]|geldig|gäller|gælder|gjelder|effective|in force|in effect|"
     r"runs?|holds?|time ?tables?|schedules?|rosters?|rotas?|plan|programme|classes|lessons|courses?|stundenplan|"
     r"dienstplan|kursplan|emploi du temps|horaires?|horarios?|orario|rooster|schema|skema|timeplan|kurse|cours|"
-    r"cursos?|corsi|terms?|"
+    r"cursos?|corsi|terms?|times|hours|weekly|sessions?|training|trainings(?:plan|zeiten)|hallenplan|hallenzeiten|grille|"
+    r"zajęcia|rozkład|rozvrh|órarend|lukujärjestys|vuorot|aukioloajat|öppettider|åpningstider|schooljaar|"
     r"semester|trimester|quarter|season|spring|summer|autumn|fall|winter|halbjahr|semestre|trimestre|saison|temporada|"
     r"stagione|periodo|période|periode|termin|\w*zeit(?:raum)?|duration|durée|duración|durata|looptijd)\b"
 )
@@ -70,15 +71,16 @@ class Notes:
 def notes_of(grid: Grid, table: Table) -> list[Note]:
     """Return the texts above the headings and below the records of a table that say when: a time, a day, a date."""
     last = table.row_numbers[-1] if table.row_numbers else table.heading_row
-    numbers = [*range(1, table.heading_row), *range(last + 1, min(len(grid.rows), last + _MOST_BELOW) + 1)]
+    below = range(last + 1, min(len(grid.rows), last + _MOST_BELOW) + 1) if not table.origins else ()
     found = []
-    for number in numbers if not table.origins else ():
+    for number in [*range(1, table.heading_row), *below]:
         row = grid.rows[number - 1]
         cells = [
             (column, plain_text(cell)) for column, cell in enumerate(row) if isinstance(cell, str) and cell.strip()
         ]
         if 0 < len(cells) <= _MOST_CELLS and any(says_when(text) or _length_in(text) for _, text in cells):
-            place = Place(grid.file, grid.sheet, address(number, cells[0][0]), number)
+            line, column = grid.origins[number - 1][cells[0][0]] if grid.origins else (number - 1, cells[0][0])
+            place = Place(grid.file, grid.sheet, address(line + 1, column), line + 1)
             found.append(Note(", ".join(" ".join(text.split()) for _, text in cells), place))
     return found
 
@@ -202,8 +204,9 @@ def read_notes(
         said = [f"the times {times.text}"]
         match = _PLACE.search(said_by.text[times.end :])
         if match and place in open_fields:
-            found.columns[place] = _column(table, "Place", match["place"].strip(), 1)
-            said.append(f"the place “{match['place'].strip()}”")
+            named = re.sub(r"^the\s+", "", match["place"].strip(), flags=re.IGNORECASE)
+            found.columns[place] = _column(table, "Place", named, 1)
+            said.append(f"the place “{named}”")
         found.problems.append(wording.note_used(said_by.place, said_by.text, said))
         used.append(said_by)
     found.unused = [note for note in notes if note not in used]

@@ -217,7 +217,7 @@ def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> S
     assumed = False
     if times.end is None:
         if times.last not in (None, first):
-            return _refused(wording.last_day_without_end(times.last or first))
+            return _so_long_each_day(times, start, rules, findings)
         end = after(start, times.length or Length(0, rules.length), rules.zone)
         assumed = not times.length and rules.length > timedelta(0)
     else:
@@ -239,6 +239,21 @@ def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> S
     if any(finding.is_error for finding in findings):
         return SpanFound(None, tuple(findings))
     return SpanFound(Occurrence(start, end, False, rules.zone), tuple(findings), assumed, days)
+
+
+def _so_long_each_day(times: RowTimes, start: datetime, rules: SpanRules, findings: list[Finding]) -> SpanFound:
+    """Return an event of a length on each of several days; refused where no length, or one over days, is said."""
+    last, length = times.last or start.date(), times.length
+    count = (last - start.date()).days + 1
+    if not length or length.days or length.elapsed >= _A_DAY or times.repeats or count > _MOST_DAYS:
+        return _refused(wording.last_day_without_end(last))
+    starts = [start + timedelta(days=day) for day in range(count)]
+    days = tuple(Occurrence(one, after(one, length, rules.zone), False, rules.zone) for one in starts)
+    findings += [finding for one in days for finding in clock_changes(one.start, one.end, rules.zone)]
+    findings.append(wording.on_each_day(start, days[-1].end, count))
+    if any(finding.is_error for finding in findings):
+        return SpanFound(None, tuple(findings))
+    return SpanFound(days[0], tuple(findings), False, days)
 
 
 _A_DAY = timedelta(days=1)

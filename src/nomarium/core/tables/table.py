@@ -154,6 +154,7 @@ class Table:
 
     def _at(self, row: int, column: int) -> Place:
         if self.origins:
-            line, column = self.origins[row - 1][column]
+            spots = self.origins[row - 1]
+            line, column = spots[min(column, len(spots) - 1)]  # what a note says stands behind the last
             row = line + 1
         return Place(self.file, self.sheet, address(row, column), row)

@@ -21,7 +21,7 @@ if TYPE_CHECKING:
     )
     from nomarium.core.timetable.grid_shape import Block, find_blocks
     from nomarium.core.timetable.grids import holding_title, join_meetings, read_grids_of
-    from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices, read_list
+    from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices, parts_with_times, read_list
     from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
     from nomarium.core.timetable.month_pages import MonthPage, read_month_page
     from nomarium.core.timetable.rosters import (
@@ -61,6 +61,7 @@ __all__ = [
     "join_codes",
     "join_meetings",
     "lines_of_cell",
+    "parts_with_times",
     "read_changes",
     "read_class_list",
     "read_codes",

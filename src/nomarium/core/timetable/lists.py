@@ -142,7 +142,7 @@ class _Timed(NamedTuple):
     span: Span
 
 
-def _parts_with_times(text: str) -> Iterator[_Timed]:
+def parts_with_times(text: str) -> Iterator[_Timed]:
     """Yield each span of times of a cell with the days in front of it, or behind the only one."""
     before = 0
     found = list(spans_in(text))
@@ -153,11 +153,15 @@ def _parts_with_times(text: str) -> Iterator[_Timed]:
         before = one.end
         span = scan_span(one.text)
         if span is not None:
-            yield _Timed(days.removesuffix("at").strip(), span)
+            yield _Timed(_AT.sub("", days), span)
+
+
+_AT = regex(r"\s+at\s*$|^at$")
+"""Between a weekday and its hours: “Tuesdays at 9:00–10:00”; “Sat” ends so, too."""
 
 
 def _spans(text: str) -> list[Span]:
-    return [part.span for part in _parts_with_times(text)]
+    return [part.span for part in parts_with_times(text)]
 
 
 _NUMBER = regex(r"(?:x\s*)?(\d{1,3})(?:\.0)?(?:\s*(?:x|[^\W\d]+))?$", re.IGNORECASE)
@@ -335,7 +339,7 @@ class _Rows:
         name = next((name for name in _TOGETHER if span_in(self._said(record, name))), "")
         if not name or any(self._said(record, other) for other in _TIMES):
             return None
-        if not all(part.days for part in _parts_with_times(self._said(record, name))):
+        if not all(part.days for part in parts_with_times(self._said(record, name))):
             return None
         clock = self._clocks.get(name)
         if clock is None:
@@ -348,7 +352,7 @@ class _Rows:
                 {text: [s for s in span if s] for text, span in spans.items()}, self._choices.dates.earliest_hour
             )
         found: list[_Slot] = []
-        for part in _parts_with_times(self._said(record, name)):
+        for part in parts_with_times(self._said(record, name)):
             days = self._day_reader.read(part.days, self._choices.cycles(division))
             start, end = clock.read_span(part.span.start, part.span.end) if part.span.end else (None, None)
             if isinstance(days, UnknownDay):
