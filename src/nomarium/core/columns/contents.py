@@ -160,7 +160,7 @@ def _day(cell: Cell, order: Order) -> date | None:
 
 def counts_up(column: Column) -> bool:
     """Tell whether the numbers in a column count up from 0 or 1, as periods do, with no more than breaks between."""
-    cells = [plain_text(cell).strip(" .") for cell in _filled(column)]
+    cells = [_ORDINAL.sub("", plain_text(cell).strip(" .")) for cell in _filled(column)]
     numbers = [int(cell) for cell in cells if cell.isdecimal()]
     first = numbers[0] if numbers else 0
     counted = first in (0, 1) and numbers == list(range(first, first + len(numbers)))
@@ -168,6 +168,14 @@ def counts_up(column: Column) -> bool:
 
 
 _FEWEST_COUNTED = 3
+_ORDINAL = regex(r"(?<=\d)(?:ª|º|°|st|nd|rd|th|e|er|re|ère|ème|\.)$", re.IGNORECASE)
+
+
+def holds_ordinals(column: Column) -> bool:
+    """Tell whether all filled cells of a column are small ordinals: "1ª", "2nd", "3."."""
+    cells = [plain_text(cell).strip() for cell in _filled(column)]
+    numbers = [_ORDINAL.sub("", cell) for cell in cells]
+    return bool(cells) and all(a != b and b.isdecimal() and len(b) < 3 for a, b in zip(cells, numbers, strict=True))
 
 
 def names_no_time(column: Column) -> bool:
@@ -372,10 +380,13 @@ def is_about_the_row(column: Column) -> bool:
     return any(word in key for word in _NOT_THE_DAY)
 
 
+_RUN = regex(r"(?:M|Tu|Th|T|W|R|F|Sa|Su|S|U){2,7}")
+
+
 def holds_weekdays(column: Column) -> bool:
-    """Tell whether all filled cells of a column are names of weekdays."""
+    """Tell whether all filled cells of a column are names of weekdays, or runs of their letters: “MWF”, “TTS”."""
     cells = list(_filled(column))
-    return bool(cells) and all(isinstance(cell, str) and is_weekday(cell) for cell in cells)
+    return bool(cells) and all(isinstance(cell, str) and (is_weekday(cell) or _RUN.fullmatch(cell)) for cell in cells)
 
 
 def holds_codes(column: Column) -> bool:

@@ -14,6 +14,7 @@ from nomarium.core.columns.contents import (
     holds_dates,
     holds_halves_of_the_day,
     holds_numbers,
+    holds_ordinals,
     holds_repeats,
     holds_times,
     named_field,
@@ -44,6 +45,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
     _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
+    _ordinals_are_periods(matches, headings.sheet)
     _counted_weeks(matches, headings.sheet)
     join_parts(matches, headings.sheet)
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
@@ -142,6 +144,16 @@ def _days_and_times_apart(matches: Matches, sheet: SheetKind) -> None:
         if len(dated) == len(timed) == 1:
             dated[0].field, timed[0].field = parts
             dated[0].why = timed[0].why = "its cells, beside another such heading"
+
+
+def _ordinals_are_periods(matches: Matches, sheet: SheetKind) -> None:
+    """Let “Ora” with “1ª” and “2ª” below it be the period: an hour by its number, and no time of day."""
+    if "period" not in sheet.names or not matches.open("period"):
+        return
+    for match in matches.all:
+        if match.field in ("hours", "start", "start_time") and match.is_free and holds_ordinals(match.column):
+            match.field, match.why = "period", "its heading, with ordinals below it"
+            return
 
 
 def _counted_weeks(matches: Matches, sheet: SheetKind) -> None:

@@ -75,7 +75,7 @@ def _scanner(lines: list[str]) -> MomentScanner | None:
     return None if isinstance(words, list) else MomentScanner(words)
 
 
-_BESIDE_NUMBERS = regex(r"[^\W\d_]{3,}\.?\s+\d|\d(?:st|nd|rd|th|\.)?\s+(?:de\s+)?[^\W\d_]{3,}")
+_BESIDE_NUMBERS = regex(r"(?<![^\W\d_])[^\W\d_]{3,}\.?\s+\d|\d(?:st|nd|rd|th|\.)?\s+(?:de\s+)?[^\W\d_]{3,}")
 
 
 def split_line(line: str, scanner: MomentScanner) -> tuple[str, str]:

@@ -33,7 +33,8 @@ CLOSING_WORDS = (
     r"undervisningsfri\w*|"
     r"non[- ]?teaching|no[nt]?[- ](?:school|class|contact|instructional)[- ]days?|no teaching|"
     r"(?:pupil|student)s?[- ]free|"
-    r"sans (?:cours|classe)|sin clases?|senza lezioni|sem aulas|shut ?downs?"
+    r"\S*(?:休|祝日|假期|节假|節日)\S*|\S*휴(?:일|업)\S*|sans (?:cours|classe)|sin clases?|"
+    r"senza lezioni|sem aulas|shut ?downs?"
 )
 """The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
 _CLOSES = regex(rf"\b(?:{CLOSING_WORDS}|off|no students|\w*ferien|no lectivo)\b", re.IGNORECASE)

@@ -516,10 +516,13 @@ def key_column(sheet: FoundSheet, blocks: set[str]) -> dict[str, str]:
 def is_of_blocks(sheet: FoundSheet) -> bool:
     """Tell whether the cells of a grid are nothing but short codes that come again, as blocks of some key do."""
     blocks = _blocks_in(sheet)
-    return len(blocks) >= _FEWEST_BLOCKS and all(len(block) <= _LONGEST_BLOCK for block in blocks) and _alone(sheet)
+    short = all(len(block) <= _LONGEST_BLOCK and max(block) < _WORD_SIGNS for block in blocks)
+    return len(blocks) >= _FEWEST_BLOCKS and short and _alone(sheet)
 
 
 _FEWEST_BLOCKS, _LONGEST_BLOCK = 3, 2
+_WORD_SIGNS = "\u2e80"
+"""From here on signs are words or syllables: two of them are no code."""
 
 
 def _alone(sheet: FoundSheet) -> bool:

@@ -32,7 +32,7 @@ def without_events(text: str, uids: Collection[str], lines: Collection[int]) -> 
             kept.append(line)
         elif line.strip().upper() == _END:
             skipping = False
-    return "".join(kept)
+    return _UNWRITABLE.sub("", "".join(kept))
 
 
 def unsound_line(text: str) -> tuple[int, str] | None:
@@ -51,6 +51,9 @@ def unsound_line(text: str) -> tuple[int, str] | None:
         last = line.strip() or last
     return (number, last) if begun else None
 
+
+_UNWRITABLE = regex("[\x00-\x08\x0b\x0c\x0e-\x1f\x7f-\x9f\u2028\u2029]")
+"""What steers a terminal, or is a line's end to some reader: no line that is written holds it."""
 
 _STAMP = regex(r"(LAST-MODIFIED|DTSTAMP|CREATED)[^:]*:\s*(\w+)", re.IGNORECASE)
 

@@ -19,7 +19,7 @@ DIVISION_HEADINGS = (
 )
 CLASS_HEADINGS = (
     "class|classes|section|sections|class code|class name|section id|section code|class section|course section|crn|"
-    "form|set|klasse|curso|classe|class id|section name|section number|teaching group|lesson class"
+    "form|set|batch|batches|batch name|cohort|klasse|curso|classe|class id|section name|section number|teaching group|lesson class"
 )
 COURSE_HEADINGS = (
     "course|subject|course name|subject name|course title|fach|matière|asignatura|unit of study|discipline|title|"

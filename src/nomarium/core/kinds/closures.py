@@ -30,7 +30,7 @@ _SURE = (
     "inset days|pd day|pd days|training day|training days|reading week|half terms|school holiday|school holidays|"
     "closing|closure name|closure reason|public holiday|bank holiday|recess|non-school day|no classes|"
     "schließtag|schulfrei|unterrichtsfrei|ferienname|congé|congés|jour férié|fermeture|festivo|festivos|vacaciones|"
-    "día festivo|días no lectivos|cierre|chiusura|vacanza|vacanze|festività|feriado|feriados|férias|encerramento|"
+    "休日|祝日|休業日|休校日|休み|假期|节假日|휴일|공휴일|día festivo|días no lectivos|cierre|chiusura|vacanza|vacanze|festività|feriado|feriados|férias|encerramento|"
     "vakantie|vrije dag|sluiting|feestdag|ferie|fridag|helligdag|lukket|stengt|lov|helgdag|stängt|ledig"
 )
 

@@ -28,6 +28,8 @@ from nomarium.core.kinds.class_fields import (
 )
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import SHEET_RULES
+from nomarium.core.tables import plain_text
+from nomarium.core.values import ORDERS, Order, date_in, weekday_in_any
 
 _DAY = (
     "day|days|cycle day|cycle days|rotation day|label|day letter|letter day|weekday|weekdays|day of week|on|"
@@ -54,6 +56,24 @@ def _named_otherwise(seen: Evidence) -> Verdict:
     if found is None:
         return Verdict("no column such as “class” or “course”")
     return Verdict("", f"what stands below “{found.heading}” and by ")
+
+
+def _on_its_weekdays(seen: Evidence) -> Verdict:
+    """Against it: another column has a date in each row, whose weekday is the one beside it: each row is on its date."""
+    day = seen.named.get("day")
+    bounds = [seen.named.get(name) for name in ("from", "until")]
+    for column in seen.table.columns if seen.table and day is not None else ():
+        if day is None or column in bounds or not holds_dates(column):
+            continue
+        pairs = [(plain_text(date), plain_text(word)) for date, word in zip(column.cells, day.cells, strict=True)]
+        if any(all(_falls_on(date, word, order) for date, word in pairs) for order in ORDERS):
+            return Verdict(f"each row has its date below “{column.heading}”")
+    return Verdict("")
+
+
+def _falls_on(date: str, word: str, order: Order) -> bool:
+    found = date_in(date, order)
+    return found is not None and found.weekday() == weekday_in_any(word)
 
 
 def _every_day(seen: Evidence) -> Verdict:
@@ -201,6 +221,7 @@ TIMETABLE_SHEET = with_phrases(
             any_of(has_one_of("class", "course"), _named_otherwise),
             any_of(has("slot"), all_of(has("day"), has_one_of("period", "start", "hours")), _every_day),
             no_dates_in("day"),
+            _on_its_weekdays,
         ),
         telling=("class", "course", "teacher", "room", "day", "period", "slot", "hours"),
         spans=(("start", "end"), ("from", "until")),

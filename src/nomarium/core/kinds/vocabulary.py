@@ -41,7 +41,7 @@ primo giorno di lezione … ultimo giorno di lezione|inizio lezioni … fine lez
 eerste lesdag … laatste lesdag|eerste schooldag … laatste schooldag|första skoldagen … sista skoldagen
 första skoldag … sista skoldag|første skoledag … sidste skoledag|første skoledag … siste skoledag
 first lesson day … last lesson day|first class day … last class day|first school day … last school day|opens … closes
-startdato … slutdato|startdato … sluttdato|første dag … sidste dag|første dag … siste dag|fra dato … til dato
+開始日 … 終了日|開始 … 終了|开始日期 … 结束日期|시작일 … 종료일|startdato … slutdato|startdato … sluttdato|første dag … sidste dag|første dag … siste dag|fra dato … til dato
 startdatum … slutdatum|första dag … sista dag|första dagen … sista dagen|från datum … till datum"""
 )
 
@@ -83,7 +83,7 @@ DATE = (
 )
 
 HOURS = (
-    "hours|times|clock times|time of day|time span|time range|time slot|timeslot|from to|start end|start and end|"
+    "hours|times|timing|timings|class timings|batch timings|clock times|time of day|time span|time range|time slot|timeslot|from to|start end|start and end|"
     "start to end|meeting times|meeting time|class times|class time|lesson times|lesson time|session time|shift hours|"
     "shift times|uhrzeit|uhrzeiten|zeiten|zeit|unterrichtszeit|horaire|horaires|heures|horario|horarios|hora|horas|"
     "orario|orari|ora|horário|horários|tijd|tijden|lestijd|tid|tider|klokkeslett|klokkeslæt"
@@ -150,7 +150,7 @@ DIVISION = (
 )
 
 TERM = (
-    "term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
+    "学期|学期名|학기|term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
     "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
     "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
     "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod|jakso|semestr|trymestr|pololetí|pololetie|"
@@ -208,7 +208,7 @@ STATUS = (
 )
 
 NAME = (
-    "name|names|title|what|label|event|description|occasion|reason|bezeichnung|name der veranstaltung|titel|anlass|grund|"
+    "名称|名前|名|이름|name|names|title|what|label|event|description|occasion|reason|bezeichnung|name der veranstaltung|titel|anlass|grund|"
     "nom|intitulé|libellé|motif|nombre|título|motivo|denominación|nome|titolo|descrizione|denominazione|titre|naam|"
     "omschrijving|reden|navn|benævnelse|navn på|namn|benämning|årsag|anledning|tapahtuma|"
     "wydarzenie|tytuł|událost|název|akce|esemény|etkinlik|başlık|мероприятие|событие|название|подія|εκδήλωση|אירוע|"

@@ -78,7 +78,7 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
         cells = [
             (column, plain_text(cell)) for column, cell in enumerate(row) if isinstance(cell, str) and cell.strip()
         ]
-        if 0 < len(cells) <= _MOST_CELLS and any(says_when(text) or _length_in(text) for _, text in cells):
+        if 0 < len(cells) <= _MOST_CELLS and any(says_when(text) or length_said(text) for _, text in cells):
             line, column = grid.origins[number - 1][cells[0][0]] if grid.origins else (number - 1, cells[0][0])
             place = Place(grid.file, grid.sheet, address(line + 1, column), line + 1)
             found.append(Note(", ".join(" ".join(text.split()) for _, text in cells), place))
@@ -102,7 +102,7 @@ def take_notes(
     wanted = [*(() if timed else ("hours",)), *(() if matches.column(place) else (place,))]
     bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
     found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
-    _take_length(found, [note for note in notes if _length_in(note.text)], table, matches, kind)
+    _take_length(found, [note for note in notes if length_said(note.text)], table, matches, kind)
     found.problems += [wording.note_unused(note.place, note.text) for note in found.unused if says_when(note.text)]
     for name, column in found.columns.items():
         table.columns.append(column)
@@ -120,7 +120,7 @@ def _take_length(found: Notes, notes: Sequence[Note], table: Table, matches: Mat
     texts = [plain_text(cell) for cell in started[0].cells]
     if any(any(True for _ in spans_in(text)) for text in set(texts)):
         return
-    length = _length_in(notes[0].text)
+    length = length_said(notes[0].text)
     column = _column(table, "Length", length, 4)
     column.cells = [length if any(map(str.isdigit, text)) else "" for text in texts]
     found.columns["duration"] = column
@@ -128,7 +128,7 @@ def _take_length(found: Notes, notes: Sequence[Note], table: Table, matches: Mat
     found.unused = [note for note in found.unused if note is not notes[0]]
 
 
-def _length_in(text: str) -> str:
+def length_said(text: str) -> str:
     """Return the one length that a note says of all rows: "Matches last 70 minutes"; "" for none."""
     found = _LENGTH.findall(text)
     lasting = _LASTING.search(text) and not _NOT_LASTING.search(text)
@@ -136,12 +136,12 @@ def _length_in(text: str) -> str:
 
 
 _LENGTH = regex(
-    r"\b\d+(?:[.,]\d+)?\s*(?:minutes|minute|mins?|min|hours?|hrs?|h|minuten|stunden?|std|heures?|minuti|minutos|ore|horas?)\b",
+    r"\b\d+(?:[.,]\d+)?\s*(?:minutes|minute|mins?|min|hours?|hrs?|h|minuten|stunden?|std|heures?|minuti|minutos|ore|horas?|minuter|minutter|minutt|minuten|timmar|timme|timer|time|uur|uren)\b",
     re.IGNORECASE,
 )
 _LASTING = regex(
     r"\b(?:lasts?|lasting|long|all|each|every|length|duration|\w*dauer\w*|durée|durent|durer|duración|duran|dura|"
-    r"durata|durano|duur|duren|varer|varar|alle|tous|toutes|todos|todas|tutti|tutte)\b",
+    r"durata|durano|duur|duren|varer|varar|alle|alla|varje|hver|elke|ogni|cada|chaque|jeweils|tous|toutes|todos|todas|tutti|tutte)\b",
     re.IGNORECASE,
 )
 _NOT_LASTING = regex(

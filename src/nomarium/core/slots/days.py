@@ -107,6 +107,22 @@ def _short_letters(parts: Sequence[str], unknown: Sequence[str]) -> dict[str, in
     return dict(_OF_MORE_LETTERS) if runs else {}
 
 
+def _rising(letters: Sequence[str]) -> list[DayTest]:
+    """Return the weekdays of a run of letters, each later than the one before: of two “T”, the second is Thursday.
+
+    A run that does not rise stands for nothing that is known.
+    """
+    found: list[int] = []
+    for letter in letters:
+        day = _OF_MORE_LETTERS[letter]
+        if letter == "T" and found and found[-1] >= day:
+            day = _OF_MORE_LETTERS["Th"]
+        if found and day <= found[-1] and not (day == 0 and found == [6]):
+            return []
+        found.append(day)
+    return [DayTest(weekday=day) for day in found]
+
+
 def _two_or_three(part: str, span: Sequence[DayTest]) -> UnknownDay | None:
     """Refuse "T-Th" and "L-X", which may be two days or three; "Mo-Mi" and "M-F" are spans. None for all others."""
     ends = _DASHED.fullmatch(part)
@@ -216,10 +232,10 @@ class DayReader:
         """Read "MWF" and "TTh"; a single letter only where no cycle goes by letters, for there it may be a slip."""
         lettered = any(len(label) == 1 and label.isalpha() for name in cycles for label in self._labels(name))
         if "S" in self.short and _MORE_LETTERS.fullmatch(part):
-            return [DayTest(weekday=_OF_MORE_LETTERS[letter]) for letter in _ONE_OF_MORE.findall(part)]
+            return _rising(_ONE_OF_MORE.findall(part))
         if not _LETTERS.fullmatch(part) or (lettered and len(_LETTER.findall(part)) == 1):
             return []
-        return [DayTest(weekday=_OF_LETTER[letter]) for letter in _LETTER.findall(part)]
+        return _rising(_LETTER.findall(part))
 
     def _both(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
         """Read a weekday with a week's letter, or with the label of a cycle that goes by weeks: "Mon A", "A Monday"."""

@@ -81,6 +81,8 @@ class RowTimes(NamedTuple):
     """Whether one cell names the first and the last day, and the times stand elsewhere: "12–14 Oct"."""
     repeats: bool = False
     """Whether the row repeats: its times are then those of one event."""
+    apart: bool = False
+    """Whether its days and its times stand in cells of their own."""
 
 
 class SpanFound(NamedTuple):
@@ -116,7 +118,8 @@ def gather(starts: Sequence[Moment], ends: Sequence[Moment]) -> RowTimes | Findi
                 return wording.two_answers(mine, other)
         last, end = last or final_day, end or final_time
     midnights = begins_at_midnight, ends_at_midnight
-    return _with_midnights(RowTimes(first, start, last, end, all_day, None, midnights, None, in_one_cell))
+    apart = all(moment.first is None or moment.start is None for moment in (*starts, *ends))
+    return _with_midnights(RowTimes(first, start, last, end, all_day, None, midnights, None, in_one_cell, apart=apart))
 
 
 def _with_midnights(times: RowTimes) -> RowTimes:
@@ -235,7 +238,7 @@ def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> S
     days = _each_day(times, start, end, rules)
     spans = [(one.start, one.end) for one in days] or [(start, end)]
     findings += [finding for span in spans for finding in clock_changes(*span, rules.zone)]
-    findings += _over_days(start, end, len(days))
+    findings += _over_days(start, end, len(days), apart=times.apart)
     if any(finding.is_error for finding in findings):
         return SpanFound(None, tuple(findings))
     return SpanFound(Occurrence(start, end, False, rules.zone), tuple(findings), assumed, days)
@@ -259,11 +262,13 @@ def _so_long_each_day(times: RowTimes, start: datetime, rules: SpanRules, findin
 _A_DAY = timedelta(days=1)
 
 
-def _over_days(start: datetime, end: datetime, days: int) -> list[Finding]:
+def _over_days(start: datetime, end: datetime, days: int, *, apart: bool) -> list[Finding]:
     """Say how several days with hours were taken: as an event each day, or as one through all."""
     if days:
         return [wording.on_each_day(start, end, days)]
-    return [wording.through_several_days(start, end)] if end - start > _A_DAY and end.time() > start.time() else []
+    if end - start <= _A_DAY or end.time() <= start.time():
+        return []
+    return [wording.through_several_days(start, end, apart=apart)]
 
 
 _MOST_DAYS = 366

@@ -355,17 +355,23 @@ def on_each_day(start: datetime, end: datetime, days: int) -> Finding:
     return Finding(Severity.NOTE, "on-each-day", message, "For one long event, write the days and times of its ends.")
 
 
-def through_several_days(start: datetime, end: datetime) -> Finding:
-    """An event of several days, whose times may as well be those of each day."""
+def through_several_days(start: datetime, end: datetime, *, apart: bool) -> Finding:
+    """An event of several days, whose times may as well be those of each day.
+
+    Through more than a month it is hardly meant where days and times stand ``apart`` from one another.
+    """
     hours = round((end - start).total_seconds() / 3600)
     message = (
         f"It is one event of {hours} hours, from {day_words(start)} {_clock(start)} to {day_words(end)} {_clock(end)}."
     )
     severity = Severity.WARNING if end - start > _A_WEEK else Severity.NOTE
+    if apart and end - start > _MOST_DAYS:
+        severity = Severity.ERROR
     return Finding(severity, "through-several-days", message, (Way("each_day", "{} makes an event of each day"),))
 
 
 _A_WEEK = timedelta(days=7)
+_MOST_DAYS = timedelta(days=31)
 
 
 def outside_within(day: date) -> Finding:

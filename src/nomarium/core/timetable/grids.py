@@ -12,7 +12,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free
-from nomarium.core.sheets import Known, holding_span
+from nomarium.core.sheets import Known, holding_span, length_said, note_used
 from nomarium.core.slots import DayTest, Periods, UnknownDay
 from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
@@ -26,6 +26,7 @@ from nomarium.core.values import (
     DateSpan,
     Order,
     may_pass_midnight,
+    read_length,
     scan_span,
     split_list,
     time_at,
@@ -78,7 +79,7 @@ def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known
         found.problems += _told_by_form(owned, readers)
     told: set[str] = set()
     for one in owned:
-        clocks = _Clocks(one.block, found.problems, choices.dates.earliest_hour)
+        clocks = _Clocks(one.block, found.problems, choices)
         for cell in one.cells:
             said = pattern.read(cell.text) if pattern else readers[one.owner.kind].read(cell.text)
             if said is None or isinstance(said, str):
@@ -255,12 +256,16 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
 
 
 _FEWEST_STARTS = 3
+_LONGEST_STEP = 2 * 3600
+"""Seconds from one start to the next that a lesson may last; beyond, there are gaps between."""
 
 
 class _Clocks:
     """The times of a grid's lines, read on one clock."""
 
-    def __init__(self, block: Block, problems: list[Problem], earliest_hour: int) -> None:
+    def __init__(self, block: Block, problems: list[Problem], choices: TimetableChoices) -> None:
+        earliest_hour = choices.dates.earliest_hour
+        self._length = choices.length
         shapes = {line.hours: scan_span(line.hours) for line in block.lines if line.hours}
         self._clock = Clock.of({text: [s for s in span if s] for text, span in shapes.items() if span}, earliest_hour)
         self._shapes = shapes
@@ -281,13 +286,27 @@ class _Clocks:
         starts = [self._clock.read(span.start).seconds for span in spans if span is not None and span.end is None]
         if len(starts) < _FEWEST_STARTS or len(starts) < len(lines):
             return {}
+        place = self._block.view.place(lines[0].row, 0)
+        if length := self._length_of_all(place):
+            return {line.row: time_at(start + length) for line, start in zip(lines, starts, strict=True)}
         steps = Counter(after - before for before, after in pairwise(starts))
         step, often = steps.most_common(1)[0]
-        if step <= 0 or min(steps) <= 0 or often * 2 < len(starts) - 1:
+        if step <= 0 or min(steps) <= 0 or often * 2 < len(starts) - 1 or step > _LONGEST_STEP:
             return {}
         ends = [min(start + step, after) for start, after in zip(starts, [*starts[1:], 86_399], strict=True)]
-        self._problems.append(wording.starts_alone(self._block.view.place(lines[0].row, 0), step // 60))
+        self._problems.append(wording.starts_alone(place, step // 60))
         return {line.row: time_at(end) for line, end in zip(lines, ends, strict=True)}
+
+    def _length_of_all(self, place: Place) -> int:
+        """Return how many seconds all lines last, as the plan or a caption says; 0 where neither does."""
+        if self._length is not None:
+            return int(self._length.total_seconds())
+        said = [(text, length) for text in self._block.captions if (length := length_said(text))]
+        read = read_length(said[0][1]) if len(said) == 1 else None
+        if read is None or read.days:
+            return 0
+        self._problems.append(note_used(place, said[0][0], [f"the length {said[0][1]}"]))
+        return int(read.elapsed.total_seconds())
 
     def beside(self, lines: Sequence[Line]) -> tuple[time, time] | None:
         """Return the times that lines with periods have, too; None where one has none that can be read."""

@@ -32,6 +32,20 @@ _UNITS = {
     "m": "minutes", "min": "minutes", "mins": "minutes", "minute": "minutes", "minutes": "minutes", "'": "minutes",
     "s": "seconds", "sec": "seconds", "secs": "seconds", "second": "seconds", "seconds": "seconds",
 }  # fmt: skip
+_UNITS |= {
+    word: unit
+    for unit, words in {
+        "weeks": "woche wochen semaine semaines semana semanas settimana settimane weken vecka veckor uge uger uke "
+        "uker viikko viikkoa tydzień tygodnie tygodni týden týdny týdnů",
+        "days": "tag tage tagen jour jours día días giorno giorni dia dias dag dagen dagar dage dager päivä päivää "
+        "dzień dni den dny dnů",
+        "hours": "stunde stunden std heure heures hora horas ora ore uur uren u timme timmar tim time timer tunti "
+        "tuntia godz godzina godziny godzin hodina hodiny hodin",
+        "minutes": "minuten minuto minutos minuti minuut minuter minutter minutt minuutti minuuttia minuta minuty "
+        "minut",
+    }.items()
+    for word in words.split()
+}
 _PART = regex(
     r"(\d+(?:[.,]\d+)?|\d*[½¼¾]|a|an|half an?|one) ?("
     + "|".join(sorted(_UNITS, key=len, reverse=True))
