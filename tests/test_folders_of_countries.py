@@ -256,6 +256,45 @@ FOLDERS = {
         "2026-02-02", "2026-02-27", ("2026-02-16",),
         ("9A|Mon|07:00|07:50|12", "9A|Fri|10:00|10:50|14"),
     ),
+    "a coaching centre: runs of letters that rise, batches, timings": Folder(
+        {
+            "Batches.csv": "Batch,Subject,Faculty,Days,Timing,Room,Start date,End date\nA,Physics,R. Menon,MWF,7:00 am - 8:30 am,R1,15-06-2026,15-07-2026\nB,Biology,A. Khan,TTS,5:00 pm - 6:30 pm,R3,15-06-2026,15-07-2026\n",
+            "Holidays.csv": "Date,Holiday\n01-07-2026,Founders\n",
+        },
+        "2026-06-15", "2026-07-15", ("2026-07-01",),
+        ("A|Mon Wed Fri|07:00|08:30|R1", "B|Tue Thu Sat|17:00|18:30|R3"),
+    ),
+    "a gym: starts down the side, the length of all in a note above": Folder(
+        {
+            "Schema.csv": "Schema 31 augusti 2026 – 27 september 2026. Alla pass är 55 minuter.;;\n\nTid;Måndag;Lördag\n07:00;Yoga;\n12:00;;Spin\n17:30;Pump;\n",
+            "Stängt.csv": "Datum;Anledning\n2026-09-14;Inventering\n",
+        },
+        "2026-08-31", "2026-09-27", ("2026-09-14",),
+        ("Yoga|Mon|07:00|07:55|", "Pump|Mon|17:30|18:25|", "Spin|Sat|12:00|12:55|"),
+    ),
+    "a Japanese class: 月 to 金, two signs are a word, 学期 and 休日": Folder(
+        {
+            "時間割 1年A組.csv": "時間割 1年A組,,,\n,月,火,水\n\"1限\n8:50-9:40\",国語,数学,英語\n\"2限\n9:50-10:40\",数学,国語,\n\"3限\n10:50-11:40\",国語,,国語\n",
+            "学期.csv": "学期,開始日,終了日\n1学期,2026/4/8,2026/5/15\n",
+            "休日.csv": "日付,名称\n2026/4/27,創立記念日\n2026/5/4,みどりの日\n2026/5/5,こどもの日\n",
+        },
+        "2026-04-08", "2026-05-15", ("2026-04-27", "2026-05-04", "2026-05-05"),
+        ("1年A組|Mon|08:50|09:40|", "1年A組|Mon|09:50|10:40|", "1年A組|Mon|10:50|11:40|", "1年A組|Tue|08:50|09:40|", "1年A組|Tue|09:50|10:40|", "1年A組|Wed|08:50|09:40|", "1年A組|Wed|10:50|11:40|"),
+    ),
+    "an Italian list: hours by their ordinals": Folder(
+        {
+            "Orario.csv": "Classe;Materia;Giorno;Ora;Aula\n1A;Matematica;lunedì;1ª;12\n2B;Arte;sabato;3ª;Lab\n",
+            "Scansione oraria.csv": "Ora;Dalle;Alle\n1ª;8:00;9:00\n2ª;9:00;10:00\n3ª;10:10;11:10\n",
+            "Periodi.csv": "Periodo;Dal;Al\nI quadrimestre;14/09/2026;31/10/2026\n",
+            "Vacanze.csv": "Vacanza;Dal;Al\nPonte;12/10/2026;12/10/2026\n",
+        },
+        "2026-09-14", "2026-10-31", ("2026-10-12",),
+        ("1A|Mon|08:00|09:00|12", "2B|Sat|10:10|11:10|Lab"),
+    ),
+    "games on their dates, the weekday beside: no timetable": Folder(
+        {"Games 2026.csv": "Date,Day,Opponent,Start,End,Location\n9/4/2026,Fri,vs Harlan,7:00 PM,9:00 PM,Home\n9/26/2026,Sat,@ Marlow,1:00 PM,3:00 PM,Marlow\n"},
+        dated=("2026-09-04 19:00|21:00|vs Harlan|Home", "2026-09-26 13:00|15:00|@ Marlow|Marlow"),
+    ),
     "a rota of duties whose hours stand in its title": Folder(
         {"rota.csv": "\"Break duty 10:40-11:00, playground\"\n\nWeek beginning,Mon,Wed\n2026-09-07,Bell,Dunn\n2026-09-14,Ford,\n"},
         dated=("2026-09-07 10:40|11:00|Bell|", "2026-09-09 10:40|11:00|Dunn|", "2026-09-14 10:40|11:00|Ford|"),

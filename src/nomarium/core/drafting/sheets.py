@@ -414,7 +414,8 @@ def holds_moments(sheet: FoundSheet) -> bool:
     rows = [row for row in sheet.grid.rows if any(cell != "" for cell in row)] if sheet.grid else []
     lines = [*zip_longest(*rows[1:], fillvalue=""), *(row[1:] for row in rows)]
     columns = [Column("", 0, list(cells)) for cells in lines if len([cell for cell in cells if cell != ""]) > 1]
-    return any(test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays))
+    spans = sum(span_in(cell) is not None for row in rows for cell in row if isinstance(cell, str))
+    return spans > 1 or any(test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays))
 
 
 def holds_spans(sheet: FoundSheet) -> bool:

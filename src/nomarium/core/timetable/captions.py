@@ -32,7 +32,8 @@ _BEHIND = regex(
 _PARTS = regex(r"\s+[–—|/-]\s+|\s*,\s+")
 _AROUND = regex(
     r"\b(?:weekly |cycle |class )?(?:timetable|time table|schedule|stundenplan|emploi du temps|horario|orario|horário|"
-    r"lesrooster|rooster|skema|timeplan|schema|plan lekcji|rozvrh(?: hodin)?|órarend|lukujärjestys|時間割|课程表|課表|시간표)\b"
+    r"lesrooster|rooster|skema|timeplan|schema|plan lekcji|rozvrh(?: hodin)?|órarend|"
+    r"lukujärjestys|時間割|课程表|課表|시간표)\b"
     r"(?:\s+(?:of|for|der|des|für|de la|de|del|della|di|do|da|van|voor|til|för))?\s*[:–-]?",
     re.IGNORECASE,
 )
