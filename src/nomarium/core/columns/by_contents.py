@@ -169,7 +169,10 @@ _DUTIES = frozenset(
     heading_key(word)
     for word in "role|duty|duties|task|job|position|post|assignment|shift|shift type|shift name|function|funktion|"
     "aufgabe|dienst|einsatz|rôle|poste|tâche|mission|puesto|función|turno|tarea|mansione|compito|ruolo|taak|functie|rol|"
-    "uppgift|opgave|oppgave|vagt|vakt".split("|")
+    "uppgift|opgave|oppgave|vagt|vakt|purpose|booking purpose|reason for booking|used for|zweck|nutzung|"
+    "anlass der buchung|"
+    "usage|but|finalidad|uso|scopo|doel|syfte|formål|patient|client|customer|guest|pet|film|movie|production|play|piece|"
+    "show|screening|fixture|opponent|gegner|adversaire|rival|avversario|tegenstander".split("|")
 )
 """Headings of what somebody does while they are there: a title where nothing else is one."""
 

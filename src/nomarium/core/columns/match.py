@@ -51,13 +51,14 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _departures_first(matches)
     _days_and_times_apart(matches, headings.sheet)
+    _weekdays_that_are_dates(matches)
     _release_weaker(matches, headings)
     codes_apart(matches, headings.sheet)
     meetings_named(matches, headings.sheet)
     join_doubles(matches, headings.sheet)
     doubled = _doubled(table, matches, headings.sheet.names)
-    _by_likeness(matches, headings)
     title_of_two_sides(matches, headings.sheet)
+    _by_likeness(matches, headings)
     fields_by_contents(matches, headings.sheet)
     meetings_named(matches, headings.sheet)
     unsure = [
@@ -146,6 +147,14 @@ def _days_and_times_apart(matches: Matches, sheet: SheetKind) -> None:
             dated[0].why = timed[0].why = "its cells, beside another such heading"
 
 
+def _weekdays_that_are_dates(matches: Matches) -> None:
+    """Let “Tag” with whole dates below it be the date, where no other column is: “Fr, 11.09.2026”."""
+    for match in matches.all:
+        dated = match.field in ("weekday", "categories") and match.is_free and holds_dates(match.column)
+        if dated and all(map(matches.open, ("start_date", "start", "when"))):
+            match.field, match.why = "start_date", "its heading, with dates below it"
+
+
 def _ordinals_are_periods(matches: Matches, sheet: SheetKind) -> None:
     """Let “Ora” with “1ª” and “2ª” below it be the period: an hour by its number, and no time of day."""
     if "period" not in sheet.names or not matches.open("period"):
@@ -224,8 +233,10 @@ def _says_something_else(matches: Matches, match: Match, *, titled: bool) -> boo
     """Tell whether a column of numbers was taken for the titles, or one of words for times that another column has."""
     if match.field == "summary":
         return titled and holds_amounts(match.column)
-    if match.field not in ("when", *TIME_FIELDS) or not names_no_time(match.column):
+    if match.field not in ("when", "start", "end", *TIME_FIELDS) or not names_no_time(match.column):
         return False
+    if match.field in ("start", "end") and _has_other_dates(matches, match):
+        return True
     in_dates = match.field in ("when", "hours") and _has_other_dates(matches, match)
     return in_dates or (match.field in TIME_FIELDS and _has_other_times(matches, match))
 

@@ -140,7 +140,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "location",
         "where it is",
         "location|place|where|venue|room|site|address|building|room location|event location|location room|"
-        "hall|spot|meeting place|campus|ort|raum|lieu|salle|lugar|sala|luogo|plaats|sted|plats",
+        "hall|spot|meeting place|campus|ground|pitch|court|rink|arena|stadium|ort|raum|lieu|salle|lugar|sala|luogo|plaats|sted|plats",
         Holds.PLACE,
         shared=words.PLACE,
         blank=Blank("Location", "Where it is.", "Town slip", width=24),

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from datetime import date, datetime, time
 from itertools import pairwise
 from typing import TYPE_CHECKING
@@ -60,17 +60,35 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
     start = next((fields[name] for name in ("start_time", "start", "hours", "when") if name in fields), None)
     if start is None or len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys() or len(fields) < _FEWEST_NAMES:
         return None
-    rows = [row for row in range(head + 1, len(view.rows)) if any(True for _ in view.filled(row))]
+    days = _days_below(view, head, headings)
+    rows = [row for row in range(head + 1, len(view.rows)) if row not in days and any(True for _ in view.filled(row))]
     timed = [row for row in rows if isinstance(view.cell(row, start), time) or _has_time(view.text(row, start))]
     dated = any(_is_day(view, row, column) for row in rows for column in headings)
     day = _date_of(view, head)
     if day is None or not rows or dated or len(timed) * 2 <= len(rows):
         return None
     listed: list[list[Cell]] = [["Date", *headings.values()]]
-    listed += [[day, *(view.cell(row, column) for column in headings)] for row in rows]
+    of_row = {row: max(((at, on) for at, on in days.items() if on and at < row), default=(0, day))[1] for row in rows}
+    listed += [[of_row[row] or day, *(view.cell(row, column) for column in headings)] for row in rows]
     origins = [[(row, start), *((row, column) for column in headings)] for row in (head, *rows)]
-    why = f"a list of the times of one day ({day.day} {day:%B %Y}), below “{headings[start]}”"
+    count = len(set(of_row.values()))
+    which = f"one day ({day.day} {day:%B %Y})" if count == 1 else f"{count} days, each below its date"
+    why = f"a list of the times of {which}, below “{headings[start]}”"
     return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, "", why, [])
+
+
+def _days_below(view: GridView, head: int, headings: Mapping[int, str]) -> dict[int, date | None]:
+    """Return the rows below the headings that are no record: captions with a date, and the same headings again."""
+    found: dict[int, date | None] = {}
+    for row in range(head + 1, len(view.rows)):
+        texts = dict(view.filled(row))
+        if texts == headings:
+            found[row] = None
+            continue
+        text = next(iter(texts.values())) if len(texts) == 1 else ""
+        if text and not _has_time(text) and (day := _date_in_words(text)) is not None:
+            found[row] = day
+    return found
 
 
 def _is_day(view: GridView, row: int, column: int) -> bool:
@@ -110,14 +128,17 @@ def _date_of(view: GridView, head: int) -> date | None:
     """Return the one date that the titles, the tab or the file name; None for none."""
     above = [text for row in range(head) for _, text in view.filled(row)]
     named = (view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0])
-    for text in (*above, *(name.replace("_", " ") for name in named)):
-        if (whole := one_date(text.strip(" ,.:()"))) is not None:
-            return whole
-        words = text.replace("–", " ").split()
-        for start in range(len(words)):
-            if (found := leading_date(words[start:], range(2, len(words) + 1), " ,.:()")) is not None:
-                return found[0]
-    return None
+    read = (_date_in_words(text) for text in (*above, *(name.replace("_", " ") for name in named)))
+    return next((day for day in read if day is not None), None)
+
+
+def _date_in_words(text: str) -> date | None:
+    """Return the first date that stands in a text; None for none."""
+    if (whole := one_date(text.strip(" ,.:()"))) is not None:
+        return whole
+    words = text.replace("–", " ").split()
+    runs = (leading_date(words[start:], range(2, len(words) + 1), " ,.:()") for start in range(len(words)))
+    return next((found[0] for found in runs if found is not None), None)
 
 
 def _unfolded(view: GridView, head: int, day: date, names: dict[int, str], rows: Sequence[int]) -> Unfolded:

@@ -20,7 +20,7 @@ USUAL = (
 """Languages tried first; only where none of them knows the names, all others are."""
 
 _TIME_WORDS = frozenset(
-    "am pm a p t z noon midday midnight h hr hrs hours uhr um at to until till til from between o'clock utc gmt "
+    "am pm a p t z noon midday midnight h hr hrs hours uhr uur um at to until till til from between o'clock utc gmt "
     "all day full whole and through thru bis von du au al heures à".split()
 )
 _WORD = regex(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")

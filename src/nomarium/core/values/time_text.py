@@ -45,7 +45,7 @@ _TIME = regex(
     r"|(?P<hour>\d{1,2})(?:(?P<mark>[:h.])(?P<minute>\d{1,2})(?:[:.](?P<second>\d{2})(?:[.,]\d+)?)?)?"
     r"|(?P<block>\d{3,4}))"
     r" ?(?P<half>a\.?m?\.?|p\.?m?\.?)?"
-    r" ?(?P<clock>uhr|h|hrs?|hours|heures|o'clock)?"
+    r" ?(?P<clock>uhr|uur|h|hrs?|hours|heures|horas|ore|o'clock)?"
     r" ?(?P<offset>z|utc|gmt|(?:utc|gmt|(?(second)|(?!-)))[+-]\d{1,2}(?::?\d{2})?)?"
 )
 _BETWEEN = regex(
@@ -104,7 +104,12 @@ def _checked(match: re.Match[str], hour: int, minute: int, offset: int | None) -
     digits = match["hour"] or match["block"]
     proves = half is None and (hour >= 13 or hour == 0)
     leading_zero = digits[0] == "0" and len(digits) > 1
-    by_itself = leading_zero or mark == "h" or match["clock"] in ("uhr", "h", "heures") or offset is not None
+    by_itself = (
+        leading_zero
+        or mark == "h"
+        or match["clock"] in ("uhr", "uur", "h", "heures", "horas", "ore")
+        or offset is not None
+    )
     return TimeShape(hour, minute, second, half, proves or (half is None and by_itself), offset, proves)
 
 
