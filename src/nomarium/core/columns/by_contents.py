@@ -158,6 +158,8 @@ def _take_title(matches: Matches) -> None:
         ]
         beside = len(nearer) == 1
         taken = nearer[0] if beside else described
+        if not _is_filled(taken.column):
+            return  # a rehearsal without a note is one, too
         taken.field, taken.certainty = "summary", Certainty.DOUBTFUL
         taken.why = "the column of words beside the date" if beside else "no other column is the title"
         return
@@ -171,7 +173,7 @@ _DUTIES = frozenset(
     "aufgabe|dienst|einsatz|rôle|poste|tâche|mission|puesto|función|turno|tarea|mansione|compito|ruolo|taak|functie|rol|"
     "uppgift|opgave|oppgave|vagt|vakt|purpose|booking purpose|reason for booking|used for|zweck|nutzung|"
     "anlass der buchung|"
-    "usage|but|finalidad|uso|scopo|doel|syfte|formål|patient|client|customer|guest|pet|film|movie|production|play|piece|"
+    "usage|but|finalidad|uso|scopo|doel|syfte|formål|patient|candidate|applicant|interviewee|client|customer|guest|pet|film|movie|production|play|piece|"
     "show|screening|fixture|opponent|gegner|adversaire|rival|avversario|tegenstander".split("|")
 )
 """Headings of what somebody does while they are there: a title where nothing else is one."""

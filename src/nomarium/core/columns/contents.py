@@ -85,7 +85,18 @@ _ONE_DIGIT = regex(r"\d+:\d\b")
 def may_be_times(column: Column) -> bool:
     """Tell whether a column whose heading says nothing holds times: no scores (3:2), ratios (1:10) or verses."""
     texts = [cell for cell in _filled(column) if isinstance(cell, str)]
-    return holds_times(column) and not _NO_TIMES.search(column.heading) and not any(map(_ONE_DIGIT.search, texts))
+    clear = not texts or any(map(_CLEAR_TIME.search, texts))  # “Van 1” may be “from one o’clock”, and is not
+    return (
+        clear
+        and holds_times(column)
+        and not _NO_TIMES.search(column.heading)
+        and not any(map(_ONE_DIGIT.search, texts))
+    )
+
+
+_CLEAR_TIME = regex(
+    r"\d[:.h]\d\d|\d\s*[ap]\.?m?\b|\d\s*(?:h|uhr|uur|o'clock)\b|noon|midday|midnight|\b\d{4}\b", re.IGNORECASE
+)
 
 
 _CLOCK = regex(r"(\d{1,2})[.:h](\d{2})(?::00)?")

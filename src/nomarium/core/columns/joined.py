@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Sequence
 
+from nomarium.core.columns.contents import holds_halves_of_the_day
 from nomarium.core.columns.fields import Field, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
@@ -51,8 +52,18 @@ def join_parts(matches: Matches, sheet: SheetKind) -> None:
     """Join hours with their minutes into times, and days with their months and years into dates."""
     if "start_time" in sheet.names:
         _join_clock(matches)
+        _join_halves(matches)
     if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
         _join_dates(matches)
+
+
+def _join_halves(matches: Matches) -> None:
+    """Join times with am and pm, where these stand in the column behind them."""
+    by_index = {match.column.index: match for match in matches.all}
+    for half in [match for match in matches.all if match.is_free and holds_halves_of_the_day(match.column)]:
+        before = by_index.get(half.column.index - 1)
+        if before is not None and before.field in ("start_time", "end_time", "start", "end"):
+            _join(matches, [before, half], before.field, "the time and its half of the day", " ".join)
 
 
 def _join_clock(matches: Matches) -> None:

@@ -151,7 +151,7 @@ def _weekdays_that_are_dates(matches: Matches) -> None:
     """Let “Tag” with whole dates below it be the date, where no other column is: “Fr, 11.09.2026”."""
     for match in matches.all:
         dated = match.field in ("weekday", "categories") and match.is_free and holds_dates(match.column)
-        if dated and all(map(matches.open, ("start_date", "start", "when"))):
+        if dated and matches.open("start_date") and not _has_other_dates(matches, match):
             match.field, match.why = "start_date", "its heading, with dates below it"
 
 
@@ -232,7 +232,7 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
 def _says_something_else(matches: Matches, match: Match, *, titled: bool) -> bool:
     """Tell whether a column of numbers was taken for the titles, or one of words for times that another column has."""
     if match.field == "summary":
-        return titled and holds_amounts(match.column)
+        return titled and any(holds(match.column) for holds in (holds_amounts, holds_times, holds_dates))
     if match.field not in ("when", "start", "end", *TIME_FIELDS) or not names_no_time(match.column):
         return False
     if match.field in ("start", "end") and _has_other_dates(matches, match):

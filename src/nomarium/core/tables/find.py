@@ -42,6 +42,7 @@ def find_table(grid: Grid, vocabulary: Vocabulary) -> tuple[Table, list[Problem]
     if start is None:
         raise DataRefused(wording.no_headings(grid.place))
     start = _on_second_line(grid, start, vocabulary)
+    _name_by_line_above(grid, start)
     headings = _headings(grid.rows[start])
     end = _last_filled(grid.rows)
     columns = _columns_of_table(grid, start, end, headings, vocabulary)
@@ -76,6 +77,21 @@ def _on_second_line(grid: Grid, start: int, vocabulary: Vocabulary) -> int:
 
 
 _LEAST_BELOW = 2
+
+
+def _name_by_line_above(grid: Grid, start: int) -> None:
+    """Give headings that stand twice the words of the line above them: “Start” over “Date” and “Time”, then “End”."""
+    headings = _headings(grid.rows[start])
+    above = _headings(grid.rows[start - 1]) if start else []
+    twice = {heading for heading, count in Counter(filter(None, headings)).items() if count > 1}
+    if not twice or sum(map(bool, above)) < _LEAST_BELOW or any(map(is_data, grid.rows[start - 1])):
+        return
+    named, over = [], ""
+    for column, heading in enumerate(headings):
+        over = above[column] if column < len(above) and above[column] else over
+        named.append(f"{over} {heading}".strip() if heading in twice else heading or over)
+    if len(set(named)) == len(named):
+        grid.rows[start] = [*named]
 
 
 def _headings(row: Sequence[Cell]) -> list[str]:

@@ -120,8 +120,9 @@ def _take_apart(text: str, words: CalendarWords) -> _Pieces | None:
     before_month = 0
     between = ""
     tokens = list(_tokens(text))
-    # In some languages a short name is both ("mar." is Tuesday and March): beside a month it is the weekday.
+    # A short name may be both ("mar." is Tuesday and March): beside a month or a whole date it is the day.
     months_named = sum(token in words.months for _, token in tokens)
+    whole = sum(kind == "number" for kind, _ in tokens) > 2
     for kind, token in tokens:
         if kind == "number":
             if numbers:
@@ -132,7 +133,7 @@ def _take_apart(text: str, words: CalendarWords) -> _Pieces | None:
             between = token if kind == "separator" else between or " "
         elif token in ORDINALS and numbers and not between:
             continue
-        elif token in words.weekdays and weekday is None and (months_named > 1 or token not in words.months):
+        elif token in words.weekdays and weekday is None and (whole or months_named > 1 or token not in words.months):
             weekday = words.weekdays[token]
             months_named -= token in words.months
         elif token in words.months and month is None:

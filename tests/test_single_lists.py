@@ -1,0 +1,92 @@
+"""Lists of events as offices keep them, each read by itself: what becomes of each, and what is asked."""
+
+import pytest
+
+from conftest import events_in, told
+
+LISTS = {
+    "patients as titles": (
+        "Patient,Owner,Appt,Length\nRex,Mr Hale,09/14/2026 9:15 AM,20 min\n",
+        ["Rex 2026-09-14 09:15–09:35"],
+    ),
+    "dates below Tag, minutes abbreviated": (
+        "Film;Saal;Tag;Beginn;Dauer\nNebelkerze;1;Fr, 11.09.2026;20.15 Uhr;118 Min.\n",
+        ["Nebelkerze 2026-09-11 20:15–22:13"],
+    ),
+    "the sides of a match before the ground": (
+        "Round,Home,Away,Date,KO,Ground\n1,Otters,Seals,05/09/2026,14:00,North\n2,Gulls,Terns,19/09/2026,11:30,South\n",
+        ["Otters – Seals 2026-09-05 14:00–15:00", "Gulls – Terns 2026-09-19 11:30–12:30"],
+    ),
+    "people below Assigned to": (
+        "Task,Assigned to,Due\nSend forms,Ana,2026-09-18\n",
+        ["Send forms 2026-09-18..2026-09-19"],
+    ),
+    "days one below the other": (
+        "Day 1 - Thursday 8 October 2026\nTime,Session,Speaker\n09:00-09:45,Opening,Dr Vale\n10:00-11:00,Tides,M. Orr\n"
+        "Day 2 - Friday 9 October 2026\nTime,Session,Speaker\n09:30-10:30,Knots,P. Lee\n",
+        ["Opening 2026-10-08 09:00–09:45", "Tides 2026-10-08 10:00–11:00", "Knots 2026-10-09 09:30–10:30"],
+    ),
+    "a Dutch clock": (
+        "Activiteit;Datum;Aanvang;Einde\nOuderavond;di 15-09-2026;19.30 uur;21.00 uur\n",
+        ["Ouderavond 2026-09-15 19:30–21:00"],
+    ),
+    "a purpose beside bookings": (
+        "Room,Booked from,Booked to,Booked by,Purpose\nHall,22/09/2026 18:00,22/09/2026 20:00,J. Fox,Choir\n",
+        ["Choir 2026-09-22 18:00–20:00"],
+    ),
+    "headings of two lines whose words come twice": (
+        "Event,Start,,End,\n,Date,Time,Date,Time\nCamp,02/10/2026,17:00,04/10/2026,12:00\nFair,14/11/2026,10:00,14/11/2026,15:00\n",
+        ["Camp 2026-10-02 17:00–2026-10-04 12:00", "Fair 2026-11-14 10:00–15:00"],
+    ),
+    "am and pm in columns of their own": (
+        "Event,Date,Start,AM/PM,End,AM/PM\nTea,9/8/2026,3:00,PM,4:00,PM\nRun,9/19/2026,9:30,AM,11:00,AM\n",
+        ["Tea 2026-09-08 15:00–16:00", "Run 2026-09-19 09:30–11:00"],
+    ),
+    "mar is the weekday beside a date in digits": (
+        "Evento;Data;Ora inizio;Ora fine\nOpen day;sabato 12 dicembre 2026;9:00;12:30\nConsiglio;mar 15/12/2026;14:30;16:00\n",
+        ["Open day 2026-12-12 09:00–12:30", "Consiglio 2026-12-15 14:30–16:00"],
+    ),
+    "days of the month below months": (
+        "Committee,Sept 2026,Oct 2026\nPlanning,\"2, 23\",21st\n",
+        ["Planning 2026-09-02..2026-09-03", "Planning 2026-09-23..2026-09-24", "Planning 2026-10-21..2026-10-22"],
+    ),
+    "a running time on each of several nights": (
+        "Show,From,To,Starts,Running time\nBoats,1 October 2026,2 October 2026,7.30pm,75 mins\n",
+        ["Boats 2026-10-01 19:30–20:45", "Boats 2026-10-02 19:30–20:45"],
+    ),
+}  # fmt: skip
+
+ASKED = {
+    "vans are no hours": ("Vehicle,Service due,Garage\nVan 1,12/10/2026,North\nVan 2,26/10/2026,North\n", "no-title"),
+    "times are no titles": (
+        "DATE,VENUE,CITY,DOORS,SHOW\n3 Oct 2026,Vault,Leeds,19:00,20:00\n4 Oct 2026,Dock,Hull,18:30,19:30\n",
+        "",
+    ),
+    "notes of which some lack are no titles": (
+        "Date,Notes\n8 September 2026,New music\n15 September 2026,\n",
+        "no-title",
+    ),
+    "a term of lessons is no event": (
+        "Lesson,From,To,Starts,Ends\nPhysics,15 June 2026,30 September 2026,7:00,8:30\n",
+        "through-several-days",
+    ),
+}
+
+
+@pytest.mark.parametrize(("text", "events"), LISTS.values(), ids=LISTS)
+def test_a_list_becomes_just_these_events(desk, text, events):
+    desk.put("list.csv", text)
+    run = desk.run("convert", "list.csv", "-o", "list.ics")
+    assert not run.status, run.err
+    assert sorted(map(told, events_in(desk.folder / "list.ics"))) == sorted(events)
+
+
+@pytest.mark.parametrize(("text", "code"), ASKED.values(), ids=ASKED)
+def test_what_may_be_wrong_is_asked(desk, text, code):
+    desk.put("list.csv", text)
+    run = desk.run("convert", "list.csv", "-o", "list.ics", "--json")
+    if code:
+        assert run.status == 1
+        assert code in [problem for problem, _ in run.codes] or any(code in problem for problem, _ in run.codes)
+    else:
+        assert not any(event["SUMMARY"] in ("20:00", "19:30") for event in events_in(desk.folder / "list.ics"))
