@@ -18,6 +18,7 @@ MOST_ROWS_ABOVE = 400
 """So many rows are searched for headings."""
 
 _LONGEST_HEADING = 80
+_LONGEST_DATA = 400
 _MONTH = r"(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?"
 _DATA = regex(
     r"\d{1,4}\s*[./-]\s*\d{1,2}(?:\s*[./-]\s*\d{2,4})?|\d{1,2}[:h.]\d{2}(?!\d).*|\d{1,2}\s*[ap]\.?m\b.*|\d{8}"
@@ -30,6 +31,8 @@ _DATA = regex(
 def is_data(cell: Cell) -> bool:
     """Tell whether a cell looks like a date or a time, which no heading does."""
     if isinstance(cell, str):
+        if len(cell) > _LONGEST_DATA:
+            return False
         return bool(_DATA.fullmatch(cell.strip()) or (len(cell) < 40 and _has_numeric_date(cell)))
     return isinstance(cell, date | datetime | time)
 
