@@ -367,6 +367,33 @@ FOLDERS = {
         {"calls.csv": "REHEARSAL CALLS\nDate,Call,What,Where\n5 Oct 2026,10:00-13:00,Act 1,Studio\n6 Oct 2026,10:00-13:00,Music,Band room\n"},
         dated=("2026-10-05 10:00|13:00|Act 1|Studio", "2026-10-06 10:00|13:00|Music|Band room"),
     ),
+    "a Swedish school: a list of breaks whose days are weeks of the calendar or dates": Folder(
+        {
+            "Schema.csv": "Grupp;Kurs;Lärare;Veckodag;Start;Slut;Sal\nNA1;Fysik;LBG;Måndag;10:00;11:20;B2\n",
+            "Läsårstider.csv": "Termin;Start;Slut\nHösttermin;2026-08-18;2026-12-21\nVårtermin;2027-01-11;2027-06-11\n",
+            "Lov.csv": "Lov;Vecka eller datum\nHöstlov;vecka 44\nSportlov;v. 8\nStudiedag;2026-09-28\n",
+        },
+        "2026-08-18", "2027-06-11", ("2026-10-26..2026-11-01", "2026-12-22..2027-01-10", "2027-02-22..2027-02-28", "2026-09-28"),
+        ("NA1|Mon|10:00|11:20|B2",),
+    ),
+    "a club: its season as two lines, closed in between": Folder(
+        {
+            "Training.csv": "Team,Days,Time,Pitch,Coach\nU12,Tue & Thu,18:00-19:00,Pitch 2,Aoife\nU8,Saturday,10:00-11:00,Pitch 3,Aoife\n",
+            "Season.csv": "Season starts,1 March 2027\nSeason ends,30 April 2027\nNo training,26 March 2027 - 5 April 2027\n",
+        },
+        "2027-03-01", "2027-04-30", ("2027-03-26..2027-04-05",),
+        ("U12|Tue Thu|18:00|19:00|Pitch 2", "U8|Sat|10:00|11:00|Pitch 3"),
+    ),
+    "an Australian school: a fortnight across, each term says its first letter": Folder(
+        {
+            "Year 7.csv": ",MonA,TueA,WedA,ThuA,FriA,MonB,TueB,WedB,ThuB,FriB\nP1,Art,,,,,,Music,,,\nP2,,,,,Drama,,,,,\n",
+            "Bells.csv": "Period,Start,End\nP1,9:00,9:55\nP2,9:55,10:50\n",
+            "Terms.csv": "Term,Starts,Ends,First week is\nTerm 1,01/02/2027,19/02/2027,A\nTerm 2,27/04/2027,14/05/2027,B\n",
+            "Holidays.csv": "Date,Holiday\n15/02/2027,Harbour day\n",
+        },
+        "2027-02-01", "2027-05-14",
+        meets=("Year 7|Mon|09:00|09:55||2027-02-01 2027-05-03", "Year 7|Tue|09:00|09:55||2027-02-09 2027-04-27 2027-05-11", "Year 7|Fri|09:55|10:50||2027-02-05 2027-02-19 2027-05-07"),
+    ),
 }  # fmt: skip
 
 

@@ -54,6 +54,18 @@ LISTS = {
         "Show,From,To,Starts,Running time\nBoats,1 October 2026,2 October 2026,7.30pm,75 mins\n",
         ["Boats 2026-10-01 19:30–20:45", "Boats 2026-10-02 19:30–20:45"],
     ),
+    "a rota whose title has the year and the hours": (
+        "Rota January to March 2027\nAll services 10:30-11:45\nDate,Reader,Coffee\n3 January,Anne W,Bob T\n10 January,Cath L,Anne W\n",
+        [f"{what} 2027-01-{day} 10:30–11:45" for day, what in (("03", "Anne W: Reader"), ("03", "Bob T: Coffee"), ("10", "Cath L: Reader"), ("10", "Anne W: Coffee"))],
+    ),
+    "duties from the first day to the last, roles across": (
+        "KW;Von;Bis;Bereitschaft;Vertretung\n1;04.01.2027;10.01.2027;Jansen;Nowak\n2;11.01.2027;17.01.2027;Nowak;Weiß\n3;18.01.2027;24.01.2027;Weiß;Jansen\n",
+        [f"{what} 2027-01-{span}" for what, span in (("Bereitschaft: Jansen", "04..2027-01-11"), ("Vertretung: Nowak", "04..2027-01-11"), ("Bereitschaft: Nowak", "11..2027-01-18"), ("Vertretung: Weiß", "11..2027-01-18"), ("Bereitschaft: Weiß", "18..2027-01-25"), ("Vertretung: Jansen", "18..2027-01-25"))],
+    ),
+    "weeks of the calendar beside dates": (
+        "Was;Wann\nPraktikum;KW 8/2027\nAusflug;05.03.2027\nProjekt;KW 10-11/2027\n",
+        ["Praktikum 2027-02-22..2027-03-01", "Ausflug 2027-03-05..2027-03-06", "Projekt 2027-03-08..2027-03-22"],
+    ),
 }  # fmt: skip
 
 ASKED = {

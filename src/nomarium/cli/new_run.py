@@ -34,6 +34,7 @@ from nomarium.core.drafting import (
 from nomarium.core.output import make_folder, write_all
 from nomarium.core.plan import PLAN_NAME
 from nomarium.core.problems import DataRefused, Problem, by_cause
+from nomarium.core.tables import is_oneroster
 from nomarium.core.values import counted
 
 _LABEL = 9
@@ -60,6 +61,11 @@ class NewCall:
         return self.folder / PLAN_NAME
 
     @property
+    def folders(self) -> list[Path]:
+        """The folders among its files, which “*” names as well; those that are class lists by the standard apart."""
+        return [path for path in self.files if path.is_dir() and not is_oneroster(path)]
+
+    @property
     def school(self) -> str:
         """The name of the school: as stated, else the folder's."""
         return self.name or self.folder.resolve().name.replace("-", " ").replace("_", " ").strip().title() or "School"
@@ -67,6 +73,11 @@ class NewCall:
 
 def new(call: NewCall) -> int:
     """Write a plan; return the exit status."""
+    if call.folder.is_file():
+        raise typer.BadParameter(
+            f"“{call.folder}” is a file; first comes the folder of the plan: nomarium new . {call.folder} …",
+            param_hint="DIR",
+        )
     if call.update:
         return _update(call)
     if call.plan.exists():
@@ -141,7 +152,7 @@ def _draft(call: NewCall) -> int:
 
 
 def _looked_at(call: NewCall, paths: Iterable[Path]) -> list[FoundSheet]:
-    files = whole_files(path for path in paths if path.name not in (PLAN_NAME, INDEX))
+    files = whole_files(path for path in paths if path.name not in (PLAN_NAME, INDEX) and path not in call.folders)
     sheets: list[FoundSheet] = []
     with progress("Reading", wanted=not call.quiet) as bar:
         for done, path in enumerate(files, 1):
@@ -176,6 +187,9 @@ def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
             said = f"{sheet.kind} ({sheet.recognised.why})" if sheet.kind else f"not used: {sheet.recognised.why}"
             said += f"; columns not used: {', '.join(idle)}" if (idle := sheet.unused()) else ""
         yield f"{label:<{_LABEL}}{name}: {said}"
+        label = ""
+    for path in call.folders:
+        yield f"{label:<{_LABEL}}{path}: not looked into, it is a folder; name the sheets in it"
         label = ""
     questions = f", with {counted(len(draft.questions), 'open question')} (“# ?”)" if draft.questions else ""
     yield f"{'Wrote':<{_LABEL}}{call.plan}: a plan{questions}"

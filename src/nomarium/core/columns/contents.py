@@ -9,7 +9,17 @@ from itertools import islice
 
 from nomarium.core.columns.fields import DAY_HEADINGS, SheetKind, heading_key
 from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead_in
-from nomarium.core.values import ORDERS, Order, date_in, is_weekday, month_of, read_length, scan_span, spans_in
+from nomarium.core.values import (
+    ORDERS,
+    Order,
+    date_in,
+    is_weekday,
+    month_of,
+    read_length,
+    scan_span,
+    scan_weeks,
+    spans_in,
+)
 from nomarium.lazily import regex
 
 _NUMBER = regex(r"\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+(?:[.,]\d+)?)?")
@@ -37,7 +47,8 @@ def _filled(column: Column) -> Iterator[Cell]:
 def holds_dates(column: Column) -> bool:
     """Tell whether all filled cells of a column look like dates, with or without times."""
     cells = list(_filled(column))
-    return bool(cells) and all(_is_date(cell) for cell in cells)
+    dates = [cell for cell in cells if _is_date(cell)]
+    return bool(dates) and all(isinstance(cell, str) and scan_weeks(cell) for cell in cells if cell not in dates)
 
 
 def _is_date(cell: Cell) -> bool:

@@ -232,13 +232,22 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
 def _says_something_else(matches: Matches, match: Match, *, titled: bool) -> bool:
     """Tell whether a column of numbers was taken for the titles, or one of words for times that another column has."""
     if match.field == "summary":
-        return titled and any(holds(match.column) for holds in (holds_amounts, holds_times, holds_dates))
+        tests = (
+            (holds_amounts,)
+            if heading_key(match.column.heading) in _TITLES
+            else (holds_amounts, holds_times, holds_dates)
+        )
+        return titled and any(holds(match.column) for holds in tests)
     if match.field not in ("when", "start", "end", *TIME_FIELDS) or not names_no_time(match.column):
         return False
     if match.field in ("start", "end") and _has_other_dates(matches, match):
         return True
     in_dates = match.field in ("when", "hours") and _has_other_dates(matches, match)
     return in_dates or (match.field in TIME_FIELDS and _has_other_times(matches, match))
+
+
+_TITLES = frozenset("title titel titre título titolo título summary subject betreff objet asunto oggetto".split())
+"""Headings of titles, whatever stands below them."""
 
 
 def _has_other_dates(matches: Matches, match: Match) -> bool:

@@ -8,7 +8,7 @@ from pathlib import Path
 from nomarium.core.datesheets import wording
 from nomarium.core.problems import Place, Problem
 from nomarium.core.tables import Cell, Column, LeftOut, Table, Vocabulary, plain_text, read_text
-from nomarium.core.values import MomentScanner, calendar_words
+from nomarium.core.values import MomentScanner, calendar_words, scan_weeks
 from nomarium.lazily import regex
 
 _CUT = regex(r"\s+|(?<=[^\w\s])(?=\S)|(?<=\w)(?=[,;:|])")
@@ -50,6 +50,8 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
     first = next((index for index, (dates, _) in enumerate(pieces) if dates), None)
     if first is None:
         return None
+    while first and _is_alike(lines[first - 1][1], lines[first][1]):
+        first -= 1  # a line of the list whose date is not read: told where it is missed
     titles = [
         wording.title_line(Place(path.name, None, f"line {number}", number), line) for number, line in lines[:first]
     ]
@@ -62,6 +64,12 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
     table = LineTable(path.name, None, f"plain text, {text.encoding}", 0, columns, numbers)
     table.left_out[LeftOut.CAPTION] += len(titles)
     return table, text.problems + titles
+
+
+def _is_alike(line: str, dated: str) -> bool:
+    """Tell whether a line without a date has as many cells as a dated one, and a number: no title has."""
+    marks = [[text.count(mark) for mark in ";\t|"] for text in (line, dated)]
+    return marks[0] == marks[1] and any(marks[0]) and any(map(str.isdigit, line))
 
 
 def _says_something(line: str) -> bool:
@@ -98,7 +106,7 @@ def _date_at_an_end(text: str, scanner: MomentScanner) -> tuple[str, str] | None
         cuts = cuts[: _MOST_CUTS // 2] + cuts[-_MOST_CUTS // 2 :]
     for piece, rest in _pieces(text, cuts):
         shape = scanner.scan(piece) if any(map(str.isdigit, piece)) else None
-        if shape and shape.dates and not shape.times:
+        if (shape and shape.dates and not shape.times) or (shape is None and scan_weeks(piece)):
             return piece, rest
     return None
 

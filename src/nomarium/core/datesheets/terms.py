@@ -7,9 +7,10 @@ from datetime import timedelta
 from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets.edges import join_edges, names_holiday, names_term, speaks_of_holiday, term_name
-from nomarium.core.datesheets.rows import DatedSheet, read_dated_rows
+from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import TERM_SHEET
 from nomarium.core.year import Term
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem
@@ -26,10 +27,19 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
         return [], None, problems
     terms = terms_among(sheet) if holds_holidays([row.name for row in sheet.rows]) else terms_between(sheet)
     rows = [
-        Term(row.name or f"Term {number}", row.first, row.last, sheet.place(row))
+        Term(row.name or f"Term {number}", row.first, row.last, sheet.place(row), _first_letter(sheet, row))
         for number, row in enumerate(sheet.rows, 1)
     ]
     return terms or rows, sheet, problems
+
+
+def _first_letter(sheet: DatedSheet, row: DatedRow) -> str:
+    """Return the letter of a term's first week as its row says it: "A", "Week A"."""
+    text = sheet.text(row, "first_letter").upper()
+    return match[1] if (match := _LETTER.fullmatch(text)) else text
+
+
+_LETTER = regex(r"(?:\w+[ -])?([A-Z])(?:[ -]\w+)?")
 
 
 def holds_holidays(names: Sequence[str]) -> bool:

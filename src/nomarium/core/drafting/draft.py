@@ -17,6 +17,7 @@ from nomarium.core.drafting.sheets import (
     class_divisions,
     codes_of,
     division_of,
+    each_says_its_letter,
     first_day,
     goes_through_the_year,
     holds_moments,
@@ -586,7 +587,8 @@ class _Writer:
             first = self._bounds.first.isoformat() if self._bounds else first_day(self._of(Kind.TERMS))
             for cycle in self._cycles:
                 yield from decisions.of_cycle(cycle, first, start=self._choices.start, advance=self._choices.advance)
-            yield from decisions.of_letters(week_letters(self._sheets), listed)
+            if not each_says_its_letter(self._of(Kind.TERMS), self._of(Kind.CLOSURES)):
+                yield from decisions.of_letters(week_letters(self._sheets), listed)
 
     def _hangs_on_closures(self) -> bool:
         return names_weekdays(self._sheets) or not all(cycle.exact for cycle in self._cycles)

@@ -23,7 +23,7 @@ from nomarium.core.columns import (
     holds_weekdays,
     match_columns,
 )
-from nomarium.core.datesheets import is_plain_list, read_listed_days, read_terms
+from nomarium.core.datesheets import is_plain_list, read_closures, read_listed_days, read_terms
 from nomarium.core.kinds import (
     CLOSURE_SHEET,
     CODE_SHEET,
@@ -429,6 +429,16 @@ def first_day(terms: Sequence[FoundSheet]) -> str:
     return min((term.first for term in _spans(terms)), default=date(2026, 9, 8)).isoformat()
 
 
+def each_says_its_letter(terms: Sequence[FoundSheet], closures: Sequence[FoundSheet]) -> bool:
+    """Tell whether each term says with which letter its weeks begin, and no closure takes a whole week out of one."""
+    spans = _spans(terms)
+    if not spans or not all(term.letter for term in spans):
+        return False
+    closed = {day for sheet in closures for one in read_closures(as_found(sheet))[0].closures for day in one.days()}
+    mondays = [day for term in spans for day in term.days() if day.weekday() == 0]
+    return not any({monday + timedelta(days=day) for day in range(5)} <= closed for monday in mondays)
+
+
 def _spans(terms: Sequence[FoundSheet]) -> list[Term]:
     return [term for sheet in terms for term in _terms_of(sheet)]
 
@@ -461,7 +471,7 @@ def week_letters(sheets: Sequence[FoundSheet]) -> list[str]:
     """Return the letters of weeks from A to the last that timetables or repeats name; none where none is named."""
     found = {text.upper() for sheet in sheets if sheet.kind is Kind.LIST for text in sheet.column("week")}
     named = {letter for text in found for letter in split_list(text.removeprefix("WEEK "))}
-    named |= {test.letter for sheet in sheets if sheet.kind is Kind.LIST for test in _days_of(sheet) if test.letter}
+    named |= {test.letter for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID) for test in _days_of(sheet)}
     for sheet in sheets:
         if sheet.kind is Kind.EVENTS:
             for text in sheet.column("repeat"):

@@ -52,7 +52,8 @@ CLOSURE_SHEET = with_phrases(
             ),
             first_day(
                 "the day, its first day, or a range of days; required",
-                "closed from|closes on|school closed from|closed on",
+                "closed from|closes on|school closed from|closed on|vecka|vecka eller datum|vecka/datum|datum/vecka|datum eller vecka|"
+                "uge|uge eller dato|dato/uge|uke|uke/dato|kw|kalenderwoche|kw oder datum|viikko|week or date|date or week",
                 Blank("First day", "The day, or the first of several. Required.", date(2027, 1, 12)),
             ),
             last_day(

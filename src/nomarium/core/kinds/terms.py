@@ -52,6 +52,13 @@ TERM_SHEET = with_phrases(
                 "term ends|classes end|instruction ends|lessons end|season ends|semester ends|year ends|school ends",
                 Blank("Last day", "Its last school day. Required.", date(2026, 12, 18)),
             ),
+            Field(
+                "first_letter",
+                "the letter of its first week, where weeks go by letters: “A”",
+                "first week|first week is|first week letter|letter of first week|starts with week|starts in week|begins with week|"
+                "starting week|week at start|erste woche|erste woche ist|beginnt mit woche|première semaine|primera semana|"
+                "prima settimana|eerste week|första veckan|første uge",
+            ),
             WEEKDAY,
         ),
         needs=("date",),

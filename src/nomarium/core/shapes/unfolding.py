@@ -97,7 +97,7 @@ class _Unfolding:
         by_name = found.dated and self._whose() not in ("", "Location")
         self._is_titled = by_name and used is not None and heading_key(self._whose()) not in used
         self._unexplained: Counter[str] = Counter()
-        self._weeks = self._kind is Kind.EVENTS and found.goes_by_weeks()
+        self._weeks = self._kind is Kind.EVENTS and found.goes_by_weeks() and not self._has_last_days()
         around = " ".join(text for _, texts in found.lines for text in texts)
         self._days = weekdays_named(days) or (weekdays_named(around) if self._weeks else ())
         self._title_with_hours = self._find_hours_of_all()
@@ -128,6 +128,11 @@ class _Unfolding:
             [[start] * len(headings), *([spot for _, spot in row] for row in rows)],
         )
         return Unfolded(list_of, self._kind, self._whose(), self._why(), list(self._problems()))
+
+    def _has_last_days(self) -> bool:
+        """Tell whether a line beside the days says when each ends: “Von”, “Bis”."""
+        known = Headings(EVENT_SHEET)
+        return any(known(heading) in ("end", "end_date") for heading in self._found.about_days.values())
 
     def _find_hours_of_all(self) -> tuple[tuple[int, int], str] | None:
         """Return the one title that holds a span of times, where neither cells, lines, days nor codes hold any."""

@@ -191,7 +191,7 @@ def _cut(
     table.captions = _captions(rows, reasons) if table.left_out[LeftOut.CAPTION] else {}
     table.origins, table.first_day = grid.origins, grid.first_day
     above = [" ".join(filter(None, map(plain_text, row))) for row in reversed(grid.rows[:start])]
-    table.titles = [*filter(None, above), grid.sheet or "", grid.file]
+    table.titles = [*filter(None, above), grid.sheet or "", grid.file, *grid.above]
     for column in table.columns:
         column.drawn = bool(grid.origins) and grid.origins[start][column.index] != (start, column.index)
     samples = [

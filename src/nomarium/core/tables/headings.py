@@ -103,16 +103,31 @@ def _score(row: Sequence[Cell], vocabulary: Vocabulary) -> int:
 
 def _row_above_data(rows: Sequence[Sequence[Cell]]) -> int | None:
     """Return the row of at least two texts right above the first row with a date or time, blank rows skipped."""
-    candidate = None
+    candidate = before = None
     for index, row in enumerate(islice(rows, MOST_ROWS_ABOVE)):
         filled = [cell for cell in row if cell != ""]
         if not filled:
             continue
         if any(is_data(cell) for cell in filled):
-            return candidate
+            return before if candidate is not None and _names_weeks(rows[candidate], row) else candidate
+        if candidate is not None and before is None and any(map(_is_week, filled)):
+            before = candidate
         texts = [cell for cell in filled if isinstance(cell, str) and len(cell) <= _LONGEST_HEADING]
         candidate = index if len(texts) >= 2 and len(texts) == len(filled) else None
     return None
+
+
+def _names_weeks(row: Sequence[Cell], dated: Sequence[Cell]) -> bool:
+    """Tell whether a row has a week of the calendar where the one below has a date: it is a record, too."""
+    return any(is_data(day) and _is_week(cell) for cell, day in zip(row, dated, strict=False))
+
+
+def _is_week(cell: Cell) -> bool:
+    return isinstance(cell, str) and len(cell) < _LONGEST_HEADING and bool(_WEEK.fullmatch(cell.strip()))
+
+
+_WEEK = regex(r"(?:\d{1,2}\.\s*)?[^\W\d_]{1,15}\.?\s*\d{1,2}(?:\s*[-–/]\s*\d{1,2})?(?:\s*[,/ ]\s*\(?\d{4}\)?)?")
+"""“KW 8/2027”, “vecka 44”: beside dates in one column, no heading."""
 
 
 def same_headings(row: Sequence[Cell], headings: Sequence[str]) -> bool:

@@ -9,7 +9,7 @@ from datetime import datetime
 from enum import StrEnum
 
 from nomarium.core.problems import Place
-from nomarium.core.tables.cells import Cell, address, column_letters, range_address
+from nomarium.core.tables.cells import Cell, address, column_letters, plain_text, range_address
 
 Spot = tuple[int, int]
 """The row and the column of a cell on its sheet, both counted from 0."""
@@ -35,6 +35,8 @@ class Grid:
     """Whether the file can hold dates and times of its own (workbooks), not only text."""
     origins: list[list[Spot]] = field(default_factory=list)
     """Where each cell stands on its sheet, for a list that was made of another shape; none for a sheet as it is."""
+    above: tuple[str, ...] = ()
+    """The titles of the sheet that such a list was made of."""
     hidden: frozenset[int] = frozenset()
     """The filled rows that the sheet does not show, counted from 0."""
     crossed_out: frozenset[int] = frozenset()
@@ -51,7 +53,9 @@ class Grid:
 
     def as_list(self, rows: list[list[Cell]], origins: list[list[Spot]]) -> Grid:
         """Return a list that stands for the sheet, with where on it each cell stands; it holds dates of its own."""
-        return replace(self, rows=rows, origins=origins, merged=[], typed=True)
+        top = min((row for row, _ in origins[0]), default=0) if origins else 0
+        above = tuple(filter(None, (" ".join(filter(None, map(plain_text, row))) for row in self.rows[:top])))
+        return replace(self, rows=rows, origins=origins, merged=[], typed=True, above=self.above or above)
 
     def copy(self) -> Grid:
         """Return it with rows of its own, for what looks at a sheet and changes its cells."""

@@ -142,7 +142,7 @@ def _named_within(text: str) -> list[tuple[str, str]]:
     return classes + people
 
 
-_SURELY_CLASS = regex(r"\d{1,2}[^\W\d_]{1,2}|\d{1,2}[./-][^\W\d_]")
+_SURELY_CLASS = regex(r"\d{1,2}(?![ºª])[^\W\d_]{1,2}|\d{1,2}[./-][^\W\d_]")
 
 
 def each_by_name(name: str) -> str:

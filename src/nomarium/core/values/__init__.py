@@ -56,6 +56,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.style import Style, style_of
     from nomarium.core.values.time_text import Span, scan_span
     from nomarium.core.values.title_years import year_in_titles
+    from nomarium.core.values.week_text import scan_weeks
     from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
     from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
     from nomarium.core.values.zones import near_zones, read_zone
@@ -125,6 +126,7 @@ __all__ = [
     "read_yes_no",
     "read_zone",
     "scan_span",
+    "scan_weeks",
     "shared_year",
     "short_weekdays",
     "span_in",

@@ -16,6 +16,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.date_text import Order
     from nomarium.core.values.faults import Fault
     from nomarium.core.values.moment_text import MomentShape
+    from nomarium.core.values.week_text import CalendarWeeks
 
 
 class Moment(NamedTuple):
@@ -56,6 +57,8 @@ class MomentColumn:
     column: Column
     times_first: bool
     shapes: dict[str, MomentShape] = field(default_factory=dict)
+    weeks: dict[str, CalendarWeeks] = field(default_factory=dict)
+    """The cells that name weeks of the calendar by number: each is its days from Monday to Sunday."""
     moments: dict[Cell, Moment | Fault] = field(default_factory=dict)
     to_come: set[Cell] = field(default_factory=set)
     """The cells that say that what they hold is not known yet."""

@@ -28,6 +28,7 @@ from nomarium.core.values.typed import (
     swapped,
     typed_moment,
 )
+from nomarium.core.values.week_text import scan_weeks
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -131,6 +132,8 @@ def _scan(
             result.moments[cell] = serial_moment(float(cell), first_day)
         elif shape := scanner.scan(cell, times_first=times_first):
             result.shapes[cell] = shape
+        elif not times_first and (weeks := scan_weeks(cell, column.heading)):
+            result.weeks[cell] = weeks
         else:
             result.moments[cell] = wording.unreadable_moment(cell, times_first)
     if not choices.keep_midnights:
@@ -240,6 +243,10 @@ def _resolve(table: Table, column: MomentColumn, choices: DateChoices) -> list[P
             column.moments[cell] = swapped(cell)
     for text, shape in column.shapes.items():
         column.moments[text] = _decided(text, shape, column, choices)
+    for text, weeks in column.weeks.items():
+        span = weeks.span(choices.within)
+        in_doubt = wording.year_missing(text, choices.within is not None, 0)
+        column.moments[text] = Moment(span[0], None, span[1], None, all_day=True) if span else in_doubt
     if may_be_years := _months_and_years(column):
         return [wording.months_and_years(table, column.column, may_be_years)]
     return [wording.year_of_title(table, column.column, titled.text)] if titled else []

@@ -43,6 +43,10 @@ def _check_terms(rules: YearRules) -> Iterator[Problem]:
     for one, other in combinations(sorted(rules.terms, key=lambda term: (term.first, -term.last.toordinal())), 2):
         if one.first < other.first <= one.last < other.last:
             yield wording.overlapping_terms(one, other)
+    letters = rules.weeks.letters
+    for term in rules.terms:
+        if term.letter and term.letter not in letters and not rules.weeks.listed:
+            yield wording.unknown_letter(term, letters)
 
 
 def _check_closures(rules: YearRules, attendance: Attendance) -> Iterator[Problem]:

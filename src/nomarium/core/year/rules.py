@@ -49,8 +49,12 @@ class Span:
         return days_of(self.first, self.last)
 
 
+@dataclass(frozen=True, slots=True)
 class Term(Span):
     """A year, semester, quarter or half-term."""
+
+    letter: str = ""
+    """The letter of its first week, where the sheet says it."""
 
 
 @dataclass(frozen=True, slots=True)

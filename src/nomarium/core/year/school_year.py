@@ -57,8 +57,7 @@ class SchoolYear:
             return None
         labels = WeekLabels(self.weeks, rules.letters, school_weeks=rules.by_school_weeks)
         labels.anchor(self.rules.first, 0)
-        if rules.restart_each_term:
-            labels.anchor_terms(self.rules.terms)
+        labels.anchor_terms(self.rules.terms, restart=rules.restart_each_term)
         return labels
 
     def day(self, day: date) -> Day:

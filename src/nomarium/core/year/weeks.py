@@ -89,10 +89,14 @@ class WeekLabels:
         """Let labels count from a date on, whose week (or the one given) has the label at a place."""
         self._anchors.append((day, week or self._calendar.week(day), place))
 
-    def anchor_terms(self, terms: Iterable[Term]) -> None:
-        """Let labels begin anew with each term, in the week of its first day."""
+    def anchor_terms(self, terms: Iterable[Term], *, restart: bool = True) -> None:
+        """Let labels begin anew in the week of each term's first day: with the one that it states, or the first.
+
+        Without ``restart``, only where a term states its own.
+        """
         for term in sorted(terms, key=lambda term: term.first):
-            self.anchor(term.first, 0)
+            if restart or term.letter:
+                self.anchor(term.first, self._labels.index(term.letter) if term.letter in self._labels else 0)
 
     def label(self, day: date) -> str | None:
         """Return the label of a date's week; None before the first anchor, and in a week that does not count."""

@@ -64,6 +64,17 @@ def overlapping_terms(one: Term, other: Term) -> Problem:
     )
 
 
+def unknown_letter(term: Term, letters: Sequence[str]) -> Problem:
+    """A term whose sheet says with which letter its weeks begin, and there is no such letter."""
+    known = f"the letters of weeks are {listed_words(letters)}" if letters else "the plan states no letters of weeks"
+    return error(
+        "unknown-letter",
+        term.place,
+        f"“{term.name}” begins with week {term.letter}, but {known}.",
+        advice='State all of them under [year.weeks]: letters = "A-B"; or correct the cell.',
+    )
+
+
 def closure_outside_terms(closure: Closure) -> Problem:
     """A closure on dates that no term has."""
     return warning(

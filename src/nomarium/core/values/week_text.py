@@ -1,0 +1,65 @@
+"""One text → the weeks of the calendar (ISO 8601) that it names: "vecka 44", "KW 8–9", "uge 42/2026", "2026-W44"."""
+
+from __future__ import annotations
+
+import re
+from datetime import date, timedelta
+from typing import NamedTuple
+
+from nomarium.lazily import regex
+
+_WORDS = r"(?:kw|kalenderwochen?|vecka|veckor|v|uger|uge|uker|uke|vko|viikko|viikot|(?:iso|calendar)[ -]weeks?)"
+"""Words that mean weeks of the calendar; “week” and “semaine” may as well be those of a term."""
+_NAMED = regex(
+    rf"{_WORDS}\.?\s*(?P<first>\d{{1,2}})(?:\s*(?:-|–|och|og|und|bis|till?|to|&|\+)\s*(?:{_WORDS}\.?\s*)?(?P<last>\d{{1,2}}))?"
+    r"(?:\s*[,/ ]\s*\(?(?P<year>\d{4})\)?)?",
+    re.IGNORECASE,
+)
+_HEADING = regex(rf"{_WORDS}\b", re.IGNORECASE)
+_BEHIND = regex(
+    r"(?P<first>\d{1,2})\.\s*(?:kw|kalenderwoche)(?P<last>)(?:\s*[,/ ]\s*\(?(?P<year>\d{4})\)?)?", re.IGNORECASE
+)
+_STANDARD = regex(r"(?P<year>\d{4})-?w(?P<first>\d{2})(?P<last>)", re.IGNORECASE)
+_MOST = 20
+
+
+class CalendarWeeks(NamedTuple):
+    """Weeks by their numbers; the year is None where the text does not say it."""
+
+    first: int
+    last: int
+    year: int | None
+
+    def span(self, within: tuple[date, date] | None) -> tuple[date, date] | None:
+        """Return the Monday of the first week and the Sunday of the last; None where no or several years fit.
+
+        Without a year of its own the weeks lie in ``within``, all of them.
+        """
+        years = [self.year] if self.year else range(within[0].year, within[1].year + 1) if within else []
+        found = [span for year in years if (span := self._of(year))]
+        if not self.year and within:
+            found = [(first, last) for first, last in found if within[0] <= first and last <= within[1]]
+        return found[0] if len(found) == 1 else None
+
+    def _of(self, year: int) -> tuple[date, date] | None:
+        try:
+            first = date.fromisocalendar(year, self.first, 1)
+            last = date.fromisocalendar(year + (self.last < self.first), self.last, 1)
+        except ValueError:
+            return None
+        return (first, last + timedelta(days=6)) if (last - first).days < _MOST * 7 else None
+
+
+def scan_weeks(text: str, heading: str = "") -> CalendarWeeks | None:
+    """Return the weeks of the calendar that a text names, or None where it is something else.
+
+    Below a heading such as “Vecka” or “KW” the numbers alone do.
+    """
+    bare = " ".join(text.split())
+    if heading and bare[:1].isdigit() and _HEADING.match(heading.strip()):
+        bare = f"v {bare}"
+    match = _NAMED.fullmatch(bare) or _BEHIND.fullmatch(bare) or _STANDARD.fullmatch(bare) if len(bare) < 60 else None
+    if match is None:
+        return None
+    first, year = int(match["first"]), match["year"]
+    return CalendarWeeks(first, int(match["last"] or first), int(year) if year else None)
