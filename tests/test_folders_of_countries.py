@@ -394,6 +394,23 @@ FOLDERS = {
         "2027-02-01", "2027-05-14",
         meets=("Year 7|Mon|09:00|09:55||2027-02-01 2027-05-03", "Year 7|Tue|09:00|09:55||2027-02-09 2027-04-27 2027-05-11", "Year 7|Fri|09:55|10:50||2027-02-05 2027-02-19 2027-05-07"),
     ),
+    "a Polish school: weekdays and lessons down with their hours, classes across": Folder(
+        {
+            "Plan lekcji.csv": "Plan lekcji 2026/2027;;;;\nDzień;Lekcja;Godziny;1a;1b\nponiedziałek;1;8:00-8:45;matematyka;\n;2;8:55-9:40;historia;wf\nwtorek;1;8:00-8:45;;matematyka\n;2;8:55-9:40;wf;\n",
+            "Kalendarz.csv": "Wydarzenie;Od;Do\nSemestr I;01.09.2026;15.01.2027\n",
+            "Dni wolne.csv": "Dzień wolny;Od;Do\nŚwięta;23.12.2026;01.01.2027\n",
+        },
+        "2026-09-01", "2027-01-15", ("2026-12-23..2027-01-01",),
+        ("1a|Mon|08:00|08:45|", "1a|Mon|08:55|09:40|", "1b|Mon|08:55|09:40|", "1b|Tue|08:00|08:45|", "1a|Tue|08:55|09:40|"),
+    ),
+    "a music school: half terms beside the terms, lessons by their minutes": Folder(
+        {
+            "Lessons.csv": "Class,Teacher,Day,Start time,Minutes\nPiano,Ms Hale,Monday,15:30,30\n",
+            "Term dates 2026-27.csv": ",Starts,Half term,Ends\nAutumn,Mon 7 Sep 2026,26 Oct - 31 Oct,Sat 12 Dec 2026\nSpring,Mon 4 Jan 2027,15 Feb - 20 Feb,Thu 25 Mar 2027\n",
+        },
+        "2026-09-07", "2027-03-25", ("2026-10-26..2026-10-31", "2026-12-13..2027-01-03", "2027-02-15..2027-02-20"),
+        ("Piano|Mon|15:30|16:00|",),
+    ),
 }  # fmt: skip
 
 

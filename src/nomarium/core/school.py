@@ -15,6 +15,7 @@ from nomarium.core.datesheets import (
     holds_holidays,
     holidays_among_terms,
     leave_open,
+    read_breaks,
     read_closures,
     read_listed_days,
     read_public_holidays,
@@ -114,6 +115,8 @@ class _Assembly:
         self._sheets = PlanSheets(plan, school.problems)
         self._lists: dict[str, dict[date, Pin]] = {}
         self._calendars: list[SchoolCalendar] = []
+        self._breaks: list[Closure] = []
+        """The days off that sheets of terms name within these."""
 
     def rules(self) -> YearRules:
         """Return the rules; what cannot be read is among the school's problems."""
@@ -167,7 +170,11 @@ class _Assembly:
             names = [row.name for row in sheet.rows] if sheet else []
             if sheet and holds_holidays(names) and choices.path not in closing:
                 self._school.problems.append(holidays_among_terms(sheet.sheet.table.place, names))
-            self._note(sheet, counted(len(found), "term"))
+            breaks, problems = read_breaks(sheet, found) if sheet else ([], [])
+            self._school.problems += problems
+            self._breaks += breaks
+            also = f" + {counted(len(breaks), 'closure')}" if breaks else ""
+            self._note(sheet, counted(len(found), "term") + also)
             terms += found
         return terms
 
@@ -186,7 +193,7 @@ class _Assembly:
 
     def _closures(self, terms: Sequence[Term]) -> tuple[list[Closure], list[SpecialDay]]:
         keys = self._keys.year
-        closures = [closure for calendar in self._calendars for closure in calendar.closed.closures]
+        closures = [closure for calendar in self._calendars for closure in calendar.closed.closures] + self._breaks
         half_days = [day for calendar in self._calendars for day in calendar.closed.half_days]
         for choices in self._sheets.of(keys.closures, "year", "closures"):
             found = self._take_list(read_closures(choices, list(self._keys.cycles)))

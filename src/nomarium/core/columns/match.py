@@ -52,6 +52,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _departures_first(matches)
     _days_and_times_apart(matches, headings.sheet)
     _weekdays_that_are_dates(matches)
+    _breaks_of_terms(matches, headings.sheet)
     _release_weaker(matches, headings)
     codes_apart(matches, headings.sheet)
     meetings_named(matches, headings.sheet)
@@ -145,6 +146,18 @@ def _days_and_times_apart(matches: Matches, sheet: SheetKind) -> None:
         if len(dated) == len(timed) == 1:
             dated[0].field, timed[0].field = parts
             dated[0].why = timed[0].why = "its cells, beside another such heading"
+
+
+def _breaks_of_terms(matches: Matches, sheet: SheetKind) -> None:
+    """Let “Half term” with dates below it, in a sheet of terms, be the days off within each, and no name."""
+    for match in matches.all:
+        off = match.field == "summary" and _OFF.search(match.column.heading)
+        named = off and match.is_free and holds_dates(match.column)
+        if named and "break" in sheet.names and matches.open("break"):
+            match.field, match.why = "break", "its heading, with dates below it"
+
+
+_OFF = regex(r"half|break|holiday|recess|pause|ferien|vacances|vacaciones", re.IGNORECASE)
 
 
 def _weekdays_that_are_dates(matches: Matches) -> None:

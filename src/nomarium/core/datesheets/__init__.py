@@ -18,7 +18,7 @@ if TYPE_CHECKING:
         read_school_calendar,
     )
     from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
-    from nomarium.core.datesheets.terms import SHORTEST_TERM, holds_holidays, read_terms
+    from nomarium.core.datesheets.terms import SHORTEST_TERM, holds_holidays, read_breaks, read_terms
     from nomarium.core.datesheets.weeks import read_weeks
     from nomarium.core.datesheets.wording import empty_is_fine, holidays_among_terms
 
@@ -40,6 +40,7 @@ __all__ = [
     "leave_open",
     "names_holiday",
     "names_term",
+    "read_breaks",
     "read_closures",
     "read_listed_days",
     "read_public_holidays",

@@ -2,14 +2,17 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
 from datetime import timedelta
 from typing import TYPE_CHECKING
 
+from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.edges import join_edges, names_holiday, names_term, speaks_of_holiday, term_name
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import TERM_SHEET
-from nomarium.core.year import Term
+from nomarium.core.values import BLANK, DateChoices, Fault, Moment, read_moments
+from nomarium.core.year import Closure, Term
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -31,6 +34,32 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
         for number, row in enumerate(sheet.rows, 1)
     ]
     return terms or rows, sheet, problems
+
+
+def read_breaks(sheet: DatedSheet, terms: Sequence[Term]) -> tuple[list[Closure], list[Problem]]:
+    """Return the days off within terms, where a sheet has a column for them; without a year they are in the terms'."""
+    columns = [match.column for match in sheet.sheet.matches.all if match.field in ("break", "break_end")]
+    if not columns or not terms:
+        return [], []
+    within = min(term.first for term in terms), max(term.last for term in terms)
+    moments, problems = read_moments(sheet.sheet.table, [(one, False) for one in columns], DateChoices(within=within))
+    closures: list[Closure] = []
+    for row, term in zip(sheet.rows, terms, strict=False):
+        said = [moment.moments.get(moment.column.cells[row.record], BLANK) for moment in moments]
+        place = sheet.place(row, "break")
+        faults = [one.at(place) for one in said if isinstance(one, Fault)]
+        days = [day for one in said if isinstance(one, Moment) for day in (one.first, one.last) if day is not None]
+        if faults or not days:
+            problems += faults
+        elif not all(day in term for day in days):
+            problems.append(wording.break_outside_term(place, sheet.text(row, "break"), term))
+        else:
+            name = columns[0].heading if columns[0].heading.strip() else "Break"
+            closures.append(Closure(_BOUND.sub("", name), min(days), max(days), place))
+    return closures, problems
+
+
+_BOUND = regex(r"\s+(?:starts|begins|from)$", re.IGNORECASE)
 
 
 def _first_letter(sheet: DatedSheet, row: DatedRow) -> str:

@@ -4,10 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 from datetime import date
+from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place, Problem, error, note, warning
 from nomarium.core.tables import NO_ROWS, Table
 from nomarium.core.values import day_words
+
+if TYPE_CHECKING:
+    from nomarium.core.year import Term
 
 
 def empty_is_fine(problem: Problem) -> Problem:
@@ -169,6 +173,17 @@ def too_many_dates(place: Place, rows: int, most: int) -> Problem:
         place,
         f"The list has {rows:,} rows; a list of terms, closures or days has {most:,} at most.",
         advice="Check that this is the right file.",
+    )
+
+
+def break_outside_term(place: Place, text: str, term: Term) -> Problem:
+    """Days off that do not lie within the term of their row."""
+    return error(
+        "break-outside-term",
+        place,
+        f"These days do not lie within “{term.name}”.",
+        found=text,
+        expected=f"Days from {day_words(term.first)} to {day_words(term.last)}.",
     )
 
 

@@ -20,6 +20,7 @@ from nomarium.core.drafting.sheets import (
     each_says_its_letter,
     first_day,
     goes_through_the_year,
+    has_breaks,
     holds_moments,
     holds_spans,
     is_of_blocks,
@@ -581,7 +582,11 @@ class _Writer:
             if any(map(repeats, self._draft.sheets)) and not self._of(Kind.LIST, Kind.GRID):
                 for sheet in self._of(Kind.CLOSURES):
                     yield decisions.of_idle_closures(sheet.named(self._choices.folder))
-        elif (self._bounds or self._of(Kind.TERMS)) and self._hangs_on_closures():
+        elif (
+            (self._bounds or self._of(Kind.TERMS))
+            and self._hangs_on_closures()
+            and not has_breaks(self._of(Kind.TERMS))
+        ):
             yield from decisions.of_closures(self._sheets, left_out)
         if self._has_year:
             first = self._bounds.first.isoformat() if self._bounds else first_day(self._of(Kind.TERMS))

@@ -23,7 +23,7 @@ from nomarium.core.columns import (
     holds_weekdays,
     match_columns,
 )
-from nomarium.core.datesheets import is_plain_list, read_closures, read_listed_days, read_terms
+from nomarium.core.datesheets import is_plain_list, read_breaks, read_closures, read_listed_days, read_terms
 from nomarium.core.kinds import (
     CLOSURE_SHEET,
     CODE_SHEET,
@@ -434,9 +434,22 @@ def each_says_its_letter(terms: Sequence[FoundSheet], closures: Sequence[FoundSh
     spans = _spans(terms)
     if not spans or not all(term.letter for term in spans):
         return False
+    if has_breaks(terms):
+        return False
     closed = {day for sheet in closures for one in read_closures(as_found(sheet))[0].closures for day in one.days()}
     mondays = [day for term in spans for day in term.days() if day.weekday() == 0]
     return not any({monday + timedelta(days=day) for day in range(5)} <= closed for monday in mondays)
+
+
+def has_breaks(terms: Sequence[FoundSheet]) -> bool:
+    """Tell whether sheets of terms say themselves which days within these are off."""
+    return any(map(_breaks_of, terms))
+
+
+@cache
+def _breaks_of(sheet: FoundSheet) -> bool:
+    terms, read, _ = read_terms(as_found(sheet))
+    return read is not None and bool(read_breaks(read, terms)[0])
 
 
 def _spans(terms: Sequence[FoundSheet]) -> list[Term]:

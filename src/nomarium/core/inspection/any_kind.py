@@ -82,7 +82,9 @@ def look(grid: Grid, path: Path, recognised: Recognised, dates: DateChoices, col
     choices = SheetChoices(path, Place(path.name), table, dates, columns)
     try:
         read = _READERS.get(kind) or _rows_of(SHEET_KINDS[kind])
-        sheet, things, what, problems = read(grid, choices)
+        unfolded = recognised.unfolded
+        sheet, things, what, problems = read(unfolded.grid if unfolded else grid, choices)
+        found.problems += unfolded.problems if unfolded else []
     except DataRefused as refused:
         found.problems.append(refused.problem)
         return found

@@ -59,6 +59,18 @@ TERM_SHEET = with_phrases(
                 "starting week|week at start|erste woche|erste woche ist|beginnt mit woche|première semaine|primera semana|"
                 "prima settimana|eerste week|första veckan|første uge",
             ),
+            Field(
+                "break",
+                "the days off within it: “26–30 Oct 2026”, or the first of them",
+                "half term break|half-term break|half term holiday|half-term holiday|mid-term break|midterm break|mid term break|"
+                "reading week|half term starts|half term begins|half term from|half-term starts|half-term begins|break starts|"
+                "break begins|mid-term",
+            ),
+            Field(
+                "break_end",
+                "the last of the days off within it, where a column of its own says it",
+                "half term ends|half term to|half-term ends|break ends",
+            ),
             WEEKDAY,
         ),
         needs=("date",),

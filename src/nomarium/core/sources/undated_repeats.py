@@ -6,7 +6,7 @@ from datetime import date
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Match, Matches, holds_dates, is_repeat, mixes_dates_and_repeats
-from nomarium.core.repeats import bounds_in
+from nomarium.core.repeats import Bounds, bounds_in
 from nomarium.core.sources.repeat_dates import date_in_words
 from nomarium.core.tables import Cell, Column, plain_text
 
@@ -47,7 +47,20 @@ def _first_day(cell: Cell, dates: DateChoices, year: SchoolYear | None) -> date 
         return ""
     if bounds is None or not bounds.first:
         return usual or ""
-    return date_in_words(bounds.first, usual or date.min, dates.order) or bounds.first
+    if usual is None:
+        return _first_by_itself(bounds, dates) or bounds.first
+    return date_in_words(bounds.first, usual, dates.order) or bounds.first
+
+
+def _first_by_itself(bounds: Bounds, dates: DateChoices) -> date | None:
+    """Return a first day that says its year; or the last before the end, where that does: "12 Jan to 23 Mar 2027"."""
+    first, until = (
+        date_in_words(text, date.min, dates.order) if text else None for text in (bounds.first, bounds.until)
+    )
+    if first is None or first.year > 1 or until is None or until.year == 1:
+        return first if first and first.year > 1 else None
+    year = until.year if (first.month, first.day) <= (until.month, until.day) else until.year - 1
+    return first.replace(year=year) if (first.month, first.day) != (2, 29) else None
 
 
 def _mixed(matches: Matches) -> Match | None:

@@ -79,6 +79,12 @@ class CellReader:
         roomy = len(last) > 1 and all(_has_form("room", ROOM_FORM, text) for text in last)
         self.may_have_rooms = roomy and not self._mark and owner != "room"
         """Whether all cells of several words end in what has the form of a room."""
+        bracketed = [_split(several[0], "(")[1:] for several in lines if len(several) == 1]
+        named = {texts[0] for texts in bracketed if texts and not self._known.kinds(texts[0])}
+        self.has_open_brackets = (
+            not self._mark and len(named) > 1 and len(list(filter(None, bracketed))) * 5 >= len(lines) * 4
+        )
+        """Whether nearly all cells end in brackets with something that no list names."""
         labelled = [{label[0] for line in lines_of_cell(text) if (label := _label(line))} for text in cells]
         self._roles = self._settle([self._parted(several) for several in lines], labelled)
 

@@ -103,6 +103,9 @@ def _told_by_form(owned: Sequence[_OwnedBlock], readers: Mapping[str, CellReader
                 problems.append(wording.told_by_form(example.place, reader.parts(example.text), roles))
         if reader.may_have_rooms and cells:
             problems.append(wording.may_end_in_rooms(cells[0].place))
+        if reader.has_open_brackets and cells:
+            example = next((cell for cell in cells if cell.text.endswith(")")), cells[0])
+            problems.append(wording.open_brackets(example.place, example.text, kind))
     return problems
 
 

@@ -513,6 +513,17 @@ def may_end_in_rooms(place: Place) -> Problem:
     )
 
 
+def open_brackets(place: Place, text: str, owner: str) -> Problem:
+    """Cells that end in brackets with names that no list has."""
+    what, who = ("course", "teacher") if owner == "class" else ("class", "room")
+    return note(
+        "open-brackets",
+        place,
+        f"What stands in brackets stays a part of the title, for no list names it: “{text}”.",
+        advice=f'If it is a {who}, state the pattern in the plan: cell = "{{{what}}} ({{{who}}})".',
+    )
+
+
 def told_by_form(place: Place, said: Sequence[str], roles: Sequence[str]) -> Problem:
     """Lines of cells that only their form tells apart."""
     lines = ", ".join(f"“{line}” {role}" for line, role in zip(said, roles, strict=False))

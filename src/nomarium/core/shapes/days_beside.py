@@ -1,0 +1,117 @@
+"""Lines of weekdays and times down, classes, rooms or people across → a list of meetings."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+from nomarium.core.columns import Headings, Kind
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
+from nomarium.core.shapes.cell_texts import is_free, is_place_word
+from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.tables import Cell, Grid, GridView, Spot
+from nomarium.core.values import CLASS_FORM, ROOM_FORM, TITLED_FORM, WEEKDAY_NAMES, is_span, weekday_in_any
+from nomarium.lazily import regex
+
+_MOST_ROWS_ABOVE = 8
+_MOST_ROWS = 400
+_FEWEST_NAMES, _FEWEST_DAYS = 2, 2
+_DASH = regex(r"\s*(?:[-–—~]|\bto\b|\bbis\b)\s*")
+
+
+@dataclass(frozen=True, slots=True)
+class _Lines:
+    """Where such a sheet has its headings, its weekdays, its times, and the names across by their columns."""
+
+    head: int
+    day: int
+    hours: int
+    names: Mapping[int, str]
+
+
+def days_beside(grid: Grid) -> Unfolded | None:
+    """Return the list that a sheet of a school's whole week stands for; None for any other sheet.
+
+    Each line is one time of a weekday, which may stand once for several lines; each column is a class, a room or a
+    person. A column of the lessons' numbers may stand beside the times, which say more.
+    """
+    view = GridView(grid)
+    if not _FEWEST_DAYS < len(view.rows) <= _MOST_ROWS:
+        return None
+    found = (_lines_below(view, head) for head in range(min(_MOST_ROWS_ABOVE, len(view.rows) - _FEWEST_DAYS)))
+    lines = next(filter(None, found), None)
+    return _unfolded(view, lines) if lines is not None else None
+
+
+def _lines_below(view: GridView, head: int) -> _Lines | None:
+    texts = {
+        column: [text for row in range(head + 1, len(view.rows)) if (text := view.text(row, column))]
+        for column in range(view.width)
+    }
+    days = [
+        column for column, below in texts.items() if below and all(weekday_in_any(text) is not None for text in below)
+    ]
+    hours = [column for column, below in texts.items() if below and all(map(is_span, below))]
+    numbers = {
+        column for column, below in texts.items() if below and all(text.strip(".").isdecimal() for text in below)
+    }
+    apart = {*days, *hours, *numbers}
+    names = {column: text for column, text in view.filled(head) if column not in apart}
+    if len(days) != 1 or len(hours) != 1 or min(names, default=0) < max(days[0], hours[0]):
+        return None
+    weekdays = {weekday_in_any(text) for text in texts[days[0]]}
+    has_lines = len(weekdays) >= _FEWEST_DAYS and len(texts[hours[0]]) > len(weekdays)
+    headless = any(below and column not in names and column not in apart for column, below in texts.items())
+    return _Lines(head, days[0], hours[0], names) if has_lines and not headless and _are_names(names) else None
+
+
+def _are_names(names: Mapping[int, str]) -> bool:
+    """Tell whether headings are the names of classes, rooms or people, and say nothing of a list's columns."""
+    known = [Headings(sheet) for sheet in (TIMETABLE_SHEET, EVENT_SHEET)]
+    if len(names) < _FEWEST_NAMES or len(set(names.values())) < len(names):
+        return False
+    return bool(_form_of(names)) and not any(headings(text) for text in names.values() for headings in known)
+
+
+def _form_of(names: Mapping[int, str]) -> str:
+    """Return the heading of a list's column for names of one form; "" for names of none."""
+    texts = names.values()
+    if all(map(CLASS_FORM.fullmatch, texts)):
+        return "Class"
+    if all(ROOM_FORM.fullmatch(text) or is_place_word(text) for text in texts):
+        return "Room"
+    return "Teacher" if all(map(TITLED_FORM.fullmatch, texts)) else ""
+
+
+def _unfolded(view: GridView, lines: _Lines) -> Unfolded | None:
+    whose = _form_of(lines.names)
+    listed: list[list[Cell]] = [[whose, "Day", "Hours", "Course" if whose == "Class" else "Class"]]
+    origins: list[list[Spot]] = [[(lines.head, lines.day)] * 4]
+    day, day_at = "", lines.head
+    for row in range(lines.head + 1, len(view.rows)):
+        if text := view.text(row, lines.day):
+            day, day_at = WEEKDAY_NAMES[weekday_in_any(text) or 0], row
+        for column, text in view.filled(row):
+            if column not in lines.names or is_free(text) or view.is_covered(row, column):
+                continue
+            last_row, last_column = view.end(row, column)
+            hours = _hours(view, lines, row, last_row)
+            for across in range(column, last_column + 1):
+                if hours and day and across in lines.names:
+                    listed.append([lines.names[across], day, hours, " ".join(text.split())])
+                    spots = (lines.head, across), (day_at, lines.day), (row, lines.hours), (row, column)
+                    origins.append(list(spots))
+                elif across in lines.names:
+                    return None  # an entry without a day or a time: another shape
+    names = list(lines.names.values())
+    why = f"weekdays and times stand down, {', '.join(names[:3])}{', …' if len(names) > 3 else ''} across"
+    return Unfolded(view.grid.as_list(listed, origins), Kind.LIST, whose, why)
+
+
+def _hours(view: GridView, lines: _Lines, row: int, last: int) -> str:
+    """Return from when to when a cell runs that may be merged over several lines; "" where a line has no times."""
+    spans = [view.text(one, lines.hours) for one in (row, last)]
+    if not all(spans):
+        return ""
+    begin, end = (_DASH.split(span) for span in spans)
+    return f"{begin[0]}–{end[-1]}" if last > row else spans[0]
