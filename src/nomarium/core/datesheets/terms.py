@@ -39,12 +39,14 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
 def read_breaks(sheet: DatedSheet, terms: Sequence[Term]) -> tuple[list[Closure], list[Problem]]:
     """Return the days off within terms, where a sheet has a column for them; without a year they are in the terms'."""
     columns = [match.column for match in sheet.sheet.matches.all if match.field in ("break", "break_end")]
-    if not columns or not terms:
+    if not columns or len(terms) != len(sheet.rows):
         return [], []
+    if len(columns) == 1 and _BOUND.search(columns[0].heading):
+        return [], [wording.break_without_end(sheet.sheet.table.heading_place(columns[0]), columns[0].heading)]
     within = min(term.first for term in terms), max(term.last for term in terms)
     moments, problems = read_moments(sheet.sheet.table, [(one, False) for one in columns], DateChoices(within=within))
     closures: list[Closure] = []
-    for row, term in zip(sheet.rows, terms, strict=False):
+    for row, term in zip(sheet.rows, terms, strict=True):
         said = [moment.moments.get(moment.column.cells[row.record], BLANK) for moment in moments]
         place = sheet.place(row, "break")
         faults = [one.at(place) for one in said if isinstance(one, Fault)]
@@ -59,7 +61,7 @@ def read_breaks(sheet: DatedSheet, terms: Sequence[Term]) -> tuple[list[Closure]
     return closures, problems
 
 
-_BOUND = regex(r"\s+(?:starts|begins|from)$", re.IGNORECASE)
+_BOUND = regex(r"\s+(?:starts|begins|from|ends|to)$", re.IGNORECASE)
 
 
 def _first_letter(sheet: DatedSheet, row: DatedRow) -> str:

@@ -176,6 +176,16 @@ def too_many_dates(place: Place, rows: int, most: int) -> Problem:
     )
 
 
+def break_without_end(place: Place, heading: str) -> Problem:
+    """A column that says when days off begin or end, and none that says the other."""
+    return error(
+        "break-without-end",
+        place,
+        f"Column “{heading}” says one end of the days off within terms, and no column says the other.",
+        advice="Add that column; or leave this one alone in the plan, and list the days off as closures.",
+    )
+
+
 def break_outside_term(place: Place, text: str, term: Term) -> Problem:
     """Days off that do not lie within the term of their row."""
     return error(

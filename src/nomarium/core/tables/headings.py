@@ -109,7 +109,9 @@ def _row_above_data(rows: Sequence[Sequence[Cell]]) -> int | None:
         if not filled:
             continue
         if any(is_data(cell) for cell in filled):
-            return before if candidate is not None and _names_weeks(rows[candidate], row) else candidate
+            return (
+                candidate if before is None or candidate is None or not _names_weeks(rows[candidate], row) else before
+            )
         if candidate is not None and before is None and any(map(_is_week, filled)):
             before = candidate
         texts = [cell for cell in filled if isinstance(cell, str) and len(cell) <= _LONGEST_HEADING]
@@ -126,7 +128,11 @@ def _is_week(cell: Cell) -> bool:
     return isinstance(cell, str) and len(cell) < _LONGEST_HEADING and bool(_WEEK.fullmatch(cell.strip()))
 
 
-_WEEK = regex(r"(?:\d{1,2}\.\s*)?[^\W\d_]{1,15}\.?\s*\d{1,2}(?:\s*[-–/]\s*\d{1,2})?(?:\s*[,/ ]\s*\(?\d{4}\)?)?")
+_WEEK = regex(
+    r"(?:kw|kalenderwochen?|veck(?:a|or)|v|uge[rn]?|uker?|vko|viik(?:ko|ot))\.?\s*\d{1,2}(?:\s*[-–/]\s*\d{1,2})?"
+    r"(?:\s*[,/ ]\s*\(?\d{4}\)?)?",
+    re.IGNORECASE,
+)
 """“KW 8/2027”, “vecka 44”: beside dates in one column, no heading."""
 
 
