@@ -9,6 +9,7 @@ from nomarium.lazily import regex
 
 _CLASS = (
     r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|\d{1,2}(?:[ºª°.]|er|ère|nde?|de|[eè]me|e) ?[A-Z\d]{1,2}|\d年[A-Z\d]{1,2}組|"
+    r"\d{1,2}[ºª°] ?(?:ESO|Bach\w{0,9}|Primaria|Infantil|EP|EM|ano|año|curso)\.?(?: ?[A-Z\d]{1,2})?|"
     r"(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary|S|P|Y)\.? ?\d{1,2}[^\W\d_]?"
 )
 _CAPITAL = "[A-ZÀ-ÖØ-ÞĀČĐĒĢĪĶĻŅŌŠŪŽŁŚŻÇĞİŞÑ]"
