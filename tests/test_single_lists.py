@@ -73,6 +73,8 @@ LISTS = {
 }  # fmt: skip
 
 ASKED = {
+    "a week of no year that sheets have": ("Was;Wann\nFahrt;KW 52/9999\nAusflug;05.03.2027\n", "impossible-date"),
+    "a week that its year does not have": ("Was;Wann\nFahrt;KW 53/2027\nAusflug;05.03.2027\n", "impossible-date"),
     "vans are no hours": ("Vehicle,Service due,Garage\nVan 1,12/10/2026,North\nVan 2,26/10/2026,North\n", "no-title"),
     "times are no titles": (
         "DATE,VENUE,CITY,DOORS,SHOW\n3 Oct 2026,Vault,Leeds,19:00,20:00\n4 Oct 2026,Dock,Hull,18:30,19:30\n",

@@ -20,7 +20,7 @@ from nomarium.core.slots import counted_by_words, read_week_numbers
 from nomarium.core.sources import EventChoices, read_events
 from nomarium.core.tables import Grid, find_table
 from nomarium.core.timetable import holding_title
-from nomarium.core.values import DateChoices, Moment, Order, year_in_titles
+from nomarium.core.values import DateChoices, Moment, Order, days_of_week, year_in_titles
 
 
 class Bounds(NamedTuple):
@@ -171,10 +171,6 @@ def _days_of_weeks(numbers: Iterable[int], first: date, last: date) -> Iterable[
     """Yield Monday and Sunday of each week that lies in a year, by RFC 5545's and ISO 8601's numbers."""
     for number in numbers:
         for year in range(first.year, last.year + 1):
-            try:
-                monday = date.fromisocalendar(year, number, 1)
-            except ValueError:
-                continue
-            sunday = monday + timedelta(days=6)
-            if monday <= last and sunday >= first:
-                yield from (monday, sunday)
+            days = days_of_week(year, number)
+            if days is not None and days[0] <= last and days[1] >= first:
+                yield from days

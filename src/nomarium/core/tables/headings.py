@@ -128,9 +128,10 @@ def _is_week(cell: Cell) -> bool:
     return isinstance(cell, str) and len(cell) < _LONGEST_HEADING and bool(_WEEK.fullmatch(cell.strip()))
 
 
+CALENDAR_WEEK = r"kw|kalenderwochen?|vecka|veckor|v|uger|uge|uker|uke|vko|viikko|viikot"
+"""Words that mean weeks of the calendar, as alternatives; “week” and “semaine” may as well be those of a term."""
 _WEEK = regex(
-    r"(?:kw|kalenderwochen?|veck(?:a|or)|v|uge[rn]?|uker?|vko|viik(?:ko|ot))\.?\s*\d{1,2}(?:\s*[-–/]\s*\d{1,2})?"
-    r"(?:\s*[,/ ]\s*\(?\d{4}\)?)?",
+    rf"(?:{CALENDAR_WEEK}|ugen)\.?\s*\d{{1,2}}(?:\s*[-–/]\s*\d{{1,2}})?(?:\s*[,/ ]\s*\(?\d{{4}}\)?)?",
     re.IGNORECASE,
 )
 """“KW 8/2027”, “vecka 44”: beside dates in one column, no heading."""

@@ -56,7 +56,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.style import Style, style_of
     from nomarium.core.values.time_text import Span, scan_span
     from nomarium.core.values.title_years import year_in_titles
-    from nomarium.core.values.week_text import scan_weeks
+    from nomarium.core.values.week_text import days_of_week, scan_weeks
     from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
     from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
     from nomarium.core.values.zones import near_zones, read_zone
@@ -98,6 +98,7 @@ __all__ = [
     "counted",
     "date_in",
     "day_words",
+    "days_of_week",
     "end_after",
     "full_day",
     "in_reach",

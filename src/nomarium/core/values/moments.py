@@ -28,7 +28,7 @@ from nomarium.core.values.typed import (
     swapped,
     typed_moment,
 )
-from nomarium.core.values.week_text import scan_weeks
+from nomarium.core.values.week_text import CalendarWeeks, scan_weeks
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -244,9 +244,7 @@ def _resolve(table: Table, column: MomentColumn, choices: DateChoices) -> list[P
     for text, shape in column.shapes.items():
         column.moments[text] = _decided(text, shape, column, choices)
     for text, weeks in column.weeks.items():
-        span = weeks.span(choices.within)
-        in_doubt = wording.year_missing(text, choices.within is not None, 0)
-        column.moments[text] = Moment(span[0], None, span[1], None, all_day=True) if span else in_doubt
+        column.moments[text] = _days_of_weeks(text, weeks, choices.within)
     if may_be_years := _months_and_years(column):
         return [wording.months_and_years(table, column.column, may_be_years)]
     return [wording.year_of_title(table, column.column, titled.text)] if titled else []
@@ -298,6 +296,21 @@ def _decided(text: str, shape: MomentShape, column: MomentColumn, choices: DateC
     return Moment(days[0], start, days[1], end, shape.all_day)
 
 
+def _days_of_weeks(text: str, weeks: CalendarWeeks, within: tuple[date, date] | None) -> Moment | Fault:
+    """Return the days of weeks of the calendar, from Monday to Sunday."""
+    if weeks.year is not None and weeks.year not in _YEARS:
+        return wording.impossible_year(text, weeks.year)
+    span = weeks.span(within)
+    if span is None:
+        no_year = wording.year_missing(text, within is not None, 0)
+        return no_year if weeks.year is None else wording.no_such_weeks(text, weeks.year)
+    return Moment(span[0], None, span[1], None, all_day=True)
+
+
+_YEARS = range(1900, 2200)
+"""The years that dates in sheets may have."""
+
+
 def _date(text: str, shape: DateShape, order: Order | None, within: tuple[date, date] | None) -> date | Fault:
     reading = shape.readings.get(order or "dmy") or next(iter(shape.readings.values()))
     if order not in shape.readings and order is not None and not shape.plain:
@@ -307,7 +320,7 @@ def _date(text: str, shape: DateShape, order: Order | None, within: tuple[date, 
     if reading.year is None:
         found = dates_within(reading, shape.weekday, within) if within else []
         return found[0] if len(found) == 1 else wording.year_missing(text, within is not None, len(found))
-    if not 1900 <= reading.year <= 2199:
+    if reading.year not in _YEARS:
         return wording.impossible_year(text, reading.year)
     day = date(reading.year, reading.month, reading.day)
     if shape.weekday is not None and day.weekday() != shape.weekday:

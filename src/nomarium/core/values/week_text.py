@@ -6,10 +6,10 @@ import re
 from datetime import date, timedelta
 from typing import NamedTuple
 
+from nomarium.core.tables import CALENDAR_WEEK
 from nomarium.lazily import regex
 
-_WORDS = r"(?:kw|kalenderwochen?|vecka|veckor|v|uger|uge|uker|uke|vko|viikko|viikot|(?:iso|calendar)[ -]weeks?)"
-"""Words that mean weeks of the calendar; “week” and “semaine” may as well be those of a term."""
+_WORDS = rf"(?:{CALENDAR_WEEK}|(?:iso|calendar)[ -]weeks?)"
 _NAMED = regex(
     rf"{_WORDS}\.?\s*(?P<first>\d{{1,2}})(?:\s*(?:-|–|och|og|und|bis|till?|to|&|\+)\s*(?:{_WORDS}\.?\s*)?(?P<last>\d{{1,2}}))?"
     r"(?:\s*[,/ ]\s*\(?(?P<year>\d{4})\)?)?",
@@ -20,7 +20,7 @@ _BEHIND = regex(
     r"(?P<first>\d{1,2})\.\s*(?:kw|kalenderwoche)(?P<last>)(?:\s*[,/ ]\s*\(?(?P<year>\d{4})\)?)?", re.IGNORECASE
 )
 _STANDARD = regex(r"(?P<year>\d{4})-?w(?P<first>\d{2})(?P<last>)", re.IGNORECASE)
-_MOST = 20
+_MOST = timedelta(weeks=20)
 
 
 class CalendarWeeks(NamedTuple):
@@ -42,12 +42,18 @@ class CalendarWeeks(NamedTuple):
         return found[0] if len(found) == 1 else None
 
     def _of(self, year: int) -> tuple[date, date] | None:
-        try:
-            first = date.fromisocalendar(year, self.first, 1)
-            last = date.fromisocalendar(year + (self.last < self.first), self.last, 1)
-        except ValueError:
-            return None
-        return (first, last + timedelta(days=6)) if (last - first).days < _MOST * 7 else None
+        first = days_of_week(year, self.first)
+        last = days_of_week(year + (self.last < self.first), self.last)
+        return (first[0], last[1]) if first and last and last[0] - first[0] < _MOST else None
+
+
+def days_of_week(year: int, number: int) -> tuple[date, date] | None:
+    """Return Monday and Sunday of a week of the calendar (ISO 8601); None where the year has no such week."""
+    try:
+        monday = date.fromisocalendar(year, number, 1)
+    except ValueError:
+        return None
+    return monday, monday + timedelta(days=6)
 
 
 def scan_weeks(text: str, heading: str = "") -> CalendarWeeks | None:

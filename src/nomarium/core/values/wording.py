@@ -127,6 +127,11 @@ def impossible_year(text: str, year: int) -> Fault:
     return Fault("impossible-date", f"The year {year} can't be meant.", text, "A year from 1900 to 2199.", _CORRECT)
 
 
+def no_such_weeks(text: str, year: int) -> Fault:
+    """Weeks of the calendar that a year does not have, or more of them than can be meant."""
+    return Fault("impossible-date", f"The year {year} has no such weeks.", text, "Weeks by ISO 8601.", _CORRECT)
+
+
 def year_of_title(table: Table, column: Column, title: str) -> Problem:
     """Dates without a year that take it from a title."""
     shown = title if len(title) <= _LONGEST_SHOWN else title[:_LONGEST_SHOWN] + "…"
