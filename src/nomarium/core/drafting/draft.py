@@ -17,10 +17,6 @@ from nomarium.core.drafting.sheets import (
     class_divisions,
     codes_of,
     division_of,
-    each_says_its_letter,
-    first_day,
-    goes_through_the_year,
-    has_breaks,
     holds_moments,
     holds_spans,
     is_of_blocks,
@@ -31,6 +27,12 @@ from nomarium.core.drafting.sheets import (
     nearest_kind,
     texts_of_grid,
     week_letters,
+)
+from nomarium.core.drafting.term_sheets import (
+    each_says_its_letter,
+    first_day,
+    goes_through_the_year,
+    has_breaks,
 )
 from nomarium.core.drafting.toml import plan_text, toml_key, toml_list, toml_text
 from nomarium.core.drafting.whole_sheets import known_of, whole_of

@@ -4,13 +4,12 @@ from __future__ import annotations
 
 import os
 import re
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from datetime import date, timedelta
+from datetime import date
 from functools import cache
 from itertools import zip_longest
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 from nomarium.core.bells import bell_parts
 from nomarium.core.columns import (
@@ -23,7 +22,7 @@ from nomarium.core.columns import (
     holds_weekdays,
     match_columns,
 )
-from nomarium.core.datesheets import is_plain_list, read_breaks, read_closures, read_listed_days, read_terms
+from nomarium.core.datesheets import is_plain_list, read_listed_days
 from nomarium.core.kinds import (
     CLOSURE_SHEET,
     CODE_SHEET,
@@ -67,9 +66,6 @@ from nomarium.core.tables import (
 from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell, parts_with_times
 from nomarium.core.values import span_in, split_list
 from nomarium.lazily import regex
-
-if TYPE_CHECKING:
-    from nomarium.core.year import Term
 
 
 @dataclass(frozen=True, slots=True, eq=False)
@@ -394,72 +390,25 @@ def _days_in(text: str, reader: DayReader, among: tuple[str, ...]) -> Sequence[D
     return [] if isinstance(slots, UnknownDay) else [day for day, _ in slots]
 
 
-def goes_through_the_year(listed: Sequence[FoundSheet], terms: Sequence[FoundSheet]) -> bool:
-    """Tell whether lists of days span most of the terms, and are no example of some weeks."""
-    days, spans = frozenset[date]().union(*map(listed_dates, listed)), _spans(terms)
-    if not days:
-        return False
-    span = max(days) - min(days)
-    if not spans:
-        return span >= _TWO_WEEKS and len(days) * 2 > span.days
-    return span * 4 > (max(term.last for term in spans) - min(term.first for term in spans)) * 3
-
-
-_TWO_WEEKS = timedelta(days=11)
-"""A list over so many days is the year, where no terms say how long it is."""
-
-
 def holds_moments(sheet: FoundSheet) -> bool:
     """Tell whether a sheet that is of no known kind holds days or times, so that it could be about what meets when."""
     rows = [row for row in sheet.grid.rows if any(cell != "" for cell in row)] if sheet.grid else []
     lines = [*zip_longest(*rows[1:], fillvalue=""), *(row[1:] for row in rows)]
     columns = [Column("", 0, list(cells)) for cells in lines if len([cell for cell in cells if cell != ""]) > 1]
-    spans = sum(span_in(cell) is not None for row in rows for cell in row if isinstance(cell, str))
-    return spans > 1 or any(test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays))
+    return sum(_cells_with_spans(sheet)) > 1 or any(
+        test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays)
+    )
 
 
 def holds_spans(sheet: FoundSheet) -> bool:
     """Tell whether any cell of a sheet has times from when to when."""
+    return any(_cells_with_spans(sheet))
+
+
+def _cells_with_spans(sheet: FoundSheet) -> Iterator[bool]:
+    """Tell of each text on a sheet whether it has times from when to when."""
     rows = sheet.grid.rows if sheet.grid else []
-    return any(span_in(cell) is not None for row in rows for cell in row if isinstance(cell, str))
-
-
-def first_day(terms: Sequence[FoundSheet]) -> str:
-    """Return the first date of some sheets of terms as a plan writes it; an example of one where they have none."""
-    return min((term.first for term in _spans(terms)), default=date(2026, 9, 8)).isoformat()
-
-
-def each_says_its_letter(terms: Sequence[FoundSheet], closures: Sequence[FoundSheet]) -> bool:
-    """Tell whether each term says with which letter its weeks begin, and no closure takes a whole week out of one."""
-    spans = _spans(terms)
-    if not spans or not all(term.letter for term in spans):
-        return False
-    if has_breaks(terms):
-        return False
-    closed = {day for sheet in closures for one in read_closures(as_found(sheet))[0].closures for day in one.days()}
-    mondays = [day for term in spans for day in term.days() if day.weekday() == 0]
-    return not any({monday + timedelta(days=day) for day in range(5)} <= closed for monday in mondays)
-
-
-def has_breaks(terms: Sequence[FoundSheet]) -> bool:
-    """Tell whether sheets of terms say themselves which days within these are off."""
-    return any(map(_breaks_of, terms))
-
-
-@cache
-def _breaks_of(sheet: FoundSheet) -> bool:
-    terms, read, _ = read_terms(as_found(sheet))
-    return read is not None and bool(read_breaks(read, terms)[0])
-
-
-def _spans(terms: Sequence[FoundSheet]) -> list[Term]:
-    return [term for sheet in terms for term in _terms_of(sheet)]
-
-
-# A draft is written several times until it builds: its sheets are read once.
-@cache
-def _terms_of(sheet: FoundSheet) -> list[Term]:
-    return read_terms(as_found(sheet))[0]
+    return (span_in(cell) is not None for row in rows for cell in row if isinstance(cell, str))
 
 
 @cache
