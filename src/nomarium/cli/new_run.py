@@ -61,11 +61,6 @@ class NewCall:
         return self.folder / PLAN_NAME
 
     @property
-    def folders(self) -> list[Path]:
-        """The folders among its files, which “*” names as well; those that are class lists by the standard apart."""
-        return [path for path in self.files if path.is_dir() and not is_oneroster(path)]
-
-    @property
     def school(self) -> str:
         """The name of the school: as stated, else the folder's."""
         return self.name or self.folder.resolve().name.replace("-", " ").replace("_", " ").strip().title() or "School"
@@ -152,13 +147,18 @@ def _draft(call: NewCall) -> int:
 
 
 def _looked_at(call: NewCall, paths: Iterable[Path]) -> list[FoundSheet]:
-    files = whole_files(path for path in paths if path.name not in (PLAN_NAME, INDEX) and path not in call.folders)
+    files = whole_files(path for path in paths if path.name not in (PLAN_NAME, INDEX) and not _is_folder(path))
     sheets: list[FoundSheet] = []
     with progress("Reading", wanted=not call.quiet) as bar:
         for done, path in enumerate(files, 1):
             sheets += look_at([path])
             bar(done, len(files))
     return sheets
+
+
+def _is_folder(path: Path) -> bool:
+    """Tell whether a path is a folder, which “*” names as well, and none of class lists by the standard."""
+    return path.is_dir() and not is_oneroster(path)
 
 
 def _drafted(call: NewCall, sheets: Sequence[FoundSheet]) -> Draft:
@@ -188,7 +188,7 @@ def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
             said += f"; columns not used: {', '.join(idle)}" if (idle := sheet.unused()) else ""
         yield f"{label:<{_LABEL}}{name}: {said}"
         label = ""
-    for path in call.folders:
+    for path in filter(_is_folder, call.files):
         yield f"{label:<{_LABEL}}{path}: not looked into, it is a folder; name the sheets in it"
         label = ""
     questions = f", with {counted(len(draft.questions), 'open question')} (“# ?”)" if draft.questions else ""

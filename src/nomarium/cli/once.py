@@ -21,12 +21,16 @@ if TYPE_CHECKING:
     from click import Context, Parameter
 
 
-class OnceCommand(TyperCommand):
-    """A command whose options count once: of two values, the last would win without a word."""
+class _PlainParameters:
+    """Parameters that take texts and paths as they stand."""
 
-    def get_params(self, ctx: Context) -> list[Any]:  # type: ignore[override]
-        """Return the parameters, which take texts and paths as they stand."""
-        return _plain(super().get_params(ctx))  # type: ignore[arg-type]
+    def get_params(self, ctx: Context) -> list[Any]:
+        """Return the parameters."""
+        return _plain(super().get_params(ctx))  # type: ignore[misc]
+
+
+class OnceCommand(_PlainParameters, TyperCommand):  # type: ignore[misc]
+    """A command whose options count once: of two values, the last would win without a word."""
 
     def parse_args(self, ctx: Context, args: list[str]) -> list[str]:  # type: ignore[override]
         """Read the arguments of a call. Raises BadParameter where an option of one value is given twice."""
@@ -45,12 +49,8 @@ class OnceCommand(TyperCommand):
         return rest
 
 
-class PlainGroup(TyperGroup):
+class PlainGroup(_PlainParameters, TyperGroup):  # type: ignore[misc]
     """The program itself, whose own options are taken as they stand, too."""
-
-    def get_params(self, ctx: Context) -> list[Any]:  # type: ignore[override]
-        """Return the parameters, which take texts and paths as they stand."""
-        return _plain(super().get_params(ctx))  # type: ignore[arg-type]
 
 
 def _plain(parameters: Sequence[Any]) -> list[Any]:

@@ -14,7 +14,9 @@ _PLAIN = re.compile(r"[ -+\--:<-\[\]-~]*").fullmatch
 """Texts that need no escape: printable, without comma, semicolon and backslash."""
 
 _BREAKS = regex("\r\n|[\n\r\x0b\x0c\x85\u2028\u2029]")
-_UNWRITABLE = regex("[\x00-\x08\x0e-\x1f\x7f-\x9f\ud800-\udfff]")
+CONTROLS = "\x00-\x08\x0e-\x1f\x7f-\x9f"
+"""The control characters, as a range of an expression, but for those that break or indent a line."""
+_UNWRITABLE = regex(f"[{CONTROLS}\ud800-\udfff]")
 
 
 def escape(text: str) -> str:

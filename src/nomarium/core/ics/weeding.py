@@ -6,6 +6,7 @@ import re
 from collections.abc import Collection
 
 from nomarium.core.ics.components import read_components
+from nomarium.core.ics.text import CONTROLS
 from nomarium.lazily import regex
 
 _BREAK = regex(r"(?<=\n)|(?<=\r)(?!\n)")
@@ -52,7 +53,7 @@ def unsound_line(text: str) -> tuple[int, str] | None:
     return (number, last) if begun else None
 
 
-_UNWRITABLE = regex("[\x00-\x08\x0b\x0c\x0e-\x1f\x7f-\x9f\u2028\u2029]")
+_UNWRITABLE = regex(f"[{CONTROLS}\x0b\x0c\u2028\u2029]")
 """What steers a terminal, or is a line's end to some reader: no line that is written holds it."""
 
 _STAMP = regex(r"(LAST-MODIFIED|DTSTAMP|CREATED)[^:]*:\s*(\w+)", re.IGNORECASE)

@@ -49,8 +49,10 @@ def render_calendar(
     shared = shared or Rendered()
     yield _joined(_head(calendar, method))
     stamped = f"DTSTAMP:{stamp.astimezone(UTC):%Y%m%dT%H%M%SZ}"
-    in_columns = isinstance(calendar.series, EventBatch) and not callable(calendar.stamps)
-    events = _events_in_columns(calendar, stamped, shared.said) if in_columns else _events(calendar, stamped, shared)
+    if isinstance(calendar.series, EventBatch) and not callable(calendar.stamps):
+        events = _events_in_columns(calendar, calendar.series, stamped, shared.said)
+    else:
+        events = _events(calendar, stamped, shared)
     done = 0
     while batch := list(islice(events, BATCH)):
         yield _joined(batch)
@@ -96,11 +98,8 @@ def _events(calendar: Calendar, stamped: str, shared: Rendered) -> Iterator[str]
                 yield f"BEGIN:VEVENT\r\n{uid}\r\n{next(stamps)}\r\n{when}{unchanging}END:VEVENT"
 
 
-def _events_in_columns(calendar: Calendar, stamped: str, said: _Said) -> Iterator[str]:
+def _events_in_columns(calendar: Calendar, batch: EventBatch, stamped: str, said: _Said) -> Iterator[str]:
     """Render each event of a batch as a VEVENT, as ``_events`` does, from its columns."""
-    batch = calendar.series
-    if not isinstance(batch, EventBatch):
-        return
     stated = stamped if calendar.stamps is None else calendar.stamps
     stamps = repeat(stated) if isinstance(stated, str) else iter(cast(Sequence[str], stated))
     rarer = [column for name in _RARER if (column := batch.column(name)) is not None]

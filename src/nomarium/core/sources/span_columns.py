@@ -100,10 +100,12 @@ def find_in_columns(rows: DatedRows, steady: set[int], find: Finder, find_anywhe
             template = templates.get(rest) or _template(find_anywhere(record), day)
             if template is not None:
                 templates[rest] = template
-        template = template or _template(find(record), day, near=False)
         if template is None:
-            _take_special(find(record), record, found)
-            continue
+            span = find(record)
+            template = _template(span, day, near=False)
+            if template is None:
+                _take_special(span, record, found)
+                continue
         midnight = day * DAY_SECONDS
         found.starts.append(midnight + template.start)
         found.ends.append(midnight + template.end)
