@@ -62,6 +62,10 @@ LISTS = {
         "KW;Von;Bis;Bereitschaft;Vertretung\n1;04.01.2027;10.01.2027;Jansen;Nowak\n2;11.01.2027;17.01.2027;Nowak;Weiß\n3;18.01.2027;24.01.2027;Weiß;Jansen\n",
         [f"{what} 2027-01-{span}" for what, span in (("Bereitschaft: Jansen", "04..2027-01-11"), ("Vertretung: Nowak", "04..2027-01-11"), ("Bereitschaft: Nowak", "11..2027-01-18"), ("Vertretung: Weiß", "11..2027-01-18"), ("Bereitschaft: Weiß", "18..2027-01-25"), ("Vertretung: Jansen", "18..2027-01-25"))],
     ),
+    "one day drawn, its spans in words": (
+        "Sports day 18 June 2027\nTime,Field,Gym\n9:00 to 10:00,Relay,Chess\n10:00 to 11:00,Long jump,\n",
+        [f"{what} 2027-06-18 {span}" for what, span in (("Relay", "09:00–10:00"), ("Chess", "09:00–10:00"), ("Long jump", "10:00–11:00"))],
+    ),
     "a repeat whose end says the year": (
         "Hirer,When,Time\nTai Chi,\"Every Tuesday from 29 December to 12 January 2027, not 5 January\",18:00-19:30\nQuiz,Friday 5 February 2027,19:30-22:30\n",
         ["Tai Chi 2026-12-29 18:00–19:30", "Tai Chi 2027-01-12 18:00–19:30", "Quiz 2027-02-05 19:30–22:30"],

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Collection, Mapping, Sequence
 from difflib import get_close_matches
 from typing import TYPE_CHECKING
 
@@ -148,13 +148,21 @@ def _days_and_times_apart(matches: Matches, sheet: SheetKind) -> None:
             dated[0].why = timed[0].why = "its cells, beside another such heading"
 
 
+def _retell(matches: Matches, fields: Collection[str], fits: Callable[[Match], bool], name: str, below: str) -> None:
+    """Give the first column of some fields whose cells fit another field, where no column has that."""
+    fitting = (match for match in matches.all if match.field in fields and match.is_free and fits(match))
+    if matches.open(name) and (match := next(fitting, None)) is not None:
+        match.field, match.why = name, f"its heading, with {below} below it"
+
+
 def _breaks_of_terms(matches: Matches, sheet: SheetKind) -> None:
     """Let “Half term” with dates below it, in a sheet of terms, be the days off within each, and no name."""
-    for match in matches.all:
-        off = match.field == "summary" and _OFF.search(match.column.heading)
-        named = off and match.is_free and holds_dates(match.column)
-        if named and "break" in sheet.names and matches.open("break"):
-            match.field, match.why = "break", "its heading, with dates below it"
+
+    def are_days_off(match: Match) -> bool:
+        return _OFF.search(match.column.heading) is not None and holds_dates(match.column)
+
+    if "break" in sheet.names:
+        _retell(matches, ("summary",), are_days_off, "break", "dates")
 
 
 _OFF = regex(r"half|break|holiday|recess|pause|ferien|vacances|vacaciones", re.IGNORECASE)
@@ -162,20 +170,18 @@ _OFF = regex(r"half|break|holiday|recess|pause|ferien|vacances|vacaciones", re.I
 
 def _weekdays_that_are_dates(matches: Matches) -> None:
     """Let “Tag” with whole dates below it be the date, where no other column is: “Fr, 11.09.2026”."""
-    for match in matches.all:
-        dated = match.field in ("weekday", "categories") and match.is_free and holds_dates(match.column)
-        if dated and matches.open("start_date") and not _has_other_dates(matches, match):
-            match.field, match.why = "start_date", "its heading, with dates below it"
+
+    def are_the_dates(match: Match) -> bool:
+        return holds_dates(match.column) and not _has_other_dates(matches, match)
+
+    _retell(matches, ("weekday", "categories"), are_the_dates, "start_date", "dates")
 
 
 def _ordinals_are_periods(matches: Matches, sheet: SheetKind) -> None:
     """Let “Ora” with “1ª” and “2ª” below it be the period: an hour by its number, and no time of day."""
-    if "period" not in sheet.names or not matches.open("period"):
-        return
-    for match in matches.all:
-        if match.field in ("hours", "start", "start_time") and match.is_free and holds_ordinals(match.column):
-            match.field, match.why = "period", "its heading, with ordinals below it"
-            return
+    if "period" in sheet.names:
+        times = ("hours", "start", "start_time")
+        _retell(matches, times, lambda match: holds_ordinals(match.column), "period", "ordinals")
 
 
 def _counted_weeks(matches: Matches, sheet: SheetKind) -> None:

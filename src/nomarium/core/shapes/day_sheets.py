@@ -15,8 +15,7 @@ from nomarium.core.shapes.axis import leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Grid, GridView, Spot
-from nomarium.core.values import scan_span, weekday_in_any
-from nomarium.lazily import regex
+from nomarium.core.values import ends_as_written, scan_span, weekday_in_any
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem
@@ -24,7 +23,6 @@ if TYPE_CHECKING:
 _MOST_ROWS_ABOVE = 6
 _FEWEST_TIMES, _FEWEST_NAMES = 2, 2
 _MOST_ROWS = 200
-_DASH = regex(r"\s*[-–—]\s*")
 
 
 def day_sheet(grid: Grid) -> Unfolded | None:
@@ -172,8 +170,8 @@ def _span_of(starts: dict[int, str], rows: Sequence[int], row: int, last: int) -
     """Return from when to when a cell runs: from its line's start to the end of its last, or the start of the next."""
     first_span, last_row = scan_span(starts[row]), max(one for one in rows if one <= last)
     last_span = scan_span(starts[last_row])
-    begin = _DASH.split(starts[row])[0]
+    begin, _ = ends_as_written(starts[row])
     if first_span is not None and last_span is not None and last_span.end is not None:
-        return f"{begin}–{_DASH.split(starts[last_row])[-1]}"
+        return f"{begin}–{ends_as_written(starts[last_row])[1]}"
     following = next((after for before, after in pairwise(rows) if before == last_row), None)
-    return f"{begin}–{_DASH.split(starts[following])[0]}" if following is not None else starts[row]
+    return f"{begin}–{ends_as_written(starts[following])[0]}" if following is not None else starts[row]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 from nomarium.core.columns import Headings, Kind
@@ -10,13 +10,19 @@ from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Grid, GridView, Spot
-from nomarium.core.values import CLASS_FORM, ROOM_FORM, TITLED_FORM, WEEKDAY_NAMES, is_span, weekday_in_any
-from nomarium.lazily import regex
+from nomarium.core.values import (
+    CLASS_FORM,
+    ROOM_FORM,
+    TITLED_FORM,
+    WEEKDAY_NAMES,
+    ends_as_written,
+    is_span,
+    weekday_in_any,
+)
 
 _MOST_ROWS_ABOVE = 8
 _MOST_ROWS = 400
 _FEWEST_NAMES, _FEWEST_DAYS = 2, 2
-_DASH = regex(r"\s*(?:[-–—~]|\bto\b|\bbis\b)\s*")
 
 
 @dataclass(frozen=True, slots=True)
@@ -38,16 +44,17 @@ def days_beside(grid: Grid) -> Unfolded | None:
     view = GridView(grid)
     if not _FEWEST_DAYS < len(view.rows) <= _MOST_ROWS:
         return None
-    found = (_lines_below(view, head) for head in range(min(_MOST_ROWS_ABOVE, len(view.rows) - _FEWEST_DAYS)))
+    texts = [[view.text(row, column) for row in range(len(view.rows))] for column in range(view.width)]
+    heads = range(min(_MOST_ROWS_ABOVE, len(view.rows) - _FEWEST_DAYS))
+    found = (_lines_below(head, texts) for head in heads)
     lines = next(filter(None, found), None)
     return _unfolded(view, lines) if lines is not None else None
 
 
-def _lines_below(view: GridView, head: int) -> _Lines | None:
-    texts = {
-        column: [text for row in range(head + 1, len(view.rows)) if (text := view.text(row, column))]
-        for column in range(view.width)
-    }
+def _lines_below(head: int, whole: Sequence[Sequence[str]]) -> _Lines | None:
+    """Return where a sheet has its lines below a row of headings; ``whole`` are the texts of its columns."""
+    headings = {column: texts[head] for column, texts in enumerate(whole) if texts[head]}
+    texts = {column: [text for text in texts[head + 1 :] if text] for column, texts in enumerate(whole)}
     days = [
         column for column, below in texts.items() if below and all(weekday_in_any(text) is not None for text in below)
     ]
@@ -56,7 +63,7 @@ def _lines_below(view: GridView, head: int) -> _Lines | None:
         column for column, below in texts.items() if below and all(text.strip(".").isdecimal() for text in below)
     }
     apart = {*days, *hours, *numbers}
-    names = {column: text for column, text in view.filled(head) if column not in apart}
+    names = {column: text for column, text in headings.items() if column not in apart}
     if len(days) != 1 or len(hours) != 1 or min(names, default=0) < max(days[0], hours[0]):
         return None
     weekdays = {weekday_in_any(text) for text in texts[days[0]]}
@@ -113,5 +120,4 @@ def _hours(view: GridView, lines: _Lines, row: int, last: int) -> str:
     spans = [view.text(one, lines.hours) for one in (row, last)]
     if not all(spans):
         return ""
-    begin, end = (_DASH.split(span) for span in spans)
-    return f"{begin[0]}–{end[-1]}" if last > row else spans[0]
+    return f"{ends_as_written(spans[0])[0]}–{ends_as_written(spans[1])[1]}" if last > row else spans[0]

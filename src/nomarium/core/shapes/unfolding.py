@@ -26,7 +26,7 @@ from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import holding_span, note_unused, note_used, says_when
 from nomarium.core.tables import Cell, Spot, column_letters
-from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, span_in, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, ends_as_written, span_in, weekday_in_any
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -69,7 +69,7 @@ _ANY_PLACE = frozenset("room rooms raum salle sala aula zaal".split())
 
 def _start_of(hours: str) -> str:
     """Return when a span of times begins, where its end follows from a length."""
-    start = re.split(r"\s*(?:[-–—]|\bto\b|\bbis\b)\s*", hours)[0]
+    start, _ = ends_as_written(hours)
     return start if re.search(r"\d[:.h]\d\d|[ap]\.?m", start, re.I) else hours
 
 

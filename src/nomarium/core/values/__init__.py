@@ -52,7 +52,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.parts_of_year import names_part_of_year
     from nomarium.core.values.people import Person, read_person
     from nomarium.core.values.reach import in_reach
-    from nomarium.core.values.spans_within import is_span, span_in, spans_in
+    from nomarium.core.values.spans_within import ends_as_written, is_span, span_in, spans_in
     from nomarium.core.values.style import Style, style_of
     from nomarium.core.values.time_text import Span, scan_span
     from nomarium.core.values.title_years import year_in_titles
@@ -100,6 +100,7 @@ __all__ = [
     "day_words",
     "days_of_week",
     "end_after",
+    "ends_as_written",
     "full_day",
     "in_reach",
     "is_date",

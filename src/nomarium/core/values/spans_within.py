@@ -65,3 +65,12 @@ _MARKS_AROUND = 2
 def span_in(text: str) -> Found | None:
     """Return the first span of times in a text; None where there is none."""
     return next(spans_in(text), None)
+
+
+def ends_as_written(text: str) -> tuple[str, str]:
+    """Return the start and the end of a span of times as they are written; of a time alone, it twice."""
+    parts = _BETWEEN.split(text.strip())
+    return parts[0], parts[-1]
+
+
+_BETWEEN = regex(r"\s*(?:[-–—~→]|\b(?:to|till?|until|bis|tot|til)\b)\s*", re.IGNORECASE)
