@@ -9,6 +9,7 @@ from nomarium.core.columns import Match, Matches, holds_dates, is_repeat, mixes_
 from nomarium.core.repeats import Bounds, bounds_in
 from nomarium.core.sources.repeat_dates import date_in_words
 from nomarium.core.tables import Cell, Column, plain_text
+from nomarium.core.values.reach import in_reach
 
 if TYPE_CHECKING:
     from nomarium.core.values import DateChoices
@@ -57,10 +58,11 @@ def _first_by_itself(bounds: Bounds, dates: DateChoices) -> date | None:
     first, until = (
         date_in_words(text, date.min, dates.order) if text else None for text in (bounds.first, bounds.until)
     )
-    if first is None or first.year > 1 or until is None or until.year == 1:
-        return first if first and first.year > 1 else None
-    year = until.year if (first.month, first.day) <= (until.month, until.day) else until.year - 1
-    return first.replace(year=year) if (first.month, first.day) != (2, 29) else None
+    if first is None or in_reach(first):
+        return first
+    if until is None or not in_reach(until) or (first.month, first.day) == (2, 29):
+        return None
+    return first.replace(year=until.year - ((first.month, first.day) > (until.month, until.day)))
 
 
 def _mixed(matches: Matches) -> Match | None:
