@@ -30,7 +30,7 @@ from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from importlib.resources import files
 from pathlib import Path
-from typing import Any, NamedTuple
+from typing import NamedTuple
 
 LONGEST = 10
 MOST_MEMORY = 6 << 30
@@ -151,16 +151,15 @@ class Spoiler:
     """Makes calls by chance."""
 
     def __init__(self, seed: int) -> None:
-        from typer.main import get_command
+        from typer.core import TyperOption
 
-        from nomarium.cli.app import app
+        from nomarium.cli.commands import Commands
 
         self._chance = random.Random(seed)
         self._seeds = seeds()
-        commands: dict[str, Any] = getattr(get_command(app), "commands", {})
         self._options = {
-            name: [one for one in command.params if one.param_type_name == "option" and not one.hidden]
-            for name, command in commands.items()
+            name: [one for one in command.params if isinstance(one, TyperOption) and not one.hidden]
+            for name, command in Commands().items()
         }
 
     def call(self) -> Call:

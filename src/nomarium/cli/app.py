@@ -8,23 +8,8 @@ import typer
 
 from nomarium import __version__
 from nomarium.cli.asker import COMMAND
-from nomarium.cli.build import BUILD_EXAMPLES, build
-from nomarium.cli.check import CHECK_EXAMPLES, check
-from nomarium.cli.compare import COMPARE_EXAMPLES, compare
-from nomarium.cli.convert import CONVERT_EXAMPLES, convert
-from nomarium.cli.days import DAYS_EXAMPLES, days
-from nomarium.cli.demo import DEMO_EXAMPLES, demo
-from nomarium.cli.free import FREE_EXAMPLES, free
-from nomarium.cli.history import HISTORY_EXAMPLES, history
-from nomarium.cli.inspect import INSPECT_EXAMPLES, inspect
-from nomarium.cli.new import NEW_EXAMPLES, new
-from nomarium.cli.once import OnceCommand, PlainGroup
-from nomarium.cli.plan_schema import plan_schema
-from nomarium.cli.retract import RETRACT_EXAMPLES, retract
-from nomarium.cli.sheet import SHEET_EXAMPLES, sheet
-from nomarium.cli.show import SHOW_EXAMPLES, show
+from nomarium.cli.once import PlainGroup
 from nomarium.cli.visible import guard_streams
-from nomarium.cli.weed import WEED_EXAMPLES, weed
 from nomarium.run import begin_run
 
 EXAMPLES = """\b
@@ -48,24 +33,6 @@ app = typer.Typer(
     no_args_is_help=True,
     context_settings={"help_option_names": ["-h", "--help"]},
 )
-for _command, _examples in (
-    (inspect, INSPECT_EXAMPLES),
-    (convert, CONVERT_EXAMPLES),
-    (sheet, SHEET_EXAMPLES),
-    (days, DAYS_EXAMPLES),
-    (new, NEW_EXAMPLES),
-    (check, CHECK_EXAMPLES),
-    (build, BUILD_EXAMPLES),
-    (show, SHOW_EXAMPLES),
-    (free, FREE_EXAMPLES),
-    (compare, COMPARE_EXAMPLES),
-    (history, HISTORY_EXAMPLES),
-    (retract, RETRACT_EXAMPLES),
-    (weed, WEED_EXAMPLES),
-    (demo, DEMO_EXAMPLES),
-):
-    app.command(cls=OnceCommand, epilog=_examples)(_command)
-app.command(name="plan-schema", cls=OnceCommand)(plan_schema)
 
 
 def _show_version(wanted: bool) -> None:

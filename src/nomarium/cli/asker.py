@@ -24,11 +24,9 @@ def asker() -> Asker:
 @cache
 def asker_of(name: str) -> Asker:
     """Return the options of a command, and whether it goes by a plan."""
-    from typer.main import get_command
-
-    from nomarium.cli.app import app
+    from nomarium.cli.commands import Commands
     from nomarium.settings import Asker
 
-    command = getattr(get_command(app), "commands", {}).get(name)
+    command = Commands().get(name)
     options = {option for parameter in command.params for option in parameter.opts} if command else set()
     return Asker(frozenset(options), name not in _BY_OPTIONS)

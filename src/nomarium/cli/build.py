@@ -13,7 +13,7 @@ import typer
 from nomarium.cli import options
 from nomarium.cli.console import print_said, wrong_calls
 
-BUILD_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium build                                every calendar of nomarium.toml in this folder
   nomarium build --dry-run                      what would be written

@@ -9,7 +9,7 @@ import typer
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 
-CHECK_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium check                          problems, clashes and counts of nomarium.toml in this folder
   nomarium check --why "PLK-1 2026-10-14" where the meetings of a class on a date come from

@@ -11,7 +11,7 @@ from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 from nomarium.run import allow_force
 
-COMPARE_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium compare .                       what a build of this plan would change
   nomarium compare 2 3                     what build 3 changed

@@ -22,7 +22,7 @@ from nomarium.cli.reading import (
 )
 from nomarium.run import allow_force
 
-CONVERT_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium convert events.csv -o events.ics
   nomarium convert bookings.xlsx -o bookings.ics --sheet "Term 1" --zone America/Halifax

@@ -11,7 +11,7 @@ from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 from nomarium.run import allow_force
 
-DAYS_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium days                                  the year of nomarium.toml in this folder
   nomarium days --from 2027-01-04 --to 2027-01-29 --cycle Yard

@@ -13,7 +13,7 @@ import typer
 from nomarium.cli.console import styled
 from nomarium.cli.reading import quoted_call
 
-DEMO_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium demo
   nomarium demo try-it-here

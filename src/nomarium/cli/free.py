@@ -11,7 +11,7 @@ from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 from nomarium.run import allow_force
 
-FREE_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium free vasquel.ics pell.ics --length 45m --between 08:15-15:30
   nomarium free . --only teacher="R. Vasquel,D. Pell" --from 2026-09-14 --to 2026-09-25

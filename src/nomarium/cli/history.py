@@ -10,7 +10,7 @@ import typer
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 
-HISTORY_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium history                         the builds of nomarium.toml in this folder
   nomarium history 3                       what build 3 changed, calendar by calendar

@@ -22,7 +22,7 @@ if TYPE_CHECKING:
     from nomarium.core.tables import Grid, TableChoices
     from nomarium.core.values import DateChoices
 
-INSPECT_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium inspect events.csv
   nomarium inspect bookings.xlsx --sheet "Term 1" --dates dmy

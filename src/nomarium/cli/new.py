@@ -11,7 +11,7 @@ import typer
 from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 
-NEW_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium new .                              a plan to fill in, and blank sheets
   nomarium new . *.xlsx *.csv                 a plan of the sheets that are there; then: nomarium build

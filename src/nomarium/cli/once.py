@@ -15,6 +15,8 @@ from typing import TYPE_CHECKING, Any, get_args, get_origin
 import typer
 from typer.core import TyperCommand, TyperGroup, TyperOption
 
+from nomarium.cli.commands import Commands
+
 if TYPE_CHECKING:
     from collections.abc import Callable, Sequence
 
@@ -50,7 +52,15 @@ class OnceCommand(_PlainParameters, TyperCommand):  # type: ignore[misc]
 
 
 class PlainGroup(_PlainParameters, TyperGroup):  # type: ignore[misc]
-    """The program itself, whose own options are taken as they stand, too."""
+    """The program itself, whose own options are taken as they stand, too; a command is there when it is asked for."""
+
+    def __init__(self, **said: object) -> None:
+        super().__init__(**said)  # type: ignore[arg-type]
+        self.commands = Commands()  # type: ignore[assignment]
+
+    def list_commands(self, ctx: Context) -> list[str]:  # type: ignore[override]
+        """Return the names of all commands."""
+        return list(self.commands)
 
 
 def _plain(parameters: Sequence[Any]) -> list[Any]:

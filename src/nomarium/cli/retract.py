@@ -11,7 +11,7 @@ from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 from nomarium.run import allow_force
 
-RETRACT_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium retract 3 -o back               every calendar of build 3, all its events cancelled
   nomarium retract 3 -o back --only "Vasquel"

@@ -11,7 +11,7 @@ from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 from nomarium.run import allow_force
 
-SHEET_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium sheet events -o events.xlsx
   nomarium sheet events -o events.csv

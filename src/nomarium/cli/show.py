@@ -14,7 +14,7 @@ from nomarium.run import allow_force
 if TYPE_CHECKING:
     from nomarium.core.privacy import Privacy
 
-SHOW_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium show office.ics                                   what comes next, day by day
   nomarium show office.ics --week 2026-09-14                 a week as columns of days

@@ -11,7 +11,7 @@ from nomarium.cli import options
 from nomarium.cli.console import wrong_calls
 from nomarium.run import allow_force
 
-WEED_EXAMPLES = """\b
+EXAMPLES = """\b
 Examples:
   nomarium weed exported.ics                 what stands twice in it
   nomarium weed exported.ics -o clean.ics    the calendar without these, and clean.dropped.csv: what was left out

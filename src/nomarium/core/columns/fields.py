@@ -9,6 +9,7 @@ from collections.abc import Callable
 from dataclasses import dataclass, field, replace
 from datetime import date, time
 from enum import StrEnum
+from functools import lru_cache
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.lazily import regex
@@ -216,6 +217,7 @@ def without_brackets(heading: str) -> str:
     return _BRACKETS.sub(" ", heading).strip()
 
 
+@lru_cache(maxsize=20_000)
 def heading_key(heading: str) -> str:
     """Return a heading without all that does not matter: "Start-Date:" → "startdate", "#" stays "#"."""
     return "".join(letter for letter in heading.casefold() if letter.isalnum()) or heading.strip()

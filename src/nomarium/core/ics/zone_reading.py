@@ -8,12 +8,11 @@ from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 from itertools import islice
 from typing import TYPE_CHECKING
-from zoneinfo import ZoneInfo
 
 from nomarium.core.ics.moments import BadValue, read_moment
 from nomarium.core.ics.moments import read_moments as read_list
 from nomarium.core.repeats import Rule, RuleRefused, expand, parse_rule
-from nomarium.core.values import read_zone
+from nomarium.core.values import read_zone, zone_names, zone_of
 
 if TYPE_CHECKING:
     from nomarium.core.ics.components import Component
@@ -88,7 +87,7 @@ def _offset(text: str) -> timedelta:
 
 def iana_offset(name: str, wall: datetime) -> timedelta:
     """Return the offset of an IANA zone at a local time: the one before the gap or of the first of two."""
-    return wall.replace(tzinfo=ZoneInfo(name)).utcoffset() or timedelta(0)
+    return wall.replace(tzinfo=zone_of(name)).utcoffset() or timedelta(0)
 
 
 def agrees(name: str, own: OwnZone, walls: Iterable[datetime]) -> bool:
@@ -119,9 +118,7 @@ def _by_windows_name(tzid: str) -> str | None:
 
 def nearest_agreeing(own: OwnZone, walls: Sequence[datetime], preferred: str) -> str | None:
     """Return an IANA zone that agrees with a file's own: the preferred one, else the first by name that does."""
-    from zoneinfo import available_timezones
-
     if agrees(preferred, own, walls):
         return preferred
-    places = sorted(name for name in available_timezones() if "/" in name and not name.startswith(("Etc/", "SystemV/")))
+    places = sorted(name for name in zone_names() if "/" in name and not name.startswith(("Etc/", "SystemV/")))
     return next((name for name in places if agrees(name, own, walls)), None)

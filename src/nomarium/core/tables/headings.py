@@ -6,6 +6,7 @@ import re
 from collections import Counter
 from collections.abc import Callable, Sequence
 from datetime import date, datetime, time
+from functools import lru_cache
 from itertools import islice
 
 from nomarium.core.tables.cells import Cell, plain_text
@@ -31,10 +32,13 @@ _DATA = regex(
 def is_data(cell: Cell) -> bool:
     """Tell whether a cell looks like a date or a time, which no heading does."""
     if isinstance(cell, str):
-        if len(cell) > _LONGEST_DATA:
-            return False
-        return bool(_DATA.fullmatch(cell.strip()) or (len(cell) < 40 and _has_numeric_date(cell)))
+        return len(cell) <= _LONGEST_DATA and _says_when(cell)
     return isinstance(cell, date | datetime | time)
+
+
+@lru_cache(maxsize=20_000)
+def _says_when(text: str) -> bool:
+    return bool(_DATA.fullmatch(text.strip()) or (len(text) < 40 and _has_numeric_date(text)))
 
 
 _NUMERIC_DATE = regex(

@@ -59,7 +59,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.week_text import days_of_week, scan_weeks
     from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
     from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
-    from nomarium.core.values.zones import near_zones, read_zone
+    from nomarium.core.values.zones import near_zones, read_zone, zone_names, zone_of
 
 __all__ = [
     "BLANK",
@@ -144,6 +144,8 @@ __all__ = [
     "weekday_in_any",
     "weekdays_in_turn",
     "year_in_titles",
+    "zone_names",
+    "zone_of",
 ]
 
 __getattr__ = on_demand(__name__)
