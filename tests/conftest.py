@@ -14,6 +14,7 @@ from pathlib import Path
 
 import icalendar
 import pytest
+from hypothesis import settings
 
 from nomarium.cli.asker import asker_of
 from nomarium.settings import BY_PLAN, advice_words
@@ -62,6 +63,8 @@ for line in sys.stdin:
 """Runs the command as its script does, each call in a process of its own that has its imports already."""
 CONVERT = asker_of("convert")
 EPOCH = "1788220800"
+settings.register_profile("any machine", deadline=None)
+settings.load_profile("any machine")
 
 
 @dataclass

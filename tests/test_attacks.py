@@ -422,6 +422,12 @@ def test_names_of_any_bytes_and_lengths(desk):
     run = subprocess.run(call, cwd=desk.folder, capture_output=True, timeout=60, check=False)
     assert (run.returncode, b"Traceback" in run.stderr) == (0, False), run.stderr
     assert len(list((desk.folder / "out").iterdir())) == 2
+    for longest in ("a" * 300, f"{'a' * 300}/b"):
+        desk.put("nomarium.toml", f'[school]\nzone = "UTC"\n[sources.s]\nsheets = "{longest}.csv"\n')
+        for call in (["build"], ["compare", "nomarium.toml", longest], ["build", "--edited", longest]):
+            run = desk.run(*call)
+            assert run.status in (1, 2), run.err
+            assert any(said in run.err for said in ("that is not there", "neither a file nor")), run.err
 
 
 LARGE = {

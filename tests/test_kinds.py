@@ -256,8 +256,9 @@ def test_a_saved_plan_builds_what_the_call_wrote(desk, call):
         "Event,Date,Start,Place,Ensemble,Odd\nA,21/09/2026,9:00,Hall,Brass,1\nB,22/09/2026,10:00,Loft,Winds,2\n",
     )
     out = "out" if "--split" in call else "out.ics"
-    run = desk.run("convert", "s.csv", "-o", out, *call, "--save-plan", "saved.toml")
+    run = desk.run("convert", "s.csv", "-o", out, *call, "--save-plan", "saved.toml", "--json")
     assert run.status == 0, run.err
+    assert run.report, "nothing but the report is on the output"
     built = desk.run("build", "saved.toml", "--force")
     assert built.status == 0, built.err
 

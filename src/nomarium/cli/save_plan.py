@@ -47,8 +47,9 @@ def check_saved(path: Path) -> None:
 
 def save_plan(path: Path, said: Mapping[str, Any], target: Target) -> None:
     """Write a plan of what a call said; ``said`` are its options by their names in the command."""
+    data_on_output = target.to_stdout or said["as_json"]
     write_whole(path, [saved_plan(_saved(path.parent, said, target)).encode()])
-    typer.echo(f"Saved    {path}: a plan that says the same; next time: nomarium build {path}", err=target.to_stdout)
+    typer.echo(f"Saved    {path}: a plan that says the same; next time: nomarium build {path}", err=data_on_output)
 
 
 def _saved(folder: Path, said: Mapping[str, Any], target: Target) -> SavedCall:

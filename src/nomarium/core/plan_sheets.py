@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.plan import PlanFile, ReadingKeys, SheetKeys
 from nomarium.core.plan import wording as plan_wording
 from nomarium.core.sheets import Conditions, SheetChoices
+from nomarium.core.standing import is_file, is_folder
 from nomarium.core.tables import TableChoices, is_oneroster
 from nomarium.core.values import DateChoices
 from nomarium.settings import SETTINGS
@@ -37,10 +38,10 @@ class PlanSheets:
         found = []
         for sheet in sheets:
             path = self._plan.folder / sheet.file
-            if path.is_file() or is_oneroster(path):
+            if is_file(path) or is_oneroster(path):
                 found.append(self._choices(sheet, path, keys))
             else:
-                beside = [other.name for other in path.parent.iterdir()] if path.parent.is_dir() else []
+                beside = [other.name for other in path.parent.iterdir()] if is_folder(path.parent) else []
                 near = get_close_matches(path.name, beside, 1)
                 self._problems.append(plan_wording.missing_file(place, sheet.file, near))
         return found

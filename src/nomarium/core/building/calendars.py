@@ -14,7 +14,7 @@ from nomarium.core.building.lesson_texts import LESSON_FIELDS, lesson_text
 from nomarium.core.building.patterns import DATE_NAMES, SLOT_NAMES, Pattern
 from nomarium.core.calendars import Calendar, file_names
 from nomarium.core.columns import heading_key
-from nomarium.core.meetings import Held
+from nomarium.core.meetings import About, Held
 from nomarium.core.plan import CalendarKeys, PlanFile
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.sources import Occurrence, Series
@@ -97,6 +97,7 @@ class Texts:
         self._visibility = _VISIBILITY.get(keys.visibility or "", "")
         self._busy = (keys.busy or "").upper()
         self._for_teachers = "teacher" in keys.split
+        self._lesson_texts: dict[int, tuple[About, str]] = {}
         self._known: dict[int, tuple[Held, list[tuple[Series, list[str]]]]] = {}
 
     @cached_property
@@ -119,16 +120,25 @@ class Texts:
     def _made(self, held: Held) -> Iterator[tuple[Series, list[str]]]:
         uids = held.occurrence_uids()
         if held.event is not None:
-            yield held.event if held.edited else self._as_stated(held.event), uids
+            event = held.event if held.edited else self._as_stated(held.event)
+            yield from _about_lessons(event, held.about, uids)
             return
         values = {name: ", ".join(several) for name, several in held.values.items()}
         values |= {"day": held.day.name, "period": "–".join(held.periods)}
-        if not any(pattern.by_date for pattern in self.patterns):
-            yield self._meeting(held, tuple(held.occurrences), values), uids
+        about = held.about
+        alike = [place for place in range(len(uids)) if place not in about]
+        if any(pattern.by_date for pattern in self.patterns):
+            for place in (*alike, *sorted(about)):
+                occurrence = held.occurrences[place]
+                own = about.get(place, {})
+                dated = {**values, **self._of_date(occurrence), **own}
+                yield self._meeting(held, (occurrence,), dated, own), [uids[place]]
             return
-        for occurrence, uid in zip(held.occurrences, uids, strict=True):
-            dated = {**values, **self._of_date(occurrence)}
-            yield self._meeting(held, (occurrence,), dated), [uid]
+        plain = self._meeting(held, tuple(held.occurrences[place] for place in alike), values)
+        if alike:
+            yield plain, [uids[place] for place in alike]
+        for place in sorted(about):
+            yield self._lesson(held, held.occurrences[place], values, about[place], plain), [uids[place]]
 
     def _as_stated(self, event: Series) -> Series:
         return replace(
@@ -138,12 +148,14 @@ class Texts:
             busy=self._busy or event.busy,
         )
 
-    def _meeting(self, held: Held, occurrences: tuple[Occurrence, ...], values: Mapping[str, str]) -> Series:
+    def _meeting(
+        self, held: Held, occurrences: tuple[Occurrence, ...], values: Mapping[str, str], about: About | None = None
+    ) -> Series:
         return Series(
             self._title(held, values),
             occurrences,
             self.location.fill(values),
-            self._description(held, values),
+            self._description(held, values, self._lesson_text(about) if about else ""),
             split_list(self._categories.fill(values)) if self._categories else (),
             status=read_status(self._status.fill(values)) or "" if self._status else "",
             extra=self._extra(values),
@@ -152,6 +164,33 @@ class Texts:
             reminders=self._reminders,
             origin=held.place,
         )
+
+    def _lesson(
+        self, held: Held, occurrence: Occurrence, values: Mapping[str, str], about: About, plain: Series
+    ) -> Series:
+        """Return a meeting that has a lesson, beside what others of its slot say."""
+        values = {**values, **about}
+        if self._lessons_anywhere:
+            return self._meeting(held, (occurrence,), values, about)
+        return Series(
+            self._title(held, values),
+            (occurrence,),
+            plain.location,
+            self._description(held, values, self._lesson_text(about)),
+            plain.categories,
+            status=plain.status,
+            extra=plain.extra,
+            visibility=plain.visibility,
+            busy=plain.busy,
+            reminders=plain.reminders,
+            origin=plain.origin,
+        )
+
+    @cached_property
+    def _lessons_anywhere(self) -> bool:
+        """Whether more than title and text hang on what a meeting is about."""
+        others = [self.location, self._categories, self._color, self._status]
+        return any(name.casefold() in LESSON_FIELDS for one in others if one is not None for name in one.names)
 
     def _extra(self, values: Mapping[str, str]) -> tuple[str, ...]:
         """Return the line of a colour (RFC 7986, 5.9): a name of CSS; other words are no colour."""
@@ -172,13 +211,19 @@ class Texts:
             return course or class_name or held.class_name
         return f"{course} ({class_name})"
 
-    def _description(self, held: Held, values: Mapping[str, str]) -> str:
+    def _lesson_text(self, about: About) -> str:
+        """Return what the text of a meeting says of its lesson: one that classes share is put into words once."""
+        known = self._lesson_texts.get(id(about))
+        if known is None:  # it is kept with its words: as long as it is there, no other has its id
+            known = self._lesson_texts[id(about)] = about, lesson_text(about, for_teacher=self._for_teachers)
+        return known[1]
+
+    def _description(self, held: Held, values: Mapping[str, str], about: str = "") -> str:
         if self.description is not None:
             return self.description.fill(values)
         period = f"period {values['period']}" if values["period"] else ""
         day = f"Day {held.day.label}" if held.day.label else ""
         slot = ", ".join(filter(None, (day, period)))
-        about = lesson_text(values, for_teacher=self._for_teachers)
         return "\n".join(filter(None, (slot[:1].upper() + slot[1:], values.get("description", ""), about)))
 
     def _of_date(self, occurrence: Occurrence) -> dict[str, str]:
@@ -193,6 +238,24 @@ class Texts:
             "start": clock_words(start),
             "end": clock_words(end),
         }
+
+
+def _about_lessons(event: Series, about: Mapping[int, About], uids: list[str]) -> Iterator[tuple[Series, list[str]]]:
+    """Yield an event of a source, those of its occurrences that have a lesson apart."""
+    alike = [place for place in range(len(uids)) if place not in about]
+    if not about:
+        yield event, uids
+    elif alike:
+        yield (
+            replace(event, occurrences=tuple(event.occurrences[place] for place in alike)),
+            [uids[place] for place in alike],
+        )
+    for place, says in sorted(about.items()):
+        lesson = says.get("lesson", "")
+        text = "\n".join(filter(None, (event.description, lesson_text(says))))
+        title = f"{event.summary}: {lesson}" if lesson else event.summary
+        one = replace(event, summary=title, description=text, occurrences=(event.occurrences[place],))
+        yield one, [uids[place]]
 
 
 def _length(text: str) -> timedelta:

@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator, Mapping, Sequence
-from dataclasses import dataclass, field, replace
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field
 from datetime import date
 from difflib import get_close_matches
 from typing import TYPE_CHECKING
@@ -26,7 +26,7 @@ from nomarium.core.lessons import (
     read_notes,
 )
 from nomarium.core.lessons import wording as said
-from nomarium.core.meetings import Held
+from nomarium.core.meetings import About, Held
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import Series
 from nomarium.core.values import counted
@@ -98,12 +98,13 @@ class _Teaching:
         self._held = held
         self._year = year
         self._school = school
-        self._says: dict[_Slot, dict[str, list[str]]] = {}
-        self._of_name: dict[tuple[str, str], list[_Slot]] = {}
+        self._says: dict[_Slot, list[About]] = {}
+        self._of_name: dict[tuple[str, str], list[int]] = {}
         self._names: dict[str, str] = {}
         self._events: list[Held] = []
         self._found = Taught([])
-        self._terms: dict[date, frozenset[str]] = {}
+        self._meetings: dict[tuple[date, int], Meeting] = {}
+        self._starts: dict[int, tuple[date, str]] = {}
 
     def taught(self, read: LessonsRead, keys: Mapping[str, LessonKeys]) -> Taught:
         if any(read.lists.values()) or read.notes:
@@ -112,32 +113,46 @@ class _Teaching:
             self._lay_list(name, lessons, keys[name])
         for note in read.notes:
             self._put_note(note)
-        self._found.held = [*self._with_lessons(), *self._events]
+        self._put_about()
+        self._found.held = [*self._held, *self._events]
         return self._found
 
     def _gather(self) -> None:
-        """Find the meetings of each class, course, student and team, in the order of their times."""
+        """Find the slots of each class, course, student and team."""
         for place, one in enumerate(self._held):
-            slots = [(place, number) for number in range(len(one.occurrences))]
             said = {kind: one.of(kind) for kind in _WHOSE} | ({"event": (one.event.summary,)} if one.event else {})
             for kind, names in said.items():
                 for name in dict.fromkeys(names):
                     self._names.setdefault(name.casefold(), name)
-                    self._of_name.setdefault((kind, name.casefold()), []).extend(slots)
-        for several in self._of_name.values():
-            several.sort(key=lambda slot: (self._held[slot[0]].occurrences[slot[1]].start, slot))
+                    self._of_name.setdefault((kind, name.casefold()), []).append(place)
 
     def _slots_of(self, name: str) -> list[_Slot]:
         """Return the meetings of a class of that name; of a course, student and so on where no class has it."""
         kinds = (kind for kind in (*_WHOSE, "event") if (kind, name.casefold()) in self._of_name)
         kind = next(kinds, None)
-        return self._of_name[kind, name.casefold()] if kind else []
+        return self._in_time(self._of_name[kind, name.casefold()]) if kind else []
 
-    def _start(self, slot: _Slot) -> str:
-        return self._held[slot[0]].occurrences[slot[1]].start.isoformat()
+    def _in_time(self, places: Iterable[int]) -> list[_Slot]:
+        """Return all meetings of some slots in the order of their times."""
+        held = self._held
+        ordered = sorted(
+            (occurrence.start, place, number)
+            for place in places
+            for number, occurrence in enumerate(held[place].occurrences)
+        )
+        return [(place, number) for _, place, number in ordered]
+
+    def _start(self, slot: _Slot) -> tuple[date, str]:
+        """Return the day of a meeting, and its start as ISO 8601; meetings at one time mostly share what says so."""
+        occurrence = self._held[slot[0]].occurrences[slot[1]]
+        known = self._starts.get(id(occurrence))
+        if known is None:
+            known = self._starts[id(occurrence)] = occurrence.start.date(), occurrence.start.isoformat()
+        return known
 
     def _lay_list(self, name: str, lessons: Sequence[Lesson], keys: LessonKeys) -> None:
         by_class: dict[str, list[Lesson]] = {}
+        teller = _Teller(name, keys)
         for lesson in lessons:
             for whose in lesson.classes or tuple(keys.classes):
                 by_class.setdefault(whose, []).append(lesson)
@@ -156,9 +171,9 @@ class _Teaching:
                 self._found.problems.append(said.no_meetings(own[0].place, whose, len(own), near))
             elif keys.again == "each term":
                 for part in self._by_term(slots):
-                    self._lay_class(name, whose, ordered, part, keys)
+                    self._lay_class(teller, whose, ordered, part)
             else:
-                self._lay_class(name, whose, ordered, slots, keys)
+                self._lay_class(teller, whose, ordered, slots)
 
     def _from_first(self, lessons: list[Lesson], first: str) -> list[Lesson]:
         places = [
@@ -174,18 +189,16 @@ class _Teaching:
     def _by_term(self, slots: Sequence[_Slot]) -> list[list[_Slot]]:
         found: dict[object, list[_Slot]] = {}
         for slot in slots:
-            day = self._held[slot[0]].occurrences[slot[1]].start.date()
-            term = self._year.day(day).term if self._year else None
+            term = self._year.day(self._start(slot)[0]).term if self._year else None
             found.setdefault(term, []).append(slot)
         return list(found.values())
 
-    def _lay_class(
-        self, name: str, whose: str, lessons: Sequence[Lesson], slots: Sequence[_Slot], keys: LessonKeys
-    ) -> None:
+    def _lay_class(self, teller: _Teller, whose: str, lessons: Sequence[Lesson], slots: Sequence[_Slot]) -> None:
+        keys = teller.keys
         meetings = [self._meeting(slot, keys) for slot in slots]
         laying = lay(lessons, meetings, LayingRules(keys.start))
         for one in laying.laid:
-            self._teach(name, whose, lessons[one.lesson], one, slots[one.meeting], keys)
+            self._teach(teller, whose, lessons[one.lesson], one, slots[one.meeting])
         from_start = [meeting for meeting in meetings if keys.start is None or meeting.day >= keys.start]
         tell = self._found.problems
         if laying.left:
@@ -208,91 +221,100 @@ class _Teaching:
             tell.append(said.meetings_free(lessons[-1].place, whose, laying.free, lessons[-1].title))
 
     def _meeting(self, slot: _Slot, keys: LessonKeys) -> Meeting:
-        held = self._held[slot[0]]
-        day = held.occurrences[slot[1]].start.date()
-        periods = max(1, len(held.periods)) if keys.doubles == "two" else 1
-        return Meeting(day, HALVES * periods, self._terms_of(day) if self._year else frozenset())
+        day = self._start(slot)[0]
+        periods = max(1, len(self._held[slot[0]].periods)) if keys.doubles == "two" else 1
+        known = self._meetings.get((day, periods))
+        if known is None:
+            terms = self._terms_of(day) if self._year else frozenset[str]()
+            known = self._meetings[day, periods] = Meeting(day, HALVES * periods, terms)
+        return known
 
     def _terms_of(self, day: date) -> frozenset[str]:
-        known = self._terms.get(day)
-        if known is None and self._year is not None:
-            term = self._year.day(day).term
-            names = self._year.attendance.holding_terms(term) if term else frozenset[str]()
-            known = self._terms[day] = frozenset(one.casefold() for one in (*names, *((term.name,) if term else ())))
-        return known or frozenset()
+        term = self._year.day(day).term if self._year else None
+        names = self._year.attendance.holding_terms(term) if term and self._year else frozenset[str]()
+        return frozenset(one.casefold() for one in (*names, *((term.name,) if term else ())))
 
-    def _teach(self, name: str, whose: str, lesson: Lesson, laid: Laid, slot: _Slot, keys: LessonKeys) -> None:
+    def _teach(self, teller: _Teller, whose: str, lesson: Lesson, laid: Laid, slot: _Slot) -> None:
         """Note what a meeting is about, in its own words or as an event beside it."""
+        title, about = teller.about(lesson, laid)
+        if teller.keys.show != "as events":
+            self._says.setdefault(slot, []).append(about)
+        if teller.keys.show != "in meetings":
+            self._events.append(self._as_event(teller.name, whose, lesson, laid, slot))
+        self._found.laid.append(LaidLesson(teller.name, whose, title, self._start(slot)[1]))
+
+    def _as_event(self, name: str, whose: str, lesson: Lesson, laid: Laid, slot: _Slot) -> Held:
+        """Return a lesson as an event of its own."""
         held = self._held[slot[0]]
         occurrence = held.occurrences[slot[1]]
-        part = f"{laid.part}/{laid.parts}" if laid.parts > 1 else ""
-        title = f"{lesson.title} ({part})" if part else lesson.title
-        values = {"lesson": lesson.title, "lesson_number": lesson.number, "part": part, **lesson.said}
-        if keys.show != "as events":
-            says = self._says.setdefault(slot, {})
-            for field_, text in values.items():
-                if text and text not in says.setdefault(field_, []):
-                    says[field_].append(text)
-        if keys.show != "in meetings":
-            known_by = (self._school, "lesson", name, whose, lesson.number or lesson.title, str(laid.part))
-            uid = stable_uuid("\x1f".join(known_by))
-            event = Series(
-                f"{whose}: {title}",
-                (occurrence,),
-                ", ".join(held.of("room")),
-                lesson_text(lesson.said),
-                origin=lesson.place,
-            )
-            own = {**held.values, "lesson": (lesson.title,)}
-            self._events.append(Held(name, own, [occurrence], place=lesson.place, event=event, uids=(uid,)))
-        self._found.laid.append(LaidLesson(name, whose, title, self._start(slot)))
+        known_by = (self._school, "lesson", name, whose, lesson.number or lesson.title, str(laid.part))
+        event = Series(
+            f"{whose}: {_title_of(lesson, laid)}",
+            (occurrence,),
+            ", ".join(held.of("room")),
+            lesson_text(lesson.said),
+            origin=lesson.place,
+        )
+        own = {**held.values, "lesson": (lesson.title,)}
+        uid = stable_uuid("\x1f".join(known_by))
+        return Held(name, own, [occurrence], place=lesson.place, event=event, uids=(uid,))
 
     def _put_note(self, note: Note) -> None:
         slots = [slot for name in note.whose for slot in self._slots_of(name)]
-        slots = slots if note.whose else [slot for several in self._of_name.values() for slot in several]
+        slots = slots if note.whose else self._in_time(range(len(self._held)))
         found = False
         for slot in dict.fromkeys(slots):
-            held = self._held[slot[0]]
-            same_period = not note.periods or set(note.periods) & set(held.periods)
-            if held.occurrences[slot[1]].start.date() == note.day and same_period:
-                self._says.setdefault(slot, {}).setdefault("note", []).append(note.text)
+            same_period = not note.periods or set(note.periods) & set(self._held[slot[0]].periods)
+            if self._start(slot)[0] == note.day and same_period:
+                self._says.setdefault(slot, []).append({"note": note.text})
                 found = True
         if not found:
             self._found.problems.append(said.note_without_meeting(note.place, note.day, ", ".join(note.whose)))
 
-    def _with_lessons(self) -> Iterator[Held]:
-        """Yield all slots, each meeting of which something is said by itself."""
-        numbers: dict[int, list[int]] = {}
-        for place, number in self._says:
-            numbers.setdefault(place, []).append(number)
-        for place, held in enumerate(self._held):
-            own = set(numbers.get(place, ()))
-            if not own:
-                yield held
-                continue
-            rest = [number for number in range(len(held.occurrences)) if number not in own]
-            if rest:
-                yield held.cut(rest)
-            for number in sorted(own):
-                one = held.cut([number])
-                said_here = {
-                    name: (_JOIN.get(name, " / ").join(texts),) for name, texts in self._says[place, number].items()
-                }
-                one.values = {**held.values, **said_here}
-                if one.event is not None:
-                    one.event = _about(one.event, said_here)
-                yield one
+    def _put_about(self) -> None:
+        """Let each meeting of which something is said know it."""
+        by_place: dict[int, dict[int, About]] = {}
+        for (place, number), several in self._says.items():
+            by_place.setdefault(place, {})[number] = several[0] if len(several) == 1 else _together(several)
+        for place, about in by_place.items():
+            self._held[place].about = about
+
+
+class _Teller:
+    """What a list says of its lessons: each is put into words once, however many classes have it."""
+
+    def __init__(self, name: str, keys: LessonKeys) -> None:
+        self.name = name
+        self.keys = keys
+        self._known: dict[tuple[int, int, int], tuple[str, About]] = {}
+
+    def about(self, lesson: Lesson, laid: Laid) -> tuple[str, About]:
+        """Return a lesson's title, its part in it, and what a meeting says of it."""
+        key = (id(lesson), laid.part, laid.parts)
+        known = self._known.get(key)
+        if known is None:
+            part = f"{laid.part}/{laid.parts}" if laid.parts > 1 else ""
+            said_of = {"lesson": lesson.title, "lesson_number": lesson.number, "part": part, **lesson.said}
+            about = {name: text for name, text in said_of.items() if text}
+            known = self._known[key] = _title_of(lesson, laid), about
+        return known
+
+
+def _title_of(lesson: Lesson, laid: Laid) -> str:
+    return f"{lesson.title} ({laid.part}/{laid.parts})" if laid.parts > 1 else lesson.title
+
+
+def _together(several: Iterable[About]) -> About:
+    """Return what a meeting is about of which more than one thing is said, each once."""
+    found: dict[str, list[str]] = {}
+    for about in several:
+        for name, text in about.items():
+            if name == "note" or text not in found.get(name, ()):
+                found.setdefault(name, []).append(text)
+    return {name: _JOIN.get(name, " / ").join(texts) for name, texts in found.items()}
 
 
 _JOIN = dict.fromkeys((*LESSON_TEXTS, "note"), "\n")
-
-
-def _about(event: Series, values: Mapping[str, Sequence[str]]) -> Series:
-    """Return an event of a source that says what it is about."""
-    said_here = {name: texts[0] for name, texts in values.items()}
-    lesson = said_here.get("lesson", "")
-    text = "\n".join(filter(None, (event.description, lesson_text(said_here))))
-    return replace(event, summary=f"{event.summary}: {lesson}" if lesson else event.summary, description=text)
 
 
 def moves_of_lessons(before: Iterable[LaidLesson], now: Iterable[LaidLesson]) -> list[str]:

@@ -128,11 +128,7 @@ class Packer:
 
     def sheaf(self, series: Series, names: Sequence[str], stem: str = "") -> Sheaf:
         """Return the sheaf of a series. ``names`` are the UIDs of its events, or what follows ``stem`` in each."""
-        known = self._spans
-        for occurrence in series.occurrences:
-            if id(occurrence) not in known:
-                known[id(occurrence)] = f'"{occurrence.start.isoformat()}/{occurrence.end.isoformat()}"'
-        spans = ",".join([known[id(occurrence)] for occurrence in series.occurrences])
+        spans = ",".join(map(self._span, series.occurrences))
         kinds = {(occurrence.all_day, occurrence.zone) for occurrence in series.occurrences}
         alike = kinds.pop() if len(kinds) == 1 else [(o.all_day, o.zone) for o in series.occurrences]
         head = json.dumps({"texts": texts_of(series), "stem": stem, "kind": alike}, ensure_ascii=False)
@@ -145,7 +141,7 @@ class Packer:
         said: dict[tuple[str, ...], int] = {}
         number_of = [said.setdefault(texts_of(series), len(said)) for series, _ in several]
         occurrences = [occurrence for series, _ in several for occurrence in series.occurrences]
-        plain = json.dumps(
+        head = json.dumps(
             {
                 "texts": list(said),
                 "of": [
@@ -154,11 +150,19 @@ class Packer:
                 "stem": stem,
                 "kind": [(one.all_day, one.zone) for one in occurrences],
                 "names": [name for _, names in several for name in names],
-                "spans": [f"{one.start.isoformat()}/{one.end.isoformat()}" for one in occurrences],
             },
             ensure_ascii=False,
-        ).encode("utf-8", "surrogatepass")
+        )
+        spans = ",".join(map(self._span, occurrences))
+        plain = f'{head[:-1]},"spans":[{spans}]}}'.encode("utf-8", "surrogatepass")
         return Sheaf(blake2b(plain, digest_size=16).digest(), zlib.compress(plain, 1))
+
+    def _span(self, occurrence: Occurrence) -> str:
+        """Return when something is, as JSON."""
+        known = self._spans.get(id(occurrence))
+        if known is None:
+            known = self._spans[id(occurrence)] = f'"{occurrence.start.isoformat()}/{occurrence.end.isoformat()}"'
+        return known
 
 
 def unpacked(body: bytes) -> list[Entry]:

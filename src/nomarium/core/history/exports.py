@@ -14,6 +14,7 @@ from nomarium.core.history.edits import ADDED, Edit, Edits, OnEdit, OnEdits, add
 from nomarium.core.history.entries import Entry, entries_of
 from nomarium.core.ics import CalendarChoices, read_calendar, render_calendar
 from nomarium.core.problems import DataRefused, Place, Problem, WrongCall, has_errors
+from nomarium.core.standing import is_file
 from nomarium.core.tables import read_text
 
 if TYPE_CHECKING:
@@ -99,8 +100,8 @@ def _settled(export: Export, known: dict[tuple[str, str], Edit]) -> list[Edit]:
 
 def _read(text: str, store: Store, zone: str) -> Export:
     stated, equals, name = text.partition("=")
-    path = Path(name if equals and not Path(text).is_file() else text)
-    if not path.is_file():
+    path = Path(name if equals and not is_file(Path(text)) else text)
+    if not is_file(path):
         raise WrongCall(f"There is no file “{path}”.", "Name a calendar exported from a calendar program.")
     source = read_text(path)
     if source is None or not source.is_calendar:

@@ -21,6 +21,7 @@ from nomarium.core.history.store import Store
 from nomarium.core.plan import PlanFile, load_plan
 from nomarium.core.problems import DataRefused, Place, Problem, WrongCall
 from nomarium.core.sources import EventChoices
+from nomarium.core.standing import is_file, is_folder
 
 if TYPE_CHECKING:
     from nomarium.core.privacy import Privacy
@@ -51,9 +52,9 @@ def read_side(text: str, plan: Path | None, zone: str) -> Side:
     if text.isdecimal():
         return _of_build(int(text), plan)
     path = Path(text)
-    if path.is_dir():
+    if is_folder(path):
         path /= "nomarium.toml"
-    if not path.is_file():
+    if not is_file(path):
         raise WrongCall(
             f"“{text}” is neither a file nor the number of a build.", "“nomarium history” lists the builds."
         )

@@ -228,7 +228,7 @@ class _Packed:
         found = self._known.get(key)
         if found is None:
             made = [one for each in several for one in part.texts.series(each)]
-            if len(several) > 1:
+            if len(several) > 1 or (held.about and held.stem and not held.uids):
                 stem = len(held.stem) + 1  # the UID goes on behind it
                 named = [(series, [uid[stem:] for uid in uids]) for series, uids in made]
                 found = [self._packer.joint_sheaf(named, held.stem)]

@@ -31,7 +31,10 @@ def escape(text: str) -> str:
     if "," in text:
         text = text.replace(",", "\\,")
     # Printable is what has no break, no control character and no half of a pair: most texts, at one glance.
-    return text if text.isprintable() else _UNWRITABLE.sub("", _BREAKS.sub(r"\\n", text))
+    if text.isprintable():
+        return text
+    plain = "" if "\r" in text else text.replace("\n", "\\n")
+    return plain if plain and plain.isprintable() else _UNWRITABLE.sub("", _BREAKS.sub(r"\\n", text))
 
 
 def uri(text: str) -> str:
@@ -55,6 +58,9 @@ def fold(line: str) -> str:
 
 def fold_every_line(line: str) -> str:
     """Fold without a look at whether it is needed."""
+    if line.isascii():
+        rest = [line[place : place + FOLD_AT - 1] for place in range(FOLD_AT, len(line), FOLD_AT - 1)]
+        return "\r\n ".join([line[:FOLD_AT], *rest])
     octets = line.encode()
     parts = []
     start, room = 0, FOLD_AT

@@ -77,6 +77,9 @@ class _Layer:
 
     def laid(self) -> Laying:
         """Fix the pinned lessons, then let the others flow around them."""
+        if self._is_plain():
+            self._lay_one_by_one()
+            return self._found
         pinned = {
             number for number, lesson in enumerate(self._lessons) if lesson.is_pinned and self._pin(number, lesson)
         }
@@ -101,6 +104,19 @@ class _Layer:
         ]
         self._found.late.sort()
         return self._found
+
+    def _is_plain(self) -> bool:
+        """Tell whether all lessons take a meeting, on any day, and all meetings have room for one."""
+        one_each = all(one.room == HALVES for one in self._meetings)
+        return one_each and all(lesson.is_plain for lesson in self._lessons)
+
+    def _lay_one_by_one(self) -> None:
+        open_ = [place for place, room in enumerate(self._room) if room]
+        self._found.laid = [
+            Laid(number, place) for number, place in zip(range(len(self._lessons)), open_, strict=False)
+        ]
+        self._found.left = list(range(len(open_), len(self._lessons)))
+        self._found.free = max(0, len(open_) - len(self._lessons))
 
     def _pin(self, number: int, lesson: Lesson) -> bool:
         """Put a pinned lesson to its day; tell whether that has a meeting with room."""

@@ -56,6 +56,11 @@ class Lesson:
         """Whether its day is fixed."""
         return self.on is not None or self.last_before is not None
 
+    @property
+    def is_plain(self) -> bool:
+        """Whether it takes one meeting, whichever comes next."""
+        return self.halves == HALVES and not (self.on or self.last_before or self.not_before or self.by or self.term)
+
 
 def read_lessons(grid: Grid, choices: SheetChoices) -> tuple[list[Lesson], Sheet | None, list[Problem]]:
     """Read a list of lessons, its rows as they stand. Raises DataRefused where it has no titles of lessons."""

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from typing import TYPE_CHECKING
 
@@ -12,6 +12,10 @@ from nomarium.core.slots import DayTest, Periods
 if TYPE_CHECKING:
     from nomarium.core.sources import Occurrence, Series
     from nomarium.core.timetable import Change, Values
+
+
+About = Mapping[str, str]
+"""What a single meeting is about: its lesson and its notes, by their fields."""
 
 
 @dataclass(slots=True)
@@ -39,7 +43,8 @@ class Held:
     change: Change | None = None
     natural: tuple[str, ...] = ()
     """The UIDs of its occurrences as they come from what it is, where corrections have given it others."""
-
+    about: Mapping[int, About] = field(default_factory=dict)
+    """What single occurrences are about, by their places."""
     edited: bool = False
     """Whether the event stands as somebody has edited it by hand: nothing of the plan is put on it."""
 
@@ -53,6 +58,8 @@ class Held:
                 cut.event = replace(self.event, occurrences=tuple(cut.occurrences))
         else:
             cut.known_on = [self.known_on[place] for place in kept]
+        if self.about:
+            cut.about = {now: self.about[place] for now, place in enumerate(kept) if place in self.about}
         return cut
 
     def of(self, name: str) -> tuple[str, ...]:
