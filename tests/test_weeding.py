@@ -31,6 +31,7 @@ DOUBLES = {
     "moved by a day": (["Regatta,8,9,12,Slip", "Regatta,9,9,12,Slip"], [], ["Regatta"]),
     "moved by an hour, among many": (["Choir,8,9,11,", "Choir,8,10,12,", "Choir,15,9,11,", "Choir,22,9,11,"], [], ["Choir"]),
     "weekly": (["Choir,1,9,10,", "Choir,8,9,10,", "Choir,15,9,10,"], [], []),
+    "a line too long": (["Tea,8,9,10," + "Håll of the boats " * 9, "Tea,8,9,10,"], ["Tea"], []),
     "longer is another": (["Regatta,8,9,12,", "Regatta,9,9,15,"], [], []),
 }  # fmt: skip
 
@@ -43,6 +44,7 @@ def test_doubles_that_people_make_are_known(desk, name):
     assert [one["title"] for one in report["twice"]] == gone
     assert [one["title"] for one in report["perhaps"]] == perhaps
     assert len(events_in(desk.folder / "clean.ics")) == len(rows) - len(gone)
+    assert max(map(len, (desk.folder / "clean.ics").read_bytes().split(b"\r\n"))) <= 75
     moved = desk.run("weed", "mine.ics", "-o", "clean.ics", "--moved", "--json", "--force").report
     assert sorted(one["title"] for one in moved["twice"]) == sorted([*gone, *perhaps])
     assert desk.run("weed", "mine.ics", "--alike", "--json").report["twice"] == []

@@ -1,4 +1,4 @@
-"""A calendar file without some of its events: all else stays as it was written, letter by letter."""
+"""A calendar file without some of its events: all else says what it said, letter by letter."""
 
 from __future__ import annotations
 
@@ -6,7 +6,7 @@ import re
 from collections.abc import Collection
 
 from nomarium.core.ics.components import read_components
-from nomarium.core.ics.text import CONTROLS
+from nomarium.core.ics.text import CONTROLS, FOLD_AT, fold
 from nomarium.lazily import regex
 
 _BREAK = regex(r"(?<=\n)|(?<=\r)(?!\n)")
@@ -16,7 +16,8 @@ _END = "END:VEVENT"
 def without_events(text: str, uids: Collection[str], lines: Collection[int]) -> str:
     """Return the text of a calendar file without the events of some UIDs, and those that begin on some lines.
 
-    Lines are counted from 1. An event goes with all its changed occurrences, as these have its UID.
+    Lines are counted from 1. An event goes with all its changed occurrences, as these have its UID. Lines that are too
+    long are folded (RFC 5545, 3.1).
     """
     calendars, _ = read_components(text)
     begins = {
@@ -30,10 +31,18 @@ def without_events(text: str, uids: Collection[str], lines: Collection[int]) -> 
     for number, line in enumerate(_BREAK.split(text), 1):
         skipping = skipping or number in begins
         if not skipping:
-            kept.append(line)
+            kept.append(_folded(line))
         elif line.strip().upper() == _END:
             skipping = False
     return _UNWRITABLE.sub("", "".join(kept))
+
+
+def _folded(line: str) -> str:
+    """Return a line as it was written, with its break; in parts where it is too long."""
+    if len(line) <= FOLD_AT // 4:  # a character has four octets at most
+        return line
+    bare = line.rstrip("\r\n")
+    return fold(bare) + line[len(bare) :]
 
 
 def unsound_line(text: str) -> tuple[int, str] | None:
