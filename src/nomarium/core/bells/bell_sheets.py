@@ -322,7 +322,7 @@ class BellReader:
         return None
 
 
-_CLOCK_MARK = regex(r"[:.h]|[ap]\.?m", re.IGNORECASE)
+_CLOCK_MARK = regex(r"[:.hu]|[ap]\.?m", re.IGNORECASE)
 """What a span of times has, and a telephone number does not."""
 
 

@@ -42,7 +42,7 @@ from nomarium.core.shapes import (
 )
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.slots import DayReader
-from nomarium.core.sources import Lookups, SpanRules, fill_prefix
+from nomarium.core.sources import Lookup, Lookups, SpanRules, fill_prefix
 from nomarium.core.sources.wording import not_looked_up
 from nomarium.core.tables import Grid, looks_like_calendar
 from nomarium.core.timetable import (
@@ -51,6 +51,8 @@ from nomarium.core.timetable import (
     Meeting,
     MeetingSheet,
     TimetableChoices,
+    division_by_grade,
+    grade_of,
     join_blocks,
     join_codes,
     join_meetings,
@@ -234,8 +236,8 @@ class SourceReader:
             return
         who = _Who(keys, self._desk.lookups(name, keys))
         if kind is Kind.GRID:
-            if who.lookups.people is not None:
-                self._desk.known.add("teacher", who.lookups.people.written)
+            for field_name, lookup in who.named():
+                self._desk.known.add(field_name, lookup.written)
             self._grid_sources.add(name)
             self._desk.no_effect(choices, ("columns",), "a grid")
             sheet = read_grids_of(grids, stated, self._desk.known)
@@ -304,9 +306,22 @@ class SourceReader:
             if said.get("term") and not meeting.when.terms:
                 meeting.when = meeting.when._replace(terms=self._terms_of(meeting.class_name, said["term"]))
             self._desk.found.problems += who.complete(meeting)
+        self._desk.found.problems += self._by_grade(chosen)
         self._desk.found.problems += self._against_bells(chosen)
         self._desk.found.meetings.setdefault(name, []).extend(chosen)
         return len(chosen)
+
+    def _by_grade(self, meetings: Sequence[Meeting]) -> list[Problem]:
+        """Give meetings the division of their classes' grade, where divisions are called so; say which."""
+        divisions = division_by_grade(self._desk.year.rules.divisions if self._desk.year else ())
+        found: dict[str, dict[str, Place]] = {}
+        for meeting in meetings if divisions else ():
+            grade = grade_of(meeting.class_name)
+            division = divisions.get(grade) if grade is not None else None
+            if division is not None and "division" not in meeting.values:
+                meeting.values["division"] = (division,)
+                found.setdefault(division, {}).setdefault(meeting.class_name, meeting.place)
+        return [wording.division_by_grade(next(iter(of.values())), name, list(of)) for name, of in found.items()]
 
     def _against_bells(self, meetings: Sequence[Meeting]) -> list[Problem]:
         """Report times beside periods that are none of those at which the bell rings for them; once for each."""
@@ -388,13 +403,18 @@ class _Who:
     keys: SourceKeys
     lookups: Lookups
 
+    def named(self) -> list[tuple[str, Lookup]]:
+        """Return the look-up sheets that there are, each with the field whose codes it explains."""
+        lookups = (("teacher", self.lookups.people), ("room", self.lookups.places), ("course", self.lookups.subjects))
+        return [(name, lookup) for name, lookup in lookups if lookup is not None]
+
     def complete(self, meeting: Meeting) -> list[Problem]:
         """Give a meeting what its source states; return what is wrong with its names."""
         problems: list[Problem] = []
         for name, text in self.keys.set.items():
             meeting.values[name] = split_list(text)
-        for name, lookup in (("teacher", self.lookups.people), ("room", self.lookups.places)):
-            if lookup is None or name not in meeting.values:
+        for name, lookup in self.named():
+            if name not in meeting.values:
                 continue
             full = []
             for text in meeting.values[name]:

@@ -122,7 +122,11 @@ class SheetDesk:
 
     def lookups(self, name: str, keys: SourceKeys) -> Lookups:
         """Return the look-up sheets of a source, each read once. Raises DataRefused where one cannot be used."""
-        return Lookups(self._lookup(name, keys.places, "places"), self._lookup(name, keys.people, "people"))
+        return Lookups(
+            self._lookup(name, keys.places, "places"),
+            self._lookup(name, keys.people, "people"),
+            self._lookup(name, keys.subjects, "subjects"),
+        )
 
     def _lookup(self, name: str, keys: SheetKeys | None, what: str) -> Lookup | None:
         for choices in self.sheets.of([keys] if keys else [], "sources", name, what):

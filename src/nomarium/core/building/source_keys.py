@@ -19,8 +19,9 @@ _EFFECTS: dict[str, frozenset[str]] = {
     | {"identity", "length", "hours", "places", "people", "if_closed", "cycle"},
     Kind.CALENDAR: _ALL | {"identity"},
     Kind.MONTHS: _ALL | {"identity", "length", "hours"},
-    Kind.LIST: _ALL | {"day_numbers", "division", "cycle", "length", "hours", "places", "people"},
-    Kind.GRID: _ALL | {"codes", "day_numbers", "division", "cycle", "each", "cell", "hours", "places", "people"},
+    Kind.LIST: _ALL | {"day_numbers", "division", "cycle", "length", "hours", "places", "people", "subjects"},
+    Kind.GRID: _ALL
+    | {"codes", "day_numbers", "division", "cycle", "each", "cell", "hours", "places", "people", "subjects"},
     Kind.SLOTS: frozenset({"sheets", "kind", "codes", "only", "without", "length", "hours"}),
     "year": frozenset({"kind", "add", "cycle", "title"}),
     "holidays": frozenset({"kind", "holidays", "language"}),

@@ -215,6 +215,17 @@ def no_division(place: Place, closure: str, classes: Sequence[str]) -> Problem:
     )
 
 
+def division_by_grade(place: Place, division: str, classes: Sequence[str]) -> Problem:
+    """Note: classes were taken for a division that is called by their grade."""
+    return note(
+        "division-by-grade",
+        Place(place.file, place.sheet),
+        f"{_listed(classes)} {'was' if len(classes) == 1 else 'were'} taken for the division “{division}”: "
+        "by the grade that the name begins with.",
+        advice="Write the division in a class list where that is not so.",
+    )
+
+
 def foreign_file(path: str) -> Problem:
     """A file in the way that we did not write."""
     return error(

@@ -106,7 +106,7 @@ def may_be_times(column: Column) -> bool:
 
 
 _CLEAR_TIME = regex(
-    r"\d[:.h]\d\d|\d\s*[ap]\.?m?\b|\d\s*(?:h|uhr|uur|o'clock)\b|noon|midday|midnight|\b\d{4}\b", re.IGNORECASE
+    r"\d[:.hu]\d\d|\d\s*[ap]\.?m?\b|\d\s*(?:h|uhr|uur|o'clock)\b|noon|midday|midnight|\b\d{4}\b", re.IGNORECASE
 )
 
 

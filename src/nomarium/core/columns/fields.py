@@ -105,6 +105,7 @@ class Kind(StrEnum):
     CALENDAR = "calendar"
     PEOPLE = "people"
     PLACES = "places"
+    SUBJECTS = "subjects"
 
 
 class BlankSheet(NamedTuple):

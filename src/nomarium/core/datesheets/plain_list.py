@@ -123,7 +123,7 @@ def _says_times(name: Cell) -> bool:
     return len(_CLOCK.findall(plain_text(name))) > 1
 
 
-_CLOCK = regex(r"(?<!\d)\d{1,2}[:h]\d{2}(?!\d)")
+_CLOCK = regex(r"(?<!\d)\d{1,2}[:hu]\d{2}(?!\d)")
 
 
 def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:

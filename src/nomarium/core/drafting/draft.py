@@ -160,7 +160,7 @@ class _Writer:
         self._cycles = self._find_cycles()
         self._bounds = self._find_bounds()
         self._names: dict[FoundSheet, str] = {}
-        self._used_people: set[FoundSheet] = set()
+        self._used_lookups: set[FoundSheet] = set()
 
     def lines(self) -> Iterator[str]:
         """Yield the lines of the plan."""
@@ -209,7 +209,7 @@ class _Writer:
             yield self._question(f"Is {self._choices.zone} the time zone? It is that of this machine.")
         yield f"zone = {toml_text(self._choices.zone)}"
         if self._divisions:
-            yield "# The columns of divisions name these."
+            yield "# The sheets name these."
             yield f"divisions = {toml_list(self._divisions)}"
         yield ""
 
@@ -443,11 +443,12 @@ class _Writer:
         if codes:
             yield from self._why(codes)
             yield f"codes = {self._paths(codes)}"
-        people = [other for other in self._of(Kind.PEOPLE) if _explains(other, sheet)]
-        if people:
-            yield from self._why(people[:1])
-            yield f"people = {self._path(people[0])}"
-            self._used_people.update(people[:1])
+        for kind in _LOOKUPS:
+            explaining = [other for other in self._of(kind) if _explains(other, sheet)]
+            if explaining:
+                yield from self._why(explaining[:1])
+                yield f"{kind} = {self._path(explaining[0])}"
+                self._used_lookups.update(explaining[:1])
         if sheet.kind in (Kind.LIST, Kind.GRID):
             yield from self._timetable_keys(sheet)
         yield ""
@@ -636,8 +637,8 @@ class _Writer:
 
     def _unplaced(self) -> Iterator[str]:
         """Yield the questions about sheets that were recognised, but that nothing in the plan asks for."""
-        for sheet in self._of(Kind.PEOPLE, Kind.PLACES):
-            if sheet not in self._used_people:
+        for sheet in self._of(*_LOOKUPS):
+            if sheet not in self._used_lookups:
                 key = f"{sheet.kind} = {self._path(sheet)}"
                 yield f"Whose {sheet.kind} are those of {sheet.path.name}? Name it under a source: {key}."
         used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}
@@ -663,17 +664,21 @@ def _file_name(sheet: FoundSheet) -> str:
     return f"{sheet.path.stem} {sheet.sheet or ''}".casefold()
 
 
-def _explains(people: FoundSheet, source: FoundSheet) -> bool:
-    """Tell whether a sheet of people explains at least half of the teachers that a timetable names."""
-    if people.grid is None or source.kind not in (Kind.LIST, Kind.CODES, Kind.GRID):
+_LOOKUPS = {Kind.PEOPLE: "teacher", Kind.PLACES: "room", Kind.SUBJECTS: "course"}
+"""What look-up sheets explain, by the field of timetables."""
+
+
+def _explains(lookup: FoundSheet, source: FoundSheet) -> bool:
+    """Tell whether a look-up sheet explains at least half of the teachers, rooms or subjects of a timetable."""
+    if lookup.grid is None or lookup.kind is None or source.kind not in (Kind.LIST, Kind.CODES, Kind.GRID):
         return False
-    seen = Evidence.of(people.grid, PEOPLE_SHEET, {})
+    seen = Evidence.of(lookup.grid, PEOPLE_SHEET, lookup.columns)
     known = {name_key(text) for name in ("code", "name", "address") for text in seen.texts(name)}
     firsts, lasts = seen.texts("first_name"), seen.texts("last_name")
     known |= {name_key(f"{first} {last}") for first, last in zip(firsts, lasts, strict=False)}
     if source.kind is Kind.GRID:  # some line of its cells names them
         return sum(name_key(text) in known for text in set(texts_of_grid(source))) > 1
-    named = set(source.column("teacher"))
+    named = set(source.column(_LOOKUPS[lookup.kind]))
     return bool(named) and sum(name_key(text) in known for text in named) * 2 >= len(named)
 
 

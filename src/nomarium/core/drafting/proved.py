@@ -41,14 +41,14 @@ from nomarium.core.recognition import Recognised, label_columns, plain_or_named,
 from nomarium.core.shapes import explains
 from nomarium.core.slots import bare_period, read_periods
 from nomarium.core.tables import Column, plain_text
-from nomarium.core.values import Order, name_key, split_list
+from nomarium.core.values import Order, are_people, name_key, split_list
 from nomarium.lazily import regex
 
 
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
-    return with_special_notes(with_programmes(with_periods(with_people(proved))))
+    return with_special_notes(with_programmes(with_periods(with_lookups(proved))))
 
 
 def proved_order(sheets: Sequence[FoundSheet]) -> tuple[Order | Literal[""], str]:
@@ -311,7 +311,7 @@ def silent_rows(sheet: FoundSheet) -> list[str]:
 
 
 _IS_EVENT = regex(
-    r"\d[:.h]\d\d|\d\s?[ap]m\b|\b(?:open (?:house|day|evening)|evening|night|conferences?|concert|play|show|game|"
+    r"\d[:.hu]\d\d|\d\s?[ap]m\b|\b(?:open (?:house|day|evening)|evening|night|conferences?|concert|play|show|game|"
     r"match|meeting|trip|fair|fête|exams?|tests?|photos?|pictures?|dance|prom|graduation|ceremony|assembly|visit|"
     r"deadline|due|reports?|grades|quarter|progress|orientation|festival|sale|competition|tournament|sports day|"
     r"performance|rehearsal|parents?|teachers|staff|elternabend|konzert|réunion|reunión|riunione|ouderavond|"
@@ -397,22 +397,82 @@ def _are_periods(column: Column, known: Collection[str]) -> bool:
     return len(fitting) * 2 > len(texts)
 
 
-def with_people(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
-    """Return the sheets of a folder; codes and names of which timetables have most are their people."""
+def with_lookups(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; what explains the codes of a timetable is a list of its people, rooms or subjects.
+
+    It is known by its values: most of one column stand in a timetable, and a name beside each.
+    """
     timetables = [sheet for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
-    said = {name_key(text) for sheet in timetables for text in (sheet.column("teacher") or texts_of_grid(sheet))}
+    blocks = {
+        code for sheet in sheets if sheet.kind is Kind.GRID or sheet.recognised.crossing for code in codes_of(sheet)
+    }
+    by_field = {
+        name: {name_key(text) for sheet in timetables for text in sheet.column(name)} for name in _LOOKED_UP.values()
+    }
+    said = {name_key(text) for sheet in timetables if sheet.kind is Kind.GRID for text in texts_of_grid(sheet)}
+    said = said.union(*by_field.values())
 
-    def as_people(sheet: FoundSheet) -> FoundSheet:
-        if sheet.kind is not None or sheet.grid is None:
+    def as_lookup(sheet: FoundSheet) -> FoundSheet:
+        if sheet.kind not in (Kind.CODES, None) or sheet.grid is None or sheet.recognised.crossing or not said:
             return sheet
-        seen = Evidence.of(sheet.grid, PEOPLE_SHEET, {})
-        codes = [name_key(text) for text in seen.texts("code")]
-        named = seen.texts("name") or seen.texts("last_name")
-        if not codes or not named or sum(code in said for code in codes) * 2 <= len(codes):
+        if sheet.kind is Kind.CODES and codes_of(sheet) & blocks:
             return sheet
-        return replace(sheet, recognised=Recognised(Kind.PEOPLE, "it says who the codes of a timetable are"))
+        found = _codes_and_names(sheet, said)
+        kind = _explained(sheet, *found, by_field) if found else None
+        if found is None or kind is None:
+            return sheet
+        why = f"below “{found[0].heading}” it has codes of a timetable, and beside them what they stand for"
+        columns = {found[0].heading: "code"} | ({found[1].heading: "name"} if found[1] else {})
+        return replace(sheet, recognised=Recognised(kind, why), columns=columns)
 
-    return [as_people(sheet) for sheet in sheets]
+    return [as_lookup(sheet) for sheet in sheets]
+
+
+_LOOKED_UP = {Kind.PEOPLE: "teacher", Kind.PLACES: "room", Kind.SUBJECTS: "course"}
+_LOOKUP_WORDS = {
+    Kind.PEOPLE: frozenset(f"{words.PEOPLE}|initials|people|surname|first name".split("|")),
+    Kind.PLACES: frozenset(words.PLACE.split("|")),
+    Kind.SUBJECTS: frozenset(words.COURSE.split("|")),
+}
+
+
+def _codes_and_names(sheet: FoundSheet, said: Collection[str]) -> tuple[Column, Column | None] | None:
+    """Return the column of a sheet that has the codes of timetables, and that of names; None where there is none.
+
+    Names in two columns are no column.
+    """
+    seen = Evidence.of(sheet.grid, PEOPLE_SHEET, {}) if sheet.grid else None
+    columns = [one for one in seen.table.columns if one.heading and any(one.cells)] if seen and seen.table else []
+    texts = {one.index: {name_key(plain_text(cell)) for cell in one.cells if cell != ""} for one in columns}
+    fitting = [one for one in columns if sum(text in said for text in texts[one.index]) * 2 > len(texts[one.index])]
+    if not fitting or seen is None:
+        return None
+    code = min(fitting, key=lambda one: sum(map(len, texts[one.index])) / len(texts[one.index]))
+    if seen.texts("last_name"):
+        return code, None
+    others = [one for one in columns if one is not code and any(map(str.isalpha, "".join(texts[one.index])))]
+    others = [one for one in others if not any("@" in text or "://" in text for text in texts[one.index])]
+    longer = [one for one in others if sum(map(len, texts[one.index])) > sum(map(len, texts[code.index]))]
+    named = seen.named.get("name")
+    name = named if named in longer else next(iter(longer), None)
+    return (code, name) if name is not None else None
+
+
+def _explained(sheet: FoundSheet, code: Column, name: Column | None, by_field: dict[str, set[str]]) -> Kind | None:
+    """Return what the codes of a sheet stand for: people, rooms or subjects; None where nothing tells."""
+    codes = {name_key(plain_text(cell)) for cell in code.cells if cell != ""}
+    of_lists = [kind for kind, field in _LOOKED_UP.items() if len(codes & by_field[field]) * 2 > len(codes)]
+    if len(of_lists) == 1:
+        return of_lists[0]
+    if name is None:
+        return Kind.PEOPLE
+    for text in (name.heading, code.heading, sheet.sheet or "", sheet.path.stem):
+        said = {text.casefold(), *re.findall(r"[^\W\d_]+", text.casefold())}
+        named = [kind for kind, meant in _LOOKUP_WORDS.items() if said & meant]
+        if len(named) == 1:
+            return named[0]
+    names = [plain_text(cell) for cell in name.cells if cell != ""]
+    return Kind.PEOPLE if are_people(names, Headings(PEOPLE_SHEET)) else None
 
 
 def _by_key_column(sheet: FoundSheet, grids: Sequence[set[str]]) -> FoundSheet | None:

@@ -10,6 +10,7 @@ from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting.sheets import FoundSheet, divisions_of
 from nomarium.core.kinds import BELL_SHEET, SPECIAL_SHEET, TERM_SHEET
 from nomarium.core.sheets import Known, said_by_names
+from nomarium.core.timetable import division_by_grade
 
 BELL_WORDS = frozenset(
     "bell bells time times schedule schedules school period periods ring rings timetable hours sheet of the and for "
@@ -20,7 +21,7 @@ BELL_WORDS = frozenset(
 def known_of(sheets: Sequence[FoundSheet]) -> Known:
     """Return the divisions, terms and special days that the sheets of a folder name."""
     known = Known()
-    known.add("division", [*divisions_of(sheets), *_divisions_by_name(sheets)])
+    known.add("division", [*divisions_of(sheets), *_divisions_by_name(sheets), *_divisions_by_caption(sheets)])
     for name, kind, fields in (("term", Kind.TERMS, TERM_SHEET), ("special", Kind.SPECIAL_DAYS, SPECIAL_SHEET)):
         for sheet in sheets:
             if sheet.kind is kind and sheet.grid is not None:
@@ -62,6 +63,13 @@ def _divisions_by_name(sheets: Sequence[FoundSheet]) -> list[str]:
     own = [[word for word in _words(sheet) if word not in BELL_WORDS and word in others] for sheet in bells]
     single = [words[0] for words in own if len(words) == 1]
     return [word.capitalize() for word in single] if len(single) > 1 and len(set(single)) == len(single) else []
+
+
+def _divisions_by_caption(sheets: Sequence[FoundSheet]) -> list[str]:
+    """Return the captions of tables of bell times side by side, where all are called by grades: “Grades 7–8”."""
+    bells = [sheet.grid for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
+    captions = [part.caption for grid in bells for part in bell_parts(grid) if part.caption]
+    return captions if len(captions) > 1 and division_by_grade(captions) else []
 
 
 def _words(sheet: FoundSheet) -> list[str]:

@@ -16,7 +16,7 @@ if TYPE_CHECKING:
     from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label, label_order
     from nomarium.core.kinds.lessons import LESSON_SHEET, NOTE_SHEET
     from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet, plain_labels
-    from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, means_people
+    from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, SUBJECT_SHEET, means_people
     from nomarium.core.kinds.registry import SHEET_KINDS
     from nomarium.core.kinds.special_days import SPECIAL_SHEET
     from nomarium.core.kinds.terms import TERM_SHEET
@@ -48,6 +48,7 @@ __all__ = [
     "SHEET_KINDS",
     "SLOT_SHEET",
     "SPECIAL_SHEET",
+    "SUBJECT_SHEET",
     "TEACHER",
     "TERM_SHEET",
     "TIMETABLE_SHEET",

@@ -104,3 +104,21 @@ PLACE_SHEET = with_phrases(
         telling=("code", "name", "address"),
     )
 )
+
+SUBJECT_SHEET = SheetKind(
+    Kind.SUBJECTS,
+    "subjects",
+    (
+        Field("code", "the code or short name", f"{_CODE}|subject code|course code|fachkürzel|vakcode", Holds.NAMES),
+        Field(
+            "name",
+            "the name",
+            "name|full name|fullname|subject|title|description|long name|longname|meaning|bedeutung|means|stands for",
+            shared=f"{words.COURSE}|{words.NAME}",
+        ),
+    ),
+    needs=(),
+    proof=(has_one_of("code", "name"), undated),
+    telling=("code", "name"),
+)
+"""What the codes of subjects stand for. Codes of any kind look so: what proves it is the timetable that has them."""

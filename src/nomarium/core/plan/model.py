@@ -438,6 +438,9 @@ class SourceKeys(Keys):
     )
     places: Sheet | None = Field(None, description=_meaning("places"))
     people: Sheet | None = Field(None, description=_meaning("people"))
+    subjects: Sheet | None = Field(
+        None, description="a sheet from the codes of subjects, as a timetable has them, to names"
+    )
     if_closed: Literal["drop", "keep", "next", "previous", "push"] = Field("drop", description=_meaning("if_closed"))
     start: Day | None = Field(
         None, description="the day that a programme (“Week 3, Tuesday”) counts from, or on which a dated list begins"

@@ -11,7 +11,7 @@ from nomarium.core.plan import wording
 from nomarium.core.plan.load import PlanFile
 from nomarium.core.problems import Problem
 
-_FILES = ("file", "places", "people")
+_FILES = ("file", "places", "people", "subjects")
 _FOLDERS = ("folder",)
 
 

@@ -292,13 +292,18 @@ def _grid(grid: Grid, _: Mapping[str, str], names: tuple[str, ...] = ()) -> Cand
         return Candidate(Kind.GRID, "", (refused.problem.message.rstrip("."),), 1)
     if not blocks:
         return Candidate(Kind.GRID, "", ("no days along one side with periods or times along the other",))
-    days = ", ".join(dict.fromkeys(test.name for tests in blocks[0].days.values() for test in tests))
+    tests = [test for several in blocks[0].days.values() for test in several]
+    days = ", ".join(filter(None, dict.fromkeys(test.name for test in tests)))
     lines = ", ".join(line.words for line in blocks[0].lines[:4])
     if (letter := _no_run(blocks)) is not None:
         return Candidate(
             Kind.GRID, "", (f"“{letter}” heads a column, but the labels of a cycle would begin at A or 1",)
         )
-    why = f"days stand along one side ({days}), periods or times along the other ({lines}, …)"
+    why = (
+        f"days stand along one side ({days}), periods or times along the other ({lines}, …)"
+        if days
+        else f"names stand down, periods across ({lines}, …), the same on every school day"
+    )
     if not any(_has_texts(block.view.rows, block.lines[0].row) for block in blocks):
         return Candidate(Kind.GRID, why, ("its cells hold no texts",), 1)
     return Candidate(Kind.GRID, why)

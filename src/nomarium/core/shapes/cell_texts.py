@@ -17,7 +17,7 @@ _LONGEST_WORD_CODE = 2
 """A longer code is written in capitals, or has a digit: “Ito” is a name."""
 _JOINED = regex(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
 _LENGTH = regex(r"\(\s*(\d[^()]{0,14}\D)\s*\)")
-_CLOCK = regex(r"\d{1,2}[:.h]\d{2}(?:\s*[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
+_CLOCK = regex(r"\d{1,2}[:.hu]\d{2}(?:\s*[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
 _EDGES = " \n,;:|/()–—-@"
 _PLACE_WORD = regex(
     r"\b(?:pool|hall|room|gym|gymnasium|field|court|studio|lab|library|theatre|theater|rink|track|pitch|lane|ice|barn|"

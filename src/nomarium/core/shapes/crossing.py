@@ -235,7 +235,7 @@ def says_hours(name: str) -> bool:
     return all(word.casefold() in _PARTS_OF_DAY for word in words)
 
 
-_CLOCK = regex(r"\b\d{1,2}[:.h]\d{2}(?:\s*[ap]\.?m\.?)?|\b\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
+_CLOCK = regex(r"\b\d{1,2}[:.hu]\d{2}(?:\s*[ap]\.?m\.?)?|\b\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
 _PARTS_OF_DAY = frozenset(
     "am pm morning afternoon evening session sitting paper slot from start starts at h uhr vormittag nachmittag abend "
     "matin après midi soir mañana tarde noche mattina pomeriggio sera".split()
@@ -446,7 +446,7 @@ def _are_times(texts: Sequence[str]) -> bool:
     return all(_TIME.fullmatch(text.strip()) for text in texts)
 
 
-_TIME = regex(r"\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m\.?)?|noon|midnight", re.IGNORECASE)
+_TIME = regex(r"\d{1,2}(?:[:.hu]\d{2})?\s*(?:[ap]\.?m\.?)?|noon|midnight", re.IGNORECASE)
 _SHORT = 3
 _LONGEST_WORD, _MOST_WORDS = 24, 12
 _FEWEST_WEEKS = 3

@@ -70,7 +70,7 @@ _ANY_PLACE = frozenset("room rooms raum salle sala aula zaal".split())
 def _start_of(hours: str) -> str:
     """Return when a span of times begins, where its end follows from a length."""
     start, _ = ends_as_written(hours)
-    return start if re.search(r"\d[:.h]\d\d|[ap]\.?m", start, re.I) else hours
+    return start if re.search(r"\d[:.hu]\d\d|[ap]\.?m", start, re.I) else hours
 
 
 class _Unfolding:

@@ -152,7 +152,7 @@ _NOT_LASTING = regex(
 _TIMES = ("start_time", "end_time", "hours", "when", "end", "end_date", "period", "slot", "repeat")
 """Fields that say when a row is, or that it lasts several days: a note does not say it for them."""
 _BOUNDS = ("from", "until")
-_CLOCK = regex(r"\d[:h.]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
+_CLOCK = regex(r"\d[:h.u]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
 
 
 def _has_times(named: tuple[str, Column]) -> bool:

@@ -67,7 +67,7 @@ _RANGE = regex(r"(.+?)\s*(?:[-–—]|\bto\b)\s*(.+)", re.IGNORECASE)
 _DASHED = regex(r"([^\W\d_]{1,2})\s?[-–—]\s?([^\W\d_]{1,2})")
 _EITHER_WAY = 3
 """So many days from the first to the last: a dash between letters joins two as often as it spans them."""
-_WEEK = regex(r"[()\[\]:]|\b(?:weeks?|wk|woche|semaine|semana|vecka|uge)\b\.?", re.IGNORECASE)
+_WEEK = regex(r"[()\[\]:]|\b(?:weeks?|wk|woche|semaine|semana|vecka|uge)(?:\b\.?|(?=[A-D]\b))", re.IGNORECASE)
 _GLUED = regex(r"([^\W\d_]{2,}?[a-z])([A-D])")
 """A weekday and the letter of a week in one: "MonA"."""
 _EVERY = frozenset({"daily", "every day", "every school day", "all", "all days", "each day", "*"})

@@ -16,6 +16,9 @@ _PAIRS = (
     ),
     regex(r"(?P<day>[^\W\d]+?)\s*[-.:/]?\s*(?P<period>\d+(?:\s*[-–]\s*\d+)?)"),
     regex(r"(?P<period>\d+(?:\s*[-–]\s*\d+)?)\s*[-.:/]?\s*(?P<day>[^\W\d]+)"),
+    regex(
+        r"(?P<day>[^\W\d]\D*?)\s*[-.:/ ]\s*(?P<period>(?:period|per|p)?\.?\s*\d+(?:\s*[-–]\s*\d+)?)", re.IGNORECASE
+    ),  # "A Mon 3": the week's letter, too
 )  # fmt: skip
 
 Slot = tuple[DayTest, Periods]
@@ -41,8 +44,19 @@ def _several(part: str, days: DayReader, cycles: Sequence[str]) -> list[Slot]:
 def _one(part: str, days: DayReader, cycles: Sequence[str]) -> list[Slot]:
     for pattern in _PAIRS:
         match = pattern.fullmatch(part)
-        found = days.read(match["day"], cycles) if match else UnknownDay("")
+        found = _days(match["day"], days, cycles) if match else UnknownDay("")
         periods = read_periods(match["period"]) if match else None
         if periods and not isinstance(found, UnknownDay):
             return [(day, group) for day in found for group in periods]
     return []
+
+
+def _days(text: str, days: DayReader, cycles: Sequence[str]) -> tuple[DayTest, ...] | UnknownDay:
+    """Return the days of a slot; “A-Mon” and “Mon/A” are one, a weekday and the letter of its week."""
+    whole = days.read(_SIGNS.sub(" ", text), cycles)
+    apart = days.read(text, cycles)
+    of_one_sort = not isinstance(apart, UnknownDay) and len({bool(day.label) for day in apart}) == 1
+    return apart if of_one_sort or isinstance(whole, UnknownDay) else whole
+
+
+_SIGNS = regex(r"[-/.]")

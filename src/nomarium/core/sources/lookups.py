@@ -1,11 +1,11 @@
-"""Look-up sheets: from a code or short name to the full name, address and link of a place, or of a person."""
+"""Look-up sheets: from a code or short name to the full name of a place, person or subject, to address and link."""
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.kinds import PEOPLE_SHEET, PLACE_SHEET
+from nomarium.core.kinds import PEOPLE_SHEET, PLACE_SHEET, SUBJECT_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem, error
 from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, key_of_two, read_sheet
 from nomarium.core.tables import NO_HEADINGS
@@ -59,14 +59,15 @@ class Lookups:
     """The look-up sheets of a run."""
 
     places: Lookup | None = None
-    people: Lookup | None = field(default=None)
+    people: Lookup | None = None
+    subjects: Lookup | None = None
 
 
-_KINDS: dict[str, SheetKind] = {"people": PEOPLE_SHEET, "places": PLACE_SHEET}
+_KINDS: dict[str, SheetKind] = {"people": PEOPLE_SHEET, "places": PLACE_SHEET, "subjects": SUBJECT_SHEET}
 
 
 def read_lookup(choices: SheetChoices, what: str) -> tuple[Lookup, Sheet, list[Problem]]:
-    """Read a look-up sheet of "people" or "places": codes or names, and at least one column that says what of them.
+    """Read a look-up sheet of "people", "places" or "subjects": codes or names, and a column or more of what they are.
 
     Raises DataRefused where it is not there, or has no such columns.
     """

@@ -107,8 +107,8 @@ class CellReader:
         return clean(values)
 
     def parts(self, text: str) -> list[str]:
-        """Return the lines of a cell, or the parts of its only one."""
-        return self._parted(lines_of_cell(text))
+        """Return the lines of a cell that have no label, or the parts of its only one."""
+        return self._parted(_unlabelled(lines_of_cell(text)))
 
     def _parted(self, lines: list[str]) -> list[str]:
         """Part the only line of a cell at the mark that parts all such cells: "7A R1", "Maths, R1"."""

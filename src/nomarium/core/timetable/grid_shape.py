@@ -15,15 +15,10 @@ from nomarium.core.problems import DataRefused, Place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.named_rows import stacked
+from nomarium.core.timetable.named_rows import EVERY_DAY, PERIOD_WORD, stacked
 from nomarium.core.values import scan_span, weekdays_in_turn
 from nomarium.lazily import regex
 
-_PERIOD_WORD = regex(
-    r"(?:p|pd|per|period|block|lesson|hour|slot|module|mod)s?\s*\.?\s*[:#-]?\s*\d+\w?|"
-    r"\d+(?:st|nd|rd|th)(?: (?:period|block|lesson|hour))?",
-    re.IGNORECASE,
-)
 _PERIOD_CORNERS = frozenset(
     map(
         heading_key,
@@ -121,8 +116,8 @@ def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Bloc
         found = [
             block
             for part in _side_by_side(view, row, days, cycles)
-            if len(across := _days_across(part, row, days, cycles)) >= _FEWEST_DAYS
-            and (block := Block(part, row, across)).take_lines(days, cycles)
+            if _heads_days(part, row, days, cycles)
+            and (block := Block(part, row, _days_across(part, row, days, cycles))).take_lines(days, cycles)
         ]
         blocks += found
         row = max((block.last_row for block in found), default=row) + 1
@@ -140,7 +135,7 @@ def _side_by_side(view: GridView, row: int, days: DayReader, cycles: Sequence[st
     broken = False
     last = 0
     for column, text in view.filled(row):
-        day = UnknownDay(text) if _PERIOD_WORD.fullmatch(text) else days.read(" ".join(text.split()), cycles)
+        day = UnknownDay(text) if PERIOD_WORD.fullmatch(text) else days.read(" ".join(text.split()), cycles)
         if isinstance(day, UnknownDay):
             broken = True
             continue
@@ -158,6 +153,12 @@ def _side_by_side(view: GridView, row: int, days: DayReader, cycles: Sequence[st
     return [view.part(start, end) if ends else view for start, end in zip_longest(starts, ends)]
 
 
+def _heads_days(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> bool:
+    """Tell whether days stand in a row: several, or one that is every day."""
+    across = _days_across(view, row, days, cycles)
+    return len(across) >= _FEWEST_DAYS or (bool(across) and view.text(row, 1) == EVERY_DAY)
+
+
 def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, tuple[DayTest, ...]]:
     """Return the days that head the columns of a row; none where a cell between them is no day."""
     heads = [text for column, text in view.filled(row) if column]
@@ -170,7 +171,7 @@ def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str
     for column, text in view.filled(row):
         if column == 0:
             continue
-        day = days.read(" ".join(text.split()), cycles) if not _PERIOD_WORD.fullmatch(text) else UnknownDay(text)
+        day = days.read(" ".join(text.split()), cycles) if not PERIOD_WORD.fullmatch(text) else UnknownDay(text)
         if isinstance(day, UnknownDay):
             if len(found) >= _FEWEST_DAYS:
                 break  # what stands behind the days is no part of the grid
@@ -195,7 +196,7 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
         heads = [view.cell(row, column) for column in range(first)]
         heading = _heading(heads)
         surely_a_line = heading is not None and bool(heading[1] or _is_plain_period(heading[0]))
-        if not surely_a_line and len(_days_across(view, row, days, cycles)) >= _FEWEST_DAYS:
+        if not surely_a_line and _heads_days(view, row, days, cycles):
             break
         if heading is not None and _names_weekday(heads, days):
             break
@@ -234,7 +235,7 @@ def _first_filled(cells: Sequence[Cell]) -> int:
 
 _BOTH = regex(
     r"(?P<period>[^\d\s]*\s*\w+?|\d+(?:[.ªº°]|st|nd|rd|th|er|e|ème|:[ae])?\s*[^\W\d]+)\s*[\n(:,–-]?\s*"
-    r"\(?(?P<hours>\d{1,2}[:.h]\d{2}.*?)\)?",
+    r"\(?(?P<hours>\d{1,2}[:.hu]\d{2}.*?)\)?",
     re.DOTALL,
 )
 

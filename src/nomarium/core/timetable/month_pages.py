@@ -19,7 +19,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.time_text import Span
 
 _LEADING_TIME = regex(
-    r"(?P<time>\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m?\.?\b)?(?:\s*[-–—]\s*\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m?\.?\b)?)?"
+    r"(?P<time>\d{1,2}(?:[:.hu]\d{2})?\s*(?:[ap]\.?m?\.?\b)?(?:\s*[-–—]\s*\d{1,2}(?:[:.hu]\d{2})?\s*(?:[ap]\.?m?\.?\b)?)?"
     r"|noon|midday)\s*[:,–-]?\s+(?P<title>\S.*)",
     re.IGNORECASE,
 )

@@ -1,14 +1,20 @@
-"""A line for each class, room or person, and above it days over periods → a grid for each, one below the other."""
+"""A line for each class, room or person → a grid for each, one below the other.
+
+Above the lines stand days over periods; or periods alone, where every school day is like the others.
+"""
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 
+from nomarium.core.shapes import is_free
 from nomarium.core.slots import DayReader, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView, Spot
 from nomarium.core.timetable.captions import OWNERS, each_by_name
-from nomarium.core.values import is_span
+from nomarium.core.values import is_date, is_span
+from nomarium.lazily import regex
 
 _FEWEST_DAYS = 2
 _FEWEST_PARTS = 2
@@ -30,7 +36,88 @@ def stacked(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Grid | None:
             heads = _days_over_parts(view, row, days, cycles)
             if heads and (names := _names_below(view, row + 1, min(heads))):
                 return _stack(view, row, heads, names)
+    upright = GridView(grid)
+    for row in range(min(_MOST_ROWS_ABOVE, len(upright.rows) - 1)):
+        if (across := _periods_across(upright, row)) is not None:
+            return _stack_of_all_days(upright, across)
     return None
+
+
+@dataclass(frozen=True, slots=True)
+class _PeriodsAcross:
+    """Periods in a row, below each what somebody does then on every school day."""
+
+    head: int
+    whose: str
+    """What the lines are named by, as OWNERS."""
+    more: dict[int, str]
+    """Columns that say more of a line: their labels."""
+    periods: list[int]
+    names: list[int]
+    """The rows of the lines."""
+
+
+def _periods_across(view: GridView, row: int) -> _PeriodsAcross | None:
+    """Return where periods stand in a row behind headings such as Teacher and Room, and no days anywhere."""
+    filled = dict(view.filled(row))
+    periods = [column for column, text in filled.items() if PERIOD_WORD.fullmatch(text) or text.isdecimal()]
+    if len(periods) < _FEWEST_PERIODS or periods != list(range(periods[0], periods[0] + len(periods))):
+        return None
+    if all(filled[column].isdecimal() for column in periods) and [int(filled[c]) for c in periods] != list(
+        range(1, len(periods) + 1)
+    ):
+        return None
+    leads = [column for column in filled if column < periods[0]]
+    kinds = {column: each_by_name(filled[column]) for column in leads}
+    if not leads or leads[0] != 0 or not all(kinds.values()) or len(set(kinds.values())) < len(leads):
+        return None
+    if any(column > periods[-1] for column in filled):
+        return None
+    names = [below for below in range(row + 1, len(view.rows)) if view.text(below, 0)]
+    cells = [text for below in names for column in periods if (text := view.text(below, column))]
+    wordy = [text for text in cells if any(map(str.isalpha, text)) and not is_span(text) and not is_date(text)]
+    if not names or len(wordy) * 2 <= len(cells) or names[-1] - row > len(names) + _MOST_BLANK:
+        return None
+    more = {column: kinds[column].capitalize() for column in leads[1:]}
+    return _PeriodsAcross(row, kinds[0], more, periods, names)
+
+
+_FEWEST_PERIODS = 3
+_MOST_BLANK = 5
+
+
+def _stack_of_all_days(view: GridView, across: _PeriodsAcross) -> Grid:
+    """Return the grids of all names, each with one column for every school day."""
+    rows: list[list[Cell]] = []
+    origins: list[list[Spot]] = []
+    corner = view.spot(across.head, 0)
+    for name in across.names:
+        own = view.spot(name, 0)
+        rows += [[f"{across.whose.capitalize()} {view.text(name, 0)}"], ["Period", EVERY_DAY]]
+        origins += [[own], [corner, corner]]
+        more = [f"{label}: {text}" for column, label in across.more.items() if (text := view.text(name, column))]
+        for column in across.periods:
+            text = "" if view.is_covered(name, column) else view.text(name, column)
+            idle = not text or is_free(text) or (across.whose == "teacher" and text.casefold() in _NOT_TEACHING)
+            rows.append([view.cell(across.head, column), "" if idle else "\n".join([text, *more])])
+            origins.append([view.spot(across.head, column), view.spot(name, column)])
+        rows.append([])
+        origins.append([])
+    return replace(view.grid, rows=rows, merged=[], origins=origins)
+
+
+_NOT_TEACHING = frozenset(
+    "prep|prep period|prep time|preparation|planning|planning period|plan|plan period|conference|conference period|"
+    "freistunde|springstunde|hueco|hora libre|trou|tussenuur".split("|")
+)
+"""What a teacher's line says where no class meets."""
+EVERY_DAY = "every school day"
+"""The head of what is so on all days."""
+PERIOD_WORD = regex(
+    r"(?:p|pd|per|period|block|lesson|hour|slot|module|mod)s?\s*\.?\s*[:#-]?\s*\d+\w?|"
+    r"\d+(?:st|nd|rd|th)(?: (?:period|block|lesson|hour))?",
+    re.IGNORECASE,
+)
 
 
 def _days_over_parts(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, list[int]]:

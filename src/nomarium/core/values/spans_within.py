@@ -9,13 +9,13 @@ from typing import NamedTuple
 from nomarium.core.values.time_text import scan_span
 from nomarium.lazily import regex
 
-_ONE = r"\d{1,2}(?:[:.h]\d{2}|h)?\s*(?:[ap]\.?m\.?(?!\w))?|noon|midnight|midday"
+_ONE = r"\d{1,2}(?:[:.hu]\d{2}|[hu])?\s*(?:[ap]\.?m\.?(?!\w))?|noon|midnight|midday"
 _SPAN = regex(
     rf"(?<![\w:.])(?P<start>{_ONE})\s*(?:uhr\s*)?(?:[-–—~→]|\bto\b|\btill?\b|\buntil\b|\bbis\b|\bà\b|\ba\b|\btot\b|\btil\b)\s*"
     rf"(?P<end>{_ONE})(?:\s*(?:uhr|h|hrs|hours)\b)?(?![\w:])",
     re.IGNORECASE,
 )
-_SURE = regex(r"[:.h]\d{2}|[ap]\.?m|\dh|noon|mid", re.IGNORECASE)
+_SURE = regex(r"[:.hu]\d{2}|[ap]\.?m|\d[hu]|noon|mid", re.IGNORECASE)
 
 
 _RISING = regex(r"(?:[5-9]|1\d|2[0-3])\s*[-–—]\s*(?:[6-9]|1\d|2[0-4])\s+[^\W\d_]")

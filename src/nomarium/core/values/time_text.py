@@ -42,10 +42,10 @@ class Span(NamedTuple):
 _TIME = regex(
     r"(?:at |um |à |@ ?|kl(?:o|ockan)?\.? ?|(?:o )?godz\.? ?|alle (?:ore )?|ore |às |a las |om |ob |в |v |saat )?"
     r"(?:(?P<noon>(?:12 ?)?(?:noon|midday))|(?P<midnight>(?:12 ?)?midnight)"
-    r"|(?P<hour>\d{1,2})(?:(?P<mark>[:h.])(?P<minute>\d{1,2})(?:[:.](?P<second>\d{2})(?:[.,]\d+)?)?)?"
+    r"|(?P<hour>\d{1,2})(?:(?P<mark>[:h.u])(?P<minute>\d{1,2})(?:[:.](?P<second>\d{2})(?:[.,]\d+)?)?)?"
     r"|(?P<block>\d{3,4}))"
     r" ?(?P<half>a\.?m?\.?|p\.?m?\.?)?"
-    r" ?(?P<clock>uhr|uur|h|hrs?|hours|heures|horas|ore|o'clock)?"
+    r" ?(?P<clock>uhr|uur|u\.?|h|hrs?|hours|heures|horas|ore|hod\.?|o'clock)?"
     r" ?(?P<offset>z|utc|gmt|(?:utc|gmt|(?(second)|(?!-)))[+-]\d{1,2}(?::?\d{2})?)?"
 )
 _BETWEEN = regex(
@@ -99,15 +99,15 @@ def _checked(match: re.Match[str], hour: int, minute: int, offset: int | None) -
     half = Half.AM if (match["half"] or "").startswith("a") else Half.PM if match["half"] else None
     possible = hour <= 24 and minute < 60 and second < 60 and not (hour == 24 and (minute or second))
     too_short = mark == "." and len(match["minute"]) == 1
-    if not possible or too_short or (half and not 1 <= hour <= 12) or (half and match["clock"] and mark == "h"):
+    if not possible or too_short or (half and not 1 <= hour <= 12) or (half and match["clock"] and mark in ("h", "u")):
         return None
     digits = match["hour"] or match["block"]
     proves = half is None and (hour >= 13 or hour == 0)
     leading_zero = digits[0] == "0" and len(digits) > 1
     by_itself = (
         leading_zero
-        or mark == "h"
-        or match["clock"] in ("uhr", "uur", "h", "heures", "horas", "ore")
+        or mark in ("h", "u")
+        or match["clock"] in ("uhr", "uur", "u", "u.", "h", "heures", "horas", "ore", "hod", "hod.")
         or offset is not None
     )
     return TimeShape(hour, minute, second, half, proves or (half is None and by_itself), offset, proves)

@@ -82,7 +82,7 @@ _HALF = regex(
     re.IGNORECASE,
 )
 _TIME = (
-    r"(?P<time>noon|midday|\d{1,2}(?:[:h]\d{2}|\.(?:00|1[3-9]|[2-5]\d)(?![.\d]))?\s*(?:uhr|h\b|[ap]\.?m\.?)?)(?![.\d])"
+    r"(?P<time>noon|midday|\d{1,2}(?:[:hu]\d{2}|\.(?:00|1[3-9]|[2-5]\d)(?![.\d]))?\s*(?:uhr|h\b|[ap]\.?m\.?)?)(?![.\d])"
 )
 """A time; after a dot only such minutes as are no month."""
 _SHUT_FROM = regex(
@@ -104,7 +104,7 @@ _STARTS_AT = regex(
     re.IGNORECASE,
 )
 _SPAN = regex(
-    r"\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m\.?)?\s*(?:-|–|—|to|bis)\s*\d{1,2}(?:[:.h]\d{2})\s*(?:[ap]\.?m\.?)?",
+    r"\d{1,2}(?:[:.hu]\d{2})?\s*(?:[ap]\.?m\.?)?\s*(?:-|–|—|to|bis)\s*\d{1,2}(?:[:.hu]\d{2})\s*(?:[ap]\.?m\.?)?",
     re.IGNORECASE,
 )
 
