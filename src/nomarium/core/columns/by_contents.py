@@ -20,6 +20,7 @@ from nomarium.core.columns.contents import (
     is_deadline,
     may_be_the_day,
     may_be_times,
+    says_when_not,
     span_weeks,
 )
 from nomarium.core.columns.fields import Kind, SheetKind, heading_key
@@ -82,6 +83,8 @@ def _spans_by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_clocks(matches)
     if "slot" in sheet.names:
         _take_days_of_meetings(matches)
+    if "slot" in sheet.names and matches.open("except"):
+        _take_only(matches, "except", says_when_not, "all its cells say when it is not")
 
 
 def _take_days_of_meetings(matches: Matches) -> None:

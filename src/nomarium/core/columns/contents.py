@@ -19,6 +19,7 @@ from nomarium.core.values import (
     scan_span,
     scan_weeks,
     spans_in,
+    without_not_on,
 )
 from nomarium.lazily import regex
 
@@ -406,9 +407,25 @@ _RUN = regex(r"(?:M|Tu|Th|T|W|R|F|Sa|Su|S|U){2,7}")
 
 
 def holds_weekdays(column: Column) -> bool:
-    """Tell whether all filled cells of a column are names of weekdays, or runs of their letters: “MWF”, “TTS”."""
+    """Tell whether all filled cells of a column name weekdays: “Mon”, “Tue & Thu”, “MWF”, “TTS”."""
     cells = list(_filled(column))
-    return bool(cells) and all(isinstance(cell, str) and (is_weekday(cell) or _RUN.fullmatch(cell)) for cell in cells)
+    return bool(cells) and all(isinstance(cell, str) and _names_weekdays(cell) for cell in cells)
+
+
+def says_when_not(column: Column) -> bool:
+    """Tell whether all filled cells of a column say on which dates something is not: “No class 28 October”."""
+    said = [without_not_on(cell) if isinstance(cell, str) else None for cell in _filled(column)]
+    return bool(said) and all(text is not None and any(map(str.isdigit, text)) for text in said)
+
+
+def _names_weekdays(text: str) -> bool:
+    if is_weekday(text) or _RUN.fullmatch(text):
+        return True
+    parts = _DAYS_APART.split(text.strip()) if len(text) <= _LONGEST else []
+    return len(parts) > 1 and all(is_weekday(part) for part in parts)
+
+
+_DAYS_APART = regex(r"\s*(?:[,;/&+–-]|\b(?:and|to|und|et|y|e|en|och|og|bis)\b)\s*", re.IGNORECASE)
 
 
 def holds_codes(column: Column) -> bool:

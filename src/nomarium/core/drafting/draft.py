@@ -599,6 +599,9 @@ class _Writer:
                 yield from decisions.of_letters(week_letters(self._sheets), listed)
 
     def _hangs_on_closures(self) -> bool:
+        timetables = self._of(Kind.LIST, Kind.GRID)
+        if timetables and all(sheet.kind is Kind.LIST and sheet.column("except") for sheet in timetables):
+            return False  # rows say themselves when they do not meet
         return names_weekdays(self._sheets) or not all(cycle.exact for cycle in self._cycles)
 
     def _of_sheet(self, sheet: FoundSheet) -> Iterator[Decision]:

@@ -6,7 +6,7 @@ import re
 from collections.abc import Collection
 
 from nomarium.core.ics.components import read_components
-from nomarium.core.ics.text import CONTROLS, FOLD_AT, fold
+from nomarium.core.ics.text import CONTROLS, fold
 from nomarium.lazily import regex
 
 _BREAK = regex(r"(?<=\n)|(?<=\r)(?!\n)")
@@ -38,11 +38,9 @@ def without_events(text: str, uids: Collection[str], lines: Collection[int]) -> 
 
 
 def _folded(line: str) -> str:
-    """Return a line as it was written, with its break; in parts where it is too long."""
-    if len(line) <= FOLD_AT // 4:  # a character has four octets at most
-        return line
+    """Return a line as it was written, with its break as RFC 5545, 3.1 has it; in parts where it is too long."""
     bare = line.rstrip("\r\n")
-    return fold(bare) + line[len(bare) :]
+    return fold(bare) + "\r\n" * (bare != line)
 
 
 def unsound_line(text: str) -> tuple[int, str] | None:

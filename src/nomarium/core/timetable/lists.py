@@ -48,6 +48,7 @@ from nomarium.core.values import (
     time_at,
     unit_of,
     weekday_in_any,
+    without_not_on,
 )
 from nomarium.lazily import regex
 
@@ -500,7 +501,14 @@ class _Rows:
     @cached_property
     def _order_of_exceptions(self) -> Order | None:
         """The only order of day and month in which all dates can be read on which rows do not meet."""
-        return only_order(one for text in dict.fromkeys(self._sheet.texts("except")) for one in parted_dates(text))
+        texts = dict.fromkeys(map(self._excepted, range(len(self._sheet))))
+        return only_order(one for text in texts for one in parted_dates(text))
+
+    def _excepted(self, record: int) -> str:
+        """Return the dates on which a row does not meet, as written: “No class on 28 October” names one."""
+        text = self._sheet.text(record, "except")
+        dates = without_not_on(text)
+        return text if dates is None else dates
 
     def _exceptions(self, record: int, first: date | None) -> frozenset[date]:
         """Return the dates on which a row says that it does not meet."""
@@ -510,7 +518,7 @@ class _Rows:
         if isinstance(cell, date):
             return frozenset({cell})
         found = set()
-        for text in parted_dates(self._sheet.text(record, "except")) if cell != "" else ():
+        for text in parted_dates(self._excepted(record)) if cell != "" else ():
             day = date_in_words(text, first or self._choices.year.rules.first, self._order or self._order_of_exceptions)
             if day is None:
                 self._problems.append(wording.unreadable_bound(self._sheet.place(record, "except"), text))

@@ -19,7 +19,7 @@ if TYPE_CHECKING:
         time_at,
     )
     from nomarium.core.values.colors import read_color
-    from nomarium.core.values.date_lists import LIST_MARKS, parted_dates, shared_year
+    from nomarium.core.values.date_lists import LIST_MARKS, parted_dates, shared_year, without_not_on
     from nomarium.core.values.date_spans import DateSpan, span_of_dates
     from nomarium.core.values.date_text import ORDERS, Order
     from nomarium.core.values.durations import Length, cell_length, read_length, read_shift, unit_in_heading, unit_of
@@ -143,6 +143,7 @@ __all__ = [
     "unit_of",
     "weekday_in_any",
     "weekdays_in_turn",
+    "without_not_on",
     "year_in_titles",
     "zone_names",
     "zone_of",

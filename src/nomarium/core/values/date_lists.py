@@ -36,6 +36,21 @@ def parted_dates(text: str, mark: re.Pattern[str] = LIST_MARKS[1]) -> list[str]:
     return found
 
 
+_NOT_ON = regex(
+    r"(?:no|not|except|excluding|off|none|without|kein\w*|nicht|entfällt|ohne|pas|sauf|sin|excepto|senza|escluso|geen|niet|"
+    r"behalve|ingen|ikke|inte|utom)\b(?:[\s:]+(?:class(?:es)?|lessons?|sessions?|meetings?|training|practice|rehearsals?|"
+    r"school|course|on|the|week|of|kurs|unterricht|am|training|de|d|cours|le|clases?|el|hay|lezion[ei]|il|les|op|"
+    r"undervisning|lektion|den))*[\s:]*",
+    re.IGNORECASE,
+)
+
+
+def without_not_on(text: str) -> str | None:
+    """Return what a text says behind words such as “No class on”: dates; None where it does not begin so."""
+    match = _NOT_ON.match(text.strip())
+    return text.strip()[match.end() :] if match else None
+
+
 def shared_year(parts: Sequence[str]) -> int | None:
     """Return the year that only the last of some dates in words names, and that holds for all of them."""
     years = [_YEAR.search(part) for part in parts]
