@@ -29,6 +29,56 @@ def every(step, first, count):
 
 
 FOLDERS = {
+    "a Belgian school: 8u25, vacations in one word, codes of teachers and subjects on lists of their own": Folder(
+        {
+            "Lesrooster 1A.csv": 'Lesuur;Uur;maandag;woensdag\n1;8u25 - 9u15;"WIS\nVDB\nB12";"NED\nPEE\nB14"\n2;9u15 - 10u05;"NED\nPEE\nB14";"WIS\nVDB\nB12"\n',
+            "Vakken.csv": "Code;Vak\nWIS;wiskunde\nNED;Nederlands\n",
+            "Leraren.csv": "Code;Naam\nVDB;An Van den Broeck\nPEE;Tom Peeters\n",
+            "Schooljaar.csv": "Schooljaar;Eerste schooldag;Laatste schooldag\n2026-2027;dinsdag 1 september 2026;vrijdag 18 december 2026\n",
+            "Vakantieregeling.csv": "Periode;Van;Tot en met\nHerfstvakantie;maandag 2 november 2026;zondag 8 november 2026\nWapenstilstand;woensdag 11 november 2026;\n",
+        },
+        "2026-09-01", "2026-12-18", ("2026-11-02..2026-11-08", "2026-11-11"),
+        ("1A|Mon Wed|08:25|09:15|B12|" + " ".join(str(day) for day in days_of("2026-09-01", "2026-12-18") if day.weekday() == 0), "1A|Wed|08:25|09:15|B14", "1A|Mon|09:15|10:05|B14", "1A|Wed|09:15|10:05|B12"),
+    ),
+    "a middle school: teachers by periods, bells by grade side by side": Folder(
+        {
+            "Master schedule.csv": "Teacher,Room,Period 1,Period 2,Period 3\nMs. Avery,204,Math 6 (6A),Math 7 (7A),Prep\nMr. Boone,118,ELA 7 (7A),Prep,ELA 6 (6A)\n",
+            "Bell schedule.csv": "Grade 6,,,,Grades 7-8,,\nPeriod,Start,End,,Period,Start,End\n1,8:00,8:50,,1,8:00,8:50\n2,8:54,9:44,,Lunch,8:54,9:24\n3,9:48,10:38,,2,9:28,10:18\n,,,,3,10:22,11:12\n",
+            "Calendar.csv": "Event,Date,End date\nFirst day of school,8/17/2026,\nLabor Day – no school,9/7/2026,\nThanksgiving break – no school,11/25/2026,11/27/2026\nLast day of semester,12/18/2026,\n",
+        },
+        "2026-08-17", "2026-12-18", ("2026-09-07", "2026-11-25..2026-11-27"),
+        ("6A|Mon Tue Wed Thu Fri|08:00|08:50|204", "7A|Mon Tue Wed Thu Fri|09:28|10:18|204", "7A|Mon Tue Wed Thu Fri|08:00|08:50|118", "6A|Mon Tue Wed Thu Fri|09:48|10:38|118"),
+    ),
+    "evening classes: nights, numbers of weeks, and when there is none": Folder(
+        {
+            "Evening classes.csv": "Course,Tutor,Night,Time,Weeks,Starts,Notes,Venue,Fee\nSpanish,M. Ortega,Tues,7-9pm,4,22/09/2026,,Room 4,€120\nClay,P. Lacey,Wed,7.30-9.30pm,3,23/09/2026,No class 30 September,Art room,€90\nPhotos,L. Quirke,Mon & Wed,6.30-8pm,2,21/09/2026,,Room 2,€80\n",
+        },
+        "2026-09-21", "2026-10-18", (),
+        ("Spanish|Tue|19:00|21:00|Room 4|2026-09-22 2026-09-29 2026-10-06 2026-10-13", "Clay|Wed|19:30|21:30|Art room|2026-09-23 2026-10-07", "Photos|Mon Wed|18:30|20:00|Room 2|2026-09-21 2026-09-23 2026-09-28 2026-09-30"),
+    ),
+    "a two-week timetable: week, weekday and period in one cell": Folder(
+        {
+            "export.csv": "Class,Subject,Teacher,Room,Day/Period\n7X/Ma1,Maths,Mr J Holt,M4,A Mon 2\n7X/Ma1,Maths,Mr J Holt,M4,B Tue 1\n",
+            "School day.csv": "Lesson,Starts,Ends\n1,08:50,09:50\n2,09:50,10:50\n",
+            "Term dates.csv": "Term,Starts,Ends,Half term starts,Half term ends\nAutumn,03/09/2026,02/10/2026,21/09/2026,25/09/2026\n",
+            "INSET days.csv": "Date,Reason\n03/09/2026,INSET day\n",
+            "Weeks.csv": "Week commencing,Week\n31/08/2026,A\n07/09/2026,B\n14/09/2026,A\n28/09/2026,B\n",
+        },
+        "2026-09-03", "2026-10-02", ("2026-09-03", "2026-09-21..2026-09-25"),
+        ("7X/Ma1|Mon|09:50|10:50|M4|2026-09-14", "7X/Ma1|Tue|08:50|09:50|M4|2026-09-08 2026-09-29"),
+    ),
+    "an exam timetable: dates across, starts down, how long all take below": Folder(
+        {
+            "exams.csv": "Practical exams,,\nTime,Mon 15 March 2027,Tue 16 March 2027\n09:30,Ella Frost,Ida Bell\n09:45,,Tom Reed\n10:30,Una Park,\n,Each exam takes 15 minutes.,\n",
+        },
+        dated=("2027-03-15 09:30|09:45|Ella Frost|", "2027-03-15 10:30|10:45|Una Park|", "2027-03-16 09:30|09:45|Ida Bell|", "2027-03-16 09:45|10:00|Tom Reed|"),
+    ),
+    "a laboratory's week: the year in the title alone": Folder(
+        {
+            "bookings.csv": 'Lab bookings,,\n"Week of September 14, 2026",,\n,Monday Sep 14,Tuesday Sep 15\n9:00-11:00,BIO 101,CHEM 110\n14:00-16:00,,BIO 102\n',
+        },
+        dated=("2026-09-14 09:00|11:00|BIO 101|", "2026-09-15 09:00|11:00|CHEM 110|", "2026-09-15 14:00|16:00|BIO 102|"),
+    ),
     "a college: codes beside titles, runs of letters, dates of its own in every row": Folder(
         {
             "sections.csv": "CRN,Course,Title,Instructor,Room,Days,Begin Time,End Time,Start Date,End Date\n20114,ENG 101,Writing,D. Okafor,H4,MWF,9:00 AM,9:50 AM,8/24/2026,12/11/2026\n20115,ART 1,Drawing,T. Marsh,A3,TR,1:00 PM,2:15 PM,8/24/2026,10/16/2026\n20116,ART 2,Clay,T. Marsh,A3,S,9:00 AM,11:45 AM,10/17/2026,12/11/2026\n",

@@ -238,7 +238,7 @@ def convert(
     if saved is not None:
         from nomarium.cli.save_plan import check_saved, save_plan
 
-        check_saved(saved)
+        check_saved(saved, target.path)
     days, back = options.shift_days(shift)
     adjustments = Adjustments(
         dict(options.pairs(stated, "--set")),

@@ -39,8 +39,10 @@ _NOT_KEPT = {
 _USUAL = {"length": "1h", "if_closed": "drop"}
 
 
-def check_saved(path: Path) -> None:
-    """Raise typer.BadParameter where a plan must not be written, since something stands there."""
+def check_saved(path: Path, output: Path | None) -> None:
+    """Raise typer.BadParameter where a plan must not be written, since something stands there, or will."""
+    if output is not None and path.resolve() == output.resolve():
+        raise typer.BadParameter(f"“{path}” is the calendar’s own file. Name another one.", param_hint="--save-plan")
     if path.exists():
         raise typer.BadParameter(f"“{path}” is there already. Name another file.", param_hint="--save-plan")
 

@@ -69,6 +69,10 @@ def show(call: ShowCall) -> int:
     ending = call.output.suffix if call.output else ""
     if call.output is not None and ending not in (*PICTURES, ".html", ".txt"):
         raise typer.BadParameter(f"“{call.output}” ends in none of .png, .pdf, .svg, .html, .txt.", param_hint="-o")
+    if call.output is not None and call.as_json:
+        raise typer.BadParameter(
+            "With --json the events go to standard output, and no file is written.", param_hint="-o"
+        )
     showing = read_showing(_operands(call))
     print_problems(showing.problems)
     if has_errors(showing.problems):

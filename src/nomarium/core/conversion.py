@@ -271,7 +271,7 @@ def _event_grid(path: Path, wanted: TableChoices, request: Request) -> tuple[Gri
     if len(crossed) == 1:
         read_as = note("read-as-list", crossed[0].grid.place, f"It is read as a list: {crossed[0].why}.")
         return crossed[0].grid, [*problems, *crossed[0].problems, read_as]
-    return grid_of_kind(grids, path, EVENT_SHEET), problems
+    return grid_of_kind([one.grid for one in crossed] or grids, path, EVENT_SHEET), problems
 
 
 def _is_list(grid: Grid) -> bool:

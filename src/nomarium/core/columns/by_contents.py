@@ -239,14 +239,15 @@ def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why:
 
 
 def _take_beside_the_date(matches: Matches) -> None:
-    """Take the column of words beside the date for the title, where its texts mostly differ, and no other is it."""
-    dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
-    if not dated or not matches.open("summary"):
+    """Take the column of words beside the date or its times for the title, where its texts mostly differ."""
+    says_when = {match.column.index for match in matches.all if match.field in (*_TIMES, "start_date", "weekday")}
+    if not matches.columns(("start_date", "start", "when")) or not matches.open("summary"):
         return
+    beside = {index + step for index in says_when for step in (-1, 1)}
     fitting = [
         match
         for match in matches.unused_matches()
-        if abs(match.column.index - dated[0]) == 1 and holds_titles(match.column) and not holds_codes(match.column)
+        if match.column.index in beside and holds_titles(match.column) and not holds_codes(match.column)
     ]
     if len(fitting) == 1 and _are_different(fitting[0].column):
         fitting[0].field, fitting[0].certainty = "summary", Certainty.DOUBTFUL

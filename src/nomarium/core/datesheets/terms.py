@@ -39,7 +39,7 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
 def read_breaks(sheet: DatedSheet, terms: Sequence[Term]) -> tuple[list[Closure], list[Problem]]:
     """Return the days off within terms, where a sheet has a column for them; without a year they are in the terms'."""
     columns = [match.column for match in sheet.sheet.matches.all if match.field in ("break", "break_end")]
-    if not columns or len(terms) != len(sheet.rows):
+    if not columns or not terms or len(terms) != len(sheet.rows):
         return [], []
     if len(columns) == 1 and _BOUND.search(columns[0].heading):
         return [], [wording.break_without_end(sheet.sheet.table.heading_place(columns[0]), columns[0].heading)]

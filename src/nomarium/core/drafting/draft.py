@@ -516,15 +516,24 @@ class _Writer:
             yield f"sources = {toml_list([self._name_of(sheet)])}"
             yield 'split = "person"'
             yield ""
-        for sheet in self._of(Kind.EVENTS, Kind.MONTHS, Kind.CALENDAR):
-            whose = sheet.recognised.unfolded.whose if sheet.recognised.unfolded else ""
+        for whose, sheets in self._of_entries():
+            several = len(sheets) > 1  # tabs of one file, of which each is a part: months, weeks
+            name = sheets[0].path.stem if several else self._name_of(sheets[0])
             if whose:
                 yield "# One calendar each: the sheet says whose its entries are."
-            yield f"[calendars.{toml_key(self._name_of(sheet))}]"
-            yield f"sources = {toml_list([self._name_of(sheet)])}"
+            yield f"[calendars.{toml_key(name)}]"
+            yield f"sources = {toml_list([self._name_of(sheet) for sheet in sheets])}"
             if whose:
                 yield f'split = "{whose.casefold()}"'
             yield ""
+
+    def _of_entries(self) -> list[tuple[str, list[FoundSheet]]]:
+        """Return the sheets of dated entries, each with whose they are: tabs of one file that say it alike together."""
+        found: dict[tuple[str, Path, FoundSheet | None], list[FoundSheet]] = {}
+        for sheet in self._of(Kind.EVENTS, Kind.MONTHS, Kind.CALENDAR):
+            whose = sheet.recognised.unfolded.whose if sheet.recognised.unfolded else ""
+            found.setdefault((whose, sheet.path, None if whose else sheet), []).append(sheet)
+        return [(whose, sheets) for (whose, *_), sheets in found.items()]
 
     def _splits(self, timetables: Sequence[FoundSheet]) -> Mapping[str, str]:
         """Return what the timetables' meetings can be split by, each with a reason."""

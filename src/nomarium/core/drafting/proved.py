@@ -47,6 +47,8 @@ from nomarium.lazily import regex
 
 def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
+    order, _ = proved_order(sheets)
+    sheets = [replace(sheet, order=order or None) for sheet in sheets]
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
     return with_special_notes(with_programmes(with_periods(with_lookups(proved))))
 

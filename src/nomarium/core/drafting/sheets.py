@@ -64,7 +64,7 @@ from nomarium.core.tables import (
     read_grids,
 )
 from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell, parts_with_times
-from nomarium.core.values import span_in, split_list
+from nomarium.core.values import DateChoices, Order, span_in, split_list
 from nomarium.lazily import regex
 
 
@@ -89,6 +89,8 @@ class FoundSheet:
     """What holds for all of it, as other sheets prove: values by fields."""
     only: Mapping[str, tuple[str, ...]] = field(default_factory=dict)
     """Which of its rows are meant, where it is several things: values by headings."""
+    order: Order | None = None
+    """The order of day and month that the dates of its folder prove."""
 
     @property
     def kind(self) -> Kind | None:
@@ -176,14 +178,19 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
         return [FoundSheet(path, None, lines, grids[0], is_plain_list=True)]
     kinds = {sheet.kind for sheet in found}
     crossed = any(sheet.recognised.crossing for sheet in found)
+    drawn = len(grids) > 1 and all(sheet.recognised.unfolded and not sheet.recognised.crossing for sheet in found)
     if (
         len(kinds) == 1
         and not any(sheet.range for sheet in found)
-        and (len(found) == 1 or (not crossed and kinds & {Kind.GRID, Kind.CODES, Kind.MONTHS, Kind.LIST, Kind.ROSTER}))
+        and (len(found) == 1 or drawn or (not crossed and kinds & _ALIKE))
     ):
         # All its sheets are alike: the file as a whole is meant.
         return [FoundSheet(path, None, found[0].recognised, found[0].grid)]
     return found
+
+
+_ALIKE = {Kind.GRID, Kind.CODES, Kind.MONTHS, Kind.LIST, Kind.ROSTER}
+"""Kinds of which all tabs of a file are read as one."""
 
 
 def _is_headed(grid: Grid) -> bool:
@@ -423,7 +430,8 @@ def as_found(sheet: FoundSheet) -> SheetChoices:
     """Return how a sheet is read of which nothing is stated."""
     table = TableChoices(sheet.sheet, sheet.range or None)
     only = tuple((name, tuple(values)) for name, values in sheet.only.items())
-    return SheetChoices(sheet.path, Place(sheet.path.name), table, columns=sheet.columns, only=only)
+    dates = DateChoices(order=sheet.order)
+    return SheetChoices(sheet.path, Place(sheet.path.name), table, dates, columns=sheet.columns, only=only)
 
 
 _WEEK_LETTER = regex(r"week ([A-D])\b|([A-D])[ -]weeks?\b", re.IGNORECASE)

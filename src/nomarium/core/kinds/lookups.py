@@ -8,7 +8,12 @@ from nomarium.core.kinds.phrases import with_phrases
 
 _MEAN_PEOPLE = frozenset(
     heading_key(word)
-    for word in f"{words.PEOPLE}|{words.STUDENTS}|attendees|guests|invitees|organizer|organiser|people|who".split("|")
+    for word in f"{words.PEOPLE}|{words.STUDENTS}|attendees|guests|invitees|organizer|organiser|people|who|"
+    "person|persons|employee|employees|employee name|worker|workers|colleague|nurse|nurses|doctor|doctors|physician|"
+    "crew member|operator|officer|officers|agent|agents|assigned to|assignee|responsible|full name|surname and name|"
+    "mitarbeiter|mitarbeiterin|mitarbeitende|zuständig|personne|personnes|salarié|persona|personas|empleado|empleados|"
+    "dipendente|dipendenti|pessoa|funcionário|medewerker|medewerkers|medarbetare|ansatt|ansatte|medarbejder|pracownik|"
+    "zaměstnanec|dolgozó|työntekijä|çalışan|сотрудник".split("|")
 )
 
 

@@ -1,24 +1,31 @@
-"""One day drawn as a sheet: times down, places or groups across, what is on in the cells → a list of events."""
+"""A day, or days side by side, drawn as a sheet: times down, what is on in the cells → a list of events.
+
+Places or groups stand across, and the one date above them; or a date above each column.
+"""
 
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Mapping, Sequence
-from datetime import date, datetime, time
+from datetime import date, datetime, time, timedelta
 from itertools import pairwise
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Headings, Kind
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
+from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.sheets import note_used
 from nomarium.core.tables import Cell, Grid, GridView, Spot
-from nomarium.core.values import ends_as_written, scan_span, weekday_in_any
+from nomarium.core.values import ends_as_written, minute_words, scan_span, weekday_in_any
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
-    from nomarium.core.problems import Problem
+    from nomarium.core.problems import Place, Problem
 
 _MOST_ROWS_ABOVE = 6
 _FEWEST_TIMES, _FEWEST_NAMES = 2, 2
@@ -26,10 +33,10 @@ _MOST_ROWS = 200
 
 
 def day_sheet(grid: Grid) -> Unfolded | None:
-    """Return the list that the sheet of one day stands for; None for any other sheet, or where no date is said.
+    """Return the list that the sheet of a day or of some days stands for; None for others, or where no date is said.
 
-    The date stands above, or is the name of the tab or the file. A line that says but when it begins ends with the
-    next.
+    The date stands above, or is the name of the tab or the file; or dates head the columns. A line that says but when
+    it begins lasts as long as a note says, or until the next.
     """
     view = GridView(grid)
     if not 1 < len(view.rows) <= _MOST_ROWS:
@@ -37,17 +44,58 @@ def day_sheet(grid: Grid) -> Unfolded | None:
     for row in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
         if (listed := _list_of_day(view, row)) is not None:
             return listed
-    head = next((row for row in range(min(_MOST_ROWS_ABOVE, len(view.rows))) if _names_at(view, row)), None)
-    day = _date_of(view, head) if head is not None else None
-    if head is None or day is None:
-        return None
-    names = _names_at(view, head)
-    rows = [row for row in range(head + 1, len(view.rows)) if _hours(view, row)]
-    if len(rows) < _FEWEST_TIMES or any(
-        list(view.filled(row)) and row not in rows for row in range(head + 1, rows[-1])
-    ):
-        return None
-    return _unfolded(view, head, day, names, rows)
+    for head in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
+        columns = _columns_at(view, head)
+        if not columns:
+            continue
+        rows = [row for row in range(head + 1, len(view.rows)) if _hours(view, row)]
+        between = range(head + 1, rows[-1]) if rows else ()
+        if len(rows) < _FEWEST_TIMES or any(list(view.filled(row)) and row not in rows for row in between):
+            return None
+        return _Drawn(view, head, columns, rows).unfolded()
+    return None
+
+
+class _Column(NamedTuple):
+    """A column of such a sheet: its day, and whose it is, "" where only days stand across."""
+
+    day: date
+    name: str = ""
+
+
+def _columns_at(view: GridView, row: int) -> dict[int, _Column]:
+    """Return what heads the columns in a row, with their days; none where it is no head of such a sheet."""
+    names = _names_at(view, row)
+    day = _date_of(view, row)
+    days = _dates_at(view, row, day)
+    if days:
+        apart = find_crossing(view.grid) is None
+        return {column: _Column(one) for column, one in days.items()} if apart else {}
+    return {column: _Column(day, name) for column, name in names.items()} if day is not None else {}
+
+
+def _dates_at(view: GridView, row: int, titled: date | None) -> dict[int, date]:
+    """Return the dates that head the columns, where times stand in the first one below; none where any is no date.
+
+    The year, and the week of bare weekdays, may stand in the date of a title above.
+    """
+    heads = {column: view.cell(row, column) for column, _ in view.filled(row) if column}
+    if len(heads) < _FEWEST_NAMES or row + 1 >= len(view.rows) or not _hours(view, row + 1):
+        return {}
+    week = _week_of(view, row)
+    found: dict[int, date] = {}
+    for column, cell in heads.items():
+        day = one_date(cell)
+        text = " ".join(view.text(row, column).split())
+        weekday = weekday_in_any(text)
+        if day is None and weekday is not None:
+            day = week + timedelta(days=weekday) if week is not None else None
+        elif day is None and titled is not None:
+            day = one_date(f"{text} {titled.year}")
+        if day is None or day in found.values():
+            return {}
+        found[column] = day
+    return found
 
 
 def _list_of_day(view: GridView, head: int) -> Unfolded | None:
@@ -98,6 +146,19 @@ _FEWEST_HEADINGS = 3
 _DATES = frozenset({"start_date", "end_date", "weekday", "repeat", "period"})
 
 
+def _week_of(view: GridView, head: int) -> date | None:
+    """Return the Monday of the week that a title says it is; None where none says it."""
+    above = (text for row in range(head) for _, text in view.filled(row) if _WEEK_OF.search(text))
+    day = next(filter(None, map(_date_in_words, above)), None)
+    return day if day is not None and day.weekday() == 0 else None
+
+
+_WEEK_OF = regex(
+    r"\b(?:week (?:of|beginning|commencing|starting|from|van)|w/?[cb]\b|woche vom|semaine du|semana del|settimana del)",
+    re.IGNORECASE,
+)
+
+
 def _names_at(view: GridView, row: int) -> dict[int, str]:
     """Return the names that head the columns of a sheet, where times stand in the first column below."""
     names = {column: text for column, text in view.filled(row) if column}
@@ -139,39 +200,103 @@ def _date_in_words(text: str) -> date | None:
     return next((found[0] for found in runs if found is not None), None)
 
 
-def _unfolded(view: GridView, head: int, day: date, names: dict[int, str], rows: Sequence[int]) -> Unfolded:
-    places = sum(map(is_place_word, names.values())) * 2 > len(names)
-    whose = "Location" if places else "Group"
-    listed: list[list[Cell]] = [[whose, "Date", "Hours", "Title"]]
-    origins: list[list[Spot]] = [[(head, 0)] * 4]
-    starts = {row: _hours(view, row) for row in rows}
-    alone = [row for row in rows if (span := scan_span(starts[row])) is not None and span.end is None]
-    problems: list[Problem] = []
-    for column, name in names.items():
-        for row in rows:
-            text = view.text(row, column)
-            if view.is_covered(row, column) or not text or is_free(text):
-                continue
-            last = view.end(row, column)[0]
-            hours = _span_of(starts, rows, row, last)
-            spot = (row, column)
-            listed.append([name, day, hours, " ".join(text.split())])
-            origins.append([(head, column), spot, (row, 0), spot])
-            if hours == starts[row] and row in alone and not any(one.code == "last-line-open" for one in problems):
-                problems.append(wording.last_line_open(view.place(row, column), text))
-    if alone:
-        problems.append(wording.ends_with_next(view.place(alone[0], 0)))
-    why = f"a day is drawn ({day.day} {day:%B %Y}), with times down and {', '.join(list(names.values())[:2])} across"
-    grid = view.grid.as_list(listed, origins)
-    return Unfolded(grid, Kind.EVENTS, whose, why, problems)
+class _Drawn:
+    """A sheet of days whose columns and lines are known."""
+
+    def __init__(self, view: GridView, head: int, columns: Mapping[int, _Column], rows: Sequence[int]) -> None:
+        self._view = view
+        self._head = head
+        self._columns = columns
+        self._rows = rows
+        self._starts = {row: _hours(view, row) for row in rows}
+        self._alone = [row for row in rows if (span := scan_span(self._starts[row])) is not None and span.end is None]
+        self._noted = self._length_noted()
+        self._length = self._noted[1] if self._noted else self._usual_step()
+        self._problems: list[Problem] = []
+
+    def unfolded(self) -> Unfolded:
+        """Return its list."""
+        view, names = self._view, [one.name for one in self._columns.values() if one.name]
+        whose = "" if not names else "Location" if sum(map(is_place_word, names)) * 2 > len(names) else "Group"
+        listed: list[list[Cell]] = [[*filter(None, [whose]), "Date", "Hours", "Title"]]
+        origins: list[list[Spot]] = [[(self._head, 0)] * len(listed[0])]
+        for column, head in self._columns.items():
+            for row in self._rows:
+                text = view.text(row, column)
+                if view.is_covered(row, column) or not text or is_free(text):
+                    continue
+                named: list[Cell] = [head.name] if whose else []
+                at, spot = (self._head, column), (row, column)
+                listed.append([*named, head.day, self._span_of(row, view.end(row, column)[0], spot), _title(text)])
+                origins.append([*([at] if whose else []), at if not whose else spot, (row, 0), spot])
+        if self._noted is not None:
+            place, length, text = self._noted
+            self._problems.append(note_used(place, text, [f"a length of {length.seconds // 60} minutes"]))
+        elif self._alone:
+            self._problems.append(wording.ends_with_next(view.place(self._alone[0], 0)))
+        return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, whose, self._why(names), self._problems)
+
+    def _why(self, names: Sequence[str]) -> str:
+        days = list(dict.fromkeys(one.day for one in self._columns.values()))
+        first = f"{days[0].day} {days[0]:%B %Y}"
+        if names:
+            return f"a day is drawn ({first}), with times down and {', '.join(names[:2])} across"
+        return f"days are drawn, with times down and dates across ({first} to {days[-1].day} {days[-1]:%B %Y})"
+
+    def _length_noted(self) -> tuple[Place, timedelta, str] | None:
+        """Return the one length of all entries that a line above or below says, with its place and its text."""
+        view = self._view
+        beside = [row for row in range(len(view.rows)) if row < self._head or row > self._rows[-1]]
+        found = [
+            (view.place(row, column), timedelta(minutes=int(match[1])), text)
+            for row in beside
+            for column, text in view.filled(row)
+            if (match := _LENGTH.search(text)) and 0 < int(match[1]) < _MOST_MINUTES
+        ]
+        return found[0] if self._alone and len({length for _, length, _ in found}) == 1 else None
+
+    def _usual_step(self) -> timedelta | None:
+        """Return from one start to the next, where that is mostly the same."""
+        clocks = [self._clock(row) for row in self._alone]
+        steps = [after - before for before, after in pairwise(clocks) if before is not None and after is not None]
+        step, count = Counter(steps).most_common(1)[0] if steps else (timedelta(), 0)
+        return step if len(steps) >= _FEWEST_STEPS and count * 2 > len(steps) and step > timedelta() else None
+
+    def _clock(self, row: int) -> timedelta | None:
+        span = scan_span(self._starts[row])
+        if span is None or span.end is not None:
+            return None
+        noon = 12 if span.start.half == "pm" and span.start.hour < 12 else 0
+        return timedelta(hours=span.start.hour + noon, minutes=span.start.minute)
+
+    def _span_of(self, row: int, last: int, spot: Spot) -> str:
+        """Return from when to when a cell runs: from its line's start to its last one's end, or the next start."""
+        starts, last_row = self._starts, max(one for one in self._rows if one <= last)
+        first_span, last_span = scan_span(starts[row]), scan_span(starts[last_row])
+        begin, _ = ends_as_written(starts[row])
+        if first_span is not None and last_span is not None and last_span.end is not None:
+            return f"{begin}–{ends_as_written(starts[last_row])[1]}"
+        following = next((after for before, after in pairwise(self._rows) if before == last_row), None)
+        start = self._clock(last_row)
+        after = self._clock(following) if following is not None else None
+        if (
+            start is not None
+            and self._length is not None
+            and (after is None or self._noted is not None or after - start > self._length)
+        ):
+            end = start + self._length
+            return f"{begin}–{minute_words(int(end.total_seconds()) // 60)}"
+        if following is not None:
+            return f"{begin}–{ends_as_written(starts[following])[0]}"
+        if not any(one.code == "last-line-open" for one in self._problems):
+            self._problems.append(wording.last_line_open(self._view.place(*spot), self._view.text(*spot)))
+        return starts[row]
 
 
-def _span_of(starts: dict[int, str], rows: Sequence[int], row: int, last: int) -> str:
-    """Return from when to when a cell runs: from its line's start to the end of its last, or the start of the next."""
-    first_span, last_row = scan_span(starts[row]), max(one for one in rows if one <= last)
-    last_span = scan_span(starts[last_row])
-    begin, _ = ends_as_written(starts[row])
-    if first_span is not None and last_span is not None and last_span.end is not None:
-        return f"{begin}–{ends_as_written(starts[last_row])[1]}"
-    following = next((after for before, after in pairwise(rows) if before == last_row), None)
-    return f"{begin}–{ends_as_written(starts[following])[0]}" if following is not None else starts[row]
+_LENGTH = regex(r"\b(\d{1,3})[ -]?(?:min(?:ute)?s?\b|minuten\b|minutos\b|minuti\b|′)", re.IGNORECASE)
+_MOST_MINUTES = 480
+_FEWEST_STEPS = 3
+
+
+def _title(text: str) -> str:
+    return " ".join(text.split())

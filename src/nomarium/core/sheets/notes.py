@@ -78,7 +78,9 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
         cells = [
             (column, plain_text(cell)) for column, cell in enumerate(row) if isinstance(cell, str) and cell.strip()
         ]
-        if 0 < len(cells) <= _MOST_CELLS and any(says_when(text) or length_said(text) for _, text in cells):
+        if 0 < len(cells) <= _MOST_CELLS and any(
+            says_when(text) or length_said(text) or _HOUR.search(text) for _, text in cells
+        ):
             line, column = grid.origins[number - 1][cells[0][0]] if grid.origins else (number - 1, cells[0][0])
             place = Place(grid.file, grid.sheet, address(line + 1, column), line + 1)
             found.append(Note(", ".join(" ".join(text.split()) for _, text in cells), place))
@@ -103,7 +105,8 @@ def take_notes(
     bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
     found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
     _take_length(found, [note for note in notes if length_said(note.text)], table, matches, kind)
-    found.problems += [wording.note_unused(note.place, note.text) for note in found.unused if says_when(note.text)]
+    untold = [note for note in found.unused if says_when(note.text) or (not timed and _HOUR.search(note.text))]
+    found.problems += [wording.note_unused(note.place, note.text) for note in untold]
     for name, column in found.columns.items():
         table.columns.append(column)
         matches.all.append(Match(column, name, Certainty.LIKELY, "a note beside the table"))
@@ -153,6 +156,10 @@ _TIMES = ("start_time", "end_time", "hours", "when", "end", "end_date", "period"
 """Fields that say when a row is, or that it lasts several days: a note does not say it for them."""
 _BOUNDS = ("from", "until")
 _CLOCK = regex(r"\d[:h.u]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
+
+
+_HOUR = regex(r"\b\d{1,2}[:hu]\d\d\b|\b\d{1,2}\s*[ap]\.?m\b", re.IGNORECASE)
+"""A time of the day, which matters where rows have none."""
 
 
 def _has_times(named: tuple[str, Column]) -> bool:

@@ -34,6 +34,7 @@ from nomarium.core.values import (
     Moment,
     MomentColumn,
     NameReader,
+    are_reversed_names,
     read_moments,
     speaks_of_nights,
 )
@@ -151,15 +152,16 @@ def _part_names(table: Table, matches: Matches, choices: EventChoices) -> list[P
     problems = []
     for match in matches.all:
         column = match.column
-        if match.field not in PEOPLE_FIELDS and not means_people(column.heading):
-            continue
         texts = [plain_text(cell) for cell in column.cells]
+        of_people = match.field in PEOPLE_FIELDS or means_people(column.heading)
+        if not of_people and not are_reversed_names(texts):
+            continue
         reader = NameReader.of(texts, choices.commas, ())
         column.parted = reader.read
         asked = match.field in TAKING_PART or heading_key(column.heading) in choices.used
-        if reader.unsure and asked:
-            place = table.cell_place(texts.index(reader.unsure), column)
-            problems.append(name_or_names(place, reader.unsure))
+        unsure = reader.unsure or ("" if of_people or choices.commas else next(filter(None, texts)))
+        if unsure and asked:
+            problems.append(name_or_names(table.cell_place(texts.index(unsure), column), unsure))
     return problems
 
 

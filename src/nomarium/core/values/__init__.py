@@ -48,7 +48,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.moment_text import MomentScanner
     from nomarium.core.values.moments import read_moments
     from nomarium.core.values.month_title import month_named, month_of
-    from nomarium.core.values.names import Commas, NameReader, name_key
+    from nomarium.core.values.names import Commas, NameReader, are_reversed_names, name_key
     from nomarium.core.values.parts_of_year import names_part_of_year
     from nomarium.core.values.people import Person, read_person
     from nomarium.core.values.reach import in_reach
@@ -92,6 +92,7 @@ __all__ = [
     "Span",
     "Style",
     "are_people",
+    "are_reversed_names",
     "calendar_words",
     "cell_length",
     "clock_words",

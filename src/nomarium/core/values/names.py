@@ -95,6 +95,15 @@ def _all_reversed(items: Sequence[str]) -> bool:
     return reversed_ and len(items) >= _FEWEST_REVERSED
 
 
+def are_reversed_names(texts: Sequence[str]) -> bool:
+    """Tell whether all texts are names of people, the last name first: "Nettle, Mina"."""
+    distinct = [text for text in dict.fromkeys(texts) if text.strip()]
+    return len(distinct) >= _FEWEST_REVERSED and all(map(_REVERSED.fullmatch, distinct))
+
+
+_REVERSED = regex(r"(?!\d)[^\W\d_]+(?:[ '’-][^\W\d_]+){0,3}, [^\W\d_]+(?:[ '’-][^\W\d_]+){0,2}\.?")
+
+
 def name_key(name: str) -> str:
     """Return what makes the spellings of one person's name one: "Nettle, Mina" and "Mina Nettle" are alike."""
     last, comma, first = name.partition(",")
