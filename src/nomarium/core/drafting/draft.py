@@ -609,7 +609,7 @@ class _Writer:
 
     def _hangs_on_closures(self) -> bool:
         timetables = self._of(Kind.LIST, Kind.GRID)
-        if timetables and all(sheet.kind is Kind.LIST and sheet.column("except") for sheet in timetables):
+        if timetables and all(sheet.kind is Kind.LIST and sheet.says_when_not() for sheet in timetables):
             return False  # rows say themselves when they do not meet
         return names_weekdays(self._sheets) or not all(cycle.exact for cycle in self._cycles)
 

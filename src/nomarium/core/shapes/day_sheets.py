@@ -102,7 +102,10 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
     """Return the list below the headings of times, titles and places, where a title or the tab has its date."""
     known = Headings(EVENT_SHEET)
     headings = dict(view.filled(head))
-    fields = {field: column for column, text in headings.items() if (field := known(text))}
+    fields: dict[str, int] = {}
+    for column, text in headings.items():
+        if field := known(text):
+            fields.setdefault(field, column)
     start = next((fields[name] for name in ("start_time", "start", "hours", "when") if name in fields), None)
     if start is None or len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys() or len(fields) < _FEWEST_NAMES:
         return None
@@ -111,14 +114,17 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
     timed = [row for row in rows if isinstance(view.cell(row, start), time) or _has_time(view.text(row, start))]
     dated = any(_is_day(view, row, column) for row in rows for column in headings)
     day = _date_of(view, head)
-    if day is None or not rows or dated or len(timed) * 2 <= len(rows):
+    if not rows or dated or len(timed) * 2 <= len(rows):
+        return None
+    of_row = {row: max(((at, on) for at, on in days.items() if on and at < row), default=(0, day))[1] for row in rows}
+    if None in of_row.values():
         return None
     listed: list[list[Cell]] = [["Date", *headings.values()]]
-    of_row = {row: max(((at, on) for at, on in days.items() if on and at < row), default=(0, day))[1] for row in rows}
-    listed += [[of_row[row] or day, *(view.cell(row, column) for column in headings)] for row in rows]
+    listed += [[of_row[row] or "", *(view.cell(row, column) for column in headings)] for row in rows]
     origins = [[(row, start), *((row, column) for column in headings)] for row in (head, *rows)]
     count = len(set(of_row.values()))
-    which = f"one day ({day.day} {day:%B %Y})" if count == 1 else f"{count} days, each below its date"
+    first = next(iter(of_row.values())) or date.min
+    which = f"one day ({first.day} {first:%B %Y})" if count == 1 else f"{count} days, each below its date"
     why = f"a list of the times of {which}, below “{headings[start]}”"
     return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, "", why, [])
 

@@ -8,7 +8,7 @@ if TYPE_CHECKING:
     from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
     from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
     from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
-    from nomarium.core.sheets.notes import holding_span, length_said, says_when, take_notes
+    from nomarium.core.sheets.notes import holding_span, length_said, notes_of, says_when, take_notes
     from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
     from nomarium.core.sheets.whole import said_by_names
     from nomarium.core.sheets.wording import (
@@ -38,6 +38,7 @@ __all__ = [
     "name_or_names",
     "note_unused",
     "note_used",
+    "notes_of",
     "read_sheet",
     "said_by_names",
     "says_when",

@@ -14,11 +14,13 @@ from nomarium.core.tables import Cell, Column, Grid, Table, address, is_data, pl
 from nomarium.core.values import (
     DateSpan,
     Order,
+    month_of,
     names_part_of_year,
     read_length,
     span_of_dates,
     spans_in,
     weekday_in_any,
+    without_not_on,
 )
 from nomarium.lazily import regex
 
@@ -103,6 +105,7 @@ def take_notes(
     place = "location" if kind.field("location") else "room"
     wanted = [*(() if timed else ("hours",)), *(() if matches.column(place) else (place,))]
     bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
+    wanted += ["except"] if kind.field("slot") and not matches.column("except") else []
     found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
     _take_length(found, [note for note in notes if length_said(note.text)], table, matches, kind)
     untold = [note for note in found.unused if says_when(note.text) or (not timed and _HOUR.search(note.text))]
@@ -216,6 +219,14 @@ def read_notes(
             said.append(f"the place “{named}”")
         found.problems.append(wording.note_used(said_by.place, said_by.text, said))
         used.append(said_by)
+    if "except" in open_fields:
+        for note in notes:
+            dates = without_not_on(note.text)
+            if dates is not None and any(map(str.isdigit, dates)) and note not in used:
+                found.columns["except"] = _column(table, "Except", dates, 5)
+                found.problems.append(wording.note_used(note.place, note.text, [f"the dates {dates}"]))
+                used.append(note)
+                break
     found.unused = [note for note in notes if note not in used]
     return found
 
@@ -231,7 +242,22 @@ def _column(table: Table, heading: str, cell: Cell, behind: int) -> Column:
 def says_when(text: str) -> bool:
     """Tell whether a text holds a span of times, a weekday or a date."""
     timed = any(True for _ in spans_in(text)) or any(map(_is_day, _words(text))) or is_data(text)
-    return timed or span_of_dates(text) is not None
+    return timed or span_of_dates(text) is not None or _names_date(text)
+
+
+def _names_date(text: str) -> bool:
+    """Tell whether a date stands in a text: in digits, or a day beside the name of its month."""
+    if _IN_DIGITS.search(text):
+        return True
+    words = (match["month"] or match["first"] for match in _DAY_AND_MONTH.finditer(text))
+    return any(month_of(word) is not None for word in words)
+
+
+_IN_DIGITS = regex(r"(?<![\d.,])\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})(?![\d.])|\b\d{4}-\d\d-\d\d\b")
+_DAY_AND_MONTH = regex(
+    r"\b\d{1,2}(?:st|nd|rd|th|\.|º)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,})|(?P<first>[^\W\d_]{3,})\.?\s+\d{1,2}\b(?!\s*[:h])",
+    re.IGNORECASE,
+)
 
 
 def _words(text: str) -> Iterator[str]:

@@ -58,6 +58,10 @@ if TYPE_CHECKING:
 
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")
+_ENDS = regex(r"(?P<first>.*?\S)\s*(?:[-–—]|\bto\b|\bbis\b)\s*(?P<last>\S.*)", re.IGNORECASE)
+_MONTH_BEHIND = regex(r"\d\s*((?:de\s+)?[^\W\d_]{3,}.*|[./]\d.*)")
+_LONGEST_EXCEPTION = 60
+"""Days from the first to the last on which a row does not meet."""
 _LIMITS = ("week", "term", "count", "weeks", "except")
 _SHORTEST_BOUNDED = 8
 _LONGEST_SECTION = 2
@@ -517,14 +521,28 @@ class _Rows:
             return frozenset({cell.date()})
         if isinstance(cell, date):
             return frozenset({cell})
-        found = set()
+        found: set[date] = set()
         for text in parted_dates(self._excepted(record)) if cell != "" else ():
-            day = date_in_words(text, first or self._choices.year.rules.first, self._order or self._order_of_exceptions)
-            if day is None:
+            days = self._days_in_words(text, first or self._choices.year.rules.first)
+            if not days:
                 self._problems.append(wording.unreadable_bound(self._sheet.place(record, "except"), text))
-            else:
-                found.add(day)
+            found.update(days)
         return frozenset(found)
+
+    def _days_in_words(self, text: str, after: date) -> list[date]:
+        """Return the day that a text names, or all from one to another: “7–8 December”; none for other texts."""
+        order = self._order or self._order_of_exceptions
+        day = date_in_words(text, after, order)
+        if day is not None:
+            return [day]
+        if (ends := _ENDS.fullmatch(text)) is None:
+            return []
+        last = date_in_words(ends["last"], after, order)
+        month = _MONTH_BEHIND.search(ends["last"])
+        whole = ends["first"] if not ends["first"].isdecimal() or month is None else f"{ends['first']} {month[1]}"
+        start = date_in_words(whole, after, order)
+        days = (last - start).days + 1 if last is not None and start is not None else 0
+        return [start + timedelta(days=step) for step in range(days)] if start and days <= _LONGEST_EXCEPTION else []
 
     def _bounds_of(self, record: int, first: date | None) -> _Limits:
         """Return what bounds the days of a row in its columns or in its words: from when, how often, when not."""
