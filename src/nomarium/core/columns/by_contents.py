@@ -33,6 +33,7 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
     if sheet.kind is not Kind.EVENTS:
         _spans_by_contents(matches, sheet)
     else:
+        _take_repeats(matches)
         if all(map(matches.open, ("start_date", "start", "when", "end", "end_date", "repeat"))):
             _take_days(matches)
         _take_weekly(matches)
@@ -50,6 +51,17 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "duration", holds_lengths, "all its cells are lengths of time")
     if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
         _take_title(matches)
+
+
+def _take_repeats(matches: Matches) -> None:
+    """Take a column headed When or Date for what repeats, where its cells say how often and no other does."""
+    often = [
+        match
+        for match in matches.all
+        if match.field in ("when", "start_date", "start", "weekday") and match.is_free and holds_repeats(match.column)
+    ]
+    if len(often) == 1 and matches.open("repeat"):
+        often[0].field, often[0].why = "repeat", "its heading, with how often below it"
 
 
 def _take_weekly(matches: Matches) -> None:

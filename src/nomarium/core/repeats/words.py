@@ -12,6 +12,7 @@ from datetime import date
 from difflib import get_close_matches
 from typing import Literal
 
+from nomarium.core.repeats.months_as_bounds import in_days
 from nomarium.core.repeats.other_languages import in_english
 from nomarium.core.repeats.rule import Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
 from nomarium.core.values import WEEKDAY_NAMES, parted_dates, weekday_in_any
@@ -141,7 +142,8 @@ def bounds_in(text: str) -> Bounds | None:
     if len(text) > LONGEST_REPEAT:
         return None
     plain = " ".join(text.split()).strip(" .;")
-    plain = in_english(plain) or plain
+    if not _is_english(plain):
+        plain = in_english(plain) or plain
     try:
         head, modifiers = _modifiers(_normalised(plain))
         found = Repeat(Rule(Frequency.DAILY))
@@ -153,6 +155,15 @@ def bounds_in(text: str) -> Bounds | None:
         return None
     at = plain.lower().find(head)  # labels and letters of weekdays are told by their case
     return Bounds(plain[at : at + len(head)] if at >= 0 else head, found.first, found.until, found.times, found.except_)
+
+
+def _is_english(text: str) -> bool:
+    """Tell whether a text is a repeat in English words; “Mar” is March then, and no Tuesday of Spain."""
+    try:
+        _read_english(text, date(2000, 1, 3), text)
+    except NotUnderstood:
+        return False
+    return True
 
 
 def _standard(text: str) -> Rule:
@@ -169,7 +180,7 @@ def _normalised(text: str) -> str:
     text = re.sub(r"(?<=[a-z])\.(?=\s|,|$)", "", text)
     text = re.sub(r"\s*\(\s*", ", ", text).replace(")", "")
     text = re.sub(r"(?<=[a-z])\s*/\s*(?=[a-z])", ", ", text)
-    return " ".join(text.split())
+    return in_days(" ".join(text.split()))
 
 
 _KEYWORDS = regex(
@@ -402,12 +413,18 @@ _OF_MONTH = regex(
 )
 
 
+_BY_ITSELF = regex(
+    rf"(?:on |the )*(?P<specs>(?:{_ORD})(?:(?:, and |, | and )(?:{_ORD}))* (?:{_WEEKDAY}))s?",
+)
+"""“First and third Wednesday”: of the month, where nothing else stands there."""
+
+
 def _by_months(head: str, start: date) -> Repeat | None:
-    match = _MONTHLY.fullmatch(head) or _OF_MONTH.fullmatch(head)
+    match = _MONTHLY.fullmatch(head) or _OF_MONTH.fullmatch(head) or _BY_ITSELF.fullmatch(head)
     if match is None:
         return None
     groups = match.groupdict()
-    interval = 3 if groups["quarter"] else _number(groups["n"]) if groups["n"] else 1
+    interval = 3 if groups.get("quarter") else _number(groups["n"]) if groups.get("n") else 1
     if not match["specs"]:
         if start.day > 28:
             raise NotUnderstood(

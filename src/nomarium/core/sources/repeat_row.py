@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from calendar import monthrange
+from collections.abc import Collection, Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, time, timedelta
 from itertools import islice
@@ -318,14 +319,15 @@ class RepeatingRow:
     def _after_exceptions(self, starts: list[datetime], repeat: Repeat) -> list[datetime]:
         """Leave out the dates that are excepted; one that is no date of the repeat is worth a word."""
         excepted = set()
+        place = self._place("except") if self._matches.column("except") else self._place("repeat")
         for text in repeat.except_:
             day = self._dates.read(text, self._first.start.date())
-            place = self._place("except") if self._matches.column("except") else self._place("repeat")
             if day is None:
                 raise RowRefused(wording.bad_date(place, text))
-            if all(start.date() != day for start in starts):
-                self.said.append(wording.no_such_exception(place, day))
             excepted.add(day)
+        days = {start.date() for start in starts}
+        missed = sorted(day for day in excepted - days if not _is_of_whole_month(day, excepted))
+        self.said += [wording.no_such_exception(place, day) for day in missed]
         return [start for start in starts if start.date() not in excepted]
 
     def _tell_first(self, starts: Sequence[datetime]) -> None:
@@ -443,3 +445,8 @@ _ENDS = {
     **dict.fromkeys(("end of term", "end of the term", "term end", "term ends"), "term"),
     **dict.fromkeys(("end of year", "end of the year", "end of school year", "end of the school year"), "year"),
 }
+
+
+def _is_of_whole_month(day: date, excepted: Collection[date]) -> bool:
+    """Tell whether a day is left out with all of its month: “except August”."""
+    return all(day.replace(day=number) in excepted for number in range(1, monthrange(day.year, day.month)[1] + 1))
