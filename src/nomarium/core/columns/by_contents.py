@@ -20,6 +20,7 @@ from nomarium.core.columns.contents import (
     is_deadline,
     may_be_the_day,
     may_be_times,
+    says_how_often,
     says_when_not,
     span_weeks,
 )
@@ -58,7 +59,7 @@ def _take_repeats(matches: Matches) -> None:
     often = [
         match
         for match in matches.all
-        if match.field in ("when", "start_date", "start", "weekday") and match.is_free and holds_repeats(match.column)
+        if match.field in ("when", "start_date", "start") and match.is_free and says_how_often(match.column)
     ]
     if len(often) == 1 and matches.open("repeat"):
         often[0].field, often[0].why = "repeat", "its heading, with how often below it"
