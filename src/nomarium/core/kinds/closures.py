@@ -31,7 +31,11 @@ _SURE = (
     "closing|closure name|closure reason|public holiday|bank holiday|recess|non-school day|no classes|"
     "schließtag|schulfrei|unterrichtsfrei|ferienname|congé|congés|jour férié|fermeture|festivo|festivos|vacaciones|"
     "休日|祝日|休業日|休校日|休み|假期|节假日|휴일|공휴일|día festivo|días no lectivos|cierre|chiusura|vacanza|vacanze|festività|feriado|feriados|férias|encerramento|"
-    "vakantie|vrije dag|sluiting|feestdag|ferie|fridag|helligdag|lukket|stengt|lov|helgdag|stängt|ledig"
+    "vakantie|vrije dag|sluiting|feestdag|ferie|fridag|helligdag|lukket|stengt|lov|helgdag|stängt|ledig|"
+    "tatil|tatiller|resmi tatil|dzień wolny|dni wolne|święto|święta|przerwa świąteczna|prázdniny|svátek|svátky|volno|sviatok|szünet|"
+    "munkaszüneti nap|vacanță|vacanța|sărbătoare|sărbători|loma|lomat|vapaapäivä|αργία|αργίες|διακοπές|praznik|praznici|"
+    "blagdan|blagdani|каникулы|праздник|праздники|выходной|канікули|свято|vaheaeg|koolivaheaeg|brīvdiena|atostogos|"
+    "libur|hari libur|ngày nghỉ|festiu|festius|חופשה|العطلة"
 )
 
 CLOSURE_SHEET = with_phrases(

@@ -26,7 +26,10 @@ from nomarium.core.kinds.samples import AUTUMN, SHEET_RULES
 _SURE = (
     "term|semester|quarter|trimester|half term|half-term|halbjahr|trimestre|schuljahr|semester name|term name|"
     "marking period|grading period|academic term|academic period|school term|semestre|schulhalbjahr|reporting period|"
-    "cuatrimestre|quadrimestre|bimestre|terms|semesters|läsperiod|académie trimestre"
+    "cuatrimestre|quadrimestre|bimestre|terms|semesters|läsperiod|académie trimestre|school year|academic year|"
+    "dönem|dönemler|semestr|trymestr|pololetí|pololetie|félév|tanév|lukukausi|jakso|εξάμηνο|τρίμηνο|polugodište|"
+    "polugodje|полугодие|четверть|семестр|semestru|trimestru|poolaasta|pusgads|pusmetis|学期|학기|schooljaar|skoleår|läsår|"
+    "rok szkolny|školní rok|curso escolar|ano letivo|anno scolastico|année scolaire"
 )
 
 TERM_SHEET = with_phrases(
@@ -44,12 +47,12 @@ TERM_SHEET = with_phrases(
             ),
             first_day(
                 "its first day, or both: “8 Sep – 18 Dec 2026”; required",
-                "term begins|term starts|classes begin|classes start|instruction begins|lessons begin|season starts|season begins|"
+                "term begins|term starts|resumption|resumption date|resumes|resumes on|reopens|reopening|opening|opening date|classes begin|classes start|instruction begins|lessons begin|season starts|season begins|"
                 "semester starts|semester begins|year starts|year begins|school starts|school begins",
                 Blank("First day", "Its first school day. Required.", date(2026, 9, 8)),
             ),
             last_day(
-                "term ends|classes end|instruction ends|lessons end|season ends|semester ends|year ends|school ends",
+                "term ends|closing|closing date|vacation date|breaks up|breaks up on|classes end|instruction ends|lessons end|season ends|semester ends|year ends|school ends",
                 Blank("Last day", "Its last school day. Required.", date(2026, 12, 18)),
             ),
             Field(
@@ -64,7 +67,7 @@ TERM_SHEET = with_phrases(
                 "the days off within it: “26–30 Oct 2026”, or the first of them",
                 "half term break|half-term break|half term holiday|half-term holiday|mid-term break|midterm break|mid term break|"
                 "reading week|half term starts|half term begins|half term from|half-term starts|half-term begins|break starts|"
-                "break begins|mid-term",
+                "break begins|mid-term|midterm|mid term|mid-semester break|mid term holiday|mid-term holiday",
             ),
             Field(
                 "break_end",

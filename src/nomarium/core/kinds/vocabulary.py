@@ -41,7 +41,7 @@ primo giorno di lezione … ultimo giorno di lezione|inizio lezioni … fine lez
 eerste lesdag … laatste lesdag|eerste schooldag … laatste schooldag|första skoldagen … sista skoldagen
 första skoldag … sista skoldag|første skoledag … sidste skoledag|første skoledag … siste skoledag
 first lesson day … last lesson day|first class day … last class day|first school day … last school day|opens … closes
-開始日 … 終了日|開始 … 終了|开始日期 … 结束日期|시작일 … 종료일|startdato … slutdato|startdato … sluttdato|første dag … sidste dag|første dag … siste dag|fra dato … til dato
+開始日 … 終了日|başlangıç tarihi … bitiş tarihi|başlama tarihi … bitiş tarihi|ilk gün … son gün|data rozpoczęcia … data zakończenia|pierwszy dzień … ostatni dzień|datum zahájení … datum ukončení|první den … poslední den|prvý deň … posledný deň|kezdő dátum … záró dátum|első nap … utolsó nap|data începerii … data încheierii|prima zi … ultima zi|alkamispäivä … päättymispäivä|ensimmäinen päivä … viimeinen päivä|ημερομηνία έναρξης … ημερομηνία λήξης|prvi dan … zadnji dan|prvi dan … posljednji dan|дата начала … дата окончания|первый день … последний день|дата початку … дата закінчення|תאריך התחלה … תאריך סיום|data d’inici … data de fi|開始 … 終了|开始日期 … 结束日期|시작일 … 종료일|startdato … slutdato|startdato … sluttdato|første dag … sidste dag|første dag … siste dag|fra dato … til dato
 startdatum … slutdatum|första dag … sista dag|första dagen … sista dagen|från datum … till datum"""
 )
 
@@ -69,7 +69,7 @@ from … to|from … until|from … till|opens … closes|arrives … departs|ar
 beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|comienzo … final|comienza … termina|inicio … fin|desde … hasta|inizio … fine|da … a
 beginnt … endet|anfang … schluss|commence … se termine|commence … finit|de … à|empieza … termina|empieza … acaba
 inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slutter|begint … eindigt|aanvang … einde
-alkaa … päättyy|początek … koniec|od … do|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
+alkaa … päättyy|początek … koniec|od … do|başlangıç … bitiş|başlar … biter|rozpoczęcie … zakończenie|kezdete … vége|kezdés … befejezés|început … sfârșit|alku … loppu|έναρξη … λήξη|početak … kraj|početak … završetak|začetek … konec|початок … кінець|начало … край|开始 … 结束|開始 … 終了|시작 … 종료|התחלה … סיום|algus … lõpp|sākums … beigas|pradžia … pabaiga|mulai … selesai|bắt đầu … kết thúc|inici … final|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
 van … tot en met|vanaf … tot en met|van … t/m|fra og med … til og med|fra … til og med|från och med … till och med
 från … till och med|fr.o.m. … t.o.m.|von … bis einschließlich|ab … bis einschließlich|ab … bis|vom … bis zum|desde el … hasta el
 da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … término|inicio … término|começo … fim|começa … termina|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
@@ -87,6 +87,9 @@ HOURS = (
     "start to end|meeting times|meeting time|class times|class time|lesson times|lesson time|session time|shift hours|"
     "shift times|uhrzeit|uhrzeiten|zeiten|zeit|unterrichtszeit|horaire|horaires|heures|horario|horarios|hora|horas|"
     "orario|orari|ora|horário|horários|tijd|tijden|lestijd|tid|tider|klokkeslett|klokkeslæt"
+    "|saat|saatler|ders saatleri|godzina|godziny|godziny zajęć|čas|časy|idő|időpont|időpontok|ore|orele"
+    "|interval orar|kello|kellonaika|klo|aika|ajat|ώρες|vrijeme|vreme|время|час|время занятий|години|時間|時刻|时间|時間帯"
+    "|시간|שעה|שעות|الوقت|aeg|kellaaeg|laiks|laikas|jam|waktu|giờ|horari|horaris"
 )
 
 PEOPLE = (
@@ -102,6 +105,9 @@ PEOPLE = (
     "lærer|lærere|lärare|underviser|kursleitung|kursleiter|kursleiterin|leitung|übungsleiter|trainerin|coach name|animateur|monitor|"
     "monitora|opettaja|opettajat|kouluttaja|učitel|učitelka|vyučující|lektor|lektorka|učiteľ|tanár|oktató|nauczyciel|"
     "prowadzący|öğretmen|учитель|преподаватель|вчитель|καθηγητής|entraîneur|entrenador|allenatore|taught by whom|conductor|director"
+    "|öğretmenler|öğretmen adı|profesoară|cadru didactic|nastavnik|nastavnica|učitelj|učiteljica|profesorica"
+    "|учителя|преподаватели|викладач|учител|担当|担当者|先生|講師|老师|老師|教师|선생님|교사|강사|מורה|المعلم|المدرس|õpetaja|skolotājs"
+    "|mokytojas|guru|pengajar|giáo viên"
 )
 
 STUDENTS = (
@@ -122,6 +128,8 @@ PLACE = (
     "luokkahuone|učebna|místnost|učebňa|miestnosť|terem|helyiség|sala lekcyjna|derslik|salon|аудитория|кабинет|зал|αίθουσα|"
     "lokaal|ruimte|plaats|lokale|lokal|lokaler|rum|sted|plats|sal|salar|saler|klassrum|klasserom|klasselokale|paikka|miejsce|místo|helyszín|yer|место|місце|τόπος|"
     "מקום|المكان|場所|会場|地点|地點|장소"
+    "|教室|部屋|教室名|강의실|교실|חדר|القاعة|učionica|dvorana|sală|sala de clasă|cabinet|kabinet|kancelář|klassiruum|ruum"
+    "|telpa|kambarys|ruang|ruangan|phòng|espai"
 )
 
 CLASS = (
@@ -131,6 +139,8 @@ CLASS = (
     "course section id|sec|section ref|class ref|class reference|class list|course reference number|"
     "klasse|klassen|kurs|lerngruppe|classe|classes|groupe classe|division de classe|curso|grupo clase|clase|clases|"
     "sezione|turma|turmas|klas|klassen|lesgroep|hold|klass|klasser"
+    "|sınıf|sınıflar|şube|klasa|klasy|oddział|třída|třídy|trieda|osztály|clasă|clasa|luokka|τάξη|τμήμα|razred"
+    "|odjeljenje|odeljenje|класс|клас|クラス|学級|班级|班級|반|학급|כיתה|الصف|الفصل|klase|klasė|kelas|lớp|grup classe"
 )
 
 COURSE = (
@@ -140,6 +150,8 @@ COURSE = (
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"
     "kursus|lesson title|lesson|activity|title|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
     "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
+    "|ders|dersler|materie|disciplină|nastavni predmet|õppeaine|priekšmets|mokomasis dalykas|科目|教科|授業|授業名|课程|課程"
+    "|学科|과목|מקצוע|المادة|mata pelajaran|môn học|assignatura|assignatures|matèria"
 )
 
 DIVISION = (
@@ -163,11 +175,16 @@ DAY = (
     "day(s) met|dow|weekday|weekdays|day of week|day of the week|week day|week days|tag|tage|wochentag|wochentage|"
     "unterrichtstag|jour|jours|jour de la semaine|día|días|día de la semana|dia|dias|dia da semana|giorno|giorni|"
     "giorno della settimana|dag|dagen|dage|dagar|dager|weekdag|ugedag|ukedag|veckodag|lesdag"
+    "|gün|günler|dzień|dni|dzień tygodnia|den|dny|den v týdnu|deň|nap|napok|zi|ziua|zile|päivä|päivät|viikonpäivä"
+    "|ημέρα|μέρα|dan|dan u tjednu|dan u nedelji|день|день недели|день тижня|ден|曜日|曜|星期|周几|요일|יום|اليوم|päev"
+    "|nädalapäev|diena|nedēļas diena|savaitės diena|hari|thứ|dia de la setmana"
 )
 
 WEEKDAY = (
     "weekday|week day|day of week|day of the week|dow|wochentag|jour de la semaine|día de la semana|dia da semana|"
     "giorno della settimana|weekdag|ugedag|ukedag|veckodag"
+    "|haftanın günü|dzień tygodnia|den v týdnu|deň v týždni|ziua săptămânii|viikonpäivä|ημέρα της εβδομάδας"
+    "|dan u tjednu|день недели|день тижня|曜日|星期|요일"
 )
 
 PERIOD = (
@@ -177,7 +194,9 @@ PERIOD = (
     "stunde|stunden|std|unterrichtsstunde|stundennummer|block nr|heure de cours|séance|créneau|n° de séance|sesión|"
     "módulo|tramo|tramo horario|franja|bloque|ora di lezione|unità oraria|tempo|aula nº|lesuur|uur|lesblok|lektion|"
     "time nr|økt|lektionsnummer|modul|lekcja|lekcje|nr lekcji|numer lekcji|godzina lekcyjna|vyučovací hodina|hodina|"
-    "hodiny|číslo hodiny|óra|óraszám|tunti|oppitunti|ders|ders saati|урок|номер урока|ώρα|lektion nr|ura|sat"
+    "hodiny|číslo hodiny|óra|óraszám|tunti|oppitunti|ders saati|урок|номер урока|ώρα|lektion nr|ura|sat"
+    "|ders no|kaçıncı ders|tanóra|διδακτική ώρα|školski sat|№ урока|時限|校時|節|第几节|节次|교시|שיעור|الحصة|tund|stunda"
+    "|pamoka|jam ke|tiết"
 )
 
 WEEK = (
@@ -213,6 +232,7 @@ NAME = (
     "omschrijving|reden|navn|benævnelse|navn på|namn|benämning|årsag|anledning|tapahtuma|"
     "wydarzenie|tytuł|událost|název|akce|esemény|etkinlik|başlık|мероприятие|событие|название|подія|εκδήλωση|אירוע|"
     "الحدث|العنوان|行事|イベント|予定|件名|活动|活動|标题|標題|행사|제목"
+    "|tatil adı|nazwa|nazwa święta|dzień wolny|denumire|denumirea|nimi|naziv|наименование|назва"
 )
 
 EMAIL = (
