@@ -27,6 +27,7 @@ from nomarium.core.columns.contents import (
 from nomarium.core.columns.fields import Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Column, plain_text
+from nomarium.core.values import TITLED_FORM, are_reversed_names, most_are
 
 
 def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
@@ -180,6 +181,8 @@ def _take_title(matches: Matches) -> None:
         taken.why = "the column of words beside the date" if beside else "no other column is the title"
         return
     _take_only(matches, "summary", holds_titles, "the only column of words left")
+    if matches.open("summary"):
+        _take_only(matches, "summary", _holds_titles_of_things, "the only column of words that names no people")
     _take_beside_the_date(matches)
 
 
@@ -193,6 +196,12 @@ _DUTIES = frozenset(
     "show|screening|fixture|opponent|gegner|adversaire|rival|avversario|tegenstander".split("|")
 )
 """Headings of what somebody does while they are there: a title where nothing else is one."""
+
+
+def _holds_titles_of_things(column: Column) -> bool:
+    """Tell whether a column could be the title, and its cells are not called as people are."""
+    texts = [plain_text(cell) for cell in column.cells if cell != ""]
+    return holds_titles(column) and not most_are(texts, TITLED_FORM) and not are_reversed_names(texts)
 
 
 def _is_filled(column: Column) -> bool:

@@ -353,6 +353,6 @@ def _missing(table: Table, matches: Matches, sheet: SheetKind) -> list[Problem]:
     problems = []
     if "title" in sheet.needs and matches.open("summary"):
         problems.append(wording.no_title_column(table))
-    if "date" in sheet.needs and not matches.columns(MOMENT_FIELDS):
+    if "date" in sheet.needs and not matches.columns(MOMENT_FIELDS) and matches.open("repeat"):
         problems.append(wording.no_date_column(table))
     return problems

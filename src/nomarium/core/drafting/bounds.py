@@ -9,16 +9,17 @@ from datetime import date, timedelta
 from functools import cache
 from typing import NamedTuple
 
-from nomarium.core.columns import Headings, Kind, match_columns
+from nomarium.core.columns import Evidence, Headings, Kind, match_columns
 from nomarium.core.drafting.proved import repeats
 from nomarium.core.drafting.sheets import FoundSheet, as_found, blocks_of
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, has_errors
+from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import Crossing
 from nomarium.core.sheets import Sheet, holding_span, read_sheet
 from nomarium.core.slots import counted_by_words, read_week_numbers
-from nomarium.core.sources import EventChoices, read_events
-from nomarium.core.tables import Grid, find_table
+from nomarium.core.sources import EventChoices, is_undated, read_events
+from nomarium.core.tables import Grid, find_table, plain_text
 from nomarium.core.timetable import holding_title
 from nomarium.core.values import DateChoices, Moment, Order, days_of_week, year_in_titles
 
@@ -40,7 +41,8 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
     """
     timetables = [sheet for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
     closed = any(sheet.kind is Kind.CLOSURES for sheet in sheets)
-    others = [sheet for sheet in sheets if "period" in sheet.columns.values() or (closed and repeats(sheet))]
+    hanging = (sheet for sheet in sheets if "period" in sheet.columns.values() or (closed and repeats(sheet)))
+    others = [*hanging, *(sheet for sheet in sheets if not closed and _lacks_first_days(sheet))]
     found = [_bounds_of(sheet, order) for sheet in timetables or others]
     known = [one for one in found if one is not None]
     if not known or len(known) < len(found):
@@ -57,7 +59,9 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     if sheet.grid is None:
         return None
     if sheet.kind is Kind.EVENTS:
-        return _by_events(sheet, sheet.grid.copy(), order)
+        grid = sheet.grid
+        by_title = _lacks_first_days(sheet)
+        return _by_title(_titles_above(grid), sheet, order) if by_title else _by_events(sheet, grid.copy(), order)
     try:
         choices = replace(as_found(sheet), dates=DateChoices(order=order))
         table, _ = read_sheet(sheet.grid.copy(), TIMETABLE_SHEET, choices)
@@ -72,6 +76,12 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
 def _titles_of(sheet: FoundSheet) -> list[str]:
     """Return the texts above names and days that cross; none for another sheet."""
     return sheet.recognised.crossing.titles if isinstance(sheet.recognised.crossing, Crossing) else []
+
+
+def _titles_above(grid: Grid) -> list[str]:
+    """Return the texts above the headings of a sheet of events."""
+    table = Evidence.of(grid, EVENT_SHEET, {}).table
+    return list(table.titles) if table is not None else []
 
 
 def _by_title(titles: Sequence[str], sheet: FoundSheet, order: Order | None) -> Bounds | None:
@@ -96,6 +106,16 @@ def _by_captions(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     return Bounds(first, last, f"the captions in {sheet.path.name}")
 
 
+def _lacks_first_days(sheet: FoundSheet) -> bool:
+    """Tell whether events repeat, and no column and no word of theirs says from when."""
+    table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if repeats(sheet) and sheet.grid is not None else None
+    matches = match_columns(table, sheet.columns, Headings(EVENT_SHEET))[0] if table is not None else None
+    named = matches.column("repeat") if matches is not None else None
+    if matches is None or named is None or not is_undated(matches):
+        return False
+    return any(bounds is None or not bounds.first for bounds in map(bounds_in, map(plain_text, set(named.cells))))
+
+
 def _by_events(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | None:
     """Return the first and the last day of events; None where a row cannot be read."""
     headings = Headings(EVENT_SHEET)
@@ -107,6 +127,8 @@ def _by_events(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | N
     for match in matches.all:
         if match.field == "duration" and sheet.columns:
             match.field = ""  # how long it takes in its period says nothing of its day
+    if has_errors(problems):
+        return None
     read = read_events(table, matches, EventChoices("UTC", dates=DateChoices(order=order)))
     days = [one.start.date() for series in read.series for one in series.occurrences]
     if has_errors([*problems, *read.problems]) or read.refused or not days:

@@ -34,6 +34,7 @@ _ABOUT_OTHERS = (
 """Words of notes whose times are not those of the rows."""
 _HOLDS = (
     r"\b(?:valid|gültig|gilt|valables?|válid[oa]|valid[oa]|geldig|gäller|gælder|gjelder|effective|in force|in effect|"
+    r"clinics?|services?|meetings?|rehearsals?|activities|duties|bookings|lectures|modules|"
     r"runs?|holds?|time ?tables?|schedules?|rosters?|rotas?|plan|programme|classes|lessons|courses?|stundenplan|"
     r"dienstplan|kursplan|emploi du temps|horaires?|horarios?|orario|rooster|schema|skema|timeplan|kurse|cours|"
     r"cursos?|corsi|terms?|times|hours|weekly|sessions?|training|trainings(?:plan|zeiten)|hallenplan|hallenzeiten|grille|"

@@ -16,6 +16,7 @@ if TYPE_CHECKING:
     from nomarium.core.sources.row_spans import RowSpans
     from nomarium.core.sources.series import Occurrence, Series
     from nomarium.core.sources.spans import SpanFound, SpanRules, after, clock_changes
+    from nomarium.core.sources.undated_repeats import is_undated
     from nomarium.core.sources.year_events import ADDITIONS, YearEvents, usual_title, year_events
 
 __all__ = [
@@ -44,6 +45,7 @@ __all__ = [
     "has_part",
     "in_zone",
     "is_own_rows",
+    "is_undated",
     "maybe_alike",
     "move_to_zone",
     "read_events",

@@ -3,14 +3,17 @@
 from __future__ import annotations
 
 import re
+from calendar import monthrange
 from datetime import date
 from functools import cache
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.values.languages import likeliest_words
 from nomarium.core.values.moment_text import MomentScanner
+from nomarium.core.values.month_title import month_of
 from nomarium.core.values.reach import in_reach
 from nomarium.core.values.wording import day_words
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.values.date_text import DateShape, Order
@@ -40,7 +43,11 @@ def span_of_dates(text: str, order: Order | None = None) -> DateSpan | None:
 
     ``order`` is that of day and month, where it is known.
     """
-    if len(text) > _LONGEST or sum(map(str.isdigit, text)) < 6:
+    if len(text) > _LONGEST or sum(map(str.isdigit, text)) < _YEAR_DIGITS:
+        return None
+    if (months := _span_of_months(text)) is not None:
+        return months
+    if sum(map(str.isdigit, text)) < _DATE_DIGITS:
         return None
     scanner = MomentScanner(likeliest_words(re.findall(r"[^\W\d_]{3,}", text)))
     words = [(match.start(), match.end()) for match in re.finditer(r"\S+", text)]
@@ -57,6 +64,32 @@ def span_of_dates(text: str, order: Order | None = None) -> DateSpan | None:
                 taken = end
                 break
     return found[0] if len(found) == 1 else None
+
+
+_YEAR_DIGITS, _DATE_DIGITS = 4, 6
+_MONTHS = regex(
+    r"(?<![\d.] )\b(?P<first>[^\W\d_]{3,})\.?(?: (?P<first_year>\d{4}))?\s*(?:-|–|—|to|until|bis|à|al?|t/m|till|til)\s*"
+    r"(?P<last>[^\W\d_]{3,})\.?(?: de)? (?P<last_year>\d{4})\b",
+    re.IGNORECASE,
+)
+
+
+def _span_of_months(text: str) -> DateSpan | None:
+    """Return the span from one month to another, with its year: "January to March 2027"; None for none, or several."""
+    found = []
+    for match in _MONTHS.finditer(text):
+        first, last = month_of(match["first"]), month_of(match["last"])
+        if first is None or last is None or not 1 < int(match["last_year"]) < _LAST_YEAR:
+            continue
+        last_year = int(match["last_year"])
+        first_year = int(match["first_year"] or last_year - (first > last))
+        days = date(max(first_year, 1), first, 1), date(last_year, last, monthrange(last_year, last)[1])
+        if days[0] < days[1] and all(map(in_reach, days)):
+            found.append(DateSpan(*days, text[: match.start()].strip(_EDGES), text[match.end() :].strip(_EDGES)))
+    return found[0] if len(found) == 1 else None
+
+
+_LAST_YEAR = 9999
 
 
 def _read(text: str, scanner: MomentScanner, order: Order | None) -> tuple[date, date] | None:
