@@ -262,18 +262,27 @@ def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why:
 
 def _take_beside_the_date(matches: Matches) -> None:
     """Take the column of words beside the date or its times for the title, where its texts mostly differ."""
-    says_when = {match.column.index for match in matches.all if match.field in (*_TIMES, "start_date", "weekday")}
-    if not matches.columns(("start_date", "start", "when")) or not matches.open("summary"):
+    dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
+    if not dated or not matches.open("summary"):
         return
-    beside = {index + step for index in says_when for step in (-1, 1)}
+    timed = {match.column.index for match in matches.all if match.field in (*_TIMES, "weekday")}
+    beside_times = {index + step for index in timed for step in (-1, 1)}
     fitting = [
         match
         for match in matches.unused_matches()
-        if match.column.index in beside and holds_titles(match.column) and not holds_codes(match.column)
+        if abs(match.column.index - dated[0]) == 1
+        or (match.column.index in beside_times and _holds_phrases(match.column))
+        if holds_titles(match.column) and not holds_codes(match.column)
     ]
     if len(fitting) == 1 and _are_different(fitting[0].column):
         fitting[0].field, fitting[0].certainty = "summary", Certainty.DOUBTFUL
         fitting[0].why = "the column of words beside the date"
+
+
+def _holds_phrases(column: Column) -> bool:
+    """Tell whether most texts of a column have several words: a name in one word may be anybody's."""
+    texts = [plain_text(cell) for cell in column.cells if cell != ""]
+    return sum(len(text.split()) > 1 for text in texts) * 2 > len(texts)
 
 
 def _are_different(column: Column) -> bool:

@@ -60,7 +60,10 @@ ora inizio … ora fine|ora di inizio … ora di fine|orario inizio … orario f
 hora de início … hora de fim|hora início … hora fim|hora de início … hora de término
 begintijd … eindtijd|starttijd … eindtijd|aanvangstijd … eindtijd|starttid … sluttid|starttidspunkt … sluttidspunkt
 kl. fra … kl. til|fra kl. … til kl.|h. début … h. fin|sign in … sign out|drop off … pick up|doors … curfew
-godzina rozpoczęcia … godzina zakończenia|čas zahájení … čas ukončení|开始时间 … 结束时间|開始時間 … 終了時間|開始時刻 … 終了時刻"""
+godzina rozpoczęcia … godzina zakończenia|čas od … čas do|godzina od … godzina do|od godziny … do godziny
+vrijeme od … vrijeme do|vreme od … vreme do|başlangıç saati … bitiş saati|başlama saati … bitiş saati|время начала … время окончания
+час початку … час закінчення|ora de început … ora de sfârșit|ora început … ora sfârșit|alkamisaika … päättymisaika|ώρα έναρξης … ώρα λήξης
+kezdés ideje … befejezés ideje|hora inici … hora fi|kl. start … kl. slut|čas zahájení … čas ukončení|开始时间 … 结束时间|開始時間 … 終了時間|開始時刻 … 終了時刻"""
 )
 
 BEGINS, ENDS = _ends(
