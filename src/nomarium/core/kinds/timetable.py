@@ -91,6 +91,12 @@ def _every_day(seen: Evidence) -> Verdict:
 
 _LONGEST_PERIOD = 9
 
+_OF_DAYS = frozenset("from|until|to|through|till|desde|hasta|da|a|van|tot|fra|til|från|bis|de".split("|"))
+"""Words for both ends of a span that are first of all those of days."""
+_BEGINS, _ENDS = (
+    "|".join(word for word in both.split("|") if word not in _OF_DAYS) for both in (words.BEGINS, words.ENDS)
+)
+
 TIMETABLE_SHEET = with_phrases(
     SheetKind(
         Kind.LIST,
@@ -128,7 +134,7 @@ TIMETABLE_SHEET = with_phrases(
                 "when it begins, where it has clock times of its own",
                 "start|starts|begin|begins|start time|from time|time from|beginn|opens|departs|departure|depart|leaves",
                 Holds.TIME,
-                f"{words.START_TIME}|begin time|von|début|inicio|inizio|início|anfang",
+                f"{words.START_TIME}|begin time|von|début|inicio|inizio|início|anfang|{_BEGINS}",
                 dated="from",
             ),
             Field(
@@ -137,7 +143,7 @@ TIMETABLE_SHEET = with_phrases(
                 "end|ends|finish|end time|to time|time to|ende|closes|arrives|arrival|arrive|returns",
                 Holds.TIME,
                 f"{words.END_TIME}|finishes|bis|fin|fine|fim|slut|slutt|término|termino|termina|final|einde|eindigt|koniec|konec|"
-                "vége|päättyy|loppuu|slutar|endet|finit|se termine|finisce|acaba",
+                f"vége|päättyy|loppuu|slutar|endet|finit|se termine|finisce|acaba|{_ENDS}",
                 dated="until",
             ),
             Field(
