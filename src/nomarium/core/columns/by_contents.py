@@ -15,6 +15,7 @@ from nomarium.core.columns.contents import (
     holds_lengths,
     holds_mostly_times,
     holds_repeats,
+    holds_spans,
     holds_titles,
     holds_weekdays,
     is_deadline,
@@ -108,6 +109,7 @@ def _take_days_of_meetings(matches: Matches) -> None:
     if whole and all(map(matches.open, ("from", "until"))):
         for match, name in zip(dated, ("from", "until"), strict=True):
             match.field, match.certainty, match.why = name, Certainty.LIKELY, "dates never before those beside them"
+    _take_spans_for_hours(matches)
     if all(map(matches.open, ("day", "slot", "period"))):
         _take_only(matches, "day", holds_weekdays, "all its cells are weekdays")
     if all(map(matches.open, ("day", "slot", "period", "hours", "start"))):
@@ -118,6 +120,13 @@ def _take_days_of_meetings(matches: Matches) -> None:
     for match in matches.all if all(map(matches.open, ("day", "slot"))) else ():
         if match.field in ("hours", "period") and holds_days_and_times(match.column):
             match.field, match.why = "slot", "its heading, with days and times below it"
+
+
+def _take_spans_for_hours(matches: Matches) -> None:
+    """Take a column headed as periods for the hours, where spans of times stand below it and nowhere else."""
+    for match in matches.all if all(map(matches.open, ("hours", "start", "slot"))) else ():
+        if match.field == "period" and match.is_free and holds_spans(match.column):
+            match.field, match.why = "hours", "its heading, with times below it"
 
 
 def _take_days(matches: Matches) -> None:

@@ -412,6 +412,21 @@ def holds_weekdays(column: Column) -> bool:
     return bool(cells) and all(isinstance(cell, str) and _names_weekdays(cell) for cell in cells)
 
 
+def holds_spans(column: Column) -> bool:
+    """Tell whether all filled cells of a column are spans of times: "16:00–17:30"."""
+    cells = list(_filled(column))
+    spans = [scan_span(cell) if isinstance(cell, str) else None for cell in cells]
+    return (
+        bool(cells)
+        and all(span is not None and span.end is not None for span in spans)
+        and not all(isinstance(cell, str) and _BARE_NUMBERS.fullmatch(cell) for cell in cells)
+    )
+
+
+_BARE_NUMBERS = regex(r"\s*\d{1,2}\s*[-–]\s*\d{1,2}\s*")
+"""“1–2” are periods."""
+
+
 def says_when_not(column: Column) -> bool:
     """Tell whether all filled cells of a column say on which dates something is not: “No class 28 October”."""
     said = [without_not_on(cell) if isinstance(cell, str) else None for cell in _filled(column)]

@@ -40,6 +40,10 @@ _EDGES = frozenset("first last start begin end opening closing birth every each 
 """Words before a last word that say which of several is meant, and name nothing."""
 
 
+_PARTS = 2
+_TITLES = ("course", "class", "summary")
+
+
 class Headings:
     """The known headings of sheets of one kind; call it with a heading for the field that it surely means."""
 
@@ -54,8 +58,20 @@ class Headings:
             several = heading.replace("(s)", "s").replace("(S)", "S")
             keys = map(heading_key, (heading, several, without_brackets(heading)))
             exact = next(filter(None, map(self._fields.get, keys)), None)
-            self._asked[heading] = exact or self._without_qualifiers(heading) or self._by_last_word(heading)
+            found = exact or self._without_qualifiers(heading) or self._by_last_word(heading)
+            self._asked[heading] = found or self._by_part(heading)
         return self._asked[heading]
+
+    def _by_part(self, heading: str) -> str | None:
+        """Return what one of two parts means, where the other means nothing, or less: "Level/Subject"."""
+        parts = heading.split("/")
+        if len(parts) != _PARTS or not all(len(part.strip()) > 1 for part in parts):
+            return None
+        known = [name for part in parts if (name := self._fields.get(heading_key(part)))]
+        titles = [name for name in known if name in _TITLES]
+        chosen = known if len(known) == 1 else titles
+        field = self.sheet.field(chosen[0]) if len(chosen) == 1 else None
+        return None if field is None or field.holds in _MOMENTS else field.name
 
     def _by_last_word(self, heading: str) -> str | None:
         """Return what "Loft day" means: a name, and the word that says what is named."""

@@ -15,13 +15,13 @@ from typing import TYPE_CHECKING, NamedTuple
 from nomarium.core.columns import Headings, Kind
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.axis import leading_date, one_date
+from nomarium.core.shapes.axis import as_date, leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import note_used
 from nomarium.core.tables import Cell, Grid, GridView, Spot
-from nomarium.core.values import ends_as_written, minute_words, scan_span, weekday_in_any
+from nomarium.core.values import ORDERS, ends_as_written, minute_words, scan_span, weekday_in_any, year_in_titles
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -82,16 +82,18 @@ def _dates_at(view: GridView, row: int, titled: date | None) -> dict[int, date]:
     heads = {column: view.cell(row, column) for column, _ in view.filled(row) if column}
     if len(heads) < _FEWEST_NAMES or row + 1 >= len(view.rows) or not _hours(view, row + 1):
         return {}
-    week = _week_of(view, row)
+    week, year = _week_of(view, row), titled.year if titled is not None else _year_above(view, row)
+    texts = {column: " ".join(view.text(row, column).split()) for column in heads}
+    by_weekdays = _by_their_weekdays(texts, year) if year else {}
     found: dict[int, date] = {}
     for column, cell in heads.items():
         day = one_date(cell)
-        text = " ".join(view.text(row, column).split())
+        text = texts[column]
         weekday = weekday_in_any(text)
         if day is None and weekday is not None:
             day = week + timedelta(days=weekday) if week is not None else None
-        elif day is None and titled is not None:
-            day = one_date(f"{text} {titled.year}")
+        elif day is None and year:
+            day = one_date(f"{text} {year}") or by_weekdays.get(column)
         if day is None or day in found.values():
             return {}
         found[column] = day
@@ -152,6 +154,31 @@ _FEWEST_HEADINGS = 3
 _DATES = frozenset({"start_date", "end_date", "weekday", "repeat", "period"})
 
 
+def _year_above(view: GridView, head: int) -> int:
+    """Return the one year that the titles, the tab or the file name; 0 for none, and for a school year."""
+    above = [text for row in range(head) for _, text in view.filled(row)]
+    year = year_in_titles([*above, view.grid.sheet or "", view.grid.file])
+    return 0 if year is None or year.crosses else year.first.year
+
+
+def _by_their_weekdays(heads: Mapping[int, str], year: int) -> dict[int, date]:
+    """Return the dates of digits in the one order that their weekdays prove: “mån 2/11” is of November; else none."""
+    matches = {column: _WEEKDAY_AND_DIGITS.fullmatch(text) for column, text in heads.items()}
+    readings: list[dict[int, date]] = []
+    for order in ORDERS:
+        found: dict[int, date] = {}
+        for column, match in matches.items():
+            day = as_date(f"{match['digits']}{match['sign']}{year}", order) if match else None
+            if day is not None and match and weekday_in_any(match["weekday"]) == day.weekday():
+                found[column] = day
+        if len(found) == len(heads) and found not in readings:
+            readings.append(found)
+    return readings[0] if len(readings) == 1 else {}
+
+
+_WEEKDAY_AND_DIGITS = regex(r"(?P<weekday>[^\W\d_]{2,})\.?,? (?P<digits>\d{1,2}(?P<sign>[./-])\d{1,2})\.?")
+
+
 def _week_of(view: GridView, head: int) -> date | None:
     """Return the Monday of the week that a title says it is; None where none says it."""
     above = (text for row in range(head) for _, text in view.filled(row) if _WEEK_OF.search(text))
@@ -173,7 +200,14 @@ def _names_at(view: GridView, row: int) -> dict[int, str]:
     below = row + 1 < len(view.rows) and bool(_hours(view, row + 1))
     is_head = not corner or not any(map(str.isdigit, corner))
     plain = len(words) == len(names) and not any(map(_has_time, names.values())) and len(set(words)) == len(words)
+    plain = plain and not any(map(_begins_with_weekday, words))
     return names if len(names) >= _FEWEST_NAMES and plain and below and is_head else {}
+
+
+def _begins_with_weekday(text: str) -> bool:
+    """Tell whether a text is a weekday with its number: the day of a column, and nobody's name."""
+    first, *rest = text.split()
+    return weekday_in_any(first) is not None and any(map(str.isdigit, "".join(rest)))
 
 
 def _has_time(text: str) -> bool:
@@ -201,9 +235,12 @@ def _date_in_words(text: str) -> date | None:
     """Return the first date that stands in a text; None for none."""
     if (whole := one_date(text.strip(" ,.:()"))) is not None:
         return whole
-    words = text.replace("–", " ").split()
-    runs = (leading_date(words[start:], range(2, len(words) + 1), " ,.:()") for start in range(len(words)))
-    return next((found[0] for found in runs if found is not None), None)
+    for part in re.split(r"[()\[\]]", text):  # “November 2026 (2–8)” is no second of August
+        words = part.replace("–", " ").split()
+        runs = (leading_date(words[start:], range(2, len(words) + 1), " ,.:") for start in range(len(words)))
+        if (day := next((found[0] for found in runs if found is not None), None)) is not None:
+            return day
+    return None
 
 
 class _Drawn:

@@ -98,8 +98,11 @@ def read_lookup(choices: SheetChoices, what: str) -> tuple[Lookup, Sheet, list[P
 def _entry(sheet: Sheet, record: int) -> tuple[Entry, list[str]]:
     """Return what a row says, and all that it may be found by."""
     first, last = sheet.text(record, "first_name"), sheet.text(record, "last_name")
+    stated = sheet.text(record, "name")
+    if first and not last and first.casefold() not in stated.casefold():
+        last, stated = stated, ""  # “Name” beside “Vorname” is the last name
     whole = " ".join(filter(None, (first, last)))
-    name, address = sheet.text(record, "name") or whole, sheet.text(record, "address")
+    name, address = stated or whole, sheet.text(record, "address")
     names = [sheet.text(record, "code"), name, whole]
     if sheet.kind is PEOPLE_SHEET:
         names.append(address)

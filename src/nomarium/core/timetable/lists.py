@@ -59,6 +59,10 @@ if TYPE_CHECKING:
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")
 _ENDS = regex(r"(?P<first>.*?\S)\s*(?:[-–—]|\bto\b|\bbis\b)\s*(?P<last>\S.*)", re.IGNORECASE)
+_DAYS_OF_MONTH = regex(
+    r"(?P<month>[^\W\d_]{3,})\.? (?P<first>\d{1,2})\s*[-–—]\s*(?P<last>\d{1,2})(?:,? (?P<year>\d{4}))?"
+)
+"""“March 25–27, 2027”."""
 _MONTH_BEHIND = regex(r"\d\s*((?:de\s+)?[^\W\d_]{3,}.*|[./]\d.*)")
 _LONGEST_EXCEPTION = 60
 """Days from the first to the last on which a row does not meet."""
@@ -535,6 +539,8 @@ class _Rows:
         day = date_in_words(text, after, order)
         if day is not None:
             return [day]
+        if (of_month := _DAYS_OF_MONTH.fullmatch(text)) is not None:
+            text = f"{of_month['first']} - {of_month['last']} {of_month['month']} {of_month['year'] or ''}".strip()
         if (ends := _ENDS.fullmatch(text)) is None:
             return []
         last = date_in_words(ends["last"], after, order)

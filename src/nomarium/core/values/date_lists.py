@@ -45,10 +45,19 @@ _NOT_ON = regex(
 )
 
 
+_NOT_ON_COLON = regex(
+    r"(?:no|not|except|excluding|off|none|without|closed|kein\w*|nicht|entfällt|ohne|pas|sauf|sin|excepto|senza|escluso|geen|"
+    r"niet|ingen|ikke|inte)\b[^:;\d]{0,40}:\s*",
+    re.IGNORECASE,
+)
+_BRACKETED = regex(r"\([^()]*[^\W\d_][^()]*\)")
+
+
 def without_not_on(text: str) -> str | None:
     """Return what a text says behind words such as “No class on”: dates; None where it does not begin so."""
-    match = _NOT_ON.match(text.strip())
-    return text.strip()[match.end() :] if match else None
+    bare = _BRACKETED.sub(" ", text).strip()
+    match = _NOT_ON_COLON.match(bare) or _NOT_ON.match(bare)
+    return bare[match.end() :] if match else None
 
 
 def shared_year(parts: Sequence[str]) -> int | None:
