@@ -8,7 +8,7 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
@@ -19,7 +19,7 @@ from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mo
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
 from nomarium.core.slots import bare_period
-from nomarium.core.tables import Grid, GridView, Spot
+from nomarium.core.tables import Grid, GridView, Spot, plain_text
 from nomarium.core.values import ORDERS, are_people, is_date, is_span, most_are, span_in
 from nomarium.lazily import regex
 
@@ -268,6 +268,27 @@ def find_crossing(grid: Grid, *, turned: bool | None = None) -> Crossing | None:
     """
     if month_blocks(grid):
         return None
+    return _crossing_in(grid, turned=turned) or _crossing_beside_key(grid, turned=turned)
+
+
+def _crossing_beside_key(grid: Grid, *, turned: bool | None) -> Crossing | None:
+    """Return where names and days cross left of an empty column, behind which a key says what their codes mean."""
+    width = max(map(len, grid.rows), default=0)
+    empty = [column for column in range(width) if all(len(row) <= column or row[column] == "" for row in grid.rows)]
+    gap = next((column for column in empty if 1 < column < width - 1), None)
+    if gap is None or grid.merged:
+        return None
+    found = _crossing_in(replace(grid, rows=[row[:gap] for row in grid.rows]), turned=turned)
+    behind = [[text for cell in row[gap:] if (text := plain_text(cell).strip())] for row in grid.rows]
+    codes = list(found.codes()) if found is not None else []
+    meant = [texts for texts in behind if meanings_in(texts, codes)]
+    if found is None or not meant:
+        return None
+    found.lines += [(0, texts) for texts in meant]
+    return found
+
+
+def _crossing_in(grid: Grid, *, turned: bool | None) -> Crossing | None:
     if turned is not True and (upright := _crossing(GridView(grid))) is not None and _is_sure(upright):
         return upright
     if turned is False or len(grid.rows) > _MOST_TURNED:

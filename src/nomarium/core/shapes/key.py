@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import time
+from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Headings
@@ -12,7 +13,7 @@ from nomarium.core.kinds import CODE_SHEET
 from nomarium.core.shapes import wording
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.tables import Cell, Grid, plain_text
-from nomarium.core.values import span_in
+from nomarium.core.values import scan_span, span_in
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -113,7 +114,7 @@ def meanings_in(cells: Sequence[str], codes: Iterable[str]) -> list[Meaning]:
     wanted = {code.casefold(): code for code in codes}
     first = cells[0] if cells else ""
     if len(cells) > 1 and first.casefold() in wanted:
-        return [_meaning(wanted[first.casefold()], " ".join(cells[1:]))]
+        return [_meaning(wanted[first.casefold()], _with_spans(cells[1:]))]
     found = []
     for cell in cells:
         for part in _APART.split(cell):
@@ -121,6 +122,19 @@ def meanings_in(cells: Sequence[str], codes: Iterable[str]) -> list[Meaning]:
             if match and match["code"].casefold() in wanted:
                 found.append(_meaning(wanted[match["code"].casefold()], match["meaning"]))
     return found
+
+
+def _with_spans(cells: Sequence[str]) -> str:
+    """Return cells as one text: a time beside another is from when to when."""
+    text = cells[0]
+    for before, cell in pairwise(cells):
+        text += f"–{cell}" if _is_time(before) and _is_time(cell) else f" {cell}"
+    return text
+
+
+def _is_time(text: str) -> bool:
+    span = scan_span(text)
+    return span is not None and span.end is None and not text.strip().isdecimal()
 
 
 def _meaning(code: str, text: str) -> Meaning:
