@@ -15,7 +15,15 @@ from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import BELL_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.sheets import Sheet, SheetChoices, holds_for_all, note_unused, read_sheet, said_by_names
+from nomarium.core.sheets import (
+    Sheet,
+    SheetChoices,
+    holding_span,
+    holds_for_all,
+    note_unused,
+    read_sheet,
+    said_by_names,
+)
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
 from nomarium.core.values import ClockTime, Fault, Moment, MomentColumn, read_moments, scan_span, split_list, time_at
@@ -115,7 +123,21 @@ class BellReader:
         if not sheet.has("period") or not (sheet.has("hours") or (sheet.has("start") and sheet.has("end"))):
             raise DataRefused(wording.no_bells(grid.place))
         self.problems += problems
-        return self._list(sheet)
+        found = self._list(sheet)
+        if (holds := self._span_above(sheet)) is not None:
+            found.rows = [replace(row, conditions=row.conditions.within(holds)) for row in found.rows]
+        return found
+
+    def _span_above(self, sheet: Sheet) -> Conditions | None:
+        """Return from when until when bell times hold, where the one title above them says it; None where none does."""
+        order = self._choices.dates.order
+        titles = [text for text in sheet.table.titles if text not in (sheet.table.sheet, sheet.table.file)]
+        found = [(text, span) for text in titles if (span := holding_span(text, order)) is not None]
+        if len(found) != 1:
+            return None
+        text, span = found[0]
+        self.problems.append(wording.bells_of_span(sheet.table.place, text, span.words))
+        return Conditions(spans=frozenset({(span.first, span.last)}))
 
     def _list(self, sheet: Sheet) -> BellSheet:
         found = BellSheet(sheet=sheet)

@@ -42,6 +42,7 @@ class BellTimes:
         self.rows = rows
         self._year = year
         self._named = frozenset(name for row in rows for name in row.conditions.specials)
+        self._spans = frozenset(span for row in rows for span in row.conditions.spans)
         self._special_names = {special.name.casefold(): special.name for special in year.rules.specials}
         self._days: dict[tuple[date, str], Bells] = {}
         self._known: dict[Conditions, Bells] = {}
@@ -157,6 +158,7 @@ class BellTimes:
             frozenset({attendance.weekday(day.date, division)}),
             attendance.holding_terms(day.term) if day.term else frozenset(),
             frozenset(specials),
+            frozenset(span for span in self._spans if span[0] <= day.date <= span[1]),
         )
 
     def _of(self, setting: Conditions) -> Bells:

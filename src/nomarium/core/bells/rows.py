@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, field
-from datetime import time
+from datetime import date, time
 from typing import NamedTuple
 
 from nomarium.core.problems import Place
@@ -23,6 +23,8 @@ class Conditions(NamedTuple):
     """Names of terms, each with the terms that it holds."""
     specials: frozenset[str] = _ANY
     """Names of special days, case folded."""
+    spans: frozenset[tuple[date, date]] = frozenset()
+    """From when until when: first and last days."""
 
     def include(self, other: Conditions) -> bool:
         """Tell whether these include all of the other's: they hold on no day on which the others do not."""
@@ -36,6 +38,7 @@ class Conditions(NamedTuple):
             self.weekdays or other.weekdays,
             self.terms or other.terms,
             self.specials or other.specials,
+            self.spans or other.spans,
         )
 
     def hold_on(self, day: Conditions) -> bool:

@@ -6,7 +6,7 @@ from collections.abc import Iterable
 from difflib import get_close_matches
 from typing import TYPE_CHECKING
 
-from nomarium.core.problems import Place, Problem, error, warning
+from nomarium.core.problems import Place, Problem, error, note, warning
 
 if TYPE_CHECKING:
     from nomarium.core.bells.rows import BellRow
@@ -23,6 +23,11 @@ def no_bells(place: Place) -> Problem:
         "as “8:15–9:10” in its cells.",
         advice="“nomarium sheet bells -o bells.xlsx” writes a blank one.",
     )
+
+
+def bells_of_span(place: Place, title: str, words: str) -> Problem:
+    """Bell times whose title says from when until when they hold."""
+    return note("holds-for-dates", place, f"These bell times hold {words} alone, as “{title}” above them says.")
 
 
 def no_other_names(place: Place) -> Problem:

@@ -54,6 +54,8 @@ _FORMS = (
         r"(?P<what>school|classes|lessons|students|staff and students|teaching|instruction|unterricht|clases|cours)\s+"
         r"(?:re-?opens?|resumes?|returns?|re-?starts?|back|wieder|se reanudan|reprennent)(?: .*)?|"
         r"(?:back to|return to|reprise des|vuelta a|wiederbeginn) (?P<what2>.+)", re.I)),
+    (Side.BEGINS, regex(r"(?P<what>school|classes|term) opens", re.I)),
+    (Side.ENDS, regex(r"(?P<what>school|classes|term) (?:closes|breaks up)(?: for (?:the )?(?:year|summer))?", re.I)),
     (Side.BEGINS, regex(
         r"(?:the )?(?:first day|start|beginning|beginn|début|inicio|inizio|begin|start) "
         r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)?(?:the )?(?P<what>.+)", re.I)),

@@ -21,7 +21,8 @@ if TYPE_CHECKING:
     from nomarium.core.year import Term
 
 CLOSING_WORDS = (
-    r"closed|closes|closures?|holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
+    r"closed|closes|closures?|mid-?term(?! (?:exam|test|report|grade|assess|paper|mark)\w*)|"
+    r"holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
     r"no (?:school|classes|lessons|training)|bank holiday|feiertage?|"
     r"vacances|congés?|férié|festivos?|vacaciones|puente|"
     r"chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"

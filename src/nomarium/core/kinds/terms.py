@@ -28,7 +28,7 @@ _SURE = (
     "marking period|grading period|academic term|academic period|school term|semestre|schulhalbjahr|reporting period|"
     "cuatrimestre|quadrimestre|bimestre|terms|semesters|läsperiod|académie trimestre|school year|academic year|"
     "dönem|dönemler|semestr|trymestr|pololetí|pololetie|félév|tanév|lukukausi|jakso|εξάμηνο|τρίμηνο|polugodište|"
-    "polugodje|полугодие|четверть|семестр|semestru|trimestru|poolaasta|pusgads|pusmetis|学期|학기|schooljaar|skoleår|läsår|"
+    "polugodje|полугодие|четверть|семестр|semestru|trimestru|modul|modulul|poolaasta|pusgads|pusmetis|学期|학기|schooljaar|skoleår|läsår|"
     "rok szkolny|školní rok|curso escolar|ano letivo|anno scolastico|année scolaire"
 )
 

@@ -200,8 +200,12 @@ def _names_at(view: GridView, row: int) -> dict[int, str]:
     below = row + 1 < len(view.rows) and bool(_hours(view, row + 1))
     is_head = not corner or not any(map(str.isdigit, corner))
     plain = len(words) == len(names) and not any(map(_has_time, names.values())) and len(set(words)) == len(words)
-    plain = plain and not any(map(_begins_with_weekday, words))
+    known = Headings(EVENT_SHEET)
+    plain = plain and not any(_begins_with_weekday(word) or known(word) in _TIMES for word in words)
     return names if len(names) >= _FEWEST_NAMES and plain and below and is_head else {}
+
+
+_TIMES = frozenset({"start_time", "end_time", "start", "end", "start_date", "end_date"})
 
 
 def _begins_with_weekday(text: str) -> bool:
@@ -220,7 +224,9 @@ def _hours(view: GridView, row: int) -> str:
     if isinstance(cell, time):
         return f"{cell:%H:%M}"
     text = view.text(row, 0)
-    return text if not isinstance(cell, date | datetime) and re.search(r"\d", text) and _has_time(text) else ""
+    if isinstance(cell, date | datetime) or text.isdecimal() or not re.search(r"\d", text):
+        return ""
+    return text if _has_time(text) else ""
 
 
 def _date_of(view: GridView, head: int) -> date | None:

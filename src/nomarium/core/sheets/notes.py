@@ -37,7 +37,7 @@ _HOLDS = (
     r"clinics?|services?|meetings?|rehearsals?|activities|duties|bookings|lectures|modules|"
     r"runs?|holds?|time ?tables?|schedules?|rosters?|rotas?|plan|programme|classes|lessons|courses?|stundenplan|"
     r"dienstplan|kursplan|emploi du temps|horaires?|horarios?|orario|rooster|schema|skema|timeplan|kurse|cours|"
-    r"cursos?|corsi|terms?|times|hours|weekly|sessions?|training|trainings(?:plan|zeiten)|hallenplan|hallenzeiten|grille|"
+    r"cursos?|corsi|terms?|times|timings|hours|weekly|sessions?|training|trainings(?:plan|zeiten)|hallenplan|hallenzeiten|grille|"
     r"zajęcia|rozkład|rozvrh|órarend|lukujärjestys|vuorot|aukioloajat|öppettider|åpningstider|schooljaar|"
     r"semester|trimester|quarter|season|spring|summer|autumn|fall|winter|halbjahr|semestre|trimestre|saison|temporada|"
     r"stagione|periodo|période|periode|termin|\w*zeit(?:raum)?|duration|durée|duración|durata|looptijd)\b"

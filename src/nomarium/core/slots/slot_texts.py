@@ -9,7 +9,8 @@ from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
 from nomarium.core.slots.periods import Periods, read_periods
 from nomarium.lazily import regex
 
-_APART = regex(r"\s*[,;\n]\s*")
+_APART = regex(r"\s*[,;\n]\s*(?![^()]*\))")
+_WORDS = regex(r"\s+(?![^()]*\))")
 _PAIRS = (
     regex(
         r"(?P<day>(?:day\s*)?\w+?)\s*[-.:/]?\s*(?P<period>(?:period|per|p)\.?\s*\d+(?:\s*[-–]\s*\d+)?)", re.IGNORECASE
@@ -19,6 +20,7 @@ _PAIRS = (
     regex(
         r"(?P<day>[^\W\d]\D*?)\s*[-.:/ ]\s*(?P<period>(?:period|per|p)?\.?\s*\d+(?:\s*[-–]\s*\d+)?)", re.IGNORECASE
     ),  # "A Mon 3": the week's letter, too
+    regex(r"(?P<period>(?:p|pd|per|period)?\.?\s*\d+(?:\s*[-–]\s*\d+)?)\s*\(\s*(?P<day>[^()]+?)\s*\)", re.IGNORECASE),
 )  # fmt: skip
 
 Slot = tuple[DayTest, Periods]
@@ -37,7 +39,7 @@ def read_slots(text: str, days: DayReader, cycles: Sequence[str]) -> list[Slot] 
 
 def _several(part: str, days: DayReader, cycles: Sequence[str]) -> list[Slot]:
     """Read words each of which is a slot: "A1 C4"."""
-    slots = [_one(word, days, cycles) for word in part.split()]
+    slots = [_one(word, days, cycles) for word in _WORDS.split(part)]
     return [slot for one in slots for slot in one] if all(slots) else []
 
 

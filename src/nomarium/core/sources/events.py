@@ -116,6 +116,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     sheet.problems += _part_names(table, matches, choices)
     titles = matches.column("summary")
     said = [*(column.heading for column in table.columns), *(map(plain_text, titles.cells) if titles else ())]
+    said += table.titles
     nights = speaks_of_nights(said)
     rules = SpanRules(
         choices.zone,

@@ -338,8 +338,12 @@ class RepeatingRow:
 
     def _hangs_on_its_start(self, repeat: Repeat) -> bool:
         """Tell whether another first day would make other dates: "weekly", "every other Friday"."""
+        if repeat.rule.interval > 1:
+            return True
+        if self._cell_text("weekday"):
+            return False  # it is weekly on the weekday beside it
         later = self._first.start.date() + timedelta(days=1)
-        return repeat.rule.interval > 1 or read_words(self._text, later).rule != repeat.rule
+        return read_words(self._text, later).rule != repeat.rule
 
     def _begins_with_the_year(self) -> bool:
         """Tell whether nothing says when the row begins: its days are those of the year."""

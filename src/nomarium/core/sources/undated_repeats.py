@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-from datetime import date
+from datetime import date, timedelta
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Match, Matches, holds_dates, is_repeat, mixes_dates_and_repeats
 from nomarium.core.repeats import Bounds, bounds_in
 from nomarium.core.sources.repeat_dates import date_in_words
 from nomarium.core.tables import Cell, Column, plain_text
+from nomarium.core.values import weekday_in_any
 from nomarium.core.values.reach import in_reach
 
 if TYPE_CHECKING:
@@ -37,8 +38,19 @@ def with_first_days(matches: Matches, dates: DateChoices, year: SchoolYear | Non
     if repeats is None or not is_undated(matches):
         return matches
     firsts = {cell: _first_day(cell, dates, year) for cell in set(repeats.cells)}
-    column = Column(repeats.heading, repeats.index, [firsts[cell] for cell in repeats.cells])
+    weekdays = matches.column("weekday")
+    days = [plain_text(cell) for cell in weekdays.cells] if weekdays else [""] * len(repeats.cells)
+    cells: list[Cell] = [_on_weekday(firsts[cell], day) for cell, day in zip(repeats.cells, days, strict=True)]
+    column = Column(repeats.heading, repeats.index, cells)
     return Matches([*matches.all, Match(column, "start_date", why="the words of its repeats")])
+
+
+def _on_weekday(first: date | str, weekday: str) -> date | str:
+    """Return a first day, or the next one that is a weekday which stands beside the repeat."""
+    wanted = weekday_in_any(weekday) if weekday else None
+    if wanted is None or not isinstance(first, date):
+        return first
+    return first + timedelta(days=(wanted - first.weekday()) % 7)
 
 
 def _first_day(cell: Cell, dates: DateChoices, year: SchoolYear | None) -> date | str:

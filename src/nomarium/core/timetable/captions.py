@@ -78,6 +78,10 @@ def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, di
             return Owner(each if each in kinds else kinds.pop(), text, division)
     for text in texts if not each else ():
         bare = _bare(text)
+        parts = [one for one in _PARTS.split(bare) if one]
+        named = [(kind, one) for one in parts for kind, form in _FORMS.items() if form.fullmatch(one)]
+        if len(parts) > 1 and len(named) == 1:
+            return Owner(*named[0], division)
         forms = [(kind, bare) for kind, form in _FORMS.items() if form.fullmatch(bare)] or _named_within(bare)
         if len(forms) == 1:
             return Owner(*forms[0], division)
