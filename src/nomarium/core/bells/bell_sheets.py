@@ -85,7 +85,7 @@ class BellReader:
         self._days = DayReader(year)
         self._choices = choices
         self._divisions = {name.casefold(): name for name in year.rules.divisions}
-        self._terms = {term.name.casefold(): term.name for term in year.rules.terms}
+        self._terms = year.rules.terms_by_name()
         self._specials = {special.name.casefold() for special in year.rules.specials if special.name}
         self.problems: list[Problem] = []
 

@@ -343,7 +343,7 @@ class SourceReader:
     def _terms_of(self, class_name: str, said: Sequence[str]) -> frozenset[str]:
         """Return the terms that a class list gives a class; one that the year has not is a problem."""
         rules = self._desk.year.rules if self._desk.year else None
-        known = {term.name.casefold(): term.name for term in rules.terms} if rules else {}
+        known = rules.terms_by_name() if rules else {}
         place = self._desk.found.lists.places[class_name.casefold()]
         unknown = [text for text in said if text.casefold() not in known]
         self._desk.found.problems += [unknown_term(place, text, list(known.values())) for text in unknown]

@@ -30,7 +30,14 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
         return [], None, problems
     terms = terms_among(sheet) if holds_holidays([row.name for row in sheet.rows]) else terms_between(sheet)
     rows = [
-        Term(row.name or f"Term {number}", row.first, row.last, sheet.place(row), _first_letter(sheet, row))
+        Term(
+            row.name or f"Term {number}",
+            row.first,
+            row.last,
+            sheet.place(row),
+            _first_letter(sheet, row),
+            _code(sheet, row),
+        )
         for number, row in enumerate(sheet.rows, 1)
     ]
     return terms or rows, sheet, problems
@@ -62,6 +69,11 @@ def read_breaks(sheet: DatedSheet, terms: Sequence[Term]) -> tuple[list[Closure]
 
 
 _BOUND = regex(r"\s+(?:starts|begins|from|ends|to)$", re.IGNORECASE)
+
+
+def _code(sheet: DatedSheet, row: DatedRow) -> str:
+    """Return what other sheets call a term, where its row says it."""
+    return sheet.text(row, "code")
 
 
 def _first_letter(sheet: DatedSheet, row: DatedRow) -> str:

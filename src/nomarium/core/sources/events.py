@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
@@ -39,6 +40,7 @@ from nomarium.core.values import (
     speaks_of_nights,
 )
 from nomarium.core.values.wall import DAY_SECONDS, day_of_wall
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.sources.series import Series
@@ -208,6 +210,13 @@ def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: 
             _without_event(sheet, record, span, last_dated)
         elif span.findings:
             _report(sheet, record, span)
+    idle = [
+        record
+        for record, title in enumerate(details.summaries)
+        if title and not spans.all_day[record] and record not in no_event and _IS_NOT_ON.match(title)
+    ]
+    sheet.left_out[LeftOut.NOT_RUNNING] += len(idle)
+    no_event.update(idle)
     texts = {**details.columns, "summary": details.summaries}
     batch = EventBatch(sheet.table, range(len(sheet.table)), (spans.starts, spans.ends, spans.all_day), texts, zone)
     sheet.lengths_assumed = spans.assumed.count(1) - sum(spans.assumed[record] for record in no_event)
@@ -218,6 +227,13 @@ def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: 
             series.of_repeat = len(series.occurrences) > 1
 
 
+_IS_NOT_ON = regex(
+    r"(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen)\s+(?:meetings?|class(?:es)?|lessons?|sessions?|rehearsals?|"
+    r"practice|training|club|choir|treffen|kurs|unterricht|probe|cours|séance|réunion|clases?|reunión|lezione|les|repetitie|möte|"
+    r"møde|træning|träning)\b",
+    re.IGNORECASE,
+)
+"""What the title of a row with times says where nothing is on: “No meeting – half term”."""
 FAR_AWAY = timedelta(days=3 * 366)
 """So far from the middle of a list, a date is more likely a slip in the year."""
 

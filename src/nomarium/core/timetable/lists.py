@@ -204,7 +204,7 @@ class _Rows:
         self.stopped: dict[str, int] = {}
         """What the rows that do not run say, with their counts."""
         self._divisions = {name.casefold(): name for name in choices.year.rules.divisions}
-        self._terms = {term.name.casefold(): term.name for term in choices.year.rules.terms}
+        self._terms = choices.year.rules.terms_by_name()
         self._known_limits: dict[tuple[object, ...], _Limits] = {}
         self._clocks: dict[str, Clock] = {}
         self._known_bounds: dict[str, Bounds | None] = {}

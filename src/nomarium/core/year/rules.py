@@ -55,6 +55,8 @@ class Term(Span):
 
     letter: str = ""
     """The letter of its first week, where the sheet says it."""
+    code: str = ""
+    """What other sheets call it, where the sheet says that beside its name: "S1"."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -173,6 +175,11 @@ class YearRules:
     weeks: WeekRules = WeekRules()
     divisions: tuple[str, ...] = ()
     cycles: tuple[CycleRule, ...] = ()
+
+    def terms_by_name(self) -> dict[str, str]:
+        """Return the names of terms by what they may be called, in small letters: by their names, and their codes."""
+        codes = {term.code.casefold(): term.name for term in self.terms if term.code}
+        return {**codes, **{term.name.casefold(): term.name for term in self.terms}}
 
     @property
     def first(self) -> date:
