@@ -71,7 +71,7 @@ def find(call: FreeCall) -> int:
     else:
         found = free_on_cycle_days(showing, _labels(call.cycle, showing.year, days), call.asked)
     if call.output is not None:
-        _write(call.output, showing, found)
+        _write(call.output, showing, found, beside_json=call.as_json)
     if call.as_json:
         typer.echo(json.dumps(_json(showing, found), ensure_ascii=False, indent=2))
     elif call.output is None:
@@ -162,12 +162,12 @@ def _rows(showing: Showing, found: Sequence[FreeDay]) -> Iterator[tuple[str, ...
             yield day.name, weekday, minute_words(window.start), minute_words(window.end), str(window.minutes), but
 
 
-def _write(path: Path, showing: Showing, found: Sequence[FreeDay]) -> None:
+def _write(path: Path, showing: Showing, found: Sequence[FreeDay], *, beside_json: bool) -> None:
     """Write the free times as rows, or those of all as a calendar of events that take up no time."""
     rows = list(_rows(showing, found))
     if path.suffix == ".csv":
         write_whole(path, render_csv(_COLUMNS, iter(rows)))
-        typer.echo(f"Wrote    {path}: {counted(len(rows), 'row')}")
+        typer.echo(f"Wrote    {path}: {counted(len(rows), 'row')}", err=beside_json)
         return
     series = [
         Series(f"Free: {', '.join(showing.calendars)}", (_occurrence(on, window, showing.zone),), busy="FREE")
@@ -178,7 +178,7 @@ def _write(path: Path, showing: Showing, found: Sequence[FreeDay]) -> None:
     ]
     data = render_calendar(Calendar.of(path.stem, series), datetime.fromisoformat(moment_of_build()))
     write_whole(path, data)
-    typer.echo(f"Wrote    {path}: {counted(len(series), 'event')}")
+    typer.echo(f"Wrote    {path}: {counted(len(series), 'event')}", err=beside_json)
 
 
 def _occurrence(day: date, window: Window, zone: str) -> Occurrence:
