@@ -461,6 +461,89 @@ FOLDERS = {
         "2026-09-07", "2027-03-25", ("2026-10-26..2026-10-31", "2026-12-13..2027-01-03", "2027-02-15..2027-02-20"),
         ("Piano|Mon|15:30|16:00|",),
     ),
+    "a school of the Gulf: bell times whose title says when they hold": Folder(
+        {
+            "lessons.csv": "Class,Subject,Room,Day,Period\n5A,Maths,12,Sunday,1\n6B,Science,Lab,Thursday,2\n",
+            "Bells.csv": "Period,Start,End\n1,07:30,08:20\n2,08:25,09:15\n",
+            "Bells Ramadan.csv": "Ramadan timings 8 February 2027 to 9 March 2027\nPeriod,Start,End\n1,09:00,09:35\n2,09:40,10:15\n",
+            "Terms.csv": "Term,Start,End\nTerm 2,03/01/2027,25/03/2027\n",
+            "Holidays.csv": "Holiday,Date\nFounding Day,22/02/2027\nEid break,10/03/2027 - 14/03/2027\n",
+        },
+        "2027-01-03", "2027-03-25", ("2027-02-22", "2027-03-10..2027-03-14"),
+        tuple(
+            f"{name}|{weekday}|{start}|{end}|{room}|" + " ".join(map(str, days))
+            for spans, times in {
+                (("2027-01-03", "2027-02-07"), ("2027-03-10", "2027-03-25")): ("07:30|08:20", "08:25|09:15"),
+                (("2027-02-08", "2027-03-09"),): ("09:00|09:35", "09:40|10:15"),
+            }.items()
+            for days in [[day for span in spans for day in days_of(*span)]]
+            for name, weekday, hours, room in [("5A", "Sun", times[0], "12"), ("6B", "Thu", times[1], "Lab")]
+            for start, end in [hours.split("|")]
+        ),
+    ),
+    "sections of an American school: a period and its days in one word, terms by their abbreviations": Folder(
+        {
+            "Sections.csv": "Course.Section,Course Name,Teacher,Room,Expression,Term\nENG101-1,English 9,\"Cole, J.\",B12,\"1(1,3)\",S1\nMAT201-2,Algebra II,\"Diaz, M.\",C3,2(2-4),S1\n",
+            "Bell schedule.csv": "Period,Start Time,End Time\n1,08:00,09:25\n2,09:35,11:00\n",
+            "Day calendar.csv": "Date,Day\n" + "".join(f"{day:%m/%d/%Y},{label}\n" for day, label in OTHERS.items()),
+            "Terms.csv": "Abbreviation,Name,First Day,Last Day\nS1,Semester 1,09/07/2026,10/02/2026\n",
+        },
+        "2026-09-07", "2026-10-02",
+        meets=(f"ENG101-1|Mon Tue Wed Thu Fri|08:00|09:25|B12|{on(1)} {on(3)}", f"MAT201-2|Mon Tue Wed Thu Fri|09:35|11:00|C3|{on(2)} {on(3)} {on(4)}"),
+    ),
+    "a parish: a title that says for how long, a note that says when there is none": Folder(
+        {
+            "Weekly activities.csv": "\"Weekly activities – January 4 to May 29, 2027\"\nDay,Activity,Starts,Ends,Place\nMonday,Bible study,7:00 PM,8:30 PM,Hall\nThursday,Choir,7:30 PM,9:00 PM,Church\n\n\"No activities: March 25-27, 2027 (Holy Week)\"\n",
+        },
+        "2027-01-04", "2027-05-29", ("2027-03-25..2027-03-27",),
+        ("Bible study|Mon|19:00|20:30|Hall", "Choir|Thu|19:30|21:00|Church"),
+    ),
+    "clinics: weekdays of the month, sessions by their key, the months in the title": Folder(
+        {
+            "Clinics.csv": "\"Outpatient clinics, January to March 2027\"\nConsultant,Clinic,Frequency,Session,Location\nDr Osei,Diabetes,1st & 3rd Tuesday,AM,Suite A\nDr Roy,Asthma,2nd Thursday,PM,Suite A\nDr Osei,Review,Last Friday,PM,Suite C\n",
+            "Sessions.csv": "Session,Start,End\nAM,09:00,12:30\nPM,13:30,17:00\n",
+            "Bank holidays.csv": "Bank holiday,Date\nGood Friday,26/03/2027\n",
+        },
+        dated=(
+            *(f"{day} 09:00|12:30|Diabetes|Suite A" for day in ["2027-01-05", "2027-01-19", "2027-02-02", "2027-02-16", "2027-03-02", "2027-03-16"]),
+            *(f"{day} 13:30|17:00|Asthma|Suite A" for day in ["2027-01-14", "2027-02-11", "2027-03-11"]),
+            *(f"{day} 13:30|17:00|Review|Suite C" for day in ["2027-01-29", "2027-02-26"]),
+        ),
+    ),
+    "an ice rink: weekdays with their dates across, half hours down": Folder(
+        {"Istider v45.csv": "Istider vecka 45 2026 (2–8 november);;\nTid;mån 2/11;lör 7/11\n16:00;Hockey;\n16:30;;Allmänhetens åkning\n17:00;Konst;\n17:30;;\n"},
+        dated=("2026-11-02 16:00|16:30|Hockey|", "2026-11-02 17:00|17:30|Konst|", "2026-11-07 16:30|17:00|Allmänhetens åkning|"),
+    ),
+    "a plan of shifts, its key behind an empty column": Folder(
+        {"Shift plan.csv": "Shift plan February 2027,,,,Code,From,To\nDate,Dana,Eli,,E,6:00 AM,2:00 PM\n2/1/2027,E,L,,L,2:00 PM,10:00 PM\n2/2/2027,L,-,,N,10:00 PM,6:00 AM\n2/13/2027,N,E,,,,\n"},
+        dated=("2027-02-01 06:00|14:00|E|", "2027-02-01 14:00|22:00|L|", "2027-02-02 14:00|22:00|L|", "2027-02-13 06:00|14:00|E|", "2027-02-13 22:00|06:00|N|"),
+    ),
+    "scouts: the hours in the title, a week on which there is none": Folder(
+        {"Spring programme 2027.csv": "\"Spring programme 2027, Mondays 7.15pm to 8.45pm, Scout Hut\"\nDate,Activity,Leader\n11 Jan,Games night,Baloo\n18 Jan,No meeting – half term,\n25 Jan,First aid,Skip\n"},
+        dated=("2027-01-11 19:15|20:45|Games night|", "2027-01-25 19:15|20:45|First aid|"),
+    ),
+    "an office: repeats in words, bounded by the months that they name": Folder(
+        {
+            "Meetings.csv": "Meeting,When,Time,Room\nFinance,\"last Thursday of the month, February to April 2027\",2.00pm - 3.30pm,Boardroom\nWorks panel,first and third Wednesday in March 2027,10.00am - 12.00pm,Depot\n",
+        },
+        dated=(
+            *(f"{day} 14:00|15:30|Finance|Boardroom" for day in ["2027-02-25", "2027-03-25", "2027-04-29"]),
+            *(f"{day} 10:00|12:00|Works panel|Depot" for day in ["2027-03-03", "2027-03-17"]),
+        ),
+    ),
+    "calls of a theatre, each day's below its date": Folder(
+        {"Calls.csv": "Rehearsal calls\nTime,Call,Where\nTuesday 6 October 2026,,\n10:00 - 13:00,Act 1,Studio\n14:00 - 17:30,Songs,Band room\nWednesday 7 October 2026,,\n10:00 - 13:00,Act 2,Studio\n"},
+        dated=("2026-10-06 10:00|13:00|Act 1|Studio", "2026-10-06 14:00|17:30|Songs|Band room", "2026-10-07 10:00|13:00|Act 2|Studio"),
+    ),
+    "a Romanian school": Folder(
+        {
+            "Orar.csv": "Clasa;Disciplina;Profesor;Sala;Ziua;Interval orar\n9A;Matematică;Popescu Ana;12;Luni;8:00-8:50\n10B;Chimie;Radu Ion;Lab;Miercuri;10:00-10:50\n",
+            "Structura anului.csv": "Modul;De la;Până la\nModulul 1;07.09.2026;23.10.2026\nModulul 2;02.11.2026;22.12.2026\n",
+            "Zile libere.csv": "Zi liberă;Data\nSfântul Andrei;30.11.2026\n",
+        },
+        "2026-09-07", "2026-12-22", ("2026-10-24..2026-11-01", "2026-11-30"),
+        ("9A|Mon|08:00|08:50|12", "10B|Wed|10:00|10:50|Lab"),
+    ),
 }  # fmt: skip
 
 

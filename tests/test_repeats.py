@@ -174,6 +174,7 @@ def meaning(repeat):
     parts += (
         [{"previous": "before a closure", "next": "after a closure"}[repeat.on_closure]] if repeat.on_closure else []
     )
+    parts += [f"from {repeat.first}"] if repeat.first else []
     parts += [f"until {repeat.until}"] if repeat.until else []
     parts += [f"{repeat.times} times"] if repeat.times else []
     parts += [f"except {', '.join(repeat.except_)}"] if repeat.except_ else []
@@ -219,6 +220,14 @@ CLOSURES = "Closure,Date\nStorm,2026-09-15\nIce week,2026-09-21 to 2026-09-25\n"
 # (the cells behind Title and Date, options, the dates that come out; "…" stands for more)
 SHEETS = [
     ("Repeat", "every Tuesday until 6 Oct", "8 Sep", [], "0908 0929 1006"),
+    (
+        "Repeat",
+        "every Tuesday from 7 Sep 2026 until 6 Oct",
+        "8 Sep",
+        ["--if-closed", "keep"],
+        "0908 0915 0922 0929 1006",
+    ),
+    ("Repeat", '"Tuesdays, September to October 2026, except October"', "1 Sep", [], "0901 0908 0929"),
     ("Repeat", "every Tuesday until 6 Oct", "8 Sep", ["--if-closed", "keep"], "0908 0915 0922 0929 1006"),
     ("Repeat", "every Tuesday until 6 Oct", "8 Sep", ["--if-closed", "next"], "0908 0916 0928 0929 1006"),
     ("Repeat,On closure", "every Tuesday until 6 Oct,previous", "8 Sep", [], "0908 0914 0918 0929 1006"),

@@ -6,6 +6,7 @@ from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.repeats.expand import expand
+    from nomarium.core.repeats.months_as_bounds import open_end
     from nomarium.core.repeats.recurrence import Recurrence
     from nomarium.core.repeats.rule import WEEKDAY_CODES, Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
     from nomarium.core.repeats.words import FORMS, Bounds, NotUnderstood, OnClosure, Repeat, bounds_in, read_words
@@ -24,6 +25,7 @@ __all__ = [
     "WeekdayNumber",
     "bounds_in",
     "expand",
+    "open_end",
     "parse_rule",
     "read_words",
 ]

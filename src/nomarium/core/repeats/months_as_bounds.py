@@ -20,6 +20,7 @@ _SPAN = regex(
 _UNTIL = regex(
     rf"\b(?:until|till|up to|through|to|ending)(?: the)?(?: end of| in)? (?P<month>{_MONTH}) (?P<year>{_YEAR})\b"
 )
+_OPEN_END = regex(rf"\b(?:until|till)(?: in)? {_MONTH} {_YEAR}\b")
 _FROM = regex(rf"\b(?:from|start(?:s|ing)?|begin(?:s|ning)?)(?: the)?(?: in)? (?P<month>{_MONTH}) (?P<year>{_YEAR})\b")
 _IN = regex(rf"(?:,|\b(?:in|during)) ?(?P<month>{_MONTH}) (?P<year>{_YEAR})\b")
 _DAY = rf"\d{{1,2}}(?:st|nd|rd|th)? (?:of )?(?:{_ANY})"
@@ -46,6 +47,12 @@ def in_days(text: str) -> str:
     text = _UNTIL.sub(lambda match: f"until {_last_day(match['month'], int(match['year']))}", text)
     text = _FROM.sub(lambda match: f"from 1 {match['month']} {match['year']}", text)
     return _IN.sub(lambda match: _from_to(match["month"], match["year"], match["month"], match["year"]), text)
+
+
+def open_end(text: str) -> str:
+    """Return the words of a repeat, in small letters, that end it with a month and say no day of it, or nothing."""
+    found = _OPEN_END.search(text)
+    return found[0] if found else ""
 
 
 def _number(month: str) -> int:

@@ -18,6 +18,7 @@ from nomarium.core.repeats import (
     Rule,
     RuleRefused,
     expand,
+    open_end,
     parse_rule,
     read_words,
 )
@@ -213,14 +214,27 @@ class RepeatingRow:
         self._series.occurrences = (replace(self._first, start=everything[0], end=everything[0] + span),)
         self._series.recurrence = Recurrence((rule,), moved, frozenset(set(everything) - stays))
 
+    def _is_first_from(self, day: date, repeat: Repeat) -> bool:
+        """Whether the row's date is the first that the repeat has from a day on (“Tuesdays from 1 September”)."""
+        if day == self._first.start.date():
+            return True
+        begins = datetime.combine(day, self._first.start.timetz())
+        hangs_on_its_first_day = read_words(self._text, day).rule != repeat.rule
+        return (
+            not (repeat.needs_year or hangs_on_its_first_day)
+            and next(expand(repeat.rule, begins), begins) == self._first.start
+        )
+
     def _read(self) -> Repeat:
         try:
             repeat = read_words(self._text, self._first.start.date())
         except NotUnderstood as fault:
             problem = wording.not_understood(self._place("repeat"), self._text, str(fault), fault.expected)
             raise RowRefused(problem) from None
+        if ending := open_end(self._text.lower()):
+            self.said.append(wording.month_to_its_end(self._place("repeat"), ending))
         first = self._dates.read(repeat.first, self._first.start.date()) if repeat.first else None
-        if first is not None and first != self._first.start.date():
+        if first is not None and not self._is_first_from(first, repeat):
             raise RowRefused(wording.two_starts(self._place("repeat"), self._text, self._first.start.date()))
         until, times = self._cell_text("until"), self._cell_text("times")
         if times and not (times.isdecimal() and int(times) > 0):

@@ -173,6 +173,11 @@ def first_hit(place: Place, text: str, stated: date, first: date) -> Problem:
     )
 
 
+def month_to_its_end(place: Place, words: str) -> Problem:
+    """A repeat that a month ends, and no day of it."""
+    return note("whole-last-month", place, f"“{words}” was taken to the last day of the month.")
+
+
 def no_dates(place: Place, text: str) -> Problem:
     """A repeat that makes nothing."""
     return error("no-occurrence", place, "The repeat makes no date at all.", found=text, advice=_CORRECT)
