@@ -184,7 +184,8 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
         return [FoundSheet(path, None, lines, grids[0], is_plain_list=True)]
     kinds = {sheet.kind for sheet in found}
     crossed = any(sheet.recognised.crossing for sheet in found)
-    drawn = len(grids) > 1 and all(sheet.recognised.unfolded and not sheet.recognised.crossing for sheet in found)
+    pages = len(grids) > 1 and Kind.DAYS not in kinds
+    drawn = pages and all(sheet.recognised.unfolded and not sheet.recognised.crossing for sheet in found)
     if (
         len(kinds) == 1
         and not any(sheet.range for sheet in found)

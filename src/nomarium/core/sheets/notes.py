@@ -40,6 +40,7 @@ _HOLDS = (
     r"cursos?|corsi|terms?|times|timings|hours|weekly|sessions?|training|trainings(?:plan|zeiten)|hallenplan|hallenzeiten|grille|"
     r"zajęcia|rozkład|rozvrh|órarend|lukujärjestys|vuorot|aukioloajat|öppettider|åpningstider|schooljaar|"
     r"semester|trimester|quarter|season|spring|summer|autumn|fall|winter|halbjahr|semestre|trimestre|saison|temporada|"
+    r"horários?|\w*tider|squads?|groups?|teams?|fixtures|seizoen|sæson|säsong|sesong|sezon\w*|kurser|schooltijden|"
     r"stagione|periodo|période|periode|termin|\w*zeit(?:raum)?|duration|durée|duración|durata|looptijd)\b"
 )
 """Words of titles whose dates are those of all rows."""

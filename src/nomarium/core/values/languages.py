@@ -21,7 +21,8 @@ USUAL = (
 
 _TIME_WORDS = frozenset(
     "am pm a p t z noon midday midnight h hr hrs hours uhr uur um at to until till til from between o'clock utc gmt "
-    "all day full whole and through thru bis von du au al heures à".split()
+    "all day full whole and through thru bis von vom du au al heures à "
+    "til tot met hasta até del dal desde van vanaf fra från".split()
 )
 _WORD = regex(r"[^\W\d_](?:[^\W\d_]|[\u0300-\u036f\u0900-\u0dff\u0e31-\u0e4e'])*")
 _LONGEST_NAME = 30

@@ -35,14 +35,17 @@ LONGEST_MOMENT = 120
 """Characters of a cell that says when; a longer text is prose, and not taken apart."""
 
 _GAP = regex(r"(?<=\d)t(?=\d)|,? (?:at |um |@ ?|à )|[,;] ?| ")
-_BETWEEN = regex(r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a) | - |(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)")
+_BETWEEN = regex(
+    r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a|til|tot en met|tot|t/m|hasta|até|do) | - |"
+    r"(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)"
+)
 ARROWS = frozenset({"→", "->"})
 """Signs that stand for a move from one day to another as often as for a span of days."""
 _DATE_AND_CLOCK = regex(r"(\S+)[t ](\d{1,2}[:.]\d{2}\S*)")
 _ISO_OFFSET = regex(r"(\d{4}-\d{2}-\d{2})t(\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?(z|[+-]\d{2}:?\d{2})")
 _ISO_BASIC = regex(r"(\d{4})(\d{2})(\d{2})t(\d{2})(\d{2})(\d{2})?(z?)")
 _BARE_NUMBER = regex(r"\d{1,4}")
-_LEAD = regex(r"(?:from|between|von|du|del) ")
+_LEAD = regex(r"(?:from|between|von|vom|du|del|dal|de|desde|van|vanaf|fra|från|od) (?=\S* ?\d)")
 
 
 class MomentScanner:
