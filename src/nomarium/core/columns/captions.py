@@ -24,7 +24,7 @@ _SEASON = regex(
     re.IGNORECASE,
 )
 _YEAR = regex(r"(?<!\d)(?:19|20|21)\d\d(?!\d)")
-_DAY = r"\d{1,2}(?:st|nd|rd|th|\.|º)?"
+_DAY = r"\d{1,2}(?:st|nd|rd|th|er|\.|º)?"
 _DAYS = regex(rf"(?:[^\W\d_]{{2,10}}\.?,?\s+)?{_DAY}(?:\s*[-–]\s*{_DAY})?(?:,?\s+[^\W\d_]{{2,10}}\.?)?", re.IGNORECASE)
 """A day's number, perhaps with its weekday, or a span of them."""
 _YEARLESS = regex(r"(?=.*[^\W\d_]{3})(?!.*\d{3})(?=.*\d)[^–—-]+")
@@ -134,7 +134,7 @@ def _wants_more(cells: Sequence[Cell]) -> bool:
 def _is_day(text: str) -> bool:
     if _DAYS.fullmatch(text) is None or any(not 1 <= int(number) <= _LAST_DAY for number in re.findall(r"\d+", text)):
         return False
-    words = re.findall(r"[^\W\d_]{2,}", re.sub(r"(?<=\d)(?:st|nd|rd|th)", "", text))
+    words = re.findall(r"[^\W\d_]{2,}", re.sub(r"(?<=\d)(?:st|nd|rd|th|er)", "", text))
     return all(weekday_in_any(word) is not None for word in words)
 
 

@@ -18,6 +18,7 @@ from nomarium.core.values import (
     read_length,
     scan_span,
     scan_weeks,
+    span_of_dates,
     spans_in,
     without_not_on,
 )
@@ -57,7 +58,13 @@ def _is_date(cell: Cell) -> bool:
         return isinstance(cell, date)
     text = cell.strip()
     several = len(cell) <= _LONGEST and (_DAYS_OF_MONTH.fullmatch(text) or _are_dates_listed(text))
-    return bool(several) or (is_data(cell) and scan_span(cell) is None)
+    return bool(several) or (is_data(cell) and scan_span(cell) is None) or _is_span_of_dates(text)
+
+
+def _is_span_of_dates(text: str) -> bool:
+    """Tell whether a text is a span of dates and nothing else: "du 17 octobre au 1er novembre 2026"."""
+    span = span_of_dates(text) if text[-1:].isdigit() else None
+    return span is not None and not f"{span.before}{span.behind}"
 
 
 def _are_dates_listed(text: str) -> bool:
@@ -67,14 +74,14 @@ def _are_dates_listed(text: str) -> bool:
 
 
 _DAYS_LISTED = regex(
-    r"(?:(?:[^\W\d_]{2,10}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?(?:\s+(?:de\s+)?[^\W\d_]{3,12}\.?)?(?:\s+\d{4})?"
+    r"(?:(?:[^\W\d_]{2,10}\.?\s+)?\d{1,2}(?:st|nd|rd|th|er|\.)?(?:\s+(?:de\s+)?[^\W\d_]{3,12}\.?)?(?:\s+\d{4})?"
     r"\s*(?:[,;&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*)+"
-    r"(?:[^\W\d_]{2,10}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,12})\.?(?:\s+(?:de\s+)?\d{4})?",
+    r"(?:[^\W\d_]{2,10}\.?\s+)?\d{1,2}(?:st|nd|rd|th|er|\.)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,12})\.?(?:\s+(?:de\s+)?\d{4})?",
     re.IGNORECASE,
 )
 _DAYS_OF_MONTH = regex(
-    r"(?:[^\W\d_]{2,9}\.?\s+)?\d{1,2}(?:st|nd|rd|th|\.)?\s*(?:[-–—]|to|bis|au?|al|t/m)\s*(?:[^\W\d_]{2,9}\.?\s+)?"
-    r"\d{1,2}(?:st|nd|rd|th|\.)?\s+(?:de\s+)?[^\W\d_]{3,12}\.?(?:\s+\d{4})?",
+    r"(?:[^\W\d_]{2,9}\.?\s+)?\d{1,2}(?:st|nd|rd|th|er|\.)?\s*(?:[-–—]|to|bis|au?|al|t/m)\s*(?:[^\W\d_]{2,9}\.?\s+)?"
+    r"\d{1,2}(?:st|nd|rd|th|er|\.)?\s+(?:de\s+)?[^\W\d_]{3,12}\.?(?:\s+\d{4})?",
     re.IGNORECASE,
 )
 """Several days of one month, such as “26–31 Oct 2026”."""

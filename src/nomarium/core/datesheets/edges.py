@@ -39,7 +39,7 @@ class Edge(NamedTuple):
 
 _SCHOOL = regex(
     r"\b(?:school|classes|class|terms?|semesters?|quarters?|trimesters?|lessons|instruction|students|school year|"
-    r"seasons?|saison|temporada|stagione|seizoen|sæson|sesong|säsong|training|"
+    r"semestre|trimestre|bimestre|cuatrimestre|quadrimestre|halbjahr|schulhalbjahr|termin|session|seasons?|saison|temporada|stagione|seizoen|sæson|sesong|säsong|training|"
     r"teaching|clases|curso|lectivo|rentrée|année|anno|élèves|unterricht|schule|schuljahr|cours|classe|lezioni|scuola|lessen|skole|skola|undervisning)\b",
     re.IGNORECASE,
 )

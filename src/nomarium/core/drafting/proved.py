@@ -405,9 +405,8 @@ def with_lookups(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     It is known by its values: most of one column stand in a timetable, and a name beside each.
     """
     timetables = [sheet for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
-    blocks = {
-        code for sheet in sheets if sheet.kind is Kind.GRID or sheet.recognised.crossing for code in codes_of(sheet)
-    }
+    coded = [sheet for sheet in sheets if sheet.kind in (Kind.GRID, Kind.SLOTS) or sheet.recognised.crossing]
+    blocks = {code for sheet in coded for code in codes_of(sheet)}
     by_field = {
         name: {name_key(text) for sheet in timetables for text in sheet.column(name)} for name in _LOOKED_UP.values()
     }

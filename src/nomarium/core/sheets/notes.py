@@ -257,7 +257,7 @@ def _names_date(text: str) -> bool:
 
 _IN_DIGITS = regex(r"(?<![\d.,])\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})(?![\d.])|\b\d{4}-\d\d-\d\d\b")
 _DAY_AND_MONTH = regex(
-    r"\b\d{1,2}(?:st|nd|rd|th|\.|º)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,})|(?P<first>[^\W\d_]{3,})\.?\s+\d{1,2}\b(?!\s*[:h])",
+    r"\b\d{1,2}(?:st|nd|rd|th|er|\.|º)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,})|(?P<first>[^\W\d_]{3,})\.?\s+\d{1,2}\b(?!\s*[:h])",
     re.IGNORECASE,
 )
 

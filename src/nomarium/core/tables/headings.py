@@ -23,7 +23,7 @@ _LONGEST_DATA = 400
 _MONTH = r"(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.?"
 _DATA = regex(
     r"\d{1,4}\s*[./-]\s*\d{1,2}(?:\s*[./-]\s*\d{2,4})?|\d{1,2}[:h.u]\d{2}(?!\d).*|\d{1,2}\s*[ap]\.?m\b.*|\d{8}"
-    rf"|(?:\w+,?\s+)?\d{{1,2}}(?:st|nd|rd|th)?[\s-]+{_MONTH}(?:[\s,-].*)?|(?:\w+,?\s+)?{_MONTH}\s+\d{{1,2}}(?:st|nd|rd|th)?(?:[\s,–—-].*)?"
+    rf"|(?:\w+,?\s+)?\d{{1,2}}(?:st|nd|rd|th|er|º)?[\s-]+{_MONTH}(?:[\s,-].*)?|(?:\w+,?\s+)?{_MONTH}\s+\d{{1,2}}(?:st|nd|rd|th|er)?(?:[\s,–—-].*)?"
     r"|(?:\w+\.?,?\s+)?\d{1,2}\.?\s+(?:de\s+)?[^\W\d_]{3,}\.?\s+(?:de\s+)?\d{4}.*",
     re.IGNORECASE,
 )

@@ -13,8 +13,8 @@ LIST_MARKS = (
     regex(r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*", re.IGNORECASE),
 )
 """What parts dates: marks that never stand within one, and all that may."""
-_DAY = regex(r"(?:(?P<weekday>[^\W\d_]+)\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|\.|º)?", re.IGNORECASE)
-_TAIL = regex(r"(?:[^\W\d_]+\.?,?\s+)?\d{1,2}(?:st|nd|rd|th|\.|º)?(?P<tail>\s*(?:de\s+|of\s+)?[^\W\d_].*)")
+_DAY = regex(r"(?:(?P<weekday>[^\W\d_]+)\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|er|\.|º)?", re.IGNORECASE)
+_TAIL = regex(r"(?:[^\W\d_]+\.?,?\s+)?\d{1,2}(?:st|nd|rd|th|er|\.|º)?(?P<tail>\s*(?:de\s+|of\s+)?[^\W\d_].*)")
 _YEAR = regex(r"\b\d{4}\b")
 
 
