@@ -544,6 +544,28 @@ FOLDERS = {
         "2026-09-07", "2026-12-22", ("2026-10-24..2026-11-01", "2026-11-30"),
         ("9A|Mon|08:00|08:50|12", "10B|Wed|10:00|10:50|Lab"),
     ),
+    "a French school: weeks in the cells, the year by its first and last day": Folder(
+        {
+            "6A.csv": 'Emploi du temps 6A;;\n;Lundi;Mardi\n8h00-8h55;"Maths\nS12";"Sem. A : SVT\nLabo"\n8h55-9h50;"Sem. A : Anglais\nS7\nSem. B : Latin\nS4";\n',
+            "Calendrier.csv": "Période;Dates\nRentrée;1er septembre 2026\nVacances de la Toussaint;du 17 octobre au 1er novembre 2026\nFin du semestre;20 novembre 2026\n",
+            "Semaines.csv": "Semaine du;Semaine\n" + "".join(f"{day:%d/%m/%Y};{'AB'[number % 2]}\n" for number, day in enumerate([*every(7, "2026-08-31", 7), *every(7, "2026-11-02", 3)])),
+        },
+        "2026-09-01", "2026-11-20", ("2026-10-17..2026-11-01",),
+        (
+            "6A|Mon|08:00|08:55|S12",
+            "6A|Tue|08:00|08:55|Labo|" + " ".join(map(str, [*every(14, "2026-09-01", 4), *every(14, "2026-11-10", 1)])),
+            "6A|Mon|08:55|09:50|S7|" + " ".join(map(str, [*every(14, "2026-09-14", 3), *every(14, "2026-11-09", 1)])),
+            "6A|Mon|08:55|09:50|S4|" + " ".join(map(str, [*every(14, "2026-09-07", 3), *every(14, "2026-11-02", 2)])),
+        ),
+    ),
+    "a Danish swimming club: times in the cells, its season in the title": Folder(
+        {
+            "Træningstider.csv": "Træningstider 7. september 2026 til 27. november 2026;;\nHold;Mandag;Tirsdag\nBegyndere;kl. 16.00-16.45;\nK2;kl. 17.00-18.30;kl. 17.00-18.30\n",
+            "Ferier.csv": "Ferie;Fra;Til\nEfterårsferie;12-10-2026;18-10-2026\n",
+        },
+        "2026-09-07", "2026-11-27", ("2026-10-12..2026-10-18",),
+        ("Begyndere|Mon|16:00|16:45|", "K2|Mon Tue|17:00|18:30|"),
+    ),
 }  # fmt: skip
 
 

@@ -2,6 +2,7 @@
 
 import pytest
 
+from nomarium.core.timetable.cell_weeks import by_weeks
 from timetable_school import PLAN, build, lines, said, workbook
 
 GRID = PLAN + '[sources.timetable]\nsheets = "grid.csv"\ndivision = "Yard"\n'
@@ -276,3 +277,24 @@ def test_hidden_and_instruction_sheets_are_left_alone(tmp_path):
     rows = [["Teacher: V"], ["Period", "Mon", "Tue"], [1, "PLK-1", ""], [2, "", ""]]
     book = workbook(V=rows, **{"How to fill it in": [["Write a class into each cell."]]})
     assert said(build(tmp_path, WORKBOOK, grid_xlsx=book)) == []
+
+
+CELLS_OF_WEEKS = {
+    "Maths\nR1": [("", "Maths\nR1")],
+    "Science week": [("", "Science week")],
+    "Sem. A : SVT\nLabo": [("A", "SVT\nLabo")],
+    "Maths (Wk A)\nR1": [("A", "Maths\nR1")],
+    "Week A: Maths / Week B: Art": [("A", "Maths"), ("B", "Art")],
+    "Week A: Maths R1, Week B: Art R2": [("A", "Maths R1"), ("B", "Art R2")],
+    "A-Woche: Sport\nB-Woche: Musik": [("A", "Sport"), ("B", "Musik")],
+    "Maths - Wk A; Art - Wk B": [("A", "Maths"), ("B", "Art")],
+    "Maths (Wk A)\nR1\nArt (Wk B)\nR2": [("A", "Maths\nR1"), ("B", "Art\nR2")],
+    "Maths\nWeek A: R12\nWeek B: R14": [("A", "Maths\nR12"), ("B", "Maths\nR14")],
+    "Week A\nMaths\nR1\nWeek B\nArt": [("A", "Maths\nR1"), ("B", "Art")],
+    "Maths\nWeek A: Art": [],
+}
+
+
+@pytest.mark.parametrize("text", CELLS_OF_WEEKS)
+def test_a_cell_says_what_meets_in_which_weeks(text):
+    assert by_weeks(text) == CELLS_OF_WEEKS[text]

@@ -63,7 +63,7 @@ from nomarium.core.tables import (
     plain_text,
     read_grids,
 )
-from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell, parts_with_times
+from nomarium.core.timetable import Block, chosen_blocks, find_blocks, letters_in, lines_of_cell, parts_with_times
 from nomarium.core.values import DateChoices, Order, span_in, split_list, without_not_on
 from nomarium.lazily import regex
 
@@ -450,6 +450,8 @@ def week_letters(sheets: Sequence[FoundSheet]) -> list[str]:
     named = {letter for text in found for letter in split_list(text.removeprefix("WEEK "))}
     named |= {test.letter for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID) for test in _days_of(sheet)}
     for sheet in sheets:
+        if sheet.kind is Kind.GRID:
+            named |= {letter for text in texts_of_grid(sheet) for letter in letters_in(text)}
         if sheet.kind is Kind.EVENTS:
             for text in sheet.column("repeat"):
                 named |= {(match[1] or match[2]).upper() for match in _WEEK_LETTER.finditer(text)}

@@ -18,6 +18,7 @@ from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
+from nomarium.core.timetable.cell_weeks import by_weeks
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
@@ -50,6 +51,8 @@ class _Filled:
     lines: tuple[Line, ...]
     days: tuple[DayTest, ...]
     place: Place
+    week: str = ""
+    """The letter of the weeks in which it holds, where the cell names one."""
 
 
 @dataclass(slots=True)
@@ -87,8 +90,10 @@ def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known
                     found.problems.append(problem)
                     told.add(problem.message if not pattern else "")
                 continue
-            found.meetings += _meetings(cell, said, one, clocks, choices)
-    found.rows = sum(len(one.cells) for one in owned)
+            weeks = _weeks(cell.week, cell.place, choices, found.problems) if cell.week else ()
+            held_in = replace(one, weeks=weeks) if weeks else one
+            found.meetings += _meetings(cell, said, held_in, clocks, choices)
+    found.rows = len({cell.place for one in owned for cell in one.cells})
     return found
 
 
@@ -145,7 +150,7 @@ def _owned_blocks(
             continue
         differs = owner.division and owner.division != choices.division
         own = _with_days_of(block, owner.division, choices) if differs else block
-        cells = list(_filled(own, found))
+        cells = [held for cell in _filled(own, found) for held in _in_weeks(cell, found.problems)]
         inside += [cell.text for cell in cells]
         weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
         yield _OwnedBlock(own, owner, cells, weeks, first, last)
@@ -256,6 +261,16 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
             across = [block.days.get(index, ()) for index in range(column, last_column + 1)]
             covered = tuple(dict.fromkeys(day for several in (across or [days]) for day in several))
             yield _Filled(text, lines, covered, view.place(line.row, column))
+
+
+def _in_weeks(cell: _Filled, problems: list[Problem]) -> Iterator[_Filled]:
+    """Yield what a cell holds in each week that it names; the cell itself where it names none."""
+    held = by_weeks(cell.text)
+    if not held:
+        problems.append(wording.unclear_weeks(cell.place, cell.text))
+    for week, text in held:
+        if not is_free(text):
+            yield replace(cell, text=text, week=week)
 
 
 _FEWEST_STARTS = 3
