@@ -21,6 +21,7 @@ from nomarium.core.values import (
     span_of_dates,
     spans_in,
     without_not_on,
+    without_preposition,
 )
 from nomarium.lazily import regex
 
@@ -353,8 +354,9 @@ _DAY_AND_PERIOD = regex(
 def _is_days_and_times(text: str) -> bool:
     spans = list(spans_in(text))
     starts = [0, *(span.end for span in spans)]
-    words = [_BETWEEN_DAYS.split(text[a : span.start].strip(" ,;:/")) for a, span in zip(starts, spans, strict=False)]
-    return bool(spans) and all(word and is_weekday(word) for several in words for word in several)
+    ahead = [text[a : span.start].strip(" ,;:/") for a, span in zip(starts, spans, strict=False)]
+    words = [word for days in ahead for word in _BETWEEN_DAYS.split(without_preposition(days))]
+    return bool(spans) and all(word and (is_weekday(word) or is_weekday(word.rstrip("s"))) for word in words)
 
 
 _BETWEEN_DAYS = regex(r"\s*[,;/&+]\s*|\s+(?:and|und|et|y|e|en|och|og)\s+|\s*[-–]\s*")

@@ -11,7 +11,7 @@ from dataclasses import dataclass, field
 from pathlib import PurePath
 from typing import NamedTuple
 
-from nomarium.core.columns.contents import holds_dates, named_field
+from nomarium.core.columns.contents import holds_dates, holds_days_and_times, named_field
 from nomarium.core.columns.fields import Condition, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import DataRefused, Problem
@@ -56,7 +56,16 @@ class Evidence:
             name = by_user.get(heading_key(column.heading)) or named_field(column, kind, vocabulary, lead)
             if name:
                 found.named.setdefault(name, column)
+        if kind.field("slot") and found.named.keys().isdisjoint(("day", "slot")):
+            found._take_slots()
         return found
+
+    def _take_slots(self) -> None:
+        """Take hours that have their days beside them for slots, as the columns are read."""
+        for name in ("hours", "period"):
+            if name in self.named and holds_days_and_times(self.named[name]):
+                self.named["slot"] = self.named.pop(name)
+                return
 
     def heading(self, name: str) -> str:
         """Return the key of a field's heading, "" for none."""

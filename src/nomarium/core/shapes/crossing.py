@@ -148,7 +148,8 @@ class Crossing:
 
     def own_key(self) -> list[tuple[Meaning, Place]]:
         """Return what the lines around it say of its codes."""
-        codes = list(self.codes())
+        joined = dict.fromkeys(text for _, _, text in self.cells() if len(codes_in(text)) > 1)  # “A/L” may be one
+        codes = [*self.codes(), *(text.strip() for text in joined)]
         return [
             (meaning, self.view.place(row, 0)) for row, texts in self.lines for meaning in meanings_in(texts, codes)
         ]

@@ -20,6 +20,11 @@ if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem
 
 _LINE = regex(r"(?P<code>[^\s=:,;]{1,8})\s*(?:=|:|–|—|→|\s-\s)\s*(?P<meaning>[^=]+?)")
+_BARE_LINE = regex(
+    r"(?P<code>\S{1,8})\s+(?P<meaning>\(?\d{1,2}(?:[:.h]?\d{2})?\s*(?:[ap]\.?m\.?\s*)?(?:[-–—]|to\b).+)|"
+    r"(?P<mark>[A-Z]{2,8}|[^\s/]{1,3}/[^\s/]{1,3})\s+(?P<words>[^=:]+)"
+)
+"""A line without a sign between: the hours themselves behind the code, or words behind one that is no word."""
 _APART = regex(r"\s*(?:[;\n|]|,(?=\s*[^\s=:,;]{1,8}\s*[=:]))\s*")
 FREE = frozenset(
     "|off|day off|rest|rest day|free|none|no shift|not working|frei|"
@@ -121,6 +126,8 @@ def meanings_in(cells: Sequence[str], codes: Iterable[str]) -> list[Meaning]:
             match = _LINE.fullmatch(part.strip())
             if match and match["code"].casefold() in wanted:
                 found.append(_meaning(wanted[match["code"].casefold()], match["meaning"]))
+            elif (bare := _BARE_LINE.fullmatch(part.strip())) and (bare["code"] or bare["mark"]) in wanted.values():
+                found.append(_meaning(bare["code"] or bare["mark"], bare["meaning"] or bare["words"]))
     return found
 
 

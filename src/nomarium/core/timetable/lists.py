@@ -49,6 +49,7 @@ from nomarium.core.values import (
     unit_of,
     weekday_in_any,
     without_not_on,
+    without_preposition,
 )
 from nomarium.lazily import regex
 
@@ -162,11 +163,7 @@ def parts_with_times(text: str) -> Iterator[_Timed]:
         before = one.end
         span = scan_span(one.text)
         if span is not None:
-            yield _Timed(_AT.sub("", days), span)
-
-
-_AT = regex(r"\s+at\s*$|^at$")
-"""Between a weekday and its hours: “Tuesdays at 9:00–10:00”; “Sat” ends so, too."""
+            yield _Timed(without_preposition(days), span)
 
 
 def _spans(text: str) -> list[Span]:

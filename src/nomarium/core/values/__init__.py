@@ -52,7 +52,13 @@ if TYPE_CHECKING:
     from nomarium.core.values.parts_of_year import names_part_of_year
     from nomarium.core.values.people import Person, read_person
     from nomarium.core.values.reach import in_reach
-    from nomarium.core.values.spans_within import ends_as_written, is_span, span_in, spans_in
+    from nomarium.core.values.spans_within import (
+        ends_as_written,
+        is_span,
+        span_in,
+        spans_in,
+        without_preposition,
+    )
     from nomarium.core.values.style import Style, style_of
     from nomarium.core.values.time_text import Span, scan_span
     from nomarium.core.values.title_years import year_in_titles
@@ -145,6 +151,7 @@ __all__ = [
     "weekday_in_any",
     "weekdays_in_turn",
     "without_not_on",
+    "without_preposition",
     "year_in_titles",
     "zone_names",
     "zone_of",

@@ -11,7 +11,8 @@ from nomarium.lazily import regex
 
 _ONE = r"\d{1,2}(?:[:.hu]\d{2}|[hu])?\s*(?:[ap]\.?m\.?(?!\w))?|noon|midnight|midday"
 _SPAN = regex(
-    rf"(?<![\w:.])(?P<start>{_ONE})\s*(?:uhr\s*)?(?:[-–—~→]|\bto\b|\btill?\b|\buntil\b|\bbis\b|\bà\b|\ba\b|\btot\b|\btil\b)\s*"
+    rf"(?<![\w:.])(?P<start>{_ONE})\s*(?:uhr\s*)?(?:[-–—~→]|\bto\b|\btill?\b|\buntil\b|\bbis\b|\bà\b|\ba\b|\btot\b|\btil\b|"
+    rf"\balle\b|\bàs\b|\bdo\b|\bhasta\b|\baté\b)\s*"
     rf"(?P<end>{_ONE})(?:\s*(?:uhr|h|hrs|hours)\b)?(?![\w:])",
     re.IGNORECASE,
 )
@@ -52,6 +53,18 @@ def spans_in(text: str) -> Iterator[Found]:
         sure = _SURE.search(match[0]) or alone
         if sure and scan_span(match[0]) is not None:
             yield Found(" ".join(match[0].split()), match.start(), match.end())
+
+
+_PREPOSITION = regex(
+    r"(?:^|(?<=\s))(?:at|from|between|de(?: las)?|das|dalle(?: ore)?|delle|ore|von|um|kl\.?|klo|fra|från|van|om|à|od|"
+    r"desde(?: las)?)$",
+    re.IGNORECASE,
+)
+
+
+def without_preposition(text: str) -> str:
+    """Return what stands ahead of a span of times without the word that leads to it: "Tuesdays at", "martes de las"."""
+    return _PREPOSITION.sub("", text.strip()).rstrip(" ,:")
 
 
 def is_span(text: str) -> bool:
