@@ -566,6 +566,23 @@ FOLDERS = {
         "2026-09-07", "2026-11-27", ("2026-10-12..2026-10-18",),
         ("Begyndere|Mon|16:00|16:45|", "K2|Mon Tue|17:00|18:30|"),
     ),
+    "a Spanish academy: days and hours in words, the year in a title, days off in a note": Folder(
+        {
+            "Cursos.csv": "Cursos del 5 de octubre al 18 de diciembre de 2026\nCurso,Profesor,Horario,Aula\nInglés,Laura Gil,Lunes y miércoles de 18:00 a 19:30,A1\nAlemán,Eva Prat,Sábados de 10:00 a 13:00,A2\n\n\"Festivos: 12 de octubre, 2 de noviembre, 7 y 8 de diciembre\"\n",
+        },
+        "2026-10-05", "2026-12-18", ("2026-10-12", "2026-11-02", "2026-12-07..2026-12-08"),
+        ("Inglés|Mon Wed|18:00|19:30|A1", "Alemán|Sat|10:00|13:00|A2"),
+    ),
+    "a ward: lines that explain its codes without a sign between": Folder(
+        {
+            "Rota.csv": "Ward rota February 2027,,,,\nName,Band,1,2,3\n,,M,T,W\n\"Adeyemi, T.\",6,LD,N,\n\"Brook, S.\",5,A/L,LD,N\n\nKey,,,,\nLD 0700-1930,,,,\nN 1930-0730,,,,\nA/L day off,,,,\n",
+        },
+        dated=("2027-02-01 07:00|19:30|LD|", "2027-02-02 07:00|19:30|LD|", "2027-02-02 19:30|07:30|N|", "2027-02-03 19:30|07:30|N|"),
+    ),
+    "a conference: the day in the file's name, places across": Folder(
+        {"Thu 4 March 2027.csv": "Time,Main hall,Loft\n09:00-10:00,Opening,\n10:30-12:00,Tides,Timber\n13:00-15:00,Sails,Paint\n"},
+        dated=("2027-03-04 09:00|10:00|Opening|", "2027-03-04 10:30|12:00|Tides|", "2027-03-04 10:30|12:00|Timber|", "2027-03-04 13:00|15:00|Sails|", "2027-03-04 13:00|15:00|Paint|"),
+    ),
 }  # fmt: skip
 
 

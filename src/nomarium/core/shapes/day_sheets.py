@@ -12,8 +12,9 @@ from datetime import date, datetime, time, timedelta
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.columns import Headings, Kind
+from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import as_date, leading_date, one_date
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
@@ -111,6 +112,9 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
     start = next((fields[name] for name in ("start_time", "start", "hours", "when") if name in fields), None)
     if start is None or len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys() or len(fields) < _FEWEST_NAMES:
         return None
+    place = heading_key(headings[fields["location"]]) if "location" in fields else ""
+    if place and place not in _PLACES and fields.keys() <= _OF_TIMES | {"location"}:
+        return None  # “Main hall” is a place of its own: what is on there stands below it
     days = _days_below(view, head, headings)
     rows = [row for row in range(head + 1, len(view.rows)) if row not in days and any(True for _ in view.filled(row))]
     timed = [row for row in rows if isinstance(view.cell(row, start), time) or _has_time(view.text(row, start))]
@@ -129,6 +133,10 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
     which = f"one day ({first.day} {first:%B %Y})" if count == 1 else f"{count} days, each below its date"
     why = f"a list of the times of {which}, below “{headings[start]}”"
     return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, "", why, [])
+
+
+_OF_TIMES = frozenset({"start_time", "end_time", "start", "end", "hours", "when"})
+_PLACES = frozenset(words.PLACE.split("|"))
 
 
 def _days_below(view: GridView, head: int, headings: Mapping[int, str]) -> dict[int, date | None]:

@@ -48,7 +48,7 @@ _NOT_ON = regex(
 _NOT_ON_COLON = regex(
     r"(?:no|not|except|excluding|off|none|without|closed|kein\w*|nicht|entfällt|ohne|pas|sauf|sin|excepto|senza|escluso|geen|"
     r"niet|ingen|ikke|inte|(?:public |bank |school )?holidays|days off|(?:días )?festivos?|feriados?|férias|vacaciones|"
-    r"feiertage?|ferien|(?:unterrichts|schul)frei\w*|(?:jours )?fériés|vacances|congés|festività|giorni festivi|vacanze|"
+    r"feiertage?|ferien|(?:unterrichts|schul)frei\w*|(?:jours )?fériés|vacances|congés|festività|vacanze|"
     r"feestdagen|vrije? dagen|vakantie|helgdagar|lediga dagar|lov|fridage|lukkedage|helligdager|dni wolne)\b"
     r"[^:;\d]{0,40}:\s*",
     re.IGNORECASE,
