@@ -13,7 +13,7 @@ _ONE = r"\d{1,2}(?:[:.hu]\d{2}|[hu])?\s*(?:[ap]\.?m\.?(?!\w))?|noon|midnight|mid
 _SPAN = regex(
     rf"(?<![\w:.])(?P<start>{_ONE})\s*(?:uhr\s*)?(?:[-–—~→]|\bto\b|\btill?\b|\buntil\b|\bbis\b|\bà\b|\ba\b|\btot\b|\btil\b|"
     rf"\balle\b|\bàs\b|\bdo\b|\bhasta\b|\baté\b)\s*"
-    rf"(?P<end>{_ONE})(?:\s*(?:uhr|h|hrs|hours)\b)?(?![\w:])",
+    rf"(?P<end>{_ONE})(?:\s*(?:uhr|h|hrs|hours)\b)?(?!\w|[:.,]\d)",
     re.IGNORECASE,
 )
 _SURE = regex(r"[:.hu]\d{2}|[ap]\.?m|\d[hu]|noon|mid", re.IGNORECASE)
