@@ -106,7 +106,12 @@ def _date_at_an_end(text: str, scanner: MomentScanner) -> tuple[str, str] | None
         cuts = cuts[: _MOST_CUTS // 2] + cuts[-_MOST_CUTS // 2 :]
     for piece, rest in _pieces(text, cuts):
         shape = scanner.scan(piece) if any(map(str.isdigit, piece)) else None
-        if (shape and shape.dates and not shape.times) or (shape is None and scan_weeks(piece)):
+        if shape is None and scan_weeks(piece):
+            return piece, rest
+        readings = [list(one.readings.values()) for one in shape.dates] if shape and not shape.times else []
+        if readings and all(
+            any(one.month and one.day for one in several) for several in readings
+        ):  # “18.00” is an hour
             return piece, rest
     return None
 
@@ -123,7 +128,7 @@ def _says_times(name: Cell) -> bool:
     return len(_CLOCK.findall(plain_text(name))) > 1
 
 
-_CLOCK = regex(r"(?<!\d)\d{1,2}[:hu]\d{2}(?!\d)")
+_CLOCK = regex(r"(?<!\d)\d{1,2}[:hu]\d{2}(?!\d)|(?<![\d.])(?:[01]?\d|2[0-4])\.(?:00|15|30|45)(?![\d.])")
 
 
 def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:
