@@ -583,6 +583,18 @@ FOLDERS = {
         {"Thu 4 March 2027.csv": "Time,Main hall,Loft\n09:00-10:00,Opening,\n10:30-12:00,Tides,Timber\n13:00-15:00,Sails,Paint\n"},
         dated=("2027-03-04 09:00|10:00|Opening|", "2027-03-04 10:30|12:00|Tides|", "2027-03-04 10:30|12:00|Timber|", "2027-03-04 13:00|15:00|Sails|", "2027-03-04 13:00|15:00|Paint|"),
     ),
+    "sections of a college: from when until when in one cell": Folder(
+        {
+            "Spring sections.csv": "CRN,Course,Sec,Meeting pattern,Instructor,Room,Dates\n10231,BIO 110,01,MWF 9:05AM-9:55AM,Kane,SCI 204,01/11/2027-03/05/2027\n10240,ART 150,02,F 2:00PM-4:50PM,Pike,ART 3,01/11/2027-03/05/2027\n",
+            "Holidays.csv": "Holiday,Begins,Ends\nMartin Luther King Day,01/18/2027,01/18/2027\n",
+        },
+        "2027-01-11", "2027-03-05", ("2027-01-18",),
+        ("10231|Mon Wed Fri|09:05|09:55|SCI 204", "10240|Fri|14:00|16:50|ART 3"),
+    ),
+    "a church: the hours of its service in a title, before a colon": Folder(
+        {"Sunday rota.csv": "Sunday service 10.30am - 11.45am: rota January to March 2027\nSunday,Reader,Coffee\n3 January,A. Penn,B. Quill\n10 January,B. Quill,C. Rook\n"},
+        dated=("2027-01-03 10:30|11:45|A. Penn|", "2027-01-03 10:30|11:45|B. Quill|", "2027-01-10 10:30|11:45|B. Quill|", "2027-01-10 10:30|11:45|C. Rook|"),
+    ),
 }  # fmt: skip
 
 

@@ -99,6 +99,7 @@ def test_rosters_add_teachers_and_teams(tmp_path):
         ("Student,A,B\nAyla,x,perhaps\n", ("unknown-mark", "roster.csv C2")),
         ("Class,Student\nA,\nB,Finn\n", ("half-pair", "roster.csv A2:B2")),
         ("Class,Room\nA,Shed\n", ("no-roster", "roster.csv")),
+        ("Class,Student,From\nA,Ayla,2026-02-31\n", ("impossible-date", "roster.csv C2")),
     ],
 )
 def test_a_roster_that_cannot_be_read_is_refused(tmp_path, roster, problem):

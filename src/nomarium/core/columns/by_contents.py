@@ -16,6 +16,7 @@ from nomarium.core.columns.contents import (
     holds_mostly_times,
     holds_repeats,
     holds_spans,
+    holds_spans_of_dates,
     holds_titles,
     holds_weekdays,
     is_deadline,
@@ -109,6 +110,8 @@ def _take_days_of_meetings(matches: Matches) -> None:
     if whole and all(map(matches.open, ("from", "until"))):
         for match, name in zip(dated, ("from", "until"), strict=True):
             match.field, match.certainty, match.why = name, Certainty.LIKELY, "dates never before those beside them"
+    if all(map(matches.open, ("from", "until"))):
+        _take_only(matches, "from", holds_spans_of_dates, "spans of dates stand below it")
     _take_spans_for_hours(matches)
     if all(map(matches.open, ("day", "slot", "period"))):
         _take_only(matches, "day", holds_weekdays, "all its cells are weekdays")

@@ -64,8 +64,18 @@ def _is_date(cell: Cell) -> bool:
 
 def _is_span_of_dates(text: str) -> bool:
     """Tell whether a text is a span of dates and nothing else: "du 17 octobre au 1er novembre 2026"."""
-    span = span_of_dates(text) if text[-1:].isdigit() else None
+    return text[-1:].isdigit() and _spans_only(text)
+
+
+def _spans_only(text: str, order: Order | None = None) -> bool:
+    span = span_of_dates(text, order)
     return span is not None and not f"{span.before}{span.behind}"
+
+
+def holds_spans_of_dates(column: Column) -> bool:
+    """Tell whether all filled cells of a column are spans of dates: "01/11/2027-05/07/2027"."""
+    texts = [plain_text(cell).strip() for cell in _filled(column)]
+    return bool(texts) and all(any(_spans_only(text, order) for order in ORDERS) for text in texts)
 
 
 def _are_dates_listed(text: str) -> bool:

@@ -138,7 +138,8 @@ def _by_events(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | N
 
 def _by_dates(table: Sheet, sheet: FoundSheet) -> Bounds | None:
     """Return the first and the last day of rows that each have both."""
-    firsts, lasts = (_days_below(table, name) for name in ("from", "until"))
+    firsts = _days_below(table, "from", first=True)
+    lasts = _days_below(table, "until") or (_days_below(table, "from") if _holds_spans(table, "from") else [])
     if not firsts or not lasts:
         return None
     return Bounds(min(firsts), max(lasts), f"the first and last days in {sheet.path.name}")
@@ -149,7 +150,7 @@ def _by_counts(table: Sheet, sheet: FoundSheet) -> Bounds | None:
 
     What meets is done when its meetings are counted: twice as many weeks leave room for all closures.
     """
-    firsts, in_weeks = _days_below(table, "from"), table.has("weeks")
+    firsts, in_weeks = _days_below(table, "from", first=True), table.has("weeks")
     counts = table.texts("weeks" if in_weeks else "count")
     if not firsts or len(counts) != len(firsts):
         return None
@@ -164,14 +165,24 @@ def _by_counts(table: Sheet, sheet: FoundSheet) -> Bounds | None:
 _MOST_MEETINGS = 100
 
 
-def _days_below(table: Sheet, name: str) -> list[date]:
-    """Return the dates of a column; none where a cell has none."""
+def _days_below(table: Sheet, name: str, *, first: bool = False) -> list[date]:
+    """Return the dates of a column, of spans the last or the ``first``; none where a cell has none."""
+    found = _moments_below(table, name)
+    days = [(one.first if first else one.last or one.first) if one else None for one in found]
+    return [day for day in days if day] if all(days) else []
+
+
+def _holds_spans(table: Sheet, name: str) -> bool:
+    found = _moments_below(table, name)
+    return bool(found) and all(one is not None and one.last is not None for one in found)
+
+
+def _moments_below(table: Sheet, name: str) -> list[Moment | None]:
     column, moments = table.matches.column(name), table.moments.get(name)
     if column is None or moments is None:
         return []
     found = [moments.moments.get(cell) for cell in column.cells]
-    days = [one.last or one.first if isinstance(one, Moment) else None for one in found]
-    return [day for day in days if day] if all(days) else []
+    return [one if isinstance(one, Moment) else None for one in found]
 
 
 def _by_weeks(table: Sheet, sheet: FoundSheet) -> Bounds | None:

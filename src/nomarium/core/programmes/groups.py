@@ -98,6 +98,8 @@ def _day(sheet: Sheet, record: int, name: str, problems: list[Problem]) -> date 
     moment = sheet.moments[name].moments[cell] if cell != "" and name in sheet.moments else None
     if isinstance(moment, Fault):
         problems.append(moment.at(sheet.place(record, name)))
+    elif isinstance(moment, Moment) and (moment.last or moment.first is None):
+        problems.append(wording.no_single_day(sheet.place(record, name), plain_text(cell)))
     return moment.first if isinstance(moment, Moment) else None
 
 

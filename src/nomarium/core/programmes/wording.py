@@ -82,6 +82,11 @@ def both_ends(place: Place) -> Problem:
     )
 
 
+def no_single_day(place: Place, text: str) -> Problem:
+    """A start or an end that is a span, or no day."""
+    return error("unreadable-date", place, "This is no single day.", found=text, advice="Write one date.")
+
+
 def time_and_end(place: Place) -> Problem:
     """A group with a time of its own, and a programme whose rows say when they end."""
     return error(

@@ -487,7 +487,8 @@ class _Rows:
             else:
                 names = list(self._terms.values())
                 self._problems.append(wording.unknown_term(self._sheet.place(record, "term"), text, names))
-        first, last = self._bound(record, "from"), self._bound(record, "until")
+        first = self._bound(record, "from")
+        last = self._bound(record, "until") or self._end_of_span(record)
         if first and last and last < first:
             self._problems.append(wording.backward_bounds(self._sheet.place(record, "until")))
         said = self._bounds_of(record, first)
@@ -575,6 +576,12 @@ class _Rows:
         if text and match is None:
             self._problems.append(wording.no_number(self._sheet.place(record, "count"), text))
         return int(match[1]) if match else 0
+
+    def _end_of_span(self, record: int) -> date | None:
+        """Return the last day of a row whose first stands in one cell with it: "11 Jan – 7 May 2027"."""
+        moments = self._moments.get("from")
+        moment = moments.moments.get(self._sheet.cell(record, "from")) if moments else None
+        return moment.last if isinstance(moment, Moment) and moment.first else None
 
     def _bound(self, record: int, name: str) -> date | None:
         cell = self._sheet.cell(record, name)

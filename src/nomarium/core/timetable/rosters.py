@@ -15,7 +15,7 @@ from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.tables import Grid, GridView, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import Values, clean
-from nomarium.core.values import CLASS_FORM, PERSON_FORM, Moment, are_people, most_are, split_list
+from nomarium.core.values import CLASS_FORM, PERSON_FORM, Fault, Moment, are_people, most_are, split_list
 
 _MEMBERS = ("student", "teacher", "team")
 _MARKS = frozenset("x ✓ ✔ ☑ 1 yes y true ja • * ×".split())
@@ -146,19 +146,28 @@ def _take_pair(sheet: Sheet, record: int, rosters: Rosters) -> list[Problem]:
     members = {name: sheet.values(record, name) for name in _MEMBERS}
     if not classes or not any(members.values()):
         return [wording.half_pair(sheet.place(record), "a class" if not classes else "a name")]
-    attends = Attends(_bound(sheet, record, "from"), _bound(sheet, record, "until"))
+    problems: list[Problem] = []
+    begins, ends = (_bounds(sheet, record, name, problems) for name in ("from", "until"))
+    whole_span = begins[1] if begins[1] != begins[0] else None
+    attends = Attends(begins[0], ends[1] or whole_span)
     for class_name in classes:
         for kind, names in members.items():
             for name in names:
                 rosters.add(class_name, kind, name, sheet.place(record, "class"), attends)
-    return []
+    return problems
 
 
-def _bound(sheet: Sheet, record: int, name: str) -> date | None:
-    """Return the first or last date of a row; None where it says none."""
+def _bounds(sheet: Sheet, record: int, name: str, problems: list[Problem]) -> tuple[date | None, date | None]:
+    """Return the first and the last date of a cell, twice the same of one that has one; None where it says none."""
     cell = sheet.cell(record, name)
     moment = sheet.moments[name].moments.get(cell) if name in sheet.moments and cell != "" else None
-    return moment.first if isinstance(moment, Moment) else None
+    if isinstance(moment, Moment) and moment.first is not None:
+        return moment.first, moment.last or moment.first
+    if isinstance(moment, Fault):
+        problems.append(moment.at(sheet.place(record, name)))
+    elif moment is not None:
+        problems.append(wording.unreadable_bound(sheet.place(record, name), plain_text(cell)))
+    return None, None  # where the order of the whole column is not proved, that is said once
 
 
 def _take_matrix(grid: Grid, rosters: Rosters) -> list[Problem]:
