@@ -504,9 +504,13 @@ def key_column(sheet: FoundSheet, blocks: set[str]) -> dict[str, str]:
 
 
 def is_of_blocks(sheet: FoundSheet) -> bool:
-    """Tell whether the cells of a grid are nothing but short codes that come again, as blocks of some key do."""
+    """Tell whether the cells of a grid are nothing but short codes that come again, as blocks of some key do.
+
+    Two letters are no block: where “ČJ” and “M” stand, subjects do.
+    """
     blocks = _blocks_in(sheet)
     short = all(len(block) <= _LONGEST_BLOCK and max(block) < _WORD_SIGNS for block in blocks)
+    short = short and not any(len(block) > 1 and block.isalpha() for block in blocks)
     return len(blocks) >= _FEWEST_BLOCKS and short and _alone(sheet)
 
 
