@@ -595,6 +595,20 @@ FOLDERS = {
         {"Sunday rota.csv": "Sunday service 10.30am - 11.45am: rota January to March 2027\nSunday,Reader,Coffee\n3 January,A. Penn,B. Quill\n10 January,B. Quill,C. Rook\n"},
         dated=("2027-01-03 10:30|11:45|A. Penn|", "2027-01-03 10:30|11:45|B. Quill|", "2027-01-10 10:30|11:45|B. Quill|", "2027-01-10 10:30|11:45|C. Rook|"),
     ),
+    "teachers by weekdays: weeks in the cells": Folder(
+        {
+            "terms.csv": TERM, "closures.csv": CLOSED,
+            "weeks.csv": "Week commencing,Week\n" + "".join(f"{day:%d/%m/%Y},{'AB'[number % 2]}\n" for number, day in enumerate(every(7, "2026-09-07", 14))),
+            "plan.csv": "Teacher,Mon,Tue\nMs Avery,9:00-10:00 7A (Wk A),Week A: 9:00-10:00 7B / Week B: 10:00-11:00 8C\nMr Boon,,9:00-10:00 9A\n",
+        },
+        meets=(
+            "7A|Mon|09:00|10:00||" + " ".join(map(str, every(14, "2026-09-07", 7))),
+            "7B|Tue|09:00|10:00||" + " ".join(map(str, every(14, "2026-09-08", 7))),
+            "8C|Tue|10:00|11:00||" + " ".join(map(str, every(14, "2026-09-15", 7))),
+            "9A|Tue|09:00|10:00|",
+        ),
+        **AUTUMN,
+    ),
 }  # fmt: skip
 
 

@@ -2,7 +2,7 @@
 
 import pytest
 
-from nomarium.core.timetable.cell_weeks import by_weeks
+from nomarium.core.slots import by_weeks
 from timetable_school import PLAN, build, lines, said, workbook
 
 GRID = PLAN + '[sources.timetable]\nsheets = "grid.csv"\ndivision = "Yard"\n'

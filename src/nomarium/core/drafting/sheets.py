@@ -50,7 +50,7 @@ from nomarium.core.recognition import (
     tables_apart,
 )
 from nomarium.core.sheets import SheetChoices, notes_of
-from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, read_slots
+from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, letters_in, read_slots
 from nomarium.core.tables import (
     ONEROSTER_FILES,
     Column,
@@ -63,7 +63,7 @@ from nomarium.core.tables import (
     plain_text,
     read_grids,
 )
-from nomarium.core.timetable import Block, chosen_blocks, find_blocks, letters_in, lines_of_cell, parts_with_times
+from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell, parts_with_times
 from nomarium.core.values import DateChoices, Order, span_in, split_list, without_not_on
 from nomarium.lazily import regex
 

@@ -14,6 +14,7 @@ if TYPE_CHECKING:
     from nomarium.core.shapes.sheets_of_file import explains, unfolded_of
     from nomarium.core.shapes.unfolded import Unfolded
     from nomarium.core.shapes.unfolding import unfold
+    from nomarium.core.shapes.wording import unclear_weeks
 
 __all__ = [
     "Crossing",
@@ -31,6 +32,7 @@ __all__ = [
     "looks_like_place",
     "month_blocks",
     "read_key",
+    "unclear_weeks",
     "unfold",
     "unfolded_of",
 ]

@@ -38,6 +38,8 @@ class Said(NamedTuple):
     """The weekdays that its code is on, where a list of codes says them."""
     length: str = ""
     """How long it takes, where its words say so: "English P1 (2 h)"."""
+    week: str = ""
+    """The letter of the weeks in which it is, where the cell names one."""
 
 
 def is_free(text: str) -> bool:

@@ -25,6 +25,7 @@ from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import holding_span, note_unused, note_used, says_when
+from nomarium.core.slots import by_weeks
 from nomarium.core.tables import Cell, Spot, column_letters
 from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, ends_as_written, span_in, weekday_in_any
 from nomarium.lazily import regex
@@ -103,6 +104,8 @@ class _Unfolding:
         self._title_with_hours = self._find_hours_of_all()
         self._hours_of_all = hours_in(self._title_with_hours[1]) if self._title_with_hours else ""
         """The times that a title says of all entries, where none says its own."""
+        self._unclear: list[Problem] = []
+        """Cells that name a week, and not for all of what they hold."""
         self._open_weeks = False
         """Whether a cell means a week, and nothing says which of its days."""
 
@@ -113,8 +116,8 @@ class _Unfolding:
         rows = list(self._rows())
         if self._kind is Kind.DAYS:  # a date, its weekday, its label
             headings, rows = headings[:3], [row[:3] for row in rows]
-        else:  # no length or no place stands in any cell
-            idle = [len(headings) - back for back in (1, 2) if not any(row[-back][0] for row in rows)]
+        else:  # no length, no place or no week stands in any cell
+            idle = [len(headings) - back for back in (1, 2, 3) if not any(row[-back][0] for row in rows)]
             headings = [one for at, one in enumerate(headings) if at not in idle]
             rows = [[one for at, one in enumerate(row) if at not in idle] for row in rows]
         if (bounds := self._bounds()) is not None:
@@ -177,6 +180,7 @@ class _Unfolding:
             "Shift hours" if self._codes or any(one.hours for one in self._key.meanings.values()) else "Hours",
             "Length",
             "Place" if self._whose() not in ("Location", "Room") else "Note",
+            "Week",
         ]
 
     def _what_headings(self) -> list[Cell]:
@@ -189,7 +193,7 @@ class _Unfolding:
     def _rows(self) -> Iterator[list[_Filled]]:
         found = self._found
         words_are_place = self._words_are_places()
-        for row, column, text in found.cells():
+        for row, column, week, text in self._in_weeks():
             name = found.name(row, self._who) if self._who is not None else ""
             if is_free(text):
                 continue
@@ -205,7 +209,17 @@ class _Unfolding:
                 self._unexplained[said] += 1
                 continue
             for one in said:
-                yield from self._on_days(row, column, name, one)
+                yield from self._on_days(row, column, name, one._replace(week=week))
+
+    def _in_weeks(self) -> Iterator[tuple[Row, int, str, str]]:
+        """Yield each cell, and of one on weekdays what it holds in each week that it names; "" for all weeks."""
+        found = self._found
+        for row, column, text in found.cells():
+            held = by_weeks(text) if self._kind is Kind.LIST and not found.dated else ()
+            for week, part in held or (("", text),):
+                yield row, column, week, part
+            if not held and self._kind is Kind.LIST and not found.dated:
+                self._unclear.append(wording.unclear_weeks(found.view.place(row.row, column), text))
 
     def _words_are_places(self) -> bool:
         """Tell whether the words beside times are places: of a class, only where most look so; of a team, surely."""
@@ -275,6 +289,7 @@ class _Unfolding:
             (_start_of(hours) if said.length else hours, here),
             (said.length, here),
             (said.place, here),
+            (said.week, here),
         ]
 
     def _of_day(self, cell: Cell, said: Said) -> Cell:
@@ -295,7 +310,7 @@ class _Unfolding:
 
     def _problems(self) -> Iterator[Problem]:
         found = self._found
-        yield from self._key.problems
+        yield from (*self._key.problems, *self._unclear)
         if self._unexplained:
             first = next(iter(self._unexplained))
             yield wording.unexplained(self._codes[first], self._unexplained)

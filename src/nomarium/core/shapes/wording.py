@@ -188,3 +188,15 @@ def no_such_day(place: Place, text: str, number: int, month: str) -> Problem:
         found=text,
         advice="Move it into a day, or clear it.",
     )
+
+
+def unclear_weeks(place: Place, text: str) -> Problem:
+    """A cell that names a week, and not for all of what it holds."""
+    return error(
+        "unclear-weeks",
+        place,
+        "The cell names a week, but not what meets in which.",
+        found=text,
+        expected="Week A: Maths / Week B: Art",
+        advice="Write the week ahead of each.",
+    )

@@ -7,7 +7,6 @@ from nomarium.lazily import on_demand
 if TYPE_CHECKING:
     from nomarium.core.timetable.captions import each_by_name
     from nomarium.core.timetable.cell_lines import CellPattern, lines_of_cell
-    from nomarium.core.timetable.cell_weeks import letters_in
     from nomarium.core.timetable.changes import Change, read_changes
     from nomarium.core.timetable.codes import (
         CodedMeeting,
@@ -65,7 +64,6 @@ __all__ = [
     "join_blocks",
     "join_codes",
     "join_meetings",
-    "letters_in",
     "lines_of_cell",
     "parts_with_times",
     "read_changes",

@@ -11,14 +11,13 @@ from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from nomarium.core.repeats import bounds_in
-from nomarium.core.shapes import is_free
+from nomarium.core.shapes import is_free, unclear_weeks
 from nomarium.core.sheets import Known, holding_span, length_said, note_used
-from nomarium.core.slots import DayTest, Periods, UnknownDay
+from nomarium.core.slots import DayTest, Periods, UnknownDay, by_weeks
 from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
-from nomarium.core.timetable.cell_weeks import by_weeks
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
@@ -267,7 +266,7 @@ def _in_weeks(cell: _Filled, problems: list[Problem]) -> Iterator[_Filled]:
     """Yield what a cell holds in each week that it names; the cell itself where it names none."""
     held = by_weeks(cell.text)
     if not held:
-        problems.append(wording.unclear_weeks(cell.place, cell.text))
+        problems.append(unclear_weeks(cell.place, cell.text))
     for week, text in held:
         if not is_free(text):
             yield replace(cell, text=text, week=week)

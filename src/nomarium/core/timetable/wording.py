@@ -188,18 +188,6 @@ def short_days(place: Place, days: Mapping[str, int]) -> Problem:
     return note("short-days", place, f"Days are written short: {shown}, as all of the column is.")
 
 
-def unclear_weeks(place: Place, text: str) -> Problem:
-    """A cell of a grid that names a week, and not for all of what it holds."""
-    return error(
-        "unclear-weeks",
-        place,
-        "The cell names a week, but not what meets in which.",
-        found=text,
-        expected="Week A: Maths / Week B: Art",
-        advice="Write the week ahead of each.",
-    )
-
-
 def unknown_week(place: Place, text: str, letters: Iterable[str]) -> Problem:
     """A week that the year has no letter for."""
     return error(
