@@ -8,6 +8,7 @@ import subprocess
 import sys
 from pathlib import Path
 
+from nomarium.cli.commands import NAMES
 from nomarium.core.columns import Field, SheetKind
 from nomarium.core.kinds import (
     BELL_SHEET,
@@ -30,23 +31,6 @@ from nomarium.core.kinds import (
 from nomarium.core.plan import plan_keys, sheet_keys
 
 DOCS = Path(__file__).parent
-COMMANDS = [
-    "inspect",
-    "convert",
-    "sheet",
-    "days",
-    "new",
-    "check",
-    "build",
-    "show",
-    "free",
-    "compare",
-    "history",
-    "retract",
-    "weed",
-    "demo",
-    "plan-schema",
-]
 INTRODUCTION = """# The commands
 
 What `--help` says of each. Options have the same name and meaning in every command. Exit status: 0 done; 1 the data
@@ -66,7 +50,7 @@ def help_of(*command: str) -> str:
 def commands_page() -> str:
     """Return docs/commands.md."""
     parts = [INTRODUCTION, f"## nomarium\n\n```text\n{help_of()}\n```\n"]
-    parts += [f"## nomarium {name}\n\n```text\n{help_of(name)}\n```\n" for name in COMMANDS]
+    parts += [f"## nomarium {name}\n\n```text\n{help_of(name)}\n```\n" for name in NAMES]
     return "\n".join(parts)
 
 

@@ -78,22 +78,16 @@ def existing(files: Iterable[Path]) -> list[Path]:
     """Return the files, refusing the call where one is missing."""
     from difflib import get_close_matches
 
+    from nomarium.core.standing import is_folder, is_there
+
     found = [Path("/dev/stdin") if str(path) == "-" else path for path in files]
     for path in found:
-        if not _is_there(path):
-            neighbours = [other.name for other in path.parent.iterdir()] if path.parent.is_dir() else []
+        if not is_there(path):
+            neighbours = [other.name for other in path.parent.iterdir()] if is_folder(path.parent) else []
             near = get_close_matches(path.name, neighbours, 1)
             hint = f" Did you mean “{path.with_name(near[0])}”?" if near else ""
             raise typer.BadParameter(f"There is no file “{path}”.{hint}")
     return found
-
-
-def _is_there(path: Path) -> bool:
-    """Tell whether a file or folder is there; a name that the system does not take is none."""
-    try:
-        return path.exists()
-    except (OSError, ValueError):
-        return False
 
 
 def sheets_or_folders(named: Iterable[Path]) -> list[Path]:

@@ -108,10 +108,10 @@ def _date_at_an_end(text: str, scanner: MomentScanner) -> tuple[str, str] | None
         shape = scanner.scan(piece) if any(map(str.isdigit, piece)) else None
         if shape is None and scan_weeks(piece):
             return piece, rest
-        readings = [list(one.readings.values()) for one in shape.dates] if shape and not shape.times else []
-        if readings and all(
-            any(one.month and one.day for one in several) for several in readings
-        ):  # “18.00” is an hour
+        dates = shape.dates if shape and not shape.times else ()
+        # “18.00” is an hour: some reading has a month and a day.
+        may_be = [any(one.month and one.day for one in date.readings.values()) for date in dates]
+        if may_be and all(may_be):
             return piece, rest
     return None
 

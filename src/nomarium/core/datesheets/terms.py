@@ -36,7 +36,7 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
             row.last,
             sheet.place(row),
             _first_letter(sheet, row),
-            _code(sheet, row),
+            sheet.text(row, "code"),
         )
         for number, row in enumerate(sheet.rows, 1)
     ]
@@ -69,11 +69,6 @@ def read_breaks(sheet: DatedSheet, terms: Sequence[Term]) -> tuple[list[Closure]
 
 
 _BOUND = regex(r"\s+(?:starts|begins|from|ends|to)$", re.IGNORECASE)
-
-
-def _code(sheet: DatedSheet, row: DatedRow) -> str:
-    """Return what other sheets call a term, where its row says it."""
-    return sheet.text(row, "code")
 
 
 def _first_letter(sheet: DatedSheet, row: DatedRow) -> str:

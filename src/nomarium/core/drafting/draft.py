@@ -10,7 +10,14 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
 from nomarium.core.drafting.bounds import Bounds, bounds_of_year
-from nomarium.core.drafting.proved import may_be_closures, proved_order, proved_together, repeats, silent_rows
+from nomarium.core.drafting.proved import (
+    LOOKED_UP,
+    may_be_closures,
+    proved_order,
+    proved_together,
+    repeats,
+    silent_rows,
+)
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
@@ -443,7 +450,7 @@ class _Writer:
         if codes:
             yield from self._why(codes)
             yield f"codes = {self._paths(codes)}"
-        for kind in _LOOKUPS:
+        for kind in LOOKED_UP:
             explaining = [other for other in self._of(kind) if _explains(other, sheet)]
             if explaining:
                 yield from self._why(explaining[:1])
@@ -649,7 +656,7 @@ class _Writer:
 
     def _unplaced(self) -> Iterator[str]:
         """Yield the questions about sheets that were recognised, but that nothing in the plan asks for."""
-        for sheet in self._of(*_LOOKUPS):
+        for sheet in self._of(*LOOKED_UP):
             if sheet not in self._used_lookups:
                 key = f"{sheet.kind} = {self._path(sheet)}"
                 yield f"Whose {sheet.kind} are those of {sheet.path.name}? Name it under a source: {key}."
@@ -676,10 +683,6 @@ def _file_name(sheet: FoundSheet) -> str:
     return f"{sheet.path.stem} {sheet.sheet or ''}".casefold()
 
 
-_LOOKUPS = {Kind.PEOPLE: "teacher", Kind.PLACES: "room", Kind.SUBJECTS: "course"}
-"""What look-up sheets explain, by the field of timetables."""
-
-
 def _explains(lookup: FoundSheet, source: FoundSheet) -> bool:
     """Tell whether a look-up sheet explains at least half of the teachers, rooms or subjects of a timetable."""
     if lookup.grid is None or lookup.kind is None or source.kind not in (Kind.LIST, Kind.CODES, Kind.GRID):
@@ -690,7 +693,7 @@ def _explains(lookup: FoundSheet, source: FoundSheet) -> bool:
     known |= {name_key(f"{first} {last}") for first, last in zip(firsts, lasts, strict=False)}
     if source.kind is Kind.GRID:  # some line of its cells names them
         return sum(name_key(text) in known for text in set(texts_of_grid(source))) > 1
-    named = set(source.column(_LOOKUPS[lookup.kind]))
+    named = set(source.column(LOOKED_UP[lookup.kind]))
     return bool(named) and sum(name_key(text) in known for text in named) * 2 >= len(named)
 
 

@@ -408,7 +408,7 @@ def with_lookups(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     coded = [sheet for sheet in sheets if sheet.kind in (Kind.GRID, Kind.SLOTS) or sheet.recognised.crossing]
     blocks = {code for sheet in coded for code in codes_of(sheet)}
     by_field = {
-        name: {name_key(text) for sheet in timetables for text in sheet.column(name)} for name in _LOOKED_UP.values()
+        name: {name_key(text) for sheet in timetables for text in sheet.column(name)} for name in LOOKED_UP.values()
     }
     said = {name_key(text) for sheet in timetables if sheet.kind is Kind.GRID for text in texts_of_grid(sheet)}
     said = said.union(*by_field.values())
@@ -429,7 +429,8 @@ def with_lookups(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     return [as_lookup(sheet) for sheet in sheets]
 
 
-_LOOKED_UP = {Kind.PEOPLE: "teacher", Kind.PLACES: "room", Kind.SUBJECTS: "course"}
+LOOKED_UP = {Kind.PEOPLE: "teacher", Kind.PLACES: "room", Kind.SUBJECTS: "course"}
+"""What look-up sheets explain, by the field of timetables."""
 _LOOKUP_WORDS = {
     Kind.PEOPLE: frozenset(f"{words.PEOPLE}|initials|people|surname|first name".split("|")),
     Kind.PLACES: frozenset(words.PLACE.split("|")),
@@ -462,7 +463,7 @@ def _codes_and_names(sheet: FoundSheet, said: Collection[str]) -> tuple[Column, 
 def _explained(sheet: FoundSheet, code: Column, name: Column | None, by_field: dict[str, set[str]]) -> Kind | None:
     """Return what the codes of a sheet stand for: people, rooms or subjects; None where nothing tells."""
     codes = {name_key(plain_text(cell)) for cell in code.cells if cell != ""}
-    of_lists = [kind for kind, field in _LOOKED_UP.items() if len(codes & by_field[field]) * 2 > len(codes)]
+    of_lists = [kind for kind, field in LOOKED_UP.items() if len(codes & by_field[field]) * 2 > len(codes)]
     if len(of_lists) == 1:
         return of_lists[0]
     if name is None:

@@ -215,10 +215,10 @@ class _Unfolding:
         """Yield each cell, and of one on weekdays what it holds in each week that it names; "" for all weeks."""
         found = self._found
         for row, column, text in found.cells():
-            held = by_weeks(text) if self._kind is Kind.LIST and not found.dated else ()
-            for week, part in held or (("", text),):
+            held = by_weeks(text) if self._kind is Kind.LIST else [("", text)]
+            for week, part in held or [("", text)]:
                 yield row, column, week, part
-            if not held and self._kind is Kind.LIST and not found.dated:
+            if not held:
                 self._unclear.append(wording.unclear_weeks(found.view.place(row.row, column), text))
 
     def _words_are_places(self) -> bool:

@@ -8,12 +8,12 @@ from typing import NamedTuple
 from nomarium.lazily import regex
 
 _WORD = r"(?:weeks?|wk|woche|semaine|sem|semana|settimana|sett|vecka|uge|uke|týden|tydzień|hét|viikko)\.?"
-_WEEK = rf"(?:{_WORD}\s*(?:[a-d])|(?:[a-d])[ -]?{_WORD})"
+_WEEK = rf"(?:{_WORD}\s*[a-d]|[a-d][ -]?{_WORD})"
 _MARK = regex(
-    rf"(?P<bracket>\s*[(\[]\s*(?:{_WEEK})\s*[)\]])|"
+    rf"\s*[(\[]\s*{_WEEK}\s*[)\]]|"
     rf"(?:(?<=[\n/;|])|^)[ \t]*(?P<ahead>{_WEEK})[ \t]*(?:[:–—=-][ \t]*|(?=\n|$))|"
     rf"(?<=[\s,/;|])(?P<inline>{_WEEK})[ \t]*:[ \t]*|"
-    rf"(?P<behind>[ \t]+(?:[–—-][ \t]*{_WEEK}|{_WORD}\s*[a-d]))(?=[ \t]*(?:[\n/;|,]|$))",
+    rf"[ \t]+(?:[–—-][ \t]*{_WEEK}|{_WORD}\s*[a-d])(?=[ \t]*(?:[\n/;|,]|$))",
     re.IGNORECASE,
 )
 _LETTER = regex(r"(?<![^\W_])[a-d](?![^\W_])", re.IGNORECASE)
@@ -36,11 +36,11 @@ def by_weeks(text: str) -> list[InWeek]:
     marks = list(_MARK.finditer(text))
     if not marks:
         return [InWeek("", text)]
-    letters = [_LETTER.findall(match[0])[-1].upper() for match in marks]
+    letters = map(_letter, marks)
     edges = [0, *(edge for match in marks for edge in match.span()), len(text)]
     parts = [text[start:end].strip(_EDGES) for start, end in zip(edges[::2], edges[1::2], strict=True)]
     held = _texts(parts, ahead=[bool(match["ahead"] or match["inline"]) for match in marks])
-    return [InWeek(letter, held_text) for letter, held_text in zip(letters, held, strict=False)]
+    return list(map(InWeek, letters, held))
 
 
 def _texts(parts: list[str], ahead: list[bool]) -> list[str]:
@@ -63,4 +63,8 @@ def _texts(parts: list[str], ahead: list[bool]) -> list[str]:
 
 def letters_in(text: str) -> set[str]:
     """Return the letters of the weeks that a cell names."""
-    return {_LETTER.findall(match[0])[-1].upper() for match in _MARK.finditer(text)}
+    return set(map(_letter, _MARK.finditer(text)))
+
+
+def _letter(mark: re.Match[str]) -> str:
+    return str(_LETTER.findall(mark[0])[-1]).upper()

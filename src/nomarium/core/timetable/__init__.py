@@ -19,7 +19,7 @@ if TYPE_CHECKING:
         read_codes,
         read_master,
     )
-    from nomarium.core.timetable.grades import division_by_grade, grade_of, grades_named
+    from nomarium.core.timetable.grades import division_by_grade, grade_of
     from nomarium.core.timetable.grid_shape import Block, find_blocks
     from nomarium.core.timetable.grids import holding_title, join_meetings, read_grids_of
     from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices, parts_with_times, read_list
@@ -59,7 +59,6 @@ __all__ = [
     "each_by_name",
     "find_blocks",
     "grade_of",
-    "grades_named",
     "holding_title",
     "join_blocks",
     "join_codes",

@@ -148,8 +148,7 @@ def _take_pair(sheet: Sheet, record: int, rosters: Rosters) -> list[Problem]:
         return [wording.half_pair(sheet.place(record), "a class" if not classes else "a name")]
     problems: list[Problem] = []
     begins, ends = (_bounds(sheet, record, name, problems) for name in ("from", "until"))
-    whole_span = begins[1] if begins[1] != begins[0] else None
-    attends = Attends(begins[0], ends[1] or whole_span)
+    attends = Attends(begins[0], ends[1] or ends[0] or begins[1])
     for class_name in classes:
         for kind, names in members.items():
             for name in names:
@@ -158,11 +157,11 @@ def _take_pair(sheet: Sheet, record: int, rosters: Rosters) -> list[Problem]:
 
 
 def _bounds(sheet: Sheet, record: int, name: str, problems: list[Problem]) -> tuple[date | None, date | None]:
-    """Return the first and the last date of a cell, twice the same of one that has one; None where it says none."""
+    """Return the first and the last date of a cell, of a single date the first alone; None where it says none."""
     cell = sheet.cell(record, name)
     moment = sheet.moments[name].moments.get(cell) if name in sheet.moments and cell != "" else None
     if isinstance(moment, Moment) and moment.first is not None:
-        return moment.first, moment.last or moment.first
+        return moment.first, moment.last
     if isinstance(moment, Fault):
         problems.append(moment.at(sheet.place(record, name)))
     elif moment is not None:
