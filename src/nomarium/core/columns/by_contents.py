@@ -53,7 +53,8 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_start(matches)
     if "duration" in sheet.names and matches.open("duration") and matches.open("end_time") and matches.open("end"):
         _take_only(matches, "duration", holds_lengths, "all its cells are lengths of time")
-    if ("title" in sheet.needs or sheet.kind is Kind.CLOSURES) and matches.open("summary"):
+    named = "title" in sheet.needs or sheet.kind in (Kind.CLOSURES, Kind.TERMS)
+    if named and matches.open("summary"):
         _take_title(matches)
 
 

@@ -95,7 +95,7 @@ def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
     """Sheets that hang on a school year, where none says when it is."""
     kinds = [sheet.kind for sheet in sheets]
     there = [f"“{kind}”" for kind in _HANGS_ON_THE_YEAR if kind in kinds]
-    if there and ({Kind.LIST, Kind.GRID} & set(kinds)):
+    if there:
         yield Decision(
             "terms",
             f"There are sheets of {listed_words(there)}, but none says when the terms begin and end. Name it under "
@@ -110,6 +110,15 @@ def of_idle_closures(file: str) -> Decision:
         "It says when it is closed, but no sheet says from when until when the year runs, so that nothing is closed. "
         'Write under [year] spans = "2026-09-08..2027-06-24" and '
         f"closures = {toml_text(file)}; or take this line out: what repeats does so on those days, too.",
+    )
+
+
+def of_idle(file: str, kind: str) -> Decision:
+    """A sheet that serves timetables, where no sheet is one."""
+    return Decision(
+        file,
+        f"It was taken for {kind}, but there is no timetable that would go by it. Give “nomarium new” the timetable, too; "
+        "if this sheet is one, “nomarium inspect” says why it was not taken for it; or take this line out to do without it.",
     )
 
 

@@ -55,6 +55,8 @@ if TYPE_CHECKING:
     from nomarium.core.drafting.decisions import Decision
 
 _SOURCES = (Kind.LIST, Kind.GRID, Kind.SLOTS, Kind.MONTHS, Kind.EVENTS, Kind.CALENDAR)
+_FOR_TIMETABLES = (Kind.BELLS, Kind.PERIOD_NAMES, Kind.SPECIAL_DAYS, Kind.DAYS, Kind.WEEKS)
+"""What only says when timetables ring, or on which of their days."""
 
 
 @dataclass(slots=True)
@@ -168,6 +170,8 @@ class _Writer:
         self._bounds = self._find_bounds()
         self._names: dict[FoundSheet, str] = {}
         self._used_lookups: set[FoundSheet] = set()
+        self._placed: set[FoundSheet] = set()
+        """Sheets that some key of the plan names."""
 
     def lines(self) -> Iterator[str]:
         """Yield the lines of the plan."""
@@ -290,6 +294,11 @@ class _Writer:
         return written[0] if len(written) == 1 else f"[{', '.join(written)}]"
 
     def _path(self, sheet: FoundSheet) -> str:
+        self._placed.add(sheet)
+        return self._written(sheet)
+
+    def _written(self, sheet: FoundSheet) -> str:
+        """Return a sheet as a plan names it."""
         file = toml_text(sheet.written(self._choices.folder))
         parts = {"sheet": sheet.sheet} if sheet.sheet else {}
         parts |= {"range": sheet.range} if sheet.range else {}
@@ -442,7 +451,7 @@ class _Writer:
         codes = self._codes_for(sheet) if sheet.kind in (Kind.SLOTS, Kind.GRID) or sheet.recognised.crossing else []
         if sheet.kind is Kind.SLOTS and not codes:
             yield self._question(f"What are the codes of {sheet.path.name}? A sheet of codes for each person says it.")
-            yield f'# [sources.{toml_key(name)}]\n# sheets = {self._path(sheet)}\n# codes = ["codes.csv"]'
+            yield f'# [sources.{toml_key(name)}]\n# sheets = {self._written(sheet)}\n# codes = ["codes.csv"]'
             yield ""
             return
         yield f"[sources.{toml_key(name)}]"
@@ -597,10 +606,7 @@ class _Writer:
         yield from self._unused_keys()
         yield from decisions.of_zone(self._choices.zone, stated=self._choices.zone_stated)
         if not self._has_year:
-            yield from decisions.of_terms(self._sheets)
-            if any(map(repeats, self._draft.sheets)) and not self._of(Kind.LIST, Kind.GRID):
-                for sheet in self._of(Kind.CLOSURES):
-                    yield decisions.of_idle_closures(sheet.named(self._choices.folder))
+            yield from self._without_year()
         elif (
             (self._bounds or self._of(Kind.TERMS))
             and self._hangs_on_closures()
@@ -613,6 +619,18 @@ class _Writer:
                 yield from decisions.of_cycle(cycle, first, start=self._choices.start, advance=self._choices.advance)
             if not each_says_its_letter(self._of(Kind.TERMS), self._of(Kind.CLOSURES)):
                 yield from decisions.of_letters(week_letters(self._sheets), listed)
+
+    def _without_year(self) -> Iterator[Decision]:
+        """Yield what is open where nothing says when there is school: what needs a year would be left out unseen."""
+        if self._of(Kind.LIST, Kind.GRID):
+            yield from decisions.of_terms(self._sheets)
+            return
+        if any(map(repeats, self._draft.sheets)):
+            for sheet in self._of(Kind.CLOSURES):
+                yield decisions.of_idle_closures(sheet.named(self._choices.folder))
+        for sheet in self._of(*_FOR_TIMETABLES):
+            if sheet not in self._placed:
+                yield decisions.of_idle(sheet.named(self._choices.folder), str(sheet.kind))
 
     def _hangs_on_closures(self) -> bool:
         timetables = self._of(Kind.LIST, Kind.GRID)
@@ -644,7 +662,7 @@ class _Writer:
         for sheet in self._of(Kind.CODES, Kind.DAYS):
             if sheet not in used and sheet not in listed and (sheet.kind is Kind.DAYS or holds_spans(sheet)):
                 name = sheet.named(self._choices.folder)
-                yield decisions.of_unused(name, sheet.kind is Kind.DAYS, self._path(sheet))
+                yield decisions.of_unused(name, sheet.kind is Kind.DAYS, self._written(sheet))
 
     def _not_used(self) -> Iterator[str]:
         """Ask about the sheets that nothing in the plan uses."""
@@ -658,8 +676,11 @@ class _Writer:
         """Yield the questions about sheets that were recognised, but that nothing in the plan asks for."""
         for sheet in self._of(*LOOKED_UP):
             if sheet not in self._used_lookups:
-                key = f"{sheet.kind} = {self._path(sheet)}"
+                key = f"{sheet.kind} = {self._written(sheet)}"
                 yield f"Whose {sheet.kind} are those of {sheet.path.name}? Name it under a source: {key}."
+        for sheet in self._of(Kind.TERMS, Kind.CLOSURES):
+            if sheet not in self._placed:
+                yield f"{sheet.path.name} ({sheet.kind}) changes nothing here: no other sheet meets by weekday. Right?"
         used = {codes for sheet in self._of(*_SOURCES) for codes in self._codes_for(sheet)}
         for sheet in self._draft.sheets:
             if sheet.kind is Kind.CODES and sheet not in used and not holds_spans(sheet):

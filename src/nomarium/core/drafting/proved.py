@@ -50,7 +50,16 @@ def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     order, _ = proved_order(sheets)
     sheets = [replace(sheet, order=order or None) for sheet in sheets]
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
-    return with_special_notes(with_programmes(with_periods(with_lookups(proved))))
+    return with_closures_alone(with_special_notes(with_programmes(with_periods(with_lookups(proved)))))
+
+
+def with_closures_alone(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; closures are events of their own where nothing meets that they could stop."""
+    if any(sheet.kind not in (Kind.CLOSURES, None) for sheet in sheets):
+        return list(sheets)
+    why = "it says when it is closed, and no other sheet says what would meet"
+    as_events = Recognised(Kind.EVENTS, why)
+    return [replace(sheet, recognised=as_events) if sheet.kind else sheet for sheet in sheets]
 
 
 def proved_order(sheets: Sequence[FoundSheet]) -> tuple[Order | Literal[""], str]:

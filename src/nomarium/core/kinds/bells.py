@@ -24,7 +24,7 @@ from nomarium.core.kinds.class_fields import DIVISION_HEADINGS, PERIOD_HEADINGS
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import DAY, SHEET_RULES
 from nomarium.core.kinds.timetable import TIMETABLE_SHEET
-from nomarium.core.values import is_weekday
+from nomarium.core.values import is_weekday, weekdays_in_turn
 
 
 def _no_meetings(seen: Evidence) -> Verdict:
@@ -43,9 +43,13 @@ def _periods_stand(seen: Evidence) -> Verdict:
 
 
 def _no_days_across(seen: Evidence) -> Verdict:
-    """No heading is a weekday: days across are a grid's."""
-    days = [column.heading for column in seen.table.columns if is_weekday(column.heading)] if seen.table else []
-    return Verdict(f"days stand across: {days[0]}, {days[1]} …" if len(days) > 1 else "")
+    """No headings are weekdays: days across are a grid's."""
+    headings = tuple(column.heading for column in seen.table.columns) if seen.table else ()
+    days = [heading for heading in headings if is_weekday(heading)]
+    if len(days) < 2:
+        runs = (headings[first : first + length] for length in (3, 5) for first in range(len(headings) - length + 1))
+        days = next((list(run) for run in runs if weekdays_in_turn(run)), [])
+    return Verdict(f"days stand across: {days[0]}, {days[1]} …" if days else "")
 
 
 BELL_SHEET = with_phrases(

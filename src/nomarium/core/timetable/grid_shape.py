@@ -6,7 +6,7 @@ import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import time
-from itertools import zip_longest
+from itertools import dropwhile, zip_longest
 
 from nomarium.core.columns import heading_key
 from nomarium.core.kinds import PERIOD_HEADINGS
@@ -161,10 +161,11 @@ def _heads_days(view: GridView, row: int, days: DayReader, cycles: Sequence[str]
 
 def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, tuple[DayTest, ...]]:
     """Return the days that head the columns of a row; none where a cell between them is no day."""
-    heads = [text for column, text in view.filled(row) if column]
+    across = [(column, text) for column, text in view.filled(row) if column]
+    across = list(dropwhile(lambda head: heading_key(head[1]) in _PERIOD_CORNERS, across))
+    heads = [text for _, text in across]
     if in_turn := weekdays_in_turn(tuple(heads)):
-        columns = (column for column, _ in view.filled(row) if column)
-        return {column: (DayTest(weekday=day),) for column, day in zip(columns, in_turn, strict=True)}
+        return {column: (DayTest(weekday=day),) for (column, _), day in zip(across, in_turn, strict=True)}
     if _FEWEST_SHORT <= len(heads) <= _MOST_SHORT and all(len(text) <= _LONGEST_SHORT for text in heads):
         days = days.of_column(heads, cycles)
     found: dict[int, tuple[DayTest, ...]] = {}

@@ -150,11 +150,28 @@ def short_weekdays() -> tuple[Mapping[str, int], ...]:
 
 
 @cache
-def weekdays_in_turn(letters: tuple[str, ...]) -> tuple[int, ...]:
-    """Return the weekdays (Monday is 0) that single letters mean one behind the other: "M, T, W, T, F"; () for none."""
-    if len(letters) < _FEWEST_IN_TURN or any(len(letter) != 1 for letter in letters):
+@cache
+def weekdays_in_turn(names: tuple[str, ...]) -> tuple[int, ...]:
+    """Return the weekdays (Monday is 0) that texts mean one behind the other, () for none.
+
+    Single letters do so from a week's first day on ("M, T, W, T, F"), short forms as one language has them all
+    ("Po, Út, St").
+    """
+    said = tuple(normalised(name).strip(". ") for name in names)
+    if all(len(letter) == 1 for letter in said):
+        return _letters_in_turn("".join(said)) if len(said) >= _FEWEST_LETTERS else ()
+    if not _FEWEST_IN_TURN <= len(said) <= _DAYS_OF_A_WEEK:
         return ()
-    said = "".join(letters).casefold()
+    readings = set()
+    for language in names_in(_USUAL_NAMES).values():
+        days = [language.short.get(word, language.words.weekdays.get(word)) for word in said]
+        first = days[0]
+        if first is not None and days == [(first + step) % 7 for step in range(len(days))]:
+            readings.add(first)
+    return tuple((first + step) % 7 for first in readings for step in range(len(said))) if len(readings) == 1 else ()
+
+
+def _letters_in_turn(said: str) -> tuple[int, ...]:
     of_languages = dict.fromkeys((_ENGLISH_LETTERS, *(names.letters for names in names_in(_USUAL_NAMES).values())))
     for names in of_languages:
         for first in (0, 6, 5):
@@ -163,7 +180,7 @@ def weekdays_in_turn(letters: tuple[str, ...]) -> tuple[int, ...]:
     return ()
 
 
-_FEWEST_IN_TURN = 5
+_FEWEST_LETTERS, _FEWEST_IN_TURN, _DAYS_OF_A_WEEK = 5, 3, 7
 _ENGLISH_LETTERS = "mtwtfss"
 
 
