@@ -75,7 +75,7 @@ def _take_weekly(matches: Matches) -> None:
     Without times they may be no more than the weekdays of the first days.
     """
     by_field = {match.field: match for match in matches.all}
-    first, last = by_field.get("start_date"), by_field.get("end_date")
+    first, last = (by_field.get(f"{end}_date") or by_field.get(end) for end in ("start", "end"))
     may_repeat = [*matches.unused_matches(), *(match for match in matches.all if match.field == "weekday")]
     weekly = [match for match in may_repeat if holds_weekdays(match.column) or holds_repeats(match.column)]
     if first is None or last is None or len(weekly) != 1 or not all(map(matches.open, ("repeat", "until"))):

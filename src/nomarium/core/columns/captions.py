@@ -97,10 +97,8 @@ def _captions_alone(table: Table, kind: Kind) -> dict[int, str]:
 
 
 def _take_out(table: Table, records: Collection[int]) -> None:
-    kept = [record for record in range(len(table)) if record not in records]
-    for column in table.columns if records else ():
-        column.cells = [column.cells[record] for record in kept]
-    table.row_numbers = [table.row_numbers[record] for record in kept]
+    if records:
+        table.keep([record for record in range(len(table)) if record not in records])
     table.left_out[LeftOut.CAPTION] += len(records)
 
 

@@ -297,11 +297,16 @@ def _are_phrases(column: Column) -> bool:
 
 
 def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | None:
-    """Return the column that says what meets, where no heading does: long texts for periods, else the only words."""
+    """Return the column that says what meets, where no heading does: long texts for periods, else the only words.
+
+    Of several columns of words it is the first of the sheet, where its texts differ: a row is called by it.
+    """
     cells = (plain_text(cell) for column in periods for cell in column.cells if cell != "")
     if any(len(cell) <= _LONGEST_PERIOD for cell in cells):
         return None
     left = list(periods) or [column for column in others if holds_titles(column)]
+    if len(left) > 1 and left[0].index == 0 and len(set(left[0].cells)) == len(left[0].cells):
+        return left[0]
     return left[0] if len(left) == 1 else None
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from nomarium.core.columns.contents import (
     holds_codes,
+    holds_days_and_times,
     what_meets,
 )
 from nomarium.core.columns.fields import SheetKind, heading_key
@@ -47,7 +48,9 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     _no_periods(matches)
     names = ("class", "course")
     _groups_of_courses(matches)
-    if not set(names) <= set(sheet.names) or not matches.open("class") or matches.open("day"):
+    timed = matches.column("slot")
+    says_both = timed is not None and holds_days_and_times(timed)
+    if not set(names) <= set(sheet.names) or not matches.open("class") or not (says_both or matches.column("day")):
         return
     groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
     if len(groups) == 1:
@@ -57,7 +60,7 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     if not matches.open("course"):
         _classes_by_homeroom(matches)
         return
-    if matches.open("start") and matches.open("hours"):
+    if matches.open("start") and matches.open("hours") and not says_both:
         return
     teams = [match for match in matches.all if match.field == "team" and match.certainty is Certainty.SURE]
     if len(teams) == 1:

@@ -31,6 +31,14 @@ class Bounds(NamedTuple):
     last: date
     said_by: str
 
+    @property
+    def are_few_weeks(self) -> bool:
+        """Whether they are so near to one another that who wrote them down had each week in view, closed or not."""
+        return self.last - self.first <= _FEW_WEEKS
+
+
+_FEW_WEEKS = timedelta(weeks=8)
+
 
 def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds | None:
     """Return from when until when all timetables run, or all events that need a year; None where one is silent.

@@ -117,8 +117,9 @@ def of_idle(file: str, kind: str) -> Decision:
     """A sheet that serves timetables, where no sheet is one."""
     return Decision(
         file,
-        f"It was taken for {kind}, but there is no timetable that would go by it. Give “nomarium new” the timetable, too; "
-        "if this sheet is one, “nomarium inspect” says why it was not taken for it; or take this line out to do without it.",
+        f"It was taken for {kind}, but there is no timetable that would go by it. Give “nomarium new” the timetable, "
+        "too; if this sheet is one, “nomarium inspect” says why it was not taken for it; or take this line out to do "
+        "without it.",
     )
 
 

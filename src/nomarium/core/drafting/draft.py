@@ -634,6 +634,8 @@ class _Writer:
 
     def _hangs_on_closures(self) -> bool:
         timetables = self._of(Kind.LIST, Kind.GRID)
+        if self._bounds is not None and self._bounds.are_few_weeks:
+            return False
         if timetables and all(sheet.kind is Kind.LIST and sheet.says_when_not() for sheet in timetables):
             return False  # rows say themselves when they do not meet
         return names_weekdays(self._sheets) or not all(cycle.exact for cycle in self._cycles)

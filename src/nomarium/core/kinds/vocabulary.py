@@ -122,7 +122,9 @@ STUDENTS = (
 )
 
 PLACE = (
-    "berth|quay|pier|dock|gate|platform|"
+    "berth|quay|pier|dock|gate|platform|meeting point|meet at|meets at|starting point|start point|treffpunkt|"
+    "point de rendez-vous|lieu de rendez-vous|punto de encuentro|punto di ritrovo|ritrovo|verzamelpunt|mötesplats|"
+    "mødested|oppmøtested|"
     "room|rooms|location|place|where|venue|site|building|room number|room no|room name|room code|room id|room location|"
     "venue name|venue code|location name|meeting room|meeting place|classroom|class room|home room|facility|"
     "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"

@@ -12,6 +12,7 @@ from nomarium.core.shapes.dates_across import dates_across
 from nomarium.core.shapes.dates_below import dates_below_labels
 from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.days_beside import days_beside
+from nomarium.core.shapes.groups_across import groups_across
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.unfolding import unfold
@@ -35,7 +36,8 @@ def drawn_days(grid: Grid) -> Unfolded | None:
         return _labelled(grid, days, problems, "months are drawn") if _hold_labels(days) else None
     year = year_page(grid)
     if year is None:
-        return dates_below_labels(grid) or dates_across(grid) or day_sheet(grid) or days_beside(grid)
+        drawn = dates_below_labels(grid) or dates_across(grid) or day_sheet(grid)
+        return drawn or days_beside(grid) or groups_across(grid)
     days, problems = year
     why = "a year is drawn, with months on one side and their days on the other"
     return _labelled(grid, days, problems, why) if _hold_labels(days) else _events(grid, days, problems, why)

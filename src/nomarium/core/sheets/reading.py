@@ -24,6 +24,7 @@ from nomarium.core.sheets.accounting import account
 from nomarium.core.sheets.day_order import order_by_days
 from nomarium.core.sheets.notes import take_notes
 from nomarium.core.sheets.several_dates import split_dates
+from nomarium.core.sheets.several_times import split_times
 from nomarium.core.sheets.whole import said_of_whole
 from nomarium.core.tables import Cell, Column, Grid, LeftOut, Table, find_table, plain_text
 from nomarium.core.values import MomentColumn, NameReader, read_moments, split_list
@@ -132,6 +133,8 @@ def sheet_of(
         problems += take_notes(grid, table, matches, kind, choices.dates.order)
     if kind.kind in (Kind.CLOSURES, Kind.SPECIAL_DAYS):
         split_dates(table, matches)
+    if kind.kind is Kind.LIST:
+        split_times(table, matches)
     sheet = Sheet(kind, table, matches)
     sheet.whole, said = said_of_whole(sheet, choices, grid)
     problems += said
@@ -158,9 +161,7 @@ def _choose(sheet: Sheet, conditions: Conditions, *, keep: bool) -> None:
         ]
         table = sheet.table
         table.left_out[LeftOut.NOT_CHOSEN] += len(table) - len(kept)
-        for column in table.columns:
-            column.cells = [column.cells[record] for record in kept]
-        table.row_numbers = [table.row_numbers[record] for record in kept]
+        table.keep(kept)
 
 
 def _said(cells: Sequence[Cell]) -> set[str]:

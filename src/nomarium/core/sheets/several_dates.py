@@ -35,9 +35,8 @@ def split_dates(table: Table, matches: Matches) -> None:
     if not several:
         return
     records = [(record, cell) for record, whole in enumerate(column.cells) for cell in _each(whole, several)]
-    for one in table.columns:
-        one.cells = [cell if one is column else one.cells[record] for record, cell in records]
-    table.row_numbers = [table.row_numbers[record] for record, _ in records]
+    table.keep([record for record, _ in records])
+    column.cells = [cell for _, cell in records]
 
 
 def _each(cell: Cell, several: dict[str, list[str]]) -> Sequence[Cell]:

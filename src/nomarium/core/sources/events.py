@@ -15,6 +15,7 @@ from nomarium.core.kinds import means_people
 from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sheets import name_or_names
 from nomarium.core.sheets.several_dates import split_dates
+from nomarium.core.sheets.several_times import split_times
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import PEOPLE_FIELDS, TAKING_PART
 from nomarium.core.sources.batch import EventBatch, Events, spans_of, starts_of, without
@@ -105,6 +106,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     own_rows = is_own_rows(table)
     carried = carry_dates(table, matches)
     split_dates(table, matches)
+    split_times(table, matches)
     sheet.matches = matches = with_first_days(matches, choices.dates, choices.repeats.year)
     choices = _for_own_rows(choices) if own_rows else choices
     columns = matches.columns(MOMENT_FIELDS)

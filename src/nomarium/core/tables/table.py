@@ -126,6 +126,12 @@ class Table:
     def __len__(self) -> int:
         return len(self.row_numbers)
 
+    def keep(self, records: Sequence[int]) -> None:
+        """Leave these records, in this order; one that is named several times is there so often."""
+        for column in self.columns:
+            column.cells = [column.cells[record] for record in records]
+        self.row_numbers = [self.row_numbers[record] for record in records]
+
     @property
     def place(self) -> Place:
         """The file and sheet as a whole."""

@@ -60,7 +60,7 @@ if TYPE_CHECKING:
         without_preposition,
     )
     from nomarium.core.values.style import Style, style_of
-    from nomarium.core.values.time_text import Span, scan_span
+    from nomarium.core.values.time_text import Span, scan_span, several_times
     from nomarium.core.values.title_years import year_in_titles
     from nomarium.core.values.week_text import days_of_week, scan_weeks
     from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
@@ -136,6 +136,7 @@ __all__ = [
     "read_zone",
     "scan_span",
     "scan_weeks",
+    "several_times",
     "shared_year",
     "short_weekdays",
     "span_in",

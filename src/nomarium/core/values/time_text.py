@@ -80,6 +80,31 @@ def scan_span(text: str) -> Span | None:
     return None
 
 
+_PARTS_TIMES = regex(r"\s*(?:[;,\n&/+]|\b(?:and|und|et|y|e|en|och|og|i|a|ja)\b)\s*")
+
+
+def several_times(text: str) -> list[str]:
+    """Return the times, or the spans of times, that a text names one behind the other: "10:30, 14:00"; else [].
+
+    In "2 & 4 pm" both are in the afternoon; in "10 & 2 pm" nobody knows.
+    """
+    if len(text) > LONGEST_SPAN:
+        return []
+    parts = [part for part in _PARTS_TIMES.split(text.strip().casefold()) if part]
+    shapes = [scan_span(part) for part in parts]
+    times = [shape.start for shape in shapes if shape is not None and shape.end is None]
+    if len(parts) < _SEVERAL or None in shapes or 0 < len(times) < len(parts):
+        return []
+    half = times[-1].half if times else None
+    if half is None or any(shape.half for shape in times[:-1]):
+        return parts
+    hours = [shape.hour % 12 for shape in times]
+    return [*(f"{part} {half}" for part in parts[:-1]), parts[-1]] if hours == sorted(hours) else []
+
+
+_SEVERAL = 2
+
+
 def _time(text: str) -> TimeShape | None:
     match = _TIME.fullmatch(text)
     if not match:

@@ -11,6 +11,7 @@ from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.moment_text import ARROWS, MomentShape
+from nomarium.core.values.time_text import several_times
 from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
 from nomarium.lazily import regex
 
@@ -62,6 +63,10 @@ def unreadable_moment(text: str, is_time: bool) -> Fault:
     if is_time and (zone := ZONE_LETTERS.search(text)):
         message = f"“{zone[0]}” behind the time names a zone, and may stand for several."
         return Fault("unreadable-time", message, text, "A time such as 9:30, or 9:30+01:00.", _NO_ZONE)
+    if is_time and several_times(text):
+        message = "It names several times, and nothing says when each ends."
+        expected = "One time; or several, with how long each takes in a column “Minutes”, or with as many ends."
+        return Fault("unreadable-time", message, text, expected, "Write a row for each time, or their lengths.")
     if is_time:
         return Fault("unreadable-time", "This is no time.", text, "A time such as 9:30, 2:15 pm or 14:15.", _CORRECT)
     if any(arrow in text for arrow in ARROWS):

@@ -1,0 +1,57 @@
+"""Cells that name several times, "10:30, 14:00" → a record for each, as long as it is sure how long each takes."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from nomarium.core.tables import Cell, Table
+from nomarium.core.values import scan_span, several_times
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import Matches
+
+_STARTS, _ENDS = ("start_time", "start", "hours"), ("end_time", "end")
+
+
+def split_times(table: Table, matches: Matches) -> None:
+    """Let each time of a cell with several have a record of its own, all else of the row repeated.
+
+    Spans say themselves how long each takes; starts do so with a length beside them, or with as many ends.
+    """
+    column = next(filter(None, map(matches.column, _STARTS)), None)
+    if column is None:
+        return
+    several: dict[Cell, Sequence[Cell]] = {cell: times for cell in set(column.cells) if len(times := _times(cell)) > 1}
+    if not several:
+        return
+    ends = next(filter(None, map(matches.column, _ENDS)), None)
+    lengths = matches.column("duration")
+    records: list[int] = []
+    starting: list[Cell] = []
+    ending: list[Cell] = []
+    for record, cell in enumerate(column.cells):
+        end = ends.cells[record] if ends else ""
+        length = lengths.cells[record] if lengths else ""
+        times, until = several.get(cell, [cell]), _times(end) or [end]
+        if not _are_sure(times, until, length):
+            times, until = [cell], [end]
+        records += [record] * len(times)
+        starting += times
+        ending += until if len(until) == len(times) else [end] * len(times)
+    table.keep(records)
+    column.cells = starting
+    if ends is not None:
+        ends.cells = ending
+
+
+def _are_sure(times: Sequence[Cell], until: Sequence[Cell], length: Cell) -> bool:
+    """Tell whether it is sure when each of several times ends."""
+    if len(times) > 1 and len(times) == len(until):
+        return True
+    spans = [scan_span(str(text)) for text in times]
+    return list(until) == [""] and (length != "" or all(span is not None and span.end for span in spans))
+
+
+def _times(cell: Cell) -> Sequence[Cell]:
+    return several_times(cell) if isinstance(cell, str) else []
