@@ -480,7 +480,7 @@ WRITING = [
     ["show", "in.csv", "--week", "2026-09-08", "-o", "w/x.txt"], ["free", "in.csv", "--from", "2026-09-08", "-o", "w/e.ics"],
     ["compare", "in.csv", "events.csv", "-o", "w/in.csv"], ["weed", "cal.ics", "-o", "w/e.ics"], ["new", "w", "in.csv"],
     ["sheet", "events", "-o", "w/x.csv"], ["sheet", "terms", "-o", "w/t.xlsx"], ["plan-schema", "-o", "w/x.csv"],
-    ["convert", "in.csv", "-o", "w/o.ics", "--save-plan", "w/x.csv"],
+    ["convert", "in.csv", "-o", "w/o.ics", "--save-plan", "w/x.toml"],
 ]  # fmt: skip
 
 

@@ -45,6 +45,8 @@ def check_saved(path: Path, output: Path | None) -> None:
         raise typer.BadParameter(f"“{path}” is the calendar’s own file. Name another one.", param_hint="--save-plan")
     if path.exists():
         raise typer.BadParameter(f"“{path}” is there already. Name another file.", param_hint="--save-plan")
+    if path.suffix.casefold() != ".toml":
+        raise typer.BadParameter(f"“{path}” is no plan’s name: let it end in .toml.", param_hint="--save-plan")
 
 
 def save_plan(path: Path, said: Mapping[str, Any], target: Target) -> None:

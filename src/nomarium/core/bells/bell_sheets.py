@@ -262,7 +262,7 @@ class BellReader:
                     continue
                 if plain_text(cell).strip() in ("-", "–", "—"):
                     continue
-                moment = moments.moments[cell]
+                moment = moments.moments.get(cell)
                 hours = [moment.start, moment.end] if isinstance(moment, Moment) else []
                 if not any(hours):
                     self.problems.append(wording.unreadable_bell(place, plain_text(cell)))

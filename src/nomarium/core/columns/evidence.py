@@ -11,7 +11,7 @@ from dataclasses import dataclass, field
 from pathlib import PurePath
 from typing import NamedTuple
 
-from nomarium.core.columns.contents import holds_dates, holds_days_and_times, named_field
+from nomarium.core.columns.contents import holds_dates, holds_days_and_times, named_field, says_how_often
 from nomarium.core.columns.fields import Condition, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import DataRefused, Problem
@@ -141,9 +141,13 @@ def dated(seen: Evidence) -> Verdict:
 
 
 def undated(seen: Evidence) -> Verdict:
-    """No column holds dates."""
-    columns = [column for column in seen.table.columns if holds_dates(column)] if seen.table else []
-    return Verdict(f"column “{columns[0].heading}” holds dates" if columns else "")
+    """No column holds dates, or says how often something is."""
+    for column in seen.table.columns if seen.table else ():
+        if holds_dates(column):
+            return Verdict(f"column “{column.heading}” holds dates")
+        if says_how_often(column, in_words=True):
+            return Verdict(f"column “{column.heading}” says how often")
+    return Verdict()
 
 
 def dates_in(*names: str) -> Condition:

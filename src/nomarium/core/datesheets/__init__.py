@@ -12,7 +12,6 @@ if TYPE_CHECKING:
     from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
     from nomarium.core.datesheets.rows import DatedSheet
     from nomarium.core.datesheets.school_calendar import (
-        CLOSING_WORDS,
         SchoolCalendar,
         closes_school,
         read_school_calendar,
@@ -23,7 +22,6 @@ if TYPE_CHECKING:
     from nomarium.core.datesheets.wording import empty_is_fine, holidays_among_terms
 
 __all__ = [
-    "CLOSING_WORDS",
     "SHORTEST_TERM",
     "ClosureList",
     "DatedSheet",

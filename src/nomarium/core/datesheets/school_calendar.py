@@ -13,6 +13,7 @@ from nomarium.core.datesheets.edges import edge_of, names_term
 from nomarium.core.datesheets.rows import read_dated_rows
 from nomarium.core.datesheets.terms import terms_among
 from nomarium.core.kinds import CLOSURE_SHEET
+from nomarium.core.kinds import vocabulary as words
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -20,26 +21,7 @@ if TYPE_CHECKING:
     from nomarium.core.sheets import SheetChoices
     from nomarium.core.year import Term
 
-CLOSING_WORDS = (
-    r"closed|closes|closures?|mid-?term(?! (?:exam|test|report|grade|assess|paper|mark)\w*)|"
-    r"holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
-    r"no (?:school|classes|lessons|training)|bank holiday|feiertage?|"
-    r"vacances|congés?|férié|festivos?|vacaciones|puente|"
-    r"chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
-    r"feriados?|férias|vacanze|festa|festività|\w*ferie[nr]?|helligdag|\w*vakantie\w*|vrije?|"
-    r"\w*lov(?:et)?|helgdag(?:ar)?|röda dagar|skolfritt|"
-    r"(?:dni|dzień) woln[ey]|woln[ey]|przerwa|święt\w+|prázdnin\w*|svátk\w*|volno|szünet\w*|szünnap\w*|"
-    r"\w*loma[ts]?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|praznik\w*|"
-    r"počitnice|raspust|recess|reading (?:week|day)|training days?|"
-    r"(?:schul|unterrichts|vorlesungs|lehrveranstaltungs|kurs|dienst)\w*frei\w*|(?:college|les)vrij\w*|"
-    r"undervisningsfri\w*|"
-    r"non[- ]?teaching|no[nt]?[- ](?:school|class|contact|instructional)[- ]days?|no teaching|"
-    r"(?:pupil|student)s?[- ]free|"
-    r"\S*(?:休|祝日|假期|节假|節日)\S*|\S*휴(?:일|업)\S*|sans (?:cours|classe)|sin clases?|"
-    r"senza lezioni|sem aulas|shut ?downs?"
-)
-"""The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
-_CLOSES = regex(rf"\b(?:{CLOSING_WORDS}|off|no students|\w*ferien|no lectivo)\b", re.IGNORECASE)
+_CLOSES = regex(rf"\b(?:{words.CLOSED}|off|no students|\w*ferien|no lectivo)\b", re.IGNORECASE)
 
 
 def closes_school(name: str) -> bool:

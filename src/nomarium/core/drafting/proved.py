@@ -12,7 +12,6 @@ from typing import Literal
 from nomarium.core.bells import bell_parts, is_usual
 from nomarium.core.columns import Evidence, Headings, Kind, SheetKind, holds_dates, holds_times, match_columns
 from nomarium.core.datesheets import (
-    CLOSING_WORDS,
     SHORTEST_TERM,
     Side,
     closes_school,
@@ -352,7 +351,7 @@ def says_closed(sheet: FoundSheet) -> str:
 
 _MOST_COLUMNS = 4
 _CLOSED = regex(
-    rf"^off$|\b(?:{CLOSING_WORDS}|\w*ferien|frei\w*|motivo|reason|grund|motif|raison|orsak|årsag|reden)\b",
+    rf"^off$|\b(?:{words.CLOSED}|\w*ferien|frei\w*|motivo|reason|grund|motif|raison|orsak|årsag|reden)\b",
     re.IGNORECASE,
 )
 """What headings, names and rows of a sheet of closures say: its headings the reason, too."""

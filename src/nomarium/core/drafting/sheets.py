@@ -49,7 +49,7 @@ from nomarium.core.recognition import (
     recognise,
     tables_apart,
 )
-from nomarium.core.sheets import SheetChoices, notes_of
+from nomarium.core.sheets import SheetChoices, dates_without, notes_of
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, letters_in, read_slots
 from nomarium.core.tables import (
     ONEROSTER_FILES,
@@ -64,7 +64,7 @@ from nomarium.core.tables import (
     read_grids,
 )
 from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell, parts_with_times
-from nomarium.core.values import DateChoices, Order, span_in, split_list, without_not_on
+from nomarium.core.values import DateChoices, Order, span_in, split_list
 from nomarium.lazily import regex
 
 
@@ -121,7 +121,7 @@ class FoundSheet:
         """Tell whether a list says on which dates it does not meet, in a column or in a note for all its rows."""
         table = self._table()
         notes = notes_of(self.grid, table) if self.grid is not None and table is not None else []
-        return bool(self.column("except")) or any(without_not_on(note.text) for note in notes)
+        return bool(self.column("except")) or any(dates_without(note.text) for note in notes)
 
     def named(self, folder: Path) -> str:
         """Return what messages and comments call it: its path, the sheet and the range where there are several."""

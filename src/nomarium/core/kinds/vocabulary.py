@@ -245,3 +245,24 @@ EMAIL = (
     "e-mail-adresse|mailadresse|adresse électronique|courriel|correo|correo electrónico|posta elettronica|e-mailadres|"
     "e-post|epost|epostadresse"
 )
+
+CLOSED = (
+    r"closed|closes|closures?|mid-?term(?! (?:exam|test|report|grade|assess|paper|mark)\w*)|"
+    r"holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
+    r"no (?:school|classes|lessons|training)|bank holiday|feiertage?|"
+    r"vacances|congés?|férié|festivos?|vacaciones|puente|"
+    r"chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
+    r"feriados?|férias|vacanze|festa|festività|\w*ferie[nr]?|helligdag|\w*vakantie\w*|vrije?|"
+    r"\w*lov(?:et)?|helgdag(?:ar)?|röda dagar|skolfritt|"
+    r"(?:dni|dzień) woln[ey]|woln[ey]|przerwa|święt\w+|prázdnin\w*|svátk\w*|volno|szünet\w*|szünnap\w*|"
+    r"\w*loma[ts]?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|praznik\w*|"
+    r"počitnice|raspust|recess|reading (?:week|day)|training days?|"
+    r"(?:schul|unterrichts|vorlesungs|lehrveranstaltungs|kurs|dienst)\w*frei\w*|(?:college|les)vrij\w*|"
+    r"undervisningsfri\w*|"
+    r"non[- ]?teaching|no[nt]?[- ](?:school|class|contact|instructional)[- ]days?|no teaching|"
+    r"(?:pupil|student)s?[- ]free|"
+    r"\S*(?:休|祝日|假期|节假|節日)\S*|\S*휴(?:일|업)\S*|sans (?:cours|classe)|sin clases?|"
+    r"senza lezioni|sem aulas|shut ?downs?|"
+    r"geschlossen|fermée?s?|cerrad[oa]s?|chius[oaie]|fechad[oa]s?|gesloten|lukkede?|stengte?|suljettu|zavřen\w*|zamknięt\w+|zárva"
+)
+"""The words, as alternatives of an expression, that say of whatever they name that the school is closed."""

@@ -18,7 +18,7 @@ from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot, plain_text
-from nomarium.core.values import Order, only_order
+from nomarium.core.values import Order, in_reach, only_order
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -128,7 +128,7 @@ class Patterns:
         origins: list[list[Spot]] = []
         for crew in self.crews:
             first = one_date(crew.first) or (as_date(crew.first, order) if order else None)
-            if first is None:
+            if first is None or not in_reach(first):
                 place = self.view.place(*self._spots(crew)[1])
                 problems.append(wording.pattern_without_date(place, plain_text(crew.first)))
                 continue

@@ -8,12 +8,14 @@ from dataclasses import dataclass, field
 from datetime import datetime, time
 
 from nomarium.core.columns import Certainty, Match, Matches, SheetKind
+from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
 from nomarium.core.tables import Cell, Column, Grid, Table, address, is_data, plain_text
 from nomarium.core.values import (
     DateSpan,
     Order,
+    are_dates,
     month_of,
     names_part_of_year,
     read_length,
@@ -107,7 +109,8 @@ def take_notes(
     place = "location" if kind.field("location") else "room"
     wanted = [*(() if timed else ("hours",)), *(() if matches.column(place) else (place,))]
     bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
-    wanted += ["except"] if kind.field("slot") and not matches.column("except") else []
+    repeating = kind.field("slot") or matches.column("repeat")
+    wanted += ["except"] if repeating and not matches.column("except") else []
     found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
     _take_length(found, [note for note in notes if length_said(note.text)], table, matches, kind)
     untold = [note for note in found.unused if says_when(note.text) or (not timed and _HOUR.search(note.text))]
@@ -222,18 +225,41 @@ def read_notes(
         found.problems.append(wording.note_used(said_by.place, said_by.text, said))
         used.append(said_by)
     if "except" in open_fields:
-        for note in notes:
-            dates = without_not_on(note.text)
-            if dates is not None and any(map(str.isdigit, dates)) and note not in used:
-                found.columns["except"] = _column(table, "Except", dates, 5)
-                found.problems.append(wording.note_used(note.place, note.text, [f"the dates {dates}"]))
-                used.append(note)
-                break
+        without = {note: dates for note in notes if note not in used and (dates := dates_without(note.text))}
+        if without:
+            found.columns["except"] = _column(table, "Except", "; ".join(without.values()), 5)
+        for note, dates in without.items():
+            found.problems.append(wording.note_used(note.place, note.text, [f"the dates {dates}"]))
+            used.append(note)
     found.unused = [note for note in notes if note not in used]
     return found
 
 
 _ENDS = {"from": "first", "until": "last"}
+
+
+def dates_without(text: str) -> str:
+    """Return the dates on which a note says that nothing is: "No class on 26 October", "Studio closed 5–9 April"."""
+    dates = without_not_on(text)
+    if dates is not None and any(map(str.isdigit, dates)):
+        return dates
+    closed = _CLOSED.fullmatch(text)
+    if closed is None or re.search(_ABOUT_OTHER_DATES, closed["what"], re.IGNORECASE):
+        return ""
+    return closed["dates"] if are_dates(closed["dates"]) else ""
+
+
+_CLOSED = regex(
+    rf"(?P<what>[^\d:;]{{0,40}}?\b(?:{words.CLOSED})\b)[\s:,–(-]*(?:(?:from|on|is|are|be|for|vom|am|von|du|le|del|el|dal|il|van|op|"
+    r"från|den|fra)\s+)*(?P<dates>[^:]*?)[\s.)]*",
+    re.IGNORECASE,
+)
+_ABOUT_OTHER_DATES = (
+    r"\b(?:regist\w+|enrol\w*|sign|anmeld\w*|inscri\w+|iscri\w+|inschrijv\w*|office|bookings?|entries|applications?|"
+    r"deadline|before|after|until|by|last|first|vor|nach|bis|letzte\w*|erste\w*|avant|après|jusqu\w+|derni\w+|premi\w+|"
+    r"antes|después|hasta|prima|dopo|not|never|nicht|open|except|course|kurs|camp)\b"
+)
+"""Words beside which a closing word says nothing of the rows: “Bookings closed 5 May”, “last class before Easter”."""
 
 
 def _column(table: Table, heading: str, cell: Cell, behind: int) -> Column:

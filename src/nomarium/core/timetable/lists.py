@@ -29,6 +29,7 @@ from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.values import (
+    DATE_ENDS,
     WEEKDAY_NAMES,
     Clock,
     DateChoices,
@@ -59,7 +60,6 @@ if TYPE_CHECKING:
 
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")
-_ENDS = regex(r"(?P<first>.*?\S)\s*(?:[-–—]|\bto\b|\bbis\b)\s*(?P<last>\S.*)", re.IGNORECASE)
 _DAYS_OF_MONTH = regex(
     r"(?P<month>[^\W\d_]{3,})\.? (?P<first>\d{1,2})\s*[-–—]\s*(?P<last>\d{1,2})(?:,? (?P<year>\d{4}))?"
 )
@@ -539,7 +539,7 @@ class _Rows:
             return [day]
         if (of_month := _DAYS_OF_MONTH.fullmatch(text)) is not None:
             text = f"{of_month['first']} - {of_month['last']} {of_month['month']} {of_month['year'] or ''}".strip()
-        if (ends := _ENDS.fullmatch(text)) is None:
+        if (ends := DATE_ENDS.fullmatch(text)) is None:
             return []
         last = date_in_words(ends["last"], after, order)
         month = _MONTH_BEHIND.search(ends["last"])

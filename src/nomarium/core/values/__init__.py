@@ -19,7 +19,14 @@ if TYPE_CHECKING:
         time_at,
     )
     from nomarium.core.values.colors import read_color
-    from nomarium.core.values.date_lists import LIST_MARKS, parted_dates, shared_year, without_not_on
+    from nomarium.core.values.date_lists import (
+        DATE_ENDS,
+        LIST_MARKS,
+        are_dates,
+        parted_dates,
+        shared_year,
+        without_not_on,
+    )
     from nomarium.core.values.date_spans import DateSpan, span_of_dates
     from nomarium.core.values.date_text import ORDERS, Order
     from nomarium.core.values.durations import Length, cell_length, read_length, read_shift, unit_in_heading, unit_of
@@ -70,6 +77,7 @@ if TYPE_CHECKING:
 __all__ = [
     "BLANK",
     "CLASS_FORM",
+    "DATE_ENDS",
     "DAY",
     "LATEST_USUAL_START",
     "LIST_MARKS",
@@ -97,6 +105,7 @@ __all__ = [
     "Person",
     "Span",
     "Style",
+    "are_dates",
     "are_people",
     "are_reversed_names",
     "calendar_words",

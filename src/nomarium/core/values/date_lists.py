@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
-from nomarium.core.values.languages import weekday_in_any
+from nomarium.core.values.languages import is_date, weekday_in_any
 from nomarium.lazily import regex
 
 LIST_MARKS = (
@@ -61,6 +61,25 @@ def without_not_on(text: str) -> str | None:
     bare = _BRACKETED.sub(" ", text).strip()
     match = _NOT_ON_COLON.match(bare) or _NOT_ON.match(bare)
     return bare[match.end() :] if match else None
+
+
+def are_dates(text: str) -> bool:
+    """Tell whether a text is dates and spans of them, their years perhaps missing: "7–8 December, 5 April 2027"."""
+    parts = parted_dates(text)
+    return bool(parts) and all(map(_is_date_or_span, parts))
+
+
+def _is_date_or_span(text: str) -> bool:
+    ends = DATE_ENDS.fullmatch(text)
+    return is_date(text) or bool(
+        ends and is_date(ends["last"]) and (_DAY.fullmatch(ends["first"]) or is_date(ends["first"]))
+    )
+
+
+DATE_ENDS = regex(
+    r"(?P<first>.*?\S)\s*(?:[-–—]|\bto\b|\bbis\b|\bau?\b|\btil\b|\btot\b|\bal?\b)\s*(?P<last>\S.*)", re.IGNORECASE
+)
+"""A first and a last day."""
 
 
 def shared_year(parts: Sequence[str]) -> int | None:
