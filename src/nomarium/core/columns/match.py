@@ -270,9 +270,9 @@ _TITLES = frozenset("title titel titre título titolo título summary subject be
 
 
 def _has_other_dates(matches: Matches, match: Match) -> bool:
-    """Tell whether another column holds the dates, so that one of words says something else: "Session"."""
-    others = (one for one in matches.all if one is not match and one.field in MOMENT_FIELDS)
-    return any(holds_dates(one.column) for one in others)
+    """Tell whether another column holds the dates or how often it is, so that one of words is another: "Session"."""
+    others = (one for one in matches.all if one is not match and one.field in (*MOMENT_FIELDS, "repeat"))
+    return any(holds_dates(one.column) or says_how_often(one.column, in_words=True) for one in others)
 
 
 def _has_other_times(matches: Matches, match: Match) -> bool:

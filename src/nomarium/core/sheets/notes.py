@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import datetime, time
 
 from nomarium.core.columns import Certainty, Match, Matches, SheetKind
@@ -34,6 +34,14 @@ _ABOUT_OTHERS = (
     r"secrétariat|ouverture|horario de (?:atención|oficina)|segreteria|kontor|kanslie?|except|unless|not on)\b"
 )
 """Words of notes whose times are not those of the rows."""
+_UNLESS_SAID = regex(
+    r"\s*[,;(]?\s*(?:unless|except (?:where|when|as|if)|if not|soweit nicht|sofern nicht|wenn nicht|sauf|salvo|tenzij|"
+    r"om inte|hvis ikke|om ikke)\s+(?:\w+\s+)?(?:stated|noted|shown|indicated|announced|advertised|specified|agreed|"
+    r"listed|otherwise|angegeben|vermerkt|indiqué|indication|mention contraire|indicado|indicato|diversa indicazione|vermeld|"
+    r"annat anges|andet fremgår|annet er oppgitt)\b[^.;]*",
+    re.IGNORECASE,
+)
+"""What lets rows say it otherwise."""
 _HOLDS = (
     r"\b(?:valid|gültig|gilt|valables?|válid[oa]|valid[oa]|geldig|gäller|gælder|gjelder|effective|in force|in effect|"
     r"clinics?|services?|meetings?|rehearsals?|activities|duties|bookings|lectures|modules|"
@@ -84,9 +92,7 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
         cells = [
             (column, plain_text(cell)) for column, cell in enumerate(row) if isinstance(cell, str) and cell.strip()
         ]
-        if 0 < len(cells) <= _MOST_CELLS and any(
-            says_when(text) or length_said(text) or _HOUR.search(text) for _, text in cells
-        ):
+        if 0 < len(cells) <= _MOST_CELLS and any(_may_tell(text) for _, text in cells):
             line, column = grid.origins[number - 1][cells[0][0]] if grid.origins else (number - 1, cells[0][0])
             place = Place(grid.file, grid.sheet, address(line + 1, column), line + 1)
             found.append(Note(", ".join(" ".join(text.split()) for _, text in cells), place))
@@ -94,6 +100,24 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
 
 
 _MOST_BELOW = 20
+
+
+def _may_tell(text: str) -> bool:
+    return says_when(text) or bool(length_said(text) or _HOUR.search(text) or place_said(text))
+
+
+def place_said(text: str) -> str:
+    """Return the place that a note says all rows are at: "All lessons in the Annex unless noted"; "" for none."""
+    found = _PLACE_OF_ALL.fullmatch(_UNLESS_SAID.sub("", text).rstrip(". "))
+    return found["place"].strip() if found and not any(map(str.isdigit, found["what"])) else ""
+
+
+_PLACE_OF_ALL = regex(
+    r"(?:.*[.;]\s+)?(?P<what>(?:all|alle|every|each|jede[rs]?|tous|toutes|chaque|todos|todas|cada|tutt[ie]|ogni|elke|alla|"
+    r"varje|hver|everything|alles|tout)\b[^.;]{0,40}?)\s(?:in|at|@|im|am|à|en|au|aux|dans|nel|nella|i|på|op|bij)\s+"
+    r"(?:the\s+|der\s+|dem\s+|la\s+|le\s+|el\s+|de\s+|het\s+)?(?P<place>[^.;,]{2,40})",
+    re.IGNORECASE,
+)
 
 
 def take_notes(
@@ -107,15 +131,23 @@ def take_notes(
         map(_has_times, matches.columns(("start", "start_date")))
     )
     place = "location" if kind.field("location") else "room"
-    wanted = [*(() if timed else ("hours",)), *(() if matches.column(place) else (place,))]
+    placed = matches.column(place)
+    wanted = [*(() if timed else ("hours",)), *(() if placed and "" not in placed.cells else (place,))]
     bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
     repeating = kind.field("slot") or matches.column("repeat")
     wanted += ["except"] if repeating and not matches.column("except") else []
     found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
     _take_length(found, [note for note in notes if length_said(note.text)], table, matches, kind)
-    untold = [note for note in found.unused if says_when(note.text) or (not timed and _HOUR.search(note.text))]
+    untold = [
+        note
+        for note in found.unused
+        if says_when(note.text) or place_said(note.text) or (not timed and _HOUR.search(note.text))
+    ]
     found.problems += [wording.note_unused(note.place, note.text) for note in untold]
     for name, column in found.columns.items():
+        if (there := matches.column(name)) is not None:
+            there.cells = [own if own != "" else said for own, said in zip(there.cells, column.cells, strict=True)]
+            continue
         table.columns.append(column)
         matches.all.append(Match(column, name, Certainty.LIKELY, "a note beside the table"))
     return found.problems
@@ -203,7 +235,8 @@ def read_notes(
     """
     found = Notes()
     place = "location" if kind.field("location") else "room"
-    telling = [note for note in notes if not re.search(_ABOUT_OTHERS, note.text, re.IGNORECASE)]
+    usual = {note: replace(note, text=_UNLESS_SAID.sub("", note.text)) for note in notes}
+    telling = [note for note in notes if not re.search(_ABOUT_OTHERS, usual[note].text, re.IGNORECASE)]
     timed = [(note, spans) for note in telling if len(spans := list(spans_in(note.text))) == 1]
     used: list[Note] = []
     bounds = [(note, span) for note in telling if (span := holding_span(note.text, order)) is not None]
@@ -217,13 +250,19 @@ def read_notes(
         said_by, (times,) = timed[0]
         found.columns["hours"] = _column(table, "Hours", times.text, 0)
         said = [f"the times {times.text}"]
-        match = _PLACE.search(said_by.text[times.end :])
+        match = _PLACE.search(usual[said_by].text[times.end :])
         if match and place in open_fields:
             named = re.sub(r"^the\s+", "", match["place"].strip(), flags=re.IGNORECASE)
             found.columns[place] = _column(table, "Place", named, 1)
             said.append(f"the place “{named}”")
         found.problems.append(wording.note_used(said_by.place, said_by.text, said))
         used.append(said_by)
+    placing = [(note, said) for note in notes if note not in used and (said := place_said(note.text))]
+    if len(placing) == 1 and place in open_fields and place not in found.columns:
+        ((note, said_place),) = placing
+        found.columns[place] = _column(table, "Place", said_place, 1)
+        found.problems.append(wording.note_used(note.place, note.text, [f"the place “{said_place}”"]))
+        used.append(note)
     if "except" in open_fields:
         without = {note: dates for note in notes if note not in used and (dates := dates_without(note.text))}
         if without:

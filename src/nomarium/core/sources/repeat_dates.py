@@ -5,7 +5,8 @@ from __future__ import annotations
 from datetime import date, timedelta
 from typing import TYPE_CHECKING
 
-from nomarium.core.values import MomentScanner, Order, likeliest_words
+from nomarium.core.values import DATE_ENDS, MomentScanner, Order, likeliest_words
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.repeats import (
@@ -37,6 +38,36 @@ class DatesInWords:
         years = (reading.year,) if reading.year is not None else (after.year, after.year + 1)
         days = (reading._replace(year=year).as_date() for year in years)
         return next((day for day in days if day and (reading.year is not None or day >= after)), None)
+
+    def days(self, text: str, after: date) -> list[date]:
+        """Return the day that a text means, or all from one to another: "7–8 December"; none for other texts."""
+        day = self.read(text, after)
+        if day is not None:
+            return [day]
+        if (of_month := _DAYS_OF_MONTH.fullmatch(text)) is not None:
+            text = f"{of_month['first']} - {of_month['last']} {of_month['month']} {of_month['year'] or ''}".strip()
+        if (ends := DATE_ENDS.fullmatch(text)) is None:
+            return []
+        last = self.read(ends["last"], after)
+        month = _MONTH_BEHIND.search(ends["last"])
+        whole = ends["first"] if not ends["first"].isdecimal() or month is None else f"{ends['first']} {month[1]}"
+        start = self.read(whole, after)
+        days = (last - start).days + 1 if last is not None and start is not None else 0
+        return [start + timedelta(days=step) for step in range(days)] if start and days <= _MOST_DAYS else []
+
+
+_DAYS_OF_MONTH = regex(
+    r"(?P<month>[^\W\d_]{3,})\.? (?P<first>\d{1,2})\s*[-–—]\s*(?P<last>\d{1,2})(?:,? (?P<year>\d{4}))?"
+)
+"""“March 25–27, 2027”."""
+_MONTH_BEHIND = regex(r"\d\s*((?:de\s+)?[^\W\d_]{3,}.*|[./]\d.*)")
+_MOST_DAYS = 60
+"""Days from the first to the last that are left out."""
+
+
+def days_in_words(text: str, after: date, order: Order | None) -> list[date]:
+    """Return the day that a text means by itself, or all from one to another; none for other texts, or in doubt."""
+    return DatesInWords(MomentScanner(likeliest_words([text])), order).days(text, after) if text else []
 
 
 def date_in_words(text: str, after: date, order: Order | None) -> date | None:

@@ -332,15 +332,18 @@ class RepeatingRow:
 
     def _after_exceptions(self, starts: list[datetime], repeat: Repeat) -> list[datetime]:
         """Leave out the dates that are excepted; one that is no date of the repeat is worth a word."""
-        excepted = set()
+        excepted: set[date] = set()
+        missed: list[date] = []
+        days = {start.date() for start in starts}
         place = self._place("except") if self._matches.column("except") else self._place("repeat")
         for text in repeat.except_:
-            day = self._dates.read(text, self._first.start.date())
-            if day is None:
+            left_out = self._dates.days(text, self._first.start.date())
+            if not left_out:
                 raise RowRefused(wording.bad_date(place, text))
-            excepted.add(day)
-        days = {start.date() for start in starts}
-        missed = sorted(day for day in excepted - days if not _is_of_whole_month(day, excepted))
+            excepted.update(left_out)
+            if days.isdisjoint(left_out):
+                missed.append(left_out[0])
+        missed = sorted({day for day in missed if not _is_of_whole_month(day, excepted)})
         self.said += [wording.no_such_exception(place, day) for day in missed]
         return [start for start in starts if start.date() not in excepted]
 

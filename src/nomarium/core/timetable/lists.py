@@ -24,12 +24,11 @@ from nomarium.core.slots import (
     read_slots,
     read_week_numbers,
 )
-from nomarium.core.sources import date_in_words
+from nomarium.core.sources import date_in_words, days_in_words
 from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
 from nomarium.core.values import (
-    DATE_ENDS,
     WEEKDAY_NAMES,
     Clock,
     DateChoices,
@@ -60,13 +59,6 @@ if TYPE_CHECKING:
 
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")
-_DAYS_OF_MONTH = regex(
-    r"(?P<month>[^\W\d_]{3,})\.? (?P<first>\d{1,2})\s*[-–—]\s*(?P<last>\d{1,2})(?:,? (?P<year>\d{4}))?"
-)
-"""“March 25–27, 2027”."""
-_MONTH_BEHIND = regex(r"\d\s*((?:de\s+)?[^\W\d_]{3,}.*|[./]\d.*)")
-_LONGEST_EXCEPTION = 60
-"""Days from the first to the last on which a row does not meet."""
 _LIMITS = ("week", "term", "count", "weeks", "except")
 _SHORTEST_BOUNDED = 8
 _LONGEST_SECTION = 2
@@ -525,28 +517,12 @@ class _Rows:
             return frozenset({cell})
         found: set[date] = set()
         for text in parted_dates(self._excepted(record)) if cell != "" else ():
-            days = self._days_in_words(text, first or self._choices.year.rules.first)
+            after = first or self._choices.year.rules.first
+            days = days_in_words(text, after, self._order or self._order_of_exceptions)
             if not days:
                 self._problems.append(wording.unreadable_bound(self._sheet.place(record, "except"), text))
             found.update(days)
         return frozenset(found)
-
-    def _days_in_words(self, text: str, after: date) -> list[date]:
-        """Return the day that a text names, or all from one to another: “7–8 December”; none for other texts."""
-        order = self._order or self._order_of_exceptions
-        day = date_in_words(text, after, order)
-        if day is not None:
-            return [day]
-        if (of_month := _DAYS_OF_MONTH.fullmatch(text)) is not None:
-            text = f"{of_month['first']} - {of_month['last']} {of_month['month']} {of_month['year'] or ''}".strip()
-        if (ends := DATE_ENDS.fullmatch(text)) is None:
-            return []
-        last = date_in_words(ends["last"], after, order)
-        month = _MONTH_BEHIND.search(ends["last"])
-        whole = ends["first"] if not ends["first"].isdecimal() or month is None else f"{ends['first']} {month[1]}"
-        start = date_in_words(whole, after, order)
-        days = (last - start).days + 1 if last is not None and start is not None else 0
-        return [start + timedelta(days=step) for step in range(days)] if start and days <= _LONGEST_EXCEPTION else []
 
     def _bounds_of(self, record: int, first: date | None) -> _Limits:
         """Return what bounds the days of a row in its columns or in its words: from when, how often, when not."""
