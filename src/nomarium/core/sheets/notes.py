@@ -37,8 +37,8 @@ _ABOUT_OTHERS = (
 _UNLESS_SAID = regex(
     r"\s*[,;(]?\s*(?:unless|except (?:where|when|as|if)|if not|soweit nicht|sofern nicht|wenn nicht|sauf|salvo|tenzij|"
     r"om inte|hvis ikke|om ikke)\s+(?:\w+\s+)?(?:stated|noted|shown|indicated|announced|advertised|specified|agreed|"
-    r"listed|otherwise|angegeben|vermerkt|indiqué|indication|mention contraire|indicado|indicato|diversa indicazione|vermeld|"
-    r"annat anges|andet fremgår|annet er oppgitt)\b[^.;]*",
+    r"listed|otherwise|angegeben|vermerkt|indiqué|indication|mention contraire|indicado|indicato|diversa indicazione|"
+    r"vermeld|annat anges|andet fremgår|annet er oppgitt)\b[^.;]*",
     re.IGNORECASE,
 )
 """What lets rows say it otherwise."""
