@@ -8,8 +8,9 @@ if TYPE_CHECKING:
     from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
     from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
     from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
-    from nomarium.core.sheets.notes import dates_without, holding_span, length_said, notes_of, says_when, take_notes
+    from nomarium.core.sheets.notes import notes_of, take_notes
     from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
+    from nomarium.core.sheets.said_in_notes import dates_without, holding_span, length_said, says_when
     from nomarium.core.sheets.whole import said_by_names
     from nomarium.core.sheets.wording import (
         holds_for_all,

@@ -3,62 +3,26 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, field, replace
+from collections.abc import Sequence
+from dataclasses import dataclass, field
 from datetime import datetime, time
 
 from nomarium.core.columns import Certainty, Match, Matches, SheetKind
-from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
-from nomarium.core.tables import Cell, Column, Grid, Table, address, is_data, plain_text
-from nomarium.core.values import (
-    DateSpan,
-    Order,
-    are_dates,
-    month_of,
-    names_part_of_year,
-    read_length,
-    span_of_dates,
-    spans_in,
-    weekday_in_any,
-    without_not_on,
+from nomarium.core.sheets.said_in_notes import (
+    dates_without,
+    holding_span,
+    is_about_others,
+    length_said,
+    place_behind,
+    place_said,
+    says_when,
 )
+from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
+from nomarium.core.values import Order, spans_in
 from nomarium.lazily import regex
 
-_PLACE = regex(
-    r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE
-)
-_ABOUT_OTHERS = (
-    r"\b(?:office|opening|open|phone|telephone|tel|contact|call|desk|reception|enquir\w+|sekretariat|bürozeiten|sprechzeiten|"
-    r"secrétariat|ouverture|horario de (?:atención|oficina)|segreteria|kontor|kanslie?|except|unless|not on)\b"
-)
-"""Words of notes whose times are not those of the rows."""
-_UNLESS_SAID = regex(
-    r"\s*[,;(]?\s*(?:unless|except (?:where|when|as|if)|if not|soweit nicht|sofern nicht|wenn nicht|sauf|salvo|tenzij|"
-    r"om inte|hvis ikke|om ikke)\s+(?:\w+\s+)?(?:stated|noted|shown|indicated|announced|advertised|specified|agreed|"
-    r"listed|otherwise|angegeben|vermerkt|indiqué|indication|mention contraire|indicado|indicato|diversa indicazione|"
-    r"vermeld|annat anges|andet fremgår|annet er oppgitt)\b[^.;]*",
-    re.IGNORECASE,
-)
-"""What lets rows say it otherwise."""
-_HOLDS = (
-    r"\b(?:valid|gültig|gilt|valables?|válid[oa]|valid[oa]|geldig|gäller|gælder|gjelder|effective|in force|in effect|"
-    r"clinics?|services?|meetings?|rehearsals?|activities|duties|bookings|lectures|modules|"
-    r"runs?|holds?|time ?tables?|schedules?|rosters?|rotas?|plan|programme|classes|lessons|courses?|stundenplan|"
-    r"dienstplan|kursplan|emploi du temps|horaires?|horarios?|orario|rooster|schema|skema|timeplan|kurse|cours|"
-    r"cursos?|corsi|terms?|times|timings|hours|weekly|sessions?|training|trainings(?:plan|zeiten)|hallenplan|hallenzeiten|grille|"
-    r"zajęcia|rozkład|rozvrh|órarend|lukujärjestys|vuorot|aukioloajat|öppettider|åpningstider|schooljaar|"
-    r"semester|trimester|quarter|season|spring|summer|autumn|fall|winter|halbjahr|semestre|trimestre|saison|temporada|"
-    r"horários?|\w*tider|squads?|groups?|teams?|fixtures|seizoen|sæson|säsong|sesong|sezon\w*|kurser|schooltijden|"
-    r"stagione|periodo|période|periode|termin|\w*zeit(?:raum)?|duration|durée|duración|durata|looptijd)\b"
-)
-"""Words of titles whose dates are those of all rows."""
-_OF_SOMETHING_ELSE = (
-    r"\b(?:regist\w+|enrol\w*|sign[- ]?up|anmeld\w*|inscri\w+|iscri\w+|inschrijv\w*|exams?|prüfung\w*|exam\w*|closed?|"
-    r"holidays?|break|vacation|no (?:class\w*|lessons?|school)|ferien|vacances|vacaciones|vacanze|vakantie|lov|"
-    r"printed|updated?|published|stand|except|unless|not on|office|opening)\b"
-)
 _MOST_CELLS = 2
 """A row of more cells is no note, but a line of some table."""
 
@@ -104,20 +68,6 @@ _MOST_BELOW = 20
 
 def _may_tell(text: str) -> bool:
     return says_when(text) or bool(length_said(text) or _HOUR.search(text) or place_said(text))
-
-
-def place_said(text: str) -> str:
-    """Return the place that a note says all rows are at: "All lessons in the Annex unless noted"; "" for none."""
-    found = _PLACE_OF_ALL.fullmatch(_UNLESS_SAID.sub("", text).rstrip(". "))
-    return found["place"].strip() if found and not any(map(str.isdigit, found["what"])) else ""
-
-
-_PLACE_OF_ALL = regex(
-    r"(?:.*[.;]\s+)?(?P<what>(?:all|alle|every|each|jede[rs]?|tous|toutes|chaque|todos|todas|cada|tutt[ie]|ogni|elke|alla|"
-    r"varje|hver|everything|alles|tout)\b[^.;]{0,40}?)\s(?:in|at|@|im|am|à|en|au|aux|dans|nel|nella|i|på|op|bij)\s+"
-    r"(?:the\s+|der\s+|dem\s+|la\s+|le\s+|el\s+|de\s+|het\s+)?(?P<place>[^.;,]{2,40})",
-    re.IGNORECASE,
-)
 
 
 def take_notes(
@@ -171,33 +121,10 @@ def _take_length(found: Notes, notes: Sequence[Note], table: Table, matches: Mat
     found.unused = [note for note in found.unused if note is not notes[0]]
 
 
-def length_said(text: str) -> str:
-    """Return the one length that a note says of all rows: "Matches last 70 minutes"; "" for none."""
-    found = _LENGTH.findall(text)
-    lasting = _LASTING.search(text) and not _NOT_LASTING.search(text)
-    return found[0] if len(found) == 1 and lasting and read_length(found[0]) is not None else ""
-
-
-_LENGTH = regex(
-    r"\b\d+(?:[.,]\d+)?\s*(?:minutes|minute|mins?|min|hours?|hrs?|h|minuten|stunden?|std|heures?|minuti|minutos|ore|horas?|minuter|minutter|minutt|minuten|timmar|timme|timer|time|uur|uren)\b",
-    re.IGNORECASE,
-)
-_LASTING = regex(
-    r"\b(?:lasts?|lasting|long|all|each|every|length|duration|\w*dauer\w*|durée|durent|durer|duración|duran|dura|"
-    r"durata|durano|duur|duren|varer|varar|alle|alla|varje|hver|elke|ogni|cada|chaque|jeweils|tous|toutes|todos|todas|tutti|tutte)\b",
-    re.IGNORECASE,
-)
-_NOT_LASTING = regex(
-    r"\b(?:before|after|prior|early|earlier|late|later|break|within|notice|vor|nach|pause|avant|après|antes|después|"
-    r"prima|dopo|innan|før|etter|efter)\b",
-    re.IGNORECASE,
-)
 _TIMES = ("start_time", "end_time", "hours", "when", "end", "end_date", "period", "slot", "repeat")
 """Fields that say when a row is, or that it lasts several days: a note does not say it for them."""
 _BOUNDS = ("from", "until")
 _CLOCK = regex(r"\d[:h.u]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
-
-
 _HOUR = regex(r"\b\d{1,2}[:hu]\d\d\b|\b\d{1,2}\s*[ap]\.?m\b", re.IGNORECASE)
 """A time of the day, which matters where rows have none."""
 
@@ -213,123 +140,84 @@ def _has_times(named: tuple[str, Column]) -> bool:
 _LOOKED_AT = 100
 
 
-def holding_span(text: str, order: Order | None = None) -> DateSpan | None:
-    """Return from when until when all rows hold, where a title says it: "Clinic plan, valid 11.01.2027 to 25.06.2027".
-
-    ``order`` is that of day and month, where it is known.
-    """
-    span = span_of_dates(text, order)
-    around = f"{span.before} {span.behind}" if span else ""
-    if span is None or re.search(_OF_SOMETHING_ELSE, around, re.IGNORECASE):
-        return None
-    alone = not re.search(r"[^\W\d_]{4,}", around)
-    return span if alone or re.search(_HOLDS, around, re.IGNORECASE) or names_part_of_year(span.before) else None
-
-
 def read_notes(
     notes: Sequence[Note], table: Table, kind: SheetKind, open_fields: Sequence[str], order: Order | None = None
 ) -> Notes:
-    """Return what notes say of rows that do not say it themselves: their times, the place beside them, their bounds.
+    """Return what notes say of rows that do not say it themselves: their times, the place, their bounds, when not.
 
-    ``open_fields`` are the fields that no column has, ``order`` is that of day and month, where it is known.
+    ``open_fields`` are the fields that rows leave open, ``order`` is that of day and month, where it is known.
     """
-    found = Notes()
-    place = "location" if kind.field("location") else "room"
-    usual = {note: replace(note, text=_UNLESS_SAID.sub("", note.text)) for note in notes}
-    telling = [note for note in notes if not re.search(_ABOUT_OTHERS, usual[note].text, re.IGNORECASE)]
-    timed = [(note, spans) for note in telling if len(spans := list(spans_in(note.text))) == 1]
-    used: list[Note] = []
-    bounds = [(note, span) for note in telling if (span := holding_span(note.text, order)) is not None]
-    if len(bounds) == 1 and set(_BOUNDS) <= set(open_fields):
-        ((note, span),) = bounds
-        for behind, (name, heading) in enumerate(zip(_BOUNDS, ("From", "Until"), strict=True), 2):
-            found.columns[name] = _column(table, heading, getattr(span, _ENDS[name]), behind)
-        found.problems.append(wording.note_used(note.place, note.text, [f"the span {span.words}"]))
-        used.append(note)
-    if len(timed) == 1 and "hours" in open_fields and kind.field("hours") is not None:
-        said_by, (times,) = timed[0]
-        found.columns["hours"] = _column(table, "Hours", times.text, 0)
-        said = [f"the times {times.text}"]
-        match = _PLACE.search(usual[said_by].text[times.end :])
-        if match and place in open_fields:
-            named = re.sub(r"^the\s+", "", match["place"].strip(), flags=re.IGNORECASE)
-            found.columns[place] = _column(table, "Place", named, 1)
-            said.append(f"the place “{named}”")
-        found.problems.append(wording.note_used(said_by.place, said_by.text, said))
-        used.append(said_by)
-    placing = [(note, said) for note in notes if note not in used and (said := place_said(note.text))]
-    if len(placing) == 1 and place in open_fields and place not in found.columns:
-        ((note, said_place),) = placing
-        found.columns[place] = _column(table, "Place", said_place, 1)
-        found.problems.append(wording.note_used(note.place, note.text, [f"the place “{said_place}”"]))
-        used.append(note)
-    if "except" in open_fields:
-        without = {note: dates for note in notes if note not in used and (dates := dates_without(note.text))}
-        if without:
-            found.columns["except"] = _column(table, "Except", "; ".join(without.values()), 5)
-        for note, dates in without.items():
-            found.problems.append(wording.note_used(note.place, note.text, [f"the dates {dates}"]))
-            used.append(note)
-    found.unused = [note for note in notes if note not in used]
+    found = Notes(unused=list(notes))
+    reading = _Reading(found, table, open_fields, "location" if kind.field("location") else "room")
+    telling = [note for note in notes if not is_about_others(note.text)]
+    reading.take_span(telling, order)
+    if kind.field("hours") is not None:
+        reading.take_times(telling)
+    reading.take_place()
+    reading.take_exceptions()
     return found
+
+
+@dataclass(slots=True)
+class _Reading:
+    """Takes from notes what rows leave open; what one note gave is looked for in no other."""
+
+    found: Notes
+    table: Table
+    open_fields: Sequence[str]
+    place: str
+    """The field that places have."""
+
+    def take_span(self, telling: Sequence[Note], order: Order | None) -> None:
+        """Take from when until when all rows hold, where one note says it."""
+        bounds = [(note, span) for note in telling if (span := holding_span(note.text, order)) is not None]
+        if len(bounds) == 1 and set(_BOUNDS) <= set(self.open_fields):
+            ((note, span),) = bounds
+            for behind, (name, heading) in enumerate(zip(_BOUNDS, ("From", "Until"), strict=True), 2):
+                self._add(name, heading, getattr(span, _ENDS[name]), behind)
+            self._tell(note, f"the span {span.words}")
+
+    def take_times(self, telling: Sequence[Note]) -> None:
+        """Take the times of all rows, and the place behind them, where one note says them."""
+        timed = [(note, spans) for note in telling if len(spans := list(spans_in(note.text))) == 1]
+        if len(timed) != 1 or "hours" not in self.open_fields:
+            return
+        note, (times,) = timed[0]
+        self._add("hours", "Hours", times.text, 0)
+        said = [f"the times {times.text}"]
+        place = place_behind(note.text[times.end :])
+        if place and self.place in self.open_fields:
+            self._add(self.place, "Place", place, 1)
+            said.append(f"the place “{place}”")
+        self._tell(note, *said)
+
+    def take_place(self) -> None:
+        """Take the place of all rows, where one note says nothing but that."""
+        placing = [(note, place) for note in self.found.unused if (place := place_said(note.text))]
+        if len(placing) == 1 and self.place in self.open_fields and self.place not in self.found.columns:
+            ((note, place),) = placing
+            self._add(self.place, "Place", place, 1)
+            self._tell(note, f"the place “{place}”")
+
+    def take_exceptions(self) -> None:
+        """Take the dates on which nothing is from all notes that name some."""
+        without = [(note, dates) for note in self.found.unused if (dates := dates_without(note.text))]
+        if without and "except" in self.open_fields:
+            self._add("except", "Except", "; ".join(dates for _, dates in without), 5)
+            for note, dates in without:
+                self._tell(note, f"the dates {dates}")
+
+    def _add(self, name: str, heading: str, cell: Cell, behind: int) -> None:
+        self.found.columns[name] = _column(self.table, heading, cell, behind)
+
+    def _tell(self, note: Note, *said: str) -> None:
+        self.found.problems.append(wording.note_used(note.place, note.text, list(said)))
+        self.found.unused.remove(note)
 
 
 _ENDS = {"from": "first", "until": "last"}
 
 
-def dates_without(text: str) -> str:
-    """Return the dates on which a note says that nothing is: "No class on 26 October", "Studio closed 5–9 April"."""
-    dates = without_not_on(text)
-    if dates is not None and any(map(str.isdigit, dates)):
-        return dates
-    closed = _CLOSED.fullmatch(text)
-    if closed is None or re.search(_ABOUT_OTHER_DATES, closed["what"], re.IGNORECASE):
-        return ""
-    return closed["dates"] if are_dates(closed["dates"]) else ""
-
-
-_CLOSED = regex(
-    rf"(?P<what>[^\d:;]{{0,40}}?\b(?:{words.CLOSED})\b)[\s:,–(-]*(?:(?:from|on|is|are|be|for|vom|am|von|du|le|del|el|dal|il|van|op|"
-    r"från|den|fra)\s+)*(?P<dates>[^:]*?)[\s.)]*",
-    re.IGNORECASE,
-)
-_ABOUT_OTHER_DATES = (
-    r"\b(?:regist\w+|enrol\w*|sign|anmeld\w*|inscri\w+|iscri\w+|inschrijv\w*|office|bookings?|entries|applications?|"
-    r"deadline|before|after|until|by|last|first|vor|nach|bis|letzte\w*|erste\w*|avant|après|jusqu\w+|derni\w+|premi\w+|"
-    r"antes|después|hasta|prima|dopo|not|never|nicht|open|except|course|kurs|camp)\b"
-)
-"""Words beside which a closing word says nothing of the rows: “Bookings closed 5 May”, “last class before Easter”."""
-
-
 def _column(table: Table, heading: str, cell: Cell, behind: int) -> Column:
     index = max((column.index for column in table.columns), default=0) + 1 + behind
     return Column(heading, index, [cell] * len(table))
-
-
-def says_when(text: str) -> bool:
-    """Tell whether a text holds a span of times, a weekday or a date."""
-    timed = any(True for _ in spans_in(text)) or any(map(_is_day, _words(text))) or is_data(text)
-    return timed or span_of_dates(text) is not None or _names_date(text)
-
-
-def _names_date(text: str) -> bool:
-    """Tell whether a date stands in a text: in digits, or a day beside the name of its month."""
-    if _IN_DIGITS.search(text):
-        return True
-    words = (match["month"] or match["first"] for match in _DAY_AND_MONTH.finditer(text))
-    return any(month_of(word) is not None for word in words)
-
-
-_IN_DIGITS = regex(r"(?<![\d.,])\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})(?![\d.])|\b\d{4}-\d\d-\d\d\b")
-_DAY_AND_MONTH = regex(
-    r"\b\d{1,2}(?:st|nd|rd|th|er|\.|º)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,})|(?P<first>[^\W\d_]{3,})\.?\s+\d{1,2}\b(?!\s*[:h])",
-    re.IGNORECASE,
-)
-
-
-def _words(text: str) -> Iterator[str]:
-    return (word for word in re.findall(r"[^\W\d_]+", text) if len(word) > 2)
-
-
-def _is_day(word: str) -> bool:
-    return weekday_in_any(word.removesuffix("s")) is not None
