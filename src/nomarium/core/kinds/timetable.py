@@ -196,7 +196,9 @@ TIMETABLE_SHEET = with_phrases(
                 "count",
                 "how often it meets in all: “8”, “10 sessions”",
                 "sessions|number of sessions|no of sessions|meetings|number of meetings|lessons|number of lessons|"
-                "no of lessons|occurrences|how often|how many|total sessions|number of classes|number of dates|"
+                "no of lessons|occurrences|evenings|number of evenings|nights|abende|anzahl abende|kursabende|kurstage|"
+                "einheiten|treffen|anzahl treffen|soirées|nombre de soirées|veladas|tardes|serate|avonden|aantal avonden|"
+                "kvällar|antal kvällar|aftener|antal aftener|kvelder|antal kvelder|how often|how many|total sessions|number of classes|number of dates|"
                 "aantal keren|aantal bijeenkomsten|antal lektioner|antal tillfällen|antall ganger|liczba zajęć|počet lekcí|"
                 "numero lezioni|número de clases|nombre de cours|anzahl kurstage|anzahl einheiten|anzahl termine|termine|anzahl stunden|séances|nombre de séances|sesiones|número de sesiones|"
                 "numero incontri|aantal lessen|antal gange|antal gånger",

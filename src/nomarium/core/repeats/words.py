@@ -180,7 +180,19 @@ def _normalised(text: str) -> str:
     text = re.sub(r"(?<=[a-z])\.(?=\s|,|$)", "", text)
     text = re.sub(r"\s*\(\s*", ", ", text).replace(")", "")
     text = re.sub(r"(?<=[a-z])\s*/\s*(?=[a-z])", ", ", text)
-    return in_days(" ".join(text.split()))
+    text = _SPAN_BEHIND.sub(r"\g<days> from \g<first> until \g<last>", " ".join(text.split()), count=1)
+    return in_days(text)
+
+
+_DATE = (
+    r"(?:\d{1,2}(?:st|nd|rd|th|er|\.)? (?:de )?[^\W\d]{3,}(?:,? (?:de )?\d{4})?|"
+    r"[^\W\d]{3,} \d{1,2}(?:st|nd|rd|th)?(?:,? \d{4})?|\d{1,2}[./]\d{1,2}[./](?:\d{2,4})?|\d{4}-\d\d-\d\d)"
+)
+_SPAN_BEHIND = regex(
+    rf"^(?P<days>[^\d]*\b(?:{_WEEKDAY})),? (?:du |del? |dal |vom |van )?(?P<first>{_DATE}) ?"
+    rf"(?:-|to|until|till?|through|au|al?|bis|tot|hasta(?: el)?) ?(?P<last>{_DATE})(?=$|,| )"
+)
+"""“Wednesdays, 9 September to 9 December 2026”."""
 
 
 _KEYWORDS = regex(

@@ -14,6 +14,7 @@ from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.days_beside import days_beside
 from nomarium.core.shapes.groups_across import groups_across
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
+from nomarium.core.shapes.sentences import sentences
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.unfolding import unfold
 
@@ -37,7 +38,7 @@ def drawn_days(grid: Grid) -> Unfolded | None:
     year = year_page(grid)
     if year is None:
         drawn = dates_below_labels(grid) or dates_across(grid) or day_sheet(grid)
-        return drawn or days_beside(grid) or groups_across(grid)
+        return drawn or days_beside(grid) or groups_across(grid) or sentences(grid)
     days, problems = year
     why = "a year is drawn, with months on one side and their days on the other"
     return _labelled(grid, days, problems, why) if _hold_labels(days) else _events(grid, days, problems, why)

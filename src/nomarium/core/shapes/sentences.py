@@ -1,0 +1,64 @@
+"""Cells that say all at once, "Wednesdays 19:30–21:30, 9 September to 9 December" → repeats, and their hours."""
+
+from __future__ import annotations
+
+from datetime import date
+from typing import NamedTuple
+
+from nomarium.core.columns import Kind
+from nomarium.core.repeats import NotUnderstood, read_words
+from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.tables import Cell, Grid, GridView, Spot
+from nomarium.core.values import spans_in, without_preposition
+
+_MOST_ABOVE = 6
+_LONGEST = 160
+
+
+class _Sentence(NamedTuple):
+    """How often something is, and its hours."""
+
+    repeat: str
+    hours: str
+
+
+def sentences(grid: Grid) -> Unfolded | None:
+    """Return the list of events whose rows say how often and at which hours in one cell; None for other sheets."""
+    view = GridView(grid)
+    for head in range(min(_MOST_ABOVE, len(view.rows))):
+        rows = [row for row in range(head + 1, len(view.rows)) if len(list(view.filled(row))) > 1]
+        for column, heading in view.filled(head):
+            read = {row: _read(text) for row in rows if (text := view.text(row, column))}
+            said = {row: sentence for row, sentence in read.items() if sentence is not None}
+            if heading and said and len(said) == len(read) == len(rows):
+                return _list(grid, view, head, column, said)
+    return None
+
+
+def _read(text: str) -> _Sentence | None:
+    """Return what a cell says; None where it has no single span of times, or no bounds beside its days."""
+    spans = list(spans_in(text)) if len(text) <= _LONGEST else []
+    if len(spans) != 1:
+        return None
+    before, behind = text[: spans[0].start], text[spans[0].end :].strip(" ,;")
+    repeat = " ".join(filter(None, (without_preposition(before), behind and f", {behind}"))).replace(" ,", ",")
+    try:
+        found = read_words(repeat, date(2000, 1, 3))
+    except NotUnderstood:
+        return None
+    return _Sentence(repeat, spans[0].text) if found.first and (found.until or found.times) else None
+
+
+def _list(grid: Grid, view: GridView, head: int, column: int, said: dict[int, _Sentence]) -> Unfolded:
+    others = [other for other in range(view.width) if other != column]
+    said |= {head: _Sentence("Repeat", "Hours")}
+    cells: list[list[Cell]] = []
+    origins: list[list[Spot]] = []
+    for row in range(len(view.rows)):
+        columns = [*others, column, column] if row in said else range(view.width)
+        origins.append([(row, one) for one in columns])
+        own: list[Cell] = [view.cell(row, one) for one in (others if row in said else columns)]
+        cells.append([*own, *said[row]] if row in said else own)
+    return Unfolded(
+        grid.as_list(cells, origins), Kind.EVENTS, "", f"“{view.text(head, column)}” says how often and when"
+    )

@@ -1,0 +1,177 @@
+"""What one note beside a table says of all its rows: a place, dates on which nothing is, a length, a span."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+
+from nomarium.core.kinds import vocabulary as words
+from nomarium.core.tables import is_data
+from nomarium.core.values import (
+    DateSpan,
+    Order,
+    are_dates,
+    month_of,
+    names_part_of_year,
+    read_length,
+    span_of_dates,
+    spans_in,
+    weekday_in_any,
+    without_not_on,
+)
+from nomarium.lazily import regex
+
+_ABOUT_OTHERS = (
+    r"\b(?:office|opening|open|phone|telephone|tel|contact|call|desk|reception|enquir\w+|sekretariat|bürozeiten|sprechzeiten|"
+    r"secrétariat|ouverture|horario de (?:atención|oficina)|segreteria|kontor|kanslie?|except|unless|not on)\b"
+)
+"""Words of notes whose times are not those of the rows."""
+_UNLESS_SAID = regex(
+    r"\s*[,;(]?\s*(?:unless|except (?:where|when|as|if)|if not|soweit nicht|sofern nicht|wenn nicht|sauf|salvo|tenzij|"
+    r"om inte|hvis ikke|om ikke)\s+(?:\w+\s+)?(?:stated|noted|shown|indicated|announced|advertised|specified|agreed|"
+    r"listed|otherwise|angegeben|vermerkt|indiqué|indication|mention contraire|indicado|indicato|diversa indicazione|"
+    r"vermeld|annat anges|andet fremgår|annet er oppgitt)\b[^.;]*",
+    re.IGNORECASE,
+)
+"""What lets rows say it otherwise."""
+
+
+def is_about_others(text: str) -> bool:
+    """Tell whether a note speaks of something else than the rows: the office, the phone."""
+    return re.search(_ABOUT_OTHERS, without_unless(text), re.IGNORECASE) is not None
+
+
+def without_unless(text: str) -> str:
+    """Return a note without the words that let rows say it otherwise: "… unless stated"."""
+    return _UNLESS_SAID.sub("", text)
+
+
+_PLACE = regex(
+    r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE
+)
+
+
+def place_behind(text: str) -> str:
+    """Return the place that a note names behind its times: "at the Scout Hut unless stated"; "" for none."""
+    found = _PLACE.search(without_unless(text))
+    return re.sub(r"^the\s+", "", found["place"].strip(), flags=re.IGNORECASE) if found else ""
+
+
+def place_said(text: str) -> str:
+    """Return the place that a note says all rows are at: "All lessons in the Annex unless noted"; "" for none."""
+    found = _PLACE_OF_ALL.fullmatch(without_unless(text).rstrip(". "))
+    return found["place"].strip() if found and not any(map(str.isdigit, found["what"])) else ""
+
+
+_PLACE_OF_ALL = regex(
+    r"(?:.*[.;]\s+)?(?P<what>(?:all|alle|every|each|jede[rs]?|tous|toutes|chaque|todos|todas|cada|tutt[ie]|ogni|elke|alla|"
+    r"varje|hver|everything|alles|tout)\b[^.;]{0,40}?)\s(?:in|at|@|im|am|à|en|au|aux|dans|nel|nella|i|på|op|bij)\s+"
+    r"(?:the\s+|der\s+|dem\s+|la\s+|le\s+|el\s+|de\s+|het\s+)?(?P<place>[^.;,]{2,40})",
+    re.IGNORECASE,
+)
+_HOLDS = (
+    r"\b(?:valid|gültig|gilt|valables?|válid[oa]|valid[oa]|geldig|gäller|gælder|gjelder|effective|in force|in effect|"
+    r"clinics?|services?|meetings?|rehearsals?|activities|duties|bookings|lectures|modules|"
+    r"runs?|holds?|time ?tables?|schedules?|rosters?|rotas?|plan|programme|classes|lessons|courses?|stundenplan|"
+    r"dienstplan|kursplan|emploi du temps|horaires?|horarios?|orario|rooster|schema|skema|timeplan|kurse|cours|"
+    r"cursos?|corsi|terms?|times|timings|hours|weekly|sessions?|training|trainings(?:plan|zeiten)|hallenplan|hallenzeiten|grille|"
+    r"zajęcia|rozkład|rozvrh|órarend|lukujärjestys|vuorot|aukioloajat|öppettider|åpningstider|schooljaar|"
+    r"semester|trimester|quarter|season|spring|summer|autumn|fall|winter|halbjahr|semestre|trimestre|saison|temporada|"
+    r"horários?|\w*tider|squads?|groups?|teams?|fixtures|seizoen|sæson|säsong|sesong|sezon\w*|kurser|schooltijden|"
+    r"stagione|periodo|période|periode|termin|\w*zeit(?:raum)?|duration|durée|duración|durata|looptijd)\b"
+)
+"""Words of titles whose dates are those of all rows."""
+_OF_SOMETHING_ELSE = (
+    r"\b(?:regist\w+|enrol\w*|sign[- ]?up|anmeld\w*|inscri\w+|iscri\w+|inschrijv\w*|exams?|prüfung\w*|exam\w*|closed?|"
+    r"holidays?|break|vacation|no (?:class\w*|lessons?|school)|ferien|vacances|vacaciones|vacanze|vakantie|lov|"
+    r"printed|updated?|published|stand|except|unless|not on|office|opening)\b"
+)
+
+
+def holding_span(text: str, order: Order | None = None) -> DateSpan | None:
+    """Return from when until when all rows hold, where a title says it: "Clinic plan, valid 11.01.2027 to 25.06.2027".
+
+    ``order`` is that of day and month, where it is known.
+    """
+    span = span_of_dates(text, order)
+    around = f"{span.before} {span.behind}" if span else ""
+    if span is None or re.search(_OF_SOMETHING_ELSE, around, re.IGNORECASE):
+        return None
+    alone = not re.search(r"[^\W\d_]{4,}", around)
+    return span if alone or re.search(_HOLDS, around, re.IGNORECASE) or names_part_of_year(span.before) else None
+
+
+def dates_without(text: str) -> str:
+    """Return the dates on which a note says that nothing is: "No class on 26 October", "Studio closed 5–9 April"."""
+    dates = without_not_on(text)
+    if dates is not None and any(map(str.isdigit, dates)):
+        return dates
+    closed = _CLOSED.fullmatch(text)
+    if closed is None or re.search(_ABOUT_OTHER_DATES, closed["what"], re.IGNORECASE):
+        return ""
+    return closed["dates"] if are_dates(closed["dates"]) else ""
+
+
+_CLOSED = regex(
+    rf"(?P<what>[^\d:;]{{0,40}}?\b(?:{words.CLOSED})\b)[\s:,–(-]*(?:(?:from|on|is|are|be|for|vom|am|von|du|le|del|el|dal|il|van|op|"
+    r"från|den|fra)\s+)*(?P<dates>[^:]*?)[\s.)]*",
+    re.IGNORECASE,
+)
+_ABOUT_OTHER_DATES = (
+    r"\b(?:regist\w+|enrol\w*|sign|anmeld\w*|inscri\w+|iscri\w+|inschrijv\w*|office|bookings?|entries|applications?|"
+    r"deadline|before|after|until|by|last|first|vor|nach|bis|letzte\w*|erste\w*|avant|après|jusqu\w+|derni\w+|premi\w+|"
+    r"antes|después|hasta|prima|dopo|not|never|nicht|open|except|course|kurs|camp)\b"
+)
+"""Words beside which a closing word says nothing of the rows: “Bookings closed 5 May”, “last class before Easter”."""
+
+
+def length_said(text: str) -> str:
+    """Return the one length that a note says of all rows: "Matches last 70 minutes"; "" for none."""
+    found = _LENGTH.findall(text)
+    lasting = _LASTING.search(text) and not _NOT_LASTING.search(text)
+    return found[0] if len(found) == 1 and lasting and read_length(found[0]) is not None else ""
+
+
+_LENGTH = regex(
+    r"\b\d+(?:[.,]\d+)?\s*(?:minutes|minute|mins?|min|hours?|hrs?|h|minuten|stunden?|std|heures?|minuti|minutos|ore|horas?|minuter|minutter|minutt|minuten|timmar|timme|timer|time|uur|uren)\b",
+    re.IGNORECASE,
+)
+_LASTING = regex(
+    r"\b(?:lasts?|lasting|long|all|each|every|length|duration|\w*dauer\w*|durée|durent|durer|duración|duran|dura|"
+    r"durata|durano|duur|duren|varer|varar|alle|alla|varje|hver|elke|ogni|cada|chaque|jeweils|tous|toutes|todos|todas|tutti|tutte)\b",
+    re.IGNORECASE,
+)
+_NOT_LASTING = regex(
+    r"\b(?:before|after|prior|early|earlier|late|later|break|within|notice|vor|nach|pause|avant|après|antes|después|"
+    r"prima|dopo|innan|før|etter|efter)\b",
+    re.IGNORECASE,
+)
+
+
+def says_when(text: str) -> bool:
+    """Tell whether a text holds a span of times, a weekday or a date."""
+    timed = any(True for _ in spans_in(text)) or any(map(_is_day, _words(text))) or is_data(text)
+    return timed or span_of_dates(text) is not None or _names_date(text)
+
+
+def _names_date(text: str) -> bool:
+    """Tell whether a date stands in a text: in digits, or a day beside the name of its month."""
+    if _IN_DIGITS.search(text):
+        return True
+    words = (match["month"] or match["first"] for match in _DAY_AND_MONTH.finditer(text))
+    return any(month_of(word) is not None for word in words)
+
+
+_IN_DIGITS = regex(r"(?<![\d.,])\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})(?![\d.])|\b\d{4}-\d\d-\d\d\b")
+_DAY_AND_MONTH = regex(
+    r"\b\d{1,2}(?:st|nd|rd|th|er|\.|º)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,})|(?P<first>[^\W\d_]{3,})\.?\s+\d{1,2}\b(?!\s*[:h])",
+    re.IGNORECASE,
+)
+
+
+def _words(text: str) -> Iterator[str]:
+    return (word for word in re.findall(r"[^\W\d_]+", text) if len(word) > 2)
+
+
+def _is_day(word: str) -> bool:
+    return weekday_in_any(word.removesuffix("s")) is not None
