@@ -13,6 +13,7 @@ What breaks a promise is told once for each place where it broke, and kept below
 
 import argparse
 import io
+import itertools
 import json
 import multiprocessing
 import os
@@ -34,6 +35,8 @@ from typing import NamedTuple
 
 LONGEST = 10
 MOST_MEMORY = 6 << 30
+INPUTS_A_PROCESS = 3_000
+"""What texts mean is kept for a command's life: a process that runs thousands of commands is followed by another."""
 ROWS = 9
 """Rows of each sheet that are taken: small inputs are many."""
 STEERING = [chr(n) for n in (*range(32), *range(127, 160)) if chr(n) not in "\n\r\t"] + list(
@@ -514,7 +517,7 @@ def main() -> int:
     """Run the jobs, and say what was found."""
     parser = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
     parser.add_argument("--seconds", type=float, default=60)
-    parser.add_argument("--inputs", type=int, default=10**9, help="at most so many a job")
+    parser.add_argument("--inputs", type=int, default=10**9, help="about so many a job")
     parser.add_argument("--seed", type=int, default=1)
     parser.add_argument("--jobs", type=int, default=1)
     parser.add_argument("--keep", type=Path, default=None)
@@ -522,12 +525,16 @@ def main() -> int:
     keep = (wanted.keep or Path(tempfile.mkdtemp())).resolve()
     keep.mkdir(parents=True, exist_ok=True)
     queue: multiprocessing.Queue[tuple[str, object]] = multiprocessing.Queue()
-    jobs = [
-        multiprocessing.Process(target=job, args=(wanted.seed + n, wanted.seconds, wanted.inputs, keep, queue))
-        for n in range(wanted.jobs)
-    ]
-    for one in jobs:
-        one.start()
+    end, seeds = time.monotonic() + wanted.seconds, itertools.count(wanted.seed)
+    jobs: list[multiprocessing.Process] = []
+
+    def begin() -> None:
+        most = min(INPUTS_A_PROCESS, wanted.inputs)
+        jobs.append(multiprocessing.Process(target=job, args=(next(seeds), end - time.monotonic(), most, keep, queue)))
+        jobs[-1].start()
+
+    for _ in range(wanted.jobs):
+        begin()
     found: dict[str, int] = {}
     tried = 0
     while any(one.is_alive() for one in jobs) or not queue.empty():
@@ -537,6 +544,8 @@ def main() -> int:
             continue
         if not place:
             tried += int(str(said))
+            if tried < wanted.inputs * wanted.jobs and time.monotonic() < end:
+                begin()
             continue
         if place not in found:
             print(place, "\n   ", json.loads(str(said))["words"], flush=True)

@@ -180,8 +180,8 @@ def _normalised(text: str) -> str:
     text = re.sub(r"(?<=[a-z])\.(?=\s|,|$)", "", text)
     text = re.sub(r"\s*\(\s*", ", ", text).replace(")", "")
     text = re.sub(r"(?<=[a-z])\s*/\s*(?=[a-z])", ", ", text)
-    text = _SPAN_BEHIND.sub(r"\g<days> from \g<first> until \g<last>", " ".join(text.split()), count=1)
-    return in_days(text)
+    text = in_days(" ".join(text.split()))
+    return _SPAN_BEHIND.sub(r"\g<days> from \g<first> until \g<last>", text, count=1)
 
 
 _DATE = (

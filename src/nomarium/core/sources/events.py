@@ -205,20 +205,21 @@ def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: 
     last_dated = _last_dated(spans)
     no_event = set(sheet.refused)
     untitled = [record for record, summary in enumerate(details.summaries) if not summary]
-    for record in sorted({*untitled, *spans.special}):
+    idle = {
+        record
+        for record, title in enumerate(details.summaries)
+        if title and record not in no_event
+        if _IS_A_BYE.fullmatch(title) or (not spans.all_day[record] and _IS_NOT_ON.match(title))
+    }
+    sheet.left_out[LeftOut.NOT_RUNNING] += len(idle)
+    no_event |= idle
+    for record in sorted({*untitled, *spans.special} - idle):
         span = spans.found(record, zone)
         if isinstance(span, Problem) or span.occurrence is None or not details.summaries[record]:
             no_event.add(record)
             _without_event(sheet, record, span, last_dated)
         elif span.findings:
             _report(sheet, record, span)
-    idle = [
-        record
-        for record, title in enumerate(details.summaries)
-        if title and not spans.all_day[record] and record not in no_event and _IS_NOT_ON.match(title)
-    ]
-    sheet.left_out[LeftOut.NOT_RUNNING] += len(idle)
-    no_event.update(idle)
     texts = {**details.columns, "summary": details.summaries}
     batch = EventBatch(sheet.table, range(len(sheet.table)), (spans.starts, spans.ends, spans.all_day), texts, zone)
     sheet.lengths_assumed = spans.assumed.count(1) - sum(spans.assumed[record] for record in no_event)
@@ -236,6 +237,12 @@ _IS_NOT_ON = regex(
     re.IGNORECASE,
 )
 """What the title of a row with times says where nothing is on: “No meeting – half term”."""
+_IS_A_BYE = regex(
+    r"(?:.+ (?:–|-|vs?\.?) )?(?:bye|bye week|spielfrei|exempte?|descansa|descanso|riposa|riposo|spilfri|"
+    r"spillefri|folga)(?: (?:–|-|vs?\.?) .+)?",
+    re.IGNORECASE,
+)
+"""What the title says where a team does not play: “Herons – BYE”."""
 FAR_AWAY = timedelta(days=3 * 366)
 """So far from the middle of a list, a date is more likely a slip in the year."""
 
