@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable
 from itertools import pairwise
 
@@ -10,6 +11,7 @@ from nomarium.core.columns.contents import (
     are_starts_and_ends,
     counts_up,
     holds_codes,
+    holds_days_alone,
     holds_days_and_periods,
     holds_days_and_times,
     holds_lengths,
@@ -45,7 +47,7 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
         if matches.open("start_date"):
             _take_only(matches, "start_date", is_deadline, "all its cells are dates, and no other column has any")
-    if "start_time" in sheet.names and all(map(matches.open, _TIMES)):
+    if "start_time" in sheet.names and not any(_says_time(matches, name) for name in _TIMES):
         _take_times(matches)
     elif "end_time" in sheet.names and matches.open("end_time") and matches.open("end"):
         _take_end(matches)
@@ -56,6 +58,12 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
     named = "title" in sheet.needs or sheet.kind in (Kind.CLOSURES, Kind.TERMS)
     if named and matches.open("summary"):
         _take_title(matches)
+
+
+def _says_time(matches: Matches, name: str) -> bool:
+    """Tell whether a column has a field of times; one of starts or ends that holds days alone leaves them open."""
+    column = matches.column(name)
+    return column is not None and not (name in ("start", "end") and holds_days_alone(column))
 
 
 def _take_repeats(matches: Matches) -> None:
@@ -196,6 +204,8 @@ def _take_title(matches: Matches) -> None:
     _take_only(matches, "summary", holds_titles, "the only column of words left")
     if matches.open("summary"):
         _take_only(matches, "summary", _holds_titles_of_things, "the only column of words that names no people")
+    if matches.open("summary"):
+        _take_only(matches, "summary", _calls_rows, "the first column, whose words differ in each row")
     _take_beside_the_date(matches)
 
 
@@ -215,6 +225,19 @@ def _holds_titles_of_things(column: Column) -> bool:
     """Tell whether a column could be the title, and its cells are not called as people are."""
     texts = [plain_text(cell) for cell in column.cells if cell != ""]
     return holds_titles(column) and not most_are(texts, TITLED_FORM) and not are_reversed_names(texts)
+
+
+def _calls_rows(column: Column) -> bool:
+    """Tell whether a column is the first, and each row is called by it: no people, no codes, no numbered labels."""
+    texts = [re.sub(r"\d+", "9", plain_text(cell)) for cell in column.cells]
+    different = len(set(texts)) == len(texts) > 1
+    return (
+        column.index == 0
+        and different
+        and _are_different(column)
+        and _holds_titles_of_things(column)
+        and not holds_codes(column)
+    )
 
 
 def _is_filled(column: Column) -> bool:

@@ -54,6 +54,16 @@ def holds_dates(column: Column) -> bool:
     return bool(dates) and all(isinstance(cell, str) and scan_weeks(cell) for cell in cells if cell not in dates)
 
 
+def holds_days_alone(column: Column) -> bool:
+    """Tell whether all filled cells of a column look like dates, and none has a time beside it."""
+    texts = [plain_text(cell) for cell in _filled(column)]
+    return holds_dates(column) and not any(map(_BESIDE_A_DATE.search, texts))
+
+
+_BESIDE_A_DATE = regex(r"\d:\d\d|\d\s*[ap]\.?m\b|\d[hu](?:\d\d)?\b|\buhr\b", re.IGNORECASE)
+"""What is a time wherever it stands."""
+
+
 def _is_date(cell: Cell) -> bool:
     if not isinstance(cell, str):
         return isinstance(cell, date)
@@ -305,9 +315,9 @@ def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | 
     if any(len(cell) <= _LONGEST_PERIOD for cell in cells):
         return None
     left = list(periods) or [column for column in others if holds_titles(column)]
-    if len(left) > 1 and left[0].index == 0 and len(set(left[0].cells)) == len(left[0].cells):
-        return left[0]
-    return left[0] if len(left) == 1 else None
+    first = left[0] if left else None
+    calls_rows = first is not None and first.index == 0 and len(set(first.cells)) == len(first.cells)
+    return first if len(left) == 1 or (first is not None and calls_rows and not holds_codes(first)) else None
 
 
 _LONGEST_PERIOD = 3

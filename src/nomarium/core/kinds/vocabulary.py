@@ -68,7 +68,10 @@ kezdés ideje … befejezés ideje|hora inici … hora fi|kl. start … kl. slut
 
 BEGINS, ENDS = _ends(
     """start … end|starts … ends|begin … end|begins … finishes|begin … finish|starting … ending|beginning … finishing
-from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|arrive … depart|arrive … return|back from … back by|eta … etd|commences … concludes|commencing … through
+from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|arrive … depart|arrive … return|back from … back by|leaving … returning|leaves … returns|departing … returning
+departs … returns|departure … return|leave … return|leaving … back|abfahrt … rückkehr|abreise … rückkehr|départ … retour
+salida … regreso|salida … vuelta|partenza … ritorno|partida … regresso|vertrek … terugkomst|vertrek … terug
+avresa … hemkomst|avfärd … hemkomst|afgang … hjemkomst|avreise … hjemkomst|eta … etd|commences … concludes|commencing … through
 beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|comienzo … final|comienza … termina|inicio … fin|desde … hasta|inizio … fine|da … a
 beginnt … endet|anfang … schluss|commence … se termine|commence … finit|de … à|empieza … termina|empieza … acaba
 inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slutter|begint … eindigt|aanvang … einde
@@ -124,7 +127,8 @@ STUDENTS = (
 PLACE = (
     "berth|quay|pier|dock|gate|platform|meeting point|meet at|meets at|starting point|start point|treffpunkt|"
     "point de rendez-vous|lieu de rendez-vous|punto de encuentro|punto di ritrovo|ritrovo|verzamelpunt|mötesplats|"
-    "mødested|oppmøtested|"
+    "mødested|oppmøtested|bassäng|bassin|becken|schwimmbecken|schwimmbad|piscine|piscina|vasca|zwembad|svømmehal|basseng|"
+    "allas|basen|bazén|swimming pool|turnhalle|sporthalle|gymnase|gimnasio|pabellón|gymzaal|gymnastiksal|idrottshall|"
     "room|rooms|location|place|where|venue|site|building|room number|room no|room name|room code|room id|room location|"
     "venue name|venue code|location name|meeting room|meeting place|classroom|class room|home room|facility|"
     "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"
@@ -143,6 +147,7 @@ CLASS = (
     "class no|class group|teaching group|teaching set|lesson class|form group|form class|cohort|stream|"
     "course section id|sec|section ref|class ref|class reference|class list|course reference number|"
     "klasse|klassen|kurs|lerngruppe|classe|classes|groupe classe|division de classe|curso|grupo clase|clase|clases|"
+    "kursnr|kurs nr|kursnummer|kurs nummer|kurscode|n° de cours|numéro de cours|número de curso|cursusnummer|"
     "sezione|turma|turmas|klas|klassen|lesgroep|hold|klass|klasser"
     "|sınıf|sınıflar|şube|klasa|klasy|oddział|třída|třídy|trieda|osztály|clasă|clasa|luokka|τάξη|τμήμα|razred"
     "|odjeljenje|odeljenje|класс|клас|クラス|学級|班级|班級|반|학급|כיתה|الصف|الفصل|klase|klasė|kelas|lớp|grup classe"
@@ -151,7 +156,9 @@ CLASS = (
 COURSE = (
     "course|courses|subject|subjects|course name|subject name|course title|course description|course code|course number|"
     "course id|course no|subject code|class title|class description|unit of study|discipline|module title|module name|"
-    "programme|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|"
+    "programme|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|kurstitel|kursbezeichnung|kursthema|kursangebot|lehrgang|intitulé|"
+    "intitulé du cours|titre du cours|título del curso|nombre del curso|titolo del corso|nome del corso|cursustitel|"
+    "cursusnaam|kursustitel|kursusnavn|kursnamn|kurstittel|kursnavn|nazwa kursu|název kurzu|"
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"
     "kursus|lesson title|lesson|activity|title|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
     "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"

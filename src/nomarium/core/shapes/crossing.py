@@ -417,7 +417,7 @@ def _is_sure(found: Crossing) -> bool:
     texts = found.texts()
     explained = {meaning.code for meaning, _ in found.own_key() if meaning.hours}
     timed = [text for text in texts if span_in(text) or (codes_in(text) and set(codes_in(text)) <= explained)]
-    return len(timed) * 2 > len(texts) and (len(timed) < len(texts) or _not_bells(found, texts))
+    return len(timed) * 2 > len(texts) and (len(timed) < len(texts) or _heads_names(found) or _not_bells(found, texts))
 
 
 def _heads_names(found: Crossing) -> bool:

@@ -18,9 +18,10 @@ from nomarium.core.sheets.said_in_notes import (
     place_behind,
     place_said,
     says_when,
+    start_said,
 )
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
-from nomarium.core.values import Order, spans_in
+from nomarium.core.values import Order, is_span, spans_in
 from nomarium.lazily import regex
 
 _MOST_CELLS = 2
@@ -180,11 +181,12 @@ class _Reading:
     def take_times(self, telling: Sequence[Note]) -> None:
         """Take the times of all rows, and the place behind them, where one note says them."""
         timed = [(note, spans) for note in telling if len(spans := list(spans_in(note.text))) == 1]
+        timed = timed or [(note, [start]) for note in telling if (start := start_said(note.text)) is not None]
         if len(timed) != 1 or "hours" not in self.open_fields:
             return
         note, (times,) = timed[0]
         self._add("hours", "Hours", times.text, 0)
-        said = [f"the times {times.text}"]
+        said = [f"the {'times' if is_span(times.text) else 'start'} {times.text}"]
         place = place_behind(note.text[times.end :])
         if place and self.place in self.open_fields:
             self._add(self.place, "Place", place, 1)

@@ -9,6 +9,7 @@ from nomarium.core.kinds import vocabulary as words
 from nomarium.core.tables import is_data
 from nomarium.core.values import (
     DateSpan,
+    Found,
     Order,
     are_dates,
     month_of,
@@ -55,6 +56,26 @@ def place_behind(text: str) -> str:
     """Return the place that a note names behind its times: "at the Scout Hut unless stated"; "" for none."""
     found = _PLACE.search(without_unless(text))
     return re.sub(r"^the\s+", "", found["place"].strip(), flags=re.IGNORECASE) if found else ""
+
+
+def start_said(text: str) -> Found | None:
+    """Return the one time at which a note says that all rows begin: "All at 19:00 in the hall"; None for none."""
+    times = list(_ONE_TIME.finditer(text))
+    if len(times) != 1 or not _BEGINNING.search(text[: times[0].start()]):
+        return None
+    return Found(times[0]["time"], *times[0].span("time"))
+
+
+_ONE_TIME = regex(
+    r"(?<![\d.:])(?P<time>\d{1,2}[:hu]\d\d(?:\s*[ap]\.?m\.?)?|\d{1,2}(?:\.\d\d)?\s*[ap]\.?m\.?|\d{1,2}(?:[.:]\d\d)?\s*uhr)(?!\w)",
+    re.IGNORECASE,
+)
+_BEGINNING = regex(
+    r"\b(?:all|every|each|always|meetings?|sessions?|rehearsals?|services?|begin\w*|starts?|starting|commenc\w*|kick-?offs?|"
+    r"alle|jeweils|immer|tous|toutes|toujours|débutent|commencent|todos|todas|siempre|empiezan|comienzan|tutti|tutte|"
+    r"sempre|iniziano|altijd|telkens|alla|alltid|börjar|altid|starter)\b[^.;]*$",
+    re.IGNORECASE,
+)
 
 
 def place_said(text: str) -> str:

@@ -60,6 +60,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.people import Person, read_person
     from nomarium.core.values.reach import in_reach
     from nomarium.core.values.spans_within import (
+        Found,
         ends_as_written,
         is_span,
         span_in,
@@ -96,6 +97,7 @@ __all__ = [
     "DateChoices",
     "DateSpan",
     "Fault",
+    "Found",
     "Length",
     "Moment",
     "MomentColumn",

@@ -139,7 +139,10 @@ LONGEST_PAST_MIDNIGHT, LONGEST_NIGHT = 8 * HOUR, 16 * HOUR
 """…if it takes no longer than this, or than that where the sheet shows nights."""
 
 
-_NIGHT_WORDS = "night shift duty on-call watch crew nacht schicht nuit noche turno notte vakt".split()
+_NIGHT_WORDS = (
+    "night shift duty on-call watch crew rota roster nacht schicht bereitschaft dienst nuit garde astreinte noche "
+    "turno guardia notte reperibilità noite plantão wacht natt vakt vagt skift dyżur"
+).split()
 _NIGHTS = regex(rf"\b(?:{'|'.join(_NIGHT_WORDS)})".replace("-", "[- ]"), re.IGNORECASE)
 
 

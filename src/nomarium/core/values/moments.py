@@ -16,6 +16,7 @@ from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import calendar_words, weekday_of
 from nomarium.core.values.moment import BLANK, STATED, DateChoices, Moment, MomentColumn
 from nomarium.core.values.moment_text import MomentScanner, MomentShape
+from nomarium.core.values.month_title import month_named
 from nomarium.core.values.order import dates_within, order_in_heading, weigh
 from nomarium.core.values.time_text import Half
 from nomarium.core.values.title_years import TitledYear, year_in_titles
@@ -56,6 +57,7 @@ def read_moments(
         beside = _weekdays_beside(column, weekdays, words) if weekdays and not times_first else {}
         read.append(_scan(column, scanner, choices, times_first, beside, table.first_day))
     _settle_by_neighbours(read)
+    _settle_by_title(read, table)
     problems: list[Problem] = []
     for result in read:
         problems += _order_problems(table, result)
@@ -181,6 +183,21 @@ def _settle_by_neighbours(columns: list[MomentColumn]) -> None:
     for column in columns:
         if column.order is None and proved[0].order in column.evidence.left:
             column.order, column.order_from = proved[0].order, f"column “{proved[0].column.heading}”"
+
+
+def _settle_by_title(columns: list[MomentColumn], table: Table) -> None:
+    """Let the month that a title names decide, where all dates of a column lie in it in one order of its parts only."""
+    month = month_named(table.titles) if any(column.order is None for column in columns) else None
+    for column in columns if month is not None else ():
+        firsts = [shape.first for shape in column.shapes.values() if shape.first]
+        left = [order for order in column.evidence.left if firsts and all(_is_of(month, order, one) for one in firsts)]
+        if column.order is None and len(left) == 1:
+            column.order, column.order_from = left[0], "the month of the title"
+
+
+def _is_of(month: date | None, order: Order, shape: DateShape) -> bool:
+    reading = shape.readings.get(order)
+    return month is not None and reading is not None and (reading.year, reading.month) == (month.year, month.month)
 
 
 def _order_problems(table: Table, column: MomentColumn) -> list[Problem]:

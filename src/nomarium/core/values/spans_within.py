@@ -29,6 +29,16 @@ _DIGITS = regex(
 """All of a text: “0800-0850”."""
 
 
+_OF_SHIFT = regex(
+    r"\s*(?:early|late|day|night|morning|afternoon|evening|früh\w*|spät\w*|tag\w*|nacht\w*|matin|après-midi|soir|nuit|"
+    r"mañana|tarde|noche|mattin[ao]|pomeriggio|sera|notte|manhã|noite|ochtend|middag|avond|nacht|morgon|dag|kväll|natt|"
+    r"eftermiddag|aften|morgen|kveld)(?:\s+(?:shift|duty|turn))?\s*[:(,]?\s*"
+    r"(?P<span>(?P<start>[01]?\d|2[0-3])\s*(?:[-–—]|to|bis|à|a)\s*(?P<end>[01]?\d|2[0-4]))\s*(?:h|uhr|hrs?)?\s*\)?\s*",
+    re.IGNORECASE,
+)
+"""A part of the day with its whole hours: “Noche (22-8)”."""
+
+
 def _are_years(one: int, other: int) -> bool:
     """Tell whether two numbers are years rather than times: “2026-2027”."""
     return 1900 <= one < other < 2100 and (one % 5 > 0 or other % 5 > 0)
@@ -47,6 +57,9 @@ def spans_in(text: str) -> Iterator[Found]:
     digits = _DIGITS.fullmatch(text)
     if digits and not _are_years(int(digits["start"]), int(digits["end"])):
         yield Found(" ".join(f"{at[:2]}:{at[2:]}" for at in digits.groups()).replace(" ", "–"), 0, len(text))
+        return
+    if of_shift := _OF_SHIFT.fullmatch(text):
+        yield Found(f"{of_shift['start']}:00–{of_shift['end']}:00", *of_shift.span("span"))
         return
     for match in _SPAN.finditer(text):
         alone = match[0].strip() == text.strip() or (not match.start() and _RISING.match(text))
