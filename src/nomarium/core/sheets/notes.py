@@ -5,13 +5,14 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import dataclass, field
-from datetime import datetime, time
+from datetime import date, datetime, time
 
 from nomarium.core.columns import Certainty, Match, Matches, SheetKind
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.said_in_notes import (
     dates_without,
+    half_of_day,
     holding_span,
     is_about_others,
     length_said,
@@ -19,9 +20,11 @@ from nomarium.core.sheets.said_in_notes import (
     place_said,
     says_when,
     start_said,
+    times_of_parts,
+    weekdays_named,
 )
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
-from nomarium.core.values import Order, is_span, spans_in
+from nomarium.core.values import ORDERS, Order, date_in, is_span, spans_in, weekday_in_any
 from nomarium.lazily import regex
 
 _MOST_CELLS = 2
@@ -153,7 +156,8 @@ def read_notes(
     telling = [note for note in notes if not is_about_others(note.text)]
     reading.take_span(telling, order)
     if kind.field("hours") is not None:
-        reading.take_times(telling)
+        reading.take_times([note for note in telling if _is_of_all_days(note, table)])
+        reading.take_parts_of_day()
     reading.take_place()
     reading.take_exceptions()
     return found
@@ -193,6 +197,20 @@ class _Reading:
             said.append(f"the place “{place}”")
         self._tell(note, *said)
 
+    def take_parts_of_day(self) -> None:
+        """Take the times of morning and afternoon, where one note says them, and a column says which a row is in."""
+        telling = [(note, times) for note in self.found.unused if (times := times_of_parts(note.text))]
+        if len(telling) != 1 or "hours" not in self.open_fields or "hours" in self.found.columns:
+            return
+        ((note, times),) = telling
+        for column in self.table.columns:
+            halves = [half_of_day(plain_text(cell)) for cell in column.cells]
+            if halves and all(half in times for half in halves):
+                self._add("hours", "Hours", "", 0)
+                self.found.columns["hours"].cells = [times[half] for half in halves]
+                self._tell(note, "the times " + " and ".join(times.values()))
+                return
+
     def take_place(self) -> None:
         """Take the place of all rows, where one note says nothing but that."""
         placing = [(note, place) for note in self.found.unused if (place := place_said(note.text))]
@@ -215,6 +233,24 @@ class _Reading:
     def _tell(self, note: Note, *said: str) -> None:
         self.found.problems.append(wording.note_used(note.place, note.text, list(said)))
         self.found.unused.remove(note)
+
+
+def _is_of_all_days(note: Note, table: Table) -> bool:
+    """Tell whether no row lies on another weekday than those that a note names."""
+    named = weekdays_named(note.text)
+    texts = {cell for column in table.columns for cell in column.cells if named and cell != ""}
+    days = {day for cell in texts if (day := _weekday(cell)) is not None}
+    return days <= named
+
+
+def _weekday(cell: Cell) -> int | None:
+    """Return the weekday of a date with its year, or that a text names; None for other cells."""
+    if isinstance(cell, date):
+        return cell.weekday()
+    if not isinstance(cell, str):
+        return None
+    read = {day.weekday() for order in ORDERS if (day := date_in(cell, order)) is not None}
+    return read.pop() if len(read) == 1 else weekday_in_any(cell)
 
 
 _ENDS = {"from": "first", "until": "last"}

@@ -61,7 +61,7 @@ def place_behind(text: str) -> str:
 def start_said(text: str) -> Found | None:
     """Return the one time at which a note says that all rows begin: "All at 19:00 in the hall"; None for none."""
     times = list(_ONE_TIME.finditer(text))
-    if len(times) != 1 or not _BEGINNING.search(text[: times[0].start()]):
+    if len(times) != 1 or not _BEGINNING.search(text[: times[0].start()]) or _PART.search(text):
         return None
     return Found(times[0]["time"], *times[0].span("time"))
 
@@ -76,6 +76,44 @@ _BEGINNING = regex(
     r"sempre|iniziano|altijd|telkens|alla|alltid|börjar|altid|starter)\b[^.;]*$",
     re.IGNORECASE,
 )
+
+
+def times_of_parts(text: str) -> dict[str, str]:
+    """Return the times that a note gives to parts of the day: "Morning papers at 9:00, afternoon papers at 13:30"."""
+    found: dict[str, str] = {}
+    parts = list(_PART.finditer(text))
+    ends = [*(part.start() for part in parts[1:]), len(text)]
+    for part, end in zip(parts, ends, strict=True):
+        said = text[part.end() : end]
+        times = [span.text for span in spans_in(said)] or [one["time"] for one in _ONE_TIME.finditer(said)]
+        if len(times) == 1:
+            found.setdefault(half_of_day(part[0]), times[0])
+    return found if len(found) > 1 else {}
+
+
+def half_of_day(text: str) -> str:
+    """Return "am", "pm" or "evening" for a text that is such a part of the day in some language; "" for any other."""
+    word = text.strip(" .:()").casefold().replace(".", "")
+    return next((half for half, words in _HALVES.items() if word in words), "")
+
+
+_HALVES = {
+    "am": "am morning mornings vormittag vormittags matin mañana mañanas mattina manhã ochtend förmiddag "
+    "formiddag".split(),
+    "pm": "pm afternoon afternoons nachmittag nachmittags après-midi tarde tardes pomeriggio middag eftermiddag "
+    "ettermiddag".split(),
+    "evening": "evening evenings abend abends soir soirée noche noches sera noite avond kväll aften kveld".split(),
+}
+_PART = regex(
+    rf"(?<![\w-])(?:{'|'.join(word for words in _HALVES.values() for word in words)}|[ap]\.m\.)(?![\w-])"
+    r"(?<!\d am)(?<!\d pm)(?<!\dam)(?<!\dpm)",
+    re.IGNORECASE,
+)
+
+
+def weekdays_named(text: str) -> set[int]:
+    """Return the weekdays that a note names (Monday is 0)."""
+    return {day for word in _words(text) if (day := weekday_in_any(word.removesuffix("s"))) is not None}
 
 
 def place_said(text: str) -> str:
