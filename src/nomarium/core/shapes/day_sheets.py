@@ -47,13 +47,28 @@ def day_sheet(grid: Grid) -> Unfolded | None:
             return listed
     for head in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
         columns = _columns_at(view, head)
-        if not columns:
-            continue
-        rows = [row for row in range(head + 1, len(view.rows)) if _hours(view, row)]
-        between = range(head + 1, rows[-1]) if rows else ()
-        if len(rows) < _FEWEST_TIMES or any(list(view.filled(row)) and row not in rows for row in between):
-            return None
-        return _Drawn(view, head, columns, rows).unfolded()
+        if columns:
+            return _drawn(view, head, columns)
+    return _times_across(view)
+
+
+def _drawn(view: GridView, head: int, columns: Mapping[int, _Column]) -> Unfolded | None:
+    """Return the list of what stands below the heads of columns, beside times; None where other lines are between."""
+    rows = [row for row in range(head + 1, len(view.rows)) if _hours(view, row)]
+    between = range(head + 1, rows[-1]) if rows else ()
+    if len(rows) < _FEWEST_TIMES or any(list(view.filled(row)) and row not in rows for row in between):
+        return None
+    return _Drawn(view, head, columns, rows).unfolded()
+
+
+def _times_across(view: GridView) -> Unfolded | None:
+    """Return the list of a day whose times stand across, and places or people down: appointments of an evening."""
+    for head in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
+        day = _date_of(view, head)
+        across = GridView(view.grid, turned=True).part(head, None)
+        names = _names_at(across, 0) if day is not None else {}
+        if day is not None and names:
+            return _drawn(across, 0, {column: _Column(day, name) for column, name in names.items()})
     return None
 
 
@@ -276,7 +291,7 @@ class _Drawn:
         view, names = self._view, [one.name for one in self._columns.values() if one.name]
         whose = "" if not names else "Location" if sum(map(is_place_word, names)) * 2 > len(names) else "Group"
         listed: list[list[Cell]] = [[*filter(None, [whose]), "Date", "Hours", "Title"]]
-        origins: list[list[Spot]] = [[(self._head, 0)] * len(listed[0])]
+        origins: list[list[Spot]] = [[view.spot(self._head, 0)] * len(listed[0])]
         for column, head in self._columns.items():
             for row in self._rows:
                 text = view.text(row, column)
@@ -285,7 +300,8 @@ class _Drawn:
                 named: list[Cell] = [head.name] if whose else []
                 at, spot = (self._head, column), (row, column)
                 listed.append([*named, head.day, self._span_of(row, view.end(row, column)[0], spot), _title(text)])
-                origins.append([*([at] if whose else []), at if not whose else spot, (row, 0), spot])
+                spots = [*([at] if whose else []), at if not whose else spot, (row, 0), spot]
+                origins.append([view.spot(*one) for one in spots])
         if self._noted is not None:
             place, length, text = self._noted
             self._problems.append(note_used(place, text, [f"a length of {length.seconds // 60} minutes"]))
@@ -317,7 +333,8 @@ class _Drawn:
         clocks = [self._clock(row) for row in self._alone]
         steps = [after - before for before, after in pairwise(clocks) if before is not None and after is not None]
         step, count = Counter(steps).most_common(1)[0] if steps else (timedelta(), 0)
-        return step if len(steps) >= _FEWEST_STEPS and count * 2 > len(steps) and step > timedelta() else None
+        alike = count == len(steps) > 1 or (len(steps) >= _FEWEST_STEPS and count * 2 > len(steps))
+        return step if alike and step > timedelta() else None
 
     def _clock(self, row: int) -> timedelta | None:
         span = scan_span(self._starts[row])
