@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator
+from itertools import zip_longest
 
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.tables import is_data
@@ -82,9 +83,8 @@ def times_of_parts(text: str) -> dict[str, str]:
     """Return the times that a note gives to parts of the day: "Morning papers at 9:00, afternoon papers at 13:30"."""
     found: dict[str, str] = {}
     parts = list(_PART.finditer(text))
-    ends = [*(part.start() for part in parts[1:]), len(text)]
-    for part, end in zip(parts, ends, strict=True):
-        said = text[part.end() : end]
+    for part, following in zip_longest(parts, parts[1:]):
+        said = text[part.end() : following.start() if following else len(text)]
         times = [span.text for span in spans_in(said)] or [one["time"] for one in _ONE_TIME.finditer(said)]
         if len(times) == 1:
             found.setdefault(half_of_day(part[0]), times[0])
