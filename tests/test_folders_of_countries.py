@@ -609,6 +609,110 @@ FOLDERS = {
         ),
         **AUTUMN,
     ),
+    "guided tours: two starts in a cell, a length beside them": Folder(
+        {
+            "Guided tours.csv": "Tour,Days,Times,Minutes,Meeting point,From,Until\nHighlights,\"Sat, Sun\",\"10:30, 14:00\",60,Foyer,05/09/2026,27/09/2026\nShipwrights,Wed,11:00,45,Dock gate,02/09/2026,30/09/2026\n",
+        },
+        "2026-09-02", "2026-09-30", (),
+        ("Shipwrights|Wed|11:00|11:45|Dock gate", "Highlights|Sat Sun|10:30|11:30|Foyer", "Highlights|Sat Sun|14:00|15:00|Foyer"),
+    ),
+    "a studio that says below its classes when it is closed": Folder(
+        {
+            "Classes spring 2027.csv": "Class,Day,Time,Teacher,Room\nHatha,Monday,18:00-19:15,Aoife Lane,Studio 1\nFlow,Thursday,7:00-8:00,Ben Moran,Studio 2\n,,,,\nClasses run 1 March 2027 to 30 April 2027,,,,\nStudio closed 29 March - 9 April 2027,,,,\n",
+        },
+        "2027-03-01", "2027-04-29", ("2027-03-29..2027-04-09",),
+        ("Hatha|Mon|18:00|19:15|Studio 1", "Flow|Thu|07:00|08:00|Studio 2"),
+    ),
+    "repeats in words, and a note that says when there is none": Folder(
+        {
+            "Sessions.csv": "Session,When,Time,Place\nHatha,every Monday from 1 March 2027 to 26 April 2027,18:00-19:15,Studio 1\nFlow,every Thursday from 4 March 2027 until 29 April 2027,7:00-8:00,Studio 2\n,,,\nStudio closed 29 March - 9 April 2027,,,\n",
+        },
+        "2027-03-01", "2027-04-29", ("2027-03-29..2027-04-09",),
+        ("Hatha|Mon|18:00|19:15|Studio 1", "Flow|Thu|07:00|08:00|Studio 2"),
+    ),
+    "fixtures with byes": Folder(
+        {
+            "Fixtures.csv": "Round,Date,Time,Home,Away,Rink\n1,2026-10-03,18:00,Gulls,Cormorants,Rink A\n1,2026-10-03,19:30,Herons,BYE,\n2,2026-10-10,18:00,Cormorants,Herons,Rink B\n2,2026-10-10,18:00,Gulls,BYE,\n3,2026-10-17,20:00,Herons,Gulls,Rink A\n3,2026-10-17,,Cormorants,BYE,\n",
+        },
+        dated=("2026-10-03 18:00|19:00|Gulls – Cormorants|Rink A", "2026-10-10 18:00|19:00|Cormorants – Herons|Rink B", "2026-10-17 20:00|21:00|Herons – Gulls|Rink A"),
+    ),
+    "a Czech school: weekdays in two letters behind the hours, half-years": Folder(
+        {
+            "Rozvrh 6.A.csv": "Hodina;Čas;Po;Út;St;Čt;Pá\n1.;8:00-8:45;M;Čj;M;Aj;Čj\n2.;8:55-9:40;Čj;M;Aj;M;D\n",
+            "Organizace roku.csv": "Období;Od;Do\n1. pololetí;1. 9. 2026;29. 1. 2027\n2. pololetí;1. 2. 2027;30. 6. 2027\n",
+            "Prázdniny.csv": "Prázdniny;Od;Do\nPodzimní prázdniny;29. 10. 2026;30. 10. 2026\nVánoční prázdniny;23. 12. 2026;3. 1. 2027\nJarní prázdniny;8. 2. 2027;14. 2. 2027\nVelikonoční prázdniny;25. 3. 2027;26. 3. 2027\n",
+        },
+        "2026-09-01", "2027-06-30", ("2026-10-29..2026-10-30", "2026-12-23..2027-01-03", "2027-01-30..2027-01-31", "2027-02-08..2027-02-14", "2027-03-25..2027-03-26",),
+        ("6.A|Mon Tue Wed Thu Fri|08:00|08:45|", "6.A|Mon Tue Wed Thu Fri|08:55|09:40|"),
+    ),
+    "a programme whose evenings are said above it, unless stated": Folder(
+        {
+            "Cub programme autumn.csv": "Autumn programme 2026\nMondays 18:30-20:00 at the Scout Hut unless stated\nDate,Activity,Leader,Notes\n7 Sept,Knots,Akela,\n14 Sept,Map reading,Baloo,Bring compass\n21 Sept,Campfire,Akela,At Dell Woods\n28 Sept,Badge night,Baloo,\n",
+        },
+        dated=("2026-09-07 18:30|20:00|Knots|Scout Hut", "2026-09-14 18:30|20:00|Map reading|Scout Hut", "2026-09-21 18:30|20:00|Campfire|Scout Hut", "2026-09-28 18:30|20:00|Badge night|Scout Hut"),
+    ),
+    "one cell that says days, hours, first and last day and when not": Folder(
+        {
+            "Rehearsals.csv": "Harbour Choir rehearsals\nGroup,Rehearsals,Place\nFull choir,\"Wednesdays 19:30-21:30, 9 September to 9 December 2026 (not 28 October)\",St Bride's Hall\nSopranos,\"Mondays 18:00-19:00, 14 September to 12 October 2026\",Vestry\n",
+        },
+        "2026-09-09", "2026-12-09", ("2026-10-28",),
+        ("Full choir|Wed|19:30|21:30|St Bride's Hall", "Sopranos|Mon|18:00|19:00|Vestry|2026-09-14 2026-09-21 2026-09-28 2026-10-05 2026-10-12"),
+    ),
+    "a place for all lessons that say no other": Folder(
+        {
+            "Lessons.csv": "Instrument lessons. All lessons in the Annex unless noted.\nPupil,Instrument,Teacher,Day,Start,End,Where\nAda Fox,Violin,Mr Reed,Mon,15:00,15:30,\nBen Low,Cello,Ms Hart,Tue,15:30,16:00,Hall\n",
+            "Dates.csv": "Term,From,To\nAutumn,07/09/2026,16/10/2026\n",
+            "Closed.csv": "Closed,Date\nStaff day,21/09/2026\n",
+        },
+        dated=("2026-09-07 15:00|15:30|Violin|Annex", "2026-09-08 15:30|16:00|Cello|Hall", "2026-09-14 15:00|15:30|Violin|Annex", "2026-09-15 15:30|16:00|Cello|Hall", "2026-09-22 15:30|16:00|Cello|Hall", "2026-09-28 15:00|15:30|Violin|Annex", "2026-09-29 15:30|16:00|Cello|Hall", "2026-10-05 15:00|15:30|Violin|Annex", "2026-10-06 15:30|16:00|Cello|Hall", "2026-10-12 15:00|15:30|Violin|Annex", "2026-10-13 15:30|16:00|Cello|Hall"),
+    ),
+    "groups down, weekdays across, one behind the other in the hall": Folder(
+        {
+            "Créneaux.csv": "Groupe;Lundi;Mercredi;Samedi\nAvenirs;17h30-18h30;14h00-15h00;\nJeunes;18h30-20h00;15h00-16h30;9h00-10h30\n",
+            "Saison.csv": "Saison;Du;Au\nAutomne;07/09/2026;16/10/2026\n",
+            "Fermetures.csv": "Fermeture;Date\nVidange du bassin;23/09/2026\n",
+        },
+        "2026-09-07", "2026-10-14", ("2026-09-23",),
+        ("Avenirs|Mon|17:30|18:30|", "Jeunes|Mon|18:30|20:00|", "Avenirs|Wed|14:00|15:00|", "Jeunes|Wed|15:00|16:30|", "Jeunes|Sat|09:00|10:30|"),
+    ),
+    "evening classes: number, title, leader, no heading known in all": Folder(
+        {
+            "Kursplan Herbst 2026.csv": "Kursnr.;Kurstitel;Leitung;Wochentag;Zeit;Ort;Beginn;Ende;Gebühr\nA101;Italienisch A1;G. Bassi;mittwochs;18.00 - 19.30 Uhr;Raum 3;09.09.2026;16.12.2026;96,00 €\nB210;Yoga am Morgen;S. Kern;freitags;8.30-9.45 Uhr;Turnraum;11.09.2026;27.11.2026;70,00 €\n",
+            "Ferien.csv": "Ferien;Erster Tag;Letzter Tag\nHerbstferien;12.10.2026;24.10.2026\n",
+        },
+        "2026-09-09", "2026-12-16", ("2026-10-12..2026-10-24",),
+        ("A101|Wed|18:00|19:30|Raum 3", "B210|Fri|08:30|09:45|Turnraum|2026-09-11 2026-09-18 2026-09-25 2026-10-02 2026-10-09 2026-10-30 2026-11-06 2026-11-13 2026-11-20 2026-11-27"),
+    ),
+    "days below months, the hour and the place in the title": Folder(
+        {
+            "Meetings 2027.csv": "Committee meetings 2027 (all at 19:00 in the Council Chamber)\nCommittee,Jan,Feb,Mar\nFull council,12,9,9\nPlanning,\"5, 19\",\"2, 16\",2\nFinance,,23,\n",
+        },
+        dated=("2027-01-05 19:00|20:00|Planning|Council Chamber", "2027-01-12 19:00|20:00|Full council|Council Chamber", "2027-01-19 19:00|20:00|Planning|Council Chamber", "2027-02-02 19:00|20:00|Planning|Council Chamber", "2027-02-09 19:00|20:00|Full council|Council Chamber", "2027-02-16 19:00|20:00|Planning|Council Chamber", "2027-02-23 19:00|20:00|Finance|Council Chamber", "2027-03-02 19:00|20:00|Planning|Council Chamber", "2027-03-09 19:00|20:00|Full council|Council Chamber"),
+    ),
+    "shifts in whole hours across, the month in the file's name": Folder(
+        {
+            "Guardias octubre 2026.csv": "Fecha;Mañana (8-15);Tarde (15-22);Noche (22-8)\n01/10/2026;Dra. Sanz;Dr. Polo;Dra. Vega\n02/10/2026;Dr. Polo;Dra. Vega;Dra. Sanz\n",
+        },
+        dated=("2026-10-01 08:00|15:00|Dra. Sanz|", "2026-10-01 15:00|22:00|Dr. Polo|", "2026-10-01 22:00|08:00|Dra. Vega|", "2026-10-02 08:00|15:00|Dr. Polo|", "2026-10-02 15:00|22:00|Dra. Vega|", "2026-10-02 22:00|08:00|Dra. Sanz|"),
+    ),
+    "trips that leave and return": Folder(
+        {
+            "Trips.csv": "Trip,Year group,Leaving,Returning,Leader\nField centre,Year 7,Mon 5 Oct 2026 8:15am,Fri 9 Oct 2026 3pm,Mr Hope\nMuseum,Year 9,14 Oct 2026 9:30am,14 Oct 2026 4pm,Ms Ray\n",
+        },
+        dated=("2026-10-05 08:15|15:00|Field centre|", "2026-10-14 09:30|16:00|Museum|"),
+    ),
+    "appointments of an evening, times across": Folder(
+        {
+            "Parents evening.csv": "Parents' evening – Thursday 5 November 2026\nTeacher,16:00,16:10,16:20\nMs Hale,Ada Fox,,Ben Low\nMr Stone,,Ada Fox,Cara Moss\n",
+        },
+        dated=("2026-11-05 16:00|16:10|Ada Fox|", "2026-11-05 16:10|16:20|Ada Fox|", "2026-11-05 16:20|16:30|Ben Low|", "2026-11-05 16:20|16:30|Cara Moss|"),
+    ),
+    "papers in the morning and the afternoon, whose hours a note says": Folder(
+        {
+            "Mock exams.csv": "Mock exams January 2027. Morning papers begin at 9:00; afternoon papers begin at 13:30.\nDate,Session,Paper,Duration,Room\n11 Jan 2027,AM,Maths 1,1h 30m,Hall\n11 Jan 2027,PM,French,2h,Gym\n12 Jan 2027,AM,English,1h 45m,Hall\n",
+        },
+        dated=("2027-01-11 09:00|10:30|Maths 1|Hall", "2027-01-11 13:30|15:30|French|Gym", "2027-01-12 09:00|10:45|English|Hall"),
+    ),
 }  # fmt: skip
 
 

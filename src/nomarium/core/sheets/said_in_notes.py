@@ -56,7 +56,7 @@ _PLACE = regex(
 def place_behind(text: str) -> str:
     """Return the place that a note names behind its times: "at the Scout Hut unless stated"; "" for none."""
     found = _PLACE.search(without_unless(text))
-    return re.sub(r"^the\s+", "", found["place"].strip(), flags=re.IGNORECASE) if found else ""
+    return re.sub(r"^the\s+", "", found["place"].strip(" )]"), flags=re.IGNORECASE) if found else ""
 
 
 def start_said(text: str) -> Found | None:
