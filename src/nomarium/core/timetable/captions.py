@@ -105,7 +105,7 @@ def _names_above(captions: Sequence[str], divisions: Iterable[str]) -> tuple[lis
 def _bare(caption: str) -> str:
     """Return a caption without the word for a timetable and the year that it is of: "Class 1A timetable 2026/27"."""
     bare = _AROUND.sub("", " ".join(caption.split())).strip(" :–-")
-    undated = _OF_YEAR.sub("", bare).strip(" :–-,")
+    undated = _OF_TERM.sub("", _OF_YEAR.sub("", bare)).strip(" :–-,")
     return undated if undated.casefold() not in _LABELS else bare
 
 
@@ -116,6 +116,12 @@ _OF_YEAR = regex(
     r"ano(?: letivo)?|schooljaar|läsår|läsåret|skoleår|skoleåret|"
     r"lukuvuosi|rok szkolny|školní rok|tanév)\s*[:–-]?\s*)?"
     r"\(?\b20\d\d(?:\s*[-–/]\s*(?:20)?\d\d)?\b\)?$",
+    re.IGNORECASE,
+)
+_OF_TERM = regex(
+    r"[\s–—|/,(-]+(?:(?:term|semester|semestre|trimester|trimestre|quarter|halbjahr|termin|periodo|período)\s*\d|"
+    r"(?:autumn|spring|summer|winter|fall|michaelmas|lent|hilary|trinity)(?: term)?|"
+    r"\d\.?\s*(?:halbjahr|semester|trimester))\s*\)?$",
     re.IGNORECASE,
 )
 _LABELS = frozenset(word for known in _KINDS.values() for word in known.split("|")) | {""}

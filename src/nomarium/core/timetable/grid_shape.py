@@ -22,7 +22,8 @@ from nomarium.lazily import regex
 _PERIOD_CORNERS = frozenset(
     map(
         heading_key,
-        f"{PERIOD_HEADINGS}|{words.PERIOD}|{words.HOURS}|time|times|zeit|uhrzeit|heure|hora|horario|orario|ora|tijd|tid|"
+        f"{PERIOD_HEADINGS}|{words.PERIOD}|{words.HOURS}|{words.START_TIME}|{words.END_TIME}|"
+        "start time|end time|time|times|zeit|uhrzeit|heure|hora|horario|orario|ora|tijd|tid|"
         "start|end|from|to|begins|ends".split("|"),
     )
 )
@@ -162,16 +163,20 @@ def _heads_days(view: GridView, row: int, days: DayReader, cycles: Sequence[str]
 def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, tuple[DayTest, ...]]:
     """Return the days that head the columns of a row; none where a cell between them is no day."""
     across = [(column, text) for column, text in view.filled(row) if column]
-    across = list(dropwhile(lambda head: heading_key(head[1]) in _PERIOD_CORNERS, across))
+    timed = not across or _is_clock(view, row + 1, across[-1][0])  # a hall's days have hours below them, too
+    across = list(
+        dropwhile(
+            lambda head: heading_key(head[1]) in _PERIOD_CORNERS or (not timed and _is_clock(view, row + 1, head[0])),
+            across,
+        )
+    )
     heads = [text for _, text in across]
     if in_turn := weekdays_in_turn(tuple(heads)):
         return {column: (DayTest(weekday=day),) for (column, _), day in zip(across, in_turn, strict=True)}
     if _FEWEST_SHORT <= len(heads) <= _MOST_SHORT and all(len(text) <= _LONGEST_SHORT for text in heads):
         days = days.of_column(heads, cycles)
     found: dict[int, tuple[DayTest, ...]] = {}
-    for column, text in view.filled(row):
-        if column == 0:
-            continue
+    for column, text in across:
         day = days.read(" ".join(text.split()), cycles) if not PERIOD_WORD.fullmatch(text) else UnknownDay(text)
         if isinstance(day, UnknownDay):
             if len(found) >= _FEWEST_DAYS:
@@ -184,6 +189,18 @@ def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str
     return found
 
 
+def _is_clock(view: GridView, row: int, column: int) -> bool:
+    """Tell whether a cell is a time, or a span of times, and so no meeting."""
+    return row < len(view.rows) and _says_clock(view.cell(row, column))
+
+
+def _says_clock(cell: Cell) -> bool:
+    return isinstance(cell, time) or (isinstance(cell, str) and _CLOCK.fullmatch(cell.strip()) is not None)
+
+
+_CLOCK = regex(
+    r"\d{1,2}[:.hu]\d{2}(?:\s*[ap]\.?m\.?)?(?:\s*[-–—]\s*\d{1,2}[:.hu]\d{2}(?:\s*[ap]\.?m\.?)?)?", re.IGNORECASE
+)
 _FEWEST_SHORT, _MOST_SHORT, _LONGEST_SHORT = 3, 7, 3
 """A row of so many heads, each no longer, may be of weekdays in short forms: "Må, Ti, On"."""
 
@@ -235,7 +252,7 @@ def _first_filled(cells: Sequence[Cell]) -> int:
 
 
 _BOTH = regex(
-    r"(?P<period>[^\d\s]*\s*\w+?|\d+(?:[.ªº°]|st|nd|rd|th|er|e|ème|:[ae])?\s*[^\W\d]+)\s*[\n(:,–-]?\s*"
+    r"(?P<period>[^\d\s]*\s*\w+?|\d+(?:[.ªº°]|st|nd|rd|th|er|e|ème|:[ae])?\s*[^\W\d]+)[.ªº°]?\s*[\n(:,–-]?\s*"
     r"\(?(?P<hours>\d{1,2}[:.hu]\d{2}.*?)\)?",
     re.DOTALL,
 )
@@ -245,6 +262,7 @@ def _heading(cells: Sequence[Cell]) -> tuple[Periods, str] | None:
     """Return the period and the times that the cells in front of a line say; None where they say neither."""
     periods: Periods = ()
     hours: list[str] = []
+    timed = any(map(_says_clock, cells))
     for cell in cells:
         if isinstance(cell, time):
             hours.append(f"{cell:%H:%M}")
@@ -255,7 +273,8 @@ def _heading(cells: Sequence[Cell]) -> tuple[Periods, str] | None:
         text = " ".join(text.split())
         if not text:
             continue
-        span = None if _PLAIN_NUMBER.fullmatch(text) else scan_span(text)
+        numbered = _PLAIN_NUMBER.fullmatch(text) or (timed and _ORDINAL.fullmatch(text))
+        span = None if numbered else scan_span(text)
         both = _BOTH.fullmatch(text) if span is None else None
         if span is not None:
             hours.append(text)
@@ -269,6 +288,8 @@ def _heading(cells: Sequence[Cell]) -> tuple[Periods, str] | None:
 
 
 _LONGEST_HEADING = 24
+_ORDINAL = regex(r"\d{1,2}\s?(?:[ªº°.]|[^\W\d_]{1,2}\.?)")
+"""“1ª”, “2a”: beside times a number, and not one o’clock."""
 
 
 def _captions(block: Block, first: int) -> list[str]:

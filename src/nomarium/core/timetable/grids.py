@@ -37,7 +37,8 @@ if TYPE_CHECKING:
     from nomarium.core.tables import Grid
 
 _BREAKS = frozenset(
-    "break|lunch|recess|lunch break|morning break|passing|pause|tea|snack|mittagspause|récréation|recreo|intervallo|"
+    "break|lunch|recess|lunch break|morning break|morning tea|afternoon tea|afternoon break|"
+    "passing|pause|tea|snack|mittagspause|récréation|recreo|intervallo|"
     "ricreazione|pauze|rast|lunchrast|frikvarter|pausa".split("|")
 )
 
