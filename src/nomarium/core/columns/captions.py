@@ -4,13 +4,14 @@ from __future__ import annotations
 
 import re
 from collections.abc import Collection, Sequence
+from dataclasses import replace
 from datetime import date
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, Kind, heading_key
 from nomarium.core.tables import Cell, Column, LeftOut, Table, is_data, plain_text
-from nomarium.core.values import month_of, names_part_of_year, weekday_in_any
+from nomarium.core.values import MONTH_NAMES, month_named, month_of, names_part_of_year, weekday_in_any
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -54,11 +55,11 @@ def settle_captions(table: Table, headings: Headings) -> list[Problem]:
     The nearest text above the headings counts as the first caption where it is one.
     """
     spoken = _spoken(table, headings.sheet.kind)
-    if not any(spoken):
+    titled = "" if any(spoken) else _month_of_titles(table)
+    column = _column_of_days(table, headings) if titled or any(spoken) else None
+    if column is None or (titled and not _are_days_in_order(column.cells)):
         return []
-    column = _column_of_days(table, headings)
-    if column is None:
-        return []
+    spoken = spoken or [titled] * len(table)
     changed = [_completed(cell, caption) for cell, caption in zip(column.cells, spoken, strict=True)]
     different = [record for record, cell in enumerate(changed) if cell != column.cells[record]]
     if not different:
@@ -67,6 +68,25 @@ def settle_captions(table: Table, headings: Headings) -> list[Problem]:
     said = wording.dates_under_captions(place, len(different), spoken[different[0]])
     column.cells = changed
     return [said]
+
+
+def has_captioned_days(table: Table, headings: Headings) -> bool:
+    """Tell whether a column holds days that captions give their month; the table stays as it is."""
+    columns = [replace(column, cells=list(column.cells)) for column in table.columns]
+    return bool(settle_captions(replace(table, columns=columns, left_out=table.left_out.copy()), headings))
+
+
+def _month_of_titles(table: Table) -> str:
+    """Return the one month that the titles of a table name with its year; "" for none."""
+    month = month_named(table.titles)
+    return f"{MONTH_NAMES[month.month - 1]} {month.year}" if month is not None else ""
+
+
+def _are_days_in_order(cells: Sequence[Cell]) -> bool:
+    """Tell whether cells are days of a month that never go back, as those of a single month do."""
+    texts = [plain_text(cell).strip() for cell in cells if cell != ""]
+    numbers = [int(re.findall(r"\d+", text)[0]) for text in texts if _is_day(text)]
+    return len(numbers) == len(texts) and numbers == sorted(numbers)
 
 
 def _spoken(table: Table, kind: Kind) -> list[str]:

@@ -11,6 +11,7 @@ from dataclasses import dataclass, field
 from pathlib import PurePath
 from typing import NamedTuple
 
+from nomarium.core.columns.captions import has_captioned_days
 from nomarium.core.columns.contents import holds_dates, holds_days_and_times, named_field, says_how_often
 from nomarium.core.columns.fields import Condition, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
@@ -136,8 +137,11 @@ def all_of(*conditions: Condition) -> Condition:
 
 
 def dated(seen: Evidence) -> Verdict:
-    """Some column holds dates."""
-    return Verdict("" if seen.table and any(map(holds_dates, seen.table.columns)) else "no column of dates")
+    """Some column holds dates, or days of the month that a caption names."""
+    found = seen.table is not None and (
+        any(map(holds_dates, seen.table.columns)) or has_captioned_days(seen.table, Headings(seen.kind))
+    )
+    return Verdict("" if found else "no column of dates")
 
 
 def undated(seen: Evidence) -> Verdict:

@@ -43,30 +43,35 @@ def _holds_people(column: Column) -> bool:
 
 
 def meetings_named(matches: Matches, sheet: SheetKind) -> None:
-    """Find what meets, where a day and clock times say when and no heading says what: the only column of words left."""
+    """Find what meets, where days and clock times say when and no heading says what."""
     _people_by_form(matches, sheet)
     _no_periods(matches)
-    names = ("class", "course")
     _groups_of_courses(matches)
-    timed = matches.column("slot")
-    says_both = timed is not None and holds_days_and_times(timed)
-    if not set(names) <= set(sheet.names) or not matches.open("class") or not (says_both or matches.column("day")):
+    slots = matches.column("slot")
+    wanted = {"class", "course"} <= set(sheet.names) and matches.open("class")
+    if not wanted or not (slots or matches.column("day")):
         return
-    groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
-    if len(groups) == 1:
-        groups[0].field, groups[0].certainty = "class", Certainty.LIKELY
-        groups[0].why = "no other column names the class"
+    if _take_sure(matches, "group", "no other column names the class"):
         return
     if not matches.open("course"):
         _classes_by_homeroom(matches)
         return
-    if matches.open("start") and matches.open("hours") and not says_both:
-        return
-    teams = [match for match in matches.all if match.field == "team" and match.certainty is Certainty.SURE]
-    if len(teams) == 1:
-        teams[0].field, teams[0].certainty = "class", Certainty.LIKELY
-        teams[0].why = "nothing else says what meets"
-        return
+    says_both = slots is not None and holds_days_and_times(slots)
+    timed = says_both or not (matches.open("start") and matches.open("hours"))
+    if timed and not _take_sure(matches, "team", "nothing else says what meets"):
+        _courses_by_words(matches)
+
+
+def _take_sure(matches: Matches, field: str, why: str) -> bool:
+    """Let the only column that is surely headed as a field be the class; tell whether there is one."""
+    headed = [match for match in matches.all if match.field == field and match.certainty is Certainty.SURE]
+    if len(headed) == 1:
+        headed[0].field, headed[0].certainty, headed[0].why = "class", Certainty.LIKELY, why
+    return len(headed) == 1
+
+
+def _courses_by_words(matches: Matches) -> None:
+    """Let the only words left, else the students whose lessons they are, be what meets."""
     periods = [match for match in matches.all if match.field == "period" and match.certainty is Certainty.SURE]
     unused = matches.unused_matches()
     found = what_meets([match.column for match in periods], [match.column for match in unused])
@@ -77,6 +82,8 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
             match.certainty, match.why = Certainty.DOUBTFUL, "the only column of words left"
         if match.column is found:
             match.field = "course"
+    if found is None and (student := matches.column("student")) is not None:
+        matches.all.append(Match(student, "course", Certainty.LIKELY, "nothing else says what meets"))
 
 
 def _groups_of_courses(matches: Matches) -> None:

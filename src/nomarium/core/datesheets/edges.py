@@ -49,6 +49,10 @@ _HOLIDAY = regex(
     r"vakantie|lov)\b|ferien\b",
     re.IGNORECASE,
 )
+_DAY_OF_SCHOOL = (
+    r"(?:schul|unterrichts|vorlesungs|les|school|skol|skole|koulu)(?:tag|dag|daga?r?|päivä)|schooldag|lesdag|skoldagen|"
+    r"(?:clases?|cours|classe|scuola|lezioni?|aulas?|nauki|zajęć|szkoły|vyučování|školy|lektionen?)\b"
+)
 _FORMS = (
     (Side.RESUMES, regex(
         r"(?P<what>school|classes|lessons|students|staff and students|teaching|instruction|unterricht|clases|cours)\s+"
@@ -73,10 +77,19 @@ _FORMS = (
     (Side.ENDS, regex(
         r"(?:fin|clôture|fine|final|sortie) (?:de l['’]|de |del |dell['’]|des |d['’])?"
         r"(?P<what>année.*|curso.*|cours.*|anno.*|élèves)", re.I)),
+    (Side.BEGINS, regex(
+        r"(?:(?:der )?erste[rn]? |eerste |primer |primo |primeiro |premier |första |første |ensimmäinen |"
+        r"pierwszy |první |1\.? ?)"
+        rf"(?:(?:giorno|día|dia|jour|dzień|den) (?:di |de |del |d['’])?)?(?P<what>{_DAY_OF_SCHOOL}).*", re.I)),
+    (Side.ENDS, regex(
+        r"(?:(?:der )?letzte[rn]? |laatste |último |ultimo |dernier |sista |siste |sidste |viimeinen |"
+        r"ostatni |poslední )"
+        rf"(?:(?:giorno|día|dia|jour|dzień|den) (?:di |de |del |d['’])?)?(?P<what>{_DAY_OF_SCHOOL}).*", re.I)),
     (Side.BEGINS, regex(r"(?P<what>unterricht|schul|.*ferien)s?beginn|(?P<what2>skole|skol)start", re.I)),
     (Side.ENDS, regex(
         r"(?P<what>unterricht|schul|.*ferien)s?(?:ende|schluss)|(?P<what2>skole|skol)(?:slutt|slut|avslutning)", re.I)),
 )  # fmt: skip
+_PART_OF_WORD = ("schul", "skol", "skole")
 _LONGEST = 120
 _GENERIC = regex(
     r"(?:the )?(?:new )?(?:school|classes|class|students|lessons|instruction|teaching|term|unterricht|"
@@ -94,7 +107,8 @@ def edge_of(name: str) -> Edge | None:
     for side, form in _FORMS:
         if match := form.fullmatch(text):
             what = next(filter(None, match.groupdict().values()), "").strip(" :–-")
-            what = "unterricht" if what.casefold() in ("schul", "skol", "skole") else what
+            plain = what.casefold()
+            what = "unterricht" if plain in _PART_OF_WORD or re.fullmatch(_DAY_OF_SCHOOL, plain) else what
             return Edge(side, what)
     return None
 

@@ -128,6 +128,12 @@ def _says_times(name: Cell) -> bool:
     return len(_CLOCK.findall(plain_text(name))) > 1
 
 
+def _has_many_cells(name: Cell) -> bool:
+    """Tell whether what stands beside a date is a row of words, as below weekdays or headings."""
+    return max(len([part for part in plain_text(name).split(mark) if part.strip()]) for mark in ";\t|") > _MOST_CELLS
+
+
+_MOST_CELLS = 3
 _CLOCK = regex(r"(?<!\d)\d{1,2}[:hu]\d{2}(?!\d)|(?<![\d.])(?:[01]?\d|2[0-4])\.(?:00|15|30|45)(?![\d.])")
 
 
@@ -135,6 +141,8 @@ def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:
     """Tell whether most lines of a text without headings have a date and a name."""
     found = read_plain_list(path, vocabulary)
     if found is None or any(map(_says_times, found[0].columns[1].cells)):
+        return False
+    if any(map(_has_many_cells, found[0].columns[1].cells)):
         return False
     dates, names = found[0].columns
     whole = sum(

@@ -164,10 +164,16 @@ def _may_be_mixed(sheet: FoundSheet) -> bool:
 
 
 def _says_when_school_begins(sheet: FoundSheet) -> bool:
-    """Tell whether rows of a sheet name the first and the last day of school, or of its terms."""
-    texts = (cell for row in sheet.grid.rows for cell in row if isinstance(cell, str)) if sheet.grid else ()
-    edges = [edge for text in texts if (edge := edge_of(text)) is not None and edge.of_school]
-    return {Side.BEGINS, Side.ENDS} <= {edge.side for edge in edges}
+    """Tell whether rows of a sheet name the first and the last day of school, or of its terms.
+
+    Where both stand in one row they are headings: the dates are below them.
+    """
+    sides: set[Side] = set()
+    for row in sheet.grid.rows if sheet.grid else ():
+        edges = (edge_of(cell) for cell in row if isinstance(cell, str))
+        of_row = {edge.side for edge in edges if edge is not None and edge.of_school}
+        sides |= of_row if len(of_row) == 1 else set()
+    return {Side.BEGINS, Side.ENDS} <= sides
 
 
 def _is_of_terms(sheet: FoundSheet) -> bool:

@@ -45,7 +45,10 @@ _PERIODS = "“3”; “3–4” for a double period, “1, 4” for two. In a w
 
 def _named_otherwise(seen: Evidence) -> Verdict:
     """A day and clock times say when, and one column of words that no heading explains says what meets."""
-    if seen.table is None or "day" not in seen.named or seen.named.keys().isdisjoint({"start", "hours"}):
+    timed = seen.table is not None and not seen.named.keys().isdisjoint({"start", "hours"})
+    if timed and "student" in seen.named and not seen.named.keys().isdisjoint({"day", "slot"}):
+        return Verdict("", f"whose lessons stand below “{seen.named['student'].heading}” and by ")
+    if seen.table is None or not timed or "day" not in seen.named:
         return Verdict("no column such as “class” or “course”")
     groups = [seen.named[name] for name in ("group", "team") if name in seen.named]
     if len(groups) == 1:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from datetime import date
 
-from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.values import day_words
 
 
@@ -49,7 +49,7 @@ def pattern_without_date(place: Place, text: str) -> Problem:
         "The first day of the pattern is no single date.",
         found=text,
         expected="A date with its year, such as 4 January 2027 or 2027-01-04.",
-        advice="Write it so.",
+        advice=("Write it so", Way("dates", "{} (the day first)", "dmy", ", or say which part stands first: ")),
     )
 
 

@@ -174,7 +174,8 @@ def _unroll(sheet: EventSheet, choices: EventChoices) -> None:
     """Give rows that repeat all their dates, and refuse those whose repeat cannot be."""
     if not any(sheet.matches.column(name) for name in REPEAT_FIELDS):
         return
-    repeats = replace(choices.repeats, order=choices.repeats.order or choices.dates.order)
+    proved = next((column.order for column in sheet.moments if column.order), None)
+    repeats = replace(choices.repeats, order=choices.repeats.order or choices.dates.order or proved)
     unrolled = unroll(sheet.series, sheet.table, sheet.matches, sheet.moments, repeats)
     sheet.repeated, refused, said = unrolled
     sheet.problems += [*refused.values(), *said]
