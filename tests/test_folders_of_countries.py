@@ -713,6 +713,79 @@ FOLDERS = {
         },
         dated=("2027-01-11 09:00|10:30|Maths 1|Hall", "2027-01-11 13:30|15:30|French|Gym", "2027-01-12 09:00|10:45|English|Hall"),
     ),
+    "a grid with number and hours in one cell, first and last school day among the dates": Folder(
+        {
+            "Stundenplan 8c.csv": "Stundenplan Klasse 8c;;;;;\n;Montag;Dienstag;Mittwoch;Donnerstag;Freitag\n1. 7.50-8.35;D / Mü / 104;M / Ka / 104;E / Lo / 104;M / Ka / 104;Sp / Re / TH\n2. 8.40-9.25;D / Mü / 104;Bio / Fr / B1;E / Lo / 104;D / Mü / 104;Sp / Re / TH\n",
+            "Termine.csv": "Was;Von;Bis\nErster Schultag;14.09.2026;\nHerbstferien (schulfrei);12.10.2026;16.10.2026\nBuß- und Bettag (schulfrei);18.11.2026;\nLetzter Schultag;18.12.2026;\n",
+        },
+        "2026-09-14", "2026-12-18", ("2026-10-12..2026-10-16", "2026-11-18",),
+        ("8c|Mon Tue Wed Thu|07:50|08:35|104", "8c|Mon Wed Thu|08:40|09:25|104", "8c|Tue|08:40|09:25|B1", "8c|Fri|07:50|08:35|TH", "8c|Fri|08:40|09:25|TH"),
+    ),
+    "lessons of pupils, whose names are all that says what meets": Folder(
+        {
+            "Lessons.csv": "Student,Lesson day,Lesson time,Length,Teacher,First lesson,Last lesson\nMia Brook,Monday,4:00 PM,30 min,Mr. Vale,9/14/2026,12/14/2026\nOwen Hart,Wednesday,4:30 PM,45 min,Mr. Vale,9/16/2026,12/16/2026\n",
+            "No lessons.csv": "Dates with no lessons\n11/23/2026 - 11/27/2026 Thanksgiving week\n10/12/2026 Columbus Day\n",
+        },
+        "2026-09-14", "2026-12-16", ("2026-10-12", "2026-11-23..2026-11-27",),
+        ("Mia Brook|Mon|16:00|16:30|", "Owen Hart|Wed|16:30|17:15|"),
+    ),
+    "a week of ice below weekdays, its date in the title": Folder(
+        {
+            "Ice schedule.csv": "\"Ice schedule – week of October 5, 2026\"\nTime,Mon,Tue,Wed\n6:00-7:00 AM,Figure skating,,Figure skating\n4:00-5:30 PM,U9 Gulls,U11 Herons,U9 Gulls\n5:45-7:15 PM,Public skate,U13 Terns,Maintenance\n",
+        },
+        dated=("2026-10-05 06:00|07:00|Figure skating|", "2026-10-05 16:00|17:30|U9 Gulls|", "2026-10-05 17:45|19:15|Public skate|", "2026-10-06 16:00|17:30|U11 Herons|", "2026-10-06 17:45|19:15|U13 Terns|", "2026-10-07 06:00|07:00|Figure skating|", "2026-10-07 16:00|17:30|U9 Gulls|", "2026-10-07 17:45|19:15|Maintenance|"),
+    ),
+    "a grid with its hours in two columns and ordinals before them": Folder(
+        {
+            "Grade horária 2º ano B.csv": "Aula;Início;Fim;Segunda;Terça;Quarta;Quinta;Sexta\n1ª;07:10;08:00;Matemática;Português;História;Matemática;Física\n2ª;08:00;08:50;Português;Matemática;Química;Geografia;Português\n",
+            "Calendário letivo.csv": "Evento;Início;Término\n1º trimestre;03/02/2027;30/04/2027\n",
+            "Feriados.csv": "Feriado;Data\nCarnaval;08/02/2027\nCarnaval;09/02/2027\nPaixão de Cristo;26/03/2027\nTiradentes;21/04/2027\n",
+        },
+        "2027-02-03", "2027-04-30", ("2027-02-08", "2027-02-09", "2027-03-26", "2027-04-21",),
+        ("História|Wed|07:10|08:00|", "Química|Wed|08:00|08:50|", "Matemática|Mon Thu|07:10|08:00|", "Geografia|Thu|08:00|08:50|", "Física|Fri|07:10|08:00|", "Português|Mon Fri|08:00|08:50|", "Português|Tue|07:10|08:00|", "Matemática|Tue|08:00|08:50|"),
+    ),
+    "weekdays and ordinals below the month of a title": Folder(
+        {
+            "What's on.csv": "What's on at the library – October 2026\nDay and date,Time,Event,Room,Booking\nThursday 1st,10.30am - 11.15am,Storytime,Children's room,No\nSaturday 3rd,2pm - 4pm,Chess,Reading room,Yes\nThursday 8th,10.30am - 11.15am,Storytime,Children's room,No\n",
+        },
+        dated=("2026-10-01 10:30|11:15|Storytime|Children's room", "2026-10-03 14:00|16:00|Chess|Reading room", "2026-10-08 10:30|11:15|Storytime|Children's room"),
+    ),
+    "Spanish letters of weekdays with their times": Folder(
+        {
+            "Clases.csv": "Estilo,Nivel,Días y horas,Sala,Profesora\nBallet,Inicial,L y X 17:00-18:00,Sala 1,Irene Soto\nJazz,Medio,M y J 18:00-19:30,Sala 2,Clara Ruiz\nContemporáneo,Avanzado,V 19:00-20:30,Sala 1,Irene Soto\n",
+            "Curso.csv": "Trimestre,Desde,Hasta\n1º,14/09/2026,18/12/2026\n",
+            "Fiestas.csv": "Fiesta,Fecha\nPilar,12/10/2026\nConstitución,07/12/2026\nInmaculada,08/12/2026\n",
+        },
+        "2026-09-14", "2026-12-18", ("2026-10-12", "2026-12-07", "2026-12-08",),
+        ("Ballet|Mon Wed|17:00|18:00|Sala 1", "Jazz|Tue Thu|18:00|19:30|Sala 2", "Contemporáneo|Fri|19:00|20:30|Sala 1"),
+    ),
+    "a room with its term above the grid, and morning tea": Folder(
+        {
+            "Room 7 timetable.csv": "Room 7 – Term 1 2027,,,,,\nTime,Monday,Tuesday,Wednesday,Thursday,Friday\n8:55-9:45,Reading,Reading,Reading,Reading,Assembly\n9:45-10:40,Maths,Maths,Maths,Maths,Maths\n10:40-11:00,Morning tea,Morning tea,Morning tea,Morning tea,Morning tea\n11:00-12:30,Writing,PE,Writing,Science,Art\n",
+            "Term dates.csv": "Term,Starts,Ends\nTerm 1,1 February 2027,16 April 2027\n",
+            "Holidays.csv": "Holiday,Date\nWaitangi Day (observed),8 February 2027\nGood Friday,26 March 2027\nEaster Monday,29 March 2027\nEaster Tuesday,30 March 2027\n",
+        },
+        "2027-02-01", "2027-04-16", ("2027-02-08", "2027-03-26", "2027-03-29", "2027-03-30",),
+        ("Reading|Mon Tue Wed Thu|08:55|09:45|7", "Maths|Mon Tue Wed Thu Fri|09:45|10:40|7", "Writing|Mon Wed|11:00|12:30|7", "PE|Tue|11:00|12:30|7", "Science|Thu|11:00|12:30|7", "Assembly|Fri|08:55|09:45|7", "Art|Fri|11:00|12:30|7"),
+    ),
+    "a club whose trainings stand in columns that come again": Folder(
+        {
+            "Trainingsschema 2026-2027.csv": "Team;Trainer;Training 1;Training 2;Veld\nJO9-1;Bas Mulder;di 17.30-18.30;do 17.30-18.30;Veld 2\nJO11-1;Ria Kok;ma 18.00-19.00;wo 18.30-19.30;Veld 1\nMO13-1;Jan Vos;di 18.30-19.45;;Veld 3\n",
+            "Seizoen.csv": "Periode;Begin;Einde\nNajaar;31-08-2026;16-10-2026\n",
+            "Vrij.csv": "Vrij;Datum\nFeestdag;15-09-2026\n",
+        },
+        "2026-08-31", "2026-10-15", ("2026-09-15",),
+        ("JO11-1|Mon|18:00|19:00|Veld 1", "JO9-1|Tue Thu|17:30|18:30|Veld 2", "MO13-1|Tue|18:30|19:45|Veld 3", "JO11-1|Wed|18:30|19:30|Veld 1"),
+    ),
+    "pairs of days and times that come again": Folder(
+        {
+            "Tutorials.csv": "Pupil,Tutor,Day 1,Time 1,Day 2,Time 2\nAda Fox,Mr Reed,Mon,15:00-15:30,Thu,16:00-16:30\nBen Low,Ms Hart,Tue,15:30-16:00,,\n",
+            "Dates.csv": "Term,From,To\nAutumn,07/09/2026,16/10/2026\n",
+            "Closed.csv": "Closed,Date\nStaff day,21/09/2026\n",
+        },
+        "2026-09-07", "2026-10-15", ("2026-09-21",),
+        ("Ada Fox|Mon|15:00|15:30|", "Ben Low|Tue|15:30|16:00|", "Ada Fox|Thu|16:00|16:30|"),
+    ),
 }  # fmt: skip
 
 

@@ -126,6 +126,7 @@ def _take_days_of_meetings(matches: Matches) -> None:
         _take_only(matches, "day", holds_weekdays, "all its cells are weekdays")
     if all(map(matches.open, ("day", "slot", "period", "hours", "start"))):
         _take_only(matches, "slot", holds_days_and_periods, "weekdays and periods stand below it")
+        _take_only(matches, "slot", holds_days_and_times, "weekdays and times stand below it")
     for match in matches.all if all(map(matches.open, ("slot", "period", "hours", "start"))) else ():
         if match.field == "day" and holds_days_and_periods(match.column):
             match.field, match.why = "slot", "weekdays and periods stand below it"

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Collection, Iterator, Sequence
 from datetime import date, datetime, time
 from itertools import islice
 
@@ -18,6 +18,7 @@ from nomarium.core.values import (
     read_length,
     scan_span,
     scan_weeks,
+    short_weekdays,
     span_of_dates,
     spans_in,
     without_not_on,
@@ -353,7 +354,10 @@ def is_repeat(text: str) -> bool:
 
 def holds_days_and_times(column: Column) -> bool:
     """Tell whether most cells of a column name weekdays and, behind them, times: "Mo 10:00-12:00, Mi 9:00-10:00"."""
-    return _most_are(column, _is_days_and_times)
+    days = [word for cell in set(_filled(column)) if isinstance(cell, str) for word in _words_ahead_of_times(cell)]
+    letters = {word.casefold() for word in days if len(word) == 1}
+    known = letters if any(letters <= names.keys() for names in short_weekdays()) else frozenset[str]()
+    return _most_are(column, lambda text: _is_days_and_times(text, known))
 
 
 def holds_days_and_periods(column: Column) -> bool:
@@ -376,12 +380,18 @@ _DAY_AND_PERIOD = regex(
 )
 
 
-def _is_days_and_times(text: str) -> bool:
-    spans = list(spans_in(text))
+def _is_days_and_times(text: str, letters: Collection[str]) -> bool:
+    words = _words_ahead_of_times(text)
+    known = (word.casefold() in letters or is_weekday(word) or is_weekday(word.rstrip("s")) for word in words if word)
+    return bool(words) and all(words) and all(known)
+
+
+def _words_ahead_of_times(text: str) -> list[str]:
+    """Return the words between the times of a text; "" where nothing stands ahead of one."""
+    spans = list(spans_in(text)) if len(text) <= _LONGEST else []
     starts = [0, *(span.end for span in spans)]
     ahead = [text[a : span.start].strip(" ,;:/") for a, span in zip(starts, spans, strict=False)]
-    words = [word for days in ahead for word in _BETWEEN_DAYS.split(without_preposition(days))]
-    return bool(spans) and all(word and (is_weekday(word) or is_weekday(word.rstrip("s"))) for word in words)
+    return [word for days in ahead for word in _BETWEEN_DAYS.split(without_preposition(days))]
 
 
 _BETWEEN_DAYS = regex(r"\s*[,;/&+]\s*|\s+(?:and|und|et|y|e|en|och|og)\s+|\s*[-–]\s*")

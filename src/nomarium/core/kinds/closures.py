@@ -29,7 +29,7 @@ _SURE = (
     "no lessons|no training|no practice|no rehearsal|no sessions|ice closed|pool closed|closed dates|closed days|inset|inset day|"
     "inset days|pd day|pd days|training day|training days|reading week|half terms|school holiday|school holidays|"
     "closing|closure name|closure reason|public holiday|bank holiday|recess|non-school day|no classes|"
-    "schließtag|schulfrei|unterrichtsfrei|ferienname|congé|congés|jour férié|fermeture|festivo|festivos|vacaciones|"
+    "schließtag|schulfrei|unterrichtsfrei|ferienname|congé|congés|jour férié|fermeture|fiesta|fiestas|día de fiesta|festivo|festivos|vacaciones|"
     "sospensione|sospensioni|sospensione lezioni|sospensione attività didattica|interruzione|interruption|interruptions|"
     "suspension des cours|suspensión|suspensión de clases|suspensões|unterbrechung|unterbrechungen|lesvrij|lesvrije dag|"
     "undervisningsfri|feriedage|ferieperiode|skoleferie|skolelov|loven|lovdagar|studiedag|studiedagen|planlægningsdag|"

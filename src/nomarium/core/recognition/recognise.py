@@ -13,6 +13,7 @@ from nomarium.core.columns import (
     SheetKind,
     holds_dates,
     holds_days_and_periods,
+    holds_days_and_times,
     holds_weekdays,
     match_columns,
     says_how_often,
@@ -225,8 +226,9 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
     timed = matches.column("hours") is not None or (start is not None and end is not None)
     named = matches.column("class") or matches.column("course")
     often = any(map(says_how_often, table.columns))
-    if slot is not None and named is not None and holds_days_and_periods(slot):
-        return Candidate(Kind.LIST, f"weekdays and periods stand below “{slot.heading}”, and what meets beside it")
+    for what, holds in (("periods", holds_days_and_periods), ("times", holds_days_and_times)):
+        if slot is not None and named is not None and holds(slot):
+            return Candidate(Kind.LIST, f"weekdays and {what} stand below “{slot.heading}”, and what meets beside it")
     if day is None or not holds_weekdays(day) or not timed or named is None or dated or often:
         return None
     return Candidate(Kind.LIST, f"a weekday and times stand below “{day.heading}” and beside it, and what meets")

@@ -158,6 +158,11 @@ def parts_with_times(text: str) -> Iterator[_Timed]:
             yield _Timed(without_preposition(days), span)
 
 
+def _days_of_slot(text: str) -> str:
+    """Return the days that stand beside the times of a cell; "" where it has no times."""
+    return ", ".join(part.days for part in parts_with_times(text))
+
+
 def _spans(text: str) -> list[Span]:
     return [part.span for part in parts_with_times(text)]
 
@@ -210,14 +215,13 @@ class _Rows:
 
     def _reader_of_days(self) -> DayReader:
         """Return what reads the days of its column; forms that only the whole column proves are told."""
-        column = self._sheet.matches.column("day")
+        column = self._sheet.matches.column("day") or self._sheet.matches.column("slot")
         if column is None:
             return self._choices.days
-        reader = self._choices.days.of_column(
-            filter(None, self._sheet.texts("day")), self._choices.cycles(self._choices.division)
-        )
+        written = [*self._sheet.texts("day"), *map(_days_of_slot, dict.fromkeys(self._sheet.texts("slot")))]
+        reader = self._choices.days.of_column(filter(None, written), self._choices.cycles(self._choices.division))
         if reader.short:
-            texts = [text for text in self._sheet.texts("day") if text in reader.short]
+            texts = [part for text in written for part in (text, *text.split()) if part in reader.short]
             place = self._sheet.table.heading_place(column)
             self._problems.append(wording.short_days(place, {text: reader.short[text] for text in texts}))
         return reader
