@@ -786,6 +786,15 @@ FOLDERS = {
         "2026-09-07", "2026-10-15", ("2026-09-21",),
         ("Ada Fox|Mon|15:00|15:30|", "Ben Low|Tue|15:30|16:00|", "Ada Fox|Thu|16:00|16:30|"),
     ),
+    "bells of two divisions in pairs of columns; the last day before a break is the last": Folder(
+        {
+            "Bells.csv": "Period,Lower start,Lower end,Upper start,Upper end\n1,8:10,8:55,8:00,8:50\n2,9:00,9:45,8:55,9:45\n",
+            "Schedule.csv": "Course,Division,Teacher,Room,Days,Period\nReading 3,Lower,T. Gray,12,M-F,1\nAlgebra,Upper,J. Holt,30,\"M, W, F\",1\nBiology,Upper,K. Ross,41,T/Th,2\n",
+            "Calendar.csv": "Event,Start,End\nFirst day of classes,9/8/2026,\nColumbus Day - no school,10/12/2026,\nThanksgiving recess - no school,11/25/2026,11/27/2026\nLast day of classes before break,12/18/2026,\n",
+        },
+        "2026-09-08", "2026-12-18", ("2026-10-12", "2026-11-25..2026-11-27",),
+        ("Reading 3|Mon Tue Wed Thu Fri|08:10|08:55|12", "Biology|Tue Thu|08:55|09:45|41", "Algebra|Mon Wed Fri|08:00|08:50|30"),
+    ),
 }  # fmt: skip
 
 

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import wording
 from nomarium.core.columns.by_contents import fields_by_contents
 from nomarium.core.columns.contents import (
+    are_first_and_last_days,
     holds_amounts,
     holds_dates,
     holds_halves_of_the_day,
@@ -50,6 +51,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     join_parts(matches, headings.sheet)
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _departures_first(matches)
+    _due_dates_end(matches)
     _days_and_times_apart(matches, headings.sheet)
     _weekdays_that_are_dates(matches)
     _breaks_of_terms(matches, headings.sheet)
@@ -153,6 +155,19 @@ def _retell(matches: Matches, fields: Collection[str], fits: Callable[[Match], b
     fitting = (match for match in matches.all if match.field in fields and match.is_free and fits(match))
     if matches.open(name) and (match := next(fitting, None)) is not None:
         match.field, match.why = name, f"its heading, with {below} below it"
+
+
+def _due_dates_end(matches: Matches) -> None:
+    """Let “Due date” be the last day, where another column has the first, and is never behind it."""
+    starts = [match for match in matches.all if match.field == "start_date"]
+    due = [match for match in starts if heading_key(match.column.heading) in _DUE]
+    if len(starts) == 2 and len(due) == 1 and matches.open("end_date"):
+        first = next(match for match in starts if match is not due[0])
+        if are_first_and_last_days(first.column, due[0].column):
+            due[0].field, due[0].why = "end_date", "its heading, beside the first days"
+
+
+_DUE = frozenset(map(heading_key, ("due", "due date", "deadline", "due by", "due on")))
 
 
 def _breaks_of_terms(matches: Matches, sheet: SheetKind) -> None:

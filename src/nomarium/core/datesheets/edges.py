@@ -36,6 +36,11 @@ class Edge(NamedTuple):
         """Whether school itself begins or ends, and no holiday."""
         return bool(_SCHOOL.search(self.what)) and not speaks_of_holiday(self.what)
 
+    @property
+    def without_break(self) -> Edge:
+        """The same edge without the break that comes next: “classes before winter break” are classes."""
+        return self._replace(what=_BEFORE.sub("", self.what))
+
 
 _SCHOOL = regex(
     r"\b(?:school|classes|class|terms?|semesters?|quarters?|trimesters?|lessons|instruction|students|school year|"
@@ -171,6 +176,7 @@ def join_edges(rows: Iterable[DatedRow], *, of_school: bool) -> Edges:
     What is closed ends with a row that says so, or on the day before school is in again.
     """
     edges = [(row, edge) for row in sorted(rows, key=lambda row: row.first) if (edge := edge_of(row.name)) is not None]
+    edges = _with_the_last_before_a_break(edges)
     found = Edges()
     for index, (row, edge) in enumerate(edges):
         if edge.side is not Side.BEGINS or edge.of_school is not of_school:
@@ -189,6 +195,21 @@ def join_edges(rows: Iterable[DatedRow], *, of_school: bool) -> Edges:
         if edge.side is Side.ENDS and edge.of_school is of_school and row.record not in found.used
     ]
     return found
+
+
+def _with_the_last_before_a_break(edges: list[tuple[DatedRow, Edge]]) -> list[tuple[DatedRow, Edge]]:
+    """Let “last day of classes before break” end school, where it is the last edge, and no other row says the end."""
+    if not edges or any(edge.side is Side.ENDS and edge.of_school for _, edge in edges):
+        return edges
+    row, last = edges[-1]
+    bare = last.without_break
+    ends = bare != last and bare.side is Side.ENDS and bare.of_school
+    return [*edges[:-1], (row, bare)] if ends else edges
+
+
+_BEFORE = regex(
+    r"\s+(?:before|prior to|vor|avant|antes d[eo]|prima d(?:i|el(?:la|le)?)|voor|inför|innan|før|przed|před)\b.*", re.I
+)
 
 
 def _end_of(edge: Edge, later: Sequence[tuple[DatedRow, Edge]], *, of_school: bool) -> tuple[DatedRow, Edge] | None:

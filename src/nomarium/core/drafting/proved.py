@@ -171,7 +171,7 @@ def _says_when_school_begins(sheet: FoundSheet) -> bool:
     sides: set[Side] = set()
     for row in sheet.grid.rows if sheet.grid else ():
         edges = (edge_of(cell) for cell in row if isinstance(cell, str))
-        of_row = {edge.side for edge in edges if edge is not None and edge.of_school}
+        of_row = {edge.side for edge in edges if edge is not None and edge.without_break.of_school}
         sides |= of_row if len(of_row) == 1 else set()
     return {Side.BEGINS, Side.ENDS} <= sides
 
