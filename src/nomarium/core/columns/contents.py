@@ -494,7 +494,9 @@ def holds_codes(column: Column) -> bool:
 
 
 def holds_titles(column: Column) -> bool:
-    """Tell whether a column's cells could be titles: words in at least half of the rows, few of them repeated."""
+    """Tell whether a column's cells could be titles: words in at least half of the rows, and no marks."""
     cells = [cell for cell in column.cells if cell != ""]
+    if all(isinstance(cell, str) and len(cell.strip()) <= 1 for cell in cells):
+        return False
     words = [cell for cell in cells if isinstance(cell, str) and any(map(str.isalpha, cell)) and not is_data(cell)]
     return len(words) * 2 > len(column.cells) and len(words) * 10 >= len(cells) * 9

@@ -13,6 +13,7 @@ from nomarium.core.columns.contents import (
     are_first_and_last_days,
     holds_amounts,
     holds_dates,
+    holds_days_alone,
     holds_halves_of_the_day,
     holds_numbers,
     holds_ordinals,
@@ -21,6 +22,7 @@ from nomarium.core.columns.contents import (
     named_field,
     names_no_time,
     says_how_often,
+    span_weeks,
 )
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Holds, Kind, SheetKind, heading_key
 from nomarium.core.columns.joined import join_doubles, join_parts, title_of_two_sides
@@ -134,6 +136,12 @@ def _beside_repeats(matches: Matches) -> None:
             fits = holds_numbers(match.column) if name == "times" else not holds_times(match.column)
             if fits:
                 match.field, match.why = name, "its heading, beside repeats"
+    ends = [match for match in matches.all if match.field in ("end", "end_date") and holds_days_alone(match.column)]
+    repeat = matches.column("repeat")
+    if len(ends) == 1 and matches.open("until") and repeat is not None and says_how_often(repeat, in_words=True):
+        starts = [match for match in matches.all if match.field in ("start", "start_date")]
+        if len(starts) == 1 and span_weeks(starts[0].column, ends[0].column):
+            ends[0].field, ends[0].why = "until", "the last day of what repeats"
 
 
 def _days_and_times_apart(matches: Matches, sheet: SheetKind) -> None:

@@ -30,7 +30,9 @@ from nomarium.core.kinds import (
     CLOSURE_SHEET,
     EVENT_SHEET,
     PEOPLE_SHEET,
+    PLACE_SHEET,
     SPECIAL_SHEET,
+    SUBJECT_SHEET,
     TERM_SHEET,
     bare_label,
 )
@@ -457,7 +459,9 @@ def _codes_and_names(sheet: FoundSheet, said: Collection[str]) -> tuple[Column, 
 
     Names in two columns are no column.
     """
-    seen = Evidence.of(sheet.grid, PEOPLE_SHEET, {}) if sheet.grid else None
+    kinds = (PEOPLE_SHEET, PLACE_SHEET, SUBJECT_SHEET)
+    read = [Evidence.of(sheet.grid, kind, {}) for kind in kinds] if sheet.grid else []
+    seen = next((one for one in read if one.table is not None), None)
     columns = [one for one in seen.table.columns if one.heading and any(one.cells)] if seen and seen.table else []
     texts = {one.index: {name_key(plain_text(cell)) for cell in one.cells if cell != ""} for one in columns}
     fitting = [one for one in columns if sum(text in said for text in texts[one.index]) * 2 > len(texts[one.index])]

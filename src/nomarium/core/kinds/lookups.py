@@ -24,8 +24,9 @@ def means_people(heading: str) -> bool:
 
 _CODE = (
     "code|short|abbreviation|abbr|key|id|initials|short name|shortname|short form|shortform|number|no|nr|staff code|"
-    "teacher code|staff id|employee id|employee number|user id|kürzel|initiales|iniciales|sigla|iniziali|afkorting|"
-    "initialer|forkortelse"
+    "teacher code|staff id|employee id|employee number|user id|kürzel|initiales|iniciales|sigla|siglas|código|codice|"
+    "abréviation|sigle|abreviatura|abreviação|abkürzung|kurzform|abbreviazione|iniziali|afkorting|initialer|forkortelse|"
+    "förkortning|lyhenne|skrót|kod|kód|zkratka|rövidítés"
 )
 _LINK = "link|url|map|website|web|web address|page|web page"
 

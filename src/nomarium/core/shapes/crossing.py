@@ -480,7 +480,9 @@ def _is_sure_turned(found: Crossing) -> bool:
     """Tell whether names stand across, and no headings of a list: they have one form, or all cells speak for it."""
     names = found.names()
     known = Headings(EVENT_SHEET)
-    if len(names) < FEWEST_HEADS or any(known(name) or heading_key(name) in _SIDES for name in names):
+    places = found.dated and found.hours_lead is not None and all(map(is_place_word, names))
+    headings = any((known(name) and not places) or heading_key(name) in _SIDES for name in names)
+    if len(names) < FEWEST_HEADS or headings:
         return False
     are_times = list(map(_are_times, _cells_by_name(found).values()))
     if found.hours_lead is None and any(are_times) and not all(are_times):

@@ -186,7 +186,7 @@ class CellReader:
             like = [
                 index
                 for index, column in enumerate(columns)
-                if not roles[index] and sum(_has_form(role, form, text) for text in set(column)) * 2 > len(set(column))
+                if not roles[index] and (_mostly(role, form, set(column)) or _mostly(role, form, column))
             ]
             if len(like) == 1:
                 roles[like[0]] = role
@@ -238,6 +238,11 @@ def _split(text: str, mark: str) -> list[str]:
 
 def _all_of_form(texts: Sequence[str], form: re.Pattern[str]) -> bool:
     return all(form.fullmatch(text) for text in texts)
+
+
+def _mostly(role: str, form: re.Pattern[str], texts: Collection[str]) -> bool:
+    """Tell whether more than half of some texts have the form of a role's values."""
+    return sum(_has_form(role, form, text) for text in texts) * 2 > len(texts)
 
 
 def _has_form(role: str, form: re.Pattern[str], text: str) -> bool:
