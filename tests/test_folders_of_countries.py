@@ -795,6 +795,43 @@ FOLDERS = {
         "2026-09-08", "2026-12-18", ("2026-10-12", "2026-11-25..2026-11-27",),
         ("Reading 3|Mon Tue Wed Thu Fri|08:10|08:55|12", "Biology|Tue Thu|08:55|09:45|41", "Algebra|Mon Wed Fri|08:00|08:50|30"),
     ),
+    "dates carried down, a gallery as the place": Folder(
+        {
+            "School visits.csv": "Date,Time,School,Guide,Gallery\nTue 6 Oct 2026,10:00-11:00,St Bride's Primary,Jo,Boats\n,11:15-12:15,Dell Road School,Kim,Knots\nThu 8 Oct 2026,10:00-11:00,Harbour Academy,Jo,Boats\n,13:00-14:00,Quay Infants,Kim,Sails\n",
+        },
+        dated=("2026-10-06 10:00|11:00|St Bride's Primary|Boats", "2026-10-06 11:15|12:15|Dell Road School|Knots", "2026-10-08 10:00|11:00|Harbour Academy|Boats", "2026-10-08 13:00|14:00|Quay Infants|Sails"),
+    ),
+    "starts down, lengths in the cells": Folder(
+        {
+            "Gym classes.csv": "Class timetable 5 October 2026 - 27 November 2026,,,\nTime,Monday,Wednesday,Friday\n06:15,Spin (45 min),HIIT (30 min),Spin (45 min)\n12:30,Yoga (60 min),,Pilates (50 min)\n",
+        },
+        "2026-10-05", "2026-11-27", (),
+        ("Gym classes|Mon Fri|06:15|07:00|", "Gym classes|Mon|12:30|13:30|", "Gym classes|Wed|06:15|06:45|", "Gym classes|Fri|12:30|13:20|"),
+    ),
+    "a panel and a date in each row, slots across": Folder(
+        {
+            "Interviews.csv": "Panel,Date,09:00-09:45,10:00-10:45,11:00-11:45\nPanel A,2026-11-09,A. Quill,B. Rowe,\nPanel B,2026-11-10,C. Stone,,D. Teal\n",
+        },
+        dated=("2026-11-09 09:00|09:45|A. Quill|", "2026-11-09 10:00|10:45|B. Rowe|", "2026-11-10 09:00|09:45|C. Stone|", "2026-11-10 11:00|11:45|D. Teal|"),
+    ),
+    "a hall and a gym across, days and hours down": Folder(
+        {
+            "Exams by room.csv": "Date,Session,Hall,Gym\nMon 11 Jan 2027,09:00-10:30,Maths P1,French\nMon 11 Jan 2027,13:30-15:00,Physics,\nTue 12 Jan 2027,09:00-10:30,English,Art\n",
+        },
+        dated=("2027-01-11 09:00|10:30|French|Gym", "2027-01-11 09:00|10:30|Maths P1|Hall", "2027-01-11 13:30|15:00|Physics|Hall", "2027-01-12 09:00|10:30|Art|Gym", "2027-01-12 09:00|10:30|English|Hall"),
+    ),
+    "how often, between a first and a last day": Folder(
+        {
+            "Maintenance.csv": "Job,Frequency,Time,Where,Starts,Ends\nFire alarm test,First Monday of each month,8-8:30 a.m.,All floors,10/1/2026,3/31/2027\nFilter change,Every 2 weeks on Friday,6 a.m. - 7 a.m.,Roof,10/2/2026,12/18/2026\n",
+        },
+        dated=("2026-10-02 06:00|07:00|Filter change|Roof", "2026-10-05 08:00|08:30|Fire alarm test|All floors", "2026-10-16 06:00|07:00|Filter change|Roof", "2026-10-30 06:00|07:00|Filter change|Roof", "2026-11-02 08:00|08:30|Fire alarm test|All floors", "2026-11-13 06:00|07:00|Filter change|Roof", "2026-11-27 06:00|07:00|Filter change|Roof", "2026-12-07 08:00|08:30|Fire alarm test|All floors", "2026-12-11 06:00|07:00|Filter change|Roof", "2027-01-04 08:00|08:30|Fire alarm test|All floors", "2027-02-01 08:00|08:30|Fire alarm test|All floors", "2027-03-01 08:00|08:30|Fire alarm test|All floors"),
+    ),
+    "crosses below voices are no titles": Folder(
+        {
+            "Proben.csv": "Datum;Uhrzeit;Stück;Sopran;Alt;Tenor\n08.10.2026;19:00-20:00;Kyrie;x;x;\n08.10.2026;20:15-21:30;Gloria;x;x;x\n15.10.2026;19:00-20:00;Credo;;;x\n",
+        },
+        dated=("2026-10-08 19:00|20:00|Kyrie|", "2026-10-08 20:15|21:30|Gloria|", "2026-10-15 19:00|20:00|Credo|"),
+    ),
 }  # fmt: skip
 
 

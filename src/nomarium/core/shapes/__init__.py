@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING
 from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
-    from nomarium.core.shapes.cell_texts import is_free, looks_like_place
+    from nomarium.core.shapes.cell_texts import is_free, looks_like_place, without_length
     from nomarium.core.shapes.crossing import Crossing, find_crossing
     from nomarium.core.shapes.drawn_days import drawn_days, listed_in
     from nomarium.core.shapes.key import Key, read_key
@@ -35,6 +35,7 @@ __all__ = [
     "unclear_weeks",
     "unfold",
     "unfolded_of",
+    "without_length",
 ]
 
 __getattr__ = on_demand(__name__)

@@ -47,6 +47,15 @@ def is_free(text: str) -> bool:
     return text.strip().casefold() in FREE
 
 
+def without_length(text: str) -> tuple[str, int]:
+    """Return a cell without the length in brackets, and that length in seconds: "Spin (45 min)"; 0 for none."""
+    for match in _LENGTH.finditer(text):
+        length = read_length(match[1])
+        if length is not None and not length.days:
+            return f"{text[: match.start()].rstrip()}{text[match.end() :]}", int(length.elapsed.total_seconds())
+    return text, 0
+
+
 def is_code(text: str) -> bool:
     """Tell whether a text can be the code of something: short, one word, and no small word."""
     text = text.strip()

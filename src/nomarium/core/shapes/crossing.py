@@ -349,6 +349,9 @@ def _leads(view: GridView, axis: Axis, column: int) -> bool:
 def _take_rows(found: Crossing, axis: Axis) -> None:
     view, first = found.view, found.leads[0]
     known = Headings(EVENT_SHEET)
+    heads = [text for row in range(axis.last_row + 1, len(view.rows)) if (text := view.text(row, first))]
+    places = [text for text in heads if is_place_word(text)]
+    places = places if len(places) > 1 else []  # “Hall” and “Gym” are names, where a single “Hall” says where
     named_at: int | None = None
     blank = False
     for row in range(axis.last_row + 1, len(view.rows)):
@@ -365,7 +368,7 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
         name = view.text(row, first)
         if not texts:
             blank = True
-        elif found.view.turned and name and known(name) in _ABOUT_THE_DAY:
+        elif found.view.turned and name and known(name) in _ABOUT_THE_DAY and name not in places:
             found.about_days[row] = name
         elif found.view.turned and axis.dated and name and known(name) == "summary" and _is_sparse(found, row):
             found.about_days[row] = _OCCASION
@@ -480,7 +483,8 @@ def _is_sure_turned(found: Crossing) -> bool:
     """Tell whether names stand across, and no headings of a list: they have one form, or all cells speak for it."""
     names = found.names()
     known = Headings(EVENT_SHEET)
-    places = found.dated and found.hours_lead is not None and all(map(is_place_word, names))
+    says_hours_of_days = found.hours_lead is not None or bool(found.about_days)
+    places = found.dated and says_hours_of_days and all(map(is_place_word, names))
     headings = any((known(name) and not places) or heading_key(name) in _SIDES for name in names)
     if len(names) < FEWEST_HEADS or headings:
         return False
@@ -489,7 +493,8 @@ def _is_sure_turned(found: Crossing) -> bool:
         return False
     if found.about_days and not found.dated:
         return False
-    if found.dated and (found.hours_lead is not None or all(span_in(name) is not None for name in names)):
+    by_hours = found.hours_lead is not None or all(span_in(name) is not None for name in names)
+    if found.dated and (by_hours or places):
         return True
     texts = found.texts()
     forms = {re.sub(r"\d+", "9", re.sub(r"\b[A-Za-z]\b|(?<=\d)[a-z]\b", "A", name)) for name in names}

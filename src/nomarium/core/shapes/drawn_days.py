@@ -13,6 +13,7 @@ from nomarium.core.shapes.dates_below import dates_below_labels
 from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.days_beside import days_beside
 from nomarium.core.shapes.groups_across import groups_across
+from nomarium.core.shapes.hours_across import hours_across
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
 from nomarium.core.shapes.sentences import sentences
 from nomarium.core.shapes.unfolded import Unfolded
@@ -37,11 +38,13 @@ def drawn_days(grid: Grid) -> Unfolded | None:
         return _labelled(grid, days, problems, "months are drawn") if _hold_labels(days) else None
     year = year_page(grid)
     if year is None:
-        drawn = dates_below_labels(grid) or dates_across(grid) or day_sheet(grid)
-        return drawn or days_beside(grid) or groups_across(grid) or sentences(grid)
+        return next(filter(None, (find(grid) for find in _OTHER_SHAPES)), None)
     days, problems = year
     why = "a year is drawn, with months on one side and their days on the other"
     return _labelled(grid, days, problems, why) if _hold_labels(days) else _events(grid, days, problems, why)
+
+
+_OTHER_SHAPES = (dates_below_labels, dates_across, day_sheet, days_beside, groups_across, sentences, hours_across)
 
 
 def listed_in(grid: Grid) -> Unfolded | None:

@@ -11,7 +11,7 @@ from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from nomarium.core.repeats import bounds_in
-from nomarium.core.shapes import is_free, unclear_weeks
+from nomarium.core.shapes import is_free, unclear_weeks, without_length
 from nomarium.core.sheets import Known, holding_span, length_said, note_used
 from nomarium.core.slots import DayTest, Periods, UnknownDay, by_weeks
 from nomarium.core.sources import date_in_words
@@ -53,6 +53,8 @@ class _Filled:
     place: Place
     week: str = ""
     """The letter of the weeks in which it holds, where the cell names one."""
+    length: int = 0
+    """How many seconds it lasts, where it begins with its line and says how long it is."""
 
 
 @dataclass(slots=True)
@@ -260,7 +262,9 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
             lines = tuple(other for other in block.lines[number:] if other.row <= last_row) or (line,)
             across = [block.days.get(index, ()) for index in range(column, last_column + 1)]
             covered = tuple(dict.fromkeys(day for several in (across or [days]) for day in several))
-            yield _Filled(text, lines, covered, view.place(line.row, column))
+            span = scan_span(line.hours) if line.hours else None
+            bare, length = without_length(text) if span is not None and span.end is None else (text, 0)
+            yield _Filled(bare, lines, covered, view.place(line.row, column), length=length)
 
 
 def _in_weeks(cell: _Filled, problems: list[Problem]) -> Iterator[_Filled]:
@@ -274,6 +278,7 @@ def _in_weeks(cell: _Filled, problems: list[Problem]) -> Iterator[_Filled]:
 
 
 _FEWEST_STARTS = 3
+_A_DAY = 86_400
 _LONGEST_STEP = 2 * 3600
 """Seconds from one start to the next that a lesson may last; beyond, there are gaps between."""
 
@@ -292,8 +297,16 @@ class _Clocks:
         self._reported: set[str] = set()
         self._ends = self._ends_of_starts()
 
-    def of(self, lines: Sequence[Line]) -> tuple[time, time] | None:
-        """Return from when to when some lines run by their own times; None, with a problem, where they do not say."""
+    def of(self, lines: Sequence[Line], length: int = 0) -> tuple[time, time] | None:
+        """Return from when to when some lines run by their own times; None, with a problem, where they do not say.
+
+        A cell may say its ``length`` itself, in seconds: it begins with its line then.
+        """
+        begins = self._shapes.get(lines[0].hours)
+        if length and begins is not None:
+            start = self._clock.read(begins.start).seconds
+            if start + length < _A_DAY:
+                return time_at(start), time_at(start + length)
         first, last = self._span(lines[0]), self._span(lines[-1])
         return (first[0], last[1]) if first and last else None
 
@@ -371,7 +384,7 @@ def _meetings(
         values["division"] = (division,)
     periods: Periods = tuple(dict.fromkeys(period for line in cell.lines for period in line.periods))
     own_times = all(line.hours for line in cell.lines) and not choices.has_bells
-    clock = clocks.of(cell.lines) if own_times or not periods else None
+    clock = clocks.of(cell.lines, cell.length) if own_times or not periods else None
     periods = () if clock else periods
     beside = clocks.beside(cell.lines) if periods else None
     terms = frozenset(split_list(choices.whole.get("term", "")))
