@@ -31,11 +31,12 @@ from nomarium.core.columns.contents import (
 from nomarium.core.columns.fields import Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Column, plain_text
-from nomarium.core.values import TITLED_FORM, are_reversed_names, most_are
+from nomarium.core.values import TITLED_FORM, are_dates, are_reversed_names, most_are, without_not_on
 
 
 def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
     """Give fields to columns that no heading explains: the date, times, the title; where a single one can be it."""
+    _take_exceptions(matches, sheet)
     if sheet.kind is not Kind.EVENTS:
         _spans_by_contents(matches, sheet)
     else:
@@ -58,6 +59,16 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
     named = "title" in sheet.needs or sheet.kind in (Kind.CLOSURES, Kind.TERMS)
     if named and matches.open("summary"):
         _take_title(matches)
+
+
+def _take_exceptions(matches: Matches, sheet: SheetKind) -> None:
+    """Take a column of dates that is headed as when it is not, "No clinic on", for the exceptions of what repeats."""
+    repeats = "slot" in sheet.names or not matches.open("repeat")
+    for match in matches.unused_matches() if repeats and "except" in sheet.names and matches.open("except") else ():
+        filled = [plain_text(cell) for cell in match.column.cells if cell != ""]
+        if without_not_on(match.column.heading) is not None and filled and all(map(are_dates, filled)):
+            match.field, match.certainty, match.why = "except", Certainty.LIKELY, "its heading, with dates below it"
+            return
 
 
 def _says_time(matches: Matches, name: str) -> bool:

@@ -64,7 +64,7 @@ from nomarium.core.tables import (
     read_grids,
 )
 from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell, parts_with_times
-from nomarium.core.values import DateChoices, Order, span_in, split_list
+from nomarium.core.values import CLASS_FORM, TITLED_FORM, DateChoices, Order, span_in, split_list
 from nomarium.lazily import regex
 
 
@@ -506,9 +506,12 @@ def key_column(sheet: FoundSheet, blocks: set[str]) -> dict[str, str]:
 def is_of_blocks(sheet: FoundSheet) -> bool:
     """Tell whether the cells of a grid are nothing but short codes that come again, as blocks of some key do.
 
-    Two letters are no block: where “ČJ” and “M” stand, subjects do.
+    Two letters are no block: where “ČJ” and “M” stand, subjects do. In a teacher's week “7X” is a class.
     """
     blocks = _blocks_in(sheet)
+    named = (sheet.path.stem, sheet.sheet or "", *(text for block in blocks_of(sheet) for text in block.captions))
+    if all(map(CLASS_FORM.fullmatch, blocks)) and any(map(TITLED_FORM.match, named)):
+        return False
     short = all(len(block) <= _LONGEST_BLOCK and max(block) < _WORD_SIGNS for block in blocks)
     short = short and not any(len(block) > 1 and block.isalpha() for block in blocks)
     return len(blocks) >= _FEWEST_BLOCKS and short and _alone(sheet)
