@@ -354,7 +354,8 @@ def is_repeat(text: str) -> bool:
 
 def holds_days_and_times(column: Column) -> bool:
     """Tell whether most cells of a column name weekdays and, behind them, times: "Mo 10:00-12:00, Mi 9:00-10:00"."""
-    days = [word for cell in set(_filled(column)) if isinstance(cell, str) for word in _words_ahead_of_times(cell)]
+    sample = islice(dict.fromkeys(_filled(column)), _SAMPLE)
+    days = [word for cell in sample if isinstance(cell, str) for word in _words_ahead_of_times(cell)]
     letters = {word.casefold() for word in days if len(word) == 1}
     known = letters if any(letters <= names.keys() for names in short_weekdays()) else frozenset[str]()
     return _most_are(column, lambda text: _is_days_and_times(text, known))
@@ -394,6 +395,8 @@ def _words_ahead_of_times(text: str) -> list[str]:
     return [word for days in ahead for word in _BETWEEN_DAYS.split(without_preposition(days))]
 
 
+_SAMPLE = 200
+"""So many cells show whether days are letters."""
 _BETWEEN_DAYS = regex(r"\s*[,;/&+]\s*|\s+(?:and|und|et|y|e|en|och|og)\s+|\s*[-–]\s*")
 
 

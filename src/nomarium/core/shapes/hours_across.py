@@ -18,12 +18,14 @@ def hours_across(grid: Grid) -> Unfolded | None:
     for head in range(min(_MOST_ABOVE, len(view.rows))):
         headings = dict(view.filled(head))
         spans = [column for column, text in headings.items() if is_span(text)]
+        if len(spans) < _FEWEST_SPANS:
+            continue
         others = [column for column in headings if column not in spans]
         below = range(head + 1, len(view.rows))
         columns = [Column("", column, [view.cell(row, column) for row in below]) for column in others]
         dated = [column.index for column in columns if holds_dates(column)]
         plain = len(others) > 1 and not any(span_in(headings[column]) for column in others)
-        if len(spans) >= _FEWEST_SPANS and len(dated) == 1 and plain:
+        if len(dated) == 1 and plain:
             return _list(grid, view, head, spans, others, dated[0])
     return None
 

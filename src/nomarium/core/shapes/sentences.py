@@ -25,14 +25,25 @@ class _Sentence(NamedTuple):
 def sentences(grid: Grid) -> Unfolded | None:
     """Return the list of events whose rows say how often and at which hours in one cell; None for other sheets."""
     view = GridView(grid)
-    for head in range(min(_MOST_ABOVE, len(view.rows))):
-        rows = [row for row in range(head + 1, len(view.rows)) if len(list(view.filled(row))) > 1]
-        for column, heading in view.filled(head):
-            read = {row: _read(text) for row in rows if (text := view.text(row, column))}
-            said = {row: sentence for row, sentence in read.items() if sentence is not None}
-            if heading and said and len(said) == len(read) == len(rows):
+    for head in range(min(_MOST_ABOVE, len(view.rows) - 1)):
+        for column, _ in view.filled(head):
+            said = _said_below(view, head, column)
+            if said:
                 return _list(grid, view, head, column, said)
     return None
+
+
+def _said_below(view: GridView, head: int, column: int) -> dict[int, _Sentence]:
+    """Return what the cells of a column say, by their rows; nothing where one of them says something else."""
+    found: dict[int, _Sentence] = {}
+    for row in range(head + 1, len(view.rows)):
+        text = view.text(row, column)
+        if text or len(list(view.filled(row))) > 1:
+            sentence = _read(text)
+            if sentence is None:
+                return {}
+            found[row] = sentence
+    return found
 
 
 def _read(text: str) -> _Sentence | None:

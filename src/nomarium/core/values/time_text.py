@@ -88,7 +88,7 @@ def several_times(text: str) -> list[str]:
 
     In "2 & 4 pm" both are in the afternoon; in "10 & 2 pm" nobody knows.
     """
-    if len(text) > LONGEST_SPAN:
+    if len(text) > LONGEST_SPAN or not _PARTS_TIMES.search(text):
         return []
     parts = [part for part in _PARTS_TIMES.split(text.strip().casefold()) if part]
     shapes = [scan_span(part) for part in parts]
