@@ -210,7 +210,8 @@ def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: 
         record
         for record, title in enumerate(details.summaries)
         if title and record not in no_event
-        if _IS_A_BYE.fullmatch(title) or (not spans.all_day[record] and _IS_NOT_ON.match(title))
+        if (_BYE.search(title) and _IS_A_BYE.fullmatch(title))
+        or (not spans.all_day[record] and _IS_NOT_ON.match(title))
     }
     sheet.left_out[LeftOut.NOT_RUNNING] += len(idle)
     no_event |= idle
@@ -238,11 +239,9 @@ _IS_NOT_ON = regex(
     re.IGNORECASE,
 )
 """What the title of a row with times says where nothing is on: “No meeting – half term”."""
-_IS_A_BYE = regex(
-    r"(?:.+ (?:–|-|vs?\.?) )?(?:bye|bye week|spielfrei|exempte?|descansa|descanso|riposa|riposo|spilfri|"
-    r"spillefri|folga)(?: (?:–|-|vs?\.?) .+)?",
-    re.IGNORECASE,
-)
+_BYE_WORDS = r"(?:bye|bye week|spielfrei|exempte?|descansa|descanso|riposa|riposo|spilfri|spillefri|folga)"
+_BYE = regex(rf"\b{_BYE_WORDS}\b", re.IGNORECASE)
+_IS_A_BYE = regex(rf"(?:.+ (?:–|-|vs?\.?) )?{_BYE_WORDS}(?: (?:–|-|vs?\.?) .+)?", re.IGNORECASE)
 """What the title says where a team does not play: “Herons – BYE”."""
 FAR_AWAY = timedelta(days=3 * 366)
 """So far from the middle of a list, a date is more likely a slip in the year."""
