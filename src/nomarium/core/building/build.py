@@ -20,14 +20,14 @@ from nomarium.core.meetings import Expansion, Held, Joining, Timetabling, assign
 from nomarium.core.meetings.wording import no_special_bells
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
 from nomarium.core.school import School, open_school
-from nomarium.core.sources import Series, has_part, values_of
+from nomarium.core.sources import Series, SplitValues, has_part
 from nomarium.core.sources.wording import near_double
 from nomarium.core.values import read_zone
 from nomarium.core.year import Closure, what_if
 
 if TYPE_CHECKING:
     from nomarium.core.plan import PlanFile
-    from nomarium.core.timetable import CodedMeeting, Rosters, Values
+    from nomarium.core.timetable import CodedMeeting, Rosters
 
 
 @dataclass(frozen=True, slots=True)
@@ -235,24 +235,13 @@ def _identity(build: Build, source: str) -> str:
 
 def _of_events(source: str, events: Sequence[Series], identity: str) -> list[Held]:
     uids = iter(assign_uids(identity, events))
+    values = SplitValues()
     held = []
     for one in events:
         own = tuple(next(uids) for _ in one.occurrences)
-        known = Held(source, _values(one), list(one.occurrences), place=one.place, event=one, uids=own)
+        known = Held(source, values.of(one), list(one.occurrences), place=one.place, event=one, uids=own)
         held.append(known)
     return held
-
-
-def _values(event: Series) -> Values:
-    """Return what can be split by of an event: its fields and the columns of its sheet."""
-    names = ["summary", "location", "categories"]
-    names += [column.heading for column in event.table.columns if column.heading] if event.table else []
-    found: Values = {}
-    for name in names:
-        values = values_of(event, name)
-        if values:
-            found.setdefault(name.casefold(), tuple(values))
-    return found
 
 
 def _checked(build: Build) -> list[Problem]:

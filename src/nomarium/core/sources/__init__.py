@@ -7,7 +7,7 @@ from nomarium.lazily import on_demand
 if TYPE_CHECKING:
     from nomarium.core.sources.adjust import Adjustments, adjust, fill_prefix, in_zone, move_to_zone
     from nomarium.core.sources.batch import EventBatch, Events, maybe_alike, starts_of, without
-    from nomarium.core.sources.chosen import check_name, has_part, values_of
+    from nomarium.core.sources.chosen import SplitValues, check_name, has_part, values_of
     from nomarium.core.sources.details import read_reminders
     from nomarium.core.sources.events import EventChoices, EventSheet, read_events
     from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
@@ -35,6 +35,7 @@ __all__ = [
     "Series",
     "SpanFound",
     "SpanRules",
+    "SplitValues",
     "YearEvents",
     "adjust",
     "after",

@@ -19,6 +19,7 @@ from nomarium.core.values import Moment, read_busy, read_status, read_visibility
 if TYPE_CHECKING:
     from nomarium.core.sources.events import EventSheet
     from nomarium.core.sources.series import Occurrence, Series
+    from nomarium.core.tables import Column, Table
 
 _PLAIN_FIELDS = ("summary", "location", "description", "url", "status", "visibility", "busy", "id")
 _TEXTS_OF: dict[str, Callable[[Series], Iterable[str]]] = {
@@ -51,14 +52,40 @@ def values_of(series: Series, name: str) -> list[str] | None:
         return [text for text in _TEXTS_OF[name.strip().casefold()](series) if text]
     columns = columns_headed(series.table, name) if series.table else []
     if columns:
-        return [
-            text
-            for column in columns
-            for text in (column.parted or split_list)(plain_text(column.cells[series.record]))
-            if text
-        ]
+        return [text for column in columns for text in _texts_in(column, series.record)]
     meant = _field_meant(name)
     return [text for text in _TEXTS_OF[meant](series) if text] if meant else None
+
+
+def _texts_in(column: Column, record: int) -> list[str]:
+    return [text for text in (column.parted or split_list)(plain_text(column.cells[record])) if text]
+
+
+class SplitValues:
+    """What events say that can be split by: some fields, and all columns of their sheets; each heading is read once."""
+
+    def __init__(self) -> None:
+        self._columns: dict[int, dict[str, list[Column]]] = {}
+
+    def of(self, series: Series) -> dict[str, tuple[str, ...]]:
+        """Return the values of an event by field or heading, in small letters; those without a value are left out."""
+        found = {name: tuple(filter(None, _TEXTS_OF[name](series))) for name in _SPLIT_FIELDS}
+        for name, columns in self._headed(series.table).items() if series.table else ():
+            if name in _TEXTS_OF:
+                texts = tuple(filter(None, _TEXTS_OF[name](series)))
+            else:
+                texts = tuple(text for column in columns for text in _texts_in(column, series.record))
+            found.setdefault(name, texts)
+        return {name: texts for name, texts in found.items() if texts}
+
+    def _headed(self, table: Table) -> dict[str, list[Column]]:
+        if id(table) not in self._columns:
+            headings = [column.heading for column in table.columns if column.heading]
+            self._columns[id(table)] = {text.casefold(): columns_headed(table, text) for text in headings}
+        return self._columns[id(table)]
+
+
+_SPLIT_FIELDS = ("summary", "location", "categories")
 
 
 def check_name(sheets: Sequence[EventSheet], name: str, option: str) -> None:
