@@ -307,6 +307,10 @@ def _are_phrases(column: Column) -> bool:
     return sum(" " in cell.strip() for cell in cells) * 2 > len(cells)
 
 
+_MARKS = frozenset("x ✓ ✔ ☑ ● • +".split())
+"""What says of a row that the column is for it."""
+
+
 def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | None:
     """Return the column that says what meets, where no heading does: long texts for periods, else the only words.
 
@@ -499,7 +503,7 @@ def holds_codes(column: Column) -> bool:
 def holds_titles(column: Column) -> bool:
     """Tell whether a column's cells could be titles: words in at least half of the rows, and no marks."""
     cells = [cell for cell in column.cells if cell != ""]
-    if all(isinstance(cell, str) and len(cell.strip()) <= 1 for cell in cells):
+    if all(isinstance(cell, str) and cell.strip().casefold() in _MARKS for cell in cells):
         return False
     words = [cell for cell in cells if isinstance(cell, str) and any(map(str.isalpha, cell)) and not is_data(cell)]
     return len(words) * 2 > len(column.cells) and len(words) * 10 >= len(cells) * 9
