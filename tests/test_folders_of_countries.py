@@ -849,6 +849,33 @@ FOLDERS = {
         "2026-10-01", "2026-12-17", (),
         ("ENT|Thu|14:00|16:30|OPD 2|2026-10-01 2026-10-08 2026-10-15 2026-10-22 2026-11-05 2026-11-12 2026-11-19 2026-12-03 2026-12-10 2026-12-17", "Fracture|Mon|09:00|12:30|OPD 1|2026-10-05 2026-10-12 2026-10-19 2026-11-02 2026-11-09 2026-11-16 2026-11-23 2026-11-30 2026-12-07 2026-12-14"),
     ),
+    "two days of a conference, one below the other, halls across": Folder(
+        {
+            "Conference.csv": "Trail Builders Conference – 14 & 15 May 2027,,,\nDay 1 – Friday 14 May 2027,,,\nTime,Main Hall,Room A,Room B\n9:00-10:00,Opening,,\n10:15-11:15,Keynote,Soils 101,Bridges\nDay 2 – Saturday 15 May 2027,,,\nTime,Main Hall,Room A,Room B\n9:00-10:30,Panel,Maps,\n",
+        },
+        dated=("2027-05-14 09:00|10:00|Opening|Main Hall", "2027-05-14 10:15|11:15|Bridges|Room B", "2027-05-14 10:15|11:15|Keynote|Main Hall", "2027-05-14 10:15|11:15|Soils 101|Room A", "2027-05-15 09:00|10:30|Maps|Room A", "2027-05-15 09:00|10:30|Panel|Main Hall"),
+    ),
+    "a pool whose sessions are no periods": Folder(
+        {
+            "Pool timetable.csv": "Day,Session,From,To,Lanes\nMonday,Lane swim,06:30,08:30,6\nMonday,Aqua fit,10:00,10:45,3\nWednesday,Lane swim,06:30,08:30,6\nSaturday,Family fun,14:00,16:00,0\n",
+            "Pool dates.csv": "Programme,Starts,Ends\nAutumn,07/09/2026,25/10/2026\n",
+            "Pool closed.csv": "Closed for,Date\nMaintenance,16/09/2026\n",
+        },
+        "2026-09-07", "2026-10-24", ("2026-09-16",),
+        ("Lane swim|Mon Wed|06:30|08:30|", "Aqua fit|Mon|10:00|10:45|", "Family fun|Sat|14:00|16:00|"),
+    ),
+    "duties across, a date with its hour in front": Folder(
+        {
+            "Refreshments rota.csv": "Date,Bar,Tickets,Programmes\nFri 6 Nov 2026 19:00,Jo Hale,Kim Orr,Al Pine\nSat 7 Nov 2026 19:00,Al Pine,Jo Hale,Kim Orr\n",
+        },
+        dated=("2026-11-06 19:00|20:00|Al Pine|", "2026-11-06 19:00|20:00|Jo Hale|", "2026-11-06 19:00|20:00|Kim Orr|", "2026-11-07 19:00|20:00|Al Pine|", "2026-11-07 19:00|20:00|Jo Hale|", "2026-11-07 19:00|20:00|Kim Orr|"),
+    ),
+    "lessons counted from a first one": Folder(
+        {
+            "Bookings.csv": "Student,Tutor,Subject,Day,Time,First session,Sessions,Mode\nZoe Lim,Mr Nash,Maths,Tuesday,4:00pm-5:00pm,13/10/2026,5,Online\nEli Roy,Ms Pike,English,Thursday,5:15pm-6:15pm,15/10/2026,4,Room 2\n",
+        },
+        dated=("2026-10-13 16:00|17:00|Maths|", "2026-10-15 17:15|18:15|English|", "2026-10-20 16:00|17:00|Maths|", "2026-10-22 17:15|18:15|English|", "2026-10-27 16:00|17:00|Maths|", "2026-10-29 17:15|18:15|English|", "2026-11-03 16:00|17:00|Maths|", "2026-11-05 17:15|18:15|English|", "2026-11-10 16:00|17:00|Maths|"),
+    ),
 }  # fmt: skip
 
 

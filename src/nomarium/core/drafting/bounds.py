@@ -30,11 +30,13 @@ class Bounds(NamedTuple):
     first: date
     last: date
     said_by: str
+    soonest: date | None = None
+    """When all is over if nothing is closed, where the last day leaves room for closures."""
 
     @property
     def are_few_weeks(self) -> bool:
         """Whether they are so near to one another that who wrote them down had each week in view, closed or not."""
-        return self.last - self.first <= _FEW_WEEKS
+        return (self.soonest or self.last) - self.first <= _FEW_WEEKS
 
 
 _FEW_WEEKS = timedelta(weeks=8)
@@ -56,7 +58,8 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
     if not known or len(known) < len(found):
         return None
     said_by = ", ".join(dict.fromkeys(one.said_by for one in known))
-    return Bounds(min(one.first for one in known), max(one.last for one in known), said_by)
+    soonest = max(one.soonest or one.last for one in known)
+    return Bounds(min(one.first for one in known), max(one.last for one in known), said_by, soonest)
 
 
 # A draft is written several times until it builds: its sheets are read once.
@@ -167,7 +170,9 @@ def _by_counts(table: Sheet, sheet: FoundSheet) -> Bounds | None:
         return None
     room, what = (1, "weeks") if in_weeks else (2, "meetings")
     lasts = [first + timedelta(weeks=room * number) for first, number in zip(firsts, numbers, strict=True)]
-    return Bounds(min(firsts), max(lasts), f"the first days and the numbers of {what} in {sheet.path.name}")
+    soonest = max(first + timedelta(weeks=number) for first, number in zip(firsts, numbers, strict=True))
+    said_by = f"the first days and the numbers of {what} in {sheet.path.name}"
+    return Bounds(min(firsts), max(lasts), said_by, soonest)
 
 
 _MOST_MEETINGS = 100

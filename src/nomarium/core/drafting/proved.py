@@ -10,7 +10,16 @@ from itertools import pairwise
 from typing import Literal
 
 from nomarium.core.bells import bell_parts, is_usual
-from nomarium.core.columns import Evidence, Headings, Kind, SheetKind, holds_dates, holds_times, match_columns
+from nomarium.core.columns import (
+    Evidence,
+    Headings,
+    Kind,
+    SheetKind,
+    holds_dates,
+    holds_times,
+    holds_weekdays,
+    match_columns,
+)
 from nomarium.core.datesheets import (
     SHORTEST_TERM,
     Side,
@@ -50,8 +59,32 @@ def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
     order, _ = proved_order(sheets)
     sheets = [replace(sheet, order=order or None) for sheet in sheets]
+    sheets = with_lists_of_times(sheets)
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
     return with_closures_alone(with_special_notes(with_programmes(with_periods(with_lookups(proved)))))
+
+
+def with_lists_of_times(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; weekdays, times and words are a timetable where no other sheet is one.
+
+    Of bell times every row would have a period: a number, or a break between two.
+    """
+    if any(sheet.kind in (Kind.LIST, Kind.GRID, Kind.SLOTS) for sheet in sheets):
+        return list(sheets)
+
+    def as_list(sheet: FoundSheet) -> FoundSheet:
+        seen = Evidence.of(sheet.grid, BELL_SHEET, {}) if sheet.kind is Kind.BELLS and sheet.grid else None
+        days = seen and (seen.named.get("weekday") or seen.named.get("day"))
+        if not seen or not days or "period" not in seen.named:
+            return sheet
+        numbered = [text for text in seen.texts("period") if any(map(str.isdigit, text))]
+        if numbered or not holds_weekdays(days) or "" in days.cells:
+            return sheet
+        called = seen.named["period"].heading
+        why = f"a weekday and times stand in each row, what is on below “{called}”, and no other sheet is a timetable"
+        return replace(sheet, recognised=Recognised(Kind.LIST, why), columns={called: "course"})
+
+    return [as_list(sheet) for sheet in sheets]
 
 
 def with_closures_alone(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
@@ -188,7 +221,7 @@ def _is_of_terms(sheet: FoundSheet) -> bool:
     named = [plain_text(cell) for cell in table.columns[0].cells] if table else [term.name for term in terms]
     heading = table.columns[0].heading if table else ""
     said = " ".join([heading, *named, sheet.path.stem, sheet.grid.sheet or ""])
-    by_name = not _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold()))
+    by_name = not _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold())) or all(map(names_term, named))
     if not by_name and (table is None or len(table.columns) > _NAME_AND_SPAN):
         return False
     if not 0 < len(terms) <= _MOST_TERMS or has_errors(problems):
@@ -200,7 +233,7 @@ def _is_of_terms(sheet: FoundSheet) -> bool:
 
 
 _NAME_AND_SPAN = 3
-_MOST_OF_A_TERM = timedelta(days=50)
+_MOST_OF_A_TERM = timedelta(days=41)
 """What has only names and spans must cover so many days, where no word says that they are parts of a year."""
 
 

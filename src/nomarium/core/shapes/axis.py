@@ -60,7 +60,16 @@ def _head_kind(text: str) -> str:
     in_week = _DAY_OF_WEEK.fullmatch(text)
     if _LABEL.fullmatch(text) or (in_week and weekday_in_any(in_week["behind"] or in_week["before"]) is not None):
         return "label"
-    return "date" if any(map(str.isdigit, text)) and is_date(text) and not _PAIR.fullmatch(text) else ""
+    timed = _DATE_AND_TIME.fullmatch(text)
+    day = timed["day"] if timed else text
+    return "date" if any(map(str.isdigit, day)) and is_date(day) and not _PAIR.fullmatch(day) else ""
+
+
+_DATE_AND_TIME = regex(
+    r"(?P<day>.*\d)\.?,?\s+(?:at\s+|um\s+|à\s+)?\d{1,2}(?:[:h]\d{2}|\s?[ap]m)(?:\s*(?:uhr|h|[ap]m))?",
+    re.IGNORECASE,
+)
+"""A date with the time at which something begins on it."""
 
 
 def is_word(text: str) -> bool:

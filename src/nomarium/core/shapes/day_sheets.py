@@ -8,6 +8,7 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Mapping, Sequence
+from dataclasses import replace
 from datetime import date, datetime, time, timedelta
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
@@ -42,21 +43,56 @@ def day_sheet(grid: Grid) -> Unfolded | None:
     view = GridView(grid)
     if not 1 < len(view.rows) <= _MOST_ROWS:
         return None
-    for row in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
+    return _one_or_more_days(view) or _days_below_captions(view)
+
+
+def _days_below_captions(view: GridView) -> Unfolded | None:
+    """Return the list of days that are drawn one below the other, each below its date; None where one is none."""
+    rows = range(len(view.rows))
+    alone = {row: texts[0][1] for row in rows if len(texts := list(view.filled(row))) == 1}
+    dated = [row for row, text in alone.items() if not _has_time(text) and _date_in_words(text) is not None]
+    ends = [*dated[1:], len(view.rows)]
+    captions = [(row, end) for row, end in zip(dated, ends, strict=False) if end > row + 1]
+    if len(captions) < _FEWEST_DAYS:
+        return None
+    days = [_one_or_more_days(GridView(_rows_between(view.grid, row, end)), fewest=1) for row, end in captions]
+    known = [day for day in days if day is not None]
+    if len(known) < len(days) or len({tuple(day.grid.rows[0]) for day in known}) > 1:
+        return None
+    cells = [known[0].grid.rows[0], *(row for day in known for row in day.grid.rows[1:])]
+    origins = [known[0].grid.origins[0], *(spots for day in known for spots in day.grid.origins[1:])]
+    problems = [problem for day in known for problem in day.problems]
+    why = f"{len(known)} days are drawn one below the other, each below its date"
+    return Unfolded(view.grid.as_list(cells, origins), Kind.EVENTS, known[0].whose, why, problems)
+
+
+_FEWEST_DAYS = 2
+
+
+def _rows_between(grid: Grid, first: int, end: int) -> Grid:
+    """Return a grid of which only some rows hold anything, each where it stood."""
+    return replace(grid, rows=[row if first <= number < end else [] for number, row in enumerate(grid.rows)])
+
+
+def _one_or_more_days(view: GridView, fewest: int = _FEWEST_TIMES) -> Unfolded | None:
+    """Return the list of a day, or of days side by side, with so many times; None for other sheets."""
+    first = next((row for row in range(len(view.rows)) if any(True for _ in view.filled(row))), 0)
+    above = range(first, min(first + _MOST_ROWS_ABOVE, len(view.rows)))
+    for row in above:
         if (listed := _list_of_day(view, row)) is not None:
             return listed
-    for head in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
+    for head in above:
         columns = _columns_at(view, head)
         if columns:
-            return _drawn(view, head, columns)
+            return _drawn(view, head, columns, fewest)
     return _times_across(view)
 
 
-def _drawn(view: GridView, head: int, columns: Mapping[int, _Column]) -> Unfolded | None:
+def _drawn(view: GridView, head: int, columns: Mapping[int, _Column], fewest: int = _FEWEST_TIMES) -> Unfolded | None:
     """Return the list of what stands below the heads of columns, beside times; None where other lines are between."""
     rows = [row for row in range(head + 1, len(view.rows)) if _hours(view, row)]
     between = range(head + 1, rows[-1]) if rows else ()
-    if len(rows) < _FEWEST_TIMES or any(list(view.filled(row)) and row not in rows for row in between):
+    if len(rows) < fewest or any(list(view.filled(row)) and row not in rows for row in between):
         return None
     return _Drawn(view, head, columns, rows).unfolded()
 
