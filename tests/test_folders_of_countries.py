@@ -876,6 +876,29 @@ FOLDERS = {
         },
         dated=("2026-10-13 16:00|17:00|Maths|", "2026-10-15 17:15|18:15|English|", "2026-10-20 16:00|17:00|Maths|", "2026-10-22 17:15|18:15|English|", "2026-10-27 16:00|17:00|Maths|", "2026-10-29 17:15|18:15|English|", "2026-11-03 16:00|17:00|Maths|", "2026-11-05 17:15|18:15|English|", "2026-11-10 16:00|17:00|Maths|"),
     ),
+    "a list with a sum below it, in German": Folder(
+        {
+            "Unterricht.csv": "Schüler;Fach;Lehrer;Tag;Beginn;Dauer;Raum\nLea Ort;Klavier;F. Beck;Mo;14:30;30 min;1\nTom Au;Geige;H. Wolf;Di;15:00;45 min;2\n;;;;;;\nSumme;;;;;75 min;\n",
+            "Schuljahr.csv": "Halbjahr;von;bis\n1. Halbjahr;14.09.2026;29.01.2027\n",
+            "Frei.csv": "Unterrichtsfrei;von;bis\nHerbst;12.10.2026;23.10.2026\nWeihnachten;21.12.2026;03.01.2027\n",
+        },
+        "2026-09-14", "2027-01-26", ("2026-10-12..2026-10-23", "2026-12-21..2027-01-03",),
+        ("Klavier|Mon|14:30|15:00|1", "Geige|Tue|15:00|15:45|2"),
+    ),
+    "trips on weekdays between De and Até, from a quay": Folder(
+        {
+            "Passeios.csv": "Passeio,Partida,Regresso,Dias,Cais,De,Até\nGrutas,10:00,11:30,\"Ter, Qui, Sáb\",Cais 2,01/06/2027,27/06/2027\nPôr do sol,19:30,21:00,Sex,Cais 1,04/06/2027,25/06/2027\n",
+        },
+        "2027-06-01", "2027-06-26", (),
+        ("Grutas|Tue Thu Sat|10:00|11:30|Cais 2", "Pôr do sol|Fri|19:30|21:00|Cais 1"),
+    ),
+    "a short list of days whose letters the timetable names": Folder(
+        {
+            "Days.csv": "Date,Day\n2026-09-08,A\n2026-09-09,B\n2026-09-10,C\n2026-09-11,D\n2026-09-14,E\n2026-09-15,F\n2026-09-16,A\n2026-09-17,B\n2026-09-18,C\n2026-09-21,D\n2026-09-24,E\n2026-09-25,F\n2026-09-28,A\n2026-09-29,B\n2026-09-30,C\n2026-10-01,D\n2026-10-02,E\n",
+            "Classes.csv": "Class,Day,Start,End\nLoft,A,9:00,10:00\n",
+        },
+        dated=("2026-09-08 09:00|10:00|Loft|", "2026-09-16 09:00|10:00|Loft|", "2026-09-28 09:00|10:00|Loft|"),
+    ),
 }  # fmt: skip
 
 

@@ -128,6 +128,10 @@ def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         said = {text for other in sheets if other is not listed for text in _days_said(other)}
         columns = [text for texts in label_columns(listed.grid).values() for text in texts]
         words = [text for text in dict.fromkeys(columns) if not list(plain_or_named([text], ()))]
+        if _are_labels(columns, words, said):
+            why = f"it gives dates the labels that other sheets have ({', '.join(dict.fromkeys(columns[:3]))})"
+            labelled = replace(listed, recognised=Recognised(Kind.DAYS, why))
+            return [labelled if sheet is listed else sheet for sheet in sheets]
         names = tuple(name for name in words if name.casefold() in said)
         if len(names) < _FEWEST_NAMES or len(names) * 2 <= len(words):
             continue
@@ -138,6 +142,12 @@ def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
 
 _FEWEST_NAMES = 2
+
+
+def _are_labels(texts: Sequence[str], words: Sequence[str], said: Collection[str]) -> bool:
+    """Tell whether texts beside dates are all letters or numbers that come again, and timetables name some of them."""
+    distinct = {text.casefold() for text in texts}
+    return not words and 1 < len(distinct) < len(texts) and not distinct.isdisjoint(said)
 
 
 def _days_said(sheet: FoundSheet) -> set[str]:

@@ -184,7 +184,7 @@ TIMETABLE_SHEET = with_phrases(
                 "its first day, where it does not run all year",
                 "from|from date|start date|first day|first date|begins on|starts on|effective|effective from|valid from",
                 Holds.DATE,
-                f"{words.FIRST_DAY}|desde|da|van|fra|från",
+                f"{words.FIRST_DAY}|desde|de|da|od|van|fra|från",
                 timed="start",
             ),
             Field(

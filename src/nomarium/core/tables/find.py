@@ -221,7 +221,12 @@ OWN_SAMPLES = tuple(
 )
 """What the sample rows of our own blank sheets say: left out without a word more than the count."""
 
-_TOTAL = regex(r"(grand |sub-?)?totals?\b.*|sum|sum:.*|count:.*", re.IGNORECASE)
+_TOTAL = regex(
+    r"(grand |sub-?)?totals?\b.*|sum|sum:.*|count:.*|"
+    r"(?:summe|gesamt(?:summe|zahl|stunden)?|insgesamt|totale?s?|totaux|somme|suma|somma|totaal|i alt|totalt|summa|"
+    r"yhteensä|razem|łącznie|celkem|spolu|összesen|toplam|ukupno|skupaj|kokku|итого|всего|разом|σύνολο|合計|총계|总计)\s*:?",
+    re.IGNORECASE,
+)
 _SAMPLE = regex(
     r"(this is )?(an? )?(example|sample)( (event|row|entry|line|lesson|meeting))?(\s*[:–—-].*)?|e\.g\..*|"
     r".*\b(delete|remove|overwrite|replace) (me|this|this (row|line|example))\b.*",
