@@ -5,8 +5,8 @@ from __future__ import annotations
 import re
 
 from nomarium.core.columns import Kind, holds_dates
-from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.tables import Cell, Column, Grid, GridView, Spot, plain_text
+from nomarium.core.shapes.unfolded import ListRows, Unfolded
+from nomarium.core.tables import Cell, Column, Grid, GridView, plain_text
 from nomarium.core.values import month_of
 from nomarium.lazily import regex
 
@@ -35,11 +35,11 @@ def dates_across(grid: Grid) -> Unfolded | None:
         if not alike or not any(cell != "" for one in columns for cell in one.cells):
             continue
         if all(any(cell != "" for cell in one.cells) and holds_dates(one) for one in columns):
-            return _list(grid, view, head, several)
+            return _list(view, head, several)
         below_months = all(_kind(headings[column]) == "month" for column in several)
         filled = [plain_text(cell) for one in columns for cell in one.cells if cell != ""]
         if below_months and all(map(_DAYS.fullmatch, filled)):
-            return _list(grid, view, head, several)
+            return _list(view, head, several)
     return None
 
 
@@ -71,20 +71,17 @@ def _kind(heading: str) -> str:
     return numbered["word"].casefold() if numbered else ""
 
 
-def _list(grid: Grid, view: GridView, head: int, several: list[int]) -> Unfolded:
+def _list(view: GridView, head: int, several: list[int]) -> Unfolded:
     others = [column for column in range(view.width) if column not in several]
-    cells: list[list[Cell]] = [[view.cell(row, column) for column in range(view.width)] for row in range(head)]
-    origins: list[list[Spot]] = [[(row, column) for column in range(view.width)] for row in range(head)]
-    cells.append([*(view.cell(head, column) for column in others), "Date"])
-    origins.append([*((head, column) for column in others), (head, several[0])])
+    listed = ListRows(view, head)
+    listed.add(head, others, ("Date", (head, several[0])))
     for row in range(head + 1, len(view.rows)):
         dated = [column for column in several if view.cell(row, column) != ""]
         filled = any(True for _ in view.filled(row))
         for column in dated or several[:1] if filled else ():
             for day in _dates_in(view, row, head, column):
-                cells.append([*(view.cell(row, other) for other in others), day])
-                origins.append([*((row, other) for other in others), (row, column)])
+                listed.add(row, others, (day, (row, column)))
     names = ", ".join(view.text(head, column) for column in several[:2])
     more = ", …" if len(several) > _FEWEST_COLUMNS else ""
     why = f"each row has its dates in several columns ({names}{more})"
-    return Unfolded(grid.as_list(cells, origins), Kind.EVENTS, "", why, [])
+    return listed.unfolded(Kind.EVENTS, "", why)

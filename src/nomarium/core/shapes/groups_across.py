@@ -7,8 +7,8 @@ from collections.abc import Iterator, Sequence
 from typing import NamedTuple
 
 from nomarium.core.columns import Kind, holds_dates, holds_days_and_times, holds_weekdays
-from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
+from nomarium.core.shapes.unfolded import ListRows, Unfolded
+from nomarium.core.tables import Column, Grid, GridView
 from nomarium.lazily import regex
 
 _MOST_ABOVE = 6
@@ -40,7 +40,7 @@ def groups_across(grid: Grid) -> Unfolded | None:
             if len(groups) >= _FEWEST_GROUPS and len(taken) < len(headings):
                 named = _named(view, head, groups)
                 if named is not None:
-                    return _list(grid, view, head, groups, named)
+                    return _list(view, head, groups, named)
     return None
 
 
@@ -90,25 +90,20 @@ def _named(view: GridView, head: int, groups: Sequence[_Group]) -> tuple[Kind, d
     return (kind, named) if kind and len(set(named.values())) == len(named) else None
 
 
-def _list(
-    grid: Grid, view: GridView, head: int, groups: Sequence[_Group], found: tuple[Kind, dict[str, str]]
-) -> Unfolded:
+def _list(view: GridView, head: int, groups: Sequence[_Group], found: tuple[Kind, dict[str, str]]) -> Unfolded:
     kind, named = found
     taken = [column for group in groups for column in group.columns.values()]
     others = [column for column in range(view.width) if column not in taken]
-    cells: list[list[Cell]] = [[view.cell(row, column) for column in range(view.width)] for row in range(head)]
-    origins: list[list[Spot]] = [[(row, column) for column in range(view.width)] for row in range(head)]
-    cells.append([*(view.cell(head, column) for column in others), *named.values()])
-    origins.append([(head, column) for column in (*others, *groups[0].columns.values())])
+    listed = ListRows(view, head)
+    heads = zip(named.values(), groups[0].columns.values(), strict=True)
+    listed.add(head, others, *((heading, (head, column)) for heading, column in heads))
     for row in range(head + 1, len(view.rows)):
         for group in _filled(view, row, groups):
-            columns = [*others, *group.columns.values()]
-            cells.append([view.cell(row, column) for column in columns])
-            origins.append([(row, column) for column in columns])
+            listed.add(row, [*others, *group.columns.values()])
     shown = ", ".join(view.text(head, column) for column in taken[:2])
     more = ", …" if len(taken) > _FEWEST_GROUPS else ""
     why = f"each row says several times when it is ({shown}{more})"
-    return Unfolded(grid.as_list(cells, origins), kind, "", why, [])
+    return listed.unfolded(kind, "", why)
 
 
 def _filled(view: GridView, row: int, groups: Sequence[_Group]) -> Iterator[_Group]:

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from nomarium.core.columns import Kind, holds_dates
 from nomarium.core.shapes.cell_texts import is_free
-from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
+from nomarium.core.shapes.unfolded import ListRows, Unfolded
+from nomarium.core.tables import Column, Grid, GridView
 from nomarium.core.values import is_span, span_in
 
 _MOST_ABOVE = 6
@@ -26,22 +26,19 @@ def hours_across(grid: Grid) -> Unfolded | None:
         dated = [column.index for column in columns if holds_dates(column)]
         plain = len(others) > 1 and not any(span_in(headings[column]) for column in others)
         if len(dated) == 1 and plain:
-            return _list(grid, view, head, spans, others, dated[0])
+            return _list(view, head, spans, others, dated[0])
     return None
 
 
-def _list(grid: Grid, view: GridView, head: int, spans: list[int], others: list[int], dated: int) -> Unfolded:
+def _list(view: GridView, head: int, spans: list[int], others: list[int], dated: int) -> Unfolded:
     whose = next((view.text(head, column) for column in others if column != dated), "")
-    cells: list[list[Cell]] = [[view.cell(row, column) for column in range(view.width)] for row in range(head)]
-    origins: list[list[Spot]] = [[(row, column) for column in range(view.width)] for row in range(head)]
-    cells.append([*(view.cell(head, column) for column in others), "Hours", "Title"])
-    origins.append([*((head, column) for column in others), (head, spans[0]), (head, spans[0])])
+    listed = ListRows(view, head)
+    listed.add(head, others, ("Hours", (head, spans[0])), ("Title", (head, spans[0])))
     for row in range(head + 1, len(view.rows)):
         for column in spans:
             text = view.text(row, column)
             if text and not is_free(text):
-                cells.append([*(view.cell(row, other) for other in others), view.text(head, column), text])
-                origins.append([*((row, other) for other in others), (head, column), (row, column)])
+                listed.add(row, others, (view.text(head, column), (head, column)), (text, (row, column)))
     shown = ", ".join(view.text(head, column) for column in spans[:2])
     why = f"times stand across ({shown}, …), dates down below “{view.text(head, dated)}”, what is on in its cells"
-    return Unfolded(grid.as_list(cells, origins), Kind.EVENTS, whose, why, [])
+    return listed.unfolded(Kind.EVENTS, whose, why)

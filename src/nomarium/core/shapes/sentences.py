@@ -7,8 +7,8 @@ from typing import NamedTuple
 
 from nomarium.core.columns import Kind
 from nomarium.core.repeats import NotUnderstood, read_words
-from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.tables import Cell, Grid, GridView, Spot
+from nomarium.core.shapes.unfolded import ListRows, Unfolded
+from nomarium.core.tables import Grid, GridView
 from nomarium.core.values import spans_in, without_preposition
 
 _MOST_ABOVE = 6
@@ -29,7 +29,7 @@ def sentences(grid: Grid) -> Unfolded | None:
         for column, _ in view.filled(head):
             said = _said_below(view, head, column)
             if said:
-                return _list(grid, view, head, column, said)
+                return _list(view, head, column, said)
     return None
 
 
@@ -60,16 +60,13 @@ def _read(text: str) -> _Sentence | None:
     return _Sentence(repeat, spans[0].text) if found.first and (found.until or found.times) else None
 
 
-def _list(grid: Grid, view: GridView, head: int, column: int, said: dict[int, _Sentence]) -> Unfolded:
+def _list(view: GridView, head: int, column: int, said: dict[int, _Sentence]) -> Unfolded:
     others = [other for other in range(view.width) if other != column]
-    said |= {head: _Sentence("Repeat", "Hours")}
-    cells: list[list[Cell]] = []
-    origins: list[list[Spot]] = []
-    for row in range(len(view.rows)):
-        columns = [*others, column, column] if row in said else range(view.width)
-        origins.append([(row, one) for one in columns])
-        own: list[Cell] = [view.cell(row, one) for one in (others if row in said else columns)]
-        cells.append([*own, *said[row]] if row in said else own)
-    return Unfolded(
-        grid.as_list(cells, origins), Kind.EVENTS, "", f"“{view.text(head, column)}” says how often and when"
-    )
+    listed = ListRows(view, head)
+    listed.add(head, others, ("Repeat", (head, column)), ("Hours", (head, column)))
+    for row in range(head + 1, len(view.rows)):
+        if row in said:
+            listed.add(row, others, *((text, (row, column)) for text in said[row]))
+        else:
+            listed.add(row, range(view.width))
+    return listed.unfolded(Kind.EVENTS, "", f"“{view.text(head, column)}” says how often and when")
