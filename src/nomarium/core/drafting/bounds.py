@@ -10,7 +10,7 @@ from functools import cache
 from typing import NamedTuple
 
 from nomarium.core.columns import Evidence, Headings, Kind, match_columns
-from nomarium.core.drafting.proved import repeats
+from nomarium.core.drafting.proved_year import repeats
 from nomarium.core.drafting.sheets import FoundSheet, as_found, blocks_of
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, has_errors

@@ -10,14 +10,9 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
 from nomarium.core.drafting.bounds import Bounds, bounds_of_year
-from nomarium.core.drafting.proved import (
-    LOOKED_UP,
-    may_be_closures,
-    proved_order,
-    proved_together,
-    repeats,
-    silent_rows,
-)
+from nomarium.core.drafting.proved import proved_order, proved_together
+from nomarium.core.drafting.proved_codes import LOOKED_UP
+from nomarium.core.drafting.proved_year import may_be_closures, repeats, silent_rows
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,

@@ -16,6 +16,7 @@ from nomarium.core.columns import (
     Evidence,
     Headings,
     Kind,
+    SheetKind,
     heading_key,
     holds_dates,
     holds_times,
@@ -547,3 +548,8 @@ def _column_of(sheet: FoundSheet, headings: Headings, name: str) -> list[str]:
         return []
     column = next((column for column in table.columns if headings(column.heading) == name), None)
     return [" ".join(plain_text(cell).split()) for cell in column.cells if cell != ""] if column else []
+
+
+def texts_below(sheet: FoundSheet, kind: SheetKind, name: str) -> Sequence[str]:
+    """Return what stands below the headings of a field, the sheet looked at as one of a kind."""
+    return Evidence.of(sheet.grid, kind, {}).texts(name) if sheet.grid else ()

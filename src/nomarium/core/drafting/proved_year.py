@@ -1,0 +1,277 @@
+"""Which sheets of a folder are its terms, closures and special days, as they prove it together."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import replace
+from datetime import timedelta
+from itertools import pairwise
+
+from nomarium.core.bells import bell_parts, is_usual
+from nomarium.core.columns import (
+    Evidence,
+    Headings,
+    Kind,
+    holds_dates,
+    holds_times,
+    match_columns,
+)
+from nomarium.core.datesheets import (
+    SHORTEST_TERM,
+    Side,
+    closes_school,
+    edge_of,
+    holds_holidays,
+    names_holiday,
+    names_term,
+    read_terms,
+    speaks_of_school,
+)
+from nomarium.core.drafting.sheets import FoundSheet, as_found, texts_below
+from nomarium.core.drafting.special_notes import special_name
+from nomarium.core.kinds import (
+    BELL_SHEET,
+    CLOSURE_SHEET,
+    EVENT_SHEET,
+    SPECIAL_SHEET,
+    TERM_SHEET,
+)
+from nomarium.core.kinds import vocabulary as words
+from nomarium.core.problems import has_errors
+from nomarium.core.recognition import Recognised
+from nomarium.core.tables import plain_text
+from nomarium.lazily import regex
+
+
+def with_closures_alone(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; closures are events of their own where nothing meets that they could stop."""
+    if any(sheet.kind not in (Kind.CLOSURES, None) for sheet in sheets):
+        return list(sheets)
+    why = "it says when it is closed, and no other sheet says what would meet"
+    as_events = Recognised(Kind.EVENTS, why)
+    return [replace(sheet, recognised=as_events) if sheet.kind else sheet for sheet in sheets]
+
+
+def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; where none is of terms and timetables need them, the one that can only be theirs.
+
+    It names a few spans of weeks that do not overlap, without times: “Season, First day, Last day”.
+    """
+    kinds = {sheet.kind for sheet in sheets}
+    needed = kinds & {Kind.LIST, Kind.GRID} or any(one.recognised.crossing or repeats(one) for one in sheets)
+    if Kind.TERMS in kinds or not needed:
+        return list(sheets)
+    others = [sheet for sheet in sheets if sheet.kind in (Kind.EVENTS, Kind.CLOSURES, None)]
+    edged = [sheet for sheet in others if _says_when_school_begins(sheet)]
+    if len(edged) == 1:
+        also = replace(edged[0].recognised, also=(*edged[0].recognised.also, Kind.TERMS))
+        return [replace(sheet, recognised=also) if sheet is edged[0] else sheet for sheet in sheets]
+    mixed = [sheet for sheet in others if _may_be_mixed(sheet) and holds_holidays(_names_on(sheet))]
+    if len(mixed) == 1:
+        both = Recognised(Kind.TERMS, "its rows are terms and holidays")
+        return [replace(sheet, recognised=both) if sheet is mixed[0] else sheet for sheet in sheets]
+    fitting = [sheet for sheet in others if _is_of_terms(sheet)]
+    if len(fitting) != 1:
+        return list(sheets)
+    why = "it names spans of weeks, one behind the other, and no other sheet has the terms"
+    terms = replace(fitting[0], recognised=Recognised(Kind.TERMS, why))
+    return [terms if sheet is fitting[0] else sheet for sheet in sheets]
+
+
+def _may_be_mixed(sheet: FoundSheet) -> bool:
+    return sheet.is_plain_list or may_be_closures(sheet)
+
+
+def _says_when_school_begins(sheet: FoundSheet) -> bool:
+    """Tell whether rows of a sheet name the first and the last day of school, or of its terms.
+
+    Where both stand in one row they are headings: the dates are below them.
+    """
+    sides: set[Side] = set()
+    for row in sheet.grid.rows if sheet.grid else ():
+        edges = (edge_of(cell) for cell in row if isinstance(cell, str))
+        of_row = {edge.side for edge in edges if edge is not None and edge.without_break.of_school}
+        sides |= of_row if len(of_row) == 1 else set()
+    return {Side.BEGINS, Side.ENDS} <= sides
+
+
+def _is_of_terms(sheet: FoundSheet) -> bool:
+    if sheet.grid is None:
+        return False
+    table = Evidence.of(sheet.grid, TERM_SHEET, {}).table if not sheet.is_plain_list else None
+    if not sheet.is_plain_list and (table is None or any(map(holds_times, table.columns))):
+        return False
+    terms, _, problems = read_terms(as_found(sheet))
+    named = [plain_text(cell) for cell in table.columns[0].cells] if table else [term.name for term in terms]
+    heading = table.columns[0].heading if table else ""
+    said = " ".join([heading, *named, sheet.path.stem, sheet.grid.sheet or ""])
+    by_name = not _TERM_WORDS.isdisjoint(re.findall(r"[^\W\d_]+", said.casefold())) or all(map(names_term, named))
+    if not by_name and (table is None or len(table.columns) > _NAME_AND_SPAN):
+        return False
+    if not 0 < len(terms) <= _MOST_TERMS or has_errors(problems):
+        return False
+    in_order = sorted(terms, key=lambda term: term.first)
+    apart = all(term.last < after.first for term, after in pairwise(in_order))
+    whole = sum((term.last - term.first for term in terms), timedelta())
+    return (by_name or whole > _MOST_OF_A_TERM) and apart and all(t.last - t.first > SHORTEST_TERM for t in terms)
+
+
+_NAME_AND_SPAN = 3
+_MOST_OF_A_TERM = timedelta(days=41)
+"""What has only names and spans must cover so many days, where no word says that they are parts of a year."""
+_TERM_WORDS = frozenset(
+    f"{words.TERM}|season|seasons|saison|temporada|stagione|periodo|periodos|période|periode|curso|cursos|block|blocks|year|"
+    "session|sessions|half|halves|halbjahr|zeitraum|schuljahr|año|année|anno|terms|semesters|trimesters|quarters|roster|rota|dienstplan|turno".split(
+        "|"
+    )
+)
+"""Words in a heading, the tab or the file's name that say that spans are parts of a year."""
+_MOST_TERMS = 8
+
+
+def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; beside timetables, names and dates without times that say so are closures."""
+    hanging = any(sheet.kind in (Kind.LIST, Kind.GRID) or repeats(sheet) for sheet in sheets)
+    if not hanging:
+        return list(sheets)
+
+    def as_closures(sheet: FoundSheet) -> FoundSheet:
+        also = sheet.recognised.also
+        if sheet.kind is Kind.TERMS and holds_holidays(_names_on(sheet)):
+            return replace(sheet, recognised=replace(sheet.recognised, also=(*also, Kind.CLOSURES)))
+        if not may_be_closures(sheet):
+            return sheet
+        if said := says_closed(sheet):
+            return replace(sheet, recognised=Recognised(Kind.CLOSURES, said, also=also))
+        if any(map(closes_school, _names_on(sheet))):
+            return replace(sheet, recognised=replace(sheet.recognised, also=(*also, Kind.CLOSURES)))
+        return sheet
+
+    return [as_closures(sheet) for sheet in sheets]
+
+
+def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; dates with the kinds of day that bell times are headed with are special days."""
+    bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
+    captions = {part.caption.casefold() for sheet in bells if sheet.grid for part in bell_parts(sheet.grid)}
+    named = {text.casefold() for sheet in bells for text in texts_below(sheet, BELL_SHEET, "special")}
+    known = {name for name in captions | named if name and not is_usual(name)}
+
+    of_files = {frozenset(_words(name)): name for sheet in bells if (name := special_name(sheet))}
+
+    def as_specials(sheet: FoundSheet) -> FoundSheet:
+        called = [
+            name for said, name in of_files.items() if said <= set(_words(f"{sheet.path.stem} {sheet.sheet or ''}"))
+        ]
+        if len(called) == 1 and _holds_only_dates(sheet):
+            why = f"its name says “{called[0]}”, as bell times do"
+            return replace(sheet, recognised=Recognised(Kind.SPECIAL_DAYS, why), whole={"special": called[0]})
+        if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
+            return sheet
+        table = Evidence.of(sheet.grid, SPECIAL_SHEET, {}).table
+        columns = table.columns if table else []
+        words = [
+            [plain_text(cell).casefold() for cell in one.cells if cell != ""] for one in columns if not holds_dates(one)
+        ]
+        named_so = any(sum(text in known for text in texts) * 2 > len(texts) for texts in words)
+        if not named_so or not any(map(holds_dates, columns)):
+            return sheet
+        return replace(
+            sheet, recognised=Recognised(Kind.SPECIAL_DAYS, "it has the kinds of day that bell times are headed with")
+        )
+
+    return [as_specials(sheet) for sheet in sheets] if known or of_files else list(sheets)
+
+
+def _words(name: str) -> list[str]:
+    return re.findall(r"[^\W\d_]{2,}", name.casefold())
+
+
+def _holds_only_dates(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet lists days, and no times."""
+    if sheet.kind not in (Kind.EVENTS, Kind.CLOSURES, None) or sheet.recognised.crossing or sheet.grid is None:
+        return False
+    table = Evidence.of(sheet.grid, SPECIAL_SHEET, {}).table
+    columns = table.columns if table else []
+    return any(map(holds_dates, columns)) and not any(map(holds_times, columns))
+
+
+def repeats(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet of events has such that repeat: closures drop or move them."""
+    table = Evidence.of(sheet.grid, EVENT_SHEET, {}).table if sheet.kind is Kind.EVENTS and sheet.grid else None
+    return table is not None and not match_columns(table, sheet.columns, Headings(EVENT_SHEET))[0].open("repeat")
+
+
+def may_be_closures(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet that seems to be of events has but names and dates: it could be of closures."""
+    if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
+        return False
+    seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {})
+    if seen.table is None or len(seen.table.columns) > _MOST_COLUMNS or any(map(holds_times, seen.table.columns)):
+        return False
+    others = _OF_EVENTS & Evidence.of(sheet.grid, EVENT_SHEET, {}).named.keys()
+    dated = sum(map(holds_dates, seen.table.columns))
+    words = [column for column in seen.table.columns if not holds_dates(column) and any(column.cells)]
+    return not others and dated > 0 and len(words) > 0
+
+
+_OF_EVENTS = frozenset({"location", "repeat", "attendees", "duration"})
+"""Fields that closures have not."""
+
+
+def _names_on(sheet: FoundSheet) -> Sequence[str]:
+    """Return what the rows of a sheet of names and dates are called."""
+    if sheet.is_plain_list:
+        _, listed, _ = read_terms(as_found(sheet))
+        return [row.name for row in listed.rows] if listed else ()
+    named = texts_below(sheet, CLOSURE_SHEET, "summary") or texts_below(sheet, EVENT_SHEET, "summary")
+    if named or sheet.grid is None:
+        return named
+    table = Evidence.of(sheet.grid, CLOSURE_SHEET, {}).table
+    words = [column for column in table.columns if not holds_dates(column)] if table else []
+    return [plain_text(cell) for cell in words[0].cells if cell != ""] if words else ()
+
+
+def silent_rows(sheet: FoundSheet) -> list[str]:
+    """Return the rows of a calendar of the year that may be closures, and do not say so."""
+    names = [name for name in _names_on(sheet) if not closes_school(name) and not names_term(name)]
+    names = [name for name in names if edge_of(name) is None]
+    return [name for name in names if not speaks_of_school(name) and not _IS_EVENT.search(name)]
+
+
+_IS_EVENT = regex(
+    r"\d[:.hu]\d\d|\d\s?[ap]m\b|\b(?:open (?:house|day|evening)|evening|night|conferences?|concert|play|show|game|"
+    r"match|meeting|trip|fair|fête|exams?|tests?|photos?|pictures?|dance|prom|graduation|ceremony|assembly|visit|"
+    r"deadline|due|reports?|grades|quarter|progress|orientation|festival|sale|competition|tournament|sports day|"
+    r"performance|rehearsal|parents?|teachers|staff|elternabend|konzert|réunion|reunión|riunione|ouderavond|"
+    r"early (?:dismissal|release)|half[- ]day)\b",
+    re.IGNORECASE,
+)
+"""What an event is called that closes no school."""
+
+
+def says_closed(sheet: FoundSheet) -> str:
+    """Return which of a heading, a name or most cells of a sheet speak of closures; "" where none does."""
+    seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {}) if sheet.grid else None
+    if seen is None or seen.table is None:
+        return ""
+    headings = [(column.heading, "its headings speak") for column in seen.table.columns]
+    for text, where in (*headings, (f"{sheet.path.stem} {sheet.sheet or ''}".strip(), "its name speaks")):
+        if _CLOSED.search(text.replace("_", " ")):
+            return f"{where} of closures"
+    names = _names_on(sheet)
+    spoken = [name for name in names if _CLOSED.search(name) or edge_of(name) is not None]
+    if len(spoken) * 2 > len(names) and sum(map(holds_dates, seen.table.columns)) > 1:
+        spoken += [name for name in names if names_holiday(name)]  # beside holidays with a first and a last day
+    others = [name for name in names if name not in spoken and not speaks_of_school(name) and not names_term(name)]
+    shown = next(filter(closes_school, spoken), next(iter(spoken), ""))
+    return f"its rows speak of closures (“{shown}”)" if len(spoken) * 2 > len(names) and not others else ""
+
+
+_MOST_COLUMNS = 4
+_CLOSED = regex(
+    rf"^off$|\b(?:{words.CLOSED}|\w*ferien|frei\w*|motivo|reason|grund|motif|raison|orsak|årsag|reden)\b",
+    re.IGNORECASE,
+)
+"""What headings, names and rows of a sheet of closures say: its headings the reason, too."""
