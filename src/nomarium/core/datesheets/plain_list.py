@@ -146,7 +146,7 @@ def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:
         return False
     dates, names = found[0].columns
     whole = sum(
-        day != "" and any(map(str.isalpha, plain_text(name)))
+        day != "" and sum(map(str.isalpha, plain_text(name))) > 1  # a letter is a label, and no name
         for day, name in zip(dates.cells, names.cells, strict=True)
     )
     return whole * 2 > len(found[0])

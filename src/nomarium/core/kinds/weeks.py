@@ -21,7 +21,7 @@ _LETTER = (
     "week|letter|week letter|a/b|a or b|week a/b|week a or b|week type|timetable week|week name|which week|which week it is|"
     "cycle week|sort of week|red or blue week|letter of the week|week pattern|week pattern letter|schedule week|"
     "schedule week type|alternating week|wochentyp|wochenbuchstabe|quelle semaine|semaine a/b|lettre de la semaine|"
-    "letra de la semana|tipo de semana|qué semana|lettera della settimana|letra da semana|weekletter|ugebogstav"
+    "letra de la semana|tipo de semana|qué semana|lettera della settimana|letra da semana|weekletter|ugebogstav|typ|type|art|tipo|soort|slags"
 )
 
 
