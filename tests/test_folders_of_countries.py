@@ -899,6 +899,25 @@ FOLDERS = {
         },
         dated=("2026-09-08 09:00|10:00|Loft|", "2026-09-16 09:00|10:00|Loft|", "2026-09-28 09:00|10:00|Loft|"),
     ),
+    "days above their studios": Folder(
+        {
+            "Studio week.csv": ",Monday,,Tuesday,\n,Studio 1,Studio 2,Studio 1,Studio 2\n17:00-18:00,Ballet 1,Jazz 1,Tap 1,\n18:00-19:30,Ballet 2,,Tap 2,Jazz 2\n",
+            "Term.csv": "Term,Start,End\nAutumn,07/09/2026,16/10/2026\n",
+            "Closed.csv": "Closed,Date\nX,15/09/2026\n",
+        },
+        "2026-09-07", "2026-10-13", ("2026-09-15",),
+        ("Ballet 1|Mon|17:00|18:00|Studio 1", "Jazz 1|Mon|17:00|18:00|Studio 2", "Ballet 2|Mon|18:00|19:30|Studio 1", "Tap 1|Tue|17:00|18:00|Studio 1", "Jazz 2|Tue|18:00|19:30|Studio 2", "Tap 2|Tue|18:00|19:30|Studio 1"),
+    ),
+    "weeks by their type, in German": Folder(
+        {
+            "Plan.csv": "Fach;Kürzel;Klasse;Tag;Stunde;Raum;Woche\nMathe;Mü;10a;Mo;1;R1;\nPhysik;Ka;10a;Di;2;R2;A\nChemie;Ka;10a;Di;2;R3;B\n",
+            "Stundenzeiten.csv": "Stunde;Beginn;Ende\n1;8:00;8:45\n2;8:50;9:35\n",
+            "Wochen.csv": "Woche ab;Typ\n14.09.2026;A\n21.09.2026;B\n28.09.2026;A\n05.10.2026;B\n",
+            "Halbjahr.csv": "Halbjahr;von;bis\n1;14.09.2026;09.10.2026\n",
+            "Frei.csv": "Feiertag;Datum\nBrückentag;02.10.2026\n",
+        },
+        dated=("2026-09-14 08:00|08:45|10a|R1", "2026-09-15 08:50|09:35|10a|R2", "2026-09-21 08:00|08:45|10a|R1", "2026-09-22 08:50|09:35|10a|R3", "2026-09-28 08:00|08:45|10a|R1", "2026-09-29 08:50|09:35|10a|R2", "2026-10-05 08:00|08:45|10a|R1", "2026-10-06 08:50|09:35|10a|R3"),
+    ),
 }  # fmt: skip
 
 

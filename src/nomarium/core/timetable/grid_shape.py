@@ -12,6 +12,7 @@ from nomarium.core.columns import heading_key
 from nomarium.core.kinds import PERIOD_HEADINGS
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import DataRefused, Place
+from nomarium.core.shapes import looks_like_place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView
 from nomarium.core.timetable import wording
@@ -60,9 +61,26 @@ class Block:
     days: dict[int, tuple[DayTest, ...]]
     lines: list[Line] = field(default_factory=list)
     captions: list[str] = field(default_factory=list)
+    rooms: dict[int, str] = field(default_factory=dict)
+    """The rooms that stand below the days, each above its column: a day may have several."""
+
+    def take_rooms(self) -> None:
+        """Take the row below the days for rooms, where nothing stands in front of it: each has its column of a day."""
+        below = self.head + 1
+        texts = dict(self.view.filled(below)) if below < len(self.view.rows) else {}
+        first = min(self.days, default=0)
+        if min(texts, default=0) < max(first, 1) or len(texts) <= len(self.days):
+            return
+        if not all(looks_like_place(text) for text in texts.values()):
+            return
+        for column in sorted(texts):
+            if column not in self.days and not self.view.text(self.head, column):
+                self.days[column] = self.days[column - 1] if column - 1 in self.days else self.days[first]
+        self.rooms = {column: text for column, text in texts.items() if column in self.days}
 
     def take_lines(self, days: DayReader, cycles: Sequence[str]) -> bool:
         """Find the lines below the days, and tell whether there are any."""
+        self.take_rooms()
         self.lines = _lines(self, days, cycles)
         return bool(self.lines)
 
@@ -210,7 +228,7 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
     view, first = block.view, min(block.days)
     lines: list[Line] = []
     blank = 0
-    for row in range(block.head + 1, len(view.rows)):
+    for row in range(block.head + (2 if block.rooms else 1), len(view.rows)):
         heads = [view.cell(row, column) for column in range(first)]
         heading = _heading(heads)
         surely_a_line = heading is not None and bool(heading[1] or _is_plain_period(heading[0]))

@@ -53,6 +53,8 @@ class _Filled:
     place: Place
     week: str = ""
     """The letter of the weeks in which it holds, where the cell names one."""
+    room: str = ""
+    """Where it is, as its column says."""
     length: int = 0
     """How many seconds it lasts, where it begins with its line and says how long it is."""
 
@@ -108,7 +110,7 @@ def _told_by_form(owned: Sequence[_OwnedBlock], readers: Mapping[str, CellReader
             example = next((cell for cell in cells if len(reader.parts(cell.text)) == count), None)
             if example is not None:
                 problems.append(wording.told_by_form(example.place, reader.parts(example.text), roles))
-        if reader.may_have_rooms and cells:
+        if reader.may_have_rooms and cells and not any(cell.room for cell in cells):
             problems.append(wording.may_end_in_rooms(cells[0].place))
         if reader.has_open_brackets and cells:
             example = next((cell for cell in cells if cell.text.endswith(")")), cells[0])
@@ -264,7 +266,8 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
             covered = tuple(dict.fromkeys(day for several in (across or [days]) for day in several))
             span = scan_span(line.hours) if line.hours else None
             bare, length = without_length(text) if span is not None and span.end is None else (text, 0)
-            yield _Filled(bare, lines, covered, view.place(line.row, column), length=length)
+            room = block.rooms.get(column, "")
+            yield _Filled(bare, lines, covered, view.place(line.row, column), room=room, length=length)
 
 
 def _in_weeks(cell: _Filled, problems: list[Problem]) -> Iterator[_Filled]:
@@ -370,6 +373,7 @@ def _meetings(
 ) -> Iterator[Meeting]:
     owner = block.owner
     whose: Values = {owner.kind: (owner.name, *said.get(owner.kind, ()))} if owner.kind else {}
+    whose |= {"room": (cell.room,)} if cell.room and "room" not in said else {}
     values = clean({**said, **whose})
     if owner.teacher and "teacher" not in values:
         values["teacher"] = (owner.teacher,)

@@ -34,7 +34,8 @@ def stacked(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Grid | None:
         view = GridView(grid, turned)
         for row in range(min(_MOST_ROWS_ABOVE, len(view.rows) - 2)):
             heads = _days_over_parts(view, row, days, cycles)
-            if heads and (names := _names_below(view, row + 1, min(heads))):
+            names = _names_below(view, row + 1, min(heads)) if heads else []
+            if names and not any(is_span(view.text(name, 0)) for name in names):  # times are nobody's names
                 return _stack(view, row, heads, names)
     upright = GridView(grid)
     for row in range(min(_MOST_ROWS_ABOVE, len(upright.rows) - 1)):
