@@ -18,6 +18,7 @@ from nomarium.core.values.moment import BLANK, STATED, DateChoices, Moment, Mome
 from nomarium.core.values.moment_text import MomentScanner, MomentShape
 from nomarium.core.values.month_title import month_named
 from nomarium.core.values.order import dates_within, order_in_heading, weigh
+from nomarium.core.values.spans_within import hours_of_part
 from nomarium.core.values.time_text import Half
 from nomarium.core.values.title_years import TitledYear, year_in_titles
 from nomarium.core.values.typed import (
@@ -132,7 +133,7 @@ def _scan(
             result.moments[cell] = moment._replace(midnight=True) if midnight else moment  # type: ignore[call-arg]
         elif result.serials:
             result.moments[cell] = serial_moment(float(cell), first_day)
-        elif shape := scanner.scan(cell, times_first=times_first):
+        elif shape := _shape_of(cell, scanner, times_first=times_first):
             result.shapes[cell] = shape
         elif not times_first and (weeks := scan_weeks(cell, column.heading)):
             result.weeks[cell] = weeks
@@ -144,6 +145,13 @@ def _scan(
     result.clock = Clock.of(times, choices.earliest_hour, column.heading)
     _weigh_order(result, choices, weekdays)
     return result
+
+
+def _shape_of(text: str, scanner: MomentScanner, *, times_first: bool) -> MomentShape | None:
+    """Return what a text may mean; of times, the hours beside a part of the day, too: "Morning (9–12)"."""
+    shape = scanner.scan(text, times_first=times_first)
+    hours = hours_of_part(text) if times_first and shape is None else ""
+    return scanner.scan(hours, times_first=True) if hours else shape
 
 
 def _drop_midnights(result: MomentColumn) -> None:

@@ -29,10 +29,13 @@ _DIGITS = regex(
 """All of a text: “0800-0850”."""
 
 
+_PART_OF_DAY = (
+    r"(?:early|late|day|night|morning|afternoon|evening|am|pm|früh\w*|spät\w*|tag\w*|nacht\w*|vormittags?|nachmittags?|"
+    r"abends?|matin|après-midi|soir|nuit|mañana|tarde|noche|mattin[ao]|pomeriggio|sera|notte|manhã|noite|ochtend|middag|"
+    r"avond|nacht|morgon|dag|kväll|natt|eftermiddag|aften|morgen|kveld)(?:\s+(?:shift|duty|turn|session|slot))?"
+)
 _OF_SHIFT = regex(
-    r"\s*(?:early|late|day|night|morning|afternoon|evening|früh\w*|spät\w*|tag\w*|nacht\w*|matin|après-midi|soir|nuit|"
-    r"mañana|tarde|noche|mattin[ao]|pomeriggio|sera|notte|manhã|noite|ochtend|middag|avond|nacht|morgon|dag|kväll|natt|"
-    r"eftermiddag|aften|morgen|kveld)(?:\s+(?:shift|duty|turn))?\s*[:(,]?\s*"
+    rf"\s*{_PART_OF_DAY}\s*[:(,]?\s*"
     r"(?P<span>(?P<start>[01]?\d|2[0-3])\s*(?:[-–—]|to|bis|à|a)\s*(?P<end>[01]?\d|2[0-4]))\s*(?:h|uhr|hrs?)?\s*\)?\s*",
     re.IGNORECASE,
 )
@@ -68,6 +71,14 @@ def spans_in(text: str) -> Iterator[Found]:
             yield Found(" ".join(match[0].split()), match.start(), match.end())
 
 
+def hours_of_part(text: str) -> str:
+    """Return the hours that stand beside a part of the day and nothing else: "Morning (9–12)"; "" for other texts."""
+    span = span_in(text)
+    beside = f"{text[: span.start]}{text[span.end :]}".strip(" ,:()–-") if span else ""
+    return span.text if span and _BESIDE_HOURS.fullmatch(beside) else ""
+
+
+_BESIDE_HOURS = regex(_PART_OF_DAY, re.IGNORECASE)
 _PREPOSITION = regex(
     r"(?:^|(?<=\s))(?:at|from|between|de(?: las)?|das|dalle(?: ore)?|delle|ore|von|um|kl\.?|klo|fra|från|van|om|à|od|"
     r"desde(?: las)?)$",
