@@ -918,6 +918,22 @@ FOLDERS = {
         },
         dated=("2026-09-14 08:00|08:45|10a|R1", "2026-09-15 08:50|09:35|10a|R2", "2026-09-21 08:00|08:45|10a|R1", "2026-09-22 08:50|09:35|10a|R3", "2026-09-28 08:00|08:45|10a|R1", "2026-09-29 08:50|09:35|10a|R2", "2026-10-05 08:00|08:45|10a|R1", "2026-10-06 08:50|09:35|10a|R3"),
     ),
+    "slots by the part of the day and its hours": Folder(
+        {
+            "Lab booking.csv": "Date,Slot,Instrument,User\n10/05/2026,Morning (9-12),Microscope,K. Lee\n10/05/2026,Afternoon (13-17),Microscope,P. Rao\n10/16/2026,Morning (9-12),Laser,K. Lee\n",
+        },
+        dated=("2026-10-05 09:00|12:00|Microscope|", "2026-10-05 13:00|17:00|Microscope|", "2026-10-16 09:00|12:00|Laser|"),
+    ),
+    "a master with Rm and Per": Folder(
+        {
+            "Master.csv": "Course,Sec,Teacher,Rm,Per,Days,Term\nAlgebra 1,1,Ruiz,B2,1,MTWRF,Sem 1\nChemistry,1,Tate,S4,2,MWF,Sem 1\nChem Lab,1,Tate,S4,2,TR,Sem 1\n",
+            "Bell.csv": "Per,Begin,End\n1,7:30,8:25\n2,8:30,9:25\n",
+            "Dates.csv": "Semester,Begins,Ends\nSem 1,8/3/2026,10/2/2026\nSem 2,1/4/2027,2/26/2027\n",
+            "Holidays.csv": "Holiday,Date\nLabor Day,9/7/2026\n",
+        },
+        "2026-08-03", "2026-10-02", ("2026-09-07",),
+        ("Algebra 1 1|Mon Tue Wed Thu Fri|07:30|08:25|B2", "Chemistry 1|Mon Wed Fri|08:30|09:25|S4", "Chem Lab 1|Tue Thu|08:30|09:25|S4"),
+    ),
 }  # fmt: skip
 
 
