@@ -72,9 +72,9 @@ _FORMS = (
         r"(?:the )?(?:last day|end|ende|fin|fine|einde|slut) "
         r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)(?:the )?(?P<what>.+)", re.I)),
     (Side.BEGINS, regex(
-        r"(?P<what>.+?)\s*(?:[:–-]\s*)?(?:begins?|starts?|commences?|beginnen|beginnt|begint)", re.I)),
+        r"(?P<what>.+?)(?:\s*[:–-]\s*|\s+)(?:begins?|starts?|commences?|beginnen|beginnt|begint)", re.I)),
     (Side.ENDS, regex(
-        r"(?P<what>.+?)\s*(?:[:–-]\s*)?(?:ends?|finishes|finish|concludes?|enden|endet|eindigt)", re.I)),
+        r"(?P<what>.+?)(?:\s*[:–-]\s*|\s+)(?:ends?|finishes|finish|concludes?|enden|endet|eindigt)", re.I)),
     (Side.BEGINS, regex(
         r"(?:la )?(?P<what>rentrée)(?: (?:scolaire|des (?:élèves|classes|étudiants)|universitaire|\d{4}.*))*|"
         r"(?:ouverture|"

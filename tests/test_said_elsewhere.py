@@ -1,0 +1,119 @@
+"""What one text beside a table says of all its rows, what cells say together, and the twins that say nothing of it."""
+
+import pytest
+
+from conftest import told
+from made_schools import drafted, laid_out
+from nomarium.core.datesheets import edge_of
+from nomarium.core.sheets.said_in_notes import dates_without, half_of_day, place_said, start_said, times_of_parts
+from nomarium.core.values import several_times, weekdays_in_turn
+from nomarium.core.values.spans_within import hours_of_part
+
+READERS = {
+    "when not": dates_without,
+    "start": lambda text: (found := start_said(text)) and text[found.start : found.end],
+    "place": place_said,
+    "parts": lambda text: " ".join(f"{part}={hours}" for part, hours in times_of_parts(text).items()),
+    "times": lambda text: " ".join(several_times(text)),
+    "hours": hours_of_part,
+    "half": half_of_day,
+    "weekdays": lambda text: " ".join(map(str, weekdays_in_turn(tuple(text.split())))),
+    "edge": lambda text: (edge := edge_of(text)) and edge.of_school and edge.side.value,
+}
+
+
+@pytest.mark.parametrize(("reader", "text", "said"), [
+    ("when not", "Studio closed 29 March - 9 April 2027", "29 March - 9 April 2027"),
+    ("when not", "Half term: 26-30 October", "26-30 October"),
+    ("when not", "Geschlossen vom 24.12. bis 6.1.", "24.12. bis 6.1"),
+    ("when not", "Fermé du 20 décembre au 3 janvier", "20 décembre au 3 janvier"),
+    ("when not", "We are closed on Monday 5 April", "Monday 5 April"),
+    ("when not", "The pool is closed from 5 to 9 April.", "5 to 9 April"),
+    ("when not", "No classes 5 April, 3 May", "5 April, 3 May"),
+    ("when not", "Bookings closed 5 Sept", ""),
+    ("when not", "Last class before the break 18 December", ""),
+    ("when not", "Office closed 5 April", ""),
+    ("when not", "Holiday camp 5 April", ""),
+    ("when not", "Holidays 5 April: Sea day", ""),
+    ("when not", "Closed every evening at 9", ""),
+    ("start", "All at 19:00 in the Council Chamber", "19:00"),
+    ("start", "Rehearsals begin at 7.30 pm", "7.30 pm"),
+    ("start", "Alle Proben um 19.30 Uhr", "19.30 Uhr"),
+    ("start", "All at 19:00, doors 18:30", None),
+    ("start", "Morning papers begin at 9:00", None),
+    ("start", "Tel. 19:00", None),
+    ("place", "All lessons in the Annex unless noted", "Annex"),
+    ("place", "Alle Kurse in der Aula", "Aula"),
+    ("place", "Lessons. Every session at Quay House.", "Quay House"),
+    ("place", "All 12 lessons in the Annex", ""),
+    ("place", "Some lessons in the Annex", ""),
+    ("parts", "Morning papers begin at 9:00; afternoon papers begin at 13:30", "am=9:00 pm=13:30"),
+    ("parts", "AM 9:00-12:00, PM 13:00-16:00", "am=9:00-12:00 pm=13:00-16:00"),
+    ("parts", "Vormittags 8:30, nachmittags 14:00, abends 19:00", "am=8:30 pm=14:00 evening=19:00"),
+    ("parts", "Morning papers begin at 9:00", ""),
+    ("parts", "Doors 9 am, talk 2 pm", ""),
+    ("times", "10:30, 14:00", "10:30 14:00"),
+    ("times", "9:00-10:00; 11:00-12:00", "9:00-10:00 11:00-12:00"),
+    ("times", "2 & 4 pm", "2 pm 4 pm"),
+    ("times", "10 & 2 pm", ""),
+    ("times", "10:30", ""),
+    ("times", "10:30, 14:00-15:00", ""),
+    ("times", "10:30, Hall", ""),
+    ("hours", "Morning (9-12)", "9:00–12:00"),
+    ("hours", "Noche (22-8)", "22:00–8:00"),
+    ("hours", "Early 7:00-15:00", "7:00-15:00"),
+    ("hours", "Grade (6-8)", ""),
+    ("hours", "Hall 9:00-10:00", ""),
+    ("half", "Vormittag", "am"),
+    ("half", "P.M.", "pm"),
+    ("half", "noon", ""),
+    ("weekdays", "Po Út St Čt Pá", "0 1 2 3 4"),
+    ("weekdays", "M T W T F", "0 1 2 3 4"),
+    ("weekdays", "So Mo Di Mi", "6 0 1 2"),
+    ("weekdays", "Po St Čt", ""),
+    ("weekdays", "Po Út", ""),
+    ("edge", "Erster Schultag", "begins"),
+    ("edge", "Último día de clase", "ends"),
+    ("edge", "Erster Elternabend", None),
+    ("edge", "Last day of classes before winter break", False),
+])  # fmt: skip
+def test_what_a_text_says(reader, text, said):
+    assert READERS[reader](text) == said
+
+
+@pytest.mark.parametrize(("sheet", "events"), [
+    ("“Mondays 18:30-20:00”\nDate,Activity\n7 Sep 2026,Knots\n14 Sep 2026,Maps\n", ["Knots 2026-09-07 18:30–20:00", "Maps 2026-09-14 18:30–20:00"]),
+    ("“Mondays 18:30-20:00”\nDate,Activity\n7 Sep 2026,Knots\n12 Sep 2026,Fair\n", ["Knots 2026-09-07..2026-09-08", "Fair 2026-09-12..2026-09-13"]),
+    ("Title,Date,Times,Minutes\nTour,5 Sep 2026,\"10:30, 14:00\",60\n", ["Tour 2026-09-05 10:30–11:30", "Tour 2026-09-05 14:00–15:00"]),
+    ("Title,Date,Start,End\nTour,5 Sep 2026,\"10:30, 14:00\",\"11:00, 15:30\"\n", ["Tour 2026-09-05 10:30–11:00", "Tour 2026-09-05 14:00–15:30"]),
+    ("Rota October 2026\nName,Date,Start\nFay,01/10/2026,9:00\nOde,02/10/2026,9:00\n", ["Fay 2026-10-01 09:00–10:00", "Ode 2026-10-02 09:00–10:00"]),
+    ("What's on – October 2026\nDate,Event\nThu 1st,Story\nSat 3rd,Chess\n", ["Story 2026-10-01..2026-10-02", "Chess 2026-10-03..2026-10-04"]),
+    ("Home,Away,Date,Time\nGulls,Terns,2026-10-03,18:00\nHerons,BYE,2026-10-03,\n", ["Gulls – Terns 2026-10-03 18:00–19:00"]),
+])  # fmt: skip
+def test_what_stands_elsewhere_is_of_the_rows(desk, sheet, events):
+    assert [told(event) for event in desk.events(sheet)] == events
+
+
+@pytest.mark.parametrize(("sheet", "code", "cell"), [
+    ("Title,Date,Start\nTour,5 Sep 2026,\"10:30, 14:00\"\n", "unreadable-time", "C2"),
+    ("Title,Date,Start,End\nTour,5 Sep 2026,\"10:30, 14:00\",15:00\n", "unreadable-time", "C2"),
+    ("Rota 2026\nName,Date,Start\nFay,01/10/2026,9:00\nOde,02/10/2026,9:00\n", "unproved-dates", "B3"),
+    ("What's on – October 2026\nDate,Event\n30,Story\n3,Chess\n", "unreadable-date", "A3"),
+])  # fmt: skip
+def test_its_twin_is_refused(desk, sheet, code, cell):
+    run = desk.convert(sheet)
+    assert run.status == 1
+    assert (code, cell) in run.codes
+
+
+@pytest.mark.parametrize(("files", "about", "kinds"), [
+    ({"bells.csv": "Period,Start,End\n1,8:00,9:00\n", "ev.csv": "Title,Date\nFair,2026-09-10\n"}, ["bells.csv"], "bell times, events"),
+    ({"closed.csv": "Holiday,From,To\nHalf term,2026-10-26,2026-10-30\n"}, [], "events"),
+    ({"closed.csv": "Holiday,Date\nFounders,2026-10-26\n", "ev.csv": "Title,Date\nFair,2026-09-10\n"}, [], "closures, events"),
+    ({"pool.csv": "Day,Session,From,To\nMon,Lanes,6:30,8:30\nSat,Fun,14:00,16:00\n"}, ["terms"], "timetable, a list"),
+    ({"pool.csv": "Day,Session,From,To\nMon,1,6:30,8:30\nSat,2,14:00,16:00\n"}, ["pool.csv"], "bell times"),
+])  # fmt: skip
+def test_what_no_timetable_uses_is_told(tmp_path, files, about, kinds):
+    _, draft = drafted(tmp_path, laid_out(tmp_path, files))
+    assert [decision.about for decision in draft.undecided] == about
+    assert ", ".join(str(sheet.kind) for sheet in draft.sheets) == kinds
