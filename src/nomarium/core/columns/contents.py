@@ -309,6 +309,13 @@ def _are_phrases(column: Column) -> bool:
 
 _MARKS = frozenset("x ✓ ✔ ☑ ● • +".split())
 """What says of a row that the column is for it."""
+_YES = frozenset("yes y ja j oui o sí si s sim ja tak igen evet true 1".split())
+
+
+def marks_rows(column: Column) -> bool:
+    """Tell whether a column marks some rows with a cross or a yes, and leaves the others blank."""
+    filled = {plain_text(cell).strip().casefold() for cell in column.cells if cell != ""}
+    return bool(filled) and filled <= _MARKS | _YES and "" in column.cells
 
 
 def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | None:

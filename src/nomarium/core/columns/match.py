@@ -19,6 +19,8 @@ from nomarium.core.columns.contents import (
     holds_ordinals,
     holds_repeats,
     holds_times,
+    holds_titles,
+    marks_rows,
     named_field,
     names_no_time,
     says_how_often,
@@ -54,6 +56,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _departures_first(matches)
     _due_dates_end(matches)
+    _marks_of_closures(matches, headings.sheet)
     _days_and_times_apart(matches, headings.sheet)
     _weekdays_that_are_dates(matches)
     _breaks_of_terms(matches, headings.sheet)
@@ -163,6 +166,20 @@ def _retell(matches: Matches, fields: Collection[str], fits: Callable[[Match], b
     fitting = (match for match in matches.all if match.field in fields and match.is_free and fits(match))
     if matches.open(name) and (match := next(fitting, None)) is not None:
         match.field, match.why = name, f"its heading, with {below} below it"
+
+
+def _marks_of_closures(matches: Matches, sheet: SheetKind) -> None:
+    """Let crosses below “No school” say which rows of a calendar close it: the others do not, and have names beside."""
+    named = [match for match in matches.all if match.field in ("", "summary") and holds_titles(match.column)]
+    marked = [
+        match
+        for match in matches.all
+        if match.field in ("summary", "kind") and match.is_free and marks_rows(match.column)
+    ]
+    if sheet.kind is Kind.CLOSURES and len(marked) == 1 and named:
+        column = marked[0].column
+        column.cells = ["no" if cell == "" else "closed" for cell in column.cells]
+        marked[0].field, marked[0].why = "kind", "its heading, with crosses below it"
 
 
 def _due_dates_end(matches: Matches) -> None:
