@@ -62,10 +62,16 @@ class Block:
     lines: list[Line] = field(default_factory=list)
     captions: list[str] = field(default_factory=list)
     rooms: dict[int, str] = field(default_factory=dict)
-    """The rooms that stand below the days, each above its column: a day may have several."""
+    """The rooms that stand beside the days, each in its column: below them a day may have several."""
+    rooms_below: bool = False
 
     def take_rooms(self) -> None:
-        """Take the row below the days for rooms, where nothing stands in front of it: each has its column of a day."""
+        """Take the row above or below the days for rooms, where each of them has a column of its own."""
+        texts = dict(self.view.filled(self.head - 1)) if self.head else {}
+        above = {column: text for column, text in texts.items() if column >= min(self.days, default=0)}
+        if len(above) > 1 and above.keys() <= self.days.keys() and all(map(looks_like_place, above.values())):
+            self.rooms = above
+            return
         below = self.head + 1
         texts = dict(self.view.filled(below)) if below < len(self.view.rows) else {}
         first = min(self.days, default=0)
@@ -77,6 +83,7 @@ class Block:
             if column not in self.days and not self.view.text(self.head, column):
                 self.days[column] = self.days[column - 1] if column - 1 in self.days else self.days[first]
         self.rooms = {column: text for column, text in texts.items() if column in self.days}
+        self.rooms_below = bool(self.rooms)
 
     def take_lines(self, days: DayReader, cycles: Sequence[str]) -> bool:
         """Find the lines below the days, and tell whether there are any."""
@@ -228,7 +235,7 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
     view, first = block.view, min(block.days)
     lines: list[Line] = []
     blank = 0
-    for row in range(block.head + (2 if block.rooms else 1), len(view.rows)):
+    for row in range(block.head + (2 if block.rooms_below else 1), len(view.rows)):
         heads = [view.cell(row, column) for column in range(first)]
         heading = _heading(heads)
         surely_a_line = heading is not None and bool(heading[1] or _is_plain_period(heading[0]))
@@ -335,6 +342,11 @@ def cells_outside(blocks: Sequence[Block]) -> list[Outside]:
     found = []
     heads = sorted({block.head for block in blocks})
     for block in blocks:
+        above = [c for c in block.days if block.head and block.view.text(block.head - 1, c)]
+        if block.view.turned and len(above) > 1 and not block.rooms:  # a column beside the days, and no caption
+            found += [
+                Outside(block.view.text(block.head - 1, c), block.view.place(block.head - 1, c), False) for c in above
+            ]
         view, last = block.view, max(block.days)
         rows = [row for line in block.lines for row in range(line.row, line.last + 1)]
         beside = [(row, column) for row in rows for column in range(last + 1, view.width)]
