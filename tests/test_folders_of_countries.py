@@ -934,6 +934,29 @@ FOLDERS = {
         "2026-08-03", "2026-10-02", ("2026-09-07",),
         ("Algebra 1 1|Mon Tue Wed Thu Fri|07:30|08:25|B2", "Chemistry 1|Mon Wed Fri|08:30|09:25|S4", "Chem Lab 1|Tue Thu|08:30|09:25|S4"),
     ),
+    "crosses below Schulfrei among the dates of a year": Folder(
+        {
+            "Termine 26-27.csv": "Termin;Datum;Bis;Schulfrei\nErster Schultag;14.09.2026;;\nElternabend;22.09.2026;;\nHerbstferien;12.10.2026;16.10.2026;x\nPädagogischer Tag;13.11.2026;;x\nLetzter Schultag vor Weihnachten;18.12.2026;;\n",
+            "AGs.csv": "AG;Tag;Von;Bis;Raum;Leitung\nChor;Dienstag;14:00;15:30;Aula;Fr. Ott\nSchach;Freitag;13:30;14:30;R 12;Hr. Beil\n",
+        },
+        "2026-09-15", "2026-12-18", ("2026-10-12..2026-10-16", "2026-11-13",),
+        ("Chor|Tue|14:00|15:30|Aula", "Schach|Fri|13:30|14:30|R 12"),
+    ),
+    "courts and their days down, hours across": Folder(
+        {
+            "Court bookings.csv": "Court,Day,9-10,10-11,11-12\nCourt 1,Mon,Seniors,Seniors,\nCourt 2,Wed,,Juniors,Juniors\n",
+            "Season.csv": "Season,From,To\nAutumn,07/09/2026,02/10/2026\n",
+            "Closed.csv": "Closed,Date\nAGM,16/09/2026\n",
+        },
+        "2026-09-07", "2026-09-30", ("2026-09-16",),
+        ("Seniors|Mon|09:00|10:00|Court 1", "Seniors|Mon|10:00|11:00|Court 1", "Juniors|Wed|10:00|11:00|Court 2", "Juniors|Wed|11:00|12:00|Court 2"),
+    ),
+    "when and where, in Italian": Folder(
+        {
+            "Incontri.csv": "Incontro;Quando;Dove\nGenitori prime;mercoledì 16 settembre 2026 ore 17.30;Aula magna\nConsiglio;giovedì 17 settembre 2026, dalle 15.00 alle 17.00;Sala docenti\n",
+        },
+        dated=("2026-09-16 17:30|18:30|Genitori prime|Aula magna", "2026-09-17 15:00|17:00|Consiglio|Sala docenti"),
+    ),
 }  # fmt: skip
 
 

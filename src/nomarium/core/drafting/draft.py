@@ -649,7 +649,7 @@ class _Writer:
             yield decisions.of_names_and_dates(written)
         elif sheet.kind is Kind.GRID and is_of_blocks(sheet) and not self._codes_for(sheet):
             yield decisions.of_blocks(sheet.named(self._choices.folder), self._name_of(sheet))
-        elif sheet.kind is None and holds_moments(sheet):
+        elif sheet.kind is None and sheet not in self._placed and holds_moments(sheet):
             yield decisions.of_unknown(sheet.named(self._choices.folder), sheet.recognised.why, nearest_kind(sheet))
 
     def _unused_keys(self) -> Iterator[Decision]:

@@ -258,7 +258,8 @@ def says_closed(sheet: FoundSheet) -> str:
         return ""
     headings = [(column.heading, "its headings speak") for column in seen.table.columns]
     for text, where in (*headings, (f"{sheet.path.stem} {sheet.sheet or ''}".strip(), "its name speaks")):
-        if _CLOSED.search(text.replace("_", " ")):
+        plain = text.replace("_", " ")
+        if _CLOSED.search(plain) or _NO_SUCH.fullmatch(plain.strip()):
             return f"{where} of closures"
     names = _names_on(sheet)
     spoken = [name for name in names if _CLOSED.search(name) or edge_of(name) is not None]
@@ -270,6 +271,11 @@ def says_closed(sheet: FoundSheet) -> str:
 
 
 _MOST_COLUMNS = 4
+_NO_SUCH = regex(
+    r"(?:no|keine?|pas d[e’']|sin|senza|geen|ingen|sem)\s*(?!of\b|show|charge|fee)[^\W\d_]{4,}(?: (?:dates|days|on))?",
+    re.IGNORECASE,
+)
+"""“No clubs”: what is not on."""
 _CLOSED = regex(
     rf"^off$|\b(?:{words.CLOSED}|\w*ferien|frei\w*|motivo|reason|grund|motif|raison|orsak|årsag|reden)\b",
     re.IGNORECASE,

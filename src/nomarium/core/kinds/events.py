@@ -99,7 +99,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "when",
         "all of it in one cell: “Tue 8 Sep 9:00–10:30”",
-        "when|day and time|date and hours|schedule|session",
+        "when|wann|quand|quando|cuándo|wanneer|när|hvornår|når|kdy|kiedy|mikor|milloin|day and time|date and hours|schedule|session",
         Holds.MOMENT,
     ),
     Field(

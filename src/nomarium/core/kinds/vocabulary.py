@@ -125,7 +125,7 @@ STUDENTS = (
 )
 
 PLACE = (
-    "rm|rms|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
+    "rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
     "berth|quay|pier|dock|gate|platform|meeting point|meet at|meets at|starting point|start point|treffpunkt|"
     "point de rendez-vous|lieu de rendez-vous|punto de encuentro|punto di ritrovo|ritrovo|verzamelpunt|mötesplats|"
     "mødested|oppmøtested|bassäng|bassin|becken|schwimmbecken|schwimmbad|piscine|piscina|vasca|zwembad|svømmehal|basseng|"

@@ -99,7 +99,8 @@ def _stack_of_all_days(view: GridView, across: _PeriodsAcross) -> Grid:
         more = [f"{label}: {text}" for column, label in across.more.items() if (text := view.text(name, column))]
         for column in across.periods:
             text = "" if view.is_covered(name, column) else view.text(name, column)
-            idle = not text or is_free(text) or (across.whose == "teacher" and text.casefold() in _NOT_TEACHING)
+            not_taught = across.whose in ("teacher", "room") and text.casefold() in _NOT_TEACHING
+            idle = not text or is_free(text) or not_taught
             rows.append([view.cell(across.head, column), "" if idle else "\n".join([text, *more])])
             origins.append([view.spot(across.head, column), view.spot(name, column)])
         rows.append([])
@@ -111,7 +112,7 @@ _NOT_TEACHING = frozenset(
     "prep|prep period|prep time|preparation|planning|planning period|plan|plan period|conference|conference period|"
     "freistunde|springstunde|hueco|hora libre|trou|tussenuur".split("|")
 )
-"""What a teacher's line says where no class meets."""
+"""What the line of a teacher, or of a room, says where no class meets."""
 EVERY_DAY = "every school day"
 """The head of what is so on all days."""
 PERIOD_WORD = regex(
