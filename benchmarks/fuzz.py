@@ -459,6 +459,7 @@ def judge_calendar(data: bytes) -> None:
     for line in lines:
         if len(line.encode()) > 75 or any(mark in line for mark in ("\n", "\r", *STEERING[:33])):
             raise Broken(f"a line of a calendar: {line[:90]!r}")
+    for line in data.decode("utf-8").replace("\r\n ", "").split("\r\n"):
         name, _, value = line.partition(":")
         if name == "BEGIN":
             open_parts.append(value)

@@ -122,6 +122,24 @@ def test_a_killed_run_leaves_the_old_output(desk):
         assert text == "as it was" or text.endswith("END:VCALENDAR\n")
 
 
+MET_BY_CHANCE = [
+    (["convert", "s.csv", "-o", "o.json"], "Person,Code,Title,Place\nM. Pell,W1,Day 0,Slip\nR. Amm,W1,Day 0,\nM. Pell,W2,Day 0,Yard\n"),
+    (["convert", "s.csv", "-o", "o.csv", "--save-plan", "o.ics"], "Title,Date\nA,2026-09-08\n"),
+    (["inspect", "s.csv"], "Period,Mon,Tue\n1,8:15–8:55,-1\n2,9:00–9:40,-1\n3,MWF,10:00–10:40\n"),
+    (["new", ".", "s.csv"], "Crew,Pattern,From\nA,DDNN----,0001-01-01\nB,DDNN----,9999-12-30\n"),
+]  # fmt: skip
+"""What inputs spoilt by chance once broke a promise with."""
+
+
+@pytest.mark.parametrize(("words", "sheet"), MET_BY_CHANCE)
+def test_what_was_met_by_chance_ends_with_a_word(desk, words, sheet):
+    desk.put("s.csv", sheet)
+    run = desk.run(*words)
+    assert run.status in (0, 1, 2)
+    assert run.status == 0 or run.err
+    assert not (desk.folder / "o.ics").exists()
+
+
 NASTY = [
     "a" + " " * 60_000 + "b",
     "1 " * 30_000,

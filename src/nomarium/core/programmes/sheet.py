@@ -129,6 +129,8 @@ def dated(programme: Programme, groups: Sequence[Group], rules: DatingRules) -> 
         if offset is None and any(column.cells[record] != "" for column in table.columns)
     ]
     known = [record for record, offset in enumerate(programme.offsets) if offset is not None]
+    if not known:
+        return DatedProgramme(programme.grid, problems)
     if not groups:
         first = table.cell_place(known[0], programme.columns[0])
         return DatedProgramme(programme.grid, [wording.needs_start(first, programme.text(known[0]), len(known))])
