@@ -88,6 +88,7 @@ def test_what_a_text_says(reader, text, said):
     ("Title,Date,Start,End\nTour,5 Sep 2026,\"10:30, 14:00\",\"11:00, 15:30\"\n", ["Tour 2026-09-05 10:30–11:00", "Tour 2026-09-05 14:00–15:30"]),
     ("Rota October 2026\nName,Date,Start\nFay,01/10/2026,9:00\nOde,02/10/2026,9:00\n", ["Fay 2026-10-01 09:00–10:00", "Ode 2026-10-02 09:00–10:00"]),
     ("What's on – October 2026\nDate,Event\nThu 1st,Story\nSat 3rd,Chess\n", ["Story 2026-10-01..2026-10-02", "Chess 2026-10-03..2026-10-04"]),
+    ("Event,Date,Reminder 1,Reminder 2\nFair,2026-09-20,2026-09-01,2026-09-10\nGala,2026-10-20,2026-10-01,2026-10-10\n", ["Fair 2026-09-20..2026-09-21", "Gala 2026-10-20..2026-10-21"]),
     ("Home,Away,Date,Time\nGulls,Terns,2026-10-03,18:00\nHerons,BYE,2026-10-03,\n", ["Gulls – Terns 2026-10-03 18:00–19:00"]),
 ])  # fmt: skip
 def test_what_stands_elsewhere_is_of_the_rows(desk, sheet, events):

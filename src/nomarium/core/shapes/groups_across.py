@@ -39,7 +39,8 @@ def groups_across(grid: Grid) -> Unfolded | None:
             taken = {column for group in groups for column in group.columns.values()}
             if len(groups) >= _FEWEST_GROUPS and len(taken) < len(headings):
                 named = _named(view, head, groups)
-                if named is not None:
+                others = [column for column in headings if column not in taken]
+                if named is not None and not any(_says_when(_column(view, head, [column])) for column in others):
                     return _list(view, head, groups, named)
     return None
 
@@ -78,8 +79,7 @@ def _named(view: GridView, head: int, groups: Sequence[_Group]) -> tuple[Kind, d
     kind = None
     named: dict[str, str] = {}
     for key in groups[0].columns:
-        cells = [view.cell(row, group.columns[key]) for group in groups for row in range(head + 1, len(view.rows))]
-        column = Column(key, 0, cells)
+        column = _column(view, head, [group.columns[key] for group in groups])
         named[key] = key.capitalize()
         if holds_days_and_times(column):
             kind, named[key] = Kind.LIST, "Slot"
@@ -88,6 +88,17 @@ def _named(view: GridView, head: int, groups: Sequence[_Group]) -> tuple[Kind, d
         elif holds_dates(column):
             kind, named[key] = Kind.EVENTS, "Date"
     return (kind, named) if kind and len(set(named.values())) == len(named) else None
+
+
+def _column(view: GridView, head: int, columns: Sequence[int]) -> Column:
+    """Return what stands below headings, one column behind the other."""
+    below = range(head + 1, len(view.rows))
+    return Column("", columns[0], [view.cell(row, column) for column in columns for row in below])
+
+
+def _says_when(column: Column) -> bool:
+    """Tell whether a column says by itself when its rows are: what comes again beside it is something else."""
+    return holds_dates(column) or holds_weekdays(column) or holds_days_and_times(column)
 
 
 def _list(view: GridView, head: int, groups: Sequence[_Group], found: tuple[Kind, dict[str, str]]) -> Unfolded:
