@@ -125,6 +125,7 @@ def test_a_killed_run_leaves_the_old_output(desk):
 MET_BY_CHANCE = [
     (["convert", "s.csv", "-o", "o.json"], "Person,Code,Title,Place\nM. Pell,W1,Day 0,Slip\nR. Amm,W1,Day 0,\nM. Pell,W2,Day 0,Yard\n"),
     (["convert", "s.csv", "-o", "o.csv", "--save-plan", "o.ics"], "Title,Date\nA,2026-09-08\n"),
+    (["new", ".", "s.csv"], "Person,Code,Title,Place\nM. Pell,W1,Day 0,Slip\nR. Amm,W1,Day 0,\nM. Pell,W2,Day 0,Yard\n"),
     (["inspect", "s.csv"], "Period,Mon,Tue\n1,8:15–8:55,-1\n2,9:00–9:40,-1\n3,MWF,10:00–10:40\n"),
     (["new", ".", "s.csv"], "Crew,Pattern,From\nA,DDNN----,0001-01-01\nB,DDNN----,9999-12-30\n"),
 ]  # fmt: skip

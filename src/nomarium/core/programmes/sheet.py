@@ -79,6 +79,8 @@ def _with_weekdays(grid: Grid, table: Table, column: Column, offsets: list[Offse
     if not bare_weeks or beside is None:
         return Programme(grid, table, (column,), offsets)
     both = [_in_week(offset, plain_text(cell)) for offset, cell in zip(offsets, beside.cells, strict=True)]
+    if not any(both):  # “Day 0” is no day of any week
+        return Programme(grid, table, (column,), offsets)
     return Programme(grid, table, (column, beside), both)
 
 
