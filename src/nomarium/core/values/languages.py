@@ -150,7 +150,6 @@ def short_weekdays() -> tuple[Mapping[str, int], ...]:
 
 
 @cache
-@cache
 def weekdays_in_turn(names: tuple[str, ...]) -> tuple[int, ...]:
     """Return the weekdays (Monday is 0) that texts mean one behind the other, () for none.
 
