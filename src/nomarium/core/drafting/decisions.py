@@ -91,16 +91,15 @@ def of_zone(zone: str, *, stated: bool) -> Iterator[Decision]:
         )
 
 
-def of_terms(sheets: Sequence[FoundSheet]) -> Iterator[Decision]:
-    """Sheets that hang on a school year, where none says when it is."""
+def of_terms(sheets: Sequence[FoundSheet]) -> Decision:
+    """Sheets that hang on a school year, at least one of them, where none says when it is."""
     kinds = [sheet.kind for sheet in sheets]
     there = [f"“{kind}”" for kind in _HANGS_ON_THE_YEAR if kind in kinds]
-    if there:
-        yield Decision(
-            "terms",
-            f"There are sheets of {listed_words(there)}, but none says when the terms begin and end. Name it under "
-            '[year]: terms = "terms.csv"; or write the first and the last day: spans = "2026-09-08..2027-06-24".',
-        )
+    return Decision(
+        "terms",
+        f"There are sheets of {listed_words(there)}, but none says when the terms begin and end. Name it under "
+        '[year]: terms = "terms.csv"; or write the first and the last day: spans = "2026-09-08..2027-06-24".',
+    )
 
 
 def of_idle_closures(file: str) -> Decision:

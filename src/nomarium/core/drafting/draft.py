@@ -618,7 +618,7 @@ class _Writer:
     def _without_year(self) -> Iterator[Decision]:
         """Yield what is open where nothing says when there is school: what needs a year would be left out unseen."""
         if self._of(Kind.LIST, Kind.GRID):
-            yield from decisions.of_terms(self._sheets)
+            yield decisions.of_terms(self._sheets)
             return
         if any(map(repeats, self._draft.sheets)):
             for sheet in self._of(Kind.CLOSURES):
