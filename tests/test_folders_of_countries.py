@@ -957,6 +957,55 @@ FOLDERS = {
         },
         dated=("2026-09-16 17:30|18:30|Genitori prime|Aula magna", "2026-09-17 15:00|17:00|Consiglio|Sala docenti"),
     ),
+    "a college's schedule: MWF and TR, shares that are no dates, one class to be arranged; the year only in a title": Folder(
+        {
+            "Schedule of classes Fall 2026.csv": "CRN,Course,Sec,Title,Cr,Meets,Time,Location,Instructor,Enrl\n10231,HIST 101,01,World History I,3,MWF,9:00-9:50 am,Dale Hall 104,Okafor,31/35\n10232,HIST 101,02,World History I,3,TR,11:00 am-12:15 pm,Dale Hall 104,Okafor,28/35\n10240,CHEM 110,01,General Chemistry,4,MWF,1:00-1:50 pm,Ray 210,Lindqvist,24/24\n10240,CHEM 110,01,General Chemistry,,R,2:00-4:50 pm,Ray Lab 2,Lindqvist,\n10251,ART 220,01,Ceramics,3,TBA,,Studio,Pell,4/8\n10260,MBA 510,E1,Finance,3,W,6:30-9:15 pm,Online,Haas,12/20\n",
+            "Academic calendar.csv": "Fall 2026,\nMon Aug 24,Classes begin\nMon Sep 7,Labor Day - no classes\nMon-Tue Oct 12-13,Fall break - no classes\nFri Oct 23,Last day to withdraw\nWed-Fri Nov 25-27,Thanksgiving - no classes\nFri Dec 4,Last day of classes\nMon-Thu Dec 7-10,Final examinations\n",
+        },
+        "2026-08-24", "2026-12-04", ("2026-09-07", "2026-10-12..2026-10-13", "2026-11-25..2026-11-27",),
+        ("10231|Mon Wed Fri|09:00|09:50|Dale Hall 104", "10240|Mon Wed Fri|13:00|13:50|Ray 210", "10232|Tue Thu|11:00|12:15|Dale Hall 104", "10260|Wed|18:30|21:15|Online", "10240|Thu|14:00|16:50|Ray Lab 2"),
+    ),
+    "a French calendar: until the eve of the last holidays, back on the day in brackets": Folder(
+        {
+            "EDT 5B.csv": "Emploi du temps 5B;;;;;\n;Lundi;Mardi;Mercredi;Jeudi;Vendredi\nM1 8h30-9h25;Français M. Blin 12;Maths Mme Roux 14;Anglais Mme Hay 8;Français M. Blin 12;EPS M. Tic Gymnase\nM2 9h25-10h20;Maths Mme Roux 14;Français M. Blin 12;SVT Mme Sel Labo 1;Histoire-Géo M. Nau 10;EPS M. Tic Gymnase\nS1 13h30-14h25;Anglais Mme Hay 8;Histoire-Géo M. Nau 10;;Maths Mme Roux 14;\n",
+            "Calendrier.csv": "Calendrier scolaire 2026-2027;;\nRentrée;mardi 1er septembre 2026;\nVacances de la Toussaint;du samedi 17 octobre 2026;au lundi 2 novembre 2026 (reprise)\nArmistice;mercredi 11 novembre 2026;\nVacances de Noël;samedi 19 décembre 2026;\n",
+        },
+        "2026-09-01", "2026-12-18", ("2026-10-17..2026-11-01", "2026-11-11",),
+        ("5B|Mon Tue Wed Thu Fri|08:30|09:25|", "5B|Mon Tue Wed Thu Fri|09:25|10:20|", "5B|Mon Tue Thu|13:30|14:25|"),
+    ),
+    "lessons and their minutes, terms in sentences without a year": Folder(
+        {
+            "Peripatetic lessons.csv": "Pupil,Year,Instrument,Teacher,Day,Time,Mins,Room\nIda Bell,7,Flute,Mrs Dunn,Mon,9.10,20,MP1\nTom Reed,9,Trumpet,Mr Hale,Mon,1.30,30,MP2\nUna Park,8,Cello,Ms Voss,Weds,11.05,30,MP1\nEli Stone,10,Drums,Mr Hale,Fri,2.15,20,MP2\n",
+            "Term dates.csv": "Autumn term 2026\nStart of term: Thursday 3 September\nHalf term: Monday 26 October to Friday 30 October\nEnd of term: Friday 18 December\n",
+        },
+        "2026-09-04", "2026-12-18", ("2026-10-26..2026-10-30",),
+        ("Drums|Fri|14:15|14:35|MP2", "Flute|Mon|09:10|09:30|MP1", "Trumpet|Mon|13:30|14:00|MP2", "Cello|Wed|11:05|11:35|MP1"),
+    ),
+    "evening courses: numbers of meetings, one with an exception, N.N. as nobody": Folder(
+        {
+            "Kursplan Herbst.csv": "Kursnr.;Kurs;Kursleitung;Wochentag;Uhrzeit;Beginn;Termine;Raum;Gebühr\nE101;Englisch A1;J. Frost;montags;18:00–19:30;14.09.2026;5;R 3;95 €\nE205;Englisch B1;J. Frost;mittwochs;18:00–19:30;16.09.2026;4;R 3;80 €\nS110;Spanisch A2;L. Mora;di + do;17:30–19:00;15.09.2026;6;R 1;120 €\nF130;Französisch;N.N.;freitags;10:00–11:30;18.09.2026;3 (nicht 2.10.);R 2;60 €\n",
+        },
+        "2026-09-14", "2026-10-12", (),
+        ("E101|Mon|18:00|19:30|R 3", "S110|Tue Thu|17:30|19:00|R 1|2026-09-15 2026-09-17 2026-09-22 2026-09-24 2026-09-29 2026-10-01", "E205|Wed|18:00|19:30|R 3", "F130|Fri|10:00|11:30|R 2|2026-09-18 2026-09-25 2026-10-09"),
+    ),
+    "masses of a weekend: the vigil is on the eve of the date": Folder(
+        {
+            "Mass schedule and lectors.csv": "Lector schedule – September/October 2026,,,\nSunday,Sat Vigil 5:00 PM,Sun 8:00 AM,Sun 10:30 AM\n9/6/2026,J. Marsh,A. Cole,P. Dunn\n9/13/2026,A. Cole,K. Ives,J. Marsh\n9/20/2026,K. Ives,P. Dunn,A. Cole\n",
+        },
+        dated=("2026-09-05 17:00|18:00|J. Marsh|", "2026-09-06 08:00|09:00|A. Cole|", "2026-09-06 10:30|11:30|P. Dunn|", "2026-09-12 17:00|18:00|A. Cole|", "2026-09-13 08:00|09:00|K. Ives|", "2026-09-13 10:30|11:30|J. Marsh|", "2026-09-19 17:00|18:00|K. Ives|", "2026-09-20 08:00|09:00|P. Dunn|", "2026-09-20 10:30|11:30|A. Cole|"),
+    ),
+    "a league whose dates say their weekday: one evening each": Folder(
+        {
+            "League schedule.csv": "Week,Date,Court 1,Court 2,Court 3\n1,Tue 9/8/26,Aces v Dinks,Lobs v Smash,Nets v Drops\n2,Tue 9/15/26,Aces v Lobs,Dinks v Nets,Smash v Drops\n3,Tue 9/22/26,Aces v Nets,Lobs v Drops,Dinks v Smash\n,,,,\nAll matches 6:30 pm - 8:00 pm,,,,\n",
+        },
+        dated=("2026-09-08 18:30|20:00|Aces v Dinks|Court 1", "2026-09-08 18:30|20:00|Lobs v Smash|Court 2", "2026-09-08 18:30|20:00|Nets v Drops|Court 3", "2026-09-15 18:30|20:00|Aces v Lobs|Court 1", "2026-09-15 18:30|20:00|Dinks v Nets|Court 2", "2026-09-15 18:30|20:00|Smash v Drops|Court 3", "2026-09-22 18:30|20:00|Aces v Nets|Court 1", "2026-09-22 18:30|20:00|Dinks v Smash|Court 3", "2026-09-22 18:30|20:00|Lobs v Drops|Court 2"),
+    ),
+    "rehearsals with a remark behind the time": Folder(
+        {
+            "Rehearsals.csv": "The Harbour Light – rehearsal schedule 2027,,,,\nDate,Time,Scenes,Called,Venue\nMon 11 Jan,7-9.30pm,Act 1 read-through,Full company,Church hall\nThu 14 Jan,7-9.30pm,Act 1 sc. 1-3,\"Anna, Ben, Chris\",Church hall\nSun 17 Jan,2-5pm,Songs,Chorus,School\nMon 18 Jan,,NO REHEARSAL,,\nThu 21 Jan,7-9.30pm,Act 1 sc. 4,Anna & Dee,Church hall\nSat 30 Jan,10am-4pm (bring lunch),Full run,Full company,Theatre\n",
+        },
+        dated=("2027-01-11 19:00|21:30|Act 1 read-through|Church hall", "2027-01-14 19:00|21:30|Act 1 sc. 1-3|Church hall", "2027-01-17 14:00|17:00|Songs|School", "2027-01-18 00:00|00:00|NO REHEARSAL|", "2027-01-21 19:00|21:30|Act 1 sc. 4|Church hall", "2027-01-30 10:00|16:00|Full run|Theatre"),
+    ),
 }  # fmt: skip
 
 

@@ -263,7 +263,7 @@ Write “closed” in a column “Kind” if the school is closed all day.
         {"closures": "Closure,Date\nClasses resume,2026-10-12\n"},
         """\
 warning closures.csv, A2:B2 “Classes resume”
-The row speaks of school, not of a closure: it was left out.
+The row does not say that the school is closed: it was left out.
 Write “closed” in a column “Kind” if the school is closed on it.
 """,
     ),

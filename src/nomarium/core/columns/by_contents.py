@@ -138,12 +138,19 @@ def _take_days_of_meetings(matches: Matches) -> None:
     if all(map(matches.open, ("day", "slot", "period", "hours", "start"))):
         _take_only(matches, "slot", holds_days_and_periods, "weekdays and periods stand below it")
         _take_only(matches, "slot", holds_days_and_times, "weekdays and times stand below it")
+    _take_headed_days(matches)
+
+
+def _take_headed_days(matches: Matches) -> None:
+    """Take what is headed as days, periods or hours for days and times, or for days, where its cells are that."""
     for match in matches.all if all(map(matches.open, ("slot", "period", "hours", "start"))) else ():
         if match.field == "day" and holds_days_and_periods(match.column):
             match.field, match.why = "slot", "weekdays and periods stand below it"
     for match in matches.all if all(map(matches.open, ("day", "slot"))) else ():
         if match.field in ("hours", "period") and holds_days_and_times(match.column):
             match.field, match.why = "slot", "its heading, with days and times below it"
+        elif match.field == "period" and holds_weekdays(match.column):
+            match.field, match.why = "day", "its heading, with weekdays below it"
 
 
 def _take_spans_for_hours(matches: Matches) -> None:

@@ -13,6 +13,7 @@ from nomarium.core.values import (
     ORDERS,
     Order,
     date_in,
+    is_to_come,
     is_weekday,
     month_of,
     read_length,
@@ -40,19 +41,35 @@ _NOT_THE_DAY = (
 
 
 def _filled(column: Column) -> Iterator[Cell]:
-    """Return the first distinct cells that hold anything; most columns need not be gone through for them."""
+    """Return the first distinct cells that say anything, and not that it is to come; most columns need no more."""
     for cells in (column.cells[: 10 * _LOOKED_AT], column.cells):
         distinct = dict.fromkeys(cells)
         if len(distinct) > _LOOKED_AT:
             break
-    return islice((cell for cell in distinct if cell != ""), _LOOKED_AT)
+    return islice((cell for cell in distinct if cell != "" and not is_to_come(cell)), _LOOKED_AT)
 
 
 def holds_dates(column: Column) -> bool:
     """Tell whether all filled cells of a column look like dates, with or without times."""
     cells = list(_filled(column))
     dates = [cell for cell in cells if _is_date(cell)]
-    return bool(dates) and all(isinstance(cell, str) and scan_weeks(cell) for cell in cells if cell not in dates)
+    weeks = all(isinstance(cell, str) and scan_weeks(cell) for cell in cells if cell not in dates)
+    return bool(dates) and weeks and not _are_shares(dates)
+
+
+_SHARE = regex(r"(\d{1,2})/(\d{1,2})")
+
+
+def _are_shares(cells: Sequence[Cell]) -> bool:
+    """Tell whether all cells are one number of another, 31/35, that no order of day and month makes dates."""
+    found = [_SHARE.fullmatch(plain_text(cell).strip()) for cell in cells]
+    pairs = [(int(share[1]), int(share[2])) for share in found if share]
+    return 0 < len(pairs) == len(found) and not any(
+        all(pair[month] <= _MONTHS_OF_A_YEAR for pair in pairs) for month in (0, 1)
+    )
+
+
+_MONTHS_OF_A_YEAR = 12
 
 
 def holds_days_alone(column: Column) -> bool:
@@ -465,9 +482,16 @@ _RUN = regex(r"(?:M|Tu|Th|T|W|R|F|Sa|Su|S|U){2,7}")
 
 
 def holds_weekdays(column: Column) -> bool:
-    """Tell whether all filled cells of a column name weekdays: “Mon”, “Tue & Thu”, “MWF”, “TTS”."""
-    cells = list(_filled(column))
-    return bool(cells) and all(isinstance(cell, str) and _names_weekdays(cell) for cell in cells)
+    """Tell whether all filled cells of a column name weekdays: “Mon”, “Tue & Thu”, “MWF”, “TTS”.
+
+    A lone letter does beside a run of them: “R” among “MWF” and “TR”.
+    """
+    cells = [cell.strip() if isinstance(cell, str) else "" for cell in _filled(column)]
+    alone = _LONE_LETTERS if any(map(_RUN.fullmatch, cells)) else frozenset[str]()
+    return bool(cells) and all(cell in alone or _names_weekdays(cell) for cell in cells)
+
+
+_LONE_LETTERS = frozenset("MTWRFSU")
 
 
 def holds_spans(column: Column) -> bool:

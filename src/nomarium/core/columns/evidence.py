@@ -12,7 +12,13 @@ from pathlib import PurePath
 from typing import NamedTuple
 
 from nomarium.core.columns.captions import has_captioned_days
-from nomarium.core.columns.contents import holds_dates, holds_days_and_times, named_field, says_how_often
+from nomarium.core.columns.contents import (
+    holds_dates,
+    holds_days_and_times,
+    holds_weekdays,
+    named_field,
+    says_how_often,
+)
 from nomarium.core.columns.fields import Condition, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import DataRefused, Problem
@@ -58,15 +64,17 @@ class Evidence:
             if name:
                 found.named.setdefault(name, column)
         if kind.field("slot") and found.named.keys().isdisjoint(("day", "slot")):
-            found._take_slots()
+            found._take_days()
         return found
 
-    def _take_slots(self) -> None:
-        """Take hours that have their days beside them for slots, as the columns are read."""
+    def _take_days(self) -> None:
+        """Take hours that have their days beside them for slots, and periods that are weekdays for days, as read."""
         for name in ("hours", "period"):
             if name in self.named and holds_days_and_times(self.named[name]):
                 self.named["slot"] = self.named.pop(name)
                 return
+        if "period" in self.named and holds_weekdays(self.named["period"]):
+            self.named["day"] = self.named.pop("period")
 
     def heading(self, name: str) -> str:
         """Return the key of a field's heading, "" for none."""

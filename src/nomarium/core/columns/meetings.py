@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import re
+
 from nomarium.core.columns.contents import (
     holds_codes,
     holds_days_and_times,
@@ -12,6 +14,7 @@ from nomarium.core.columns.joined import join_code
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import PERSON_FORM, most_are
+from nomarium.lazily import regex
 
 
 def codes_apart(matches: Matches, sheet: SheetKind) -> None:
@@ -87,16 +90,23 @@ def _courses_by_words(matches: Matches) -> None:
 
 
 def _groups_of_courses(matches: Matches) -> None:
-    """Let the groups be the classes, and what may mean either the course, where both stand beside one another."""
+    """Let what may mean a class or a course be the course, where codes of classes or groups stand beside it."""
     groups = [match for match in matches.all if match.field == "group" and match.certainty is Certainty.SURE]
-    either = [match for match in matches.all if match.field == "class" and heading_key(match.column.heading) in _EITHER]
-    if len(groups) == len(either) == 1 and matches.open("course") and either[0].certainty is Certainty.SURE:
+    classes = [match for match in matches.all if match.field == "class" and match.certainty is Certainty.SURE]
+    either = [match for match in classes if heading_key(match.column.heading) in _EITHER]
+    if len(either) != 1 or not matches.open("course"):
+        return
+    numbered = [match for match in classes if _NUMBERED.search(match.column.heading) and holds_codes(match.column)]
+    if len(numbered) == 1 and numbered != either:
+        either[0].field, either[0].why = "course", "its heading, beside codes of classes"
+    elif len(groups) == 1:
         groups[0].field, groups[0].why = "class", "its heading, beside a course"
         either[0].field, either[0].why = "course", "its heading, beside groups"
 
 
 _EITHER = frozenset(map(heading_key, "curso|kurs|kurse|corso|kursus|cursus|kurssi|kurz|kurzus".split("|")))
 """Headings of courses as well as of classes."""
+_NUMBERED = regex(r"(?:nr|no|n°|num(?:m?er|ber|éro|ero)|code|id|ref|crn)\.?$", re.IGNORECASE)
 
 
 def _classes_by_homeroom(matches: Matches) -> None:

@@ -10,12 +10,9 @@ if TYPE_CHECKING:
     from nomarium.core.datesheets.listed import ListedDays, read_listed_days
     from nomarium.core.datesheets.plain_list import is_plain_list
     from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
+    from nomarium.core.datesheets.row_names import closes_school, names_event
     from nomarium.core.datesheets.rows import DatedSheet
-    from nomarium.core.datesheets.school_calendar import (
-        SchoolCalendar,
-        closes_school,
-        read_school_calendar,
-    )
+    from nomarium.core.datesheets.school_calendar import SchoolCalendar, read_school_calendar
     from nomarium.core.datesheets.special_days import SpecialDays, read_special_days
     from nomarium.core.datesheets.terms import SHORTEST_TERM, holds_holidays, read_breaks, read_terms
     from nomarium.core.datesheets.weeks import read_weeks
@@ -36,6 +33,7 @@ __all__ = [
     "holidays_among_terms",
     "is_plain_list",
     "leave_open",
+    "names_event",
     "names_holiday",
     "names_term",
     "read_breaks",

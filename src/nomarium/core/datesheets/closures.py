@@ -5,10 +5,13 @@ from __future__ import annotations
 import re
 from collections.abc import Collection, Sequence
 from dataclasses import dataclass, field
+from datetime import timedelta
 from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.edges import join_edges, names_term
+from nomarium.core.datesheets.plain_list import LineTable
+from nomarium.core.datesheets.row_names import closes_school, leaves_school_open
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import CLOSURE_SHEET
 from nomarium.core.tables import plain_text
@@ -75,7 +78,8 @@ def take_closures(
 ) -> list[Problem]:
     """Add the closures of some rows of a sheet, those that two rows bound as one; return what is wrong with them."""
     problems: list[Problem] = []
-    reader = _Reader(sheet, found, {name.casefold(): name for name in cycles}, problems)
+    mixed = isinstance(sheet.sheet.table, LineTable) and sum(closes_school(row.name) for row in rows) >= _SEVERAL
+    reader = _Reader(sheet, found, {name.casefold(): name for name in cycles}, problems, mixed)
     edges = join_edges(rows, of_school=False)
     for joined in edges.spans:
         reader.take(joined.row._replace(name=joined.name, last=joined.last))
@@ -87,6 +91,15 @@ def take_closures(
     return problems
 
 
+_RETURN = regex(
+    r"\s?\((?:reprise(?: des cours)?|rentrée|school (?:resumes|reopens)|classes resume|return|wiederbeginn|vuelta|"
+    r"ripresa)\)$",
+    re.IGNORECASE,
+)
+_SEVERAL = 2
+"""So many lines that say that there is no school make those that only name an event no closures."""
+
+
 @dataclass(slots=True)
 class _Reader:
     """Sorts rows into closures, half days, and what is neither."""
@@ -95,9 +108,12 @@ class _Reader:
     found: ClosureList
     cycles: dict[str, str]
     problems: list[Problem]
+    mixed: bool
+    """Whether lines about events stand among those that say "no school"."""
 
     def take(self, row: DatedRow) -> None:
         """Add what a row says."""
+        row = self._without_return(row)
         name, kind = row.name or "Closed", self.sheet.text(row, "kind").casefold()
         divisions, cycles = self._for_whom(row)
         why = _why_half(row, kind)
@@ -110,7 +126,7 @@ class _Reader:
         elif why:
             self.problems.append(wording.half_day(self.sheet.place(row), name, why))
             self.found.half_days.append(SpecialDay(name, row.first, row.last, self.sheet.place(row), divisions))
-        elif kind in _OPEN or (not _CLOSED.search(kind) and (_SCHOOL_IN.search(name) or names_term(name))):
+        elif kind in _OPEN or (not _CLOSED.search(kind) and self._is_open(name)):
             self.problems.append(wording.not_a_closure(self.sheet.place(row), name))
             self.found.left_out += 1
         else:
@@ -118,6 +134,16 @@ class _Reader:
             self.found.closures.append(
                 Closure(name, row.first, row.last, self.sheet.place(row), divisions, cycles, effect)
             )
+
+    def _without_return(self, row: DatedRow) -> DatedRow:
+        """Return a row without its last day where school is in again on that, “(reprise)”; it is told."""
+        if row.first == row.last or row.timed or not (said := _RETURN.search(row.name)):
+            return row
+        self.problems.append(wording.returns_on(self.sheet.place(row), row.name, row.last))
+        return row._replace(name=row.name[: said.start()].strip(), last=row.last - timedelta(days=1))
+
+    def _is_open(self, name: str) -> bool:
+        return speaks_of_school(name) or names_term(name) or (self.mixed and leaves_school_open(name))
 
     def _part(self, row: DatedRow) -> DayPart | None:
         """Return which part of the day a row closes, by a column of its own, its kind, its name or a remark."""

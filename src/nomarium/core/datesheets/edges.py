@@ -157,6 +157,8 @@ class Joined:
     first: date
     last: date
     row: DatedRow
+    before: DatedRow | None = None
+    """The break on whose eve it ends, where no row says the end itself."""
 
 
 @dataclass(slots=True)
@@ -175,9 +177,12 @@ def join_edges(rows: Iterable[DatedRow], *, of_school: bool) -> Edges:
 
     What is closed ends with a row that says so, or on the day before school is in again.
     """
-    edges = [(row, edge) for row in sorted(rows, key=lambda row: row.first) if (edge := edge_of(row.name)) is not None]
+    in_order = sorted(rows, key=lambda row: row.first)
+    edges = [(row, edge) for row in in_order if (edge := edge_of(row.name)) is not None]
     edges = _with_the_last_before_a_break(edges)
     found = Edges()
+    if of_school and (whole := _until_a_break(in_order, edges)):
+        return Edges([whole], used={whole.row.record, in_order[-1].record})
     for index, (row, edge) in enumerate(edges):
         if edge.side is not Side.BEGINS or edge.of_school is not of_school:
             continue
@@ -207,6 +212,23 @@ def _with_the_last_before_a_break(edges: list[tuple[DatedRow, Edge]]) -> list[tu
     return [*edges[:-1], (row, bare)] if ends else edges
 
 
+def _until_a_break(rows: Sequence[DatedRow], edges: list[tuple[DatedRow, Edge]]) -> Joined | None:
+    """Return school from its only first day until the eve of the last row: a break with nothing but its first day."""
+    of_school = [(row, edge) for row, edge in edges if edge.of_school]
+    if len(of_school) != 1 or of_school[0][1].side is not Side.BEGINS:
+        return None
+    (row, edge), last = of_school[0], rows[-1]
+    if last.first != last.last or last.timed or not _BREAKS.search(last.name) or last.first <= row.first:
+        return None
+    return Joined(edge.what, row.first, last.first - timedelta(days=1), row, before=last)
+
+
+_BREAKS = regex(
+    r"\b(?:(?:winter|christmas|summer|spring|holiday) break|(?:christmas|summer|winter|easter|school) holidays|"
+    r"vacations?|vacances|vacaciones|vacanze|férias|vakantie)\b|ferien\b",
+    re.IGNORECASE,
+)
+"""What lasts more than the one day that a row gives it."""
 _BEFORE = regex(
     r"\s+(?:before|prior to|vor|avant|antes d[eo]|prima d(?:i|el(?:la|le)?)|voor|inför|innan|før|przed|před)\b.*", re.I
 )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 from pathlib import Path
 
@@ -52,23 +53,32 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
         return None
     while first and _is_alike(lines[first - 1][1], lines[first][1]):
         first -= 1  # a line of the list whose date is not read: told where it is missed
-    titles = [
-        wording.title_line(Place(path.name, None, f"line {number}", number), line) for number, line in lines[:first]
-    ]
+    above = lines[:first]
+    told = [wording.title_line(_line(path, number), line.strip(_EDGES)) for number, line in above]
     lines, pieces = lines[first:], pieces[first:]
+    told += [
+        wording.date_left(_line(path, number), left)
+        for (number, _), (dates, name) in zip(lines, pieces, strict=True)
+        if dates and (left := _date_left_in(name, scanner))
+    ]
     columns = [
         Column("Date", 0, [dates for dates, _ in pieces]),
         Column("Name", 1, [name for _, name in pieces]),
     ]
     numbers = [number for number, _ in lines]
     table = LineTable(path.name, None, f"plain text, {text.encoding}", 0, columns, numbers)
-    table.left_out[LeftOut.CAPTION] += len(titles)
-    return table, text.problems + titles
+    table.titles = [*(line.strip(_EDGES) for _, line in above), path.name]
+    table.left_out[LeftOut.CAPTION] += len(above)
+    return table, text.problems + told
+
+
+def _line(path: Path, number: int) -> Place:
+    return Place(path.name, None, f"line {number}", number)
 
 
 def _is_alike(line: str, dated: str) -> bool:
     """Tell whether a line without a date has as many cells as a dated one, and a number: no title has."""
-    marks = [[text.count(mark) for mark in ";\t|"] for text in (line, dated)]
+    marks = [[text.count(mark) for mark in ";\t|"] for text in (line.rstrip(";\t| "), dated.rstrip(";\t| "))]
     return marks[0] == marks[1] and any(marks[0]) and any(map(str.isdigit, line))
 
 
@@ -91,12 +101,42 @@ def split_line(line: str, scanner: MomentScanner) -> tuple[str, str]:
 
     A line with two dates apart ("2026-12-21, 2027-01-01, Winter break") has a range. Without a date: ("", the line).
     """
-    rest = line.strip(_EDGES)
+    line = _CELLS_OF_A_SPAN.sub(" ", line)
+    remark = _REMARK.search(line)
+    rest = (line[: remark.start()] if remark else line).strip(_EDGES)
     dates: list[str] = []
     while len(dates) < 2 and (found := _date_at_an_end(rest, scanner)):
         text, rest = found
         dates.append(text)
-    return " to ".join(sorted(dates, key=line.find)), rest.strip(_EDGES)
+    name = rest.strip(_EDGES)
+    if name.count("(") > name.count(")"):
+        name += ")"
+    behind = remark[0].rstrip(" \t;,|") if remark else ""
+    return " to ".join(sorted(dates, key=line.find)), f"{name}{behind}" if name else behind.strip(_EDGES)
+
+
+_CELLS_OF_A_SPAN = regex(
+    r"\s?[;,|\t]\s?(?=(?:to|until|till|through|bis|au|al|até|tot|t/m|till och med|til)\s+\S)", re.IGNORECASE
+)
+"""What parts the two ends of a span that stand in cells of their own: "du 17 octobre;au 2 novembre"."""
+_REMARK = regex(r"\s?\([^()]{0,80}[^\W\d_]{3}[^()]{0,80}\)[\s;,|]{0,40}$")
+"""What stands in brackets behind all else: "(reprise)", "(no school)"."""
+
+
+def _date_left_in(name: str, scanner: MomentScanner) -> str:
+    """Return a date that stands in a name still, so that its line was not wholly read; "" for none."""
+    for found in _MAY_BE_DATE.finditer(name):
+        shape = scanner.scan(found[0])
+        if shape is not None and shape.dates and not shape.times:
+            return found[0]
+    return ""
+
+
+_MAY_BE_DATE = regex(
+    r"(?<![\w.])(?:\d{1,2}(?:st|nd|rd|th|er|\.)?\s+(?:de\s+)?[^\W\d_]{3,}|[^\W\d_]{3,}\.?\s+\d{1,2}(?:st|nd|rd|th)?"
+    r"|\d{1,2}[./]\d{1,2}[./]\d{2,4}|\d{4}-\d\d-\d\d)(?!\w)",
+    re.IGNORECASE,
+)
 
 
 def _date_at_an_end(text: str, scanner: MomentScanner) -> tuple[str, str] | None:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Collection
 from dataclasses import dataclass, field
 from typing import TYPE_CHECKING
@@ -10,23 +9,15 @@ from typing import TYPE_CHECKING
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.closures import ClosureList, shortens_school, take_closures
 from nomarium.core.datesheets.edges import edge_of, names_term
+from nomarium.core.datesheets.row_names import closes_school
 from nomarium.core.datesheets.rows import read_dated_rows
 from nomarium.core.datesheets.terms import terms_among
 from nomarium.core.kinds import CLOSURE_SHEET
-from nomarium.core.kinds import vocabulary as words
-from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem
     from nomarium.core.sheets import SheetChoices
     from nomarium.core.year import Term
-
-_CLOSES = regex(rf"\b(?:{words.CLOSED}|off|no students|\w*ferien|no lectivo)\b", re.IGNORECASE)
-
-
-def closes_school(name: str) -> bool:
-    """Tell whether a row's name says that the school is closed: "Fall break", "Founders' day (no school)"."""
-    return bool(_CLOSES.search(name))
 
 
 @dataclass(slots=True)
@@ -45,7 +36,7 @@ def read_school_calendar(choices: SheetChoices, cycles: Collection[str] = ()) ->
     found = SchoolCalendar(closed=ClosureList(sheet=sheet))
     if sheet is None:
         return found, problems
-    found.terms = terms_among(sheet)
+    found.terms = terms_among(sheet, problems)
     said = [
         row
         for row in sheet.rows

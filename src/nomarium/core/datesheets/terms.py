@@ -28,7 +28,8 @@ def read_terms(choices: SheetChoices) -> tuple[list[Term], DatedSheet | None, li
     sheet, problems = read_dated_rows(choices, TERM_SHEET, plain_lists=True)
     if sheet is None:
         return [], None, problems
-    terms = terms_among(sheet) if holds_holidays([row.name for row in sheet.rows]) else terms_between(sheet)
+    named = terms_among if holds_holidays([row.name for row in sheet.rows]) else terms_between
+    terms = named(sheet, problems)
     rows = [
         Term(
             row.name or f"Term {number}",
@@ -86,9 +87,13 @@ def holds_holidays(names: Sequence[str]) -> bool:
     return 0 < len(holidays) < len(names) and all(names_term(name) for name in names if name not in holidays)
 
 
-def terms_between(sheet: DatedSheet) -> list[Term]:
-    """Return the terms whose first and last days rows of a sheet name; none where none do."""
+def terms_between(sheet: DatedSheet, problems: list[Problem]) -> list[Term]:
+    """Return the terms whose first and last days rows of a sheet name; none where none do.
+
+    A term that ends on the eve of a break is told among the problems.
+    """
     spans = join_edges(sheet.rows, of_school=True).spans
+    problems += [wording.ends_before_break(sheet.place(one.before), one.before.name) for one in spans if one.before]
     return [
         Term(term_name(one, number, len(spans)), one.first, one.last, sheet.place(one.row))
         for number, one in enumerate(spans, 1)
@@ -99,12 +104,12 @@ SHORTEST_TERM = timedelta(days=20)
 """A span of no more than so many days is no term, unless a sheet of terms says so."""
 
 
-def terms_among(sheet: DatedSheet) -> list[Term]:
+def terms_among(sheet: DatedSheet, problems: list[Problem]) -> list[Term]:
     """Return the terms of a calendar of the year: between first and last days, else the spans called a term or a year.
 
     Of a year and its terms, the terms count.
     """
-    if between := terms_between(sheet):
+    if between := terms_between(sheet, problems):
         return between
     named = [row for row in sheet.rows if names_term(row.name) and row.last - row.first > SHORTEST_TERM]
     parts = [one for one in named if not any(one.first <= o.first and o.last <= one.last for o in named if o != one)]

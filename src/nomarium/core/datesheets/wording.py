@@ -108,9 +108,37 @@ def not_a_closure(place: Place, name: str) -> Problem:
     return warning(
         "not-a-closure",
         place,
-        "The row speaks of school, not of a closure: it was left out.",
+        "The row does not say that the school is closed: it was left out.",
         found=name,
         advice="Write “closed” in a column “Kind” if the school is closed on it.",
+    )
+
+
+def date_left(place: Place, text: str) -> Problem:
+    """A line of a plain list that names a further date, which is neither its first nor its last day."""
+    return error(
+        "date-left",
+        place,
+        "The line names a further date that was not read.",
+        found=text,
+        expected="One date, or a first and a last day: 24 Oct 2026 to 1 Nov 2026.",
+        advice="Write what is said of the other date in a line of its own.",
+    )
+
+
+def returns_on(place: Place, name: str, day: date) -> Problem:
+    """A closure whose last date is the day on which school is in again."""
+    message = f"“{name}”: on {day_words(day)} school is in again; it is closed until the day before."
+    return note("returns-on", place, message)
+
+
+def ends_before_break(place: Place, name: str) -> Problem:
+    """The last row names the first day of a break, and no row the last day of school."""
+    return note(
+        "ends-before-break",
+        place,
+        f"No row says when school ends; the last, “{name}”, has only a first day: school ends on the day before.",
+        advice="Write the last day of school in a row of its own if it is later.",
     )
 
 

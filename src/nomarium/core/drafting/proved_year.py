@@ -23,6 +23,7 @@ from nomarium.core.datesheets import (
     closes_school,
     edge_of,
     holds_holidays,
+    names_event,
     names_holiday,
     names_term,
     read_terms,
@@ -84,7 +85,7 @@ def _may_be_mixed(sheet: FoundSheet) -> bool:
 
 
 def _says_when_school_begins(sheet: FoundSheet) -> bool:
-    """Tell whether rows of a sheet name the first and the last day of school, or of its terms.
+    """Tell whether rows of a sheet name the first and the last day of school, or the first and the break that ends it.
 
     Where both stand in one row they are headings: the dates are below them.
     """
@@ -93,6 +94,8 @@ def _says_when_school_begins(sheet: FoundSheet) -> bool:
         edges = (edge_of(cell) for cell in row if isinstance(cell, str))
         of_row = {edge.side for edge in edges if edge is not None and edge.without_break.of_school}
         sides |= of_row if len(of_row) == 1 else set()
+    if sides == {Side.BEGINS} and _may_be_mixed(sheet):
+        return bool(read_terms(as_found(sheet))[0])
     return {Side.BEGINS, Side.ENDS} <= sides
 
 
@@ -237,18 +240,7 @@ def silent_rows(sheet: FoundSheet) -> list[str]:
     """Return the rows of a calendar of the year that may be closures, and do not say so."""
     names = [name for name in _names_on(sheet) if not closes_school(name) and not names_term(name)]
     names = [name for name in names if edge_of(name) is None]
-    return [name for name in names if not speaks_of_school(name) and not _IS_EVENT.search(name)]
-
-
-_IS_EVENT = regex(
-    r"\d[:.hu]\d\d|\d\s?[ap]m\b|\b(?:open (?:house|day|evening)|evening|night|conferences?|concert|play|show|game|"
-    r"match|meeting|trip|fair|fête|exams?|tests?|photos?|pictures?|dance|prom|graduation|ceremony|assembly|visit|"
-    r"deadline|due|reports?|grades|quarter|progress|orientation|festival|sale|competition|tournament|sports day|"
-    r"performance|rehearsal|parents?|teachers|staff|elternabend|konzert|réunion|reunión|riunione|ouderavond|"
-    r"early (?:dismissal|release)|half[- ]day)\b",
-    re.IGNORECASE,
-)
-"""What an event is called that closes no school."""
+    return [name for name in names if not speaks_of_school(name) and not names_event(name)]
 
 
 def says_closed(sheet: FoundSheet) -> str:

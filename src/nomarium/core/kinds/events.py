@@ -112,7 +112,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
     Field(
         "duration",
         "how long it takes: “1h”, “90 min”, “1:30”, “2 days”",
-        "duration|length|how long|lasts|event length|time needed|minutes|mins|running time|run time|playing time|time in minutes|duration minutes|duration hours|"
+        "duration|event length|time needed|running time|run time|playing time|time in minutes|duration minutes|duration hours|"
         "length of event",
         Holds.LENGTH,
         shared=words.LENGTH,

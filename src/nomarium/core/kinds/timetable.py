@@ -160,8 +160,9 @@ TIMETABLE_SHEET = with_phrases(
             Field(
                 "duration",
                 "how long it takes, where it has no end: “45 min”",
-                "length|duration|minutes|lesson length|how long|length of lesson|dauer|durée|duración|durata|duur|längd|varighet",
+                "length|lesson length|length of lesson",
                 Holds.LENGTH,
+                words.LENGTH,
             ),
             Field(
                 "week",

@@ -219,7 +219,7 @@ WEEK = (
 )
 
 LENGTH = (
-    "duration|length|minutes|how long|lasts|dur|dauer|länge|durée|duración|durata|duração|duur|lengte|længde|varighed|"
+    "duration|length|minutes|mins|minuten|minutos|minuti|minuter|minutter|how long|lasts|dur|dauer|länge|durée|duración|durata|duração|duur|lengte|længde|varighed|"
     "varighet|varaktighet|längd|kesto|czas trwania|délka|dĺžka|időtartam|süre|длительность|продолжительность|διάρκεια|"
     "المدة|所要時間|时长|時長"
 )

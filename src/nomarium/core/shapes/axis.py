@@ -206,6 +206,14 @@ def one_date(cell: Cell, within: tuple[date, date] | None = None) -> date | None
     return read.pop() if len(read) == 1 else None
 
 
+def all_dates(cells: Sequence[Cell], within: tuple[date, date] | None = None) -> list[date]:
+    """Return cells as the dates that they can only be together, whole weeks apart where that decides; else none."""
+    alone = [one_date(cell, within) for cell in cells]
+    if None not in alone:
+        return [day for day in alone if day is not None]
+    return _weeks_apart(cells)
+
+
 def leading_date(words: Sequence[str], counts: range, marks: str) -> tuple[date, int] | None:
     """Return the date that the first words of a text are, with how many of them: the most of some ``counts``.
 

@@ -43,8 +43,13 @@ class Said(NamedTuple):
 
 
 def is_free(text: str) -> bool:
-    """Tell whether a cell says that nothing is on."""
-    return text.strip().casefold() in FREE
+    """Tell whether a cell says that nothing is on: “Free”, “–”, “Closed”."""
+    return (plain := text.strip().casefold()) in FREE or plain in _CLOSED
+
+
+_CLOSED = frozenset(
+    "closed|geschlossen|fermé|cerrado|chiuso|fechado|gesloten|lukket|stängt|zamknięte|zavřeno".split("|")
+)
 
 
 def without_length(text: str) -> tuple[str, int]:

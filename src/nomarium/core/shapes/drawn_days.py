@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Kind
-from nomarium.core.shapes.cell_texts import is_free, mostly_labels
+from nomarium.core.shapes.cell_texts import mostly_labels
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.dates_across import dates_across
 from nomarium.core.shapes.dates_below import dates_below_labels
@@ -14,6 +14,7 @@ from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.days_beside import days_beside
 from nomarium.core.shapes.groups_across import groups_across
 from nomarium.core.shapes.hours_across import hours_across
+from nomarium.core.shapes.key import FREE
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
 from nomarium.core.shapes.sentences import sentences
 from nomarium.core.shapes.unfolded import Unfolded
@@ -54,10 +55,15 @@ def listed_in(grid: Grid) -> Unfolded | None:
     return found if found is not None and found.kind is Kind.DAYS else None
 
 
+def _is_blank(text: str) -> bool:
+    """Tell whether a day holds nothing; a day that is closed says so."""
+    return text.strip().casefold() in FREE
+
+
 def _hold_labels(days: Sequence[DrawnDay]) -> bool:
     first: dict[object, str] = {}
     for day in days:
-        if not is_free(day.text):
+        if not _is_blank(day.text):
             first.setdefault(day.first, day.text)
     return mostly_labels(list(first.values()))
 
@@ -79,9 +85,9 @@ def _labelled(grid: Grid, days: Sequence[DrawnDay], problems: list[Problem], why
 
 
 def _events(grid: Grid, days: Sequence[DrawnDay], problems: list[Problem], why: str) -> Unfolded:
-    cells: list[list[Cell]] = [[day.first, day.last, day.text] for day in days if not is_free(day.text)]
+    cells: list[list[Cell]] = [[day.first, day.last, day.text] for day in days if not _is_blank(day.text)]
     rows: list[list[Cell]] = [["Date", "Last day", "Title"], *cells]
-    shown = [day for day in days if not is_free(day.text)]
+    shown = [day for day in days if not _is_blank(day.text)]
     return _unfolded(grid, Kind.EVENTS, rows, shown, problems, f"{why}, words in its cells")
 
 

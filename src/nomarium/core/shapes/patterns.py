@@ -25,6 +25,7 @@ if TYPE_CHECKING:
     from nomarium.core.problems import Place
 
 _RUN = regex(r"[A-Za-z][A-Za-z.\-–_]{3,41}")
+_INITIALS = regex(r"(?:[A-Za-z]\.)+[A-Za-z]?")
 _SHORTEST, _MOST_SYMBOLS = 4, 6
 _APART = regex(r"[\s,;/|]+")
 _LONGEST_CODE = 3
@@ -42,6 +43,8 @@ _WORDS_OF_A_DATE = 4
 def codes_of_pattern(text: str) -> list[str]:
     """Return the codes of a pattern, day by day; none for any other text: "DDNN----", "D D N N - - - -"."""
     text = " ".join(text.split())
+    if _INITIALS.fullmatch(text):
+        return []
     if _RUN.fullmatch(text):
         found = list(text)
     else:

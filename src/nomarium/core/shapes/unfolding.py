@@ -6,12 +6,13 @@ import re
 from collections import Counter
 from collections.abc import Collection, Iterator
 from datetime import date, timedelta
+from functools import cached_property
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.axis import Axis, one_date, weekdays_named
+from nomarium.core.shapes.axis import Axis, all_dates, one_date, weekdays_named
 from nomarium.core.shapes.cell_texts import (
     Said,
     is_free,
@@ -22,11 +23,12 @@ from nomarium.core.shapes.cell_texts import (
 )
 from nomarium.core.shapes.crossing import Crossing, Row, hours_in
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
+from nomarium.core.shapes.named_weekdays import day_of_week, weekdays_of_names
 from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import holding_span, note_unused, note_used, says_when
 from nomarium.core.slots import by_weeks
-from nomarium.core.tables import Cell, Spot, column_letters
+from nomarium.core.tables import Cell, Spot, column_letters, plain_text
 from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, ends_as_written, span_in, weekday_in_any
 from nomarium.lazily import regex
 
@@ -64,6 +66,8 @@ def unfold(
 _WEEK_WORD = regex(
     r"\b(?:weeks?|w/?c|w/?b|week (?:of|beginning|commencing)|woche|kw|semaine|semana|settimana|vecka|uge|uke)\b", re.I
 )
+_BEGIN_WEEKS = (0, 5, 6)
+"""Monday, Saturday and Sunday."""
 _ANY_PLACE = frozenset("room rooms raum salle sala aula zaal".split())
 """Headings of places that name no place of their own."""
 
@@ -104,8 +108,12 @@ class _Unfolding:
         self._title_with_hours = self._find_hours_of_all()
         self._hours_of_all = hours_in(self._title_with_hours[1]) if self._title_with_hours else ""
         """The times that a title says of all entries, where none says its own."""
+        by_name = self._kind is Kind.EVENTS and not found.by_weeks
+        self._named_weekdays = weekdays_of_names(found.names()) if by_name else {}
+        self._moved = 0
+        """Entries on another day than the date that heads them, by the weekday in their name."""
         self._unclear: list[Problem] = []
-        """Cells that name a week, and not for all of what they hold."""
+        """Cells that name a week, and not for all of what they hold; and weekdays that may be of several weeks."""
         self._open_weeks = False
         """Whether a cell means a week, and nothing says which of its days."""
 
@@ -234,22 +242,44 @@ class _Unfolding:
         """Yield an entry on its day, or on each day of its week where its head is a week."""
         weekdays = weekdays_named(said.days) or self._days if self._weeks else ()
         if not weekdays:
-            self._open_weeks |= self._weeks and self._means_week(said)
-            yield self._row(row, column, name, said)
+            self._open_weeks |= self._weeks and self._means_week(row.axis, column, said)
+            yield self._row(row, column, name, said, self._day_by_name(row, column))
             return
         first = one_date(row.axis.heads[column], self._within)
         if first is None:
             yield self._row(row, column, name, said)  # its date is refused where it is read
         for weekday in weekdays if first is not None else ():
-            entry = self._row(row, column, name, said)
-            on = entry.index((row.axis.heads[column], self._found.spot(row.axis.row, column)))
-            day: Cell = first + timedelta(days=(weekday - first.weekday()) % 7) if first else ""
-            yield [*entry[:on], (day, entry[on][1]), *entry[on + 1 :]]
+            day = first + timedelta(days=(weekday - first.weekday()) % 7) if first else None
+            yield self._row(row, column, name, said, day)
 
-    def _means_week(self, said: Said) -> bool:
-        """Tell whether an entry is a shift that a list of codes gives hours, or the heads are called weeks."""
+    def _day_by_name(self, row: Row, column: int) -> date | None:
+        """Return the day of the weekday in a line’s name, where the date that heads it is another; else None."""
+        found = self._found
+        name = found.name(row, found.named_by) if found.named_by is not None else ""
+        weekday, day = self._named_weekdays.get(name), self._dates.get(column)
+        if weekday is None or day is None or day.weekday() == weekday:
+            return None
+        on = day_of_week(day, weekday, frozenset(self._named_weekdays.values()))
+        if on is None:
+            self._unclear.append(wording.weekday_of_name(found.view.place(row.row, column), name, day))
+        self._moved += on is not None
+        return on
+
+    @cached_property
+    def _dates(self) -> dict[int, date]:
+        """The dates of the columns, where all of them can be but one thing."""
+        heads = {column: cell for axis in self._found.axes for column, cell in axis.heads.items()}
+        return dict(zip(heads, all_dates(list(heads.values()), self._within), strict=False))
+
+    def _means_week(self, axis: Axis, column: int, said: Said) -> bool:
+        """Tell whether an entry is a shift that a list of codes gives hours, or the heads are called weeks.
+
+        A weekday beside its date, or in its name, that begins no week says the day itself.
+        """
+        beside = weekdays_named(axis.weekdays.get(column, "") or plain_text(axis.heads[column]))
+        if self._named_weekdays or (len(beside) == 1 and beside[0] not in _BEGIN_WEEKS):
+            return False
         meant = any(meaning.hours and meaning.title == said.title for meaning in self._key.meanings.values())
-        axis = self._found.axes[0]
         near = [self._found.view.text(row, lead) for row in (axis.row, axis.row - 1) for lead in self._found.leads]
         return meant or any(map(_WEEK_WORD.search, [*near, *self._found.titles]))
 
@@ -260,7 +290,8 @@ class _Unfolding:
             return [Said(meaning.title, meaning.hours, meaning.place)]
         return [Said(self._bare(name), span.text if span else "")]
 
-    def _row(self, row: Row, column: int, name: str, said: Said) -> list[_Filled]:
+    def _row(self, row: Row, column: int, name: str, said: Said, on: date | None = None) -> list[_Filled]:
+        """Return an entry of the list, on another day than that of its column where one is given."""
         found = self._found
         view, axis = found.view, row.axis
         here, head = found.spot(row.row, column), found.spot(axis.row, column)
@@ -268,12 +299,12 @@ class _Unfolding:
         named = [(self._bare(name), here if self._turned_around else found.spot(row.named_at, lead))]
         more = [(view.cell(row.named_at, lead), found.spot(row.named_at, lead)) for lead in self._more]
         of_day = [(self._of_day(view.cell(line, column), said), found.spot(line, column)) for line in found.about_days]
-        day = [(axis.heads[column], head)]
+        day: list[_Filled] = [(on or axis.heads[column], head)]
         title = said.title or self._bare(name) or view.text(row.row, column)
         if self._is_titled and title != self._bare(name):
             title = f"{self._bare(name)}: {title}"
         if found.dated:
-            day.append((axis.weekdays.get(column, ""), head))
+            day.append(("" if on else axis.weekdays.get(column, ""), head))
             what = [(title, here)]
         elif self._whose() == "Class":
             what = [(said.title, here)]
@@ -355,6 +386,8 @@ class _Unfolding:
             yield wording.weekdays_from_title(
                 place, one_date(axis.heads[column]), one_date(axis.heads[max(axis.heads)])
             )
+        if self._moved:
+            yield wording.days_by_names(place, next(iter(self._named_weekdays)), self._moved)
         if self._weeks and self._open_weeks:
             yield wording.whole_weeks(place, text)
         elif self._weeks and self._days:

@@ -65,6 +65,26 @@ def whole_weeks(place: Place, text: str) -> Problem:
     )
 
 
+def weekday_of_name(place: Place, name: str, day: date) -> Problem:
+    """An entry whose name says a weekday that is not the date's, and may be of the week before or after."""
+    return error(
+        "weekday-of-name",
+        place,
+        f"“{name}” names a weekday, but its date is {day_words(day)}: is it in the week before that date, or after it?",
+        advice="Write the date of each day itself; or the Monday of the week, and the weekdays follow.",
+    )
+
+
+def days_by_names(place: Place, name: str, entries: int) -> Problem:
+    """Entries on the weekdays that their names say."""
+    what = "1 entry is" if entries == 1 else f"{entries} entries are"
+    return note(
+        "days-by-names",
+        place,
+        f"The names say weekdays (“{name}”): {what} on that day of the week, not on the date that heads it.",
+    )
+
+
 def weekdays_from_title(place: Place, first: date | None, last: date | None) -> Problem:
     """Weekdays that a title makes dates."""
     span = f"{day_words(first)} to {day_words(last)}" if first and last else "dates"

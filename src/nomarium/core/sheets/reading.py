@@ -194,7 +194,7 @@ def _read_moments(sheet: Sheet, choices: SheetChoices) -> list[Problem]:
     dates = replace(choices.dates, order=order) if order else choices.dates
     moments, problems = read_moments(sheet.table, columns, dates, weekdays)
     for moment in moments if order else ():
-        moment.order_from = "the weekdays beside them"
+        moment.order_from = "the weekday beside each"
     sheet.is_sound = not has_errors(problems)
     if moments:
         sheet.moments = {name: moment for (name, _, _), moment in zip(wanted, moments, strict=True)}

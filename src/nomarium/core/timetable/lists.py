@@ -37,6 +37,7 @@ from nomarium.core.values import (
     Order,
     Span,
     cell_length,
+    is_to_come,
     may_pass_midnight,
     only_order,
     parted_dates,
@@ -120,6 +121,7 @@ def read_list(sheet: Sheet, choices: TimetableChoices) -> MeetingSheet:
     for record in range(len(sheet)):
         if rows.runs(record):
             found.meetings += rows.meetings(record)
+    found.rows -= sheet.table.left_out[LeftOut.UNDATED]
     stopped = sheet.table.left_out[LeftOut.NOT_RUNNING]
     if stopped:
         column = sheet.matches.column("status")
@@ -133,6 +135,7 @@ def read_list(sheet: Sheet, choices: TimetableChoices) -> MeetingSheet:
 _Slot = tuple[DayTest, Periods, tuple[time, time] | None]
 
 
+_WHEN = ("slot", "day", "period", "hours", "start")
 _TOGETHER = ("slot", "day", "period")
 """The fields in which days and times may stand in one."""
 
@@ -258,7 +261,10 @@ class _Rows:
         return False
 
     def runs(self, record: int) -> bool:
-        """Tell whether a row runs: one whose status says that it does not is counted as left out."""
+        """Tell whether a row runs: one whose status says that it does not, or not yet when, is counted as left out."""
+        if self._is_to_come(record):
+            self._sheet.table.left_out[LeftOut.UNDATED] += 1
+            return False
         status = self._sheet.text(record, "status")
         if status.casefold() in NOT_RUNNING:
             self._sheet.table.left_out[LeftOut.NOT_RUNNING] += 1
@@ -266,6 +272,15 @@ class _Rows:
             return False
         if status and status.casefold() not in RUNNING:
             self._problems.append(wording.unknown_status(self._sheet.place(record, "status"), status))
+        return True
+
+    def _is_to_come(self, record: int) -> bool:
+        """Tell whether a row says that its day or time is not known yet; it is told."""
+        name = next((name for name in _WHEN if is_to_come(self._sheet.text(record, name))), None)
+        if name is None:
+            return False
+        place, text = self._sheet.place(record, name), self._sheet.text(record, name)
+        self._problems.append(wording.not_known_yet(place, text))
         return True
 
     def meetings(self, record: int) -> list[Meeting]:
@@ -519,12 +534,16 @@ class _Rows:
             return frozenset({cell.date()})
         if isinstance(cell, date):
             return frozenset({cell})
+        dates = self._excepted(record) if cell != "" else ""
+        return self._dates_in(record, "except", dates, first or self._choices.year.rules.first)
+
+    def _dates_in(self, record: int, name: str, dates: str, after: date) -> frozenset[date]:
+        """Return the dates that a cell names, the next behind a day where it has no year; others are told."""
         found: set[date] = set()
-        for text in parted_dates(self._excepted(record)) if cell != "" else ():
-            after = first or self._choices.year.rules.first
+        for text in parted_dates(dates):
             days = days_in_words(text, after, self._order or self._order_of_exceptions)
             if not days:
-                self._problems.append(wording.unreadable_bound(self._sheet.place(record, "except"), text))
+                self._problems.append(wording.unreadable_bound(self._sheet.place(record, name), text))
             found.update(days)
         return frozenset(found)
 
@@ -532,10 +551,10 @@ class _Rows:
         """Return what bounds the days of a row in its columns or in its words: from when, how often, when not."""
         name = next((name for name in _TOGETHER if self._bounds(self._sheet.text(record, name))), "")
         bounds = self._bounds(self._sheet.text(record, name)) if name else None
-        count = self._count(record)
-        if bounds is None:
-            return _Limits((), frozenset(), first, None, frozenset(), count)
         after = first or self._choices.year.rules.first
+        count, without = self._count(record, after)
+        if bounds is None:
+            return _Limits((), frozenset(), first, None, without, count)
         place = self._sheet.place(record, name)
 
         def read(text: str) -> date | None:
@@ -546,16 +565,19 @@ class _Rows:
 
         first = (read(bounds.first) if bounds.first else None) or first
         last = read(bounds.until) if bounds.until else None
-        without = frozenset(day for text in bounds.without if (day := read(text)) is not None)
+        without |= {day for text in bounds.without if (day := read(text)) is not None}
         return _Limits((), frozenset(), first, last, without, bounds.times or count)
 
-    def _count(self, record: int) -> int:
-        """Return how often a row says that it meets, 0 where it does not say."""
+    def _count(self, record: int, after: date) -> tuple[int, frozenset[date]]:
+        """Return how often a row says that it meets, 0 where it does not say, and when not: "3 (not on 2 October)"."""
         text = self._sheet.text(record, "count")
-        match = _NUMBER.match(text)
+        head, _, behind = text.partition("(")
+        dates = without_not_on(behind.rstrip(" )"))
+        without = self._dates_in(record, "count", dates or "", after)
+        match = _NUMBER.match(text if dates is None else head.strip())
         if text and match is None:
             self._problems.append(wording.no_number(self._sheet.place(record, "count"), text))
-        return int(match[1]) if match else 0
+        return (int(match[1]) if match else 0), without
 
     def _end_of_span(self, record: int) -> date | None:
         """Return the last day of a row whose first stands in one cell with it: "11 Jan – 7 May 2027"."""

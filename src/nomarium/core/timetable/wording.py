@@ -476,6 +476,17 @@ def not_running(place: Place, rows: int, said: dict[str, int], heading: str) -> 
     )
 
 
+def not_known_yet(place: Place, text: str) -> Problem:
+    """A row that says that its day or time is to come."""
+    return warning(
+        "not-known-yet",
+        place,
+        "The row does not say yet when it meets: it is left out.",
+        found=text,
+        advice="Write the day and the times when they are known.",
+    )
+
+
 def unknown_status(place: Place, text: str) -> Problem:
     """A status of a meeting that is not known."""
     return warning(

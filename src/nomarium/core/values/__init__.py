@@ -70,6 +70,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.style import Style, style_of
     from nomarium.core.values.time_text import Span, scan_span, several_times
     from nomarium.core.values.title_years import year_in_titles
+    from nomarium.core.values.typed import is_to_come
     from nomarium.core.values.week_text import days_of_week, scan_weeks
     from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
     from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
@@ -123,6 +124,7 @@ __all__ = [
     "in_reach",
     "is_date",
     "is_span",
+    "is_to_come",
     "is_weekday",
     "likeliest_words",
     "may_pass_midnight",

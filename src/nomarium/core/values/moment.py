@@ -62,6 +62,8 @@ class MomentColumn:
     moments: dict[Cell, Moment | Fault] = field(default_factory=dict)
     to_come: set[Cell] = field(default_factory=set)
     """The cells that say that what they hold is not known yet."""
+    remarks: dict[Cell, str] = field(default_factory=dict)
+    """What stands in brackets behind the date or time of a cell, and was left aside: "(bring lunch)"."""
     evidence: OrderEvidence = field(default_factory=lambda: OrderEvidence([]))
     words: CalendarWords = ENGLISH
     """The names of months and weekdays that hold in the column."""

@@ -47,6 +47,13 @@ _ISO_BASIC = regex(r"(\d{4})(\d{2})(\d{2})t(\d{2})(\d{2})(\d{2})?(z?)")
 _BARE_NUMBER = regex(r"\d{1,4}")
 _LEAD = regex(r"(?:from|between|von|vom|du|del|dal|de|desde|van|vanaf|fra|från|od) (?=\S* ?\d)")
 
+_WEEKDAYS = (
+    r"(?P<first>[^\W\d_]{2,}\.?) ?(?:[-–—/&]|to|through|and|bis|und|au|al?|et|e|y|t/m|en|och|og) ?"
+    r"(?P<last>[^\W\d_]{2,}\.?)"
+)
+_WEEKDAYS_AHEAD = regex(rf"{_WEEKDAYS}[ ,]+(?P<days>.*\d.*)")
+_WEEKDAYS_BEHIND = regex(rf"(?P<days>.*\d.*?)[ ,]+\(?{_WEEKDAYS}\)?")
+
 
 class MomentScanner:
     """Reads texts with the names of months and weekdays given, each distinct part of a text once."""
@@ -68,7 +75,7 @@ class MomentScanner:
             return MomentShape(all_day=True)
         if times_first:
             return self._only_times(text) or _dated(self._simple(text) or self._compound(text))
-        return self._simple(text) or self._only_times(text) or self._compound(text)
+        return self._simple(text) or self._only_times(text) or self._compound(text) or self._between_weekdays(text)
 
     def _simple(self, text: str) -> MomentShape | None:
         """A date, or a date and a time with nothing that could be taken otherwise: most cells are that."""
@@ -87,6 +94,18 @@ class MomentScanner:
         """A date with times, or a range; None where the text can be taken apart in ways that differ."""
         found = [*self._split(text), *self._range(text)]
         return found[0] if found and all(other == found[0] for other in found) else None
+
+    def _between_weekdays(self, text: str) -> MomentShape | None:
+        """A range whose weekdays stand together, ahead of its days or behind them: "Mon-Tue Oct 12-13"."""
+        found = _WEEKDAYS_AHEAD.fullmatch(text) or _WEEKDAYS_BEHIND.fullmatch(text)
+        weekdays = [self.words.weekdays.get(found[name].strip(".")) for name in ("first", "last")] if found else []
+        shape = self._compound(found["days"]) if found and None not in weekdays else None
+        if shape is None or shape.first is None or shape.last is None:
+            return None
+        first, last = (
+            day._replace(weekday=weekday) for day, weekday in zip((shape.first, shape.last), weekdays, strict=True)
+        )
+        return shape._replace(first=first, last=last)
 
     def _whole_date(self, text: str) -> MomentShape | None:
         shape = self._date(text)

@@ -15,7 +15,7 @@ from nomarium.core.values.clock import Clock
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import calendar_words, weekday_of
 from nomarium.core.values.moment import BLANK, STATED, DateChoices, Moment, MomentColumn
-from nomarium.core.values.moment_text import MomentScanner, MomentShape
+from nomarium.core.values.moment_text import LONGEST_MOMENT, MomentScanner, MomentShape
 from nomarium.core.values.month_title import month_named
 from nomarium.core.values.order import dates_within, order_in_heading, weigh
 from nomarium.core.values.spans_within import hours_of_part
@@ -23,8 +23,8 @@ from nomarium.core.values.time_text import Half
 from nomarium.core.values.title_years import TitledYear, year_in_titles
 from nomarium.core.values.typed import (
     BLANK_MARKS,
-    TO_COME,
     are_serials,
+    is_to_come,
     numbers_as_text,
     serial_moment,
     swapped,
@@ -66,6 +66,8 @@ def read_moments(
             problems.append(wording.exchanged_dates(table, result.column, *pair))
         if result.to_come:
             problems += wording.to_come(table, result.column, result.to_come)
+        if result.remarks:
+            problems += wording.remarks_behind(table, result.column, result.remarks)
         if result.clock.unmarked:
             problems.append(wording.half_unmarked(table, result.column, result.clock.unmarked))
         problems += _resolve(table, result, choices)
@@ -124,7 +126,7 @@ def _scan(
     for cell in distinct:
         if cell in BLANK_MARKS:
             result.moments[cell] = BLANK
-        elif isinstance(cell, str) and cell.strip().casefold() in TO_COME:
+        elif is_to_come(cell):
             result.moments[cell] = BLANK
             result.to_come.add(cell)
         elif not isinstance(cell, str):
@@ -133,12 +135,8 @@ def _scan(
             result.moments[cell] = moment._replace(midnight=True) if midnight else moment  # type: ignore[call-arg]
         elif result.serials:
             result.moments[cell] = serial_moment(float(cell), first_day)
-        elif shape := _shape_of(cell, scanner, times_first=times_first):
-            result.shapes[cell] = shape
-        elif not times_first and (weeks := scan_weeks(cell, column.heading)):
-            result.weeks[cell] = weeks
         else:
-            result.moments[cell] = wording.unreadable_moment(cell, times_first)
+            _take_text(result, cell, scanner)
     if not choices.keep_midnights:
         _drop_midnights(result)
     times = {text: shape.times for text, shape in result.shapes.items()}
@@ -147,11 +145,45 @@ def _scan(
     return result
 
 
+def _take_text(result: MomentColumn, cell: str, scanner: MomentScanner) -> None:
+    """Add what a text means to its column: a date or time, weeks, one of them with a remark behind it, or none."""
+    times_first = result.times_first
+    if shape := _shape_of(cell, scanner, times_first=times_first):
+        result.shapes[cell] = shape
+    elif not times_first and (weeks := scan_weeks(cell, result.column.heading)):
+        result.weeks[cell] = weeks
+    elif (remark := _remark_behind(cell)) and (
+        shape := _shape_of(cell[: remark.start()], scanner, times_first=times_first)
+    ):
+        result.shapes[cell], result.remarks[cell] = shape, remark["said"]
+    else:
+        result.moments[cell] = wording.unreadable_moment(cell, times_first)
+
+
 def _shape_of(text: str, scanner: MomentScanner, *, times_first: bool) -> MomentShape | None:
     """Return what a text may mean; of times, the hours beside a part of the day, too: "Morning (9–12)"."""
     shape = scanner.scan(text, times_first=times_first)
     hours = hours_of_part(text) if times_first and shape is None else ""
     return scanner.scan(hours, times_first=True) if hours else shape
+
+
+def _remark_behind(text: str) -> re.Match[str] | None:
+    """Return what stands in brackets behind a date or time, where it changes nothing of it; None for nothing."""
+    found = _REMARK.search(text) if len(text) <= LONGEST_MOMENT else None
+    if found is None or wording.ZONE_LETTERS.search(f"1:00 {found['said']}") or _CHANGES.search(found["said"]):
+        return None
+    return found
+
+
+_REMARK = regex(r"\s*\((?P<said>[^()\d]*[^\W\d_]{3}[^()\d]*)\)\s*$")
+_CHANGES = regex(
+    r"\b(?:cancel\w*|moved|postponed|changed|new|not|no|except|excl\w*|approx\w*|tbc|tba|tentative|provisional|if|or|"
+    r"abgesagt|entfällt|fällt|verschoben|neu|nicht|außer|ohne|annul\w*|supprim\w*|reporté\w*|sauf|cancelad\w*|salvo|"
+    r"aplazad\w*|annullat\w*|rinviat\w*|geannuleerd|vervalt|verplaatst|inställ\w*|aflyst|avlyst|weekly|daily|monthly|"
+    r"every|each|both|noon|midnight|morning|afternoon|evening|night)\b",
+    re.IGNORECASE,
+)
+"""Remarks that say something of when, or whether, it is."""
 
 
 def _drop_midnights(result: MomentColumn) -> None:

@@ -10,6 +10,7 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
+from nomarium.core.values.typed import is_to_come
 from nomarium.lazily import regex
 
 Commas = Literal["within", "between"] | None
@@ -18,6 +19,7 @@ Commas = Literal["within", "between"] | None
 _SEPARATORS = regex(r"[;\n|]")
 _INITIALS = regex(r"[^\W\d_a-z]{1,4}\d?")
 _WITH_INITIAL = regex(r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Herr|Frau|M|Mme|Mlle|Sr|Sra|Sig)\b\.? |[^\W\d_]\.[ -]?)\S.*")
+_NOBODY = frozenset(("n.n.", "n. n.", "vacant", "vacancy", "vakant", "unassigned", "to be assigned"))
 _SUFFIX = regex(r"(?:jr|sr|ii|iii|phd|md|esq|b\.?a|m\.?a|msc|bsc)\.?", re.IGNORECASE)
 
 
@@ -53,12 +55,13 @@ class NameReader:
         return cls(between)
 
     def read(self, text: str) -> tuple[str, ...]:
-        """Return the people of a cell, each once, in their order."""
+        """Return the people of a cell, each once, in their order; “N.N.”, “TBA” and “vacant” are nobody."""
         if _SEPARATORS.search(text.strip()):
             parts = re.split(r"[;]" if ";" in text else r"[\n|]", text)
         else:
             parts = text.split(",") if self.between and _commas(text) else [text]
-        return tuple(dict.fromkeys(name for part in parts if (name := " ".join(part.split()))))
+        names = dict.fromkeys(" ".join(part.split()) for part in parts)
+        return tuple(name for name in names if name and not (is_to_come(name) or name.casefold() in _NOBODY))
 
 
 def _commas(text: str) -> bool:

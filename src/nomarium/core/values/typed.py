@@ -27,7 +27,13 @@ TO_COME = frozenset("tbc tba tbd ? ?? offen folgt".split()) | {
     "noch offen",
 }
 TO_COME |= {"à confirmer", "à définir", "por confirmar", "da definire", "nog onbekend"}
-"""What people write in a cell of a date or time that is not known yet."""
+TO_COME |= {"arr", "arranged", "by arrangement", "by appointment", "n.v.", "nach vereinbarung", "sur rendez-vous"}
+"""What people write in a cell of a date or time that is not known yet, or is agreed on with each."""
+
+
+def is_to_come(cell: Cell) -> bool:
+    """Tell whether a cell says that what stands there is not known yet."""
+    return isinstance(cell, str) and cell.strip().casefold() in TO_COME
 
 
 def typed_moment(cell: Cell, *, first_day: datetime | None) -> Moment | Fault:

@@ -92,6 +92,21 @@ def to_come(table: Table, column: Column, texts: Collection[Cell]) -> list[Probl
     ]
 
 
+def remarks_behind(table: Table, column: Column, remarks: Mapping[Cell, str]) -> list[Problem]:
+    """Cells whose date or time has a remark in brackets behind it, which no event shows."""
+    return [
+        warning(
+            "remark-behind",
+            table.cell_place(record, column),
+            f"“{remarks[cell]}” behind it is no date or time: it was left aside, and stands in no event.",
+            found=plain_text(cell),
+            advice="Write it into a column of notes to keep it.",
+        )
+        for record, cell in enumerate(column.cells)
+        if cell in remarks
+    ]
+
+
 def half_unmarked(table: Table, column: Column, text: str) -> Problem:
     """A time without am or pm among times that have them."""
     return warning(
