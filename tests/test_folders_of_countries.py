@@ -1006,6 +1006,50 @@ FOLDERS = {
         },
         dated=("2027-01-11 19:00|21:30|Act 1 read-through|Church hall", "2027-01-14 19:00|21:30|Act 1 sc. 1-3|Church hall", "2027-01-17 14:00|17:00|Songs|School", "2027-01-18 00:00|00:00|NO REHEARSAL|", "2027-01-21 19:00|21:30|Act 1 sc. 4|Church hall", "2027-01-30 10:00|16:00|Full run|Theatre"),
     ),
+    "studios below days; a season whose year stands before it; closed days in a line below": Folder(
+        {
+            "Fall class schedule.csv": "Fall 2026: September 8 - December 19,,,,,,\n,Monday,,Tuesday,,Wednesday,\n,Studio A,Studio B,Studio A,Studio B,Studio A,Studio B\n4:00-5:00,Ballet I,Tap I,Creative Movement,Jazz I,Ballet I,Tap II\n5:00-6:30,Ballet III,Jazz II,Ballet II,,Ballet III,Jazz II\n,,,,,,\n\"Closed: November 23-28\",,,,,,\n",
+        },
+        "2026-09-08", "2026-12-16", ("2026-11-23..2026-11-28",),
+        ("Creative Movement|Tue|16:00|17:00|Studio A", "Jazz I|Tue|16:00|17:00|Studio B", "Ballet II|Tue|17:00|18:30|Studio A", "Ballet I|Mon Wed|16:00|17:00|Studio A", "Tap II|Wed|16:00|17:00|Studio B", "Ballet III|Mon Wed|17:00|18:30|Studio A", "Jazz II|Mon Wed|17:00|18:30|Studio B", "Tap I|Mon|16:00|17:00|Studio B"),
+    ),
+    "a Norwegian school: planning days close it, breaks of the day are nothing": Folder(
+        {
+            "Timeplan 6B.csv": "Timeplan 6B;;;;;\nTid;Mandag;Tirsdag;Onsdag;Torsdag;Fredag\n08.30–09.15;Norsk;Matte;Engelsk;Matte;KRLE\n09.15–10.00;Norsk;Naturfag;Engelsk;Matte;Kroppsøving\n10.00–10.15;Friminutt;Friminutt;Friminutt;Friminutt;Friminutt\n10.15–11.00;Matte;Musikk;Samfunnsfag;Norsk;Kroppsøving\n",
+            "Skolerute 2026-2027.csv": "Hendelse;Dato\nFørste skoledag;17. august 2026\nHøstferie;28. september – 2. oktober 2026\nPlanleggingsdag, elevene har fri;19.–20. november 2026\nSiste skoledag før jul;18. desember 2026\n",
+        },
+        "2026-08-17", "2026-12-18", ("2026-09-28..2026-10-02", "2026-11-19..2026-11-20",),
+        ("6B|Mon Tue Wed Thu Fri|08:30|09:15|", "6B|Mon Tue Wed Thu Fri|09:15|10:00|", "6B|Mon Tue Wed Thu Fri|10:15|11:00|"),
+    ),
+    "exams in Spanish: weekday and day, a length in brackets, years of study that are no titles": Folder(
+        {
+            "Exámenes enero.csv": "Convocatoria enero 2027;;;;\nAsignatura;Curso;Fecha;Hora;Aula\nÁlgebra;1º;lunes 18/01;9:00 h;A-101\nFísica;1º;miércoles 20/01;9:00 h;A-101\nCálculo;2º;martes 19/01;12:00 h (2h);A-204\nEstadística;2º;viernes 22/01;16:00 h;\"A-204, A-205\"\n",
+        },
+        dated=("2027-01-18 09:00|10:00|Álgebra|A-101", "2027-01-19 12:00|14:00|Cálculo|A-204", "2027-01-20 09:00|10:00|Física|A-101", "2027-01-22 16:00|17:00|Estadística|A-204, A-205"),
+    ),
+    "weekends on call: from a weekday and time to another": Folder(
+        {
+            "On-call 2026 Q4.csv": "Weekend on call – Friday 17:00 to Monday 08:00,,\nWeekend of,Physician,Backup\nOct 2,Dr. Mears,Dr. Tully\nOct 9,Dr. Tully,Dr. Odum\nOct 16,Dr. Odum,Dr. Mears\nOct 23,Dr. Mears,Dr. Tully\n",
+        },
+        dated=("2026-10-02 17:00|08:00|Backup|", "2026-10-02 17:00|08:00|Physician|", "2026-10-09 17:00|08:00|Backup|", "2026-10-09 17:00|08:00|Physician|", "2026-10-16 17:00|08:00|Backup|", "2026-10-16 17:00|08:00|Physician|", "2026-10-23 17:00|08:00|Backup|", "2026-10-23 17:00|08:00|Physician|"),
+    ),
+    "a calendar with yes and no, school until the last day before a break": Folder(
+        {
+            "School calendar.csv": "Date,Event,School closed?\n2026-09-08,First day of school,No\n2026-10-12,Thanksgiving,Yes\n2026-10-30,Halloween dance,No\n2026-11-13,PA day,Yes\n2026-12-18,Last day before winter break,No\n",
+            "Classes.csv": "Class,Day,Start,End,Room\n8A Art,Mon,9:00,10:00,1\n8A PE,Fri,9:00,10:00,Gym\n",
+        },
+        "2026-09-11", "2026-12-18", ("2026-10-12", "2026-11-13",),
+        ("8A PE|Fri|09:00|10:00|Gym", "8A Art|Mon|09:00|10:00|1"),
+    ),
+    "bell times whose captions name weekdays; a list of A and B days": Folder(
+        {
+            "Bell schedule.csv": "Regular (M T Th F),,,Advisory Wednesday,,\nBlock,Start,End,Block,Start,End\n1,7:50,9:15,1,7:50,9:00\n2,9:20,10:45,Advisory,9:05,9:45\nLunch,10:45,11:25,2,9:50,11:00\n3,11:30,12:55,Lunch,11:00,11:40\n4,1:00,2:25,3,11:45,12:55\n,,,4,1:00,2:25\n",
+            "A-B calendar.csv": "Date,Day\n08/31/2026,A\n09/01/2026,B\n09/02/2026,A\n09/03/2026,B\n09/04/2026,A\n09/08/2026,B\n09/09/2026,A\n09/10/2026,B\n09/11/2026,A\n09/14/2026,B\n09/15/2026,A\n09/16/2026,B\n09/17/2026,A\n09/18/2026,B\n09/21/2026,A\n09/22/2026,B\n09/23/2026,A\n09/24/2026,B\n09/25/2026,A\n09/28/2026,B\n09/29/2026,A\n09/30/2026,B\n10/01/2026,A\n10/02/2026,B\n",
+            "Schedule Ms Otero.csv": "Block,A Day,B Day\n1,Spanish 2 (Rm 114),Planning\n2,Spanish 2 (Rm 114),AP Spanish (Rm 114)\n3,Planning,Spanish 1 (Rm 110)\n4,Spanish 1 (Rm 110),AP Spanish (Rm 114)\n",
+        },
+        "2026-08-31", "2026-10-02", ("2026-09-07",),
+        ("Spanish 2|Mon Tue Thu Fri|07:50|10:45|Rm 114|2026-08-31 2026-09-04 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-25 2026-09-29 2026-10-01", "Spanish 1|Mon Tue Wed Thu Fri|13:00|14:25|Rm 110|2026-08-31 2026-09-02 2026-09-04 2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-25 2026-09-29 2026-10-01", "AP Spanish|Mon Tue Thu Fri|09:20|10:45|Rm 114|2026-09-01 2026-09-03 2026-09-08 2026-09-10 2026-09-14 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-10-02", "Spanish 1|Mon Tue Thu Fri|11:30|12:55|Rm 110|2026-09-01 2026-09-03 2026-09-08 2026-09-10 2026-09-14 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-10-02", "AP Spanish|Mon Tue Wed Thu Fri|13:00|14:25|Rm 114|2026-09-01 2026-09-03 2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-09-30 2026-10-02", "Spanish 2|Wed|07:50|09:00|Rm 114|2026-09-02 2026-09-09 2026-09-23", "Spanish 2|Wed|09:50|11:00|Rm 114|2026-09-02 2026-09-09 2026-09-23", "AP Spanish|Wed|09:50|11:00|Rm 114|2026-09-16 2026-09-30", "Spanish 1|Wed|11:45|12:55|Rm 110|2026-09-16 2026-09-30"),
+    ),
 }  # fmt: skip
 
 

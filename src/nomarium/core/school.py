@@ -236,11 +236,13 @@ class _Assembly:
     def _weeks(self) -> WeekRules:
         keys = self._keys.year.weeks
         listed: dict[date, str] = {}
+        numbers: dict[date, int] = {}
         for choices in self._sheets.of(keys.listed, "year", "weeks", "listed"):
-            found, sheet, problems = read_weeks(choices, keys.letters)
+            found, problems = read_weeks(choices, keys.letters)
             self._school.problems += problems
-            self._note(sheet, counted(len(found), "week"))
-            listed |= found
+            self._note(found.sheet, found.words)
+            listed |= found.letters
+            numbers |= found.numbers
         return WeekRules(
             WEEKDAY_NAMES.index(keys.first_day),
             tuple(keys.letters) or tuple(sorted(set(listed.values()))),
@@ -249,6 +251,7 @@ class _Assembly:
             keys.number_short_first,
             keys.number_breaks,
             listed,
+            numbers,
         )
 
     def _cycle(self, name: str, keys: CycleKeys, without: Sequence[tuple[frozenset[str], NoCycleDays]]) -> CycleRule:

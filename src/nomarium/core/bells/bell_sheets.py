@@ -318,7 +318,7 @@ class BellReader:
         if days.several:
             self.problems.append(wording.unknown_day(place, name, days))
             return None
-        mixed = self._mixed(name)
+        mixed = self._mixed(name) or self._weekdays_within(name, place, divisions)
         if mixed is None:
             self.problems.append(wording.no_such_special(place, name))
         return mixed or Conditions(specials=frozenset({name.casefold()}))
@@ -343,7 +343,25 @@ class BellReader:
                     return days._replace(divisions=frozenset({division}))
         return None
 
+    def _weekdays_within(self, name: str, place: Place, divisions: Sequence[str]) -> Conditions | None:
+        """Read a heading with weekdays in brackets, or among its words: "Regular (M T Th F)", "Advisory Wednesday"."""
+        bracketed = _BRACKETED.search(name)
+        words = name.split()
+        runs = [words[first:last] for first in range(len(words)) for last in range(len(words), first, -1)]
+        texts = (
+            [bracketed[1], "".join(bracketed[1].split())]
+            if bracketed
+            else [" ".join(run) for run in sorted(runs, key=len, reverse=True)]
+        )
+        for text in texts:
+            days = self._read_days(text, divisions)
+            if not isinstance(days, UnknownDay) and days.weekdays and not days.labels:
+                self.problems.append(wording.rings_on_weekdays(place, name, sorted(days.weekdays)))
+                return days
+        return None
 
+
+_BRACKETED = regex(r"\(([^()]{1,40})\)")
 _CLOCK_MARK = regex(r"[:.hu]|[ap]\.?m", re.IGNORECASE)
 """What a span of times has, and a telephone number does not."""
 

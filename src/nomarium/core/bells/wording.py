@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from difflib import get_close_matches
 from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place, Problem, error, note, warning
+from nomarium.core.values import WEEKDAY_NAMES
 
 if TYPE_CHECKING:
     from nomarium.core.bells.rows import BellRow
@@ -28,6 +29,17 @@ def no_bells(place: Place) -> Problem:
 def bells_of_span(place: Place, title: str, words: str) -> Problem:
     """Bell times whose title says from when until when they hold."""
     return note("holds-for-dates", place, f"These bell times hold {words} alone, as “{title}” above them says.")
+
+
+def rings_on_weekdays(place: Place, heading: str, weekdays: Sequence[int]) -> Problem:
+    """Bell times whose heading names weekdays among other words."""
+    days = ", ".join(WEEKDAY_NAMES[day] for day in weekdays)
+    return note(
+        "rings-on-weekdays",
+        place,
+        f"What stands below “{heading}” is taken for every {days}.",
+        advice="If only some of these days are such, list them in a sheet of special days.",
+    )
 
 
 def no_other_names(place: Place) -> Problem:

@@ -5,6 +5,7 @@ from typing import TYPE_CHECKING
 from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
+    from nomarium.core.columns.captions import is_caption
     from nomarium.core.columns.contents import (
         counts_up,
         holds_dates,
@@ -103,6 +104,7 @@ __all__ = [
     "holds_repeats",
     "holds_times",
     "holds_weekdays",
+    "is_caption",
     "is_repeat",
     "match_columns",
     "mixes_dates_and_repeats",

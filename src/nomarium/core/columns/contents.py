@@ -13,6 +13,7 @@ from nomarium.core.values import (
     ORDERS,
     Order,
     date_in,
+    is_date,
     is_to_come,
     is_weekday,
     month_of,
@@ -87,7 +88,12 @@ def _is_date(cell: Cell) -> bool:
         return isinstance(cell, date)
     text = cell.strip()
     several = len(cell) <= _LONGEST and (_DAYS_OF_MONTH.fullmatch(text) or _are_dates_listed(text))
-    return bool(several) or (is_data(cell) and scan_span(cell) is None) or _is_span_of_dates(text)
+    if several or (is_data(cell) and scan_span(cell) is None) or _is_span_of_dates(text):
+        return True
+    return len(text) <= _LONGEST_DATE and any(map(str.isdigit, text)) and any(map(str.isalpha, text)) and is_date(text)
+
+
+_LONGEST_DATE = 40
 
 
 def _is_span_of_dates(text: str) -> bool:

@@ -136,12 +136,28 @@ _MONTH_NAMES = {str(number): name for number, name in enumerate(MONTH_NAMES, 1)}
 
 def join_doubles(matches: Matches, sheet: SheetKind) -> None:
     """Join the columns of a field that several can say together: places by commas, texts a line each."""
+    _title_among_texts(matches, sheet)
     for field in sheet.fields:
         claiming = [match for match in matches.all if match.field == field.name]
         text = _text_of_several(field, [match.column.heading for match in claiming])
         if text is not None and len(claiming) > 1:
             certainty = min((match.certainty for match in claiming), key=list(Certainty).index)
             _join(matches, claiming, field.name, "its headings", text, certainty)
+
+
+def _title_among_texts(matches: Matches, sheet: SheetKind) -> None:
+    """Let the first of several columns of texts be the title, where none else is and its cells are short and differ."""
+    texts = sorted((match for match in matches.all if match.field == "description"), key=lambda one: one.column.index)
+    if "title" not in sheet.needs or not matches.open("summary") or len(texts) < 2 or not texts[0].is_free:
+        return
+    cells = [plain_text(cell).strip() for cell in texts[0].column.cells]
+    others_blank = any(cell == "" for match in texts[1:] for cell in match.column.cells)
+    if others_blank and all(0 < len(cell) <= _LONGEST_TITLE for cell in cells) and len(set(cells)) == len(cells) > 1:
+        texts[0].field, texts[0].certainty = "summary", Certainty.LIKELY
+        texts[0].why = "its cells are short, and each row has another"
+
+
+_LONGEST_TITLE = 60
 
 
 def join_code(matches: Matches, code: Match, named: Match) -> None:

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Collection, Mapping, Sequence
 from difflib import get_close_matches
+from functools import partial
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import wording
@@ -359,8 +360,13 @@ def _release_weaker(matches: Matches, headings: Headings) -> None:
     for name in headings.sheet.names:
         claiming = [match for match in matches.all if match.field == name]
         dated = headings.sheet.field(name)
-        of_dates = (lambda match: holds_dates(match.column),) if dated and dated.holds is Holds.DATE else ()
-        for better in (_holds_anything, *of_dates, lambda match: _is_certain(match, headings)):
+        of_kind: tuple[Callable[[Match], bool], ...] = ()
+        if dated and dated.holds is Holds.DATE:
+            of_kind = (_holds_dates,)
+        elif name == "summary":
+            of_kind = (_may_be_titles,)
+        certain: Callable[[Match], bool] = partial(_is_certain, headings=headings)
+        for better in (_holds_anything, *of_kind, certain):
             kept = [match for match in claiming if better(match)]
             for match in claiming if len(claiming) > 1 and kept else ():
                 if match not in kept:
@@ -369,6 +375,14 @@ def _release_weaker(matches: Matches, headings: Headings) -> None:
 
 
 _CALLED_TITLE = regex(r"\b(?:title|titel|titre|título|titolo|summary)\b", re.IGNORECASE)
+
+
+def _holds_dates(match: Match) -> bool:
+    return holds_dates(match.column)
+
+
+def _may_be_titles(match: Match) -> bool:
+    return not holds_ordinals(match.column)
 
 
 def _holds_anything(match: Match) -> bool:

@@ -94,6 +94,13 @@ _FORMS = (
     (Side.ENDS, regex(
         r"(?P<what>unterricht|schul|.*ferien)s?(?:ende|schluss)|(?P<what2>skole|skol)(?:slutt|slut|avslutning)", re.I)),
 )  # fmt: skip
+_LAST_BEFORE = regex(
+    r"(?:the |der |le |el |l')?(?:last|letzter|dernier|último|ultimo|laatste|sista|siste|sidste) "
+    r"(?:day|tag|jour|día|giorno|dia|dag|dagen) "
+    r"(?P<before>(?:before|prior to|vor|avant|antes|prima|voor|inför|før) .+)",
+    re.IGNORECASE,
+)
+"""“Last day before winter break”: of school, as all know."""
 _PART_OF_WORD = ("schul", "skol", "skole")
 _LONGEST = 120
 _GENERIC = regex(
@@ -109,6 +116,8 @@ def edge_of(name: str) -> Edge | None:
     if len(name) > _LONGEST:
         return None
     text = re.sub(r"\s*\([^)]*\)\s*$", "", " ".join(name.split())).strip(" .!")
+    if (before := _LAST_BEFORE.fullmatch(text)) is not None:
+        return Edge(Side.ENDS, f"school {before['before']}")
     for side, form in _FORMS:
         if match := form.fullmatch(text):
             what = next(filter(None, match.groupdict().values()), "").strip(" :–-")

@@ -7,9 +7,11 @@ from collections.abc import Iterable, Sequence
 from dataclasses import replace
 from datetime import date, timedelta
 from functools import cache
+from itertools import zip_longest
 from typing import NamedTuple
 
 from nomarium.core.columns import Evidence, Headings, Kind, match_columns
+from nomarium.core.datesheets import read_weeks
 from nomarium.core.drafting.proved_year import repeats
 from nomarium.core.drafting.sheets import FoundSheet, as_found, blocks_of
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
@@ -32,6 +34,13 @@ class Bounds(NamedTuple):
     said_by: str
     soonest: date | None = None
     """When all is over if nothing is closed, where the last day leaves room for closures."""
+    parts: tuple[tuple[date, date], ...] = ()
+    """The spans of it in which there are lessons, where what says them leaves some out between."""
+
+    @property
+    def spans(self) -> tuple[tuple[date, date], ...]:
+        """The spans of which a plan's year is made."""
+        return self.parts or ((self.first, self.last),)
 
     @property
     def are_few_weeks(self) -> bool:
@@ -62,6 +71,22 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
     return Bounds(min(one.first for one in known), max(one.last for one in known), said_by, soonest)
 
 
+def bounds_of_weeks(sheets: Sequence[FoundSheet]) -> Bounds | None:
+    """Return from when until when weeks are numbered, in one list of a folder; its other weeks have no lessons."""
+    listed = [sheet for sheet in sheets if sheet.kind is Kind.WEEKS]
+    numbers = read_weeks(as_found(listed[0]))[0].numbers if len(listed) == 1 else {}
+    weeks = sorted(day - timedelta(days=day.weekday()) for day in numbers)
+    if not weeks:
+        return None
+    begin = [week for week, before in zip(weeks, [None, *weeks], strict=False) if before != week - _WEEK]
+    end = [week + _WEEK - _DAY for week, after in zip_longest(weeks, weeks[1:]) if after != week + _WEEK]
+    spans = list(zip(begin, end, strict=True))
+    return Bounds(spans[0][0], spans[-1][1], f"the weeks in {listed[0].path.name}", parts=tuple(spans))
+
+
+_DAY, _WEEK = timedelta(days=1), timedelta(weeks=1)
+
+
 # A draft is written several times until it builds: its sheets are read once.
 @cache
 def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
@@ -70,9 +95,7 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     if sheet.grid is None:
         return None
     if sheet.kind is Kind.EVENTS:
-        grid = sheet.grid
-        by_title = _lacks_first_days(sheet)
-        return _by_title(_titles_above(grid), sheet, order) if by_title else _by_events(sheet, grid.copy(), order)
+        return _bounds_of_events(sheet, sheet.grid, order)
     try:
         choices = replace(as_found(sheet), dates=DateChoices(order=order))
         table, _ = read_sheet(sheet.grid.copy(), TIMETABLE_SHEET, choices)
@@ -82,6 +105,13 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
         return _by_title(_titles_of(sheet), sheet, order)
     by_rows = _by_dates(table, sheet) or _by_counts(table, sheet) or _by_weeks(table, sheet)
     return by_rows or _by_title(_titles_of(sheet) or table.table.titles, sheet, order)
+
+
+def _bounds_of_events(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | None:
+    if not _lacks_first_days(sheet):
+        return _by_events(sheet, grid.copy(), order)
+    titles = _titles_above(grid)
+    return _by_title(titles, sheet, order) or _by_year(titles)
 
 
 def _titles_of(sheet: FoundSheet) -> list[str]:
@@ -102,6 +132,12 @@ def _by_title(titles: Sequence[str], sheet: FoundSheet, order: Order | None) -> 
         return None
     first, last = spans.pop()
     return Bounds(first, last, f"the title in {sheet.path.name}")
+
+
+def _by_year(titles: Sequence[str]) -> Bounds | None:
+    """Return the year that titles, the tab or the file's name say: "Meetings 2027"."""
+    year = year_in_titles(titles)
+    return Bounds(year.first, year.last, f"the year in “{year.text}”") if year else None
 
 
 def _by_captions(sheet: FoundSheet, order: Order | None) -> Bounds | None:

@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
-from nomarium.core.drafting.bounds import Bounds, bounds_of_year
+from nomarium.core.drafting.bounds import Bounds, bounds_of_weeks, bounds_of_year
 from nomarium.core.drafting.proved import proved_order, proved_together
 from nomarium.core.drafting.proved_codes import LOOKED_UP
 from nomarium.core.drafting.proved_year import may_be_closures, repeats, silent_rows
@@ -202,7 +202,8 @@ class _Writer:
         """Return from when until when the timetables run, where neither terms nor a list of days say it."""
         if self._of(Kind.TERMS) or any(cycle.exact for cycle in self._cycles):
             return None
-        return bounds_of_year(self._sheets, proved_order(self._draft.sheets)[0] or None)
+        by_rows = bounds_of_year(self._sheets, proved_order(self._draft.sheets)[0] or None)
+        return by_rows or bounds_of_weeks(self._sheets)
 
     def _question(self, text: str) -> str:
         self._draft.questions.append(text)
@@ -239,7 +240,8 @@ class _Writer:
         yield "[year]"
         if self._bounds is not None:
             yield f"# No sheet has the terms: the year is as long as what it is for, by {self._bounds.said_by}."
-            yield f'spans = "{self._bounds.first}..{self._bounds.last}"'
+            spans = [toml_text(f"{first}..{last}") for first, last in self._bounds.spans]
+            yield f"spans = {spans[0]}" if len(spans) == 1 else f"spans = [{', '.join(spans)}]"
         if calendars:
             yield "# Of its rows those close the school that say so; its first and last days of school are terms."
         keys = {"calendars": calendars, "terms": terms, "closures": closures, "special_days": specials}
@@ -631,7 +633,7 @@ class _Writer:
         timetables = self._of(Kind.LIST, Kind.GRID)
         if self._bounds is not None and self._bounds.are_few_weeks:
             return False
-        if timetables and all(sheet.kind is Kind.LIST and sheet.says_when_not() for sheet in timetables):
+        if timetables and all(sheet.says_when_not() for sheet in timetables):
             return False  # rows say themselves when they do not meet
         return names_weekdays(self._sheets) or not all(cycle.exact for cycle in self._cycles)
 
@@ -649,7 +651,7 @@ class _Writer:
             yield decisions.of_names_and_dates(written)
         elif sheet.kind is Kind.GRID and is_of_blocks(sheet) and not self._codes_for(sheet):
             yield decisions.of_blocks(sheet.named(self._choices.folder), self._name_of(sheet))
-        elif sheet.kind is None and sheet not in self._placed and holds_moments(sheet):
+        elif sheet.kind is None and sheet not in self._placed and (holds_moments(sheet) or not self._of(*_SOURCES)):
             yield decisions.of_unknown(sheet.named(self._choices.folder), sheet.recognised.why, nearest_kind(sheet))
 
     def _unused_keys(self) -> Iterator[Decision]:

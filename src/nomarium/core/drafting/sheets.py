@@ -54,6 +54,7 @@ from nomarium.core.sheets import SheetChoices, dates_without, notes_of
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, letters_in, read_slots
 from nomarium.core.tables import (
     ONEROSTER_FILES,
+    Cell,
     Column,
     Grid,
     Table,
@@ -119,7 +120,10 @@ class FoundSheet:
         return bool(self.column("day") or self.column("slot"))
 
     def says_when_not(self) -> bool:
-        """Tell whether a list says on which dates it does not meet, in a column or in a note for all its rows."""
+        """Tell whether a timetable says on which dates it does not meet, in a column or in a note for all of it."""
+        if self.kind is Kind.GRID:
+            rows = self.grid.rows if self.grid is not None else []
+            return any(dates_without(texts[0]) for texts in map(_texts_of, rows) if len(texts) == 1)
         table = self._table()
         notes = notes_of(self.grid, table) if self.grid is not None and table is not None else []
         return bool(self.column("except")) or any(dates_without(note.text) for note in notes)
@@ -403,6 +407,10 @@ def _days_in(text: str, reader: DayReader, among: tuple[str, ...]) -> Sequence[D
         return days
     slots = read_slots(text, reader, among)
     return [] if isinstance(slots, UnknownDay) else [day for day, _ in slots]
+
+
+def _texts_of(row: Sequence[Cell]) -> list[str]:
+    return [text for cell in row if (text := plain_text(cell).strip())]
 
 
 def holds_moments(sheet: FoundSheet) -> bool:

@@ -133,9 +133,9 @@ def _days(grid: Grid, choices: SheetChoices) -> _Read:
 
 
 def _weeks(grid: Grid, choices: SheetChoices) -> _Read:
-    found, sheet, problems = read_weeks(choices)
-    things = (f"{day_words(day)}  week {letter}" for day, letter in found.items())
-    return sheet.sheet if sheet else None, things, counted(len(found), "week"), problems
+    found, problems = read_weeks(choices)
+    things = (f"{day_words(day)}  week {label}" for day, label in (found.letters | found.numbers).items())
+    return found.sheet.sheet if found.sheet else None, things, found.words, problems
 
 
 def _stand_in(grid: Grid, kind: SheetKind, choices: SheetChoices) -> SchoolYear:

@@ -21,7 +21,7 @@ if TYPE_CHECKING:
     from nomarium.core.kinds.special_days import SPECIAL_SHEET
     from nomarium.core.kinds.terms import TERM_SHEET
     from nomarium.core.kinds.timetable import TIMETABLE_SHEET
-    from nomarium.core.kinds.weeks import WEEK_SHEET
+    from nomarium.core.kinds.weeks import WEEK_SHEET, week_numbers_in
 
 __all__ = [
     "BELL_SHEET",
@@ -60,6 +60,7 @@ __all__ = [
     "means_people",
     "named_changes",
     "plain_labels",
+    "week_numbers_in",
 ]
 
 __getattr__ = on_demand(__name__)

@@ -179,7 +179,10 @@ TERM = (
     "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
     "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
     "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod|jakso|semestr|trymestr|pololetí|pololetie|"
-    "félév|lukukausi|dönem|полугодие|четверть|семестр|триместр|εξάμηνο|τρίμηνο|polugodište|polrok|termin/semester"
+    "félév|lukukausi|dönem|полугодие|четверть|семестр|триместр|εξάμηνο|τρίμηνο|polugodište|polrok|termin/semester|"
+    "seizoen|seizoenen|saison|temporada|stagione|säsong|sesong|sæson|sezon|sezona|kausi|school year|academic year|"
+    "schooljaar|schuljahr|kindergartenjahr|année scolaire|año escolar|año lectivo|curso escolar|anno scolastico|"
+    "ano letivo|läsår|skoleår|skolår|lukuvuosi|rok szkolny|školní rok|školský rok|tanév"
 )
 
 DAY = (
@@ -266,7 +269,9 @@ CLOSED = (
     r"\w*loma[ts]?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|praznik\w*|"
     r"počitnice|raspust|recess|reading (?:week|day)|training days?|"
     r"(?:schul|unterrichts|vorlesungs|lehrveranstaltungs|kurs|dienst)\w*frei\w*|(?:college|les)vrij\w*|"
-    r"undervisningsfri\w*|"
+    r"undervisningsfri\w*|skolefri\w*|fridag\w*|elev(?:er|ene|erne)? (?:har )?fri|planleggingsdag\w*|"
+    r"planlægningsdag\w*|studiedag\w*|kompetensdag\w*|margedag\w*|journée pédagogique|pont d[eu]|no lectivos?|"
+    r"sospension\w+|pädagogischer tag|"
     r"non[- ]?teaching|no[nt]?[- ](?:school|class|contact|instructional)[- ]days?|no teaching|"
     r"(?:pupil|student)s?[- ]free|"
     r"\S*(?:休|祝日|假期|节假|節日)\S*|\S*휴(?:일|업)\S*|sans (?:cours|classe)|sin clases?|"

@@ -2,12 +2,15 @@
 
 from __future__ import annotations
 
+import re
+from collections.abc import Sequence
 from datetime import date
 
 from nomarium.core.columns import Blank, BlankSheet, Evidence, Field, Holds, Kind, SheetKind, Verdict, dates_in, headed
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.labels import bare_label
 from nomarium.core.kinds.samples import SHEET_RULES
+from nomarium.lazily import regex
 
 _WEEK_OF = (
     "week beginning|week commencing|w/c|w/b|week of|week starting|week starts|monday|week from|week start|first day of week|"
@@ -25,10 +28,31 @@ _LETTER = (
 )
 
 
+def week_numbers_in(labels: Sequence[str]) -> list[int | None] | None:
+    """Return the numbers that labels of weeks are, None for one that is no number; None where they do not count up.
+
+    "1", "2", "Reading week", "3": most are numbers, and each is the next.
+    """
+    found = [_NUMBER.fullmatch(label.strip()) for label in labels]
+    numbers = [int(match[1]) for match in found if match]
+    counted = numbers == list(range(1, len(numbers) + 1)) or numbers == list(range(len(numbers)))
+    if not counted or len(numbers) < _FEWEST_NUMBERS or len(numbers) * 2 <= len(labels):
+        return None
+    return [int(match[1]) if match else None for match in found]
+
+
+_NUMBER = regex(
+    r"(?:(?:teaching |school |term )?(?:week|wk|w|woche|semaine|semana|settimana|vecka|uge|uke)\s?)?(\d{1,2})", re.I
+)
+_FEWEST_NUMBERS = 3
+
+
 def _few_letters(seen: Evidence) -> Verdict:
-    letters = {bare_label(text, ()) for text in seen.texts("label")}
+    texts = seen.texts("label")
+    letters = {bare_label(text, ()) for text in texts}
     few = 1 < len(letters) <= 4 and all(len(letter) == 1 for letter in letters)
-    return Verdict("" if few else "no letters of weeks that come again and again")
+    known = few or week_numbers_in(texts) is not None
+    return Verdict("" if known else "no letters of weeks that come again and again, and no numbers that count up")
 
 
 WEEK_SHEET = SheetKind(

@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING
 from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
-    from nomarium.core.shapes.cell_texts import is_free, looks_like_place, without_length
+    from nomarium.core.shapes.cell_texts import is_free, is_place_name, looks_like_place, without_length
     from nomarium.core.shapes.crossing import Crossing, find_crossing
     from nomarium.core.shapes.drawn_days import drawn_days, listed_in
     from nomarium.core.shapes.key import Key, read_key
@@ -28,6 +28,7 @@ __all__ = [
     "find_crossing",
     "find_patterns",
     "is_free",
+    "is_place_name",
     "listed_in",
     "looks_like_place",
     "month_blocks",

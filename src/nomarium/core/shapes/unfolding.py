@@ -22,6 +22,7 @@ from nomarium.core.shapes.cell_texts import (
     words_beside_times,
 )
 from nomarium.core.shapes.crossing import Crossing, Row, hours_in
+from nomarium.core.shapes.duty_spells import spell_in
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.named_weekdays import day_of_week, weekdays_of_names
 from nomarium.core.shapes.patterns import Patterns
@@ -106,10 +107,15 @@ class _Unfolding:
         around = " ".join(text for _, texts in found.lines for text in texts)
         self._days = weekdays_named(days) or (weekdays_named(around) if self._weeks else ())
         self._title_with_hours = self._find_hours_of_all()
-        self._hours_of_all = hours_in(self._title_with_hours[1]) if self._title_with_hours else ""
+        self._spell = spell_in(self._title_with_hours[1]) if self._title_with_hours else None
+        """The weekdays and times from and until which each entry is, as a title says."""
+        said = self._title_with_hours[1] if self._title_with_hours else ""
+        self._hours_of_all = self._spell.start if self._spell else hours_in(said)
         """The times that a title says of all entries, where none says its own."""
         by_name = self._kind is Kind.EVENTS and not found.by_weeks
         self._named_weekdays = weekdays_of_names(found.names()) if by_name else {}
+        if self._spell:
+            self._named_weekdays = dict.fromkeys(found.names(), self._spell.weekday)
         self._moved = 0
         """Entries on another day than the date that heads them, by the weekday in their name."""
         self._unclear: list[Problem] = []
@@ -318,7 +324,7 @@ class _Unfolding:
             *day,
             *what,
             (_start_of(hours) if said.length else hours, here),
-            (said.length, here),
+            (said.length or (self._spell.length if self._spell and hours == self._spell.start else ""), here),
             (said.place, here),
             (said.week, here),
         ]
@@ -356,7 +362,8 @@ class _Unfolding:
             yield note_used(place, text, [f"the span {span.words}"])
         if self._title_with_hours is not None:
             at, text = self._title_with_hours
-            yield note_used(found.view.place(*at), text, [f"the times {self._hours_of_all}"])
+            length = f", and the length {self._spell.length}" if self._spell else ""
+            yield note_used(found.view.place(*at), text, [f"the times {self._hours_of_all}{length}"])
         for row, heading in found.about_days.items():
             if is_place_word(heading) and heading_key(heading) not in _ANY_PLACE:
                 yield wording.taken_for_place(found.view.place(row, 0), heading)

@@ -152,12 +152,26 @@ def holding_span(text: str, order: Order | None = None) -> DateSpan | None:
 
     ``order`` is that of day and month, where it is known.
     """
-    span = span_of_dates(text, order)
+    span = span_of_dates(text, order) or _span_behind_year(text, order)
     around = f"{span.before} {span.behind}" if span else ""
     if span is None or re.search(_OF_SOMETHING_ELSE, around, re.IGNORECASE):
         return None
     alone = not re.search(r"[^\W\d_]{4,}", around)
     return span if alone or re.search(_HOLDS, around, re.IGNORECASE) or names_part_of_year(span.before) else None
+
+
+def _span_behind_year(text: str, order: Order | None) -> DateSpan | None:
+    """Return the span that a title names behind its year, that of the first day: "Fall 2026: Sept 8 – Dec 19"."""
+    found = _YEAR_AHEAD.fullmatch(text)
+    span = span_of_dates(f"{found['days']} {found['year']}", order) if found else None
+    if found is None or span is None:
+        return None
+    if span.first.year < int(found["year"]):
+        span = span_of_dates(f"{found['days']} {int(found['year']) + 1}", order)  # it runs over the turn of the year
+    return span._replace(before=f"{found['before']} {span.before}".strip()) if span else None
+
+
+_YEAR_AHEAD = regex(r"(?P<before>[^\d]*)(?P<year>20\d\d)\s*(?:[:,;(–-]|\s)\s*(?P<days>(?:(?!20\d\d).)*?)\)?")
 
 
 def dates_without(text: str) -> str:

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from calendar import monthrange
 from datetime import date, timedelta
 from typing import TYPE_CHECKING
 
-from nomarium.core.values import DATE_ENDS, MomentScanner, Order, likeliest_words
+from nomarium.core.values import DATE_ENDS, MomentScanner, Order, likeliest_words, month_of
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -40,10 +41,15 @@ class DatesInWords:
         return next((day for day in days if day and (reading.year is not None or day >= after)), None)
 
     def days(self, text: str, after: date) -> list[date]:
-        """Return the day that a text means, or all from one to another: "7–8 December"; none for other texts."""
-        day = self.read(text, after)
-        if day is not None:
-            return [day]
+        """Return the day that a text means, all from one to another, or those of a month; none for other texts.
+
+        "7–8 December", "August".
+        """
+        if (single := self.read(text, after)) is not None:
+            return [single]
+        if (named := _MONTH.fullmatch(text)) is not None and (number := month_of(named["month"])) is not None:
+            year = int(named["year"] or after.year + (number < after.month))
+            return [date(year, number, day) for day in range(1, monthrange(year, number)[1] + 1)]
         if (of_month := _DAYS_OF_MONTH.fullmatch(text)) is not None:
             text = f"{of_month['first']} - {of_month['last']} {of_month['month']} {of_month['year'] or ''}".strip()
         if (ends := DATE_ENDS.fullmatch(text)) is None:
@@ -61,6 +67,7 @@ _DAYS_OF_MONTH = regex(
 )
 """“March 25–27, 2027”."""
 _MONTH_BEHIND = regex(r"\d\s*((?:de\s+)?[^\W\d_]{3,}.*|[./]\d.*)")
+_MONTH = regex(r"(?P<month>[^\W\d_]{3,})(?: (?P<year>20\d\d))?")
 _MOST_DAYS = 60
 """Days from the first to the last that are left out."""
 

@@ -26,7 +26,7 @@ from nomarium.core.sources import repeat_wording as wording
 from nomarium.core.sources.repeat_dates import DatesInWords, SchoolTest, closing, lies_between_terms, open_day
 from nomarium.core.sources.spans import PeriodClock, clock_changes
 from nomarium.core.tables import Cell, Table, plain_text
-from nomarium.core.values import Order, parted_dates, split_list
+from nomarium.core.values import Order, parted_dates, split_list, without_not_on
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem
@@ -343,9 +343,22 @@ class RepeatingRow:
             excepted.update(left_out)
             if days.isdisjoint(left_out):
                 missed.append(left_out[0])
+        excepted |= self._remarked(days)
         missed = sorted({day for day in missed if not _is_of_whole_month(day, excepted)})
         self.said += [wording.no_such_exception(place, day) for day in missed]
         return [start for start in starts if start.date() not in excepted]
+
+    def _remarked(self, days: Collection[date]) -> set[date]:
+        """Return the dates on which its remarks say that it is not: “No meeting in August”; it is told."""
+        text = self._cell_text("description")
+        dates = without_not_on(text) if text else None
+        parts = [part.removeprefix("in ") for part in parted_dates(dates or "")]
+        read = [self._dates.days(part, self._first.start.date()) for part in parts]
+        found = {day for several in read for day in several}
+        if not found or not all(read) or found.isdisjoint(days):
+            return set()
+        self.said.append(wording.excepted_by_remark(self._place("description"), text))
+        return found
 
     def _tell_first(self, starts: Sequence[datetime]) -> None:
         if starts and starts[0] != self._first.start and not self._begins_with_the_year():

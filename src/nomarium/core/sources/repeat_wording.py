@@ -183,6 +183,11 @@ def no_dates(place: Place, text: str) -> Problem:
     return error("no-occurrence", place, "The repeat makes no date at all.", found=text, advice=_CORRECT)
 
 
+def excepted_by_remark(place: Place, text: str) -> Problem:
+    """A remark beside a repeat that says when it is not."""
+    return note("excepted-by-remark", place, f"The remark says when it is not, and it is not then: “{text}”.")
+
+
 def no_such_exception(place: Place, day: date) -> Problem:
     """A date excepted that is none of the repeat's."""
     return warning(

@@ -6,6 +6,8 @@ import re
 from collections.abc import Iterable, Sequence
 from typing import TYPE_CHECKING, NamedTuple
 
+from nomarium.core.columns import Kind, is_caption
+from nomarium.core.shapes import is_place_name
 from nomarium.core.values import CLASS_FORM, TITLED_FORM
 from nomarium.lazily import regex
 
@@ -65,7 +67,7 @@ class Owner(NamedTuple):
 def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, divisions: Iterable[str]) -> Owner:
     """Return whose grid it is. ``captions`` stand above it, the nearest first; ``fallback`` is the sheet's name."""
     texts, division = _names_above(captions, divisions)
-    texts = [text for text in [*texts, fallback] if text]
+    texts = [text for text in [*texts, fallback] if text and not is_caption(_bare(text), Kind.GRID)]
     for text in texts:
         match = _LABELLED.match(text)
         if match and match.lastgroup and match.end() < len(text):
@@ -83,6 +85,8 @@ def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, di
         if len(parts) > 1 and len(named) == 1:
             return Owner(*named[0], division)
         forms = [(kind, bare) for kind, form in _FORMS.items() if form.fullmatch(bare)] or _named_within(bare)
+        if not forms and is_place_name(bare):
+            forms = [("room", bare)]
         if len(forms) == 1:
             return Owner(*forms[0], division)
     return Owner(each, texts[0] if texts else "", division)
@@ -97,8 +101,8 @@ def _names_above(captions: Sequence[str], divisions: Iterable[str]) -> tuple[lis
         named = by_key.get((match[1] if match else caption).strip().casefold())
         if named:
             division = named
-        elif not _WEEK.fullmatch(" ".join(caption.split())):
-            texts.append(_bare(caption))
+        elif not _WEEK.fullmatch(" ".join(caption.split())) and not is_caption(bare := _bare(caption), Kind.GRID):
+            texts.append(bare)
     return texts, division
 
 
@@ -157,9 +161,14 @@ _SURELY_CLASS = regex(r"\d{1,2}(?![ºª])[^\W\d_]{1,2}|\d{1,2}[./-][^\W\d_]")
 
 def each_by_name(name: str) -> str:
     """Return whose grids a file holds, by its name ("teachers 2026": teacher); "" where that does not tell."""
-    words = {word.removesuffix(plural) for word in re.split(r"[\W\d_]+", name.casefold()) for plural in ("", "s", "es")}
+    bare = _OF_ALL_CLASSES.sub(" ", name.replace("_", " "))
+    words = {word.removesuffix(plural) for word in re.split(r"[\W\d_]+", bare.casefold()) for plural in ("", "s", "es")}
     kinds = [kind for kind, known in _KINDS.items() if not words.isdisjoint(known.split("|"))]
     return kinds[0] if len(kinds) == 1 else ""
+
+
+_OF_ALL_CLASSES = regex(r"\bclass (?:schedule|timetable)\b", re.IGNORECASE)
+"""What a list of all that is taught is called, and no class's own grid."""
 
 
 def is_usual_name(sheet: str) -> bool:

@@ -18,9 +18,11 @@ from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
+from nomarium.core.timetable.grid_notes import dates_off
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
+from nomarium.core.timetable.named_rows import not_taught
 from nomarium.core.values import (
     Clock,
     DateSpan,
@@ -39,7 +41,10 @@ if TYPE_CHECKING:
 _BREAKS = frozenset(
     "break|lunch|recess|lunch break|morning break|morning tea|afternoon tea|afternoon break|"
     "passing|pause|tea|snack|mittagspause|récréation|recreo|intervallo|"
-    "ricreazione|pauze|rast|lunchrast|frikvarter|pausa".split("|")
+    "ricreazione|pauze|rast|lunchrast|frikvarter|pausa|grote pauze|kleine pauze|große pause|hofpause|frühstückspause|"
+    "pause déjeuner|déjeuner|almuerzo|pranzo|almoço|recreio|friminutt|storefri|lillefri|spisefri|spisepause|matpause|"
+    "lunsj|frokost|frukost|välitunti|przerwa|obiad|přestávka|oběd|prestávka|szünet|ebédszünet|teneffüs|öğle arası|"
+    "перемена".split("|")
 )
 
 
@@ -71,6 +76,8 @@ class _OwnedBlock:
     first: date | None = None
     last: date | None = None
     """The days from and until which it holds, as its caption says."""
+    without: frozenset[date] = frozenset()
+    """The dates on which nothing meets, as lines below it say."""
 
 
 def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known) -> MeetingSheet:
@@ -134,11 +141,14 @@ def _owned_blocks(
     outside = cells_outside(blocks)
     inside: list[str] = []
     before: Owner | None = None
+    by_title = False
     of_sheet = holding_title(blocks, choices.dates.order)
+    begins = of_sheet.first if of_sheet else choices.year.rules.first
+    without = dates_off(blocks, begins, choices.dates.order, found.problems)
     for block in blocks:
         captions, first, last = _validity(block, choices, found.problems)
         if of_sheet is not None and not (first or last):
-            first, last = of_sheet.first, of_sheet.last
+            first, last, by_title = of_sheet.first, of_sheet.last, True
         owner = owner_of(captions, fallback, choices.each, known, choices.year.rules.divisions)
         stated = next((kind for kind in OWNERS if choices.whole.get(kind)), "")
         owner = owner._replace(kind=stated, name=choices.whole[stated]) if stated else owner
@@ -154,12 +164,13 @@ def _owned_blocks(
             continue
         differs = owner.division and owner.division != choices.division
         own = _with_days_of(block, owner.division, choices) if differs else block
-        cells = [held for cell in _filled(own, found) for held in _in_weeks(cell, found.problems)]
+        taught = (cell for cell in _filled(own, found) if not not_taught(owner.kind, cell.text))
+        cells = [held for cell in taught for held in _in_weeks(cell, found.problems)]
         inside += [cell.text for cell in cells]
         weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
-        yield _OwnedBlock(own, owner, cells, weeks, first, last)
+        yield _OwnedBlock(own, owner, cells, weeks, first, last, without)
     found.problems += _outside(outside, inside)
-    if of_sheet is not None:
+    if of_sheet is not None and by_title:
         title = f"{of_sheet.before} {of_sheet.words} {of_sheet.behind}".strip()
         found.problems.append(wording.holds_for_dates(grid.place, title, of_sheet.first, of_sheet.last))
 
@@ -394,7 +405,7 @@ def _meetings(
     terms = frozenset(split_list(choices.whole.get("term", "")))
     if periods or clock:
         for day in cell.days:
-            when = When(day, periods, clock, block.weeks, terms, block.first, block.last)
+            when = When(day, periods, clock, block.weeks, terms, block.first, block.last, block.without)
             yield Meeting(dict(values), when, cell.place, beside)
 
 

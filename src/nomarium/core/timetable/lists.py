@@ -534,8 +534,22 @@ class _Rows:
             return frozenset({cell.date()})
         if isinstance(cell, date):
             return frozenset({cell})
-        dates = self._excepted(record) if cell != "" else ""
-        return self._dates_in(record, "except", dates, first or self._choices.year.rules.first)
+        after = first or self._choices.year.rules.first
+        if cell == "":
+            return self._remarked(record, after)
+        return self._dates_in(record, "except", self._excepted(record), after)
+
+    def _remarked(self, record: int, after: date) -> frozenset[date]:
+        """Return the dates on which remarks of a row say that it does not meet, in whatever column; it is told."""
+        found: set[date] = set()
+        for column in self._sheet.others:
+            text = plain_text(column.cells[record])
+            dates = without_not_on(text) if text else None
+            read = [days_in_words(part, after, self._order) for part in parted_dates(dates or "")]
+            if read and all(read):
+                found.update(day for days in read for day in days)
+                self._problems.append(wording.excepted_by_remark(self._sheet.table.cell_place(record, column), text))
+        return frozenset(found)
 
     def _dates_in(self, record: int, name: str, dates: str, after: date) -> frozenset[date]:
         """Return the dates that a cell names, the next behind a day where it has no year; others are told."""

@@ -99,13 +99,17 @@ def _stack_of_all_days(view: GridView, across: _PeriodsAcross) -> Grid:
         more = [f"{label}: {text}" for column, label in across.more.items() if (text := view.text(name, column))]
         for column in across.periods:
             text = "" if view.is_covered(name, column) else view.text(name, column)
-            not_taught = across.whose in ("teacher", "room") and text.casefold() in _NOT_TEACHING
-            idle = not text or is_free(text) or not_taught
+            idle = not text or is_free(text) or not_taught(across.whose, text)
             rows.append([view.cell(across.head, column), "" if idle else "\n".join([text, *more])])
             origins.append([view.spot(across.head, column), view.spot(name, column)])
         rows.append([])
         origins.append([])
     return replace(view.grid, rows=rows, merged=[], origins=origins)
+
+
+def not_taught(whose: str, text: str) -> bool:
+    """Tell whether a cell of a teacher’s timetable, or of a room’s, says that no class meets: "Planning"."""
+    return whose in ("teacher", "room") and text.casefold() in _NOT_TEACHING
 
 
 _NOT_TEACHING = frozenset(

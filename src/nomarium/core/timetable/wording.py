@@ -476,6 +476,16 @@ def not_running(place: Place, rows: int, said: dict[str, int], heading: str) -> 
     )
 
 
+def nothing_meets_on(place: Place, text: str, dates: str) -> Problem:
+    """A line below a grid that says when nothing of it meets."""
+    return note("note-used", place, f"Nothing meets on {dates}, as “{text}” says.")
+
+
+def excepted_by_remark(place: Place, text: str) -> Problem:
+    """A remark that says on which dates its row does not meet."""
+    return note("excepted-by-remark", place, f"The remark says when it does not meet, and it does not: “{text}”.")
+
+
 def not_known_yet(place: Place, text: str) -> Problem:
     """A row that says that its day or time is to come."""
     return warning(

@@ -68,7 +68,7 @@ if TYPE_CHECKING:
         without_preposition,
     )
     from nomarium.core.values.style import Style, style_of
-    from nomarium.core.values.time_text import Span, scan_span, several_times
+    from nomarium.core.values.time_text import Span, TimeShape, scan_span, scan_time, several_times
     from nomarium.core.values.title_years import year_in_titles
     from nomarium.core.values.typed import is_to_come
     from nomarium.core.values.week_text import days_of_week, scan_weeks
@@ -108,6 +108,7 @@ __all__ = [
     "Person",
     "Span",
     "Style",
+    "TimeShape",
     "are_dates",
     "are_people",
     "are_reversed_names",
@@ -148,6 +149,7 @@ __all__ = [
     "read_yes_no",
     "read_zone",
     "scan_span",
+    "scan_time",
     "scan_weeks",
     "several_times",
     "shared_year",

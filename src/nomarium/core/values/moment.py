@@ -64,6 +64,8 @@ class MomentColumn:
     """The cells that say that what they hold is not known yet."""
     remarks: dict[Cell, str] = field(default_factory=dict)
     """What stands in brackets behind the date or time of a cell, and was left aside: "(bring lunch)"."""
+    lengths: dict[str, int] = field(default_factory=dict)
+    """How many seconds it takes, where a cell says so behind its start: "12:00 (2 h)"."""
     evidence: OrderEvidence = field(default_factory=lambda: OrderEvidence([]))
     words: CalendarWords = ENGLISH
     """The names of months and weekdays that hold in the column."""

@@ -11,7 +11,8 @@ from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from nomarium.core.values import wording
-from nomarium.core.values.clock import Clock
+from nomarium.core.values.clock import Clock, ClockTime
+from nomarium.core.values.durations import read_length
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import calendar_words, weekday_of
 from nomarium.core.values.moment import BLANK, STATED, DateChoices, Moment, MomentColumn
@@ -152,6 +153,8 @@ def _take_text(result: MomentColumn, cell: str, scanner: MomentScanner) -> None:
         result.shapes[cell] = shape
     elif not times_first and (weeks := scan_weeks(cell, result.column.heading)):
         result.weeks[cell] = weeks
+    elif (starts := _with_length(cell, scanner, times_first=times_first)) is not None:
+        result.shapes[cell], result.lengths[cell] = starts
     elif (remark := _remark_behind(cell)) and (
         shape := _shape_of(cell[: remark.start()], scanner, times_first=times_first)
     ):
@@ -165,6 +168,19 @@ def _shape_of(text: str, scanner: MomentScanner, *, times_first: bool) -> Moment
     shape = scanner.scan(text, times_first=times_first)
     hours = hours_of_part(text) if times_first and shape is None else ""
     return scanner.scan(hours, times_first=True) if hours else shape
+
+
+def _with_length(text: str, scanner: MomentScanner, *, times_first: bool) -> tuple[MomentShape, int] | None:
+    """Return the start that a text says and, in brackets behind it, how many seconds it takes; None for others."""
+    found = _LENGTH.fullmatch(text) if len(text) <= LONGEST_MOMENT else None
+    length = read_length(found["length"]) if found else None
+    shape = _shape_of(found["start"], scanner, times_first=times_first) if found and length else None
+    if length is None or length.days or shape is None or shape.start is None or shape.end is not None:
+        return None
+    return shape, int(length.elapsed.total_seconds())
+
+
+_LENGTH = regex(r"(?P<start>.*\d.*?)\s?\((?P<length>\d[^()]*[^\W\d_'′’][^()]*|\d+['′’])\)")
 
 
 def _remark_behind(text: str) -> re.Match[str] | None:
@@ -300,11 +316,24 @@ def _resolve(table: Table, column: MomentColumn, choices: DateChoices) -> list[P
             column.moments[cell] = swapped(cell)
     for text, shape in column.shapes.items():
         column.moments[text] = _decided(text, shape, column, choices)
+    for text, seconds in column.lengths.items():
+        column.moments[text] = _ended(text, column.moments[text], seconds)
     for text, weeks in column.weeks.items():
         column.moments[text] = _days_of_weeks(text, weeks, choices.within)
     if may_be_years := _months_and_years(column):
         return [wording.months_and_years(table, column.column, may_be_years)]
     return [wording.year_of_title(table, column.column, titled.text)] if titled else []
+
+
+def _ended(text: str, moment: Moment | Fault, seconds: int) -> Moment | Fault:
+    """Return a start with the end that its length gives it, on the same day."""
+    if not isinstance(moment, Moment) or moment.start is None:
+        return moment
+    end = moment.start.seconds + seconds
+    return moment._replace(end=ClockTime(end)) if end <= _A_DAY else wording.unreadable_moment(text, is_time=True)
+
+
+_A_DAY = 86_400
 
 
 def _months_and_years(column: MomentColumn) -> str | None:

@@ -159,6 +159,8 @@ class WeekRules:
     number_breaks: bool = False
     listed: Mapping[date, str] = field(default_factory=dict)
     """The letters of weeks by a date in each, where they are listed and not worked out."""
+    numbers: Mapping[date, int] = field(default_factory=dict)
+    """The numbers of weeks by a date in each, where they are listed and not counted."""
 
 
 @dataclass(frozen=True, slots=True)

@@ -56,6 +56,10 @@ class WeekCalendar:
 
 def week_numbers(attendance: Attendance, calendar: WeekCalendar, rules: WeekRules) -> dict[tuple[Term, date], int]:
     """Return the number of each term's weeks that have one, by term and the week's first day."""
+    listed = {calendar.week(day): number for day, number in rules.numbers.items()}
+    if listed:
+        weeks = ((term, week) for term in attendance.rules.terms for week in calendar.weeks_of(term))
+        return {(term, week): listed[week] for term, week in weeks if week in listed}
     numbers = {}
     for term in attendance.rules.terms:
         number = 0
