@@ -328,7 +328,7 @@ _COUNTING |= {"times": "", "ore": "duration", "uren": "duration", "timer": "dura
 
 
 def _departures_first(matches: Matches) -> None:
-    """Let “Departs” before “Arrives” be the start: a ship is in from its arrival on, a bus under way until it."""
+    """Let the first of “Departs” and “Arrives” be the start: a ship is in from its arrival on, a bus goes until it."""
     back = [match for match in matches.all if match.field in ("end", "end_time")]
     on_the_way = all(_ON_THE_WAY.search(match.column.heading) for match in back)
     if len(back) == 2 and on_the_way and matches.open("start") and matches.open("start_time"):
@@ -336,6 +336,10 @@ def _departures_first(matches: Matches) -> None:
         return
     pairs = (("start", "end"), ("start_time", "end_time"))
     for first, last in pairs:
+        there = [match for match in matches.all if match.field == first]
+        if len(there) == 2 and matches.open(last) and all(_ON_THE_WAY.search(one.column.heading) for one in there):
+            there[1].field = last
+            continue
         starts, ends = ([match for match in matches.all if match.field == name] for name in (first, last))
         if len(starts) != 1 or len(ends) != 1 or starts[0].column.index < ends[0].column.index:
             continue
@@ -343,7 +347,12 @@ def _departures_first(matches: Matches) -> None:
             starts[0].field, ends[0].field = last, first
 
 
-_ON_THE_WAY = regex(r"\b(?:depart\w*|arriv\w*|leaves?|return\w*|eta|etd|ata|atd)\b", re.IGNORECASE)
+_ON_THE_WAY = regex(
+    r"\b(?:depart\w*|arriv\w*|leaves?|return\w*|eta|etd|ata|atd|départs?|retours?|(?:abfahrt|ankunft)\w*|abreise|anreise|"
+    r"rückkehr|llegadas?|salidas?|regreso|vuelta|chegadas?|partidas?|saídas?|regresso|partenz[ae]|ritorno|aankomst\w*|"
+    r"vertrek\w*|terug\w*|ankomst\w*|afgang\w*|avgang\w*|avgång\w*|avresa|hemkomst|hjemkomst)\b",
+    re.IGNORECASE,
+)
 
 
 def _is_telling(heading: str) -> bool:

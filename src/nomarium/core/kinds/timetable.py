@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import re
+
 from nomarium.core.columns import (
     Blank,
     BlankSheet,
@@ -30,6 +32,7 @@ from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import SHEET_RULES
 from nomarium.core.tables import plain_text
 from nomarium.core.values import ORDERS, Order, date_in, weekday_in_any
+from nomarium.lazily import regex
 
 _DAY = (
     "day|days|cycle day|cycle days|rotation day|label|day letter|letter day|weekday|weekdays|day of week|on|"
@@ -72,6 +75,20 @@ def _on_its_weekdays(seen: Evidence) -> Verdict:
         if any(all(_falls_on(date, word, order) for date, word in pairs) for order in ORDERS):
             return Verdict(f"each row has its date below “{column.heading}”")
     return Verdict("")
+
+
+def _on_days_of_months(seen: Evidence) -> Verdict:
+    """Against it: some rows are on the second Tuesday of each month, which no week of a timetable has."""
+    texts = seen.texts("day") or seen.texts("slot")
+    monthly = next((text for text in texts if _OF_MONTH.search(text)), "")
+    return Verdict(f"“{monthly}” is a day of each month" if monthly else "")
+
+
+_OF_MONTH = regex(
+    r"\b(?:[1-4](?:st|nd|rd|th)|first|second|third|fourth|last|[1-4]\.|erste[rn]?|zweite[rn]?|dritte[rn]?|letzte[rn]?)\b.*?"
+    r"\b(?:mon|tue|wed|thu|fri|sat|sun|mo|di|mi|do|fr|sa|so)[^\W\d_]*\b",
+    re.IGNORECASE,
+)
 
 
 def _falls_on(date: str, word: str, order: Order) -> bool:
@@ -233,6 +250,7 @@ TIMETABLE_SHEET = with_phrases(
             any_of(has_one_of("class", "course"), _named_otherwise),
             any_of(has("slot"), all_of(has("day"), has_one_of("period", "start", "hours")), _every_day),
             no_dates_in("day"),
+            _on_days_of_months,
             _on_its_weekdays,
         ),
         telling=("class", "course", "teacher", "room", "day", "period", "slot", "hours"),

@@ -59,6 +59,10 @@ hora de inicio … hora de fin|hora inicio … hora fin|hora inicial … hora fi
 ora inizio … ora fine|ora di inizio … ora di fine|orario inizio … orario fine
 hora de início … hora de fim|hora início … hora fim|hora de início … hora de término
 begintijd … eindtijd|starttijd … eindtijd|aanvangstijd … eindtijd|starttid … sluttid|starttidspunkt … sluttidspunkt
+arrival time … departure time|ankunftszeit … abfahrtszeit|heure d'arrivée … heure de départ
+hora de llegada … hora de salida|hora llegada … hora salida|hora de chegada … hora de partida
+hora chegada … hora partida|ora arrivo … ora partenza|ora di arrivo … ora di partenza|aankomsttijd … vertrektijd
+ankomsttid … afgangstid|ankomsttid … avgangstid|ankomsttid … avgångstid
 kl. fra … kl. til|fra kl. … til kl.|h. début … h. fin|sign in … sign out|drop off … pick up|doors … curfew
 godzina rozpoczęcia … godzina zakończenia|čas od … čas do|godzina od … godzina do|od godziny … do godziny
 vrijeme od … vrijeme do|vreme od … vreme do|başlangıç saati … bitiş saati|başlama saati … bitiş saati|время начала … время окончания
@@ -71,6 +75,9 @@ BEGINS, ENDS = _ends(
 from … to|from … until|from … till|opens … closes|arrives … departs|arrival … departure|arrive … leave|arrive … depart|arrive … return|back from … back by|leaving … returning|leaves … returns|departing … returning
 departs … returns|departure … return|leave … return|leaving … back|abfahrt … rückkehr|abreise … rückkehr|départ … retour
 salida … regreso|salida … vuelta|partenza … ritorno|partida … regresso|vertrek … terugkomst|vertrek … terug
+ankunft … abfahrt|ankunft … abreise|anreise … abreise|anlaufen … auslaufen|arrivée … départ|llegada … salida
+chegada … partida|chegada … saída|arrivo … partenza|aankomst … vertrek|ankomst … afgang|ankomst … avgang
+ankomst … avgång|saapuminen … lähtö|przyjazd … odjazd|příjezd … odjezd|érkezés … indulás|varış … kalkış
 avresa … hemkomst|avfärd … hemkomst|afgang … hjemkomst|avreise … hjemkomst|eta … etd|commences … concludes|commencing … through
 beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|comienzo … final|comienza … termina|inicio … fin|desde … hasta|inizio … fine|da … a
 beginnt … endet|anfang … schluss|commence … se termine|commence … finit|de … à|empieza … termina|empieza … acaba
