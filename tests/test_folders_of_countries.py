@@ -1050,6 +1050,44 @@ FOLDERS = {
         "2026-08-31", "2026-10-02", ("2026-09-07",),
         ("Spanish 2|Mon Tue Thu Fri|07:50|10:45|Rm 114|2026-08-31 2026-09-04 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-25 2026-09-29 2026-10-01", "Spanish 1|Mon Tue Wed Thu Fri|13:00|14:25|Rm 110|2026-08-31 2026-09-02 2026-09-04 2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-25 2026-09-29 2026-10-01", "AP Spanish|Mon Tue Thu Fri|09:20|10:45|Rm 114|2026-09-01 2026-09-03 2026-09-08 2026-09-10 2026-09-14 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-10-02", "Spanish 1|Mon Tue Thu Fri|11:30|12:55|Rm 110|2026-09-01 2026-09-03 2026-09-08 2026-09-10 2026-09-14 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-10-02", "AP Spanish|Mon Tue Wed Thu Fri|13:00|14:25|Rm 114|2026-09-01 2026-09-03 2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-09-30 2026-10-02", "Spanish 2|Wed|07:50|09:00|Rm 114|2026-09-02 2026-09-09 2026-09-23", "Spanish 2|Wed|09:50|11:00|Rm 114|2026-09-02 2026-09-09 2026-09-23", "AP Spanish|Wed|09:50|11:00|Rm 114|2026-09-16 2026-09-30", "Spanish 1|Wed|11:45|12:55|Rm 110|2026-09-16 2026-09-30"),
     ),
+    "hirers on days of each month, one-off bookings, a closed day": Folder(
+        {
+            "Regular hirers.csv": "Hirer,Activity,Day,Time,Room,From,Until\nWI,Meeting,2nd Tuesday,19:30-21:30,Main hall,08/09/2026,08/12/2026\nLittle Feet,Toddler dance,Every Thursday,9.30am-10.15am,Small room,10/09/2026,17/12/2026\nCamera Club,Talk,1st & 3rd Wed,19:45-22:00,Small room,16/09/2026,16/12/2026\n",
+            "One-off bookings.csv": "Date,Start,End,Hirer,Room\n26/09/2026,14:00,17:30,Party – Price,Main hall\n17/10/2026,10:00,12:00,Jumble sale,Main hall\n",
+            "Hall closed.csv": "Date,Reason\n22/10/2026,Floor sealing\n",
+        },
+        "2026-09-08", "2026-12-17", ("2026-10-22",),
+        ("Meeting|Tue|19:30|21:30|Main hall|2026-09-08 2026-10-13 2026-11-10 2026-12-08", "Toddler dance|Thu|09:30|10:15|Small room", "Talk|Wed|19:45|22:00|Small room|2026-09-16 2026-10-07 2026-10-21 2026-11-04 2026-11-18 2026-12-02 2026-12-16", "Party – Price|Sat|14:00|17:30|Main hall|2026-09-26", "Jumble sale|Sat|10:00|12:00|Main hall|2026-10-17"),
+    ),
+    "ships in Portuguese: in from one day and time to another": Folder(
+        {
+            "Escalas setembro.csv": "Navio;Cais;Chegada;Hora chegada;Partida;Hora partida;Agente\nMaré Alta;Cais 2;03/09/2026;06:30;04/09/2026;18:00;Agência Sul\nCosta Azul;Cais 1;14/09/2026;08:00;14/09/2026;20:00;Agência Sul\nVento Norte;Cais 2;21/09/2026;22:00;23/09/2026;05:00;N. Marques\n",
+        },
+        dated=("2026-09-03 06:30|18:00|Maré Alta|Cais 2", "2026-09-14 08:00|20:00|Costa Azul|Cais 1", "2026-09-21 22:00|05:00|Vento Norte|Cais 2"),
+    ),
+    "weeks A and B with a plan of substitutions in German": Folder(
+        {
+            "Stunden.csv": "Stunde;von;bis\n1;07:50;08:35\n2;08:40;09:25\n3;09:45;10:30\n4;10:35;11:20\n",
+            "Stundenplan.csv": "Klasse;Fach;Lehrer;Raum;Tag;Stunde;Woche\n8c;Deutsch;Frau Kemper;E12;Mo;1;A+B\n8c;Mathe;Herr Ruß;E12;Mo;2;A+B\n8c;Chemie;Frau Adler;Ch1;Di;3;A\n8c;Physik;Herr Ruß;Ph2;Di;3;B\n8c;Sport;Herr Wolf;Halle;Do;4;B\n9a;Deutsch;Frau Kemper;E14;Mi;2;A+B\n",
+            "Wochen.csv": "Woche ab;Typ\n31.08.2026;A\n07.09.2026;B\n14.09.2026;A\n21.09.2026;B\n28.09.2026;A\n05.10.2026;B\n26.10.2026;A\n02.11.2026;B\n09.11.2026;A\n16.11.2026;B\n23.11.2026;A\n30.11.2026;B\n07.12.2026;A\n14.12.2026;B\n04.01.2027;A\n11.01.2027;B\n18.01.2027;A\n25.01.2027;B\n",
+            "Halbjahr.csv": "Halbjahr;Beginn;Ende\n1;31.08.2026;29.01.2027\n",
+            "Ferien.csv": "Ferien;Erster Tag;Letzter Tag\nHerbstferien;12.10.2026;23.10.2026\nWeihnachtsferien;21.12.2026;05.01.2027\n",
+            "Vertretung.csv": "Datum;Klasse;Stunde;Art;Vertreter;Raum neu\n15.09.2026;8c;3;entfällt;;\n23.09.2026;9a;2;Vertretung;Herr Ruß;\n05.11.2026;8c;4;Raum;;Feld\n",
+        },
+        "2026-08-31", "2027-01-28", ("2026-10-12..2026-10-23", "2026-12-21..2027-01-05",),
+        ("8c|Mon|07:50|08:35|E12", "8c|Mon|08:40|09:25|E12", "8c|Tue|09:45|10:30|Ch1|2026-09-01 2026-09-29 2026-10-27 2026-11-10 2026-11-24 2026-12-08 2027-01-19", "9a|Wed|08:40|09:25|E14", "8c|Tue|09:45|10:30|Ph2|2026-09-08 2026-09-22 2026-10-06 2026-11-03 2026-11-17 2026-12-01 2026-12-15 2027-01-12 2027-01-26", "8c|Thu|10:35|11:20|Halle|2026-09-10 2026-09-24 2026-10-08 2026-11-19 2026-12-03 2026-12-17 2027-01-14 2027-01-28", "8c|Thu|10:35|11:20|Feld|2026-11-05"),
+    ),
+    "lines in another order each day, classes on lines": Folder(
+        {
+            "Line structure.csv": "Time,Mon,Tue,Wed,Thu,Fri\n08:45-09:45,Line 1,Line 4,Line 6,Line 3,Line 2\n09:45-10:45,Line 2,Line 5,Line 1,Line 4,Line 3\n11:05-12:05,Line 3,Line 6,Line 2,Line 5,Line 4\n12:05-13:05,Line 4,Line 1,Line 3,Line 6,Line 5\n13:50-14:50,Line 5,Line 2,Line 4,Line 1,Line 6\n",
+            "Classes on lines.csv": "Line,Class code,Subject,Teacher,Room\n1,9MAT,Mathematics,HRK,M3\n3,10SCI,Science,PTA,S1\n6,12BIO,Biology,PTA,S2\n",
+            "Staff.csv": "Code,Name\nHRK,H. Raukawa\nPTA,P. Tamati\n",
+            "Term dates.csv": "Term,Start,End\n4,12/10/2026,11/12/2026\n",
+            "Non-teaching days.csv": "Day,Date\nLabour Day,26/10/2026\n",
+        },
+        "2026-10-12", "2026-12-11", ("2026-10-26",),
+        ("9MAT|Mon|08:45|09:45|M3", "10SCI|Mon|11:05|12:05|S1", "12BIO|Tue|11:05|12:05|S2", "9MAT|Tue|12:05|13:05|M3", "12BIO|Wed|08:45|09:45|S2", "9MAT|Wed|09:45|10:45|M3", "10SCI|Wed|12:05|13:05|S1", "10SCI|Thu|08:45|09:45|S1", "12BIO|Thu|12:05|13:05|S2", "9MAT|Thu|13:50|14:50|M3", "10SCI|Fri|09:45|10:45|S1", "12BIO|Fri|13:50|14:50|S2"),
+    ),
 }  # fmt: skip
 
 

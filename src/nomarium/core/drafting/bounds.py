@@ -240,6 +240,7 @@ def _by_weeks(table: Sheet, sheet: FoundSheet) -> Bounds | None:
     read = [read_week_numbers(text) for text in table.texts("week")] if column else []
     year = year_in_titles([*table.table.titles, sheet.sheet or "", sheet.path.stem])
     said = column is not None and counted_by_words(column.heading) == "calendar"
+    said = said or any(one is not None and max(one.numbers) > _LONGEST_TERM for one in read)
     if column is None or year is None or not all(one and (said or one.counted_by == "calendar") for one in read):
         return None
     days = [day for one in read if one for day in _days_of_weeks(one.numbers, year.first, year.last)]
@@ -247,6 +248,10 @@ def _by_weeks(table: Sheet, sheet: FoundSheet) -> Bounds | None:
     if len(days) != numbers * 2:
         return None  # a week that the year has not, or twice
     return Bounds(min(days), max(days), f"the weeks in {sheet.path.name}, of {year.text}")
+
+
+_LONGEST_TERM = 30
+"""Weeks: a higher number is of the calendar."""
 
 
 def _days_of_weeks(numbers: Iterable[int], first: date, last: date) -> Iterable[date]:

@@ -43,6 +43,16 @@ def of_names_and_dates(file: str) -> Decision:
     )
 
 
+def of_changes(file: str) -> Decision:
+    """A sheet that is called as changes of a timetable are, and was not known as one."""
+    return Decision(
+        file,
+        "Its name says that it has changes of the timetable, but no column says what changes: what is cancelled in it "
+        f"would stay. Name it under [classes]: changes = {toml_text(file)}, with its columns; if it has events, "
+        "take this line out.",
+    )
+
+
 def of_silent_rows(file: str, names: Sequence[str]) -> Decision:
     """Rows of a calendar of the year that may close the school, and do not say so."""
     shown = listed_words([f"“{name}”" for name in names[:5]])

@@ -12,7 +12,7 @@ from nomarium.core.drafting import decisions
 from nomarium.core.drafting.bounds import Bounds, bounds_of_weeks, bounds_of_year
 from nomarium.core.drafting.proved import proved_order, proved_together
 from nomarium.core.drafting.proved_codes import LOOKED_UP
-from nomarium.core.drafting.proved_year import may_be_closures, repeats, silent_rows
+from nomarium.core.drafting.proved_year import is_called_changes, may_be_closures, repeats, silent_rows
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
@@ -611,6 +611,7 @@ class _Writer:
         ):
             yield from decisions.of_closures(self._sheets, left_out)
         if self._has_year:
+            yield from self._without_timetable()
             first = self._bounds.first.isoformat() if self._bounds else first_day(self._of(Kind.TERMS))
             for cycle in self._cycles:
                 yield from decisions.of_cycle(cycle, first, start=self._choices.start, advance=self._choices.advance)
@@ -628,6 +629,13 @@ class _Writer:
         for sheet in self._of(*_FOR_TIMETABLES):
             if sheet not in self._placed:
                 yield decisions.of_idle(sheet.named(self._choices.folder), str(sheet.kind))
+
+    def _without_timetable(self) -> Iterator[Decision]:
+        """Yield the bell times and class lists of a year in which no sheet says what meets."""
+        sources = [*self._of(Kind.LIST, Kind.GRID, Kind.SLOTS), *self._draft.left_out]
+        rung = any("period" in sheet.columns.values() or repeats(sheet) for sheet in self._draft.sheets)
+        for sheet in self._of(Kind.BELLS, Kind.CLASSES) if not sources and not rung else ():
+            yield decisions.of_idle(sheet.named(self._choices.folder), str(sheet.kind))
 
     def _hangs_on_closures(self) -> bool:
         timetables = self._of(Kind.LIST, Kind.GRID)
@@ -647,6 +655,8 @@ class _Writer:
         elif sheet.kind is Kind.EVENTS and {Kind.TERMS, Kind.CLOSURES} & set(sheet.recognised.also):
             if silent := silent_rows(sheet):
                 yield decisions.of_silent_rows(written, silent)
+        elif sheet.kind is Kind.EVENTS and is_called_changes(sheet) and self._of(Kind.LIST, Kind.GRID):
+            yield decisions.of_changes(written)
         elif may_be_closures(sheet) and not self._of(Kind.CLOSURES) and self._of(Kind.LIST, Kind.GRID):
             yield decisions.of_names_and_dates(written)
         elif sheet.kind is Kind.GRID and is_of_blocks(sheet) and not self._codes_for(sheet):

@@ -113,6 +113,11 @@ def _by_key_column(sheet: FoundSheet, grids: Sequence[set[str]]) -> FoundSheet |
     return replace(sheet, recognised=Recognised(Kind.CODES, why), columns=columns)
 
 
+def _are_of(named: set[str], blocks: set[str]) -> bool:
+    """Tell whether codes of a key are most of the blocks of a grid, or several and none but such."""
+    return len(named & blocks) * 2 > len(blocks) or (len(named) > 1 and named <= blocks)
+
+
 def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder, those as keys that explain the codes or blocks in another's cells."""
     coded = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}
@@ -126,7 +131,7 @@ def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         if sheet.kind is Kind.LIST and sheet.names_days():
             return sheet
         named = codes_in_column(sheet)
-        if explains(sheet.grid, coded) or any(len(named & blocks) * 2 > len(blocks) for blocks in grids):
+        if explains(sheet.grid, coded) or any(_are_of(named, blocks) for blocks in grids):
             return replace(sheet, recognised=Recognised(Kind.CODES, "it has the codes of another sheet’s cells"))
         return _by_key_column(sheet, grids) or sheet
 

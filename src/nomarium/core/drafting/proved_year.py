@@ -243,6 +243,19 @@ def silent_rows(sheet: FoundSheet) -> list[str]:
     return [name for name in names if not speaks_of_school(name) and not names_event(name)]
 
 
+def is_called_changes(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet’s tab or file is called as changes of a timetable are: "Vertretungsplan", "Cover"."""
+    return bool(_CHANGES.search(f"{sheet.path.stem} {sheet.sheet or ''}".replace("_", " ")))
+
+
+_CHANGES = regex(
+    r"\b(?:(?:timetable |class |lesson )?(?:changes|cancellations|substitutions)|cover(?: list| sheet)?|vertretung\w*|"
+    r"remplacements?|sustituciones|suplencias|supplenze|substituições|vervangingen|lesuitval|vikar\w*|ændringer|"
+    r"zastępstwa|suplování)\b",
+    re.IGNORECASE,
+)
+
+
 def says_closed(sheet: FoundSheet) -> str:
     """Return which of a heading, a name or most cells of a sheet speak of closures; "" where none does."""
     seen = Evidence.of(sheet.grid, CLOSURE_SHEET, {}) if sheet.grid else None

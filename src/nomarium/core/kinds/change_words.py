@@ -9,11 +9,20 @@ from nomarium.lazily import regex
 CANCELLED = frozenset(
     "cancelled|canceled|cancel|off|dropped|no class|does not run|not running|free|no lesson|called off|entfällt|"
     "ausfall|fällt aus|annulé|supprimé|cancelado|cancelada|suspendido|annullato|annullata|cancelada|geannuleerd|"
-    "vervalt|uitval|aflyst|avlyst|inställt|inställd|cancellation".split("|")
+    "vervalt|uitval|aflyst|avlyst|inställt|inställd|cancellation|entfall|fällt weg|ausgefallen|gestrichen|freistunde|"
+    "annulée|supprimée|pas cours|anulado|anulada|se suspende|soppresso|soppressa|sospeso|sospesa|non si tiene|"
+    "anulada|não há aula|geen les|lesuitval|bortfaller|falder bort|odwołane|odwołana|odpadá|peruttu|elmarad".split("|")
 )
 KINDS = frozenset(
     "|moved|move|room|new room|room change|change of room|teacher|new teacher|change of teacher|teacher change|cover|"
-    "substitute|substitution|change|changed|time|new time|time change|rescheduled|postponed".split("|")
+    "substitute|substitution|change|changed|time|new time|time change|rescheduled|postponed|vertretung|raum|raumänderung|"
+    "raumwechsel|lehrerwechsel|verlegt|verlegung|verschoben|betreuung|tausch|änderung|remplacement|remplacé|remplacée|"
+    "salle|changement de salle|déplacé|déplacée|reporté|reportée|changement|sustitución|suplencia|cambio|cambio de aula|"
+    "aula|trasladado|trasladada|aplazado|aplazada|supplenza|cambio aula|spostato|spostata|rinviato|rinviata|"
+    "substituição|troca de sala|adiado|adiada|vervanging|lokaalwijziging|lokaal|verplaatst|uitgesteld|vikar|"
+    "lokaleændring|flyttet|rombytte|vikarie|salsbyte|flyttad|ändring|zastępstwo|suplování|sijainen|helyettesítés".split(
+        "|"
+    )
 )
 """Words that name what changes; the columns of new values say how."""
 MOVED = regex(

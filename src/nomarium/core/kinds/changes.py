@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from datetime import date
 
 from nomarium.core.columns import (
@@ -20,7 +21,6 @@ from nomarium.core.columns import (
     has_one_of,
     headed,
 )
-from nomarium.core.columns.fields import heading_key
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.change_words import tells_change
 from nomarium.core.kinds.class_fields import (
@@ -30,6 +30,7 @@ from nomarium.core.kinds.class_fields import (
 )
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import CLASS, SHEET_RULES
+from nomarium.lazily import regex
 
 
 def _all_change(seen: Evidence) -> Verdict:
@@ -41,12 +42,15 @@ def _all_change(seen: Evidence) -> Verdict:
 
 
 def _says_new(seen: Evidence) -> Verdict:
-    new = [
-        name
-        for name, column in seen.named.items()
-        if name.startswith("new_") and heading_key(column.heading).startswith(("new", "cover", "substitute", "neu"))
-    ]
+    new = [name for name, column in seen.named.items() if name.startswith("new_") and _NEW.search(column.heading)]
     return Verdict("" if new else "no column such as “New date” or “New room”")
+
+
+_NEW = regex(
+    r"\b(?:new|cover\w*|substitut\w*|neu\w*|nouve\w*|nuev\w*|nuov\w*|nov[ao]s?|nieuw\w*|ny|nye|nytt|vertret\w*|"
+    r"remplaç\w*|sustitut\w*|supplent\w*|vervang\w*|vikar\w*|zastęp\w*|suplu\w*)\b",
+    re.IGNORECASE,
+)
 
 
 CHANGE_SHEET = with_phrases(
@@ -84,7 +88,8 @@ CHANGE_SHEET = with_phrases(
                 "change|what|action|what changes|kind|type|status|note|instruction",
                 Holds.CHOICE,
                 "change type|type of change|kind of change|what happens|änderung|art der änderung|vertretungsart|changement|"
-                "modification|cambio|tipo de cambio|variazione|alteração|wijziging|ændring|endring|ändring",
+                "modification|cambio|tipo de cambio|variazione|alteração|wijziging|ændring|endring|ändring|art|typ|tipo|"
+                "soort|slags|zmiana|změna|muutos|változás",
                 Blank(
                     "Change",
                     "“cancelled”, or empty where a new date, time, room or teacher says it.",
@@ -129,7 +134,7 @@ CHANGE_SHEET = with_phrases(
                 "the room that it moves to",
                 "new room|room|to room|where|new place|new location",
                 Holds.PLACE,
-                f"{words.PLACE}|replacement room|temporary room|room now|neuer raum|vertretungsraum|nouvelle salle|"
+                f"{words.PLACE}|replacement room|temporary room|room now|neuer raum|raum neu|vertretungsraum|nouvelle salle|"
                 "nueva aula|nuova aula|nova sala|nieuw lokaal|nyt lokale|nytt rom|ny sal",
                 Blank("New room", "The room that it moves to.", ""),
             ),
@@ -139,7 +144,8 @@ CHANGE_SHEET = with_phrases(
                 "new teacher|teacher|cover|covered by|substitute|taken by|replacement",
                 Holds.PEOPLE,
                 f"{words.PEOPLE}|cover teacher|substitute teacher|supply teacher|relief teacher|sub|cover staff|"
-                "replacement teacher|vertretung|vertreter|remplaçant|sustituto|supplente|substituto|vervanger|vikar",
+                "replacement teacher|lehrer neu|neue lehrkraft|vertretungslehrer|vertretungskraft|vertreten durch|"
+                "remplaçante|sustituta|vertretung|vertreter|remplaçant|sustituto|supplente|substituto|vervanger|vikar",
                 Blank("New teacher", "Who takes it.", ""),
             ),
             Field("division", "only meetings of this division", DIVISION_HEADINGS, Holds.NAMES, words.DIVISION),

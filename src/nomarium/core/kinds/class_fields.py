@@ -11,7 +11,7 @@ from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.samples import CLASS
 
 PERIOD_HEADINGS = (
-    "period|periods|block|lesson|bell|slot|pd|per|period number|period no|period name|class period|hour|time slot|"
+    "period|periods|block|line|lesson|bell|slot|pd|per|period number|period no|period name|class period|hour|time slot|"
     "lesson number|stunde|module|mod"
 )
 DIVISION_HEADINGS = (

@@ -85,7 +85,7 @@ inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slu
 alkaa … päättyy|początek … koniec|od … do|de la … până la|de la … pana la|başlangıç … bitiş|başlar … biter|rozpoczęcie … zakończenie|kezdete … vége|kezdés … befejezés|început … sfârșit|alku … loppu|έναρξη … λήξη|početak … kraj|početak … završetak|začetek … konec|початок … кінець|начало … край|开始 … 结束|開始 … 終了|시작 … 종료|התחלה … סיום|algus … lõpp|sākums … beigas|pradžia … pabaiga|mulai … selesai|bắt đầu … kết thúc|inici … final|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
 van … tot en met|vanaf … tot en met|van … t/m|fra og med … til og med|fra … til og med|från och med … till och med
 från … till och med|fr.o.m. … t.o.m.|von … bis einschließlich|ab … bis einschließlich|ab … bis|vom … bis zum|desde el … hasta el
-da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … término|inicio … término|começo … fim|começa … termina|de … até|begin … einde|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
+da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … término|inicio … término|começo … fim|começa … termina|de … até|begin … einde|begin … eind|start … eind|van … eind|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
 )
 """Ends of a span of which only the cells say whether they are days or times."""
 

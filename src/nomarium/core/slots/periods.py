@@ -8,8 +8,8 @@ from functools import cache
 from nomarium.lazily import regex
 
 _AROUND = regex(
-    r"(?:periods?|per|pd|p|blocks?|lessons?|hours?|slots?|bells?|bands?|modules?|mods?)\s*\.?\s*[:#-]?\s*(?P<after>\d+\w?)"
-    r"|(?:periods?|blocks?|lessons?|slots?|bands?)\s*[:#-]?\s*(?P<name>\w{1,3})"
+    r"(?:periods?|per|pd|p|blocks?|lessons?|hours?|slots?|bells?|bands?|lines?|modules?|mods?)\s*\.?\s*[:#-]?\s*(?P<after>\d+\w?)"
+    r"|(?:periods?|blocks?|lessons?|slots?|bands?|lines?)\s*[:#-]?\s*(?P<name>\w{1,3})"
     r"|(?P<ordinal>\d+)(?:st|nd|rd|th|er|ère|ème|ª|º|°|:[ae]|e)"
     r"(?:\s+(?:period|block|lesson|hour|slot|uur|lesuur|ora|hora|heure|stunde|lektion|time|tunti))?"
     r"|(?P<before>\d+)\s*\.?\s*"
