@@ -6,7 +6,7 @@ from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.bells.bell_shapes import bell_parts, turning_periods
-    from nomarium.core.bells.bell_sheets import BellReader, BellSheet, grid_heading, is_usual
+    from nomarium.core.bells.bell_sheets import BellReader, BellSheet, grid_heading
     from nomarium.core.bells.bell_times import Bells, BellTimes
     from nomarium.core.bells.other_names import OtherNames, read_other_names
     from nomarium.core.bells.rows import BellRow, Conditions
@@ -21,7 +21,6 @@ __all__ = [
     "OtherNames",
     "bell_parts",
     "grid_heading",
-    "is_usual",
     "read_other_names",
     "turning_periods",
 ]

@@ -13,7 +13,7 @@ from nomarium.core.bells import wording
 from nomarium.core.bells.bell_shapes import Part, bell_parts, turning_periods
 from nomarium.core.bells.rows import BellRow, Conditions
 from nomarium.core.columns import Headings, heading_key
-from nomarium.core.kinds import BELL_SHEET
+from nomarium.core.kinds import BELL_SHEET, is_usual
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import (
     Sheet,
@@ -31,29 +31,6 @@ from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.year import SchoolYear
-
-_USUAL = frozenset(
-    {
-        "usual",
-        "regular",
-        "normal",
-        "standard",
-        "ordinary",
-        "every day",
-        "all days",
-        "times",
-        "time",
-        "daily",
-        "default",
-        "all",
-    }
-)
-
-
-def is_usual(name: str) -> bool:
-    """Tell whether a word such as "Regular" means the bells of all days that are not special."""
-    return name.casefold() in _USUAL
-
 
 _LONGEST_PERIOD = 6 * 3600
 """Seconds: a longer period comes from an end before its start, taken for the afternoon."""

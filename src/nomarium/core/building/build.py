@@ -9,13 +9,13 @@ from datetime import date
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from nomarium.core.bells import is_usual
 from nomarium.core.building import wording
 from nomarium.core.building.calendars import Calendars, Part, plan_calendars
 from nomarium.core.building.lessons import LaidLesson, moves_of_lessons, teach
 from nomarium.core.building.reading import SourceReader
 from nomarium.core.building.sheet_desk import SourcesRead
 from nomarium.core.calendars import assign_uids, find_doubles, stable_uuid
+from nomarium.core.kinds import is_usual
 from nomarium.core.meetings import Expansion, Held, Joining, Timetabling, assign_stems, expand
 from nomarium.core.meetings.wording import no_special_bells
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors

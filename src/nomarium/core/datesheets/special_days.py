@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
-from nomarium.core.kinds import SPECIAL_SHEET
+from nomarium.core.kinds import SPECIAL_SHEET, is_usual
 from nomarium.core.tables import plain_text
 from nomarium.core.values import read_yes_no, split_list, weekday_in_any
 from nomarium.core.year import DayPart, NoCycleDays, SpecialDay, closure_effect, read_day_part
@@ -56,8 +56,8 @@ def _take(row: DatedRow, sheet: DatedSheet, found: SpecialDays) -> list[Problem]
     problems += _take_cycle_day(row, sheet, found, divisions)
     if school and read_yes_no(school):
         found.school_days.update(SpecialDay("", row.first, row.last).days())
-    if row.name or weekday is not None:
-        part = _part(row, sheet)
+    part = _part(row, sheet)
+    if (row.name and not is_usual(row.name)) or weekday is not None or part is not None:
         found.specials.append(SpecialDay(row.name, row.first, row.last, sheet.place(row), divisions, weekday, part))
     return problems
 

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import replace
 from datetime import timedelta
 from itertools import pairwise
 
-from nomarium.core.bells import bell_parts, is_usual
+from nomarium.core.bells import bell_parts, grid_heading
 from nomarium.core.columns import (
     Evidence,
     Headings,
@@ -37,11 +37,13 @@ from nomarium.core.kinds import (
     EVENT_SHEET,
     SPECIAL_SHEET,
     TERM_SHEET,
+    is_usual,
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import has_errors
 from nomarium.core.recognition import Recognised
-from nomarium.core.tables import plain_text
+from nomarium.core.tables import Grid, plain_text
+from nomarium.core.values import weekday_in_any
 from nomarium.lazily import regex
 
 
@@ -158,6 +160,7 @@ def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder; dates with the kinds of day that bell times are headed with are special days."""
     bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
     captions = {part.caption.casefold() for sheet in bells if sheet.grid for part in bell_parts(sheet.grid)}
+    captions |= {head.casefold() for sheet in bells if sheet.grid for head in _heads_of_bells(sheet.grid)}
     named = {text.casefold() for sheet in bells for text in texts_below(sheet, BELL_SHEET, "special")}
     known = {name for name in captions | named if name and not is_usual(name)}
 
@@ -170,6 +173,9 @@ def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         if len(called) == 1 and _holds_only_dates(sheet):
             why = f"its name says “{called[0]}”, as bell times do"
             return replace(sheet, recognised=Recognised(Kind.SPECIAL_DAYS, why), whole={"special": called[0]})
+        if sheet.kind is Kind.DAYS and _says_kinds_of_day(sheet, known):
+            both = replace(sheet.recognised, also=(*sheet.recognised.also, Kind.SPECIAL_DAYS))
+            return replace(sheet, recognised=both)
         if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
             return sheet
         table = Evidence.of(sheet.grid, SPECIAL_SHEET, {}).table
@@ -185,6 +191,25 @@ def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         )
 
     return [as_specials(sheet) for sheet in sheets] if known or of_files else list(sheets)
+
+
+def _heads_of_bells(grid: Grid) -> list[str]:
+    """Return the kinds of day that head the columns of bell times which are a grid; weekdays and labels are none."""
+    head = grid_heading(grid)
+    row = grid.rows[head][1:] if head is not None else []
+    heads = [" ".join(plain_text(cell).split()) for cell in row]
+    return [head for head in heads if len(head) > _LONGEST_LABEL and weekday_in_any(head) is None]
+
+
+_LONGEST_LABEL = 6
+
+
+def _says_kinds_of_day(sheet: FoundSheet, known: Collection[str]) -> bool:
+    """Tell whether a list of days has a column of its own for the kinds of day that bell times are headed with."""
+    if Kind.SPECIAL_DAYS in sheet.recognised.also or sheet.grid is None:
+        return False
+    texts = {text.casefold() for text in Evidence.of(sheet.grid, SPECIAL_SHEET, {}).texts("summary")}
+    return bool(texts & set(known)) and all(text in known or is_usual(text) for text in texts)
 
 
 def _words(name: str) -> list[str]:

@@ -6,11 +6,11 @@ import re
 from collections.abc import Sequence
 from dataclasses import replace
 
-from nomarium.core.bells import bell_parts, is_usual
+from nomarium.core.bells import bell_parts
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting.sheets import FoundSheet
 from nomarium.core.drafting.whole_sheets import BELL_WORDS
-from nomarium.core.kinds import DAY_SHEET
+from nomarium.core.kinds import DAY_SHEET, is_usual
 from nomarium.core.recognition import Recognised
 from nomarium.core.tables import Column, plain_text
 

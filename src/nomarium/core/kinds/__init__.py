@@ -18,7 +18,7 @@ if TYPE_CHECKING:
     from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet, plain_labels
     from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, SUBJECT_SHEET, means_people
     from nomarium.core.kinds.registry import SHEET_KINDS
-    from nomarium.core.kinds.special_days import SPECIAL_SHEET
+    from nomarium.core.kinds.special_days import SPECIAL_SHEET, is_usual
     from nomarium.core.kinds.terms import TERM_SHEET
     from nomarium.core.kinds.timetable import TIMETABLE_SHEET
     from nomarium.core.kinds.weeks import WEEK_SHEET, week_numbers_in
@@ -55,6 +55,7 @@ __all__ = [
     "WEEK_SHEET",
     "bare_label",
     "change_key",
+    "is_usual",
     "label_order",
     "listed_sheet",
     "means_people",

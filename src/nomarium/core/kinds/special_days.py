@@ -31,6 +31,29 @@ _SURE = (
     "bijzondere dag|særlig dag|specialdag"
 )
 
+_USUAL = frozenset(
+    {
+        "usual",
+        "regular",
+        "normal",
+        "standard",
+        "ordinary",
+        "every day",
+        "all days",
+        "times",
+        "time",
+        "daily",
+        "default",
+        "all",
+    }
+)
+
+
+def is_usual(name: str) -> bool:
+    """Tell whether a word such as "Regular" means the bells of all days that are not special."""
+    return name.casefold() in _USUAL
+
+
 SPECIAL_SHEET = with_phrases(
     SheetKind(
         Kind.SPECIAL_DAYS,
