@@ -159,6 +159,13 @@ def test_what_a_text_says(reader, text, said):
     ("Meeting,When,Start,End,Remarks\nCouncil,first Monday of the month from 5 July 2027 until 1 Sep 2027,19:00,20:00,No meeting in August\nPanel,every Tuesday from 6 July 2027 until 14 July 2027,9:00,10:00,Bring plans\n", ["Council 2027-07-05 19:00–20:00", "Panel 2027-07-06 09:00–10:00", "Panel 2027-07-13 09:00–10:00"]),
     ("Title,Date,Start\nRun,Sat 5 Sep 2026,10 am (bring lunch)\nWalk,Mon-Tue Sep 7-8 2026,\n", ["Run 2026-09-05 10:00–11:00", "Walk 2026-09-07..2026-09-09"]),
     ("Exam,Year,Date,Start\nSea,1º,lunes 18/01/2027,12:00 h (2 h)\nTides,2º,martes 19/01/2027,9:00 h\n", ["Sea 2027-01-18 12:00–14:00", "Tides 2027-01-19 09:00–10:00"]),
+    ("Day,Start,End,Session,Speaker\nThursday 5 November 2026,09:00,10:00,Keynote,A. Pell\n,10:30,11:15,Hulls,B. Orr\n,10:30,11:15,Sails,C. Tan\nFriday 6 November 2026,09:30,10:30,Ropes,D. Yu\n", ["Keynote 2026-11-05 09:00–10:00", "Hulls 2026-11-05 10:30–11:15", "Sails 2026-11-05 10:30–11:15", "Ropes 2026-11-06 09:30–10:30"]),
+    ("Collection,Dates 2026\nGlass,\"7 Oct, 4 Nov\"\nGarden,14 Oct\n", ["Glass 2026-10-07..2026-10-08", "Glass 2026-11-04..2026-11-05", "Garden 2026-10-14..2026-10-15"]),
+    ("Trip,Class,Departs,Back\nMuseum,7A,Tue 6 Oct 2026 9:00,15:30\nFarm,3B,Thu 8 Oct 2026 8:45,16:00\n", ["Museum 2026-10-06 09:00–15:30", "Farm 2026-10-08 08:45–16:00"]),
+    ("Patient,Appt date,Appt time,Length\nR.L.,06-10-2026,09:20,20 min\nS.T.,23-10-2026,11:40,40 min\n", ["R.L. 2026-10-06 09:20–09:40", "S.T. 2026-10-23 11:40–12:20"]),
+    ("Vehicle,Pick-up,Return,Purpose\nVan 1,02/10/2026 08:00,02/10/2026 17:00,Timber\nVan 2,15/10/2026 07:30,15/10/2026 18:00,Regatta\n", ["Timber 2026-10-02 08:00–17:00", "Regatta 2026-10-15 07:30–18:00"]),
+    ("Datum;Tid;Hemma;Borta\n2026-10-04;13.00;Måsen;Sälen\n2026-10-11;14.30;Sälen;Uttern\n", ["Måsen – Sälen 2026-10-04 13:00–14:00", "Sälen – Uttern 2026-10-11 14:30–15:30"]),
+    ("Navio;Chegada;Hora chegada;Partida;Hora partida\nCosta;14/09/2026;08:00;14/09/2026;20:00\nMaré;15/09/2026;06:30;15/09/2026;18:00\n", ["Costa 2026-09-14 08:00–20:00", "Maré 2026-09-15 06:30–18:00"]),
     ("Home,Away,Date,Time\nGulls,Terns,2026-10-03,18:00\nHerons,BYE,2026-10-03,\n", ["Gulls – Terns 2026-10-03 18:00–19:00"]),
 ])  # fmt: skip
 def test_what_stands_elsewhere_is_of_the_rows(desk, sheet, events):

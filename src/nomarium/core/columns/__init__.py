@@ -15,6 +15,7 @@ if TYPE_CHECKING:
         holds_times,
         holds_weekdays,
         is_repeat,
+        may_be_the_day,
         mixes_dates_and_repeats,
         says_how_often,
         what_meets,
@@ -55,6 +56,7 @@ if TYPE_CHECKING:
     )
     from nomarium.core.columns.fitting import check_columns, fit_columns
     from nomarium.core.columns.headings import Headings
+    from nomarium.core.columns.joined import SIDES_OF_A_MATCH
     from nomarium.core.columns.match import check_stated, columns_headed, match_columns
     from nomarium.core.columns.matches import Certainty, Match, Matches
     from nomarium.core.columns.own_values import OwnValues
@@ -65,6 +67,7 @@ __all__ = [
     "MOMENT_FIELDS",
     "ROW_FIELDS",
     "RULE_FIELDS",
+    "SIDES_OF_A_MATCH",
     "START_FIELDS",
     "TIME_FIELDS",
     "Blank",
@@ -107,6 +110,7 @@ __all__ = [
     "is_caption",
     "is_repeat",
     "match_columns",
+    "may_be_the_day",
     "mixes_dates_and_repeats",
     "no_dates_in",
     "says_how_often",

@@ -10,6 +10,7 @@ from nomarium.core.columns.fields import Holds, SheetKind, heading_key, without_
 from nomarium.lazily import regex
 
 _WORD = regex(r"[^\W_]+")
+_YEAR = regex(r"\b20\d\d(?:\s?[-–/]\s?(?:20)?\d\d)?\b")
 _CAMEL = regex(r"(?<=[a-z])(?=[A-Z])")
 _QUALIFIERS = frozenset(
     "assigned scheduled primary main lead original affected current official full section course class meeting lesson "
@@ -56,7 +57,7 @@ class Headings:
         """Return the field that a heading surely means, or None: as it is, without brackets, or without qualifiers."""
         if heading not in self._asked:
             several = heading.replace("(s)", "s").replace("(S)", "S")
-            keys = map(heading_key, (heading, several, without_brackets(heading)))
+            keys = map(heading_key, (heading, several, without_brackets(heading), _YEAR.sub("", heading)))
             exact = next(filter(None, map(self._fields.get, keys)), None)
             found = exact or self._without_qualifiers(heading) or self._by_last_word(heading)
             self._asked[heading] = found or self._by_part(heading)

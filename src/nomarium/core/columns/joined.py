@@ -40,6 +40,8 @@ _AWAY = _keys(
     "team 2|team b"
 )
 
+SIDES_OF_A_MATCH = _HOME | _AWAY
+"""Headings of the two sides of a match, which are no names."""
 _HOURS = _keys("hour|hours|hh|hr|stunde|heure|hora|ora|uur|timme|time")
 _MINUTES = _keys("minute|minutes|min|mins|mm|minuto|minuti|minuut|minut")
 _ENDING = regex(r"\b(?:end|ends|finish|finishes|to|until|bis|ende|fin|hasta|fine|einde|slut)\b", re.IGNORECASE)

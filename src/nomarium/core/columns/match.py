@@ -33,6 +33,7 @@ from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
+from nomarium.core.values import CLASS_FORM
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -54,12 +55,12 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _ordinals_are_periods(matches, headings.sheet)
     _counted_weeks(matches, headings.sheet)
     join_parts(matches, headings.sheet)
+    _weekdays_that_are_dates(matches, headings.sheet)
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _departures_first(matches)
     _due_dates_end(matches)
     _marks_of_closures(matches, headings.sheet)
     _days_and_times_apart(matches, headings.sheet)
-    _weekdays_that_are_dates(matches)
     _breaks_of_terms(matches, headings.sheet)
     _release_weaker(matches, headings)
     codes_apart(matches, headings.sheet)
@@ -209,13 +210,17 @@ def _breaks_of_terms(matches: Matches, sheet: SheetKind) -> None:
 _OFF = regex(r"half|break|holiday|recess|pause|ferien|vacances|vacaciones", re.IGNORECASE)
 
 
-def _weekdays_that_are_dates(matches: Matches) -> None:
+def _weekdays_that_are_dates(matches: Matches, sheet: SheetKind) -> None:
     """Let “Tag” with whole dates below it be the date, where no other column is: “Fr, 11.09.2026”."""
 
     def are_the_dates(match: Match) -> bool:
         return holds_dates(match.column) and not _has_other_dates(matches, match)
 
     _retell(matches, ("weekday", "categories"), are_the_dates, "start_date", "dates")
+    days = [match for match in matches.unused_matches() if heading_key(match.column.heading) in DAY_HEADINGS]
+    if len(days) == 1 and "start_date" in sheet.names and matches.open("start_date") and are_the_dates(days[0]):
+        days[0].field, days[0].certainty = "start_date", Certainty.LIKELY
+        days[0].why = "all its cells are dates"
 
 
 def _ordinals_are_periods(matches: Matches, sheet: SheetKind) -> None:
@@ -348,7 +353,8 @@ def _departures_first(matches: Matches) -> None:
 
 
 _ON_THE_WAY = regex(
-    r"\b(?:depart\w*|arriv\w*|leaves?|return\w*|eta|etd|ata|atd|départs?|retours?|(?:abfahrt|ankunft)\w*|abreise|anreise|"
+    r"\b(?:pick[- ]?ups?|collect\w*|drop[- ]?offs?|depart\w*|arriv\w*|leaves?|return\w*|eta|etd|ata|atd|départs?|"
+    r"retours?|(?:abfahrt|ankunft)\w*|abreise|anreise|"
     r"rückkehr|llegadas?|salidas?|regreso|vuelta|chegadas?|partidas?|saídas?|regresso|partenz[ae]|ritorno|aankomst\w*|"
     r"vertrek\w*|terug\w*|ankomst\w*|afgang\w*|avgang\w*|avgång\w*|avresa|hemkomst|hjemkomst)\b",
     re.IGNORECASE,
@@ -391,7 +397,9 @@ def _holds_dates(match: Match) -> bool:
 
 
 def _may_be_titles(match: Match) -> bool:
-    return not holds_ordinals(match.column)
+    """Tell whether a column may say what events are called: ordinals, and forms such as 7A, say for whom they are."""
+    cells = [plain_text(cell).strip() for cell in match.column.cells if cell != ""]
+    return not holds_ordinals(match.column) and not all(map(CLASS_FORM.fullmatch, cells))
 
 
 def _holds_anything(match: Match) -> bool:

@@ -16,7 +16,9 @@ from nomarium.core.columns import (
     any_of,
     dated,
     has_one_of,
+    heading_key,
     holds_repeats,
+    may_be_the_day,
     mixes_dates_and_repeats,
     says_how_often,
 )
@@ -34,7 +36,8 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "asunto|objet",
         last_word="title",
         shared=f"{words.NAME}|paper|exam paper|unit|module|vessel|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
-        "practice|tour|exam|test|assessment|talk|lecture|seminar|show|concert|film|booking|service|aufgabe|dienst|prüfung|"
+        "practice|tour|trip|excursion|outing|visit|purpose|zweck|anlass|ausflug|exkursion|sortie|excursión|gita|uitstap|"
+        "udflugt|utflykt|utflukt|exam|test|assessment|talk|lecture|seminar|show|concert|film|booking|service|aufgabe|dienst|prüfung|"
         "fach|prüfungsfach|matière|matéria|disciplina|materia|asignatura|vak|ämne|fag|przedmiot|předmět|predmet|oppiaine|tantárgy|"
         "probe|kurs|cours|examen|répétition|tarea|curso|ensayo|compito|corso|prova|taak|les|opgave|prøve",
         blank=Blank("Title", "What the event is called. Required.", LAUNCH, width=32),
@@ -58,6 +61,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "hora|ora|tijd|tid|klokkeslett|beginnzeit|kl|klo|kello|godzina|čas|idő|időpont|saat|время|час|ώρα|שעה|الوقت|"
         "時間|时间|時刻|시간",
         Holds.TIME,
+        dated="start",
         shared=words.START_TIME,
         blank=Blank("Start time", "Leave it empty for an event of whole days.", time(13, 0)),
     ),
@@ -76,6 +80,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "end time|to time|time to|finish time|ending time|time end|finishing time|until time|time until|"
         "end hour|time ends|time of end|close time|closing time|endzeit|heure de fin|hora de fin",
         Holds.TIME,
+        dated="end",
         shared=words.END_TIME,
         blank=Blank("End time", "If it is empty, the event takes an hour.", time(16, 30)),
     ),
@@ -321,6 +326,16 @@ def _repeated(seen: Evidence) -> Verdict:
     return Verdict("" if found else "no column of dates")
 
 
+def _dates_of_something(seen: Evidence) -> Verdict:
+    """One column of dates says in its last word that it is that: "Appointment date"."""
+    dated = [column for column in seen.table.columns if may_be_the_day(column)] if seen.table else []
+    called = len(dated) == 1 and heading_key(dated[0].heading.split()[-1] if dated[0].heading else "") in _DATE_WORDS
+    return Verdict("" if called else "no column headed as some date")
+
+
+_DATE_WORDS = frozenset(map(heading_key, words.DATE.split("|")))
+
+
 EVENT_SHEET = with_phrases(
     SheetKind(
         Kind.EVENTS,
@@ -328,7 +343,10 @@ EVENT_SHEET = with_phrases(
         EVENT_FIELDS,
         proof=(
             any_of(dated, _repeated),
-            has_one_of("summary", "start_date", "start", "when", "repeat", "start_time", "hours", "location"),
+            any_of(
+                has_one_of("summary", "start_date", "start", "when", "repeat", "start_time", "hours", "location"),
+                _dates_of_something,
+            ),
         ),
         telling=("summary", "start_date", "start", "when", "start_time", "repeat"),
         spans=(("start_date", "end_date"), ("start_time", "end_time"), ("start", "end")),

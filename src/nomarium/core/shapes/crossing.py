@@ -12,7 +12,7 @@ from dataclasses import dataclass, field, replace
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.columns import Headings, heading_key
+from nomarium.core.columns import SIDES_OF_A_MATCH, Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
@@ -454,10 +454,6 @@ def _share_texts(found: Crossing) -> bool:
     return len(sharing) * 2 > len(found.names())
 
 
-_SIDES = frozenset("home away host hosts guest guests visitor visitors opponent heim gast local visitante casa".split())
-"""Headings of the two sides of a match, which are no names."""
-
-
 def _cells_by_name(found: Crossing) -> dict[str, list[str]]:
     cells: dict[str, list[str]] = {}
     for row, _, text in found.cells():
@@ -485,7 +481,7 @@ def _is_sure_turned(found: Crossing) -> bool:
     known = Headings(EVENT_SHEET)
     says_hours_of_days = found.hours_lead is not None or bool(found.about_days)
     places = found.dated and says_hours_of_days and all(map(is_place_word, names))
-    headings = any((known(name) and not places) or heading_key(name) in _SIDES for name in names)
+    headings = any((known(name) and not places) or heading_key(name) in SIDES_OF_A_MATCH for name in names)
     if len(names) < FEWEST_HEADS or headings:
         return False
     are_times = list(map(_are_times, _cells_by_name(found).values()))

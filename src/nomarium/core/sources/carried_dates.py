@@ -5,6 +5,7 @@ from __future__ import annotations
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
+from nomarium.core.columns import holds_dates
 from nomarium.core.sources import wording
 
 if TYPE_CHECKING:
@@ -22,7 +23,8 @@ def carry_dates(table: Table, matches: Matches) -> list[Problem]:
     A single row in a long list has rather been forgotten: it stays as it is. So do the lines behind the last date, such
     as a footer, unless they look like rows that stand between dates.
     """
-    dated = matches.columns(("start_date", "start", "when"))
+    said = matches.columns(("start_date", "start", "when"))
+    dated = [(name, column) for name, column in said if holds_dates(column)] if len(said) > 1 else said
     if len(dated) != 1 or not table.columns or dated[0][1].index != table.columns[0].index:
         return []
     column = dated[0][1]

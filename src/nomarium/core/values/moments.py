@@ -360,9 +360,13 @@ def _year_of_title(table: Table, column: MomentColumn) -> TitledYear | None:
         for reading in [shape.first.readings.get(column.order or "dmy") or next(iter(shape.first.readings.values()))]
         if reading.year is None
     ]
-    titled = year_in_titles(table.titles) if months else None
-    falls = sum(later < earlier for earlier, later in pairwise(months))
+    titled = year_in_titles([column.column.heading, *table.titles]) if months else None
+    falls = sum(earlier - later > _LEAST_OF_A_TURN for earlier, later in pairwise(months))
     return titled if titled and (titled.crosses or falls != 1 or months[-1] > months[0]) else None
+
+
+_LEAST_OF_A_TURN = 3
+"""Months: where a list goes back by more, a new year may begin; by fewer, its rows are in another order."""
 
 
 def _decided(text: str, shape: MomentShape, column: MomentColumn, choices: DateChoices) -> Moment | Fault:
