@@ -14,7 +14,7 @@ from nomarium.core.columns import heading_key
 from nomarium.core.ics import CalendarFile
 from nomarium.core.problems import by_cause
 from nomarium.core.tables import Column
-from nomarium.core.values import counted, day_words, style_of
+from nomarium.core.values import counted, day_words, hours_and_minutes, style_of
 from nomarium.settings import advice_words
 
 if TYPE_CHECKING:
@@ -85,7 +85,7 @@ def _sheet_lines(sheet: EventSheet, request: Request) -> Iterator[str]:
     for headings, style in _styles(sheet):
         yield f"{'':<{_LABEL}}{headings}: {style}"
     if sheet.lengths_assumed:
-        length = _length_words(request.events.length)
+        length = hours_and_minutes(request.events.length)
         yield f"{'':<{_LABEL}}No end: {counted(sheet.lengths_assumed, 'event')}, taken as {length} each (--length)"
     yield from _repeat_lines(sheet)
     asked = [c for c in sheet.matches.unused if heading_key(c.heading) in request.events.used]
@@ -166,12 +166,6 @@ def _calendar_tally(sheet: CalendarFile) -> str:
         f"{counted(dates, 'dated event')} in the days asked for" if sheet.bounded else counted(dates, "dated event")
     )
     return f"{counted(counts['VEVENT'], 'event')}{repeating}{changed} = {became}{left_out}"
-
-
-def _length_words(length: timedelta) -> str:
-    minutes = round(length.total_seconds() / 60)
-    hours, rest = divmod(minutes, 60)
-    return " ".join(filter(None, (counted(hours, "hour") if hours else "", counted(rest, "minute") if rest else "")))
 
 
 def conversion_json(

@@ -29,7 +29,7 @@ from nomarium.core.sources import (
 )
 from nomarium.core.tables import Grid, Table, find_table, read_text
 from nomarium.core.timetable import read_month_page
-from nomarium.core.values import counted, read_shift
+from nomarium.core.values import counted, hours_and_minutes, read_shift
 from nomarium.settings import SETTINGS
 
 if TYPE_CHECKING:
@@ -78,7 +78,7 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
         desk.found.problems += sheet.problems
         desk.found.events.setdefault(name, []).extend(sheet.series)
         read = FileRead("", "", "", None, sheet.moments, column_uses(matches, desk.used))
-        desk.note(grid, grid.form, _events_gave(sheet), table, read)
+        desk.note(grid, grid.form, _events_gave(sheet, usual_length(keys)), table, read)
 
 
 def _adjust(desk: SheetDesk, sheet: EventSheet, keys: SourceKeys, choices: SheetChoices) -> None:
@@ -176,14 +176,16 @@ def take_year(desk: SheetDesk, name: str, keys: SourceKeys) -> None:
     desk.found.files.append(FileRead(desk.plan.path.name, "the year", counted(len(events), "event")))
 
 
-def _events_gave(sheet: EventSheet) -> str:
-    """Say what a sheet of events gave: "7 rows = 106 events; 1 date dropped for closures, 2 moved"."""
+def _events_gave(sheet: EventSheet, length: timedelta) -> str:
+    """Say what a sheet of events gave: "7 rows = 106 events; 1 date dropped for closures; 2 without an end, …"."""
     events = sum(len(one.occurrences) for one in sheet.series)
     left = f" + {counted(sheet.left_out.total(), 'row')} left out" if sheet.left_out.total() else ""
     moved = sum(1 for effect in sheet.repeated.effects if effect.became is not None)
     dropped = len(sheet.repeated.effects) - moved
     effects = [f"{counted(dropped, 'date')} dropped for closures"] if dropped else []
     effects += [f"{counted(moved, 'date')} moved for closures"] if moved else []
+    if sheet.lengths_assumed:
+        effects.append(f"{sheet.lengths_assumed:,} without an end, taken as {hours_and_minutes(length)} each (length)")
     said = f"; {', '.join(effects)}" if effects else ""
     return f"{counted(sheet.rows, 'row')} = {counted(events, 'event')}{left}{said}"
 

@@ -161,7 +161,9 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
         if field := known(text):
             fields.setdefault(field, column)
     start = next((fields[name] for name in ("start_time", "start", "hours", "when") if name in fields), None)
-    if start is None or len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys() or len(fields) < _FEWEST_NAMES:
+    if start is None or len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys():
+        return None
+    if len(fields) < _FEWEST_NAMES and not any(_holds_numbers(view, head, column) for column in headings):
         return None
     place = heading_key(headings[fields["location"]]) if "location" in fields else ""
     if place and place not in _PLACES and fields.keys() <= _OF_TIMES | {"location"}:
@@ -261,10 +263,18 @@ def _names_at(view: GridView, row: int) -> dict[int, str]:
     plain = len(words) == len(names) and not any(map(_has_time, names.values())) and len(set(words)) == len(words)
     known = Headings(EVENT_SHEET)
     plain = plain and not any(_begins_with_weekday(word) or known(word) in _TIMES for word in words)
+    plain = plain and not any(_holds_numbers(view, row, column) for column in names)
     return names if len(names) >= _FEWEST_NAMES and plain and below and is_head else {}
 
 
-_TIMES = frozenset({"start_time", "end_time", "start", "end", "start_date", "end_date"})
+def _holds_numbers(view: GridView, row: int, column: int) -> bool:
+    """Tell whether nothing but numbers stand below a head: it heads the column of a list, and no place or person."""
+    below = [text for line in range(row + 1, len(view.rows)) if (text := view.text(line, column))]
+    return bool(below) and all(map(str.isdecimal, below))
+
+
+_TIMES = frozenset("start_time end_time start end start_date end_date description duration attendees".split())
+"""Fields whose headings head no place and no person."""
 
 
 def _begins_with_weekday(text: str) -> bool:

@@ -308,11 +308,18 @@ def _sparse_reason(row: list[Cell], merged_wide: bool) -> LeftOut | None:
     """Judge a row of hardly any cells: a total, the caption of what follows, or a record after all."""
     filled = [cell for cell in row if cell != ""]
     texts = [cell for cell in filled if isinstance(cell, str)]
-    if texts and _TOTAL.fullmatch(texts[0]) and not any(map(is_data, filled)):
+    if texts and _TOTAL.fullmatch(texts[0]) and not any(is_data(cell) and not _is_amount(cell) for cell in filled):
         return LeftOut.TOTAL
     if len(filled) == 1 and texts and (merged_wide or _MONTH_CAPTION.fullmatch(texts[0])):
         return LeftOut.CAPTION
     return None
+
+
+def _is_amount(cell: Cell) -> bool:
+    return isinstance(cell, str) and _AMOUNT.fullmatch(cell) is not None
+
+
+_AMOUNT = regex(r"\d+(?:[.,]\d+)?")
 
 
 def _columns(records: list[list[Cell]], headings: list[str], first: int) -> list[Column]:

@@ -72,7 +72,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.title_years import year_in_titles
     from nomarium.core.values.typed import is_to_come
     from nomarium.core.values.week_text import days_of_week, scan_weeks
-    from nomarium.core.values.wording import clock_words, counted, day_words, full_day, minute_words
+    from nomarium.core.values.wording import clock_words, counted, day_words, full_day, hours_and_minutes, minute_words
     from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
     from nomarium.core.values.zones import near_zones, read_zone, zone_names, zone_of
 
@@ -122,6 +122,7 @@ __all__ = [
     "end_after",
     "ends_as_written",
     "full_day",
+    "hours_and_minutes",
     "in_reach",
     "is_date",
     "is_span",

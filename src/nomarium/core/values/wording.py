@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Mapping
-from datetime import date, datetime, time
+from datetime import date, datetime, time, timedelta
 from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Problem, Way, error, note, warning
@@ -40,6 +40,12 @@ def clock_words(moment: datetime | time) -> str:
 def minute_words(minute: int) -> str:
     """Return a minute of the day as people write it: 545 → "9:05", 1440 → "24:00"."""
     return f"{minute // 60}:{minute % 60:02}"
+
+
+def hours_and_minutes(length: timedelta) -> str:
+    """Return a length in words: "1 hour", "1 hour 30 minutes"."""
+    hours, rest = divmod(round(length.total_seconds() / 60), 60)
+    return " ".join(filter(None, (counted(hours, "hour") if hours else "", counted(rest, "minute") if rest else "")))
 
 
 def counted(number: int, noun: str, plural: str = "") -> str:
