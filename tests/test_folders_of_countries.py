@@ -1088,6 +1088,52 @@ FOLDERS = {
         "2026-10-12", "2026-12-11", ("2026-10-26",),
         ("9MAT|Mon|08:45|09:45|M3", "10SCI|Mon|11:05|12:05|S1", "12BIO|Tue|11:05|12:05|S2", "9MAT|Tue|12:05|13:05|M3", "12BIO|Wed|08:45|09:45|S2", "9MAT|Wed|09:45|10:45|M3", "10SCI|Wed|12:05|13:05|S1", "10SCI|Thu|08:45|09:45|S1", "12BIO|Thu|12:05|13:05|S2", "9MAT|Thu|13:50|14:50|M3", "10SCI|Fri|09:45|10:45|S1", "12BIO|Fri|13:50|14:50|S2"),
     ),
+    "a form's grid of subject codes, a list of subjects, an opening and a closing day": Folder(
+        {
+            "Form 2 North.csv": "TIME,MON,TUE,WED,THU,FRI\n8:00-8:40,ENG,MAT,KIS,BIO,CHE\n8:40-9:20,MAT,ENG,MAT,KIS,PHY\n9:20-9:40,BREAK,BREAK,BREAK,BREAK,BREAK\n9:40-10:20,KIS,CHE,ENG,MAT,BIO\n19:00-21:00,PREP,PREP,PREP,PREP,PREP\n",
+            "Subjects.csv": "Code,Subject\nENG,English\nMAT,Mathematics\nKIS,Kiswahili\nBIO,Biology\nCHE,Chemistry\nPHY,Physics\nPREP,Evening prep\n",
+            "Term 3.csv": "Term,Opening day,Closing day\n3,31/08/2026,20/11/2026\n",
+            "Public holidays.csv": "Holiday,Date\nMazingira Day,10/10/2026\nMashujaa Day,20/10/2026\n",
+        },
+        "2026-08-31", "2026-11-20", ("2026-10-20", "2026-10-10",),
+        ("2 North|Mon Tue Wed Thu Fri|08:00|08:40|", "2 North|Mon Tue Wed Thu Fri|08:40|09:20|", "2 North|Mon Tue Wed Thu Fri|09:40|10:20|", "2 North|Mon Tue Wed Thu Fri|19:00|21:00|"),
+    ),
+    "columns of a school day, classes on columns": Folder(
+        {
+            "S5 columns.csv": "Period,Time,Mon,Tue,Wed,Thu,Fri\n1,08:50-09:40,A,B,C,D,E\n2,09:40-10:30,B,C,D,E,F\n3,10:50-11:40,C,D,E,F,A\n4,11:40-12:30,D,E,F,A,B\n",
+            "S5 classes.csv": "Column,Class,Teacher,Room\nA,Higher Maths,Mr Bain,M2\nB,Higher Art,Ms Orr,A1\nD,N5 Music,Dr Kerr,Mu1\nF,Higher Physics,Ms Gow,P3\n",
+            "Session dates.csv": "Term,Begins,Ends\n1,2026-08-17,2026-12-18\n",
+            "Holidays.csv": "Holiday,From,To\nOctober week,2026-10-12,2026-10-23\n",
+        },
+        "2026-08-17", "2026-12-18", ("2026-10-12..2026-10-23",),
+        ("Higher Maths|Mon|08:50|09:40|M2", "Higher Art|Mon|09:40|10:30|A1", "N5 Music|Mon|11:40|12:30|Mu1", "Higher Art|Tue|08:50|09:40|A1", "N5 Music|Tue|10:50|11:40|Mu1", "N5 Music|Wed|09:40|10:30|Mu1", "Higher Physics|Wed|11:40|12:30|P3", "N5 Music|Thu|08:50|09:40|Mu1", "Higher Physics|Thu|10:50|11:40|P3", "Higher Maths|Thu|11:40|12:30|M2", "Higher Physics|Fri|09:40|10:30|P3", "Higher Maths|Fri|10:50|11:40|M2", "Higher Art|Fri|11:40|12:30|A1"),
+    ),
+    "training in Greek: pitches, two days in a cell": Folder(
+        {
+            "Προπονήσεις.csv": "Τμήμα,Ημέρα,Ώρα,Γήπεδο,Προπονητής\nK10,Δευτέρα,17:00-18:15,Γήπεδο 1,Ν. Δήμου\nK12,Τρίτη & Πέμπτη,18:15-19:30,Γήπεδο 2,Α. Ρήγας\n",
+            "Περίοδος.csv": "Περίοδος,Έναρξη,Λήξη\nΦθινόπωρο,01/09/2026,20/12/2026\n",
+            "Αργίες.csv": "Αργία,Ημερομηνία\n28η Οκτωβρίου,28/10/2026\nΠολυτεχνείο,17/11/2026\n",
+        },
+        "2026-09-01", "2026-12-17", ("2026-10-28", "2026-11-17",),
+        ("K12|Tue Thu|18:15|19:30|Γήπεδο 2", "K10|Mon|17:00|18:15|Γήπεδο 1"),
+    ),
+    "meetings daily, weekly and fortnightly beside their weekdays": Folder(
+        {
+            "Standing meetings.csv": "Meeting,Frequency,Day,Start,End,Room,From,To\nStand-up,Daily,Mon-Fri,9:15,9:30,Online,2026-10-05,2026-10-30\nTeam review,Weekly,Wed,14:00,15:00,Harbour room,2026-10-07,2026-12-16\nOne-to-one,Fortnightly,Thu,10:00,10:30,Small room,2026-10-08,2026-12-17\n",
+            "Office closed.csv": "Closed,Date\nThanksgiving,2026-10-12\nRemembrance Day,2026-11-11\n",
+        },
+        "2026-10-05", "2026-12-17", (),
+        ("Stand-up|Mon Tue Wed Thu Fri|09:15|09:30|Online|2026-10-05 2026-10-06 2026-10-07 2026-10-08 2026-10-09 2026-10-13 2026-10-14 2026-10-15 2026-10-16 2026-10-19 2026-10-20 2026-10-21 2026-10-22 2026-10-23 2026-10-26 2026-10-27 2026-10-28 2026-10-29 2026-10-30", "Team review|Wed|14:00|15:00|Harbour room|2026-10-07 2026-10-14 2026-10-21 2026-10-28 2026-11-04 2026-11-18 2026-11-25 2026-12-02 2026-12-09 2026-12-16", "One-to-one|Thu|10:00|10:30|Small room|2026-10-08 2026-10-22 2026-11-05 2026-11-19 2026-12-03 2026-12-17"),
+    ),
+    "listed days with a column of schedules": Folder(
+        {
+            "Calendar.csv": "Date,Day,Schedule\n09/08/2026,1,Regular\n09/09/2026,2,Regular\n09/10/2026,3,Regular\n09/11/2026,4,Early dismissal\n09/14/2026,1,Regular\n09/15/2026,2,Regular\n09/16/2026,3,Regular\n09/17/2026,4,Regular\n09/18/2026,1,Regular\n09/21/2026,2,Regular\n09/22/2026,3,Regular\n09/23/2026,4,Regular\n09/24/2026,1,Regular\n09/25/2026,2,Early dismissal\n09/28/2026,3,Regular\n09/29/2026,4,Regular\n09/30/2026,1,Regular\n10/01/2026,2,Regular\n10/02/2026,3,Regular\n10/05/2026,4,Regular\n10/06/2026,1,Regular\n10/07/2026,2,Regular\n10/08/2026,3,Regular\n10/09/2026,4,Regular\n10/13/2026,1,Regular\n10/14/2026,2,Regular\n10/15/2026,3,Regular\n10/16/2026,4,Regular\n",
+            "Bells.csv": "Period,Regular,Early dismissal\n1,8:00-8:50,8:00-8:30\n2,8:55-9:45,8:35-9:05\n",
+            "Classes.csv": "Class,Teacher,Room,Days,Period\nLoft drawing,P. Quist,L1,\"1, 3\",1\nRigging,M. Odell,Y2,\"2, 4\",2\n",
+        },
+        "2026-09-08", "2026-10-16", ("2026-10-12",),
+        ("Loft drawing|Mon Tue Wed Thu Fri|08:00|08:50|L1|2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-09-30 2026-10-02 2026-10-06 2026-10-08 2026-10-13 2026-10-15", "Rigging|Mon Tue Wed Thu Fri|08:55|09:45|Y2|2026-09-09 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-29 2026-10-01 2026-10-05 2026-10-07 2026-10-09 2026-10-14 2026-10-16", "Rigging|Fri|08:35|09:05|Y2|2026-09-11 2026-09-25"),
+    ),
 }  # fmt: skip
 
 

@@ -61,6 +61,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _due_dates_end(matches)
     _marks_of_closures(matches, headings.sheet)
     _days_and_times_apart(matches, headings.sheet)
+    _last_day_of_repeats(matches)
     _breaks_of_terms(matches, headings.sheet)
     _release_weaker(matches, headings)
     codes_apart(matches, headings.sheet)
@@ -141,6 +142,11 @@ def _beside_repeats(matches: Matches) -> None:
             fits = holds_numbers(match.column) if name == "times" else not holds_times(match.column)
             if fits:
                 match.field, match.why = name, "its heading, beside repeats"
+    _last_day_of_repeats(matches)
+
+
+def _last_day_of_repeats(matches: Matches) -> None:
+    """Let the days on which something ends be the repeats' last, where they are weeks behind the first ones."""
     ends = [match for match in matches.all if match.field in ("end", "end_date") and holds_days_alone(match.column)]
     repeat = matches.column("repeat")
     if len(ends) == 1 and matches.open("until") and repeat is not None and says_how_often(repeat, in_words=True):

@@ -11,7 +11,7 @@ from nomarium.core.columns import (
     Headings,
     Kind,
 )
-from nomarium.core.drafting.sheets import FoundSheet, codes_in_column, codes_of, key_column, texts_of_grid
+from nomarium.core.drafting.sheets import FoundSheet, codes_in_column, codes_of, is_of_blocks, key_column, texts_of_grid
 from nomarium.core.kinds import (
     PEOPLE_SHEET,
     PLACE_SHEET,
@@ -32,6 +32,7 @@ def with_lookups(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     timetables = [sheet for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
     coded = [sheet for sheet in sheets if sheet.kind in (Kind.GRID, Kind.SLOTS) or sheet.recognised.crossing]
     blocks = {code for sheet in coded for code in codes_of(sheet)}
+    keyed = any(sheet.recognised.crossing or sheet.kind is Kind.SLOTS or is_of_blocks(sheet) for sheet in coded)
     by_field = {
         name: {name_key(text) for sheet in timetables for text in sheet.column(name)} for name in LOOKED_UP.values()
     }
@@ -41,7 +42,7 @@ def with_lookups(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     def as_lookup(sheet: FoundSheet) -> FoundSheet:
         if sheet.kind not in (Kind.CODES, None) or sheet.grid is None or sheet.recognised.crossing or not said:
             return sheet
-        if sheet.kind is Kind.CODES and codes_of(sheet) & blocks:
+        if sheet.kind is Kind.CODES and codes_of(sheet) & blocks and (keyed or not _names_subjects(sheet)):
             return sheet
         found = _codes_and_names(sheet, said)
         kind = _explained(sheet, *found, by_field) if found else None
@@ -52,6 +53,13 @@ def with_lookups(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return replace(sheet, recognised=Recognised(kind, why), columns=columns)
 
     return [as_lookup(sheet) for sheet in sheets]
+
+
+def _names_subjects(sheet: FoundSheet) -> bool:
+    """Tell whether a sheet has codes, and beside them nothing but the subjects that they stand for."""
+    table = Evidence.of(sheet.grid, SUBJECT_SHEET, {}).table if sheet.grid else None
+    headings = [column.heading.casefold() for column in table.columns] if table else []
+    return len(headings) == 2 and not _LOOKUP_WORDS[Kind.SUBJECTS].isdisjoint(headings)
 
 
 LOOKED_UP = {Kind.PEOPLE: "teacher", Kind.PLACES: "room", Kind.SUBJECTS: "course"}
@@ -131,8 +139,10 @@ def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         if sheet.kind is Kind.LIST and sheet.names_days():
             return sheet
         named = codes_in_column(sheet)
+        if (by_column := _by_key_column(sheet, grids)) is not None:
+            return by_column
         if explains(sheet.grid, coded) or any(_are_of(named, blocks) for blocks in grids):
             return replace(sheet, recognised=Recognised(Kind.CODES, "it has the codes of another sheet’s cells"))
-        return _by_key_column(sheet, grids) or sheet
+        return sheet
 
     return [as_key(sheet) for sheet in sheets]

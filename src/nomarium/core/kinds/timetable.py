@@ -9,6 +9,7 @@ from nomarium.core.columns import (
     BlankSheet,
     Evidence,
     Field,
+    Headings,
     Holds,
     Kind,
     SheetKind,
@@ -28,6 +29,7 @@ from nomarium.core.kinds.class_fields import (
     STUDENTS_OF_CLASS,
     WHO,
 )
+from nomarium.core.kinds.events import EVENT_SHEET
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import SHEET_RULES
 from nomarium.core.tables import plain_text
@@ -88,6 +90,23 @@ _OF_MONTH = regex(
     r"\b(?:[1-4](?:st|nd|rd|th)|first|second|third|fourth|last|[1-4]\.|erste[rn]?|zweite[rn]?|dritte[rn]?|letzte[rn]?)\b.*?"
     r"\b(?:mon|tue|wed|thu|fri|sat|sun|mo|di|mi|do|fr|sa|so)[^\W\d_]*\b",
     re.IGNORECASE,
+)
+
+
+def _weekly(seen: Evidence) -> Verdict:
+    """Against it: a column says how often each row is, and some not every week."""
+    often = Headings(EVENT_SHEET)
+    for column in seen.table.columns if seen.table else ():
+        if column not in seen.named.values() and often(column.heading) == "repeat":
+            texts = {plain_text(cell).strip().casefold() for cell in column.cells if cell != ""}
+            if other := next((text for text in sorted(texts) if text not in _EVERY_WEEK), ""):
+                return Verdict(f"“{column.heading}” says how often it is: “{other}”")
+    return Verdict("")
+
+
+_EVERY_WEEK = frozenset(
+    "weekly|every week|each week|wöchentlich|jede woche|hebdomadaire|chaque semaine|semanal|cada semana|settimanale|"
+    "wekelijks|elke week|ugentlig|ugentligt|ukentlig|veckovis|varje vecka".split("|")
 )
 
 
@@ -251,6 +270,7 @@ TIMETABLE_SHEET = with_phrases(
             any_of(has("slot"), all_of(has("day"), has_one_of("period", "start", "hours")), _every_day),
             no_dates_in("day"),
             _on_days_of_months,
+            _weekly,
             _on_its_weekdays,
         ),
         telling=("class", "course", "teacher", "room", "day", "period", "slot", "hours"),

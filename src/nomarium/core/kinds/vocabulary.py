@@ -18,7 +18,7 @@ def _ends(pairs: str) -> tuple[str, str]:
 
 FIRST_DAY, LAST_DAY = _ends(
     """start date … end date|begin date … end date|beginning date … ending date|starting date … ending date
-first day … last day|first date … last date|from date … to date|date from … date to|date from … date until
+first day … last day|opening day … closing day|first date … last date|from date … to date|date from … date to|date from … date until
 date start … date end|date begins … date ends|begins on … ends on|starts on … ends on|start day … end day
 effective from … effective to|effective date … expiry date|effective … effective until|valid from … valid to
 valid from … valid until|in force from … in force until|runs from … runs until|meets from … meets until
@@ -132,7 +132,8 @@ STUDENTS = (
 )
 
 PLACE = (
-    "rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
+    "pitch|playing field|court|cancha|terrain|spielfeld|kenttä|boisko|hřiště|ihrisko|pálya|saha|γήπεδο|αίθουσα|χώρος|"
+    "поле|площадка|зал|rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
     "berth|quay|pier|dock|gate|platform|meeting point|meet at|meets at|starting point|start point|treffpunkt|"
     "point de rendez-vous|lieu de rendez-vous|punto de encuentro|punto di ritrovo|ritrovo|verzamelpunt|mötesplats|"
     "mødested|oppmøtested|bassäng|bassin|becken|schwimmbecken|schwimmbad|piscine|piscina|vasca|zwembad|svømmehal|basseng|"

@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import ROW_FIELDS, Matches, heading_key
 from nomarium.core.repeats import (
+    Frequency,
     NotUnderstood,
     OnClosure,
     Recurrence,
@@ -246,7 +247,22 @@ class RepeatingRow:
         if repeat.needs_year and self._choices.year is None:
             raise RowRefused(wording.needs_year(self._place("repeat"), self._text))
         number = repeat.times or (int(times) if times else None)
+        repeat = self._on_weekdays_beside(repeat)
         return replace(repeat, until=repeat.until or until, times=number, except_=excepted)
+
+    def _on_weekdays_beside(self, repeat: Repeat) -> Repeat:
+        """Return a repeat of each day or week on the weekdays that stand beside it: "Daily", "Mon-Fri"."""
+        rule, text = repeat.rule, self._cell_text("weekday")
+        of_days = rule.freq is Frequency.DAILY and rule.interval == 1
+        if not text or rule.by_day or not (of_days or rule.freq is Frequency.WEEKLY):
+            return repeat
+        try:
+            named = read_words(text, self._first.start.date()).rule
+        except NotUnderstood:
+            return repeat
+        if len(named.by_day) < 2:
+            return repeat
+        return replace(repeat, rule=replace(rule, freq=Frequency.WEEKLY, by_day=named.by_day))
 
     def _starts(self, repeat: Repeat) -> Iterator[datetime]:
         """Yield the starts that the words make, in order."""
