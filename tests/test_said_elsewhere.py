@@ -198,3 +198,14 @@ def test_what_no_timetable_uses_is_told(tmp_path, files, about, kinds):
     _, draft = drafted(tmp_path, laid_out(tmp_path, files))
     assert [decision.about for decision in draft.undecided] == about
     assert ", ".join(str(sheet.kind) for sheet in draft.sheets) == kinds
+
+
+@pytest.mark.parametrize(("sheet", "codes"), [
+    ("Date,Opponent,Time\n9/14/26,Central,7:00\n9/21/26,West,7:30\n", ["morning-assumed"]),
+    ("Date,Opponent,Time\n9/14/26,Central,7:00\n9/21/26,West,19:30\n", []),
+    ("Date,Opponent,Time\n9/14/26,Central,1:00\n9/21/26,West,9:30\n", []),
+    ("Date,Training,Time\n9/14/26,Bread,7:00\n9/21/26,Cake,7:30\n", []),
+])  # fmt: skip
+def test_mornings_that_may_be_evenings_are_told(desk, sheet, codes):
+    run = desk.convert(sheet)
+    assert [code for code, _ in run.codes if code == "morning-assumed"] == codes

@@ -122,6 +122,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     said = [*(column.heading for column in table.columns), *(map(plain_text, titles.cells) if titles else ())]
     said += table.titles
     nights = speaks_of_nights(said)
+    sheet.problems += _mornings_in_doubt(sheet, said)
     rules = SpanRules(
         choices.zone,
         choices.length,
@@ -148,6 +149,29 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     return sheet
 
 
+def _mornings_in_doubt(sheet: EventSheet, said: Sequence[str]) -> list[Problem]:
+    """Report starts at seven and eight that nothing puts into the morning, in a sheet of games and concerts."""
+    evening = next((found[0] for text in said if (found := _OF_EVENINGS.search(text))), "")
+    for column in sheet.moments if evening else ():
+        doubtful = [cell for cell in column.column.cells if _may_be_evening(column.moments.get(cell))]
+        if doubtful:
+            place = sheet.table.cell_place(column.column.cells.index(doubtful[0]), column.column)
+            return [wording.morning_assumed(place, plain_text(doubtful[0]), evening, len(doubtful))]
+    return []
+
+
+def _may_be_evening(moment: Moment | Fault | None) -> bool:
+    start = moment.start if isinstance(moment, Moment) else None
+    return start is not None and start.assumed and _SEVEN <= start.seconds < _NINE
+
+
+_SEVEN, _NINE = 7 * 3600, 9 * 3600
+_OF_EVENINGS = regex(
+    r"\b(?:opponents?|games?|match(?:es)?|fixtures?|concerts?|dinner|supper|party|rehearsals?|performances?|shows?|quiz|"
+    r"gala|ball|film|disco|dance|ceilidh|recital|evening|night|abend\w*|konzert\w*|spiele?|soirée|concierto|partidos?|"
+    r"concerto|partite?|wedstrijd\w*)\b",
+    re.IGNORECASE,
+)
 _NO_SLIPS = ("night-start", "through-several-days")
 """What is worth no word where a calendar was written as rows: it means what it says."""
 

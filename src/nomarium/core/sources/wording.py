@@ -31,6 +31,18 @@ class Finding(NamedTuple):
         return Problem(self.severity, self.code, place, self.message, found, "", self.advice)
 
 
+def morning_assumed(place: Place, text: str, evening: str, count: int) -> Problem:
+    """Starts without am or pm, at an hour at which what the sheet is about may be in the morning or in the evening."""
+    more = f", and {count - 1} more" if count > 1 else ""
+    return warning(
+        "morning-assumed",
+        place,
+        f"It says neither am nor pm, and was read in the morning{more}; the sheet speaks of “{evening}”.",
+        found=text,
+        advice=("If it is in the evening, write pm", Way("hours", "{} says in which hours such times lie", "9-20")),
+    )
+
+
 def _clock(moment: datetime) -> str:
     return f"{moment:%H:%M}"
 
