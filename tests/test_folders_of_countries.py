@@ -1134,6 +1134,21 @@ FOLDERS = {
         "2026-09-08", "2026-10-16", ("2026-10-12",),
         ("Loft drawing|Mon Tue Wed Thu Fri|08:00|08:50|L1|2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-09-30 2026-10-02 2026-10-06 2026-10-08 2026-10-13 2026-10-15", "Rigging|Mon Tue Wed Thu Fri|08:55|09:45|Y2|2026-09-09 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-29 2026-10-01 2026-10-05 2026-10-07 2026-10-09 2026-10-14 2026-10-16", "Rigging|Fri|08:35|09:05|Y2|2026-09-11 2026-09-25"),
     ),
+    "duties of Saturdays in Danish, the number of each week in front": Folder(
+        {
+            "Vagtplan.csv": "Uge;Dato;Vagtleder;Følgebåd;Tid\n34;22-08-2026;Anna K;Bo L;10:00-13:00\n35;29-08-2026;Carl M;Dorte N;10:00-13:00\n36;05-09-2026;Bo L;Anna K;10:00-13:00\n",
+        },
+        dated=("2026-08-22 10:00|13:00|Følgebåd|", "2026-08-22 10:00|13:00|Vagtleder|", "2026-08-29 10:00|13:00|Følgebåd|", "2026-08-29 10:00|13:00|Vagtleder|", "2026-09-05 10:00|13:00|Følgebåd|", "2026-09-05 10:00|13:00|Vagtleder|"),
+    ),
+    "clinics on Tuesdays of a month and every Monday, in half a year": Folder(
+        {
+            "Clinics 2027.csv": "Clinic,Consultant,When,Time,Location\nCardiology,Dr Lane,1st and 3rd Tuesday of the month,09:00-12:30,Suite 2\nFracture,Dr Moss,every Monday,13:30-16:30,Suite 1\n",
+            "Closed.csv": "Closed,Date\nSt Brigid,2027-02-01\nEaster Monday,2027-03-29\n",
+            "Year.csv": "Period,From,To\nFirst half,2027-01-04,2027-06-30\n",
+        },
+        "2027-01-04", "2027-06-28", ("2027-02-01", "2027-03-29",),
+        ("Fracture|Mon|13:30|16:30|Suite 1", "Cardiology|Tue|09:00|12:30|Suite 2|2027-01-05 2027-01-19 2027-02-02 2027-02-16 2027-03-02 2027-03-16 2027-04-06 2027-04-20 2027-05-04 2027-05-18 2027-06-01 2027-06-15"),
+    ),
 }  # fmt: skip
 
 

@@ -233,7 +233,8 @@ def _stand_below_headings(view: GridView, row: int, columns: Sequence[int]) -> b
     """Tell whether words that are no days, months or weeks stand above: the dates are those of a list then."""
     above = [text for column in columns if row and (text := view.text(row - 1, column))]
     words = [text for text in above if not _head_kind(" ".join(text.split())) and month_of(text.split()[0]) is None]
-    return len([text for text in words if len(text) > 1 and not _WEEK.fullmatch(text)]) >= FEWEST_HEADS
+    words = [text for text in words if len(text) > 1 and not text.isdecimal() and not _WEEK.fullmatch(text)]
+    return len(words) >= FEWEST_HEADS
 
 
 _WEEK = regex(r"(?:week|wk|woche|kw|semaine|semana|uge|uke|vecka|v)\b.*", re.IGNORECASE)

@@ -14,6 +14,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import SIDES_OF_A_MATCH, Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
+from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
 from nomarium.core.shapes.key import Meaning, meanings_in
@@ -368,7 +369,9 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
         name = view.text(row, first)
         if not texts:
             blank = True
-        elif found.view.turned and name and known(name) in _ABOUT_THE_DAY and name not in places:
+        elif (found.view.turned and name and known(name) in _ABOUT_THE_DAY and name not in places) or _numbers_dates(
+            found, axis, name, row
+        ):
             found.about_days[row] = name
         elif found.view.turned and axis.dated and name and known(name) == "summary" and _is_sparse(found, row):
             found.about_days[row] = _OCCASION
@@ -383,6 +386,18 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             blank = False
         else:
             found.stray += [(row, column) for column in cells]
+
+
+_WEEK_NUMBERS = frozenset(map(heading_key, f"{words.WEEK}|kw|no|nr|#|wk|week no|week number|vecka|uke".split("|")))
+"""What heads the numbers of weeks, or of rows, beside dates."""
+
+
+def _numbers_dates(found: Crossing, axis: Axis, name: str, row: int) -> bool:
+    """Tell whether a row numbers the weeks of dates that stand across, or the dates themselves."""
+    if not (found.view.turned and axis.dated and heading_key(name) in _WEEK_NUMBERS):
+        return False
+    cells = [text for column in axis.heads if (text := found.view.text(row, column))]
+    return bool(cells) and all(map(str.isdecimal, cells))
 
 
 _OCCASION = "Description"

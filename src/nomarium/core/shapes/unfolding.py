@@ -67,6 +67,8 @@ def unfold(
 _WEEK_WORD = regex(
     r"\b(?:weeks?|w/?c|w/?b|week (?:of|beginning|commencing)|woche|kw|semaine|semana|settimana|vecka|uge|uke)\b", re.I
 )
+_WEEKS_NUMBERED = frozenset("week weekno weeknumber wk woche kw semaine semana settimana vecka uge uke".split())
+"""What heads the numbers of weeks beside the dates in them."""
 _BEGIN_WEEKS = (0, 5, 6)
 """Monday, Saturday and Sunday."""
 _ANY_PLACE = frozenset("room rooms raum salle sala aula zaal".split())
@@ -280,13 +282,18 @@ class _Unfolding:
     def _means_week(self, axis: Axis, column: int, said: Said) -> bool:
         """Tell whether an entry is a shift that a list of codes gives hours, or the heads are called weeks.
 
-        A weekday beside its date, or in its name, that begins no week says the day itself.
+        A weekday beside its date, or in its name, that begins no week says the day itself; so does a date beside
+        the number of its week that is no Monday.
         """
         beside = weekdays_named(axis.weekdays.get(column, "") or plain_text(axis.heads[column]))
-        if self._named_weekdays or (len(beside) == 1 and beside[0] not in _BEGIN_WEEKS):
+        leads, text = self._found.leads, self._found.view.text
+        above = [text(axis.row - 1, lead) for lead in leads] if axis.row else []
+        numbered = any(heading_key(word) in _WEEKS_NUMBERED for word in (*above, *self._found.about_days.values()))
+        amid = numbered and column in self._dates and self._dates[column].weekday() != 0
+        if self._named_weekdays or amid or (len(beside) == 1 and beside[0] not in _BEGIN_WEEKS):
             return False
         meant = any(meaning.hours and meaning.title == said.title for meaning in self._key.meanings.values())
-        near = [self._found.view.text(row, lead) for row in (axis.row, axis.row - 1) for lead in self._found.leads]
+        near = [*above, *(text(axis.row, lead) for lead in leads)]
         return meant or any(map(_WEEK_WORD.search, [*near, *self._found.titles]))
 
     def _duty(self, name: str) -> list[Said]:
