@@ -10,7 +10,9 @@ from itertools import islice
 from nomarium.core.columns.fields import DAY_HEADINGS, SheetKind, heading_key
 from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead_in
 from nomarium.core.values import (
+    MARKS,
     ORDERS,
+    YES,
     Order,
     date_in,
     is_date,
@@ -330,15 +332,10 @@ def _are_phrases(column: Column) -> bool:
     return sum(" " in cell.strip() for cell in cells) * 2 > len(cells)
 
 
-_MARKS = frozenset("x ✓ ✔ ☑ ● • +".split())
-"""What says of a row that the column is for it."""
-_YES = frozenset("yes y ja j oui o sí si s sim ja tak igen evet true 1".split())
-
-
 def marks_rows(column: Column) -> bool:
     """Tell whether a column marks some rows with a cross or a yes, and leaves the others blank."""
     filled = {plain_text(cell).strip().casefold() for cell in column.cells if cell != ""}
-    return bool(filled) and filled <= _MARKS | _YES and "" in column.cells
+    return bool(filled) and filled <= YES and "" in column.cells
 
 
 def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | None:
@@ -540,7 +537,7 @@ def holds_codes(column: Column) -> bool:
 def holds_titles(column: Column) -> bool:
     """Tell whether a column's cells could be titles: words in at least half of the rows, and no marks."""
     cells = [cell for cell in column.cells if cell != ""]
-    if all(isinstance(cell, str) and cell.strip().casefold() in _MARKS for cell in cells):
+    if all(isinstance(cell, str) and cell.strip().casefold() in MARKS for cell in cells):
         return False
     words = [cell for cell in cells if isinstance(cell, str) and any(map(str.isalpha, cell)) and not is_data(cell)]
     return len(words) * 2 > len(column.cells) and len(words) * 10 >= len(cells) * 9

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from datetime import time
 
 from nomarium.core.columns import (
@@ -25,6 +26,7 @@ from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import DAY, SHEET_RULES
 from nomarium.core.kinds.timetable import TIMETABLE_SHEET
 from nomarium.core.values import is_weekday, weekdays_in_turn
+from nomarium.lazily import regex
 
 
 def _no_meetings(seen: Evidence) -> Verdict:
@@ -45,12 +47,15 @@ def _periods_stand(seen: Evidence) -> Verdict:
 def _no_days_across(seen: Evidence) -> Verdict:
     """No headings are weekdays: days across are a grid's."""
     headings = tuple(column.heading for column in seen.table.columns) if seen.table else ()
-    days = [heading for heading in headings if is_weekday(heading)]
+    days = [heading for heading in headings if is_weekday(heading) or _OF_A_CYCLE.fullmatch(heading.strip())]
     if len(days) < 2:
         runs = (headings[first : first + length] for length in (3, 5) for first in range(len(headings) - length + 1))
         days = next((list(run) for run in runs if weekdays_in_turn(run)), [])
     return Verdict(f"days stand across: {days[0]}, {days[1]} …" if days else "")
 
+
+_OF_A_CYCLE = regex(r"(?:day|tag|jour|día|dia|giorno|dag) ?(?:[A-L]|\d{1,2})|[A-L][ -]day", re.IGNORECASE)
+"""“Day 3”, “A Day”: a day of a cycle."""
 
 BELL_SHEET = with_phrases(
     SheetKind(

@@ -34,7 +34,7 @@ from nomarium.core.shapes import (
 from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, find_table, plain_text
 from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks
-from nomarium.core.values import span_in
+from nomarium.core.values import PLAIN_YES, span_in
 
 
 @dataclass(frozen=True, slots=True)
@@ -264,13 +264,12 @@ def _days(grid: Grid, stated: Mapping[str, str]) -> Candidate:
 
 _FEWEST_COLUMNS = 2
 _DAY_LIST = _list(SHEET_KINDS[Kind.DAYS])
-_MARKS = frozenset("x ✓ ✔ ☑ 1 yes y".split())
 
 
 def _roster(grid: Grid, stated: Mapping[str, str]) -> Candidate:
     filled = [[plain_text(cell).strip() for cell in row] for row in grid.rows if any(row)]
     inner = [cell.casefold() for row in filled[1:] for cell in row[1:] if cell]
-    if len(filled) > 2 and inner and len(filled[0]) > 2 and all(cell in _MARKS for cell in inner):
+    if len(filled) > 2 and inner and len(filled[0]) > 2 and all(cell in PLAIN_YES for cell in inner):
         return Candidate(Kind.ROSTER, "names stand down, classes across, and marks where they meet", is_list=False)
     if class_columns(grid):
         return Candidate(Kind.ROSTER, "a class stands above each column, and names of people below", is_list=False)

@@ -292,12 +292,12 @@ def _is_sentence(row: list[Cell]) -> bool:
 
 
 def _is_sample(row: list[Cell], marks: list[int]) -> bool:
-    if any(column < len(row) and plain_text(row[column]).casefold() in _MARKS for column in marks):
+    if any(column < len(row) and plain_text(row[column]).casefold() in _MARKS_OF_SAMPLES for column in marks):
         return True
     return any(isinstance(cell, str) and _SAMPLE.fullmatch(cell) for cell in row)
 
 
-_MARKS = frozenset({"x", "yes", "y", "true", "1", "✓", "✔", "example", "sample"})
+_MARKS_OF_SAMPLES = frozenset({"x", "yes", "y", "true", "1", "✓", "✔", "example", "sample"})
 
 
 def _closer_look(row: list[Cell], headings: list[str], merged_wide: bool) -> LeftOut | None:

@@ -65,6 +65,13 @@ class Block:
     """The rooms that stand beside the days, each in its column: below them a day may have several."""
     rooms_below: bool = False
 
+    @property
+    def times_behind(self) -> list[int]:
+        """The columns behind the days that say when each line begins and ends: "… Friday | Start | End"."""
+        behind = range(max(self.days) + 1, self.view.width)
+        headed = (column for column in behind if heading_key(self.view.text(self.head, column)) in _PERIOD_CORNERS)
+        return [column for column in headed if _is_clock(self.view, self.head + 1, column)]
+
     def take_rooms(self) -> None:
         """Take the row above or below the days for rooms, where each of them has a column of its own."""
         texts = dict(self.view.filled(self.head - 1)) if self.head else {}
@@ -232,11 +239,11 @@ _FEWEST_SHORT, _MOST_SHORT, _LONGEST_SHORT = 3, 7, 3
 
 def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
     """Return the lines below a row of days: each headed by a period or times; lines without either go with the last."""
-    view, first = block.view, min(block.days)
+    view, first, behind = block.view, min(block.days), block.times_behind
     lines: list[Line] = []
     blank = 0
     for row in range(block.head + (2 if block.rooms_below else 1), len(view.rows)):
-        heads = [view.cell(row, column) for column in range(first)]
+        heads = [view.cell(row, column) for column in (*range(first), *behind)]
         heading = _heading(heads)
         surely_a_line = heading is not None and bool(heading[1] or _is_plain_period(heading[0]))
         if not surely_a_line and _heads_days(view, row, days, cycles):
@@ -349,7 +356,8 @@ def cells_outside(blocks: Sequence[Block]) -> list[Outside]:
             ]
         view, last = block.view, max(block.days)
         rows = [row for line in block.lines for row in range(line.row, line.last + 1)]
-        beside = [(row, column) for row in rows for column in range(last + 1, view.width)]
+        behind = block.times_behind
+        beside = [(row, column) for row in rows for column in range(last + 1, view.width) if column not in behind]
         found += [Outside(view.text(*cell), view.place(*cell), False) for cell in beside if view.text(*cell)]
         end = next((head for head in heads if head > block.last_row), len(view.rows))
         for row in range(block.last_row + 1, end):

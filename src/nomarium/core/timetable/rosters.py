@@ -15,11 +15,19 @@ from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
 from nomarium.core.tables import Grid, GridView, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import Values, clean
-from nomarium.core.values import CLASS_FORM, PERSON_FORM, Fault, Moment, are_people, most_are, split_list
+from nomarium.core.values import (
+    CLASS_FORM,
+    PERSON_FORM,
+    PLAIN_YES,
+    Fault,
+    Moment,
+    are_people,
+    most_are,
+    read_yes_no,
+    split_list,
+)
 
 _MEMBERS = ("student", "teacher", "team")
-_MARKS = frozenset("x ✓ ✔ ☑ 1 yes y true ja • * ×".split())
-_NO_MARKS = frozenset(("", "-", "–", "—", "0", "no", "n", "false"))
 
 
 class Attends(NamedTuple):
@@ -174,7 +182,7 @@ def _take_matrix(grid: Grid, rosters: Rosters) -> list[Problem]:
     view = GridView(grid)
     head = view.head()
     marked = {plain_text(cell).strip().casefold() for row in view.rows[(head or 0) + 1 :] for cell in row[1:]}
-    if head is None or not marked & _MARKS:
+    if head is None or not marked & PLAIN_YES:
         raise DataRefused(wording.no_roster(grid.place))
     kind = Headings(ROSTER_SHEET)(view.text(head, 0))
     turned = kind == "class"
@@ -183,9 +191,9 @@ def _take_matrix(grid: Grid, rosters: Rosters) -> list[Problem]:
         head, kind = 0, "student"
     problems = []
     for place, class_name, member, mark in _cells(view, head):
-        if mark.casefold() in _MARKS:
+        if mark.casefold() in PLAIN_YES:
             rosters.add(class_name, kind if kind in _MEMBERS else "student", member, place)
-        elif mark.casefold() not in _NO_MARKS:
+        elif read_yes_no(mark) is not False:
             problems.append(wording.unknown_mark(place, mark))
     return problems
 

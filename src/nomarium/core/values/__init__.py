@@ -5,7 +5,16 @@ from typing import TYPE_CHECKING
 from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
-    from nomarium.core.values.choices import read_busy, read_status, read_visibility, read_yes_no, split_list
+    from nomarium.core.values.choices import (
+        MARKS,
+        PLAIN_YES,
+        YES,
+        read_busy,
+        read_status,
+        read_visibility,
+        read_yes_no,
+        split_list,
+    )
     from nomarium.core.values.clock import (
         DAY,
         LATEST_USUAL_START,
@@ -84,13 +93,16 @@ __all__ = [
     "LATEST_USUAL_START",
     "LIST_MARKS",
     "LONGEST_PAST_MIDNIGHT",
+    "MARKS",
     "MONTH_NAMES",
     "ORDERS",
     "PERSON_FORM",
+    "PLAIN_YES",
     "ROOM_FORM",
     "TEACHER_FORM",
     "TITLED_FORM",
     "WEEKDAY_NAMES",
+    "YES",
     "CalendarWords",
     "Clock",
     "ClockTime",

@@ -6,7 +6,12 @@ import re
 
 from nomarium.core.values.words import normalised
 
-_YES = frozenset("yes y true t 1 x ✓ ✔ ☑ on ja j oui o si sí s sim".split())
+MARKS = frozenset("x × ✓ ✔ ☑ ● • + *".split())
+"""Crosses and ticks, which no word is."""
+PLAIN_YES = MARKS | frozenset("1 yes y true ja".split())
+"""Marks and words that say yes wherever they stand; other letters for it may be codes."""
+YES = PLAIN_YES | frozenset("t on j oui o si sí s sim tak igen evet kyllä".split())
+"""All that says yes in a column of yes and no."""
 _NO = frozenset("no n false f 0 - – — off nein non não nao ☐ ✗ ✘".split())
 
 STATUSES = {
@@ -37,7 +42,7 @@ _STATUS_WORDS, _VISIBILITY_WORDS, _BUSY_WORDS = map(_by_word, (STATUSES, VISIBIL
 def read_yes_no(text: str) -> bool | None:
     """Return what a text answers, an empty one meaning no; None where it is neither yes nor no."""
     word = normalised(text)
-    if word in _YES:
+    if word in YES:
         return True
     return False if not word or word in _NO else None
 
