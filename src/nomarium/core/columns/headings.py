@@ -50,8 +50,7 @@ class Headings:
 
     def __init__(self, sheet: SheetKind) -> None:
         self.sheet = sheet
-        self._asked: dict[str, str | None] = {}
-        self._fields, self._own, self._headings, self._by_words = _vocabulary(sheet)
+        self._fields, self._own, self._headings, self._by_words, self._asked = _vocabulary(sheet)
 
     def __call__(self, heading: str) -> str | None:
         """Return the field that a heading surely means, or None: as it is, without brackets, or without qualifiers."""
@@ -144,12 +143,14 @@ class _Vocabulary(NamedTuple):
     headings: dict[str, str]
     """Each heading as it is written, by its key."""
     by_words: dict[tuple[str, ...], Likeness]
+    asked: dict[str, str | None]
+    """What headings were found to mean."""
 
 
 # Kinds have thousands of headings, and each sheet is held against every kind: they are sorted in once.
 @cache
 def _vocabulary(sheet: SheetKind) -> _Vocabulary:
-    known = _Vocabulary({heading_key(field.name): field.name for field in sheet.fields}, frozenset(), {}, {})
+    known = _Vocabulary({heading_key(field.name): field.name for field in sheet.fields}, frozenset(), {}, {}, {})
 
     def know(heading: str, name: str) -> None:
         known.headings.setdefault(heading_key(heading), heading)

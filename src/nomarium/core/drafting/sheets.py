@@ -124,7 +124,7 @@ class FoundSheet:
         if self.kind is Kind.GRID:
             rows = self.grid.rows if self.grid is not None else []
             return any(dates_without(texts[0]) for texts in map(_texts_of, rows) if len(texts) == 1)
-        table = self._table()
+        table = _as_timetable(self)
         notes = notes_of(self.grid, table) if self.grid is not None and table is not None else []
         return bool(self.column("except")) or any(dates_without(note.text) for note in notes)
 
@@ -139,20 +139,24 @@ class FoundSheet:
 
     def column(self, name: str) -> list[str]:
         """Return the texts of all columns with a heading, by the heading's key."""
-        table, headings = self._table(), Headings(TIMETABLE_SHEET)
+        table, headings = _as_timetable(self), Headings(TIMETABLE_SHEET)
         columns = table.columns if table else []
         named = [one for one in columns if heading_key(one.heading) == name or headings(one.heading) == name]
         if table is not None and self.kind is Kind.LIST:
             named = [column for _, column in match_columns(table, {}, headings)[0].columns((name,))]
         return [" ".join(plain_text(cell).split()) for column in named for cell in column.cells if cell != ""]
 
-    def _table(self) -> Table | None:
-        if self.grid is None:
-            return None
-        try:
-            return find_table(self.grid.copy(), Headings(TIMETABLE_SHEET))[0]
-        except DataRefused:
-            return None
+
+# A draft asks for its columns one by one: its table is found once.
+@cache
+def _as_timetable(sheet: FoundSheet) -> Table | None:
+    """Return the table of a sheet as one of a timetable; None where it has none."""
+    if sheet.grid is None:
+        return None
+    try:
+        return find_table(sheet.grid.copy(), Headings(TIMETABLE_SHEET))[0]
+    except DataRefused:
+        return None
 
 
 def look_at(paths: Iterable[Path]) -> list[FoundSheet]:
