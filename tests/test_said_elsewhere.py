@@ -177,6 +177,8 @@ def test_what_stands_elsewhere_is_of_the_rows(desk, sheet, events):
     ("Title,Date,Start,End\nTour,5 Sep 2026,\"10:30, 14:00\",15:00\n", "unreadable-time", "C2"),
     ("Rota 2026\nName,Date,Start\nFay,01/10/2026,9:00\nOde,02/10/2026,9:00\n", "unproved-dates", "B3"),
     ("Title,Date,Start\nRun,5 Sep 2026,10 am (cancelled)\n", "unreadable-time", "C2"),
+    ("Title,Date,Start\nRun,5 Sep 2026,10:00 (UTC)\n", "unreadable-time", "C2"),
+    ("Title,Date,Start\nRun,5 Sep 2026,10:00 (Paris time)\n", "unreadable-time", "C2"),
     ("Title,Date,Start\nRun,5 Sep 2026,23:00 (2 h)\n", "unreadable-time", "C2"),
     ("Title,Date\nWalk,Wed-Thu Sep 7-8 2026\n", "wrong-weekday", "B2"),
     ("What's on – October 2026\nDate,Event\n30,Story\n3,Chess\n", "unreadable-date", "A3"),

@@ -196,7 +196,8 @@ _CHANGES = regex(
     r"\b(?:cancel\w*|moved|postponed|changed|new|not|no|except|excl\w*|approx\w*|tbc|tba|tentative|provisional|if|or|"
     r"abgesagt|entfällt|fällt|verschoben|neu|nicht|außer|ohne|annul\w*|supprim\w*|reporté\w*|sauf|cancelad\w*|salvo|"
     r"aplazad\w*|annullat\w*|rinviat\w*|geannuleerd|vervalt|verplaatst|inställ\w*|aflyst|avlyst|weekly|daily|monthly|"
-    r"every|each|both|noon|midnight|morning|afternoon|evening|night)\b",
+    r"every|each|both|noon|midnight|morning|afternoon|evening|night|utc|gmt|zulu|time|zone|local|eastern|central|mountain|"
+    r"pacific|zeit|uhr|heure|hora|ora|next|following|previous|day|days|week|later|tag|jour|día|giorno)\b",
     re.IGNORECASE,
 )
 """Remarks that say something of when, or whether, it is."""
