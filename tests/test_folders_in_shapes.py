@@ -209,7 +209,7 @@ FOLDERS = {
     ),
     "a day of a festival": Folder(
         {"Fri 2 July 2027.csv": "Time,Harbour Stage,Barn Stage\n18:00-19:00,Opening,Storytelling\n19:00-20:30,Fiddle band,\n"},
-        dated=("2027-07-02 18:00|19:00|Opening|", "2027-07-02 18:00|19:00|Storytelling|", "2027-07-02 19:00|20:30|Fiddle band|"),
+        dated=("2027-07-02 18:00|19:00|Opening|Harbour Stage", "2027-07-02 18:00|19:00|Storytelling|Barn Stage", "2027-07-02 19:00|20:30|Fiddle band|Harbour Stage"),
     ),
     "fixtures of a league": Folder(
         {"fixtures.csv": "Round,Date,KO,Home,Away,Venue\n1,Sat 5 Sep 2026,10:30,Otters,Seals,Park 1\n2,Sat 12 Sep 2026,12:00,Seals,Terns,Park 2\n"},

@@ -66,6 +66,28 @@ LISTS = {
         "Sports day 18 June 2027\nTime,Field,Gym\n9:00 to 10:00,Relay,Chess\n10:00 to 11:00,Long jump,\n",
         [f"{what} 2027-06-18 {span}" for what, span in (("Relay", "09:00–10:00"), ("Chess", "09:00–10:00"), ("Long jump", "10:00–11:00"))],
     ),
+    "one day drawn, its places headings as well": (
+        "Sports day 18 June 2027\nTime,Pitch,Stage\n9:00 to 10:00,Relay,Chess\n10:00 to 11:00,,Choir\n",
+        [f"{what} 2027-06-18 {span}" for what, span in (("Relay", "09:00–10:00"), ("Chess", "09:00–10:00"), ("Choir", "10:00–11:00"))],
+    ),
+    "a row of a list that could be a head of times": (
+        "Program,Ages,Branch,Days,Time,Dates\nLego club,6-10,West,Thursday,4:00-5:00 PM,Sept 10 - Sept 17 2026\n"
+        "Tech help,Adults,Main,Monday,1:00-2:00 PM,Sept 14 - Sept 21 2026\n",
+        ["Lego club 2026-09-10 16:00–17:00", "Lego club 2026-09-17 16:00–17:00", "Tech help 2026-09-14 13:00–14:00", "Tech help 2026-09-21 13:00–14:00"],
+    ),
+    "weeks across, their days and times in a line below": (
+        "Group,w/c 7 Sep 2026,w/c 14 Sep 2026\nA,Surgery,\nB,,Wards\n\"Mondays, 8:30-16:30\"\n",
+        ["A: Surgery 2026-09-07 08:30–16:30", "B: Wards 2026-09-14 08:30–16:30"],
+    ),
+    "weekdays beside spans of weeks in one column": (
+        "Club,Weekday,Time,Dates\nLego,Thursday,4:00-5:00 PM,10 Sep - 24 Sep 2026\nChess,Mon & Wed,1:00-2:00 PM,14 Sep - 23 Sep 2026\n",
+        ["Chess 2026-09-14 13:00–14:00", "Chess 2026-09-16 13:00–14:00", "Chess 2026-09-21 13:00–14:00", "Chess 2026-09-23 13:00–14:00",
+         *(f"Lego 2026-09-{day} 16:00–17:00" for day in (10, 17, 24))],
+    ),
+    "how often beside a span of weeks": (
+        "Club,Repeat,Time,Dates\nLego,weekly,16:00-17:00,10 Sep - 24 Sep 2026\nStay,every month 2 times,9:00-17:00,1 Oct - 3 Oct 2026\n",
+        [*(f"Lego 2026-09-{day} 16:00–17:00" for day in (10, 17, 24)), "Stay 2026-10-01 09:00–2026-10-03 17:00", "Stay 2026-11-01 09:00–2026-11-03 17:00"],
+    ),
     "a repeat whose end says the year": (
         "Hirer,When,Time\nTai Chi,\"Every Tuesday from 29 December to 12 January 2027, not 5 January\",18:00-19:30\nQuiz,Friday 5 February 2027,19:30-22:30\n",
         ["Tai Chi 2026-12-29 18:00–19:30", "Tai Chi 2027-01-12 18:00–19:30", "Quiz 2027-02-05 19:30–22:30"],

@@ -27,6 +27,7 @@ from nomarium.core.columns.contents import (
     says_how_often,
     says_when_not,
     span_weeks,
+    spans_over_weeks,
 )
 from nomarium.core.columns.fields import Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
@@ -97,10 +98,13 @@ def _take_weekly(matches: Matches) -> None:
     first, last = (by_field.get(f"{end}_date") or by_field.get(end) for end in ("start", "end"))
     may_repeat = [*matches.unused_matches(), *(match for match in matches.all if match.field == "weekday")]
     weekly = [match for match in may_repeat if holds_weekdays(match.column) or holds_repeats(match.column)]
-    if first is None or last is None or len(weekly) != 1 or not all(map(matches.open, ("repeat", "until"))):
+    if first is None or len(weekly) != 1 or not all(map(matches.open, ("repeat", "until"))):
         return
     timed = any(match.field in _TIMES or holds_mostly_times(match.column) for match in matches.all)
-    if timed and span_weeks(first.column, last.column):
+    if timed and last is None and spans_over_weeks(first.column):
+        weekly[0].field, weekly[0].certainty = "repeat", Certainty.LIKELY
+        weekly[0].why = "its weekdays stand beside spans of weeks"
+    elif timed and last is not None and span_weeks(first.column, last.column):
         weekly[0].field, weekly[0].certainty = "repeat", Certainty.LIKELY
         weekly[0].why = "its weekdays stand beside first and last days that are weeks apart"
         last.field, last.why = "until", "the last day of what repeats"

@@ -142,7 +142,8 @@ def holds_times(column: Column) -> bool:
 
 _NO_TIMES = regex(
     r"\b(?:ratio|score|scores|result|results|price|cost|fee|odds|scale|version|ergebnis|resultat|résultat|resultado|"
-    r"risultato|uitslag|punkte|verse|verses|chapter|psalm|aspect|share|rate)\b",
+    r"risultato|uitslag|punkte|verse|verses|chapter|psalm|aspect|share|rate|ages?|age group|alter|âges?|"
+    r"edad(?:es)?|età|leeftijd|ålder|alder|grades?|levels?|capacity|seats|pages?)\b",
     re.IGNORECASE,
 )
 _ONE_DIGIT = regex(r"\d+:\d\b")
@@ -216,6 +217,17 @@ def span_weeks(first: Column, last: Column) -> bool:
     return any(sum(_weeks_apart(*pair, order) for pair in pairs) * 2 > len(pairs) for order in ORDERS)
 
 
+def spans_over_weeks(column: Column) -> bool:
+    """Tell whether most cells are spans of dates of a week or longer, in some order of day and month."""
+    texts = [plain_text(cell).strip() for cell in _filled(column)]
+    return any(sum(_is_over_weeks(text, order) for text in texts) * 2 > len(texts) for order in (None, *ORDERS))
+
+
+def _is_over_weeks(text: str, order: Order | None) -> bool:
+    span = span_of_dates(text, order)
+    return span is not None and (span.last - span.first).days >= _DAYS_OF_A_WEEK
+
+
 def _weeks_apart(first: Cell, last: Cell, order: Order) -> bool:
     days = [_day(cell, order) for cell in (first, last)]
     return days[0] is not None and days[1] is not None and (days[1] - days[0]).days > _DAYS_OF_A_WEEK
@@ -277,7 +289,8 @@ def holds_mostly_times(column: Column) -> bool:
     cells = list(_filled(column))
     timed = list(filter(_says_time, cells))
     others = [plain_text(cell) for cell in cells if cell not in timed]
-    return len(timed) * 2 > len(cells) and all(len(text) <= _SHORT_WORD for text in others)
+    short = all(len(text) <= _SHORT_WORD for text in others)
+    return len(timed) * 2 > len(cells) and short and not _NO_TIMES.search(column.heading)
 
 
 _SHORT_WORD = 6

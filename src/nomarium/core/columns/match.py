@@ -289,6 +289,9 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
         if match.field == "reminders" and "time" in key and holds_times(match.column):
             match.field, match.why = "reminder_time", "its heading, with times of day below it"
             continue
+        if match.field == "id" and key in _REFERENCES and _names_no_row(match.column):
+            match.field, match.why, match.released = "", "", True
+            continue
         if match.field in ("hours", "start_time") and key in _COUNTING and holds_amounts(match.column):
             if matches.columns(("start", "when")) or len(matches.columns(("start_time", "hours"))) > 1:
                 match.field, match.why = _COUNTING[key], "its heading, with numbers below it"
@@ -298,6 +301,15 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
             continue
         match.field, match.why, match.released = "", "", True
     return problems
+
+
+_REFERENCES = frozenset({"ref", "reference"})
+
+
+def _names_no_row(column: Column) -> bool:
+    """Tell whether what would tell rows apart comes again: it is something of the row then, such as its referee."""
+    cells = [cell for cell in column.cells if cell != ""]
+    return len(set(cells)) < len(cells)
 
 
 def _says_something_else(matches: Matches, match: Match, *, titled: bool) -> bool:

@@ -132,7 +132,7 @@ STUDENTS = (
 )
 
 PLACE = (
-    "pitch|playing field|court|cancha|terrain|spielfeld|kenttä|boisko|hřiště|ihrisko|pálya|saha|γήπεδο|αίθουσα|χώρος|"
+    "pitch|field|diamond|branch|playing field|court|cancha|terrain|spielfeld|kenttä|boisko|hřiště|ihrisko|pálya|saha|γήπεδο|αίθουσα|χώρος|"
     "поле|площадка|зал|rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
     "berth|quay|pier|dock|gate|platform|meeting point|meet at|meets at|starting point|start point|treffpunkt|"
     "point de rendez-vous|lieu de rendez-vous|punto de encuentro|punto di ritrovo|ritrovo|verzamelpunt|mötesplats|"

@@ -26,6 +26,12 @@ _DAY_OF_WEEK = regex(
 _PAIR = regex(r"\d{1,2}\s*[-–]\s*\d{1,2}")
 """Two numbers that are hours rather than a day and a month."""
 _LONGEST_HEAD = 40
+_WEEK_OF = regex(
+    r"^(?:w/?[cb]\.?|wk\.?|week (?:of|beginning|commencing|starting)|woche (?:ab|vom)|semaine du|semana del|"
+    r"settimana del|uge fra|uke fra|vecka från|week van)\s+(?=\S*\d|\S+ \d)",
+    re.IGNORECASE,
+)
+"""What stands in front of the date of a week."""
 _SAMPLE = 14
 """So many cells of a row are looked at first: most rows are no days."""
 
@@ -49,6 +55,7 @@ def _head_kind(text: str) -> str:
     """Tell what a text is that may head a column: a date, a day's number, a weekday, a label, or "" for another."""
     if len(text) > _LONGEST_HEAD or text.isspace():
         return ""
+    text = _WEEK_OF.sub("", text)
     number = _NUMBER.fullmatch(text)
     if number:
         return "number" if 1 <= int(number["number"]) <= 31 else ""
@@ -184,13 +191,18 @@ def weekdays_named(text: str) -> tuple[int, ...]:
     return tuple(dict.fromkeys(found))
 
 
+def names_week(head: Cell) -> bool:
+    """Tell whether a head says that it is a week: "w/c 7 Sep 2026"."""
+    return isinstance(head, str) and _WEEK_OF.match(head) is not None
+
+
 def as_date(cell: Cell, order: Order) -> date | None:
     """Return the date that a cell is where its parts stand in an order; None for any other cell."""
     if isinstance(cell, datetime):
         return cell.date()
     if isinstance(cell, date):
         return cell
-    return date_in(cell, order) if isinstance(cell, str) else None
+    return date_in(_WEEK_OF.sub("", cell), order) if isinstance(cell, str) else None
 
 
 def one_date(cell: Cell, within: tuple[date, date] | None = None) -> date | None:

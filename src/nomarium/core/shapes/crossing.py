@@ -15,7 +15,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from nomarium.core.columns import SIDES_OF_A_MATCH, Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
 from nomarium.core.kinds import vocabulary as words
-from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, weeks_down
+from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, names_week, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
@@ -136,7 +136,11 @@ class Crossing:
     def goes_by_weeks(self) -> bool:
         """Tell whether all days are dates whole weeks apart, so that a cell may mean a week."""
         axis = self.axes[0]
-        if not self.dated or len(self.axes) > 1 or len(axis.heads) < _FEWEST_WEEKS:
+        if not self.dated or len(self.axes) > 1:
+            return False
+        if all(map(names_week, axis.heads.values())):
+            return True
+        if len(axis.heads) < _FEWEST_WEEKS:
             return False
         for year in ("", " 2027"):  # heads without a year are whole weeks apart in any, but for a turn of the year
             for order in ORDERS:

@@ -165,9 +165,11 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
         return None
     if len(fields) < _FEWEST_NAMES and not any(_holds_numbers(view, head, column) for column in headings):
         return None
-    place = heading_key(headings[fields["location"]]) if "location" in fields else ""
-    if place and place not in _PLACES and fields.keys() <= _OF_TIMES | {"location"}:
-        return None  # “Main hall” is a place of its own: what is on there stands below it
+    if "location" in fields and fields.keys() <= _OF_TIMES | {"location"}:
+        others = [text for text in headings.values() if known(text) not in _OF_TIMES]
+        places = [text for text in others if known(text) == "location" or is_place_word(text)]
+        if heading_key(headings[fields["location"]]) not in _PLACES or len(places) == len(others) > 1:
+            return None  # “Main hall”, or “Pitch” beside “Gym”, is a place of its own: what is on there stands below
     days = _days_below(view, head, headings)
     rows = [row for row in range(head + 1, len(view.rows)) if row not in days and any(True for _ in view.filled(row))]
     timed = [row for row in rows if isinstance(view.cell(row, start), time) or _has_time(view.text(row, start))]

@@ -154,13 +154,16 @@ class _Unfolding:
         return any(known(heading) in ("end", "end_date") for heading in self._found.about_days.values())
 
     def _find_hours_of_all(self) -> tuple[tuple[int, int], str] | None:
-        """Return the one title that holds a span of times, where neither cells, lines, days nor codes hold any."""
+        """Return the one title, or line of the days of weeks, that holds the times that nothing else holds."""
         found = self._found
         codes = self._key.meanings.values()
         near = [*found.texts(), *found.about_days.values(), *found.names()]
         if any(map(span_in, near)) or found.hours_lead is not None or any(one.hours for one in codes):
             return None
         timed = [((row, column), text) for row, column, text in found.captions() if hours_in(text)]
+        if not timed and self._weeks:  # the line that says on which days each week is, says its times too
+            lines = [(row, " ".join(texts)) for row, texts in found.lines]
+            timed = [((row, 0), text) for row, text in lines if weekdays_named(text) and hours_in(text)]
         return timed[0] if len(timed) == 1 else None
 
     def _bounds(self) -> tuple[int, int, DateSpan] | None:

@@ -35,6 +35,7 @@ if TYPE_CHECKING:
     from nomarium.core.year import SchoolYear
 
 MOST_OCCURRENCES = 100_000
+_A_WEEK = timedelta(days=7)
 
 
 _ON_CLOSURE: dict[str, OnClosure] = {
@@ -111,6 +112,8 @@ class RepeatingRow:
         self._series = series
         self._table, self._matches, self._choices, self._dates, self._own_rows = sheet
         self._first = series.occurrences[0]
+        self._last_of_span: date | None = None
+        """The last day of what repeats, where its row names it beside the first."""
         self._text = self._below_every(self._cell_text("repeat"))
         self.said: list[Problem] = []
 
@@ -133,7 +136,7 @@ class RepeatingRow:
         if self._own_rows and self._text.upper().startswith(("RRULE:", "EXRULE:")):
             self._unroll_standard(repeated)
             return
-        repeat = self._read()
+        repeat = self._within_its_days(self._read())
         if self._begins_with_the_year() and not repeat.first and self._hangs_on_its_start(repeat):
             raise RowRefused(wording.no_first_day(self._place("repeat"), self._text))
         starts = self._after_exceptions(list(self._starts(repeat)), repeat)
@@ -250,6 +253,22 @@ class RepeatingRow:
         repeat = self._on_weekdays_beside(repeat)
         return replace(repeat, until=repeat.until or until, times=number, except_=excepted)
 
+    def _within_its_days(self, repeat: Repeat) -> Repeat:
+        """Return the repeat, and let its first event be of one day where its days bound it: “10 Sep – 17 Nov”."""
+        first, end = self._first.start, self._first.end
+        if end - first <= _A_WEEK:
+            return repeat
+        rule = repeat.rule
+        ended = repeat.until or rule.until or repeat.times or rule.count
+        if ended or rule.freq not in (Frequency.DAILY, Frequency.WEEKLY):
+            self.said.append(wording.longer_than_a_week(self._place("repeat"), self._text, first, end))
+            return repeat
+        length = timedelta(days=1) if self._first.all_day else timedelta(seconds=(end - first).seconds)
+        self._last_of_span = (end - length).date()
+        self._first = replace(self._first, end=first + length)
+        self.said.append(wording.bounded_by_its_days(self._place("repeat"), self._text, first, self._last_of_span))
+        return repeat
+
     def _on_weekdays_beside(self, repeat: Repeat) -> Repeat:
         """Return a repeat of each day or week on the weekdays that stand beside it: "Daily", "Mon-Fri"."""
         rule, text = repeat.rule, self._cell_text("weekday")
@@ -303,7 +322,7 @@ class RepeatingRow:
     def _last(self, repeat: Repeat) -> date | None:
         """Return the last day on which it may happen."""
         start, year = self._first.start.date(), self._choices.year
-        ends = [self._choices.last] if self._choices.last else []
+        ends = [day for day in (self._choices.last, self._last_of_span) if day is not None]
         if repeat.until:
             place = self._place("until") if self._cell_text("until") else self._place("repeat")
             ends.append(self._end_day(repeat.until, start, place))

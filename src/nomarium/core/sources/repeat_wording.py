@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
-from datetime import date
+from datetime import date, datetime
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.values import day_words
@@ -176,6 +176,18 @@ def first_hit(place: Place, text: str, stated: date, first: date) -> Problem:
 def month_to_its_end(place: Place, words: str) -> Problem:
     """A repeat that a month ends, and no day of it."""
     return note("whole-last-month", place, f"“{words}” was taken to the last day of the month.")
+
+
+def bounded_by_its_days(place: Place, text: str, first: date, last: date) -> Problem:
+    """A repeat whose row names its first and its last day."""
+    message = f"“{text}” was taken from {day_words(first)} to {day_words(last)}, the days that its row names."
+    return note("repeat-bounded", place, message)
+
+
+def longer_than_a_week(place: Place, text: str, start: datetime, end: datetime) -> Problem:
+    """A repeat of an event that lasts for more than a week."""
+    message = f"Each event lasts from {day_words(start)} {start:%H:%M} to {day_words(end)} {end:%H:%M}, over a week."
+    return warning("repeat-of-weeks", place, message, found=text, advice="If it is shorter, correct its end.")
 
 
 def no_dates(place: Place, text: str) -> Problem:

@@ -238,7 +238,8 @@ def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> S
     days = _each_day(times, start, end, rules)
     spans = [(one.start, one.end) for one in days] or [(start, end)]
     findings += [finding for span in spans for finding in clock_changes(*span, rules.zone)]
-    findings += _over_days(start, end, len(days), apart=times.apart)
+    if not (times.repeats and end - start > _A_WEEK):  # what repeats may be bounded by them
+        findings += _over_days(start, end, len(days), apart=times.apart)
     if any(finding.is_error for finding in findings):
         return SpanFound(None, tuple(findings))
     return SpanFound(Occurrence(start, end, False, rules.zone), tuple(findings), assumed, days)
@@ -260,6 +261,7 @@ def _so_long_each_day(times: RowTimes, start: datetime, rules: SpanRules, findin
 
 
 _A_DAY = timedelta(days=1)
+_A_WEEK = timedelta(days=7)
 
 
 def _over_days(start: datetime, end: datetime, days: int, *, apart: bool) -> list[Finding]:
