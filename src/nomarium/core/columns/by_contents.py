@@ -10,6 +10,7 @@ from nomarium.core.columns.contents import (
     are_first_and_last_days,
     are_starts_and_ends,
     counts_up,
+    days_by_cells,
     holds_codes,
     holds_days_alone,
     holds_days_and_periods,
@@ -19,6 +20,7 @@ from nomarium.core.columns.contents import (
     holds_repeats,
     holds_spans,
     holds_spans_of_dates,
+    holds_spans_of_weeks,
     holds_titles,
     holds_weekdays,
     is_deadline,
@@ -27,7 +29,6 @@ from nomarium.core.columns.contents import (
     says_how_often,
     says_when_not,
     span_weeks,
-    spans_over_weeks,
 )
 from nomarium.core.columns.fields import Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
@@ -90,7 +91,7 @@ def _take_repeats(matches: Matches) -> None:
 
 
 def _take_weekly(matches: Matches) -> None:
-    """Take weekdays beside first and last days that lie weeks apart for what repeats, and its last day.
+    """Take weekdays beside first and last days that lie weeks apart, in two columns or one, for what repeats.
 
     Without times they may be no more than the weekdays of the first days.
     """
@@ -100,14 +101,16 @@ def _take_weekly(matches: Matches) -> None:
     weekly = [match for match in may_repeat if holds_weekdays(match.column) or holds_repeats(match.column)]
     if first is None or len(weekly) != 1 or not all(map(matches.open, ("repeat", "until"))):
         return
-    timed = any(match.field in _TIMES or holds_mostly_times(match.column) for match in matches.all)
-    if timed and last is None and spans_over_weeks(first.column):
-        weekly[0].field, weekly[0].certainty = "repeat", Certainty.LIKELY
+    if not any(match.field in _TIMES or holds_mostly_times(match.column) for match in matches.all):
+        return
+    if last is None and holds_spans_of_weeks(first.column):
         weekly[0].why = "its weekdays stand beside spans of weeks"
-    elif timed and last is not None and span_weeks(first.column, last.column):
-        weekly[0].field, weekly[0].certainty = "repeat", Certainty.LIKELY
+    elif last is not None and span_weeks(first.column, last.column):
         weekly[0].why = "its weekdays stand beside first and last days that are weeks apart"
         last.field, last.why = "until", "the last day of what repeats"
+    else:
+        return
+    weekly[0].field, weekly[0].certainty = "repeat", Certainty.LIKELY
 
 
 def _spans_by_contents(matches: Matches, sheet: SheetKind) -> None:
@@ -151,10 +154,9 @@ def _take_headed_days(matches: Matches) -> None:
         if match.field == "day" and holds_days_and_periods(match.column):
             match.field, match.why = "slot", "weekdays and periods stand below it"
     for match in matches.all if all(map(matches.open, ("day", "slot"))) else ():
-        if match.field in ("hours", "period") and holds_days_and_times(match.column):
-            match.field, match.why = "slot", "its heading, with days and times below it"
-        elif match.field == "period" and holds_weekdays(match.column):
-            match.field, match.why = "day", "its heading, with weekdays below it"
+        if says := days_by_cells(match.field, match.column):
+            below = "days and times" if says == "slot" else "weekdays"
+            match.field, match.why = says, f"its heading, with {below} below it"
 
 
 def _take_spans_for_hours(matches: Matches) -> None:

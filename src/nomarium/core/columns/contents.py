@@ -217,7 +217,7 @@ def span_weeks(first: Column, last: Column) -> bool:
     return any(sum(_weeks_apart(*pair, order) for pair in pairs) * 2 > len(pairs) for order in ORDERS)
 
 
-def spans_over_weeks(column: Column) -> bool:
+def holds_spans_of_weeks(column: Column) -> bool:
     """Tell whether most cells are spans of dates of a week or longer, in some order of day and month."""
     texts = [plain_text(cell).strip() for cell in _filled(column)]
     return any(sum(_is_over_weeks(text, order) for text in texts) * 2 > len(texts) for order in (None, *ORDERS))
@@ -508,6 +508,13 @@ def holds_weekdays(column: Column) -> bool:
 
 
 _LONE_LETTERS = frozenset("MTWRFSU")
+
+
+def days_by_cells(name: str, column: Column) -> str:
+    """Return the field that a column headed as hours or periods is by its cells, "slot" or "day"; "" for others."""
+    if name in ("hours", "period") and holds_days_and_times(column):
+        return "slot"
+    return "day" if name == "period" and holds_weekdays(column) else ""
 
 
 def holds_spans(column: Column) -> bool:

@@ -13,9 +13,8 @@ from typing import NamedTuple
 
 from nomarium.core.columns.captions import has_captioned_days
 from nomarium.core.columns.contents import (
+    days_by_cells,
     holds_dates,
-    holds_days_and_times,
-    holds_weekdays,
     named_field,
     says_how_often,
 )
@@ -70,11 +69,9 @@ class Evidence:
     def _take_days(self) -> None:
         """Take hours that have their days beside them for slots, and periods that are weekdays for days, as read."""
         for name in ("hours", "period"):
-            if name in self.named and holds_days_and_times(self.named[name]):
-                self.named["slot"] = self.named.pop(name)
+            if name in self.named and (says := days_by_cells(name, self.named[name])):
+                self.named[says] = self.named.pop(name)
                 return
-        if "period" in self.named and holds_weekdays(self.named["period"]):
-            self.named["day"] = self.named.pop("period")
 
     def heading(self, name: str) -> str:
         """Return the key of a field's heading, "" for none."""

@@ -11,7 +11,7 @@ CANCELLED = frozenset(
     "ausfall|fällt aus|annulé|supprimé|cancelado|cancelada|suspendido|annullato|annullata|cancelada|geannuleerd|"
     "vervalt|uitval|aflyst|avlyst|inställt|inställd|cancellation|entfall|fällt weg|ausgefallen|gestrichen|freistunde|"
     "annulée|supprimée|pas cours|anulado|anulada|se suspende|soppresso|soppressa|sospeso|sospesa|non si tiene|"
-    "anulada|não há aula|geen les|lesuitval|bortfaller|falder bort|odwołane|odwołana|odpadá|peruttu|elmarad".split("|")
+    "não há aula|geen les|lesuitval|bortfaller|falder bort|odwołane|odwołana|odpadá|peruttu|elmarad".split("|")
 )
 KINDS = frozenset(
     "|moved|move|room|new room|room change|change of room|teacher|new teacher|change of teacher|teacher change|cover|"

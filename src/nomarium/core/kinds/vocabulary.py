@@ -132,8 +132,8 @@ STUDENTS = (
 )
 
 PLACE = (
-    "pitch|field|diamond|branch|playing field|court|cancha|terrain|spielfeld|kenttä|boisko|hřiště|ihrisko|pálya|saha|γήπεδο|αίθουσα|χώρος|"
-    "поле|площадка|зал|rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
+    "field|diamond|branch|playing field|boisko|hřiště|ihrisko|pálya|saha|γήπεδο|χώρος|"
+    "поле|площадка|rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
     "berth|quay|pier|dock|gate|platform|meeting point|meet at|meets at|starting point|start point|treffpunkt|"
     "point de rendez-vous|lieu de rendez-vous|punto de encuentro|punto di ritrovo|ritrovo|verzamelpunt|mötesplats|"
     "mødested|oppmøtested|bassäng|bassin|becken|schwimmbecken|schwimmbad|piscine|piscina|vasca|zwembad|svømmehal|basseng|"

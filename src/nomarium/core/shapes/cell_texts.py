@@ -22,7 +22,7 @@ _EDGES = " \n,;:|/()–—-@"
 _PLACE_WORD = regex(
     r"\b(?:pool|hall|room|gym|gymnasium|field|court|studio|lab|library|theatre|theater|rink|track|pitch|lane|ice|barn|stage|foyer|"
     r"gallery|auditorium|chapel|arena|bühne|scène|escenario|palco|\w*(?:raum|saal|halle|zaal)|feld|becken|platz|salle|piscine|gymnase|terrain|stade|aula|sala|pista|piscina|campo|palestra|zaal|hal|"
-    r"bad|rom|plats|salon|veld|baan|bana|bane|hallen|halli|hala|hřiště|boisko|pálya|studio|atelier|werkstatt|workshop)\b",
+    r"bad|rom|plats|salon|veld|baan|bana|bane|hallen|halli|hala|hřiště|boisko|pálya|atelier|werkstatt|workshop)\b",
     re.IGNORECASE,
 )
 _NUMBERED = regex(r"[A-Z]{1,3}[ .-]?\d{1,4}[A-Za-z]?|\d{2,4}[A-Za-z]?")

@@ -167,9 +167,8 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
         return None
     if "location" in fields and fields.keys() <= _OF_TIMES | {"location"}:
         others = [text for text in headings.values() if known(text) not in _OF_TIMES]
-        places = [text for text in others if known(text) == "location" or is_place_word(text)]
-        if heading_key(headings[fields["location"]]) not in _PLACES or len(places) == len(others) > 1:
-            return None  # “Main hall”, or “Pitch” beside “Gym”, is a place of its own: what is on there stands below
+        if heading_key(headings[fields["location"]]) not in _PLACES or _are_places(others, known):
+            return None  # it is a place of its own: what is on there stands below
     days = _days_below(view, head, headings)
     rows = [row for row in range(head + 1, len(view.rows)) if row not in days and any(True for _ in view.filled(row))]
     timed = [row for row in rows if isinstance(view.cell(row, start), time) or _has_time(view.text(row, start))]
@@ -192,6 +191,11 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
 
 _OF_TIMES = frozenset({"start_time", "end_time", "start", "end", "hours", "when"})
 _PLACES = frozenset(words.PLACE.split("|"))
+
+
+def _are_places(texts: Sequence[str], known: Headings) -> bool:
+    """Tell whether several headings name a place each: “Pitch” beside “Gym”."""
+    return len(texts) > 1 and all(known(text) == "location" or is_place_word(text) for text in texts)
 
 
 def _days_below(view: GridView, head: int, headings: Mapping[int, str]) -> dict[int, date | None]:

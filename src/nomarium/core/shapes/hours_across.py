@@ -24,9 +24,9 @@ def hours_across(grid: Grid) -> Unfolded | None:
         below = range(head + 1, len(view.rows))
         columns = [Column("", column, [view.cell(row, column) for row in below]) for column in others]
         dated = [column.index for column in columns if holds_dates(column)]
-        a_row = any(holds_dates(Column("", column, [view.cell(head, column)])) for column in dated)
+        is_record = any(holds_dates(Column("", column, [view.cell(head, column)])) for column in dated)
         plain = len(others) > 1 and not any(span_in(headings[column]) for column in others)
-        if len(dated) == 1 and plain and not a_row:
+        if len(dated) == 1 and plain and not is_record:
             return _list(view, head, spans, others, dated[0])
     return None
 

@@ -11,7 +11,7 @@ if TYPE_CHECKING:
     from nomarium.core.sources.details import read_reminders
     from nomarium.core.sources.events import EventChoices, EventSheet, read_events
     from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
-    from nomarium.core.sources.repeat_dates import date_in_words, days_in_words
+    from nomarium.core.sources.repeat_dates import all_days, date_in_words, days_in_words
     from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, is_own_rows
     from nomarium.core.sources.row_spans import RowSpans
     from nomarium.core.sources.series import Occurrence, Series
@@ -39,6 +39,7 @@ __all__ = [
     "YearEvents",
     "adjust",
     "after",
+    "all_days",
     "check_name",
     "clock_changes",
     "date_in_words",

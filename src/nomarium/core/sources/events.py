@@ -151,16 +151,20 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
 
 def _mornings_in_doubt(sheet: EventSheet, said: Sequence[str]) -> list[Problem]:
     """Report starts at seven and eight that nothing puts into the morning, in a sheet of games and concerts."""
-    evening = next((found[0] for text in said if (found := _OF_EVENINGS.search(text))), "")
-    for column in sheet.moments if evening else ():
-        doubtful = [cell for cell in column.column.cells if _may_be_evening(column.moments.get(cell))]
-        if doubtful:
-            place = sheet.table.cell_place(column.column.cells.index(doubtful[0]), column.column)
-            return [wording.morning_assumed(place, plain_text(doubtful[0]), evening, len(doubtful))]
+    for column in sheet.moments:
+        doubtful = {cell for cell, moment in column.moments.items() if _may_be_evening(moment)}
+        records = [record for record, cell in enumerate(column.column.cells) if cell in doubtful] if doubtful else []
+        if not records:
+            continue
+        evening = next((found[0] for text in said if (found := _OF_EVENINGS.search(text))), "")
+        if not evening:
+            break
+        place, text = sheet.table.cell_place(records[0], column.column), plain_text(column.column.cells[records[0]])
+        return [wording.morning_assumed(place, text, evening, len(records))]
     return []
 
 
-def _may_be_evening(moment: Moment | Fault | None) -> bool:
+def _may_be_evening(moment: Moment | Fault) -> bool:
     start = moment.start if isinstance(moment, Moment) else None
     return start is not None and start.assumed and _SEVEN <= start.seconds < _NINE
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from calendar import monthrange
+from collections.abc import Callable, Iterable, Sequence
 from datetime import date, timedelta
 from typing import TYPE_CHECKING
 
@@ -70,6 +71,12 @@ _MONTH_BEHIND = regex(r"\d\s*((?:de\s+)?[^\W\d_]{3,}.*|[./]\d.*)")
 _MONTH = regex(r"(?P<month>[^\W\d_]{3,})(?: (?P<year>20\d\d))?")
 _MOST_DAYS = 60
 """Days from the first to the last that are left out."""
+
+
+def all_days(parts: Iterable[str], read: Callable[[str], Sequence[date]]) -> frozenset[date]:
+    """Return the days that the parts of a text mean, as they are read; none where one of them means no day."""
+    found = [read(part) for part in parts]
+    return frozenset(day for days in found for day in days) if all(found) else frozenset()
 
 
 def days_in_words(text: str, after: date, order: Order | None) -> list[date]:

@@ -24,8 +24,15 @@ from nomarium.core.repeats import (
     read_words,
 )
 from nomarium.core.sources import repeat_wording as wording
-from nomarium.core.sources.repeat_dates import DatesInWords, SchoolTest, closing, lies_between_terms, open_day
-from nomarium.core.sources.spans import PeriodClock, clock_changes
+from nomarium.core.sources.repeat_dates import (
+    DatesInWords,
+    SchoolTest,
+    all_days,
+    closing,
+    lies_between_terms,
+    open_day,
+)
+from nomarium.core.sources.spans import LONGEST_OF_REPEAT, PeriodClock, clock_changes
 from nomarium.core.tables import Cell, Table, plain_text
 from nomarium.core.values import Order, parted_dates, split_list, without_not_on
 
@@ -35,7 +42,6 @@ if TYPE_CHECKING:
     from nomarium.core.year import SchoolYear
 
 MOST_OCCURRENCES = 100_000
-_A_WEEK = timedelta(days=7)
 
 
 _ON_CLOSURE: dict[str, OnClosure] = {
@@ -136,7 +142,8 @@ class RepeatingRow:
         if self._own_rows and self._text.upper().startswith(("RRULE:", "EXRULE:")):
             self._unroll_standard(repeated)
             return
-        repeat = self._within_its_days(self._read())
+        repeat = self._read()
+        self._take_bounds(repeat)
         if self._begins_with_the_year() and not repeat.first and self._hangs_on_its_start(repeat):
             raise RowRefused(wording.no_first_day(self._place("repeat"), self._text))
         starts = self._after_exceptions(list(self._starts(repeat)), repeat)
@@ -253,21 +260,20 @@ class RepeatingRow:
         repeat = self._on_weekdays_beside(repeat)
         return replace(repeat, until=repeat.until or until, times=number, except_=excepted)
 
-    def _within_its_days(self, repeat: Repeat) -> Repeat:
-        """Return the repeat, and let its first event be of one day where its days bound it: “10 Sep – 17 Nov”."""
+    def _take_bounds(self, repeat: Repeat) -> None:
+        """Let the days of the row bound what repeats daily or weekly, and its events be shorter: “10 Sep – 17 Nov”."""
         first, end = self._first.start, self._first.end
-        if end - first <= _A_WEEK:
-            return repeat
+        if end - first <= LONGEST_OF_REPEAT:
+            return
         rule = repeat.rule
         ended = repeat.until or rule.until or repeat.times or rule.count
         if ended or rule.freq not in (Frequency.DAILY, Frequency.WEEKLY):
             self.said.append(wording.longer_than_a_week(self._place("repeat"), self._text, first, end))
-            return repeat
+            return
         length = timedelta(days=1) if self._first.all_day else timedelta(seconds=(end - first).seconds)
         self._last_of_span = (end - length).date()
         self._first = replace(self._first, end=first + length)
         self.said.append(wording.bounded_by_its_days(self._place("repeat"), self._text, first, self._last_of_span))
-        return repeat
 
     def _on_weekdays_beside(self, repeat: Repeat) -> Repeat:
         """Return a repeat of each day or week on the weekdays that stand beside it: "Daily", "Mon-Fri"."""
@@ -383,15 +389,14 @@ class RepeatingRow:
         self.said += [wording.no_such_exception(place, day) for day in missed]
         return [start for start in starts if start.date() not in excepted]
 
-    def _remarked(self, days: Collection[date]) -> set[date]:
+    def _remarked(self, days: Collection[date]) -> frozenset[date]:
         """Return the dates on which its remarks say that it is not: “No meeting in August”; it is told."""
         text = self._cell_text("description")
         dates = without_not_on(text) if text else None
         parts = [part.removeprefix("in ") for part in parted_dates(dates or "")]
-        read = [self._dates.days(part, self._first.start.date()) for part in parts]
-        found = {day for several in read for day in several}
-        if not found or not all(read) or found.isdisjoint(days):
-            return set()
+        found = all_days(parts, lambda part: self._dates.days(part, self._first.start.date()))
+        if found.isdisjoint(days):
+            return frozenset()
         self.said.append(wording.excepted_by_remark(self._place("description"), text))
         return found
 

@@ -238,7 +238,7 @@ def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> S
     days = _each_day(times, start, end, rules)
     spans = [(one.start, one.end) for one in days] or [(start, end)]
     findings += [finding for span in spans for finding in clock_changes(*span, rules.zone)]
-    if not (times.repeats and end - start > _A_WEEK):  # what repeats may be bounded by them
+    if not (times.repeats and end - start > LONGEST_OF_REPEAT):  # it may be what bounds the repeat: told there
         findings += _over_days(start, end, len(days), apart=times.apart)
     if any(finding.is_error for finding in findings):
         return SpanFound(None, tuple(findings))
@@ -261,7 +261,8 @@ def _so_long_each_day(times: RowTimes, start: datetime, rules: SpanRules, findin
 
 
 _A_DAY = timedelta(days=1)
-_A_WEEK = timedelta(days=7)
+LONGEST_OF_REPEAT = timedelta(days=7)
+"""What is longer is hardly one event of those that repeat."""
 
 
 def _over_days(start: datetime, end: datetime, days: int, *, apart: bool) -> list[Finding]:

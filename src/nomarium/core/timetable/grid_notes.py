@@ -4,10 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from datetime import date
+from functools import partial
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.sheets import dates_without, note_unused, says_when
-from nomarium.core.sources import days_in_words
+from nomarium.core.sources import all_days, days_in_words
 from nomarium.core.timetable import wording
 from nomarium.core.values import Order, only_order, parted_dates
 
@@ -47,9 +48,9 @@ def dates_off(blocks: Sequence[Block], after: date, order: Order | None, problem
     for line in _lines_below(blocks):
         dates = dates_without(line.text)
         parts = parted_dates(dates)
-        days = [days_in_words(part, after, order or only_order(parts)) for part in parts]
-        if days and all(days):
-            found.update(day for several in days for day in several)
+        read = partial(days_in_words, after=after, order=order or only_order(parts))
+        if off := all_days(parts, read):
+            found |= off
             problems.append(wording.nothing_meets_on(line.place, line.text, dates))
         elif says_when(line.text):
             unused.append(line)

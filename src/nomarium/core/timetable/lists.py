@@ -24,7 +24,7 @@ from nomarium.core.slots import (
     read_slots,
     read_week_numbers,
 )
-from nomarium.core.sources import date_in_words, days_in_words
+from nomarium.core.sources import all_days, date_in_words, days_in_words
 from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.meeting import WHO_FIELDS, Meeting, Values, When, clean
@@ -545,9 +545,8 @@ class _Rows:
         for column in self._sheet.others:
             text = plain_text(column.cells[record])
             dates = without_not_on(text) if text else None
-            read = [days_in_words(part, after, self._order) for part in parted_dates(dates or "")]
-            if read and all(read):
-                found.update(day for days in read for day in days)
+            if off := all_days(parted_dates(dates or ""), lambda part: days_in_words(part, after, self._order)):
+                found |= off
                 self._problems.append(wording.excepted_by_remark(self._sheet.table.cell_place(record, column), text))
         return frozenset(found)
 
