@@ -146,31 +146,11 @@ def convert(
     tables = [one.table for one in read if isinstance(one, _Read)]
     check_columns(tables, request.columns, request.values, headings)
     sheets: list[EventSheet] = []
-    for done, one in enumerate(read, 1):
-        if isinstance(one, CalendarFile):
-            sheets.append(one)
-            progress(done)
-            continue
-        table = one.table
-        columns = {**(one.programme.columns if one.programme else {}), **request.columns}
-        matches, unsure = fit_columns(table, columns, request.values, headings)
-        found += unsure
-        if not has_errors(unsure):
-            found += take_notes(one.grid, table, matches, EVENT_SHEET)
-            unsure = account(EVENT_SHEET, table, matches, request.events.used, Known())
-            found += unsure
-        if has_errors(unsure):
-            sheet = EventSheet(table, matches)
-        else:
-            sheet = read_events(table, matches, replace(request.events, zone_stated=request.zone_stated))
+    while read:  # a sheet's cells are let go as soon as its events are read
+        sheet, said = _events_of(read.pop(0), request, headings)
         sheets.append(sheet)
-        if not sheet.events and has_errors([*unsure, *sheet.problems]):
-            # A list whose columns are told is one of events, whatever its rows lack; a grid only seemed to be a list.
-            others = tuple(Kind) if has_errors(unsure) else (Kind.GRID, Kind.MONTHS)
-            found += _perhaps_programme(one.grid, request)
-            path = next(path for path in request.files if path.name == table.file)
-            found += _other_kind(path, TableChoices(table.sheet), request, others)
-        progress(done)
+        found += said
+        progress(len(sheets))
     found += _same_uid(sheets)
     found += adjust(sheets, adjustments)
     found += [problem for sheet in sheets for problem in sheet.problems]
@@ -190,6 +170,31 @@ def convert(
     calendar = Calendar.of(request.name, events, request.scope)
     found += _expectations(request, sheets, calendar)
     return Conversion(sheets, by_place(found), calendar)
+
+
+def _events_of(one: _Read | CalendarFile, request: Request, headings: Headings) -> tuple[EventSheet, list[Problem]]:
+    """Read the events of a table; what was wrong with its columns stands beside them."""
+    if isinstance(one, CalendarFile):
+        return one, []
+    table = one.table
+    columns = {**(one.programme.columns if one.programme else {}), **request.columns}
+    matches, unsure = fit_columns(table, columns, request.values, headings)
+    found = list(unsure)
+    if not has_errors(unsure):
+        found += take_notes(one.grid, table, matches, EVENT_SHEET)
+        unsure = account(EVENT_SHEET, table, matches, request.events.used, Known())
+        found += unsure
+    if has_errors(unsure):
+        sheet = EventSheet(table, matches)
+    else:
+        sheet = read_events(table, matches, replace(request.events, zone_stated=request.zone_stated))
+    if not sheet.events and has_errors([*unsure, *sheet.problems]):
+        # A list whose columns are told is one of events, whatever its rows lack; a grid only seemed to be a list.
+        others = tuple(Kind) if has_errors(unsure) else (Kind.GRID, Kind.MONTHS)
+        found += _perhaps_programme(one.grid, request)
+        path = next(path for path in request.files if path.name == table.file)
+        found += _other_kind(path, TableChoices(table.sheet), request, others)
+    return sheet, found
 
 
 def _adjusted_for_programmes(

@@ -6,6 +6,8 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
 from functools import cached_property
+from itertools import compress
+from operator import not_
 from typing import TYPE_CHECKING, Protocol
 
 from nomarium.core.calendars.identity import assign_uids
@@ -81,8 +83,8 @@ class Calendar:
     def timed_span(self, zone: str) -> tuple[datetime, datetime]:
         """The first start and the last end of the timed events in one of its zones."""
         if isinstance(self.series, EventBatch):
-            timed = self.series.chosen([not all_day for all_day in self.series.all_day])
-            return moment_of(min(timed.starts)), moment_of(max(timed.ends))
+            first = min(compress(self.series.starts, map(not_, self.series.all_day)))
+            return moment_of(first), moment_of(max(compress(self.series.ends, map(not_, self.series.all_day))))
         whens = [occurrence for occurrence in self._distinct if occurrence.zone == zone and not occurrence.all_day]
         last = max(o.end for o in whens)
         for series in self.series:

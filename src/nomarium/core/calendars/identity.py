@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from datetime import datetime
 from hashlib import blake2b
 from typing import TYPE_CHECKING
@@ -71,38 +71,48 @@ def _of_batch(calendar: str, batch: EventBatch) -> list[str]:
 
 def _by_columns(calendar: str, batch: EventBatch) -> list[str]:
     stamps = WallTexts("%Y-%m-%d", "T%H:%M:%S")
-    names = [
-        f"{calendar}\x1f{title}\x1f{stamps[start]}"
-        for title, start in zip(batch.texts["summary"], batch.starts, strict=True)
-    ]
-    places = batch.column("location")
+    titles, starts, places = batch.texts["summary"], batch.starts, batch.column("location")
+
+    def name(index: int) -> str:
+        return f"{calendar}\x1f{titles[index]}\x1f{stamps[starts[index]]}"
+
     parts = (lambda index: places[index] if places else "", lambda index: stamps[batch.ends[index]])
-    return list(map(stable_uuid, _told_apart(names, parts)))
+    return _told_apart(len(batch), name, parts)
 
 
 def _by_contents(calendar: str, series: Sequence[Series]) -> list[str]:
     events = [(one, occurrence) for one in series for occurrence in one.occurrences]
     stamps = {start: start.isoformat() for start in {occurrence.start for _, occurrence in events}}
-    names = [f"{calendar}\x1f{one.summary}\x1f{stamps[occurrence.start]}" for one, occurrence in events]
+
+    def name(index: int) -> str:
+        one, occurrence = events[index]
+        return f"{calendar}\x1f{one.summary}\x1f{stamps[occurrence.start]}"
+
     parts = (lambda index: events[index][0].location, lambda index: events[index][1].end.isoformat())
-    return list(map(stable_uuid, _told_apart(names, parts)))
+    return _told_apart(len(events), name, parts)
 
 
-def _told_apart(names: list[str], parts: Sequence[Callable[[int], str]]) -> list[str]:
-    """Return the names, with parts of their events (the place, then the end), then the order added where shared."""
-    known: set[str] = set()
-    again = {name for name in names if name in known or known.add(name)}  # type: ignore[func-returns-value]
-    shared = [index for index, name in enumerate(names) if name in again] if again else []
+def _told_apart(count: int, name: Callable[[int], str], parts: Sequence[Callable[[int], str]]) -> list[str]:
+    """Return the UUIDs of so many events by their names.
+
+    Where events share theirs, parts of them (the place, then the end), then the order are added to it.
+    """
+    uids = [stable_uuid(name(index)) for index in range(count)]
+    if len(set(uids)) == count:
+        return uids
+    counts = Counter(uids)
+    shared = [index for index, uid in enumerate(uids) if counts[uid] > 1]
+    names = {index: name(index) for index in shared}
     for part in (*parts, _order(names)):
-        counts = Counter(names[index] for index in shared)
-        shared = [index for index in shared if counts[names[index]] > 1]
-        added = [f"{names[index]}\x1f{part(index)}" for index in shared]
-        for index, name in zip(shared, added, strict=True):
-            names[index] = name
-    return names
+        again = Counter(names[index] for index in shared)
+        shared = [index for index in shared if again[names[index]] > 1]
+        names |= {index: f"{names[index]}\x1f{part(index)}" for index in shared}
+    for index, told_apart in names.items():
+        uids[index] = stable_uuid(told_apart)
+    return uids
 
 
-def _order(names: Sequence[str]) -> Callable[[int], str]:
+def _order(names: Mapping[int, str]) -> Callable[[int], str]:
     """Return what counts the events of one name, in their order."""
     taken = Counter[str]()
 

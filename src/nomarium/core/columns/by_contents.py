@@ -249,7 +249,8 @@ _DUTIES = frozenset(
 def _holds_titles_of_things(column: Column) -> bool:
     """Tell whether a column could be the title, and its cells are not called as people are."""
     texts = [plain_text(cell) for cell in column.cells if cell != ""]
-    return holds_titles(column) and not most_are(texts, TITLED_FORM) and not are_reversed_names(texts)
+    named = map(plain_text, column.distinct)
+    return holds_titles(column) and not most_are(texts, TITLED_FORM) and not are_reversed_names(named)
 
 
 def _calls_rows(column: Column) -> bool:

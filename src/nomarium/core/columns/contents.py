@@ -45,11 +45,7 @@ _NOT_THE_DAY = (
 
 def _filled(column: Column) -> Iterator[Cell]:
     """Return the first distinct cells that say anything, and not that it is to come; most columns need no more."""
-    for cells in (column.cells[: 10 * _LOOKED_AT], column.cells):
-        distinct = dict.fromkeys(cells)
-        if len(distinct) > _LOOKED_AT:
-            break
-    return islice((cell for cell in distinct if cell != "" and not is_to_come(cell)), _LOOKED_AT)
+    return islice((cell for cell in column.distinct if cell != "" and not is_to_come(cell)), _LOOKED_AT)
 
 
 def holds_dates(column: Column) -> bool:
@@ -347,8 +343,9 @@ def _are_phrases(column: Column) -> bool:
 
 def marks_rows(column: Column) -> bool:
     """Tell whether a column marks some rows with a cross or a yes, and leaves the others blank."""
-    filled = {plain_text(cell).strip().casefold() for cell in column.cells if cell != ""}
-    return bool(filled) and filled <= YES and "" in column.cells
+    filled = [cell for cell in column.distinct if cell != ""]
+    marked = all(plain_text(cell).strip().casefold() in YES for cell in filled)
+    return bool(filled) and marked and len(filled) < len(column.distinct)
 
 
 def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | None:

@@ -109,7 +109,7 @@ def _last_word(heading: str) -> str:
 
 
 def _all_below(column: Column, limit: int) -> bool:
-    cells = [plain_text(cell) for cell in dict.fromkeys(column.cells) if cell != ""]
+    cells = [plain_text(cell) for cell in column.distinct if cell != ""]
     return bool(cells) and all(cell.isdecimal() and int(cell) < limit for cell in cells)
 
 

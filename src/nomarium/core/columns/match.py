@@ -178,13 +178,15 @@ def _retell(matches: Matches, fields: Collection[str], fits: Callable[[Match], b
 
 def _marks_of_closures(matches: Matches, sheet: SheetKind) -> None:
     """Let crosses below “No school” say which rows of a calendar close it: the others do not, and have names beside."""
+    if sheet.kind is not Kind.CLOSURES:
+        return
     named = [match for match in matches.all if match.field in ("", "summary") and holds_titles(match.column)]
     marked = [
         match
         for match in matches.all
         if match.field in ("summary", "kind") and match.is_free and marks_rows(match.column)
     ]
-    if sheet.kind is Kind.CLOSURES and len(marked) == 1 and named:
+    if len(marked) == 1 and named:
         column = marked[0].column
         column.cells = ["no" if cell == "" else "closed" for cell in column.cells]
         marked[0].field, marked[0].why = "kind", "its heading, with crosses below it"
@@ -416,7 +418,7 @@ def _holds_dates(match: Match) -> bool:
 
 def _may_be_titles(match: Match) -> bool:
     """Tell whether a column may say what events are called: ordinals, and forms such as 7A, say for whom they are."""
-    cells = [plain_text(cell).strip() for cell in match.column.cells if cell != ""]
+    cells = (plain_text(cell).strip() for cell in match.column.distinct if cell != "")
     return not holds_ordinals(match.column) and not all(map(CLASS_FORM.fullmatch, cells))
 
 

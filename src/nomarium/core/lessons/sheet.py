@@ -119,7 +119,7 @@ def _whole_texts(sheet: Sheet, name: str) -> list[str]:
     column = sheet.matches.column(name)
     if column is None:
         return list(sheet.texts(name))
-    known = {cell: _lines(plain_text(cell)) for cell in set(column.cells)}
+    known = {cell: _lines(plain_text(cell)) for cell in column.distinct}
     return [known[cell] for cell in column.cells]
 
 

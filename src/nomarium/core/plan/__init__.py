@@ -6,7 +6,7 @@ from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.plan.keys import PlanKey, plan_keys, plan_schema, sheet_keys
-    from nomarium.core.plan.load import PLAN_NAME, PlanFile, load_plan
+    from nomarium.core.plan.load import PlanFile, load_plan
     from nomarium.core.plan.model import (
         CalendarKeys,
         CycleKeys,
@@ -17,6 +17,7 @@ if TYPE_CHECKING:
         SheetKeys,
         SourceKeys,
     )
+    from nomarium.core.plan.name import PLAN_NAME
     from nomarium.core.plan.outside import named_outside
 
 __all__ = [

@@ -17,9 +17,6 @@ from nomarium.run import note_input
 if TYPE_CHECKING:
     from pydantic_core import ErrorDetails
 
-PLAN_NAME = "nomarium.toml"
-"""The usual name of a plan."""
-
 _MOST_BYTES = 2_000_000
 _DEEP = regex(r"(?<![\w\"'-])(?:[\w\"'-]++[ \t]*+\.[ \t]*+){60}")
 """A dotted key so deep that no plan needs it, and whose reading would take minutes."""

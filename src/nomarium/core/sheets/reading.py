@@ -84,7 +84,7 @@ class Sheet:
         whole = self.whole.get(name, "")
         if column is None:
             return [whole] * len(self.table)
-        known = {cell: " ".join(plain_text(cell).split()) or whole for cell in set(column.cells)}
+        known = {cell: " ".join(plain_text(cell).split()) or whole for cell in column.distinct}
         return [known[cell] for cell in column.cells]
 
     def place(self, record: int, name: str = "") -> Place:

@@ -25,7 +25,7 @@ def split_dates(table: Table, matches: Matches) -> None:
         return
     texts = [
         cell
-        for cell in set(column.cells)
+        for cell in column.distinct
         if isinstance(cell, str) and len(cell) <= _LONGEST and _MAY_BE_SEVERAL.search(cell)
     ]
     if not texts:

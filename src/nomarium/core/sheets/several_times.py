@@ -22,7 +22,7 @@ def split_times(table: Table, matches: Matches) -> None:
     column = next(filter(None, map(matches.column, _STARTS)), None)
     if column is None:
         return
-    several: dict[Cell, Sequence[Cell]] = {cell: times for cell in set(column.cells) if len(times := _times(cell)) > 1}
+    several: dict[Cell, Sequence[Cell]] = {cell: times for cell in column.distinct if len(times := _times(cell)) > 1}
     if not several:
         return
     ends = next(filter(None, map(matches.column, _ENDS)), None)

@@ -54,9 +54,7 @@ def read_attendance(details: Details, matches: Matches, people: Lookup | None) -
 def _persons(details: Details, column: Column, people: Lookup | None, *, several: bool) -> list[tuple[Person, ...]]:
     """Return the people whom each row names in a column."""
     split = (column.parted or split_list) if several else _as_one
-    known = {
-        cell: tuple(_person(item, people) for item in split(plain_text(cell))) for cell in dict.fromkeys(column.cells)
-    }
+    known = {cell: tuple(_person(item, people) for item in split(plain_text(cell))) for cell in column.distinct}
     _tell_without_address(details, column, known, people)
     return [known[cell] for cell in column.cells]
 
@@ -86,7 +84,7 @@ def _together(named: Iterable[tuple[str, Sequence[Person]]]) -> tuple[Person, ..
 
 def _asked(details: Details, column: Column, attendees: Sequence[tuple[Person, ...]]) -> list[tuple[Person, ...]]:
     """Ask the people of each row that says so to reply; a word that is neither yes nor no is told."""
-    answers = {cell: read_yes_no(plain_text(cell)) for cell in dict.fromkeys(column.cells)}
+    answers = {cell: read_yes_no(plain_text(cell)) for cell in column.distinct}
     found = []
     for record, persons in enumerate(attendees):
         cell = column.cells[record]

@@ -52,8 +52,10 @@ def _filled(table: Table, record: int) -> tuple[int, ...]:
 def _carry(column: Column, records: list[int]) -> None:
     wanted = set(records)
     above = column.cells[0]
+    cells = list(column.cells)
     for record, cell in enumerate(column.cells):
         if record in wanted:
-            column.cells[record] = above
+            cells[record] = above
         elif cell != "":
             above = cell
+    column.cells = cells

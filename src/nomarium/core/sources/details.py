@@ -114,7 +114,7 @@ def _read_own_lines(details: Details, matches: Matches) -> None:
     """Read the fields that have a line of their own; a text that is no such value is told, and left out."""
     lines: list[tuple[str, ...]] = [()] * len(details.table)
     for name, column in matches.columns(OWN_LINES):
-        known = {cell: own_line(name, plain_text(cell)) for cell in dict.fromkeys(column.cells)}
+        known = {cell: own_line(name, plain_text(cell)) for cell in column.distinct}
         for record, cell in enumerate(column.cells):
             line = known[cell]
             if line is None:

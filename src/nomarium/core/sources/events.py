@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from itertools import pairwise
@@ -119,7 +119,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
         return sheet
     sheet.problems += _part_names(table, matches, choices)
     titles = matches.column("summary")
-    said = [*(column.heading for column in table.columns), *(map(plain_text, titles.cells) if titles else ())]
+    said = [*(column.heading for column in table.columns), *(map(plain_text, titles.distinct) if titles else ())]
     said += table.titles
     nights = speaks_of_nights(said)
     sheet.problems += _mornings_in_doubt(sheet, said)
@@ -185,10 +185,10 @@ def _part_names(table: Table, matches: Matches, choices: EventChoices) -> list[P
     problems = []
     for match in matches.all:
         column = match.column
-        texts = [plain_text(cell) for cell in column.cells]
         of_people = match.field in PEOPLE_FIELDS or means_people(column.heading)
-        if not of_people and not are_reversed_names(texts):
+        if not of_people and not are_reversed_names(map(plain_text, column.distinct)):
             continue
+        texts = list(map(plain_text, column.cells))
         reader = NameReader.of(texts, choices.commas, ())
         column.parted = reader.read
         asked = match.field in TAKING_PART or heading_key(column.heading) in choices.used
@@ -229,18 +229,21 @@ def _timed(moments: Sequence[MomentColumn]) -> bool:
     return any(column.has_times for column in moments)
 
 
+def _not_running(titles: Sequence[str], all_day: Sequence[int]) -> Iterator[int]:
+    """Return which titles say that nothing is on, or that a team does not play."""
+    all_titles = "\n".join(titles).casefold()
+    has_byes = any(word in all_titles for word in _BYE_WORDS)
+    for record, title in enumerate(titles):
+        if (_IS_NOT_ON.match(title) and not all_day[record]) or (has_byes and _IS_A_BYE.fullmatch(title)):
+            yield record
+
+
 def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: str) -> None:
     """Join what and when; rows without a title, and those that need a word, are looked at one by one."""
     last_dated = _last_dated(spans)
     no_event = set(sheet.refused)
     untitled = [record for record, summary in enumerate(details.summaries) if not summary]
-    idle = {
-        record
-        for record, title in enumerate(details.summaries)
-        if title and record not in no_event
-        if (_BYE.search(title) and _IS_A_BYE.fullmatch(title))
-        or (not spans.all_day[record] and _IS_NOT_ON.match(title))
-    }
+    idle = {record for record in _not_running(details.summaries, spans.all_day) if record not in no_event}
     sheet.left_out[LeftOut.NOT_RUNNING] += len(idle)
     no_event |= idle
     for record in sorted({*untitled, *spans.special} - idle):
@@ -267,9 +270,11 @@ _IS_NOT_ON = regex(
     re.IGNORECASE,
 )
 """What the title of a row with times says where nothing is on: “No meeting – half term”."""
-_BYE_WORDS = r"(?:bye|bye week|spielfrei|exempte?|descansa|descanso|riposa|riposo|spilfri|spillefri|folga)"
-_BYE = regex(rf"\b{_BYE_WORDS}\b", re.IGNORECASE)
-_IS_A_BYE = regex(rf"(?:.+ (?:–|-|vs?\.?) )?{_BYE_WORDS}(?: (?:–|-|vs?\.?) .+)?", re.IGNORECASE)
+_BYE_WORDS = (
+    "bye", "bye week", "spielfrei", "exempt", "exempte", "descansa", "descanso", "riposa", "riposo", "spilfri",
+    "spillefri", "folga",
+)  # fmt: skip
+_IS_A_BYE = regex(r"(?:.+ (?:–|-|vs?\.?) )?(?:{})(?: (?:–|-|vs?\.?) .+)?".format("|".join(_BYE_WORDS)), re.IGNORECASE)
 """What the title says where a team does not play: “Herons – BYE”."""
 FAR_AWAY = timedelta(days=3 * 366)
 """So far from the middle of a list, a date is more likely a slip in the year."""

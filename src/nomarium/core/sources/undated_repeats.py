@@ -86,7 +86,7 @@ def _mixed(matches: Matches) -> Match | None:
 def _parted(matches: Matches, mixed: Match, dates: DateChoices, year: SchoolYear | None) -> Matches:
     """Part a column of dates and repeats in two: each row's first day, and how often it is."""
     column = mixed.column
-    often = {cell: isinstance(cell, str) and is_repeat(cell) for cell in set(column.cells)}
+    often = {cell: isinstance(cell, str) and is_repeat(cell) for cell in column.distinct}
     firsts = [_first_day(cell, dates, year) if often[cell] else cell for cell in column.cells]
     repeats = [cell if often[cell] else "" for cell in column.cells]
     others = [match for match in matches.all if match is not mixed]

@@ -91,6 +91,14 @@ class Column:
     """How a cell that holds several values is parted, where that is not the usual way."""
     drawn: bool = False
     """Tells that the list was made of another shape: the sheet has no such column."""
+    _known: tuple[list[Cell], list[Cell]] | None = field(default=None, init=False, repr=False, compare=False)
+
+    @property
+    def distinct(self) -> list[Cell]:
+        """Its cells, each value once, in their order; worked out anew only where it has got other cells."""
+        if self._known is None or self._known[0] is not self.cells:
+            self._known = self.cells, list(dict.fromkeys(self.cells))
+        return self._known[1]
 
     @property
     def letters(self) -> str:

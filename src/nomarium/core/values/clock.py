@@ -6,6 +6,7 @@ import re
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from datetime import time
+from itertools import islice
 from typing import NamedTuple
 
 from nomarium.core.values.time_text import Half, TimeShape
@@ -148,9 +149,16 @@ _NIGHTS = regex(rf"\b(?:{'|'.join(_NIGHT_WORDS)})".replace("-", "[- ]"), re.IGNO
 
 def speaks_of_nights(texts: Iterable[str]) -> bool:
     """Tell whether headings or cells of a sheet speak of nights, shifts or watches."""
-    text = "\n".join(texts)
-    lowered = text.lower().replace(" ", "-")
-    return any(word in lowered for word in _NIGHT_WORDS) and bool(_NIGHTS.search(text))
+    left = iter(texts)
+    while text := "\n".join(islice(left, _AT_ONCE)):
+        lowered = text.lower().replace(" ", "-")
+        if any(word in lowered for word in _NIGHT_WORDS) and _NIGHTS.search(text):
+            return True
+    return False
+
+
+_AT_ONCE = 5_000
+"""Texts that are looked at together: quicker than one by one, and no second copy of a long sheet."""
 
 
 def may_pass_midnight(start: int, end: int, *, nights: bool) -> bool:

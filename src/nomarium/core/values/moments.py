@@ -96,7 +96,7 @@ def _take_as_utc(column: MomentColumn) -> None:
 
 def _texts(column: Column) -> list[str]:
     """The distinct texts of a column that have letters, those of zones apart."""
-    texts = [cell for cell in dict.fromkeys(column.cells) if isinstance(cell, str) and any(map(str.isalpha, cell))]
+    texts = [cell for cell in column.distinct if isinstance(cell, str) and any(map(str.isalpha, cell))]
     return [bare for text in texts if any(map(str.isalpha, bare := wording.ZONE_LETTERS.sub("", text)))]
 
 
@@ -118,11 +118,11 @@ def _scan(
     first_day: datetime,
 ) -> MomentColumn:
     result = MomentColumn(column, times_first, words=scanner.words)
-    distinct = dict.fromkeys(column.cells)
+    distinct = column.distinct
     result.serials = not times_first and are_serials(distinct)
     if not result.serials and any(isinstance(cell, float) for cell in distinct):
         column.cells = numbers_as_text(column.cells, times_first)
-        distinct = dict.fromkeys(column.cells)
+        distinct = column.distinct
     with_midnights = any(isinstance(cell, datetime) and cell.year >= 1901 for cell in distinct)
     for cell in distinct:
         if cell in BLANK_MARKS:

@@ -6,7 +6,7 @@ That is decided for a whole column, as the order of dates is: by what its own ce
 from __future__ import annotations
 
 import re
-from collections.abc import Collection, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
@@ -98,10 +98,15 @@ def _all_reversed(items: Sequence[str]) -> bool:
     return reversed_ and len(items) >= _FEWEST_REVERSED
 
 
-def are_reversed_names(texts: Sequence[str]) -> bool:
-    """Tell whether all texts are names of people, the last name first: "Nettle, Mina"."""
-    distinct = [text for text in dict.fromkeys(texts) if text.strip()]
-    return len(distinct) >= _FEWEST_REVERSED and all(map(_REVERSED.fullmatch, distinct))
+def are_reversed_names(distinct: Iterable[str]) -> bool:
+    """Tell whether all of several texts are names of people, the last name first: "Nettle, Mina"."""
+    count = 0
+    for text in distinct:
+        if text.strip():
+            if not _REVERSED.fullmatch(text):
+                return False
+            count += 1
+    return count >= _FEWEST_REVERSED
 
 
 _REVERSED = regex(r"(?!\d)[^\W\d_]+(?:[ '’-][^\W\d_]+){0,3}, [^\W\d_]+(?:[ '’-][^\W\d_]+){0,2}\.?")
