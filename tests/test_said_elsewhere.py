@@ -19,10 +19,18 @@ from nomarium.core.sheets.said_in_notes import (
     half_of_day,
     holding_span,
     place_said,
+    sentences_of,
     start_said,
     times_of_parts,
 )
-from nomarium.core.values import MomentScanner, NameReader, likeliest_words, several_times, weekdays_in_turn
+from nomarium.core.values import (
+    MomentScanner,
+    NameReader,
+    likeliest_words,
+    several_times,
+    weekdays_in_turn,
+    year_in_titles,
+)
 from nomarium.core.values.spans_within import hours_of_part
 
 READERS = {
@@ -35,6 +43,11 @@ READERS = {
     "half": half_of_day,
     "weekdays": lambda text: " ".join(map(str, weekdays_in_turn(tuple(text.split())))),
     "span": lambda text: (found := holding_span(text)) and f"{found.first}..{found.last}",
+    "span in": lambda text: (
+        (found := holding_span(text.partition("|")[2], None, year_in_titles([text.partition("|")[0]])))
+        and f"{found.first}..{found.last}"
+    ),
+    "sentences": lambda text: " | ".join(sentences_of(text)),
     "spell": lambda text: (found := spell_in(text)) and f"{found.weekday} {found.start} {found.length}",
     "weekend": lambda text: str(
         day_of_week(date.fromisoformat(text[:10]), int(text[11]), frozenset(map(int, text[11:])))
@@ -58,12 +71,25 @@ READERS = {
     ("when not", "We are closed on Monday 5 April", "Monday 5 April"),
     ("when not", "The pool is closed from 5 to 9 April.", "5 to 9 April"),
     ("when not", "No classes 5 April, 3 May", "5 April, 3 May"),
+    ("when not", "No clubs in half term (26-30 October).", "26-30 October"),
+    ("when not", "Keine AGs in den Herbstferien (17.10.-31.10.2026)", "17.10.-31.10.2026"),
+    ("when not", "Pas de cours pendant les vacances: 17 octobre au 2 novembre", "17 octobre au 2 novembre"),
+    ("when not", "No clubs in the first week", ""),
     ("when not", "Bookings closed 5 Sept", ""),
     ("when not", "Last class before the break 18 December", ""),
     ("when not", "Office closed 5 April", ""),
     ("when not", "Holiday camp 5 April", ""),
     ("when not", "Holidays 5 April: Sea day", ""),
     ("when not", "Closed every evening at 9", ""),
+    ("sentences", "Runs to 4 December. No clubs on 2 Nov.", "Runs to 4 December | No clubs on 2 Nov."),
+    ("sentences", "With Mrs. Hale on Mon. Tue. and 14. September", "With Mrs. Hale on Mon. Tue. and 14. September"),
+    ("span in", "Autumn 2026|Clubs run from Monday 14 September to Friday 4 December. No clubs 2 November.",
+     "2026-09-14..2026-12-04"),
+    ("span in", "2026/27|Kurse laufen vom 14.09. bis 12.03.", "2026-09-14..2027-03-12"),
+    ("span in", "2026|Sessions from September 14 until December 4 in the hall", "2026-09-14..2026-12-04"),
+    ("span in", "Winter 2026|Term 7 December to 12 March", None),
+    ("span in", "2026|No clubs in half term, 26 October to 30 October", None),
+    ("span in", "2026|Times 9.30 to 10.30", None),
     ("start", "All at 19:00 in the Council Chamber", "19:00"),
     ("start", "Rehearsals begin at 7.30 pm", "7.30 pm"),
     ("start", "Alle Proben um 19.30 Uhr", "19.30 Uhr"),

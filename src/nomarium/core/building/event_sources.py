@@ -185,9 +185,14 @@ def _events_gave(sheet: EventSheet, length: timedelta) -> str:
     effects = [f"{counted(dropped, 'date')} dropped for closures"] if dropped else []
     effects += [f"{counted(moved, 'date')} moved for closures"] if moved else []
     if sheet.lengths_assumed:
-        effects.append(f"{sheet.lengths_assumed:,} without an end, taken as {hours_and_minutes(length)} each (length)")
+        effects.append(without_end(sheet.lengths_assumed, length))
     said = f"; {', '.join(effects)}" if effects else ""
     return f"{counted(sheet.rows, 'row')} = {counted(events, 'event')}{left}{said}"
+
+
+def without_end(count: int, length: timedelta) -> str:
+    """Say of how many rows the length was assumed."""
+    return f"{count:,} without an end, taken as {hours_and_minutes(length)} each (length)"
 
 
 def usual_length(keys: SourceKeys) -> timedelta:

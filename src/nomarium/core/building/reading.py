@@ -8,7 +8,14 @@ from datetime import time
 from typing import TYPE_CHECKING
 
 from nomarium.core.building import wording
-from nomarium.core.building.event_sources import take_calendar, take_events, take_months, take_year, usual_length
+from nomarium.core.building.event_sources import (
+    take_calendar,
+    take_events,
+    take_months,
+    take_year,
+    usual_length,
+    without_end,
+)
 from nomarium.core.building.known_sheets import read_bells, read_classes
 from nomarium.core.building.lessons import read_lesson_sheets
 from nomarium.core.building.sheet_desk import SheetDesk, SourcesRead
@@ -264,6 +271,7 @@ class SourceReader:
             left = f" + {sheet.left_out:,} left out" if sheet.left_out else ""
             slots = counted(len(sheet.meetings), "slot")
             gave = f"{counted(sheet.rows + sheet.left_out, 'row')} = {sheet.rows:,} with {slots}{left}"
+            gave += f"; {without_end(sheet.lengths_assumed, usual_length(keys))}" if sheet.lengths_assumed else ""
             self._desk.note_sheet(table, gave)
 
     def _timetable_choices(self, name: str, keys: SourceKeys, choices: SheetChoices) -> TimetableChoices | None:

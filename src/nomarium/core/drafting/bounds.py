@@ -127,7 +127,8 @@ def _titles_above(grid: Grid) -> list[str]:
 
 def _by_title(titles: Sequence[str], sheet: FoundSheet, order: Order | None) -> Bounds | None:
     """Return from when until when a title above a list says that it holds; None where none does, or two."""
-    spans = {(span.first, span.last) for text in titles if (span := holding_span(text, order))}
+    year = year_in_titles(titles)
+    spans = {(span.first, span.last) for text in titles if (span := holding_span(text, order, year))}
     if len(spans) != 1:
         return None
     first, last = spans.pop()

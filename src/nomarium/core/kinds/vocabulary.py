@@ -134,6 +134,8 @@ STUDENTS = (
 PLACE = (
     "field|diamond|branch|playing field|boisko|hřiště|ihrisko|pálya|saha|γήπεδο|χώρος|"
     "поле|площадка|rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
+    "church|churches|parish|kirche|pfarrkirche|église|eglise|paroisse|iglesia|parroquia|chiesa|parrocchia|igreja|kerk|kirke|"
+    "kyrka|kirkko|kościół|kostel|templom|mosque|synagogue|temple|centre|center|campus|stadium|arena|clubhouse|boathouse|"
     "berth|quay|pier|dock|gate|platform|meeting point|meet at|meets at|starting point|start point|treffpunkt|"
     "point de rendez-vous|lieu de rendez-vous|punto de encuentro|punto di ritrovo|ritrovo|verzamelpunt|mötesplats|"
     "mødested|oppmøtested|bassäng|bassin|becken|schwimmbecken|schwimmbad|piscine|piscina|vasca|zwembad|svømmehal|basseng|"
@@ -265,6 +267,15 @@ EMAIL = (
     "e-post|epost|epostadresse"
 )
 
+ACTIVITIES = (
+    r"(?:(?:after[- ]school|swimming|dance|music|evening|weekly|regular|junior|senior)\s+)?(?:"
+    r"class(?:es)?|lessons?|sessions?|meetings?|training|practices?|rehearsals?|school|courses?|clubs?|activit(?:y|ies)|"
+    r"swimming|games?|matches|fixtures?|tuition|teaching|lectures?|tutorials?|workshops?|services?|clinics?|coaching|"
+    r"unterricht|kurse?|stunden|training|proben?|treffen|ags?|angebote|betrieb|cours|ateliers?|activités?|entraînements?|"
+    r"répétitions?|séances?|clases?|actividades|entrenamientos?|talleres|ensayos?|lezion[ei]|corsi|attività|allenament[oi]|"
+    r"lessen|les|training(?:en)?|repetities|undervisning|lektioner|träning|träningar|kurser|trening|trenings?|aulas?|treinos?)"
+)
+"""What goes on week by week, as a note calls it that says when it does not."""
 CLOSED = (
     r"closed|closes|closures?|mid-?term(?! (?:exam|test|report|grade|assess|paper|mark)\w*)|"
     r"holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"

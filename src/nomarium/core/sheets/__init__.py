@@ -11,7 +11,7 @@ if TYPE_CHECKING:
     from nomarium.core.sheets.notes import notes_of, take_notes
     from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
     from nomarium.core.sheets.said_in_notes import dates_without, holding_span, length_said, says_when
-    from nomarium.core.sheets.whole import said_by_names
+    from nomarium.core.sheets.whole import is_usual_name, said_by_names
     from nomarium.core.sheets.wording import (
         holds_for_all,
         key_of_two,
@@ -35,6 +35,7 @@ __all__ = [
     "grid_of_kind",
     "holding_span",
     "holds_for_all",
+    "is_usual_name",
     "key_of_two",
     "length_said",
     "name_or_names",

@@ -19,12 +19,13 @@ from nomarium.core.sheets.said_in_notes import (
     place_behind,
     place_said,
     says_when,
+    sentences_of,
     start_said,
     times_of_parts,
     weekdays_named,
 )
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
-from nomarium.core.values import ORDERS, Order, date_in, is_span, spans_in, weekday_in_any
+from nomarium.core.values import ORDERS, Order, date_in, is_span, spans_in, weekday_in_any, year_in_titles
 from nomarium.lazily import regex
 
 _MOST_CELLS = 2
@@ -63,7 +64,8 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
         if 0 < len(cells) <= _MOST_CELLS and any(_may_tell(text) for _, text in cells):
             line, column = grid.origins[number - 1][cells[0][0]] if grid.origins else (number - 1, cells[0][0])
             place = Place(grid.file, grid.sheet, address(line + 1, column), line + 1)
-            found.append(Note(", ".join(" ".join(text.split()) for _, text in cells), place))
+            whole = ", ".join(" ".join(text.split()) for _, text in cells)
+            found += [Note(text, place) for text in sentences_of(whole) if _may_tell(text)] or [Note(whole, place)]
     return found
 
 
@@ -175,7 +177,8 @@ class _Reading:
 
     def take_span(self, telling: Sequence[Note], order: Order | None) -> None:
         """Take from when until when all rows hold, where one note says it."""
-        bounds = [(note, span) for note in telling if (span := holding_span(note.text, order)) is not None]
+        year = year_in_titles(self.table.titles)
+        bounds = [(note, span) for note in telling if (span := holding_span(note.text, order, year)) is not None]
         if len(bounds) == 1 and set(_BOUNDS) <= set(self.open_fields):
             ((note, span),) = bounds
             for behind, (name, heading) in enumerate(zip(_BOUNDS, ("From", "Until"), strict=True), 2):

@@ -12,6 +12,7 @@ from nomarium.core.values import (
     DateSpan,
     Found,
     Order,
+    TitledYear,
     are_dates,
     month_of,
     names_part_of_year,
@@ -147,12 +148,41 @@ _OF_SOMETHING_ELSE = (
 )
 
 
-def holding_span(text: str, order: Order | None = None) -> DateSpan | None:
+def sentences_of(text: str) -> list[str]:
+    """Return the sentences of a note; what ends on a short word, as "Mr. Hale" does, goes on."""
+    found = [""]
+    for part in _SENTENCE_ENDS.split(text):
+        word = "".join(re.findall(r"[^\W_]+", found[-1])[-1:])
+        is_short = len(word) <= _SHORTENED and (_is_day(word) or month_of(word) is not None)
+        goes_on = is_short or word.casefold() in _TITLES_OF_PEOPLE
+        if found[-1] and not goes_on:
+            found.append(part)
+        else:
+            found[-1] = f"{found[-1]}. {part}" if found[-1] else part
+    return found
+
+
+_SENTENCE_ENDS = regex(r"(?:(?<=[^\W\d_]{3})|(?<=\d{4})|(?<=\)))\.\s+(?=[^\W\d_a-zß-öø-ÿ])")
+_SHORTENED = 4
+"""Letters of a day or month that is cut short: "Mon.", "Sept."."""
+_TITLES_OF_PEOPLE = frozenset("mrs miss prof capt revd rev fräulein frau herr mme mlle sra srta dott ing str".split())
+
+
+def holding_span(text: str, order: Order | None = None, year: TitledYear | None = None) -> DateSpan | None:
     """Return from when until when all rows hold, where a title says it: "Clinic plan, valid 11.01.2027 to 25.06.2027".
 
-    ``order`` is that of day and month, where it is known.
+    ``order`` is that of day and month, where it is known; ``year`` is that of dates which name none.
     """
-    span = span_of_dates(text, order) or _span_behind_year(text, order)
+    found = [span for sentence in sentences_of(text) if (span := _span_of_all(sentence, order, year)) is not None]
+    return found[0] if len(found) == 1 else None
+
+
+def _span_of_all(text: str, order: Order | None, year: TitledYear | None) -> DateSpan | None:
+    if dates_without(text):
+        return None
+    span = (
+        span_of_dates(text, order) or _span_behind_year(text, order) or (_span_in(text, order, year) if year else None)
+    )
     around = f"{span.before} {span.behind}" if span else ""
     if span is None or re.search(_OF_SOMETHING_ELSE, around, re.IGNORECASE):
         return None
@@ -171,11 +201,40 @@ def _span_behind_year(text: str, order: Order | None) -> DateSpan | None:
     return span._replace(before=f"{found['before']} {span.before}".strip()) if span else None
 
 
+def _span_in(text: str, order: Order | None, year: TitledYear) -> DateSpan | None:
+    """Return the span that a text without a year names: “14 September to 4 December”, in the year that it lies in."""
+    for form in () if re.search(r"\b\d{4}\b", text) else _YEARLESS:
+        days = [(match, month) for match in form.finditer(text) if (month := _month_in(match["month"])) is not None]
+        if len(days) == _BOTH_ENDS and (year.crosses or days[0][1] <= days[1][1]):
+            last, month = days[-1]
+            behind = "." if last["month"].isdigit() else ", "
+            dated = f"{last[0].rstrip('.')}{behind}{year.of_month(month)}"
+            return span_of_dates(f"{text[: last.start()]}{dated}{text[last.end() :]}", order)
+    return None
+
+
+def _month_in(text: str) -> int | None:
+    if text.isdigit():
+        return int(text) if 1 <= int(text) <= _MONTHS_OF_A_YEAR else None
+    return month_of(text)
+
+
+_MONTHS_OF_A_YEAR = 12
+_YEARLESS = (
+    regex(r"\b\d{1,2}(?:st|nd|rd|th|er|\.|º)?\s+(?:de\s+|of\s+)?(?P<month>[^\W\d_]{3,})"),
+    regex(r"\b(?P<month>[^\W\d_]{3,})\.?\s+\d{1,2}(?:st|nd|rd|th)?\b(?!\s*[:h]|\.\d)"),
+    regex(r"(?<![\d.])\d{1,2}\.(?P<month>\d{1,2})\.?(?![\d.])"),
+)
+"""A day and its month, as texts without a year name them."""
+_BOTH_ENDS = 2
 _YEAR_AHEAD = regex(r"(?P<before>[^\d]*)(?P<year>20\d\d)\s*(?:[:,;(–-]|\s)\s*(?P<days>(?:(?!20\d\d).)*?)\)?")
 
 
 def dates_without(text: str) -> str:
     """Return the dates on which a note says that nothing is: "No class on 26 October", "Studio closed 5–9 April"."""
+    nothing = _NOTHING_IN.fullmatch(text)
+    if nothing is not None and are_dates(nothing["dates"]):
+        return nothing["dates"]
     dates = without_not_on(text)
     if dates is not None and any(map(str.isdigit, dates)):
         return dates
@@ -185,6 +244,14 @@ def dates_without(text: str) -> str:
     return closed["dates"] if are_dates(closed["dates"]) else ""
 
 
+_NOTHING_IN = regex(
+    rf"(?:there (?:is|are|will be) )?(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen|inga)\s+(?:{words.ACTIVITIES})\b"
+    r"(?:\s+(?:in|during|over|on|at|for|am|an|im|in den|während|pendant|en|durante|i|op|på|om)\b)?"
+    r"(?:\s+(?:the\s+|den\s+|der\s+|la\s+|les\s+|el\s+)?[^\d():,]{3,40}?)?"
+    r"[\s(:,–-]+(?P<dates>\d[^():]*|[^\W\d_]{3,}\.? \d[^():]*)[\s).]*",
+    re.IGNORECASE,
+)
+"""“No clubs in half term (26–30 October)”."""
 _CLOSED = regex(
     rf"(?P<what>[^\d:;]{{0,40}}?\b(?:{words.CLOSED})\b)[\s:,–(-]*(?:(?:from|on|is|are|be|for|vom|am|von|du|le|del|el|dal|il|van|op|"
     r"från|den|fra)\s+)*(?P<dates>[^:]*?)[\s.)]*",

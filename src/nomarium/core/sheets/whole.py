@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Kind
 from nomarium.core.sheets import wording
+from nomarium.core.sheets.said_in_notes import says_when
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.values import TITLED_FORM, weekday_in_any
 from nomarium.lazily import regex
@@ -32,7 +33,47 @@ def said_of_whole(sheet: Sheet, choices: SheetChoices, grid: Grid | None) -> tup
         if said:
             found[name], where = said
             problems.append(wording.holds_for_all(sheet.table.place, name, found[name], where))
+    if (
+        grid is not None
+        and _says_not_what(sheet, found)
+        and (said := _what_by_names(grid, sheet.table.heading_row - 1))
+    ):
+        found["course"], where = said
+        problems.append(wording.holds_for_all(sheet.table.place, "course", found["course"], where))
     return found, problems
+
+
+def _says_not_what(sheet: Sheet, whole: Mapping[str, str]) -> bool:
+    """Tell whether the rows of a timetable say when, and where or with whom, but not what is on."""
+    fields = {match.field for match in sheet.matches.all} | whole.keys()
+    return sheet.kind.kind is Kind.LIST and not fields & _WHAT and bool(fields & _BESIDE)
+
+
+_WHAT = frozenset({"class", "course", "id", "period"})
+_BESIDE = frozenset({"room", "location", "teacher", "student"})
+
+
+def _what_by_names(grid: Grid, above: int) -> tuple[str, str] | None:
+    """Return what a title, the tab or the file's name calls a list: "Masses"; None where none is a name."""
+    for text, where in _names_of(grid, above):
+        if len(text) <= _LONGEST_NAME and not says_when(text) and not is_usual_name(text):
+            return " ".join(_YEARS.sub(" ", text.replace("_", " ")).split()) or text, where
+    return None
+
+
+_LONGEST_NAME = 40
+_YEARS = regex(r"[\s,–-]*\b20\d\d(?:[-–/]\d{2,4})?\b")
+
+
+def is_usual_name(sheet: str) -> bool:
+    """Tell whether a tab's name is one that programs give, or says only what it is: "Sheet1", "Timetable"."""
+    return bool(_USUAL.fullmatch(sheet.strip()))
+
+
+_USUAL = regex(
+    r"(?:sheet|tabelle|feuil(?:le)?|hoja|foglio|blad|ark|planilha|timetable|grid|codes|list|data|export|page)[\W\d_]*.{0,12}",
+    re.IGNORECASE,
+)
 
 
 def said_by_names(name: str, known: Known, grid: Grid, above: int) -> tuple[str, str] | None:

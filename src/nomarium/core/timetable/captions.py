@@ -171,17 +171,6 @@ _OF_ALL_CLASSES = regex(r"\bclass (?:schedule|timetable)\b", re.IGNORECASE)
 """What a list of all that is taught is called, and no class's own grid."""
 
 
-def is_usual_name(sheet: str) -> bool:
-    """Tell whether a tab's name is one that programs give, or says only what it is: "Sheet1", "Timetable"."""
-    return bool(_USUAL.fullmatch(sheet.strip()))
-
-
-_USUAL = regex(
-    r"(?:sheet|tabelle|feuil(?:le)?|hoja|foglio|blad|ark|planilha|timetable|grid|codes|list|data|export|page)[\W\d_]*.{0,12}",
-    re.IGNORECASE,
-)
-
-
 def _name(text: str, match: re.Match[str], known: Known) -> str:
     """Return the name behind a label; "Room 12" where other sheets know it with its label."""
     return text if known.kinds(text) else text[match.end() :].strip()

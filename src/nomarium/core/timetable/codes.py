@@ -11,12 +11,11 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import CLASS_SHEET, CODE_SHEET, SLOT_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.sheets import Sheet, SheetChoices, column_text, read_sheet
+from nomarium.core.sheets import Sheet, SheetChoices, column_text, is_usual_name, read_sheet
 from nomarium.core.slots import bare_period
 from nomarium.core.sources import Occurrence, RowSpans, SpanRules
 from nomarium.core.tables import Grid, GridView
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.captions import is_usual_name
 from nomarium.core.timetable.meeting import Meeting, Values, clean
 from nomarium.core.values import PERSON_FORM, TEACHER_FORM, day_words, most_are
 from nomarium.lazily import regex

@@ -12,11 +12,11 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free, unclear_weeks, without_length
-from nomarium.core.sheets import Known, holding_span, length_said, note_used
+from nomarium.core.sheets import Known, holding_span, is_usual_name, length_said, note_used
 from nomarium.core.slots import DayTest, Periods, UnknownDay, by_weeks
 from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.captions import OWNERS, Owner, is_usual_name, owner_of, week_of
+from nomarium.core.timetable.captions import OWNERS, Owner, owner_of, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
 from nomarium.core.timetable.grid_notes import dates_off
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks

@@ -111,7 +111,13 @@ class MeetingSheet:
     rows: int = 0
     """The rows of a list that hold a meeting, or the filled cells of a grid."""
     left_out: int = 0
+    lengths_assumed: int = 0
+    """The rows that say no end, and were given the usual length."""
     problems: list[Problem] = field(default_factory=list)
+
+
+USUAL_LENGTH = timedelta(hours=1)
+"""How long a meeting takes of which nothing says it."""
 
 
 def read_list(sheet: Sheet, choices: TimetableChoices) -> MeetingSheet:
@@ -128,6 +134,7 @@ def read_list(sheet: Sheet, choices: TimetableChoices) -> MeetingSheet:
         heading = column.heading if column else "Status"
         found.problems.append(wording.not_running(sheet.table.place, stopped, rows.stopped, heading))
     found.left_out = sheet.table.left_out.total()
+    found.lengths_assumed = rows.lengths_assumed
     found.rows -= stopped
     return found
 
@@ -200,6 +207,7 @@ class _Rows:
         self._nights = _shows_nights(sheet)
         self.stopped: dict[str, int] = {}
         """What the rows that do not run say, with their counts."""
+        self.lengths_assumed = 0
         self._divisions = {name.casefold(): name for name in choices.year.rules.divisions}
         self._terms = choices.year.rules.terms_by_name()
         self._known_limits: dict[tuple[object, ...], _Limits] = {}
@@ -464,6 +472,9 @@ class _Rows:
             seconds.append(seconds[0] + length)
         elif len(seconds) == 1 and self._choices.length is not None:
             seconds.append(seconds[0] + int(self._choices.length.total_seconds()))
+        elif len(seconds) == 1 and self._are_starts_alone:
+            seconds.append(seconds[0] + int(USUAL_LENGTH.total_seconds()))
+            self.lengths_assumed += 1
         if len(seconds) != 2 or not (
             seconds[0] < seconds[1] < 86_400
             or (seconds[1] < seconds[0] and may_pass_midnight(seconds[0], seconds[1], nights=self._nights))
@@ -473,6 +484,14 @@ class _Rows:
             self._problems.append(wording.unreadable_clock(self._sheet.place(record, name), text))
             return None
         return time_at(seconds[0]), time_at(seconds[1])
+
+    @cached_property
+    def _are_starts_alone(self) -> bool:
+        """Whether no row says when it ends, and no bell could."""
+        ends = [cell for cell in self._sheet.texts("end") if cell]
+        hours = self._moments["hours"].moments.values() if "hours" in self._moments else ()
+        spans = [moment for moment in hours if isinstance(moment, Moment) and moment.end is not None]
+        return not (ends or spans or self._choices.has_bells)
 
     def _length(self, record: int) -> int:
         """Return how many seconds a row says that it takes; 0 where it says nothing that can be read."""

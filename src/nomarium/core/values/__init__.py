@@ -78,7 +78,7 @@ if TYPE_CHECKING:
     )
     from nomarium.core.values.style import Style, style_of
     from nomarium.core.values.time_text import Span, TimeShape, scan_span, scan_time, several_times
-    from nomarium.core.values.title_years import year_in_titles
+    from nomarium.core.values.title_years import TitledYear, year_in_titles
     from nomarium.core.values.typed import is_to_come
     from nomarium.core.values.week_text import days_of_week, scan_weeks
     from nomarium.core.values.wording import clock_words, counted, day_words, full_day, hours_and_minutes, minute_words
@@ -121,6 +121,7 @@ __all__ = [
     "Span",
     "Style",
     "TimeShape",
+    "TitledYear",
     "are_dates",
     "are_people",
     "are_reversed_names",

@@ -28,6 +28,10 @@ class TitledYear(NamedTuple):
     crosses: bool
     """Whether it runs over the turn of the year."""
 
+    def of_month(self, month: int) -> int:
+        """Return the year in which a month of it lies."""
+        return self.last.year if self.crosses and month < _FIRST_MONTH else self.first.year
+
 
 def year_in_titles(titles: Iterable[str]) -> TitledYear | None:
     """Return the year that the first of some texts names; None where none does, or where it names several."""
