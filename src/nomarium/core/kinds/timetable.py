@@ -61,9 +61,21 @@ def _named_otherwise(seen: Evidence) -> Verdict:
     used = {column.index for column in seen.named.values()}
     periods = [seen.named["period"]] if "period" in seen.named else []
     found = what_meets(periods, [column for column in seen.table.columns if column.index not in used])
-    if found is None:
+    if found is not None:
+        return Verdict("", f"what stands below “{found.heading}” and by ")
+    # What is on is then said once, by a title or by the sheet's name.
+    beside = next((seen.named[name] for name in ("room", "teacher") if name in seen.named), None)
+    if beside is None or _IS_OPEN.search(" ".join(seen.table.titles)):
         return Verdict("no column such as “class” or “course”")
-    return Verdict("", f"what stands below “{found.heading}” and by ")
+    return Verdict("", f"what stands below “{beside.heading}” and by ")
+
+
+_IS_OPEN = regex(
+    r"avail|\bopen(?:ing)?\b|\bfree\b|office hours|verfügbar|öffnung|sprechzeit|disponib|ouverture|apertura|abertura|beschikbaar|"
+    r"openingstijd|öppet|åbning|åpning|ledig",
+    re.IGNORECASE,
+)
+"""Words of titles over times at which something is open or free, and nothing is on."""
 
 
 def _on_its_weekdays(seen: Evidence) -> Verdict:
