@@ -1157,6 +1157,97 @@ FOLDERS = {
         "2026-08-24", "2026-09-30", ("2026-09-07",),
         ("Algebra|Mon Tue Wed Thu Fri|08:00|09:30||2026-08-24 2026-08-26 2026-08-28 2026-09-01 2026-09-03 2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-09-30", "Spanish|Mon Tue Wed Thu Fri|09:40|11:10||2026-08-24 2026-08-26 2026-08-28 2026-09-01 2026-09-03 2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-09-30", "Drama|Mon Tue Wed Thu Fri|08:00|09:30||2026-08-25 2026-08-27 2026-08-31 2026-09-02 2026-09-04 2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-25 2026-09-29", "Chemistry|Mon Tue Wed Thu Fri|09:40|11:10||2026-08-25 2026-08-27 2026-08-31 2026-09-02 2026-09-04 2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-25 2026-09-29"),
     ),
+    "clubs: a note says in its sentences from when until when, and when not": Folder(
+        {
+            "After school clubs Autumn 2026.csv": "\"After school clubs, Autumn 2026\"\nClubs run from Monday 14 September to Friday 4 December. No clubs in half term (26-30 October).\n\nClub,Day,Time,Where,Led by,Years\nChoir,Monday,3.20-4.20,Hall,Mrs Dene,3-6\nChess,Tuesday,3.20-4.15,Library,Mr Hobb,2-6\nFootball,Wednesday,3.20-4.30,Field,Coach Pell,4-6\nSewing,Thursday,3.20-4.20,Room 5,Miss Ray,1-6\n",
+        },
+        "2026-09-14", "2026-12-03", ("2026-10-26..2026-10-30",),
+        ("Choir|Mon|15:20|16:20|Hall", "Chess|Tue|15:20|16:15|Library", "Football|Wed|15:20|16:30|Field", "Sewing|Thu|15:20|16:20|Room 5"),
+    ),
+    "a parish: churches, days and starts alone, called by the file": Folder(
+        {
+            "Masses.csv": "Church,Day,Time\nSt Anne,Sunday,8:30\nSt Anne,Sunday,11:00\nSt Bride,Saturday,18:30\nSt Bride,Wednesday,10:00\n",
+            "Period.csv": "From,To\n3 January 2027,28 March 2027\n",
+            "No Mass.csv": "Date,Reason\n17 March 2027,Bank holiday\n",
+        },
+        "2027-01-03", "2027-03-28", (),
+        ("Masses|Sun|08:30|09:30|St Anne", "Masses|Sun|11:00|12:00|St Anne", "Masses|Wed|10:00|11:00|St Bride|2027-01-06 2027-01-13 2027-01-20 2027-01-27 2027-02-03 2027-02-10 2027-02-17 2027-02-24 2027-03-03 2027-03-10 2027-03-24", "Masses|Sat|18:30|19:30|St Bride"),
+    ),
+    "a college: sections from first to last days, closures among its dates": Folder(
+        {
+            "Fall 2026 sections.csv": "CRN,Subj,Crse,Sec,Title,Days,Time,Bldg,Room,Instructor,Start Date,End Date\n10234,CHEM,1010,01,General Chemistry I,MWF,9:30 am-10:20 am,Loft,101,\"Hale, R\",08/31/2026,12/09/2026\n10235,CHEM,1010,02,General Chemistry I,TR,11:00 am-12:15 pm,Loft,101,\"Hale, R\",08/31/2026,12/09/2026\n10240,HIST,2200,01,Maritime History,MW,2:00 pm-3:15 pm,Quay,220,\"Orr, D\",08/31/2026,12/09/2026\n10251,BIOL,1500,L1,Biology Lab,F,1:00 pm-3:50 pm,Loft,B12,\"Fay, M\",08/31/2026,12/09/2026\n10260,ARTS,3000,01,Independent Study,,TBA,,,\"Low, P\",08/31/2026,12/09/2026\n",
+            "Academic calendar.csv": "Date,Event\n\"Aug 31, 2026\",First day of classes\n\"Sep 7, 2026\",Labor Day (no classes)\n\"Oct 12-13, 2026\",Fall break (no classes)\n\"Nov 25-27, 2026\",Thanksgiving recess (no classes)\n\"Dec 9, 2026\",Last day of classes\n",
+        },
+        "2026-08-31", "2026-12-09", ("2026-09-07", "2026-10-12..2026-10-13", "2026-11-25..2026-11-27",),
+        ("10234|Mon Wed Fri|09:30|10:20|101", "10240|Mon Wed|14:00|15:15|220", "10235|Tue Thu|11:00|12:15|101", "10251|Fri|13:00|15:50|B12"),
+    ),
+    "weeks of days with names, which the timetable has with its periods": Folder(
+        {
+            "Day calendar.csv": "Week of,Monday,Tuesday,Wednesday,Thursday,Friday\n\"Sep 7, 2026\",No School,Gold,Black,Gold,Black\n\"Sep 14, 2026\",Gold,Black,Gold,Black,Gold\n\"Sep 21, 2026\",Black,Gold,Black,Gold,Black\n\"Sep 28, 2026\",Gold,Black,Gold,No School,No School\n",
+            "Bell times.csv": "Block,Begins,Ends\n1,8:00 AM,9:25 AM\n2,9:35 AM,11:00 AM\nLunch,11:00 AM,11:40 AM\n3,11:40 AM,1:05 PM\n4,1:15 PM,2:40 PM\n",
+            "Master schedule.csv": "Course,Teacher,Room,Block\nPhysics,Hale,P1,Gold 1\nPhysics,Hale,P1,Black 3\nAlgebra,Orr,12,\"Gold 2, Black 1\"\nBand,Fay,Hall,\"Gold 4, Black 4\"\nCivics,Low,9,Black 2\n",
+        },
+        "2026-09-08", "2026-09-30", (),
+        ("Physics|Mon Tue Wed Thu Fri|08:00|09:25|P1|2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-09-30", "Algebra|Mon Tue Wed Thu Fri|09:35|11:00|12|2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 2026-09-28 2026-09-30", "Band|Mon Tue Wed Thu Fri|13:15|14:40|Hall", "Algebra|Mon Tue Wed Thu Fri|08:00|09:25|12|2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-25 2026-09-29", "Civics|Mon Tue Wed Thu Fri|09:35|11:00|9|2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-25 2026-09-29", "Physics|Mon Tue Wed Thu Fri|11:40|13:05|P1|2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-25 2026-09-29"),
+    ),
+    "a class's grid above the key of its subjects": Folder(
+        {
+            "III BSc A.csv": "Class: III B.Sc. A,,,,\nDay/Hour,\"I\n9:00-9:50\",\"II\n9:50-10:40\",\"III\n11:00-11:50\",\"IV\n11:50-12:40\"\nMON,CS31,MA32,CS33,EN30\nTUE,MA32,CS31,LAB,LAB\nWED,EN30,CS33,MA32,CS31\nTHU,CS33,EN30,CS31,\nFRI,CS31,MA32,EN30,CS33\n\nCode,Subject,Faculty,,\nCS31,Data Structures,Dr. Rao,,\nMA32,Statistics,Ms. Iyer,,\nCS33,Networks,Mr. Das,,\nEN30,English,Ms. Paul,,\nLAB,Networks Lab,Mr. Das,,\n",
+            "Semester.csv": "Semester,Commencement,Last working day\nV,06-07-2026,30-10-2026\n",
+            "Holidays.csv": "Date,Day,Occasion\n15-08-2026,Saturday,Independence Day\n02-10-2026,Friday,Gandhi Jayanti\n20-10-2026,Tuesday,Festival\n",
+        },
+        "2026-07-06", "2026-10-30", ("2026-10-02", "2026-10-20",),
+        ("III B.Sc. A|Mon Tue Wed Thu Fri|09:00|09:50|", "III B.Sc. A|Mon Tue Wed Thu Fri|09:50|10:40|", "III B.Sc. A|Mon Tue Wed Thu Fri|11:00|11:50|", "III B.Sc. A|Mon Tue Wed Fri|11:50|12:40|"),
+    ),
+    "days and periods down, classes across": Folder(
+        {
+            "Master timetable.csv": "Day,Period,S1A,S1B,S2A\nMonday,1,Maths,English,Art\n,2,English,Maths,PE\nTuesday,1,PE,Science,Maths\n,2,Science,PE,English\nFriday,1,Art,Maths,\n",
+            "Periods.csv": "Period,Start,Finish\n1,08:50,09:40\n2,09:45,10:35\n",
+            "Session dates.csv": "Term,Starts,Ends\nTerm 1,19 August 2026,9 October 2026\nTerm 2,26 October 2026,18 December 2026\n",
+            "Holidays.csv": "Holiday,Date\nStaff day,16 November 2026\n",
+        },
+        "2026-08-21", "2026-12-18", ("2026-10-12..2026-10-23", "2026-11-16",),
+        ("S1A|Mon Tue Fri|08:50|09:40|", "S1B|Mon Tue Fri|08:50|09:40|", "S2A|Mon Tue|08:50|09:40|", "S1A|Mon Tue|09:45|10:35|", "S1B|Mon Tue|09:45|10:35|", "S2A|Mon Tue|09:45|10:35|"),
+    ),
+    "lessons counted from a first one, in Dutch": Folder(
+        {
+            "Lesrooster.csv": "Les;Docent;Dag;Tijd;Zaal;Leeftijd;Eerste les;Aantal lessen\nBallet 1;Sanne;maandag;16:00-16:45;A;6-8 jr;7-9-2026;12\nHiphop;Daan;dinsdag;17:00-18:00;B;10-14 jr;8-9-2026;12\nModern;Sanne;donderdag;19:30-21:00;A;16+;10-9-2026;10\n",
+            "Vakanties.csv": "Vakantie;Van;Tot en met\nHerfstvakantie;17-10-2026;25-10-2026\n",
+        },
+        "2026-09-07", "2026-12-01", ("2026-10-17..2026-10-25",),
+        ("Ballet 1|Mon|16:00|16:45|A", "Hiphop|Tue|17:00|18:00|B", "Modern|Thu|19:30|21:00|A|2026-09-10 2026-09-17 2026-09-24 2026-10-01 2026-10-08 2026-10-15 2026-10-29 2026-11-05 2026-11-12 2026-11-19"),
+    ),
+    "a programme guide: a count of classes, and when there is none": Folder(
+        {
+            "Winter program guide.csv": "Code,Program,Ages,Day,Time,Start date,# of classes,Location,Fee,No class\n1201,Pottery,16+,Tue,6:30-8:30 pm,\"Jan 12, 2027\",8,Craft room,$120,Feb 16\n1202,Tots gym,2-4,\"Wed, Fri\",9:30-10:15 am,\"Jan 13, 2027\",12,Gym,$60,\n1203,Badminton,19+,Sat,1-3 pm,\"Jan 16, 2027\",6,Gym,$45,Feb 13\n",
+        },
+        "2027-01-12", "2027-03-09", (),
+        ("1201|Tue|18:30|20:30|Craft room|2027-01-12 2027-01-19 2027-01-26 2027-02-02 2027-02-09 2027-02-23 2027-03-02 2027-03-09", "1202|Wed Fri|09:30|10:15|Gym|2027-01-13 2027-01-15 2027-01-20 2027-01-22 2027-01-27 2027-01-29 2027-02-03 2027-02-05 2027-02-10 2027-02-12 2027-02-17 2027-02-19", "1203|Sat|13:00|15:00|Gym|2027-01-16 2027-01-23 2027-01-30 2027-02-06 2027-02-20 2027-02-27"),
+    ),
+    "tutors and days, several hours in a cell, the span in the title": Folder(
+        {
+            "Tutor grid fall.csv": "\"Tutoring, September 14 to December 11, 2026\"\nTutor,Mon,Tue,Wed,Thu\nIna,\"4:00-5:00 Ava\n5:00-6:00 Ben\",,4:00-5:00 Cole,\nJoss,,4:30-5:30 Dee,,\"4:30-5:30 Dee\n5:30-6:30 Eli\"\n",
+            "Closed.csv": "Date,Why closed\nMon Oct 12 2026,Thanksgiving\n",
+        },
+        "2026-09-14", "2026-12-10", ("2026-10-12",),
+        ("Ava|Mon|16:00|17:00|", "Ben|Mon|17:00|18:00|", "Dee|Tue Thu|16:30|17:30|", "Cole|Wed|16:00|17:00|", "Eli|Thu|17:30|18:30|"),
+    ),
+    "shifts by codes, their hours and days off in lines below": Folder(
+        {
+            "Turni febbraio 2027.csv": "Turni febbraio 2027\nInfermiere;1;2;3;4;5;6;7;8\nBianchi;M;M;P;P;N;N;S;R\nConti;P;N;N;S;R;M;M;P\nFerri;N;S;R;M;M;P;P;N\n\nM = mattina 7-14\nP = pomeriggio 14-21\nN = notte 21-7\nS = smonto\nR = riposo\n",
+        },
+        "2027-02-01", "2027-02-08", (),
+        ("mattina|Mon Tue Thu Fri Sat Sun|07:00|14:00||2027-02-01 2027-02-02 2027-02-04 2027-02-05 2027-02-06 2027-02-07", "pomeriggio|Mon Wed Thu Sat Sun|14:00|21:00|", "notte|Mon Tue Wed Fri Sat|21:00|07:00|"),
+    ),
+    "a class by hours, with its break in every column": Folder(
+        {
+            "Horário 6º ano.csv": "Horário;Segunda-feira;Terça-feira;Quarta-feira;Quinta-feira;Sexta-feira\n7h00 às 7h50;Português;Matemática;História;Português;Ciências\n7h50 às 8h40;Matemática;Português;Matemática;Geografia;Português\n8h40 às 9h00;INTERVALO;INTERVALO;INTERVALO;INTERVALO;INTERVALO\n9h00 às 9h50;Ciências;Ed. Física;Português;Matemática;Artes\n",
+            "Calendário letivo.csv": "Evento;Início;Fim\n1º semestre;01/02/2027;30/06/2027\n",
+            "Feriados.csv": "Data;Feriado\n08/02/2027 a 10/02/2027;Carnaval\n26/03/2027;Sexta-feira Santa\n21/04/2027;Tiradentes\n",
+        },
+        "2027-02-01", "2027-06-30", ("2027-02-08..2027-02-10", "2027-03-26", "2027-04-21",),
+        ("6º ano|Mon Tue Wed Thu Fri|07:00|07:50|", "6º ano|Mon Tue Wed Thu Fri|07:50|08:40|", "6º ano|Mon Tue Wed Thu Fri|09:00|09:50|"),
+    ),
 }  # fmt: skip
 
 

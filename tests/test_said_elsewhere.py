@@ -6,10 +6,12 @@ import pytest
 
 from conftest import told
 from made_schools import drafted, laid_out
+from nomarium.core.columns import Headings
 from nomarium.core.datesheets import edge_of
 from nomarium.core.datesheets.plain_list import split_line
 from nomarium.core.datesheets.row_names import leaves_school_open
-from nomarium.core.kinds import week_numbers_in
+from nomarium.core.kinds import TIMETABLE_SHEET, week_numbers_in
+from nomarium.core.recognition import any_days, families
 from nomarium.core.shapes import is_place_name
 from nomarium.core.shapes.duty_spells import spell_in
 from nomarium.core.shapes.named_weekdays import day_of_week, weekdays_of_names
@@ -23,6 +25,8 @@ from nomarium.core.sheets.said_in_notes import (
     start_said,
     times_of_parts,
 )
+from nomarium.core.tables import Grid
+from nomarium.core.timetable.grid_shape import find_blocks
 from nomarium.core.values import (
     MomentScanner,
     NameReader,
@@ -33,7 +37,17 @@ from nomarium.core.values import (
 )
 from nomarium.core.values.spans_within import hours_of_part
 
+
+def head_said(text):
+    """What a grid takes for the period and the times in front of a line."""
+    rows = [["", "Mon", "Tue"], [text, "Maths", "Art"], ["IX 13:00-13:50", "Art", ""]]
+    line = find_blocks(Grid("g.csv", None, rows, ""), any_days(), families())[0].lines[0]
+    return f"{'–'.join(line.periods)} {line.hours}".strip()
+
+
 READERS = {
+    "head": head_said,
+    "heading": lambda text: (found := Headings(TIMETABLE_SHEET).likeness(text)) and found.field,
     "when not": dates_without,
     "start": lambda text: (found := start_said(text)) and text[found.start : found.end],
     "place": place_said,
@@ -141,6 +155,16 @@ READERS = {
     ("spell", "Sat 5 pm - Sun 11.30 am", "5 5 pm 1110 min"),
     ("spell", "Friday 5 to Monday 8", None),
     ("spell", "Friday 17:00 to Friday 19:00", None),
+    ("head", "III 11:00-11:50", "III 11:00-11:50"),
+    ("head", "IV\n11:50-12:40", "IV 11:50-12:40"),
+    ("head", "H 10:15-11:00", "H 10:15-11:00"),
+    ("head", "1 9:00-9:50", "1 9:00-9:50"),
+    ("head", "P2 (10:05–10:50)", "P2 10:05–10:50"),
+    ("heading", "No class", None),
+    ("heading", "Number class", "class"),
+    ("names", "First on call, Second on call", ""),
+    ("names", "Sat vigil, Sun 8 am", "5 6"),
+    ("names", "Do 19 Uhr, Fr 19 Uhr", "3 4"),
     ("weekend", "2026-09-06 56", "2026-09-05"),
     ("weekend", "2026-09-06 23", "2026-09-09"),
     ("weekend", "2026-09-06 52", "None"),

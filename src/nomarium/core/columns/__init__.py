@@ -34,6 +34,7 @@ if TYPE_CHECKING:
         has_none_of,
         has_one_of,
         headed,
+        holds_first_and_last_days,
         no_dates_in,
         undated,
     )
@@ -104,6 +105,7 @@ __all__ = [
     "holds_dates",
     "holds_days_and_periods",
     "holds_days_and_times",
+    "holds_first_and_last_days",
     "holds_repeats",
     "holds_times",
     "holds_weekdays",

@@ -13,8 +13,10 @@ from typing import NamedTuple
 
 from nomarium.core.columns.captions import has_captioned_days
 from nomarium.core.columns.contents import (
+    are_first_and_last_days,
     days_by_cells,
     holds_dates,
+    may_be_the_day,
     named_field,
     says_how_often,
 )
@@ -167,6 +169,17 @@ def dates_in(*names: str) -> Condition:
         return Verdict(f"no dates under a heading such as {_such_as(seen.kind, lacking[0])}" if lacking else "")
 
     return condition
+
+
+def holds_first_and_last_days(seen: Evidence) -> Verdict:
+    """Two columns of dates, the second never before the first, are the first and last days, whatever heads them."""
+    dated = [column for column in seen.table.columns if may_be_the_day(column)] if seen.table else []
+    if len(dated) == _BOTH_ENDS and are_first_and_last_days(*dated):
+        return Verdict("", f"dates from until below “{dated[0].heading}” and “{dated[1].heading}”, and by ")
+    return Verdict("no two columns of dates")
+
+
+_BOTH_ENDS = 2
 
 
 def no_dates_in(*names: str) -> Condition:

@@ -7,6 +7,7 @@ from functools import cache
 from typing import NamedTuple
 
 from nomarium.core.columns.fields import Holds, SheetKind, heading_key, without_brackets
+from nomarium.core.values import without_not_on
 from nomarium.lazily import regex
 
 _WORD = regex(r"[^\W_]+")
@@ -116,6 +117,8 @@ class Headings:
         """Return what a heading probably means: the same words in another order, or a slip of the finger."""
         heading = without_brackets(heading)
         words = _words(heading)
+        if without_not_on(heading) is not None:
+            return None  # “No class” says when there is none; “Class no” has its words the other way round
         if words in self._by_words:
             return self._by_words[words]
         return self._misspelt("".join(words))

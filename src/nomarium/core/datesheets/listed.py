@@ -8,6 +8,7 @@ from datetime import date
 from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
+from nomarium.core.datesheets.row_names import closes_school
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import bare_label, listed_sheet, plain_labels
 from nomarium.core.year import Pin
@@ -49,8 +50,9 @@ def read_listed_days(choices: SheetChoices, cycle: str, labels: Sequence[str] = 
 
 
 def _labels_among(sheet: DatedSheet | None) -> tuple[str, ...]:
-    found = plain_labels([row.name for row in sheet.rows]) if sheet else set()
-    return tuple(found) if sheet and len(found) > 1 else ()
+    named = plain_labels([row.name for row in sheet.rows]) if sheet else set()
+    found = {label for label in named if not closes_school(label)}
+    return tuple(found) if len(found) > 1 else ()
 
 
 def _take(

@@ -23,6 +23,7 @@ from nomarium.core.kinds import (
     bare_label,
 )
 from nomarium.core.recognition import Recognised, label_columns, plain_or_named, recognise
+from nomarium.core.shapes import Crossing, unfold
 from nomarium.core.slots import bare_period, read_periods
 from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import Order, split_list
@@ -88,9 +89,14 @@ def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     The texts come again and again, and are no letters or numbers: “Red”, “Blue”.
     """
     for listed in sheets:
-        if listed.kind not in (Kind.EVENTS, Kind.DAYS, None) or listed.grid is None or listed.recognised.crossing:
+        if listed.kind not in (Kind.EVENTS, Kind.DAYS, None) or listed.grid is None:
             continue
         said = {text for other in sheets if other is not listed for text in _days_said(other)}
+        if listed.recognised.crossing:
+            timetables = [other for other in sheets if other.kind in (Kind.LIST, Kind.GRID)]
+            if drawn := _with_drawn_names(listed, {text for other in timetables for text in _days_said(other)}):
+                return [drawn if sheet is listed else _with_names(sheet, drawn.names) for sheet in sheets]
+            continue
         columns = [text for texts in label_columns(listed.grid).values() for text in texts]
         words = [text for text in dict.fromkeys(columns) if not list(plain_or_named([text], ()))]
         if _are_labels(columns, words, said):
@@ -109,6 +115,22 @@ def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 _FEWEST_NAMES = 2
 
 
+def _with_drawn_names(sheet: FoundSheet, said: Collection[str]) -> FoundSheet | None:
+    """Return weeks whose days hold names of days that other sheets have as a list of days; None for any other sheet."""
+    if sheet.kind is not Kind.EVENTS or not isinstance(sheet.recognised.crossing, Crossing):
+        return None
+    crossing = replace(sheet.recognised.crossing, is_of_days=True)
+    if not crossing.holds_labels():
+        return None
+    names = tuple(text for text in dict.fromkeys(crossing.texts()) if text.casefold() in said)
+    if len(names) < _FEWEST_NAMES:
+        return None
+    drawn = unfold(crossing)
+    why = f"its weeks give days the names that other sheets have ({', '.join(names[:3])})"
+    found = Recognised(Kind.DAYS, why, is_list=False, crossing=crossing, unfolded=drawn)
+    return replace(sheet, recognised=found, grid=drawn.grid, names=names)
+
+
 def _are_labels(texts: Sequence[str], words: Sequence[str], said: Collection[str]) -> bool:
     """Tell whether texts beside dates are all letters or numbers that come again, and timetables name some of them."""
     distinct = {text.casefold() for text in texts}
@@ -118,13 +140,18 @@ def _are_labels(texts: Sequence[str], words: Sequence[str], said: Collection[str
 def _days_said(sheet: FoundSheet) -> set[str]:
     """Return what may be the days of a timetable: the texts below “Day”, and what heads the lines of a grid."""
     if sheet.kind is Kind.LIST:
-        texts = [*sheet.column("day"), *sheet.column("slot")]
+        numbered = [found[1] for text in sheet.column("period") if (found := _NUMBERED.fullmatch(text))]
+        texts = [*sheet.column("day"), *sheet.column("slot"), *numbered]
         return {bare_label(part, ()).casefold() for text in texts for part in (text, *split_list(text))}
     if sheet.kind not in (Kind.GRID, None) or sheet.grid is None:
         return set()
     rows = sheet.grid.rows
     heads = [next((row for row in rows if sum(cell != "" for cell in row) > 1), []), [row[0] for row in rows if row]]
     return {bare_label(cell, ()).casefold() for line in heads for cell in line if isinstance(cell, str) and cell}
+
+
+_NUMBERED = regex(r"([^\W\d_]{2,}(?: [^\W\d_]+)?)[ -]?\d{1,2}(?:[,;] .*)?")
+"""A day with a name, and its period: “Gold 1”."""
 
 
 def _cells_of(sheet: FoundSheet) -> set[str]:

@@ -17,6 +17,7 @@ from nomarium.core.columns import (
     dates_in,
     has,
     headed,
+    holds_first_and_last_days,
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.dated_fields import WEEKDAY, first_day, last_day
@@ -85,7 +86,7 @@ TERM_SHEET = with_phrases(
         ),
         needs=("date",),
         proof=(
-            dates_in("start_date", "end_date"),
+            any_of(dates_in("start_date", "end_date"), holds_first_and_last_days),
             at_most(24),
             has("summary"),
             any_of(headed("summary", _SURE), called(_SURE.replace("|", " ") + " quarters trimesters", EVENT_SHEET)),

@@ -253,7 +253,11 @@ TIMETABLE_SHEET = with_phrases(
                 "kvällar|antal kvällar|aftener|antal aftener|kvelder|antal kvelder|how often|how many|total sessions|number of classes|number of dates|"
                 "aantal keren|aantal bijeenkomsten|antal lektioner|antal tillfällen|antall ganger|liczba zajęć|počet lekcí|"
                 "numero lezioni|número de clases|nombre de cours|anzahl kurstage|anzahl einheiten|anzahl termine|termine|anzahl stunden|séances|nombre de séances|sesiones|número de sesiones|"
-                "numero incontri|aantal lessen|antal gange|antal gånger",
+                "numero incontri|aantal lessen|antal gange|antal gånger|of sessions|of classes|of lessons|of meetings|"
+                "no of classes|total classes|total lessons|classes in total|sessions in total|times it meets|cantidad de clases|"
+                "numero di lezioni|numero di incontri|número de aulas|n de aulas|n de clases|nb de séances|nb séances|nbre de séances|"
+                "nombre de leçons|anzahl lektionen|anzahl kurse|kurseinheiten|anzahl proben|tapaamiskertoja|kertoja|lekcí|"
+                "počet lekcií|alkalmak száma|ders sayısı",
             ),
             Field(
                 "weeks",

@@ -25,7 +25,15 @@ valid from … valid until|in force from … in force until|runs from … runs u
 opening date … closing date|teaching starts … teaching ends|teaching begins … teaching ends|classes begin … classes end
 classes start … classes end|lessons begin … lessons end|lessons start … lessons end|commences on … concludes on|commencement date … completion date
 from day … to day|start dt … end dt|date of start … date of end|first session … last session
-first meeting … last meeting|first lesson … last lesson|first class … last class
+first meeting … last meeting|first lesson … last lesson|first class … last class|first rehearsal … last rehearsal
+first training … last training|first practice … last practice|first week … last week|1st class … last class
+erste stunde … letzte stunde|erster termin … letzter termin|erster kurstag … letzter kurstag|erste probe … letzte probe
+premier cours … dernier cours|première séance … dernière séance|1er cours … dernier cours|1re séance … dernière séance
+primera clase … última clase|primera sesión … última sesión|prima lezione … ultima lezione|primo incontro … ultimo incontro
+primeira aula … última aula|eerste les … laatste les|eerste keer … laatste keer|första lektion … sista lektion
+första gången … sista gången|första tillfället … sista tillfället|første gang … sidste gang|første time … siste time
+første lektion … sidste lektion|ensimmäinen kerta … viimeinen kerta|pierwsze zajęcia … ostatnie zajęcia
+první lekce … poslední lekce|prvá lekcia … posledná lekcia|első alkalom … utolsó alkalom|ilk ders … son ders
 startdatum … enddatum|beginn dat … ende dat|von dat … bis dat|anfangsdatum … enddatum|beginndatum … enddatum|erster tag … letzter tag
 gültig ab … gültig bis|gültig von … gültig bis|datum von … datum bis|von datum … bis datum
 date de début … date de fin|date début … date fin|date debut … date fin|premier jour … dernier jour
@@ -269,7 +277,7 @@ EMAIL = (
 
 ACTIVITIES = (
     r"(?:(?:after[- ]school|swimming|dance|music|evening|weekly|regular|junior|senior)\s+)?(?:"
-    r"class(?:es)?|lessons?|sessions?|meetings?|training|practices?|rehearsals?|school|courses?|clubs?|activit(?:y|ies)|"
+    r"class(?:es)?|lessons?|sessions?|meetings?|training|practices?|rehearsals?|school|courses?|clubs?|activit(?:y|ies)|tutoring|"
     r"swimming|games?|matches|fixtures?|tuition|teaching|lectures?|tutorials?|workshops?|services?|clinics?|coaching|"
     r"unterricht|kurse?|stunden|training|proben?|treffen|ags?|angebote|betrieb|cours|ateliers?|activités?|entraînements?|"
     r"répétitions?|séances?|clases?|actividades|entrenamientos?|talleres|ensayos?|lezion[ei]|corsi|attività|allenament[oi]|"

@@ -41,7 +41,13 @@ def tables_apart(grid: Grid) -> list[TableApart]:
     found = [_apart(grid, box) for box in boxes]
     kinds = {one.recognised.kind for one in found if one.recognised.kind is not None}
     shaped = kinds & _SHAPED or any(one.recognised.crossing or one.recognised.unfolded for one in found)
-    return found if len(kinds) > 1 and not shaped else []
+    return found if len(kinds) > 1 and (not shaped or _are_grid_and_key(grid, found)) else []
+
+
+def _are_grid_and_key(grid: Grid, found: list[TableApart]) -> bool:
+    """Tell whether a grid stands apart from the list of its codes, for which the whole sheet would be taken."""
+    kinds = [one.recognised.kind for one in found]
+    return sorted(kinds, key=str) == [Kind.CODES, Kind.GRID] and recognise(grid.copy()).kind is Kind.CODES
 
 
 def _apart(grid: Grid, box: _Box) -> TableApart:

@@ -187,8 +187,18 @@ def weekdays_named(text: str) -> tuple[int, ...]:
         first, last = (weekday_in_any(word) for word in match.groups())
         if first is not None and last is not None:
             return tuple((first + step) % 7 for step in range((last - first) % 7 + 1))
-    found = [weekday for word in re.findall(r"[^\W\d_]{2,12}", text) if (weekday := weekday_in_any(word)) is not None]
-    return tuple(dict.fromkeys(found))
+    words = re.findall(r"[^\W\d_]{2,12}", text)
+    named = {word: weekday for word in words if (weekday := weekday_in_any(word)) is not None}
+    if len(named) < len(set(words)):  # “on”, “to” and “do” among other words are mostly these words, and no days
+        named = {word: weekday for word, weekday in named.items() if len(word) > _SHORTEST or _stands_first(word, text)}
+    return tuple(dict.fromkeys(named.values()))
+
+
+_SHORTEST = 2
+
+
+def _stands_first(word: str, text: str) -> bool:
+    return word.istitle() and word not in ("On", "To") and text.lstrip().startswith(word)
 
 
 def names_week(head: Cell) -> bool:

@@ -68,9 +68,16 @@ def is_code(text: str) -> bool:
     return bool(_CODE.fullmatch(text)) and not is_word
 
 
-def mostly_labels(texts: Sequence[str]) -> bool:
-    """Tell whether most texts are labels of a cycle, "A" to "L", "1" to "12" or "Day 3", that come again."""
-    labels = [text for text in texts if bare_label(text, LETTERS) in LETTERS or bare_label(text, NUMBERS) in NUMBERS]
+def mostly_labels(texts: Sequence[str], *, any_words: bool = False) -> bool:
+    """Tell whether most texts are labels of a cycle, "A" to "L", "1" to "12" or "Day 3", that come again.
+
+    With ``any_words`` other words are labels too: "Gold", "Black".
+    """
+
+    def is_label(text: str) -> bool:
+        return any_words or bare_label(text, LETTERS) in LETTERS or bare_label(text, NUMBERS) in NUMBERS
+
+    labels = list(filter(is_label, texts))
     return len(labels) * 2 > len(texts) and len(set(labels)) * 2 <= len(labels)
 
 

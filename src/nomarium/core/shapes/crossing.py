@@ -73,6 +73,8 @@ class Crossing:
     """Whether its lines are weeks, and its columns their days: nothing says whose they are."""
     carried: int = 0
     """Columns that have no day of their own, and take that before them."""
+    is_of_days: bool = False
+    """Whether it is known to be a list of days: then any words that come again are labels."""
 
     @property
     def hours_lead(self) -> int | None:
@@ -217,7 +219,8 @@ class Crossing:
         """Tell whether the days of weeks hold the labels of a cycle: "A" to "L", "1" to "12", "Day 3", in turn."""
         if not self.by_weeks:
             return False
-        return mostly_labels([text for _, _, text in self.cells() if not is_free(text)])
+        texts = [text for _, _, text in self.cells() if not is_free(text)]
+        return mostly_labels(texts, any_words=self.is_of_days)
 
     def people_in_cells(self) -> bool:
         """Tell whether the cells name people, for what stands where the names would: a list of duties."""

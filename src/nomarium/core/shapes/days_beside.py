@@ -1,4 +1,4 @@
-"""Lines of weekdays and times down, classes, rooms or people across → a list of meetings."""
+"""Lines of weekdays and times or periods down, classes, rooms or people across → a list of meetings."""
 
 from __future__ import annotations
 
@@ -9,6 +9,7 @@ from nomarium.core.columns import Headings, Kind
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
 from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.slots import read_periods
 from nomarium.core.tables import Cell, Grid, GridView, Spot
 from nomarium.core.values import (
     CLASS_FORM,
@@ -27,11 +28,13 @@ _FEWEST_NAMES, _FEWEST_DAYS = 2, 2
 
 @dataclass(frozen=True, slots=True)
 class _Lines:
-    """Where such a sheet has its headings, its weekdays, its times, and the names across by their columns."""
+    """Where such a sheet has its headings, its weekdays, its times or periods, and by their columns the names."""
 
     head: int
     day: int
     hours: int
+    timed: bool
+    """Whether its lines are times, and not periods."""
     names: Mapping[int, str]
 
 
@@ -62,14 +65,28 @@ def _lines_below(head: int, whole: Sequence[Sequence[str]]) -> _Lines | None:
     numbers = {
         column for column, below in texts.items() if below and all(text.strip(".").isdecimal() for text in below)
     }
-    apart = {*days, *hours, *numbers}
+    known = Headings(TIMETABLE_SHEET)
+    periods = [
+        column for column in texts if known(headings.get(column, "")) == "period" and _are_periods(texts[column])
+    ]
+    apart = {*days, *hours, *numbers, *periods}
     names = {column: text for column, text in headings.items() if column not in apart}
+    timed = bool(hours)
+    hours = hours or periods
     if len(days) != 1 or len(hours) != 1 or min(names, default=0) < max(days[0], hours[0]):
         return None
     weekdays = {weekday_in_any(text) for text in texts[days[0]]}
     has_lines = len(weekdays) >= _FEWEST_DAYS and len(texts[hours[0]]) > len(weekdays)
     headless = any(below and column not in names and column not in apart for column, below in texts.items())
-    return _Lines(head, days[0], hours[0], names) if has_lines and not headless and _are_names(names) else None
+    return _Lines(head, days[0], hours[0], timed, names) if has_lines and not headless and _are_names(names) else None
+
+
+def _are_periods(texts: Sequence[str]) -> bool:
+    return bool(texts) and all(len(text) <= _LONGEST_PERIOD and read_periods(text) for text in texts)
+
+
+_LONGEST_PERIOD = 12
+_SHOWN = 3
 
 
 def _are_names(names: Mapping[int, str]) -> bool:
@@ -92,7 +109,8 @@ def _form_of(names: Mapping[int, str]) -> str:
 
 def _unfolded(view: GridView, lines: _Lines) -> Unfolded | None:
     whose = _form_of(lines.names)
-    listed: list[list[Cell]] = [[whose, "Day", "Hours", "Course" if whose == "Class" else "Class"]]
+    when = "Hours" if lines.timed else "Period"
+    listed: list[list[Cell]] = [[whose, "Day", when, "Course" if whose == "Class" else "Class"]]
     origins: list[list[Spot]] = [[(lines.head, lines.day)] * 4]
     day, day_at = "", lines.head
     for row in range(lines.head + 1, len(view.rows)):
@@ -111,13 +129,16 @@ def _unfolded(view: GridView, lines: _Lines) -> Unfolded | None:
                 elif across in lines.names:
                     return None  # an entry without a day or a time: another shape
     names = list(lines.names.values())
-    why = f"weekdays and times stand down, {', '.join(names[:3])}{', …' if len(names) > 3 else ''} across"
+    shown = f"{', '.join(names[:_SHOWN])}{', …' if len(names) > _SHOWN else ''}"
+    why = f"weekdays and {'times' if lines.timed else 'periods'} stand down, {shown} across"
     return Unfolded(view.grid.as_list(listed, origins), Kind.LIST, whose, why)
 
 
 def _hours(view: GridView, lines: _Lines, row: int, last: int) -> str:
-    """Return from when to when a cell runs that may be merged over several lines; "" where a line has no times."""
+    """Return when a cell is that may be merged over several lines; "" where a line has no times and no period."""
     spans = [view.text(one, lines.hours) for one in (row, last)]
     if not all(spans):
         return ""
+    if not lines.timed:
+        return ", ".join(view.text(one, lines.hours) for one in range(row, last + 1))
     return f"{ends_as_written(spans[0])[0]}–{ends_as_written(spans[1])[1]}" if last > row else spans[0]

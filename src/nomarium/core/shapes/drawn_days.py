@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Kind
@@ -49,9 +50,9 @@ _OTHER_SHAPES = (dates_below_labels, dates_across, day_sheet, days_beside, group
 
 
 def listed_in(grid: Grid) -> Unfolded | None:
-    """Return the list of days that stands on a sheet as weeks, months or a year; None where none does."""
+    """Return the list of days that a sheet which is one draws as weeks, months or a year; None where it does not."""
     crossing = find_crossing(grid)
-    found = unfold(crossing) if crossing is not None else drawn_days(grid)
+    found = unfold(replace(crossing, is_of_days=True)) if crossing is not None else drawn_days(grid)
     return found if found is not None and found.kind is Kind.DAYS else None
 
 

@@ -29,7 +29,9 @@ _APART = regex(r"\s*(?:[;\n|]|,(?=\s*[^\s=:,;]{1,8}\s*[=:]))\s*")
 FREE = frozenset(
     "|off|day off|rest|rest day|free|none|no shift|not working|frei|"
     "ruhetag|libre|libranza|descanso|repos|riposo|vrij|fri|"
-    "ledig|folga|-|–|—|/|.|---".split("|")
+    "ledig|folga|smonto|smonto notte|riposo compensativo|recupero|saliente|compensatorio|repos compensateur|"
+    "repos hebdomadaire|freizeitausgleich|zeitausgleich|inhaalrust|kompensationsledig|"
+    "-|–|—|/|.|---".split("|")
 )
 """What a cell says, or a key of its code, where nothing is on."""
 

@@ -141,6 +141,7 @@ _HOLDS = (
     r"stagione|periodo|période|periode|termin|\w*zeit(?:raum)?|duration|durée|duración|durata|looptijd)\b"
 )
 """Words of titles whose dates are those of all rows."""
+_ACTIVITIES = rf"\b(?:{words.ACTIVITIES})\b"
 _OF_SOMETHING_ELSE = (
     r"\b(?:regist\w+|enrol\w*|sign[- ]?up|anmeld\w*|inscri\w+|iscri\w+|inschrijv\w*|exams?|prüfung\w*|exam\w*|closed?|"
     r"holidays?|break|vacation|no (?:class\w*|lessons?|school)|ferien|vacances|vacaciones|vacanze|vakantie|lov|"
@@ -187,7 +188,8 @@ def _span_of_all(text: str, order: Order | None, year: TitledYear | None) -> Dat
     if span is None or re.search(_OF_SOMETHING_ELSE, around, re.IGNORECASE):
         return None
     alone = not re.search(r"[^\W\d_]{4,}", around)
-    return span if alone or re.search(_HOLDS, around, re.IGNORECASE) or names_part_of_year(span.before) else None
+    holds = re.search(_HOLDS, around, re.IGNORECASE) or re.search(_ACTIVITIES, around, re.IGNORECASE)
+    return span if alone or holds or names_part_of_year(span.before) else None
 
 
 def _span_behind_year(text: str, order: Order | None) -> DateSpan | None:

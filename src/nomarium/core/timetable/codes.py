@@ -181,7 +181,9 @@ def join_blocks(meetings: Sequence[Meeting], sheets: Sequence[CodeSheet]) -> tup
     met: set[str] = set()
     short = all(len(block) <= _LONGEST_BLOCK for block in by_block)
     for meeting in meetings:
-        block = _block_key(meeting.class_name)
+        # In a class's own grid the block is what the class has; else nothing else says whose it is.
+        named = map(_block_key, (*meeting.of("course"), meeting.class_name))
+        block = next((key for key in named if key in by_block), _block_key(meeting.class_name))
         met.add(block)
         if block not in by_block:
             unexplained.setdefault(meeting.class_name, meeting)
@@ -215,6 +217,9 @@ def _of_block(meeting: Meeting, sheet: CodeSheet, entry: Entry) -> Values:
     """Return what is said of a block: by the grid for all who have it, and by the key for one of them."""
     said = {name: values for name, values in meeting.values.items() if name not in ("class", "course")}
     named = entry.values.get("class") or entry.values["title"]
+    owner = meeting.of("class")
+    if owner and meeting.of("course") and "class" not in entry.values:
+        return clean({**said, **entry.values, "class": owner, "course": entry.values["title"], "block": (entry.code,)})
     whose: Values = {}
     if sheet.is_named and not {"teacher", "student"} & entry.values.keys():
         whose = {"teacher" if TEACHER_FORM.fullmatch(sheet.whose) else "person": (sheet.whose,)}

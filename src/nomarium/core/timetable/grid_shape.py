@@ -285,7 +285,7 @@ def _first_filled(cells: Sequence[Cell]) -> int:
 
 _BOTH = regex(
     r"(?P<period>[^\d\s]*\s*\w+?|\d+(?:[.ªº°]|st|nd|rd|th|er|e|ème|:[ae])?\s*[^\W\d]+)[.ªº°]?\s*[\n(:,–-]?\s*"
-    r"\(?(?P<hours>\d{1,2}[:.hu]\d{2}.*?)\)?",
+    r"\(?(?<!\d)(?P<hours>\d{1,2}[:.hu]\d{2}.*?)\)?",
     re.DOTALL,
 )
 

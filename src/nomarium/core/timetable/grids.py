@@ -40,7 +40,7 @@ if TYPE_CHECKING:
 
 _BREAKS = frozenset(
     "break|lunch|recess|lunch break|morning break|morning tea|afternoon tea|afternoon break|"
-    "passing|pause|tea|snack|mittagspause|récréation|recreo|intervallo|"
+    "passing|pause|tea|snack|mittagspause|récréation|récré|recreo|intervallo|intervalo|lanche|merenda|midday break|"
     "ricreazione|pauze|rast|lunchrast|frikvarter|pausa|grote pauze|kleine pauze|große pause|hofpause|frühstückspause|"
     "pause déjeuner|déjeuner|almuerzo|pranzo|almoço|recreio|friminutt|storefri|lillefri|spisefri|spisepause|matpause|"
     "lunsj|frokost|frukost|välitunti|przerwa|obiad|přestávka|oběd|prestávka|szünet|ebédszünet|teneffüs|öğle arası|"
