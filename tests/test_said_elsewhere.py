@@ -159,7 +159,7 @@ READERS = {
     ("head", "IV\n11:50-12:40", "IV 11:50-12:40"),
     ("head", "H 10:15-11:00", "H 10:15-11:00"),
     ("head", "1 9:00-9:50", "1 9:00-9:50"),
-    ("head", "P2 (10:05–10:50)", "P2 10:05–10:50"),
+    ("head", "P2 (10:05–10:50)", "2 10:05–10:50"),
     ("heading", "No class", None),
     ("heading", "Number class", "class"),
     ("names", "First on call, Second on call", ""),
