@@ -30,6 +30,8 @@ class Part(NamedTuple):
 def bell_parts(grid: Grid) -> list[Part]:
     """Return the tables of bell times on a sheet, the sheet itself where it holds but one."""
     known = Headings(BELL_SHEET)
+    if stacked := _one_below_other(grid, known):
+        return stacked
     for index, row in enumerate(grid.rows[:_MOST_ROWS_ABOVE]):
         texts = [" ".join(plain_text(cell).split()) if isinstance(cell, str) else "" for cell in row]
         fields = [known(text) if text else None for text in texts]
@@ -91,6 +93,34 @@ def _turning(view: GridView, head: int) -> Grid | None:
 _FEWEST_DAYS, _FEWEST_ROWS = 2, 2
 _MOST_TURNING = 100
 _NOTHING = frozenset("- – — free none x".split())
+
+
+def _one_below_other(grid: Grid, known: Headings) -> list[Part]:
+    """Return the tables that stand one below the other, each below its caption and the same headings; else none."""
+    heads = [row for row, texts in enumerate(map(_texts_of, grid.rows)) if list(map(known, texts)).count("period") == 1]
+    first = _texts_of(grid.rows[heads[0]]) if heads else []
+    if len(heads) < _FEWEST_TABLES or any(_texts_of(grid.rows[head]) != first for head in heads):
+        return []
+    captions = [_caption_above(grid, head) for head in heads]
+    ends = [head - bool(caption) for head, caption in zip(heads, captions, strict=True)]
+    parts = []
+    for head, end, caption in zip(heads, [*ends[1:], len(grid.rows)], captions, strict=True):
+        cut: list[list[Cell]] = [row if head <= number < end else [] for number, row in enumerate(grid.rows)]
+        parts.append(Part(replace(grid, rows=cut), caption))
+    return parts if all(captions[1:]) else []
+
+
+_FEWEST_TABLES = 2
+
+
+def _texts_of(row: list[Cell]) -> list[str]:
+    return [" ".join(plain_text(cell).split()) for cell in row if cell != ""]
+
+
+def _caption_above(grid: Grid, head: int) -> str:
+    """Return what stands alone in the row above headings; "" for nothing, and for the last row of a table."""
+    above = _texts_of(grid.rows[head - 1]) if head else []
+    return above[0] if len(above) == 1 else ""
 
 
 def _side_by_side(grid: Grid, head: int, starts: list[int], width: int) -> list[Part]:

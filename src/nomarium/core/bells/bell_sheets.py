@@ -321,12 +321,12 @@ class BellReader:
         return None
 
     def _weekdays_within(self, name: str, place: Place, divisions: Sequence[str]) -> Conditions | None:
-        """Read a heading with weekdays in brackets, or among its words: "Regular (M T Th F)", "Advisory Wednesday"."""
+        """Read a heading with weekdays at brackets, or among its words: "Regular (M T Th F)", "Late Wednesday"."""
         bracketed = _BRACKETED.search(name)
         words = name.split()
         runs = [words[first:last] for first in range(len(words)) for last in range(len(words), first, -1)]
         texts = (
-            [bracketed[1], "".join(bracketed[1].split())]
+            [bracketed[1], "".join(bracketed[1].split()), name[: bracketed.start()].strip()]
             if bracketed
             else [" ".join(run) for run in sorted(runs, key=len, reverse=True)]
         )

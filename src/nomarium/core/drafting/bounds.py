@@ -18,7 +18,7 @@ from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, has_errors
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import Crossing
-from nomarium.core.sheets import Sheet, holding_span, read_sheet
+from nomarium.core.sheets import Sheet, read_sheet, titled_span
 from nomarium.core.slots import counted_by_words, read_week_numbers
 from nomarium.core.sources import EventChoices, is_undated, read_events
 from nomarium.core.tables import Grid, find_table, plain_text
@@ -128,7 +128,7 @@ def _titles_above(grid: Grid) -> list[str]:
 def _by_title(titles: Sequence[str], sheet: FoundSheet, order: Order | None) -> Bounds | None:
     """Return from when until when a title above a list says that it holds; None where none does, or two."""
     year = year_in_titles(titles)
-    spans = {(span.first, span.last) for text in titles if (span := holding_span(text, order, year))}
+    spans = {(span.first, span.last) for text in titles if (span := titled_span(text, order, year))}
     if len(spans) != 1:
         return None
     first, last = spans.pop()
@@ -145,7 +145,7 @@ def _by_captions(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     """Return from when until when grids hold, where each has a caption that says it; None otherwise."""
     blocks = blocks_of(sheet)
     of_sheet = holding_title(blocks, order)
-    captions = [[span for text in block.captions if (span := holding_span(text, order))] for block in blocks]
+    captions = [[span for text in block.captions if (span := titled_span(text, order))] for block in blocks]
     spans = [several or ([of_sheet] if of_sheet else []) for several in captions]
     whole = [several[0] for several in spans if len(several) == 1]
     if not spans or len(whole) < len(spans):

@@ -136,7 +136,10 @@ STUDENTS = (
     "participant|participants|attendee|enrolled|member|members|member name|trainee|trainees|apprentice|apprentices|"
     "cadet|player|players|schüler|schülerin|schülername|teilnehmer|élève|élèves|étudiant|étudiante|étudiants|"
     "alumno|alumna|alumnos|estudiante|estudiantes|studente|studenti|allievo|allievi|aluno|aluna|alunos|leerling|"
-    "leerlingen|elev|elever|deltaker|deltagere|deltagare"
+    "leerlingen|elev|elever|deltaker|deltagere|deltagare|uczeń|uczennica|uczniowie|imię ucznia|žák|žákyně|žiak|žiačka|"
+    "tanuló|diák|elevă|elevi|oppilas|oppilaat|oppilaan nimi|öğrenci|öğrenciler|öğrenci adı|ученик|ученица|ученики|учень|"
+    "μαθητής|μαθήτρια|μαθητές|učenik|učenica|učenec|učenka|õpilane|skolēns|audzēknis|mokinys|生徒|学生|학생|kind|kinder|"
+    "enfant|enfants|niño|niña|bambino|bambina|criança|barn"
 )
 
 PLACE = (
@@ -183,6 +186,7 @@ COURSE = (
     "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
     "|ders|dersler|materie|disciplină|nastavni predmet|õppeaine|priekšmets|mokomasis dalykas|科目|教科|授業|授業名|课程|課程"
     "|学科|과목|מקצוע|المادة|mata pelajaran|môn học|assignatura|assignatures|matèria"
+    "|instrument|instruments|instrumento|strumento|soitin|hangszer|nástroj|инструмент|çalgı"
 )
 
 DIVISION = (
@@ -306,3 +310,13 @@ CLOSED = (
     r"geschlossen|fermée?s?|cerrad[oa]s?|chius[oaie]|fechad[oa]s?|gesloten|lukkede?|stengte?|suljettu|zavřen\w*|zamknięt\w+|zárva"
 )
 """The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
+
+BREAKS = frozenset(
+    "break|lunch|recess|lunch break|morning break|morning tea|afternoon tea|afternoon break|"
+    "passing|pause|tea|snack|mittagspause|récréation|récré|recreo|intervallo|intervalo|lanche|merenda|midday break|"
+    "ricreazione|pauze|rast|lunchrast|frikvarter|pausa|grote pauze|kleine pauze|große pause|hofpause|frühstückspause|"
+    "pause déjeuner|déjeuner|almuerzo|pranzo|almoço|recreio|friminutt|storefri|lillefri|spisefri|spisepause|matpause|"
+    "lunsj|frokost|frukost|välitunti|przerwa|obiad|přestávka|oběd|prestávka|szünet|ebédszünet|teneffüs|öğle arası|"
+    "перемена".split("|")
+)
+"""What stands in the cells of a timetable where nobody is taught."""

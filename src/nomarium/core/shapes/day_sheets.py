@@ -17,13 +17,21 @@ from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.axis import as_date, leading_date, one_date
+from nomarium.core.shapes.axis import as_date, leading_date, one_date, weekdays_named
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import note_used
 from nomarium.core.tables import Cell, Grid, GridView, Spot
-from nomarium.core.values import ORDERS, ends_as_written, minute_words, scan_span, weekday_in_any, year_in_titles
+from nomarium.core.values import (
+    ORDERS,
+    ends_as_written,
+    minute_words,
+    scan_span,
+    span_of_dates,
+    weekday_in_any,
+    year_in_titles,
+)
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -104,14 +112,14 @@ def _times_across(view: GridView) -> Unfolded | None:
         across = GridView(view.grid, turned=True).part(head, None)
         names = _names_at(across, 0) if day is not None else {}
         if day is not None and names:
-            return _drawn(across, 0, {column: _Column(day, name) for column, name in names.items()})
+            return _drawn(across, 0, {column: _Column((day,), name) for column, name in names.items()})
     return None
 
 
 class _Column(NamedTuple):
-    """A column of such a sheet: its day, and whose it is, "" where only days stand across."""
+    """A column of such a sheet: its day or days, and whose it is, "" where only days stand across."""
 
-    day: date
+    days: tuple[date, ...]
     name: str = ""
 
 
@@ -119,11 +127,12 @@ def _columns_at(view: GridView, row: int) -> dict[int, _Column]:
     """Return what heads the columns in a row, with their days; none where it is no head of such a sheet."""
     names = _names_at(view, row)
     day = _date_of(view, row)
-    days = _dates_at(view, row, day)
-    if days:
+    dates = _dates_at(view, row, day)
+    if dates:
         apart = find_crossing(view.grid) is None
-        return {column: _Column(one) for column, one in days.items()} if apart else {}
-    return {column: _Column(day, name) for column, name in names.items()} if day is not None else {}
+        return {column: _Column((one,)) for column, one in dates.items()} if apart else {}
+    days = (day,) if day is not None else _days_of(view, row)
+    return {column: _Column(days, name) for column, name in names.items()} if days else {}
 
 
 def _dates_at(view: GridView, row: int, titled: date | None) -> dict[int, date]:
@@ -304,16 +313,42 @@ def _hours(view: GridView, row: int) -> str:
     return text if _has_time(text) else ""
 
 
-def _date_of(view: GridView, head: int) -> date | None:
-    """Return the one date that the titles, the tab or the file name; None for none."""
+def _titles(view: GridView, head: int) -> list[str]:
+    """Return the texts above a row, then the name of the tab, then that of the file."""
     above = [text for row in range(head) for _, text in view.filled(row)]
     named = (view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0])
-    read = (_date_in_words(text) for text in (*above, *(name.replace("_", " ") for name in named)))
-    return next((day for day in read if day is not None), None)
+    return [*above, *(name.replace("_", " ") for name in named)]
+
+
+def _date_of(view: GridView, head: int) -> date | None:
+    """Return the one date that the titles, the tab or the file name; None for none."""
+    return next((day for day in map(_date_in_words, _titles(view, head)) if day is not None), None)
+
+
+def _days_of(view: GridView, head: int) -> tuple[date, ...]:
+    """Return the days from when until when a title says that a sheet holds, on the weekdays that it names.
+
+    None where it names no weekdays, and a weekend may be meant or not.
+    """
+    for text in _titles(view, head):
+        if (span := span_of_dates(text)) is not None:
+            whole = [span.first + timedelta(days=step) for step in range((span.last - span.first).days + 1)]
+            named = weekdays_named(f"{span.before} {span.behind}")
+            sure = bool(named) or len({one.weekday() // _SATURDAY for one in whole}) == 1
+            on = tuple(one for one in whole if not named or one.weekday() in named)
+            return on if sure and len(on) <= _MOST_DAYS else ()
+    return ()
+
+
+_DAYS_AND_YEAR = regex(r"(?<!\d[-./])(?<!\d)\d{1,2}\s*[-–]\s*\d{1,2},?\s+\d{4}\b")
+_SATURDAY = 5
+_MOST_DAYS = 60
 
 
 def _date_in_words(text: str) -> date | None:
-    """Return the first date that stands in a text; None for none."""
+    """Return the first date that stands in a text; None for none, and for a span: “July 12–16, 2027”."""
+    if _DAYS_AND_YEAR.search(text):
+        return None
     if (whole := one_date(text.strip(" ,.:()"))) is not None:
         return whole
     for part in re.split(r"[()\[\]]", text):  # “November 2026 (2–8)” is no second of August
@@ -337,6 +372,7 @@ class _Drawn:
         self._noted = self._length_noted()
         self._length = self._noted[1] if self._noted else self._usual_step()
         self._problems: list[Problem] = []
+        self._breaks: list[Spot] = []
 
     def unfolded(self) -> Unfolded:
         """Return its list."""
@@ -351,9 +387,17 @@ class _Drawn:
                     continue
                 named: list[Cell] = [head.name] if whose else []
                 at, spot = (self._head, column), (row, column)
-                listed.append([*named, head.day, self._span_of(row, view.end(row, column)[0], spot), _title(text)])
+                if whose == "Group" and text.casefold() in words.BREAKS:
+                    self._breaks.append(spot)
+                    continue
+                span = self._span_of(row, view.end(row, column)[0], spot)
                 spots = [*([at] if whose else []), at if not whose else spot, (row, 0), spot]
-                origins.append([view.spot(*one) for one in spots])
+                listed += [[*named, day, span, _title(text)] for day in head.days]
+                origins += [[view.spot(*one) for one in spots]] * len(head.days)
+        if self._breaks:
+            row, column = self._breaks[0]
+            said = wording.breaks_left_out(view.place(row, column), view.text(row, column), len(self._breaks))
+            self._problems.append(said)
         if self._noted is not None:
             place, length, text = self._noted
             self._problems.append(note_used(place, text, [f"a length of {length.seconds // 60} minutes"]))
@@ -362,8 +406,11 @@ class _Drawn:
         return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, whose, self._why(names), self._problems)
 
     def _why(self, names: Sequence[str]) -> str:
-        days = list(dict.fromkeys(one.day for one in self._columns.values()))
+        days = sorted({day for one in self._columns.values() for day in one.days})
         first = f"{days[0].day} {days[0]:%B %Y}"
+        if names and len(days) > 1:
+            which = f"{len(days)} days from {first} to {days[-1].day} {days[-1]:%B %Y}"
+            return f"a day is drawn that is the same on {which}, with times down and {', '.join(names[:2])} across"
         if names:
             return f"a day is drawn ({first}), with times down and {', '.join(names[:2])} across"
         return f"days are drawn, with times down and dates across ({first} to {days[-1].day} {days[-1]:%B %Y})"

@@ -27,7 +27,7 @@ from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.named_weekdays import day_of_week, weekdays_of_names
 from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.sheets import holding_span, note_unused, note_used, says_when
+from nomarium.core.sheets import note_unused, note_used, says_when, titled_span
 from nomarium.core.slots import by_weeks
 from nomarium.core.tables import Cell, Spot, column_letters, plain_text
 from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, ends_as_written, span_in, weekday_in_any
@@ -170,7 +170,7 @@ class _Unfolding:
         """Return the one title above weekdays that says from when until when they hold, and where it stands."""
         if self._kind is not Kind.LIST:
             return None
-        found = [(row, column, span) for row, column, text in self._found.captions() if (span := holding_span(text))]
+        found = [(row, column, span) for row, column, text in self._found.captions() if (span := titled_span(text))]
         return found[0] if len(found) == 1 else None
 
     def _whose(self) -> str:

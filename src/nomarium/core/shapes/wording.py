@@ -101,6 +101,12 @@ def ends_with_next(place: Place) -> Problem:
     )
 
 
+def breaks_left_out(place: Place, text: str, count: int) -> Problem:
+    """Cells of a day that say that nothing is on."""
+    more = f", and so were {count - 1} more" if count > 1 else ""
+    return note("break-left-out", place, f"“{text}” is a break: the cell was left out{more}.")
+
+
 def last_line_open(place: Place, text: str) -> Problem:
     """What is on in the last line of a day, of which no line says when it ends."""
     return warning(

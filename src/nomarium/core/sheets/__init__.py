@@ -10,7 +10,7 @@ if TYPE_CHECKING:
     from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
     from nomarium.core.sheets.notes import notes_of, take_notes
     from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
-    from nomarium.core.sheets.said_in_notes import dates_without, holding_span, length_said, says_when
+    from nomarium.core.sheets.said_in_notes import dates_without, holding_span, length_said, says_when, titled_span
     from nomarium.core.sheets.whole import is_usual_name, said_by_names
     from nomarium.core.sheets.wording import (
         holds_for_all,
@@ -47,6 +47,7 @@ __all__ = [
     "says_when",
     "sheet_of",
     "take_notes",
+    "titled_span",
     "wrong_columns",
 ]
 

@@ -178,12 +178,33 @@ def holding_span(text: str, order: Order | None = None, year: TitledYear | None 
     return found[0] if len(found) == 1 else None
 
 
+def titled_span(text: str, order: Order | None = None, year: TitledYear | None = None) -> DateSpan | None:
+    """Return from when until when a sheet holds, by a title above it: as a note says it, or a few words in front.
+
+    "Museum front desk, January 4 – March 26, 2027".
+    """
+    span = holding_span(text, order, year)
+    if span is not None or dates_without(text):
+        return span
+    span = _any_span(text, order, year)
+    if span is None or span.behind or re.search(_OF_SOMETHING_ELSE, span.before, re.IGNORECASE):
+        return None
+    short = len(span.before.split()) <= _WORDS_OF_TITLE and not any(map(str.isdigit, span.before))
+    return span if short else None
+
+
+_WORDS_OF_TITLE = 5
+
+
+def _any_span(text: str, order: Order | None, year: TitledYear | None) -> DateSpan | None:
+    found = span_of_dates(text, order) or _span_behind_year(text, order)
+    return found or (_span_in(text, order, year) if year else None)
+
+
 def _span_of_all(text: str, order: Order | None, year: TitledYear | None) -> DateSpan | None:
     if dates_without(text):
         return None
-    span = (
-        span_of_dates(text, order) or _span_behind_year(text, order) or (_span_in(text, order, year) if year else None)
-    )
+    span = _any_span(text, order, year)
     around = f"{span.before} {span.behind}" if span else ""
     if span is None or re.search(_OF_SOMETHING_ELSE, around, re.IGNORECASE):
         return None

@@ -9,7 +9,7 @@ from datetime import time
 from itertools import dropwhile, zip_longest
 
 from nomarium.core.columns import heading_key
-from nomarium.core.kinds import PERIOD_HEADINGS
+from nomarium.core.kinds import PERIOD_HEADINGS, bare_label
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.shapes import looks_like_place
@@ -133,12 +133,15 @@ def _sureness(block: Block) -> float:
     if corner in _PERIOD_CORNERS | _DAY_CORNERS:  # the corner heads the first column of the sheet
         return 2 if (corner in _DAY_CORNERS) is turned else 0.5
     plain = all(_PLAIN_NUMBER.fullmatch(line.words) and not line.hours for line in block.lines)
-    surely_days = all(day.weekday is not None for days in block.days.values() for day in days)
+    heads = [block.view.text(block.head, column) for column in block.days]
+    weekdays = all(day.weekday is not None for days in block.days.values() for day in days)
+    surely_days = weekdays and not all(map(str.isdecimal, heads))
+    surely_days = surely_days or all(bare_label(head, ()) != head for head in heads)  # “Day 1”
     return (0.5 if plain else 1) * (_OF_WEEKDAYS if surely_days else 1)
 
 
 _OF_WEEKDAYS = 3
-"""So much more a reading weighs whose days are weekdays: as periods these were words like any other."""
+"""So much more a reading weighs whose days say that they are: as periods these were words like any other."""
 
 
 def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Block]:

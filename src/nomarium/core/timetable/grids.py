@@ -10,9 +10,10 @@ from datetime import date, time
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
+from nomarium.core.kinds.vocabulary import BREAKS
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free, unclear_weeks, without_length
-from nomarium.core.sheets import Known, holding_span, is_usual_name, length_said, note_used
+from nomarium.core.sheets import Known, is_usual_name, length_said, note_used, titled_span
 from nomarium.core.slots import DayTest, Periods, UnknownDay, by_weeks
 from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
@@ -37,15 +38,6 @@ from nomarium.core.values import (
 if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem
     from nomarium.core.tables import Grid
-
-_BREAKS = frozenset(
-    "break|lunch|recess|lunch break|morning break|morning tea|afternoon tea|afternoon break|"
-    "passing|pause|tea|snack|mittagspause|récréation|récré|recreo|intervallo|intervalo|lanche|merenda|midday break|"
-    "ricreazione|pauze|rast|lunchrast|frikvarter|pausa|grote pauze|kleine pauze|große pause|hofpause|frühstückspause|"
-    "pause déjeuner|déjeuner|almuerzo|pranzo|almoço|recreio|friminutt|storefri|lillefri|spisefri|spisepause|matpause|"
-    "lunsj|frokost|frukost|välitunti|przerwa|obiad|přestávka|oběd|prestávka|szünet|ebédszünet|teneffüs|öğle arası|"
-    "перемена".split("|")
-)
 
 
 @dataclass(frozen=True, slots=True)
@@ -181,7 +173,7 @@ def holding_title(blocks: Sequence[Block], order: Order | None) -> DateSpan | No
     if first is None or first.view.turned:
         return None
     texts = [text for row in range(first.head) for _, text in first.view.filled(row)]
-    spans = [span for text in texts if (span := holding_span(text, order)) is not None]
+    spans = [span for text in texts if (span := titled_span(text, order)) is not None]
     return spans[0] if len(spans) == 1 else None
 
 
@@ -192,7 +184,7 @@ def _validity(
     captions: list[str] = []
     first = last = None
     for caption in block.captions:
-        if (span := holding_span(caption, choices.dates.order)) is not None:
+        if (span := titled_span(caption, choices.dates.order)) is not None:
             captions += [text for text in (span.before, span.behind) if text]
             first, last = span.first, span.last
             problems.append(wording.holds_for_dates(block.view.place(block.head, 0), caption, first, last))
@@ -258,7 +250,7 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
     view = block.view
     for number, line in enumerate(block.lines):
         texts = {view.text(line.row, column).casefold() for column in block.days}
-        if line.words.casefold() in _BREAKS and len(texts) <= 2:
+        if line.words.casefold() in BREAKS and len(texts) <= 2:
             found.left_out += any(texts)
             continue
         for column, days in block.days.items():
@@ -269,8 +261,8 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
             text = "\n".join(
                 part for row in rows if not view.is_covered(row, column) and (part := view.text(row, column))
             )
-            if is_free(text) or text.casefold() in _BREAKS:
-                found.left_out += text.casefold() in _BREAKS
+            if is_free(text) or text.casefold() in BREAKS:
+                found.left_out += text.casefold() in BREAKS
                 continue
             lines = tuple(other for other in block.lines[number:] if other.row <= last_row) or (line,)
             across = [block.days.get(index, ()) for index in range(column, last_column + 1)]

@@ -6,9 +6,9 @@ import re
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import replace
-from datetime import date, datetime
+from datetime import date, datetime, timedelta
 from itertools import pairwise
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.values import wording
 from nomarium.core.values.clock import Clock, ClockTime
@@ -306,11 +306,15 @@ def _proves_alone(shape: DateShape) -> bool:
 def _resolve(table: Table, column: MomentColumn, choices: DateChoices) -> list[Problem]:
     """Decide every distinct text of a column; nothing where its order is not known.
 
-    Dates without a year take that of a title, where nothing else says it, with a note.
+    Dates without a year take that of a title, else of the others of their column, where nothing else says it, with a
+    note.
     """
     titled = _year_of_title(table, column) if choices.within is None else None
+    around = _days_around(column) if choices.within is None and titled is None else None
     if titled:
         choices = replace(choices, within=(titled.first, titled.last))
+    elif around:
+        choices = replace(choices, within=around.within)
     column.swapped = choices.typed == "swap"
     if column.swapped:
         for cell in column.typed:
@@ -323,7 +327,38 @@ def _resolve(table: Table, column: MomentColumn, choices: DateChoices) -> list[P
         column.moments[text] = _days_of_weeks(text, weeks, choices.within)
     if may_be_years := _months_and_years(column):
         return [wording.months_and_years(table, column.column, may_be_years)]
+    if around:
+        return [wording.year_of_others(table, column.column, around.without, around.dated)]
     return [wording.year_of_title(table, column.column, titled.text)] if titled else []
+
+
+class _DaysAround(NamedTuple):
+    """The half-years before and behind those dates of a column that have a year."""
+
+    within: tuple[date, date]
+    dated: str
+    """The first text with a year, and the first without one."""
+    without: str
+
+
+def _days_around(column: MomentColumn) -> _DaysAround | None:
+    """Return what dates without a year lie in that stand among others with one; None where these are far apart."""
+    dated: dict[date, str] = {}
+    without = []
+    for text, shape in column.shapes.items():
+        readings = shape.first.readings if shape.first else {}
+        reading = readings.get(column.order or "dmy") or next(iter(readings.values()), None)
+        if reading and reading.year is None:
+            without.append(text)
+        elif reading and reading.year in _YEARS and (day := reading.as_date()) is not None:
+            dated.setdefault(day, text)
+    if not dated or not without or max(dated) - min(dated) > _HALF_A_YEAR:
+        return None
+    within = max(dated) - _HALF_A_YEAR, min(dated) + _HALF_A_YEAR
+    return _DaysAround(within, dated[min(dated)], without[0])
+
+
+_HALF_A_YEAR = timedelta(days=182)
 
 
 def _ended(text: str, moment: Moment | Fault, seconds: int) -> Moment | Fault:

@@ -169,6 +169,16 @@ def year_of_title(table: Table, column: Column, title: str) -> Problem:
     )
 
 
+def year_of_others(table: Table, column: Column, text: str, dated: str) -> Problem:
+    """Dates without a year that take that of others beside them."""
+    return note(
+        "year-of-others",
+        table.heading_place(column),
+        f"Some dates of {_named(column)} have no year, such as “{text}”: they were read as those nearest to “{dated}”.",
+        advice=(Way("within", "If it is another, {} says of which days the sheet is"),),
+    )
+
+
 _LONGEST_SHOWN = 60
 
 
