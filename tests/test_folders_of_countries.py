@@ -1248,6 +1248,58 @@ FOLDERS = {
         "2027-02-01", "2027-06-30", ("2027-02-08..2027-02-10", "2027-03-26", "2027-04-21",),
         ("6º ano|Mon Tue Wed Thu Fri|07:00|07:50|", "6º ano|Mon Tue Wed Thu Fri|07:50|08:40|", "6º ano|Mon Tue Wed Thu Fri|09:00|09:50|"),
     ),
+    "a desk's shifts below a title that ends with its span": Folder(
+        {
+            "Museum desk volunteers Jan-Mar 2027.csv": "\"Museum front desk, January 4 - March 26, 2027\"\nShift,Mon,Tue,Wed,Thu,Fri\nMorning (10:00-1:00),Ada,Ben,Cyd,Ada,Dot\nAfternoon (1:00-4:00),Eve,Eve,Fay,Gus,Gus\n",
+            "Closed days.csv": "Date,Reason\n\"January 18, 2027\",MLK Day\n\"February 15, 2027\",Presidents Day\n",
+        },
+        "2027-01-04", "2027-03-26", ("2027-01-18", "2027-02-15",),
+        ("Ada|Mon Thu|10:00|13:00|", "Eve|Mon Tue|13:00|16:00|", "Ben|Tue|10:00|13:00|", "Cyd|Wed|10:00|13:00|", "Fay|Wed|13:00|16:00|", "Gus|Thu Fri|13:00|16:00|", "Dot|Fri|10:00|13:00|"),
+    ),
+    "examinations of which one date has a year": Folder(
+        {
+            "Mock exams.csv": "Date,Start,Subject,Paper,Length,Venue\nMon 11 Jan,9.00am,Maths,1,1h 30m,Sports hall\n,1.30pm,History,1,2h,Sports hall\nTue 12 Jan,9.00am,Biology,1,1h 45m,Gym\nWed 13 Jan 2027,9.00am,English,Lit,2h 15m,Sports hall\n",
+        },
+        dated=("2027-01-11 09:00|10:30|Maths|Sports hall", "2027-01-11 13:30|15:30|History|Sports hall", "2027-01-12 09:00|10:45|Biology|Gym", "2027-01-13 09:00|11:15|English|Sports hall"),
+    ),
+    "a camp's day, the same on each weekday of its title": Folder(
+        {
+            "Camp July 2027.csv": "\"Summer camp, Monday-Friday, July 12-16, 2027\"\nTime,Otters,Herons\n9:00-10:00,Swimming,Crafts\n10:15-11:15,Crafts,Swimming\n11:30-12:30,Lunch,Lunch\n1:00-2:30,Hike,Kayaks\n",
+        },
+        "2027-07-12", "2027-07-16", (),
+        ("Crafts|Mon Tue Wed Thu Fri|09:00|10:00|", "Swimming|Mon Tue Wed Thu Fri|09:00|10:00|", "Crafts|Mon Tue Wed Thu Fri|10:15|11:15|", "Swimming|Mon Tue Wed Thu Fri|10:15|11:15|", "Hike|Mon Tue Wed Thu Fri|13:00|14:30|", "Kayaks|Mon Tue Wed Thu Fri|13:00|14:30|"),
+    ),
+    "bell times of weekdays, one table below the other": Folder(
+        {
+            "Bell schedule.csv": "\"Mon, Tue, Thu, Fri\"\nPeriod,Start,End\n1,8:00,8:50\n2,8:55,9:45\n\nWednesday (late start)\nPeriod,Start,End\n1,9:30,10:10\n2,10:15,10:55\n",
+            "Classes.csv": "Class,Teacher,Room,Days,Period\nArt,Fay,5,M-F,1\nShop,Orr,6,MWF,2\n",
+            "Year.csv": "Semester,Start,End\nSpring,1/11/2027,5/21/2027\n",
+            "No school.csv": "Date,What\n1/18/2027,MLK Day\n3/15/2027 - 3/19/2027,Spring break\n",
+        },
+        "2027-01-11", "2027-05-21", ("2027-01-18", "2027-03-15..2027-03-19",),
+        ("Art|Mon Tue Thu Fri|08:00|08:50|5", "Shop|Mon Fri|08:55|09:45|6", "Art|Wed|09:30|10:10|5", "Shop|Wed|10:15|10:55|6"),
+    ),
+    "a music school in Polish: pupils, and instruments taught": Folder(
+        {
+            "Plan zajęć.csv": "Uczeń;Instrument;Nauczyciel;Dzień;Godzina;Sala\nOla K.;fortepian;p. Nowak;poniedziałek;15:00-15:45;3\nJan W.;skrzypce;p. Lis;wtorek;16:00-16:45;4\nEwa Z.;flet;p. Lis;czwartek;15:30-16:15;4\n",
+            "Semestr.csv": "Semestr;Początek;Koniec\nzimowy;01.09.2026;22.01.2027\n",
+            "Dni wolne.csv": "Dzień wolny;Od;Do\nŚwięto Niepodległości;11.11.2026;\nPrzerwa świąteczna;23.12.2026;31.12.2026\nNowy Rok;01.01.2027;\n",
+        },
+        "2026-09-01", "2027-01-21", ("2026-11-11", "2026-12-23..2027-01-01",),
+        ("skrzypce|Tue|16:00|16:45|4", "flet|Thu|15:30|16:15|4", "fortepian|Mon|15:00|15:45|3"),
+    ),
+    "what is on, below months and without headings": Folder(
+        {
+            "What's on.csv": "What's on 2027\nJanuary\nTue 12,10.30am,Rhyme time,Children's area\nThu 21,6pm-7.30pm,Author talk,Gallery\nFebruary\nTue 9,10.30am,Rhyme time,Children's area\nSat 20,2pm-4pm,Repair cafe,Gallery\n",
+        },
+        dated=("2027-01-12 10:30|11:30|Rhyme time|Children's area", "2027-01-21 18:00|19:30|Author talk|Gallery", "2027-02-09 10:30|11:30|Rhyme time|Children's area", "2027-02-20 14:00|16:00|Repair cafe|Gallery"),
+    ),
+    "appointments of a day, a break among them": Folder(
+        {
+            "Bookings Tue 9 March 2027.csv": "Time,Ina,Tess,Uma\n09:00,Mrs Hale - cut,,Mr Orr - trim\n09:30,,Ms Ray - colour,\n10:00,Mr Bell - cut,,LUNCH\n10:30,,,\n",
+        },
+        dated=("2027-03-09 09:00|09:30|Mr Orr - trim|", "2027-03-09 09:00|09:30|Mrs Hale - cut|", "2027-03-09 09:30|10:00|Ms Ray - colour|", "2027-03-09 10:00|10:30|Mr Bell - cut|"),
+    ),
 }  # fmt: skip
 
 

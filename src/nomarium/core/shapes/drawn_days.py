@@ -14,6 +14,7 @@ from nomarium.core.shapes.dates_below import dates_below_labels
 from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.days_beside import days_beside
 from nomarium.core.shapes.groups_across import groups_across
+from nomarium.core.shapes.headless import headless_list
 from nomarium.core.shapes.hours_across import hours_across
 from nomarium.core.shapes.key import FREE
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
@@ -46,7 +47,16 @@ def drawn_days(grid: Grid) -> Unfolded | None:
     return _labelled(grid, days, problems, why) if _hold_labels(days) else _events(grid, days, problems, why)
 
 
-_OTHER_SHAPES = (dates_below_labels, dates_across, day_sheet, days_beside, groups_across, sentences, hours_across)
+_OTHER_SHAPES = (
+    dates_below_labels,
+    dates_across,
+    day_sheet,
+    days_beside,
+    groups_across,
+    sentences,
+    hours_across,
+    headless_list,
+)
 
 
 def listed_in(grid: Grid) -> Unfolded | None:

@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from datetime import date
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
+from nomarium.core.tables import column_letters
 from nomarium.core.values import day_words
 
 
@@ -98,6 +99,19 @@ def ends_with_next(place: Place) -> Problem:
         place,
         "The lines say but when they begin: each lasts until the next.",
         advice="Write both times into them (“9:00–9:50”) where that is not so.",
+    )
+
+
+def columns_by_cells(place: Place, headings: Mapping[int, str]) -> Problem:
+    """A list of events without a row of headings."""
+    first, *others = headings.items()
+    said = f"{column_letters(first[0])} is the {first[1].lower()}"
+    said += "".join(f", {column_letters(column)} the {heading.lower()}" for column, heading in others)
+    return note(
+        "columns-by-cells",
+        place,
+        f"No row of headings stands above: by what the cells hold, column {said}.",
+        advice="Write headings above the first row, such as “Date”, “Time”, “Title”, where that is not so.",
     )
 
 
