@@ -4,7 +4,7 @@ from datetime import date
 
 import pytest
 
-from conftest import told
+from conftest import events_in, told
 from made_schools import drafted, laid_out
 from nomarium.core.columns import Headings
 from nomarium.core.datesheets import edge_of
@@ -252,12 +252,22 @@ def test_what_no_timetable_uses_is_told(tmp_path, files, about, kinds):
     assert ", ".join(str(sheet.kind) for sheet in draft.sheets) == kinds
 
 
-@pytest.mark.parametrize(("sheet", "codes"), [
-    ("Date,Opponent,Time\n9/14/26,Central,7:00\n9/21/26,West,7:30\n", ["morning-assumed"]),
-    ("Date,Opponent,Time\n9/14/26,Central,7:00\n9/21/26,West,19:30\n", []),
-    ("Date,Opponent,Time\n9/14/26,Central,1:00\n9/21/26,West,9:30\n", []),
-    ("Date,Training,Time\n9/14/26,Bread,7:00\n9/21/26,Cake,7:30\n", []),
+IN_DOUBT = {"morning-assumed", "evening-assumed"}
+
+
+@pytest.mark.parametrize(("sheet", "hours", "starts", "codes"), [
+    ("Date,Opponent,Time\n9/14/26,Central,7:00\n9/21/26,West,7:30\n", None, "07:00 07:30", ["morning-assumed"]),
+    ("Date,Opponent,Time\n9/14/26,Central,7:00\n9/21/26,West,7:30\n", "9-21", "19:00 19:30", []),
+    ("Date,Opponent,Time\n9/14/26,Central,7:00\n9/21/26,West,19:30\n", None, "07:00 19:30", []),
+    ("Date,Opponent,Time\n9/14/26,Central,1:00\n9/21/26,West,9:30\n", None, "13:00 09:30", []),
+    ("Date,Training,Time\n9/14/26,Bread,7:00\n9/21/26,Cake,7:30\n", None, "07:00 07:30", []),
+    # Five to nine, one hour after the other, are no mornings and afternoons by turns.
+    ("Date,Class,Time\n9/14/26,Bread,6:30\n9/21/26,Cake,7:30\n", None, "18:30 19:30", ["evening-assumed"]),
+    ("Date,Class,Time\n9/14/26,Bread,6:30\n9/21/26,Cake,7:30\n", "7-19", "18:30 07:30", []),
+    ("Date,Class,Time\n9/14/26,Bread,6:30\n9/21/26,Cake,9:30\n", None, "18:30 09:30", []),
+    ("Date,Class,Time\n9/14/26,Bread,6:30\n9/21/26,Cake,7:30\n9/28/26,Tea,3:30\n", None, "18:30 07:30 15:30", []),
 ])  # fmt: skip
-def test_mornings_that_may_be_evenings_are_told(desk, sheet, codes):
-    run = desk.convert(sheet)
-    assert [code for code, _ in run.codes if code == "morning-assumed"] == codes
+def test_halves_of_the_day_in_doubt_are_told(desk, sheet, hours, starts, codes):
+    run = desk.convert(sheet, *(["--hours", hours] if hours else []))
+    assert [f"{event.start:%H:%M}" for event in events_in(desk.folder / "out.ics")] == starts.split()
+    assert [code for code, _ in run.codes if code in IN_DOUBT] == codes

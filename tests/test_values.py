@@ -5,7 +5,7 @@ from datetime import timedelta
 import pytest
 
 from nomarium.core.values.choices import read_busy, read_status, read_visibility, read_yes_no, split_list
-from nomarium.core.values.clock import Clock
+from nomarium.core.values.clock import Clock, earliest_in_turn
 from nomarium.core.values.durations import Length, read_length
 from nomarium.core.values.moment_text import MomentScanner
 from nomarium.core.values.order import order_in_heading
@@ -107,6 +107,18 @@ def test_times(text, expected):
         return
     times = Clock().read_span(*span) if span.end else (Clock().read(span.start),)
     assert "-".join(f"{time.seconds // 3600}:{time.seconds // 60 % 60:02}" for time in times) == expected
+
+
+@pytest.mark.parametrize(("starts", "hour", "in_doubt"), [
+    ("6:30 9:15 10:00", 6, True), ("6:00 7:00 8:00 9:00", 12, True), ("4:00 5:00 6:00 7:00", 12, False),
+    ("8:00 9:00 12:00 1:00", 7, False), ("6:30 9:15 12:00 5:30", 6, False), ("6:30 9:00 5:30 6:30", 7, False),
+    ("1:00 2:00 3:00", 7, False), ("3:00 8:00 12:00", 3, True), ("6:30 12:15", 6, False), ("12:00 1:00 7:00", 7, False),
+    ("6:30 pm 7:30", 7, False), ("06:30 07:30", 7, False), ("6:30 13:00", 7, False),
+])  # fmt: skip
+def test_times_that_follow_one_another_are_of_one_half_of_the_day(starts, hour, in_doubt):
+    texts = starts.replace(" pm", "_pm").split()
+    shapes = [scan_span(text.replace("_", " ")).start for text in texts]
+    assert earliest_in_turn(shapes, 7) == (hour, in_doubt)
 
 
 LENGTHS = [

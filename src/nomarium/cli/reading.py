@@ -37,7 +37,7 @@ class DateOptions:
         return DateChoices(
             options.stated("dates", self.order),
             options.stated("within", self.within),
-            options.stated("hours", self.hours or "7-19"),
+            options.stated("hours", self.hours) if self.hours else None,
             options.stated("typed_dates", self.typed),
         )
 

@@ -74,9 +74,9 @@ def as_conditions(said: Mapping[str, Sequence[str]]) -> Conditions:
     return tuple((name, tuple(values)) for name, values in said.items())
 
 
-def first_hour(hours: str | None) -> int:
-    """Return the hour from which times without am or pm are read: "8-20" → 8; 7 where nothing is stated."""
-    return int(SETTINGS["hours"].parse(hours)) if hours else DateChoices().earliest_hour
+def first_hour(hours: str | None) -> int | None:
+    """Return the hour from which times without am or pm are read: "8-20" → 8; None where nothing is stated."""
+    return int(SETTINGS["hours"].parse(hours)) if hours else None
 
 
 def a_year_around(first: date, last: date) -> tuple[date, date]:

@@ -16,7 +16,7 @@ _CODE = regex(r"[^\W_]{1,4}[*+!?]?")
 _LONGEST_WORD_CODE = 2
 """A longer code is written in capitals, or has a digit: “Ito” is a name."""
 _JOINED = regex(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
-_LENGTH = regex(r"\(\s*(\d[^()]{0,14}\D)\s*\)")
+_LENGTH = regex(r"\(\s*(?P<length>\d[^()]{0,14}\D)\s*\)")
 _CLOCK = regex(r"\d{1,2}[:.hu]\d{2}(?:\s*[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
 _EDGES = " \n,;:|/()–—-@"
 _PLACE_WORD = regex(
@@ -53,12 +53,21 @@ _CLOSED = frozenset(
 
 
 def without_length(text: str) -> tuple[str, int]:
-    """Return a cell without the length in brackets, and that length in seconds: "Spin (45 min)"; 0 for none."""
-    for match in _LENGTH.finditer(text):
-        length = read_length(match[1])
-        if length is not None and not length.days:
-            return f"{text[: match.start()].rstrip()}{text[match.end() :]}", int(length.elapsed.total_seconds())
+    """Return a cell without its length, and that in seconds: "Spin (45 min)", "Spin (Ina) 45 min"; 0 for none."""
+    for form in (_LENGTH, _LENGTH_BEHIND):
+        for match in form.finditer(text):
+            length = read_length(match["length"])
+            if length is not None and not length.days:
+                return f"{text[: match.start()].rstrip()}{text[match.end() :]}", int(length.elapsed.total_seconds())
     return text, 0
+
+
+_LENGTH_BEHIND = regex(
+    r"(?:[\s,;·|–-]+)(?P<length>\d{1,3}\s?(?:min(?:s|utes?|uten|uti|utos)?\b\.?|['′’])|\d(?:[.,]\d)?\s?(?:h|hrs?|hours?|std)\b\.?)"
+    r"(?=\s*(?:\)|$))",
+    re.IGNORECASE,
+)
+"""A length that ends a cell, or the words in brackets at its end."""
 
 
 def is_code(text: str) -> bool:

@@ -113,6 +113,7 @@ def _take_length(found: Notes, notes: Sequence[Note], table: Table, matches: Mat
     """Give rows with a start and no end how long all of them take, where a single note says it."""
     starts = [matches.column(name) for name in ("start_time", "start", "when", "hours")]
     started = [column for column in starts if column is not None]
+    started += [found.columns["hours"]] if "hours" in found.columns else []
     lasting = any(map(matches.column, ("duration", "end_time", "end", "end_date")))
     if len(notes) != 1 or len(started) != 1 or lasting or kind.field("duration") is None:
         return
@@ -131,7 +132,7 @@ _TIMES = ("start_time", "end_time", "hours", "when", "end", "end_date", "period"
 """Fields that say when a row is, or that it lasts several days: a note does not say it for them."""
 _BOUNDS = ("from", "until")
 _CLOCK = regex(r"\d[:h.u]\d\d|\d\s*[ap]\.?m", re.IGNORECASE)
-_HOUR = regex(r"\b\d{1,2}[:hu]\d\d\b|\b\d{1,2}\s*[ap]\.?m\b", re.IGNORECASE)
+_HOUR = regex(r"\b\d{1,2}[:hu]\d\d\b|\b\d{1,2}\s*[ap]\.?m\b|\b0\d[0-5]\d\b|\b\d{4}\s*(?:hrs|hours)\b", re.IGNORECASE)
 """A time of the day, which matters where rows have none."""
 
 

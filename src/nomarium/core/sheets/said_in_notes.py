@@ -69,11 +69,12 @@ def start_said(text: str) -> Found | None:
 
 
 _ONE_TIME = regex(
-    r"(?<![\d.:])(?P<time>\d{1,2}[:hu]\d\d(?:\s*[ap]\.?m\.?)?|\d{1,2}(?:\.\d\d)?\s*[ap]\.?m\.?|\d{1,2}(?:[.:]\d\d)?\s*uhr)(?!\w)",
+    r"(?<![\d.:])(?P<time>\d{1,2}[:hu]\d\d(?:\s*[ap]\.?m\.?)?|\d{1,2}(?:\.\d\d)?\s*[ap]\.?m\.?|\d{1,2}(?:[.:]\d\d)?\s*uhr|"
+    r"0\d[0-5]\d|[012]\d[0-5]\d(?=\s*(?:h|hrs|hours)\b))(?!\w)",
     re.IGNORECASE,
 )
 _BEGINNING = regex(
-    r"\b(?:all|every|each|always|meetings?|sessions?|rehearsals?|services?|begin\w*|starts?|starting|commenc\w*|kick-?offs?|"
+    r"\b(?:all|shifts?|duties|watches|runs?|every|each|always|meetings?|sessions?|rehearsals?|services?|begin\w*|starts?|starting|commenc\w*|kick-?offs?|"
     r"alle|jeweils|immer|tous|toutes|toujours|débutent|commencent|todos|todas|siempre|empiezan|comienzan|tutti|tutte|"
     r"sempre|iniziano|altijd|telkens|alla|alltid|börjar|altid|starter)\b[^.;]*$",
     re.IGNORECASE,
@@ -300,7 +301,7 @@ _LENGTH = regex(
     re.IGNORECASE,
 )
 _LASTING = regex(
-    r"\b(?:lasts?|lasting|long|all|each|every|length|duration|\w*dauer\w*|durée|durent|durer|duración|duran|dura|"
+    r"\b(?:lasts?|lasting|runs?|takes?|long|all|each|every|length|duration|\w*dauer\w*|durée|durent|durer|duración|duran|dura|"
     r"durata|durano|duur|duren|varer|varar|alle|alla|varje|hver|elke|ogni|cada|chaque|jeweils|tous|toutes|todos|todas|tutti|tutte)\b",
     re.IGNORECASE,
 )

@@ -39,7 +39,7 @@ def morning_assumed(place: Place, text: str, evening: str, count: int) -> Proble
         place,
         f"It says neither am nor pm, and was read in the morning{more}; the sheet speaks of “{evening}”.",
         found=text,
-        advice=("If it is in the evening, write pm", Way("hours", "{} says in which hours such times lie", "9-20")),
+        advice=("If it is in the evening, write pm", Way("hours", "{} says in which hours such times lie", "9-21")),
     )
 
 

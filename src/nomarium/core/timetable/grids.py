@@ -28,6 +28,7 @@ from nomarium.core.values import (
     Clock,
     DateSpan,
     Order,
+    earliest_in_turn,
     may_pass_midnight,
     read_length,
     scan_span,
@@ -293,10 +294,18 @@ class _Clocks:
     """The times of a grid's lines, read on one clock."""
 
     def __init__(self, block: Block, problems: list[Problem], choices: TimetableChoices) -> None:
-        earliest_hour = choices.dates.earliest_hour
         self._length = choices.length
         shapes = {line.hours: scan_span(line.hours) for line in block.lines if line.hours}
-        self._clock = Clock.of({text: [s for s in span if s] for text, span in shapes.items() if span}, earliest_hour)
+        spans = {text: [shape for shape in span if shape] for text, span in shapes.items() if span}
+        starts = [of_line[0] for of_line in spans.values()]
+        clock = Clock.of(spans, choices.dates.earliest_hour)
+        if not (clock.twenty_four or clock.halves_named or clock.hours_stated):
+            clock.earliest_hour, in_doubt = earliest_in_turn(starts, clock.earliest_hour)
+            if in_doubt:
+                first, last = (time_at(clock.read(shape).seconds) for shape in (starts[0], starts[-1]))
+                place = block.view.place(block.lines[0].row, 0)
+                problems.append(wording.half_by_order(place, next(iter(spans)), f"{first:%H:%M}", f"{last:%H:%M}"))
+        self._clock = clock
         self._shapes = shapes
         self._problems = problems
         self._block = block

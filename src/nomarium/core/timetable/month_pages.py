@@ -35,7 +35,9 @@ class MonthPage:
     lengths_assumed: int = 0
 
 
-def read_month_page(block: MonthBlock, zone: str, length: timedelta, earliest_hour: int = 7) -> MonthPage | Problem:
+def read_month_page(
+    block: MonthBlock, zone: str, length: timedelta, earliest_hour: int | None = None
+) -> MonthPage | Problem:
     """Read the events of a drawn month; the problem where its month is not said."""
     block.read()
     if block.month is None:
@@ -56,7 +58,7 @@ def _span_of(text: str) -> tuple[Span, str] | None:
     return (span, match["title"]) if span else None
 
 
-def _clock(entries: Sequence[DrawnDay], earliest_hour: int) -> Clock:
+def _clock(entries: Sequence[DrawnDay], earliest_hour: int | None) -> Clock:
     spans = {entry.text: found[0] for entry in entries if (found := _span_of(entry.text))}
     return Clock.of({text: [shape for shape in span if shape] for text, span in spans.items()}, earliest_hour)
 

@@ -524,6 +524,17 @@ def starts_alone(place: Place, minutes: int) -> Problem:
     )
 
 
+def half_by_order(place: Place, text: str, first: str, last: str) -> Problem:
+    """Times of a grid's lines of which nothing but their order says whether they are of the morning."""
+    return warning(
+        "half-by-order",
+        place,
+        f"No line says am or pm: in their order they were read from {first} to {last}.",
+        found=text,
+        advice=("Write am or pm into the lines", Way("hours", "{} says in which hours such times lie", "9-21")),
+    )
+
+
 def may_end_in_rooms(place: Place) -> Problem:
     """Cells that end in what looks like a room."""
     return note(

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import time
-from itertools import islice
+from itertools import islice, pairwise
 from typing import NamedTuple
 
 from nomarium.core.values.time_text import Half, TimeShape
@@ -45,6 +45,8 @@ class Clock:
     """Whether any text says am or pm."""
     earliest_hour: int = 7
     """Times of an unnamed half are read from this hour on, for twelve hours."""
+    hours_stated: bool = False
+    """Whether that hour is what the user said."""
     of_all: Half | None = None
     """The half of the day that the heading names for all times of the column."""
     half_elsewhere: Mapping[tuple[int, int], Half] = field(default_factory=dict)
@@ -52,11 +54,30 @@ class Clock:
     unmarked: str | None = None
     """The first text that names no half of the day, where others of the column do, and none has its time."""
 
+    evening: str | None = None
+    """The first text that would be of the morning by itself, and is of the evening among the others."""
+
+    def take_evenings(self, starts: Mapping[str, TimeShape]) -> None:
+        """Read starts from five to nine that lie about seven, one hour after the other, as an evening's."""
+        said = self.twenty_four or self.halves_named or self.of_all or self.hours_stated
+        if said or any(shape.certain for shape in starts.values()):
+            return
+        hours = sorted({shape.hour for shape in starts.values()})
+        together = all(after - before == 1 for before, after in pairwise(hours))
+        if hours and _EVENING[0] <= hours[0] < self.earliest_hour <= hours[-1] <= _EVENING[1] and together:
+            late = self.earliest_hour
+            self.evening = next(text for text, shape in starts.items() if shape.hour >= late)
+            self.earliest_hour = NOON // HOUR
+
     @classmethod
-    def of(cls, times: Mapping[str, Iterable[TimeShape]], earliest_hour: int = 7, heading: str = "") -> Clock:
-        """Judge a column by the times of each distinct text, and by its heading: "Start (pm)"."""
+    def of(cls, times: Mapping[str, Iterable[TimeShape]], earliest_hour: int | None = None, heading: str = "") -> Clock:
+        """Judge a column by the times of each distinct text, and by its heading: "Start (pm)".
+
+        ``earliest_hour`` is that from which times of an unnamed half are read, where it is stated.
+        """
         halves = {Half(f"{found[1]}m") for found in _HALF_IN_HEADING.finditer(heading.casefold())}
-        clock = cls(earliest_hour=earliest_hour, of_all=halves.pop() if len(halves) == 1 else None)
+        clock = cls(of_all=halves.pop() if len(halves) == 1 else None, hours_stated=earliest_hour is not None)
+        clock.earliest_hour = _USUAL if earliest_hour is None else earliest_hour
         for text, shapes in times.items():
             for shape in shapes:
                 if shape.proves_24 and clock.proof is None:
@@ -100,6 +121,34 @@ class Clock:
         last = self.read(end)
         first = start_before(self.read(start), last)
         return first, end_after(first, last)
+
+
+def earliest_in_turn(starts: Sequence[TimeShape], usual: int) -> tuple[int, bool]:
+    """Return from which hour times that follow one another are read on, and whether that is in doubt.
+
+    Times that name no half of the day go down a sheet in their order: “6:30, 9:15, 10:00” never is 18:30, 9:15, 10:00.
+    As written they are of the morning where they go on to noon, or ten; of the afternoon where they begin by four.
+    Other orders keep the ``usual`` hour.
+    """
+    hours = [shape.hour for shape in starts]
+    written = [shape.hour * 60 + shape.minute for shape in starts]
+    if not hours or any(shape.half or shape.certain or shape.hour > NOON // HOUR for shape in starts):
+        return usual, False
+    if not (hours[0] < usual <= max(hours) and NOON // HOUR not in hours[:1]):
+        return usual, False
+    falls = [place for place, (before, after) in enumerate(pairwise(written), 1) if after <= before]
+    if falls:  # over noon: what comes behind is of the afternoon, where it is before the first
+        behind = written[falls[0] :]
+        return (hours[0], False) if len(falls) == 1 and max(behind) < written[0] else (usual, False)
+    if hours[0] <= _LATEST_AFTERNOON:
+        return (NOON // HOUR, False) if hours[-1] < NOON // HOUR else (hours[0], True)
+    return (hours[0], hours[-1] < NOON // HOUR) if hours[-1] >= _TEN else (NOON // HOUR, True)
+
+
+_USUAL = 7
+_EVENING = 5, 9
+_LATEST_AFTERNOON, _TEN = 4, 10
+"""Nobody begins at four in the morning; an evening that begins at five or six mostly ends before ten."""
 
 
 def _is_told(shape: TimeShape) -> bool:

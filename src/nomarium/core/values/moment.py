@@ -43,7 +43,8 @@ class DateChoices:
 
     order: Order | None = None
     within: tuple[date, date] | None = None
-    earliest_hour: int = 7
+    earliest_hour: int | None = None
+    """From which hour on times of an unnamed half of the day are read, where that is stated."""
     typed: Literal["keep", "swap"] | None = None
     """What to do with a workbook's own dates where they seem to have day and month exchanged."""
     keep_midnights: bool = False

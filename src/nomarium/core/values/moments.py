@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from datetime import date, datetime, timedelta
 from itertools import pairwise
@@ -69,14 +69,22 @@ def read_moments(
             problems += wording.to_come(table, result.column, result.to_come)
         if result.remarks:
             problems += wording.remarks_behind(table, result.column, result.remarks)
-        if result.clock.unmarked:
-            problems.append(wording.half_unmarked(table, result.column, result.clock.unmarked))
         problems += _resolve(table, result, choices)
         if _UTC_HEADING.search(result.column.heading):
             _take_as_utc(result)
         elif result.has_times and (zone := wording.ZONE_LETTERS.search(result.column.heading)):
             problems.append(wording.zone_in_heading(table, result.column, zone[0]))
-    return read, problems
+    return read, [*_halves_in_doubt(table, read), *problems]
+
+
+def _halves_in_doubt(table: Table, columns: Sequence[MomentColumn]) -> Iterator[Problem]:
+    """Report times without am or pm where others have them, and the first column that was read in the evening."""
+    evenings = [column for column in columns if column.clock.evening]
+    for column in columns:
+        if column.clock.unmarked:
+            yield wording.half_unmarked(table, column.column, column.clock.unmarked)
+    for column in evenings[:1]:
+        yield wording.evening_assumed(table, column.column, column.clock.evening or "")
 
 
 _UTC_HEADING = regex(r"(?<![a-z])(?:utc|gmt|zulu)(?![a-z])", re.IGNORECASE)
@@ -142,6 +150,7 @@ def _scan(
         _drop_midnights(result)
     times = {text: shape.times for text, shape in result.shapes.items()}
     result.clock = Clock.of(times, choices.earliest_hour, column.heading)
+    result.clock.take_evenings({text: shape.start for text, shape in result.shapes.items() if shape.start})
     _weigh_order(result, choices, weekdays)
     return result
 

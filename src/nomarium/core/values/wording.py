@@ -124,6 +124,17 @@ def half_unmarked(table: Table, column: Column, text: str) -> Problem:
     )
 
 
+def evening_assumed(table: Table, column: Column, text: str) -> Problem:
+    """A time without am or pm that would be of the morning, among others at five and six."""
+    return warning(
+        "evening-assumed",
+        table.cell_place(column.cells.index(text), column),
+        f"It says neither am nor pm, and was read in the evening, as the others of {_named(column)}.",
+        found=text,
+        advice=("If it is in the morning, write am", Way("hours", "{} says in which hours such times lie", "7-19")),
+    )
+
+
 def months_and_years(table: Table, column: Column, text: str) -> Problem:
     """Texts such as "Sep 26" that may be a day of a month, or a month and its year."""
     return error(
