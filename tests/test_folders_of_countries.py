@@ -1300,6 +1300,42 @@ FOLDERS = {
         },
         dated=("2027-03-09 09:00|09:30|Mr Orr - trim|", "2027-03-09 09:00|09:30|Mrs Hale - cut|", "2027-03-09 09:30|10:00|Ms Ray - colour|", "2027-03-09 10:00|10:30|Mr Bell - cut|"),
     ),
+    "platoons whose shifts a note says: so many hours from 0700": Folder(
+        {
+            "Platoon calendar January 2027.csv": "\"Platoon calendar, January 2027. Shifts run 24 hours from 0700.\"\nDate,Platoon\n1/1/2027,A\n1/2/2027,B\n1/3/2027,C\n1/4/2027,A\n1/5/2027,B\n1/6/2027,C\n1/7/2027,A\n1/8/2027,B\n1/9/2027,C\n1/10/2027,A\n1/11/2027,B\n1/12/2027,C\n",
+        },
+        dated=("2027-01-01 07:00|07:00|A|", "2027-01-02 07:00|07:00|B|", "2027-01-03 07:00|07:00|C|", "2027-01-04 07:00|07:00|A|", "2027-01-05 07:00|07:00|B|", "2027-01-06 07:00|07:00|C|", "2027-01-07 07:00|07:00|A|", "2027-01-08 07:00|07:00|B|", "2027-01-09 07:00|07:00|C|", "2027-01-10 07:00|07:00|A|", "2027-01-11 07:00|07:00|B|", "2027-01-12 07:00|07:00|C|"),
+    ),
+    "classes whose cells say how long they take": Folder(
+        {
+            "Class timetable.csv": "\"Group fitness timetable, 1 March to 30 April 2027\"\n,Mon,Tue,Wed,Thu,Fri,Sat\n6:30,Spin (Ina) 45 min,,Spin (Ina) 45 min,,HIIT (Joss) 30 min,\n9:15,Yoga (Mel) 60 min,Pilates (Mel) 60 min,,Pilates (Mel) 60 min,,\n10:00,,,,,,Family yoga (Mel) 45 min\n",
+            "Public holidays.csv": "Date,Holiday\n5 April 2027,Easter Monday\n",
+        },
+        "2027-03-01", "2027-04-30", ("2027-04-05",),
+        ("Spin (Ina)|Mon Wed|06:30|07:15|", "Yoga (Mel)|Mon|09:15|10:15|", "Pilates (Mel)|Tue Thu|09:15|10:15|", "HIIT (Joss)|Fri|06:30|07:00|", "Family yoga (Mel)|Sat|10:00|10:45|"),
+    ),
+    "sides down and across, dates in the cells": Folder(
+        {
+            "Fixture grid.csv": "Home \\ Away,Herons,Otters,Terns\nHerons,X,12/09/2026,26/09/2026\nOtters,19/09/2026,X,03/10/2026\nTerns,10/10/2026,17/10/2026,X\n",
+        },
+        dated=("2026-09-12 00:00|00:00|Herons – Otters|", "2026-09-19 00:00|00:00|Otters – Herons|", "2026-09-26 00:00|00:00|Herons – Terns|", "2026-10-03 00:00|00:00|Otters – Terns|", "2026-10-10 00:00|00:00|Terns – Herons|", "2026-10-17 00:00|00:00|Terns – Otters|"),
+    ),
+    "duties of houses by initials, the hours in the title": Folder(
+        {
+            "Prep duty.csv": "\"Prep supervision 19:00-20:30, Autumn term\"\nHouse,Mon,Tue,Wed,Thu\nNorth,AH,BK,CL,AH\nSouth,CL,AH,BK,BK\n",
+            "Staff.csv": "Initials,Name\nAH,Ann Hale\nBK,Bo Kerr\nCL,Cy Lund\n",
+            "Terms.csv": "Term,Start,End\nAutumn,7 Sep 2026,11 Dec 2026\n",
+            "Exeats.csv": "Exeat,From,To\nHalf term,17 Oct 2026,1 Nov 2026\nExeat,20 Nov 2026,22 Nov 2026\n",
+        },
+        "2026-09-07", "2026-12-10", ("2026-10-17..2026-11-01",),
+        ("North|Mon Tue Wed Thu|19:00|20:30|", "South|Mon Tue Wed Thu|19:00|20:30|"),
+    ),
+    "driving lessons called by who learns": Folder(
+        {
+            "Fahrstunden.csv": "Schüler;Wann;Lehrer;Treffpunkt\nMoser;Mo 11.01.2027 14:00 (90 min);Huber;Bahnhof\nGruber;Mo 11.01.2027 16:00 (45 min);Huber;Schule\nMoser;Do 14.01.2027 08:30 (90 min);Lang;Bahnhof\n",
+        },
+        dated=("2027-01-11 14:00|15:30|Moser|Bahnhof", "2027-01-11 16:00|16:45|Gruber|Schule", "2027-01-14 08:30|10:00|Moser|Bahnhof"),
+    ),
 }  # fmt: skip
 
 

@@ -240,7 +240,12 @@ _DUTIES = frozenset(
     "aufgabe|dienst|einsatz|rôle|poste|tâche|mission|puesto|función|turno|tarea|mansione|compito|ruolo|taak|functie|rol|"
     "uppgift|opgave|oppgave|vagt|vakt|purpose|booking purpose|reason for booking|used for|zweck|nutzung|"
     "anlass der buchung|"
-    "usage|but|finalidad|uso|scopo|doel|syfte|formål|patient|candidate|applicant|interviewee|client|customer|guest|pet|film|movie|production|play|piece|"
+    "usage|but|finalidad|uso|scopo|doel|syfte|formål|patient|patientin|candidate|applicant|interviewee|client|customer|guest|"
+    "kunde|kundin|klient|klientin|mandant|mandantin|bewerber|paciente|cliente|paziente|klant|kund|klientka|pacjent|"
+    "student|pupil|learner|"
+    "trainee|tutee|child|schüler|schülerin|schüler in|teilnehmer|élève|étudiant|alumno|alumna|estudiante|allievo|"
+    "allieva|aluno|aluna|"
+    "leerling|cursist|elev|kursist|uczeń|žák|pet|film|movie|production|play|piece|"
     "show|screening|fixture|opponent|gegner|adversaire|rival|avversario|tegenstander".split("|")
 )
 """Headings of what somebody does while they are there: a title where nothing else is one."""

@@ -289,7 +289,7 @@ ACTIVITIES = (
 )
 """What goes on week by week, as a note calls it that says when it does not."""
 CLOSED = (
-    r"closed|closes|closures?|mid-?term(?! (?:exam|test|report|grade|assess|paper|mark)\w*)|"
+    r"closed|closes|closures?|exeats?|mid-?term(?! (?:exam|test|report|grade|assess|paper|mark)\w*)|"
     r"holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
     r"no (?:school|classes|lessons|training)|bank holiday|feiertage?|"
     r"vacances|congés?|férié|festivos?|vacaciones|puente|"

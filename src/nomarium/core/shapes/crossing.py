@@ -437,12 +437,25 @@ def _is_sure(found: Crossing) -> bool:
         texts = found.texts()
         return sum(is_date(text) and span_in(text) is None for text in texts) * 2 <= len(texts)
     beside_hours = found.hours_lead is not None and found.named_by not in (None, found.hours_lead)
-    if (spans_beside == len(names) and found.people_in_cells()) or (beside_hours and _heads_names(found)):
+    titled = not spans_beside and any(hours_in(text) for _, _, text in found.captions())
+    if (
+        (spans_beside == len(names) and found.people_in_cells())
+        or (beside_hours and _heads_names(found))
+        or (titled and _are_on_duty(found))
+    ):
         return True
     texts = found.texts()
     explained = {meaning.code for meaning, _ in found.own_key() if meaning.hours}
     timed = [text for text in texts if span_in(text) or (codes_in(text) and set(codes_in(text)) <= explained)]
     return len(timed) * 2 > len(texts) and (len(timed) < len(texts) or _heads_names(found) or _not_bells(found, texts))
+
+
+def _are_on_duty(found: Crossing) -> bool:
+    """Tell whether the cells name people, in full or by their initials."""
+    return found.people_in_cells() or all(map(_INITIALS.fullmatch, found.texts()))
+
+
+_INITIALS = regex(r"[A-ZÄÖÜÅØÆ]{2,4}")
 
 
 def _heads_names(found: Crossing) -> bool:

@@ -13,6 +13,7 @@ from nomarium.core.shapes.dates_across import dates_across
 from nomarium.core.shapes.dates_below import dates_below_labels
 from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.days_beside import days_beside
+from nomarium.core.shapes.fixture_grid import fixture_grid
 from nomarium.core.shapes.groups_across import groups_across
 from nomarium.core.shapes.headless import headless_list
 from nomarium.core.shapes.hours_across import hours_across
@@ -55,6 +56,7 @@ _OTHER_SHAPES = (
     groups_across,
     sentences,
     hours_across,
+    fixture_grid,
     headless_list,
 )
 

@@ -31,6 +31,12 @@ _BEHIND = regex(
     re.IGNORECASE,
 )
 """A name with its label behind it: “Oak class”, “Keel Room”."""
+_NO_NAME = regex(
+    r"(?:group|class|team|room)\s+(?:fitness|exercise|training|lessons?|classes|tuition|activities|work|therapy|sessions?|"
+    r"times?|time ?tables?|schedules?|plans?|rotas?|lists?|bookings?|allocations?|hire|use|usage)\b",
+    re.IGNORECASE,
+)
+"""What begins with a label, and names nobody: “Group fitness”."""
 _PARTS = regex(r"\s+[–—|/-]\s+|\s*,\s+")
 _AROUND = regex(
     r"\b(?:weekly |cycle |class )?(?:timetable|time table|schedule|stundenplan|emploi du temps|horario|orario|horário|"
@@ -69,7 +75,7 @@ def owner_of(captions: Sequence[str], fallback: str, each: str, known: Known, di
     texts, division = _names_above(captions, divisions)
     texts = [text for text in [*texts, fallback] if text and not is_caption(_bare(text), Kind.GRID)]
     for text in texts:
-        match = _LABELLED.match(text)
+        match = _LABELLED.match(text) if not _NO_NAME.match(text) else None
         if match and match.lastgroup and match.end() < len(text):
             return Owner(match.lastgroup, _name(text, match, known), division)
     if (labelled := _label_behind(texts)) is not None:
