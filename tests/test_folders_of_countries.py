@@ -1336,6 +1336,60 @@ FOLDERS = {
         },
         dated=("2027-01-11 14:00|15:30|Moser|Bahnhof", "2027-01-11 16:00|16:45|Gruber|Schule", "2027-01-14 08:30|10:00|Moser|Bahnhof"),
     ),
+    "first and last days below the name of their term": Folder(
+        {
+            "Timetable.csv": "Class,Subject,Staff,Room,Slot\n10X/Ma1,Maths,HAL,12,MonA1\n10X/Ma1,Maths,HAL,12,WedB3\n10X/En2,English,ORR,4,TueA2\n10X/En2,English,ORR,4,TueB2\n11Y/Sc1,Science,FAY,Lab 2,FriA3\n",
+            "Bells.csv": "Period,Start,End\n1,08:50,09:50\n2,09:50,10:50\n3,11:10,12:10\n",
+            "Weeks.csv": "Week beginning,Week\n07/09/2026,A\n14/09/2026,B\n21/09/2026,A\n28/09/2026,B\n05/10/2026,A\n12/10/2026,B\n19/10/2026,A\n02/11/2026,B\n09/11/2026,A\n16/11/2026,B\n23/11/2026,A\n30/11/2026,B\n07/12/2026,A\n14/12/2026,B\n",
+            "Term dates.csv": "Autumn term 2026\nFirst day,Monday 7 September 2026\nHalf term,Monday 26 October 2026 to Friday 30 October 2026\nINSET day,Friday 20 November 2026\nLast day,Friday 18 December 2026\n",
+        },
+        "2026-09-07", "2026-12-16", ("2026-10-26..2026-10-30", "2026-11-20",),
+        ("10X/Ma1|Mon|08:50|09:50|12|2026-09-07 2026-09-21 2026-10-05 2026-10-19 2026-11-09 2026-11-23 2026-12-07", "10X/En2|Tue|09:50|10:50|4", "11Y/Sc1|Fri|11:10|12:10|Lab 2|2026-09-11 2026-09-25 2026-10-09 2026-10-23 2026-11-13 2026-11-27 2026-12-11", "10X/Ma1|Wed|11:10|12:10|12|2026-09-16 2026-09-30 2026-10-14 2026-11-04 2026-11-18 2026-12-02 2026-12-16"),
+    ),
+    "races called by their numbers": Folder(
+        {
+            "Race programme 2027.csv": "Series,Race,Date,Start,HW,OOD\nSpring,1,Sun 4 Apr,10:30,11:52,Hale\nSpring,2,Sun 11 Apr,13:00,16:40,Orr\nSpring,3,Sun 18 Apr,10:30,10:12,Fay\n",
+        },
+        dated=("2027-04-04 10:30|11:30|Spring – Race 1|", "2027-04-11 13:00|14:00|Spring – Race 2|", "2027-04-18 10:30|11:30|Spring – Race 3|"),
+    ),
+    "clinics in weeks of the month, beside their weekday": Folder(
+        {
+            "Outpatient clinics.csv": "Clinic,Consultant,Day,Weeks,Time,Room\nFracture,Mr Hale,Monday,every,09:00-12:30,OPD 1\nDiabetes,Dr Orr,Tuesday,1st & 3rd,14:00-17:00,OPD 2\nPain,Dr Fay,Thursday,2nd,09:30-12:00,OPD 1\n",
+            "Period.csv": "From,To\n04/01/2027,31/03/2027\n",
+            "Bank holidays.csv": "Date,Holiday\n17/03/2027,St Patrick's Day\n29/03/2027,Easter Monday\n",
+        },
+        "2027-01-04", "2027-03-22", ("2027-03-17", "2027-03-29",),
+        ("Fracture|Mon|09:00|12:30|OPD 1", "Diabetes|Tue|14:00|17:00|OPD 2|2027-01-05 2027-01-19 2027-02-02 2027-02-16 2027-03-02 2027-03-16", "Pain|Thu|09:30|12:00|OPD 1|2027-01-14 2027-02-11 2027-03-11"),
+    ),
+    "turns in a hall, in Finnish: teams and weekdays alone": Folder(
+        {
+            "Hallivuorot.csv": "Kausi 1.9.2026 - 30.11.2026\nJoukkue;Maanantai;Keskiviikko;Lauantai\nP12;16.00-17.30;;10.00-11.30\nT14;17.30-19.00;17.30-19.00;\n",
+            "Ei vuoroja.csv": "Pvm;Syy\n10.10.2026;Turnaus\n4.11.2026;Huolto\n",
+        },
+        "2026-09-02", "2026-11-30", ("2026-10-10", "2026-11-04",),
+        ("T14|Mon Wed|17:30|19:00|", "P12|Sat|10:00|11:30|", "P12|Mon|16:00|17:30|"),
+    ),
+    "a run sheet: people by commas beside one with a title": Folder(
+        {
+            "Run sheet 6 March 2027.csv": "Time,What,Who,Where\n7:30am,Bump in,Crew,Hall\n9:00am - 10:15am,Keynote,Dr Hale,Hall\n10:15am,Morning tea,All,Foyer\n10:45am - 12:00pm,Panel,\"Orr, Fay\",Hall\n",
+        },
+        dated=("2027-03-06 07:30|08:30|Bump in|Hall", "2027-03-06 09:00|10:15|Keynote|Hall", "2027-03-06 10:15|11:15|Morning tea|Foyer", "2027-03-06 10:45|12:00|Panel|Hall"),
+    ),
+    "a class in Arabic": Folder(
+        {
+            "جدول الصف 5أ.csv": "الحصة,الوقت,الاثنين,الثلاثاء,الأربعاء,الخميس,الجمعة\n1,7:30-8:15,رياضيات,علوم,عربي,رياضيات,دين\n2,8:20-9:05,عربي,رياضيات,علوم,عربي,\n",
+            "الفصل.csv": "الفصل,البداية,النهاية\nالأول,2026-08-31,2026-12-11\n",
+            "العطل.csv": "العطلة,من,إلى\nاليوم الوطني,2026-12-02,2026-12-03\n",
+        },
+        "2026-08-31", "2026-12-11", ("2026-12-02..2026-12-03",),
+        ("5أ|Mon Tue Wed Thu Fri|07:30|08:15|", "5أ|Mon Tue Wed Thu|08:20|09:05|"),
+    ),
+    "heats below their date, called by numbers": Folder(
+        {
+            "Heat times.csv": "\"Saturday, April 10, 2027\"\nHeat,Time,Level,Floor\n101,8:00,Bronze,A\n102,8:12,Silver,A\n103,12:45,Gold,B\n104,1:05,Open,B\n",
+        },
+        dated=("2027-04-10 08:00|09:00|Heat 101|", "2027-04-10 08:12|09:12|Heat 102|", "2027-04-10 12:45|13:45|Heat 103|", "2027-04-10 13:05|14:05|Heat 104|"),
+    ),
 }  # fmt: skip
 
 

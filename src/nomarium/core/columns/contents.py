@@ -263,6 +263,26 @@ def holds_ordinals(column: Column) -> bool:
     return bool(cells) and all(a != b and b.isdecimal() and len(b) < 3 for a, b in zip(cells, numbers, strict=True))
 
 
+def holds_weeks_of_month(column: Column) -> bool:
+    """Tell whether all filled cells say in which weeks of a month something is, or in all: "1st & 3rd", "every"."""
+    cells = [plain_text(cell).strip() for cell in _filled(column)]
+    nth = [cell for cell in cells if _NTH.fullmatch(cell)]
+    of_weeks = _OF_WEEKS.search(column.heading) or any(cell not in nth or len(cell.split()) > 1 for cell in cells)
+    return bool(nth) and bool(of_weeks) and all(cell in nth or _EVERY.fullmatch(cell) for cell in cells)
+
+
+_OF_WEEKS = regex(r"week|when|often|woche|wann|semaine|semana|settiman|weken|vecka|veckor|uge|uke|týden|tydzień", re.I)
+_ONE_NTH = (
+    r"(?:[1-5](?:st|nd|rd|th|ª|º|e|er|re|ère|ème|\.)|first|second|third|fourth|fifth|last|letzte[rn]?|dernier|último|"
+    r"ultimo|laatste)"
+)
+_NTH = regex(rf"{_ONE_NTH}(?:\s*(?:[,&/+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*{_ONE_NTH})*", re.IGNORECASE)
+_EVERY = regex(
+    r"every|each|all|weekly|every week|each week|jede[rn]?|alle|chaque|toutes|cada|todas|ogni|tutte|elke|varje|hver",
+    re.IGNORECASE,
+)
+
+
 def names_no_time(column: Column) -> bool:
     """Tell whether a column has cells, and none of them is a time, a number, or a date."""
     cells = list(_filled(column))

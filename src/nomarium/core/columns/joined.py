@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Sequence
 
-from nomarium.core.columns.contents import holds_halves_of_the_day
+from nomarium.core.columns.contents import holds_halves_of_the_day, holds_titles, holds_weekdays, holds_weeks_of_month
 from nomarium.core.columns.fields import Field, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
@@ -57,6 +57,16 @@ def join_parts(matches: Matches, sheet: SheetKind) -> None:
         _join_halves(matches)
     if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
         _join_dates(matches)
+    if "repeat" in sheet.names and matches.open("repeat"):
+        _join_weeks_of_months(matches)
+
+
+def _join_weeks_of_months(matches: Matches) -> None:
+    """Join a weekday and the weeks of the month on which it is, “1st & 3rd” beside “Tuesday”, in how it repeats."""
+    weeks = [match for match in matches.all if match.is_free and holds_weeks_of_month(match.column)]
+    days = [match for match in matches.all if match.field == "weekday" or holds_weekdays(match.column)]
+    if len(weeks) == len(days) == 1:
+        _join(matches, [weeks[0], days[0]], "repeat", "the weekday and its weeks of the month", " ".join)
 
 
 def _join_halves(matches: Matches) -> None:
@@ -160,6 +170,43 @@ def _title_among_texts(matches: Matches, sheet: SheetKind) -> None:
 
 
 _LONGEST_TITLE = 60
+
+
+_COUNTED = _keys(
+    "race|heat|match|game|round|leg|fixture|session|lesson|lecture|class|training|stage|run|flight|tour|trip|sitting|"
+    "meeting|workshop|webinar|module|unit|shift|slot|appointment|booking|rehearsal|rennen|lauf|spiel|runde|termin|course|"
+    "manche|séance|match no|race no|heat no|game no|carrera|partido|sesión|gara|corsa|partita|lezione|"
+    "wedstrijd|les|lopp|løb|"
+    "kamp|match nr|spiel nr|corrida|jogo|sessão|zajęcia|mecz|závod"
+)
+"""Headings of the numbers by which rows go, that say what each row is."""
+
+
+def title_by_number(matches: Matches, sheet: SheetKind) -> None:
+    """Call rows by their numbers, where nothing else calls them: 3 below “Race”, and “Spring” beside it."""
+    if "title" not in sheet.needs or not matches.open("summary"):
+        return
+    free = {match.column.index: match for match in matches.unused_matches()}
+    numbered = [match for match in free.values() if heading_key(match.column.heading) in _COUNTED and _counts(match)]
+    if len(numbered) != 1:
+        return
+    called = _NUMBER_WORD.sub("", numbered[0].column.heading).strip()
+    before = free.get(numbered[0].column.index - 1)
+    parts = [before, numbered[0]] if before is not None and holds_titles(before.column) else numbered
+
+    def title(cells: Sequence[str]) -> str:
+        *series, number = cells
+        return " – ".join([*series, f"{called} {number}"]) if number else ""
+
+    _join(matches, parts, "summary", f"the numbers by which its rows go: “{called} …”", title, Certainty.LIKELY)
+
+
+def _counts(match: Match) -> bool:
+    cells = [plain_text(cell).strip() for cell in match.column.cells if cell != ""]
+    return len(cells) == len(set(cells)) > 1 and all(cell.lstrip("#").isdecimal() for cell in cells)
+
+
+_NUMBER_WORD = regex(r"\s*(?:\bno\b\.?|\bnr\b\.?|#|\bnumber\b)\s*$", re.IGNORECASE)
 
 
 def join_code(matches: Matches, code: Match, named: Match) -> None:

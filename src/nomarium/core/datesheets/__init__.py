@@ -6,7 +6,7 @@ from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.datesheets.closures import ClosureList, read_closures, speaks_of_school
-    from nomarium.core.datesheets.edges import Side, edge_of, names_holiday, names_term
+    from nomarium.core.datesheets.edges import Side, edge_of, is_bare_edge, names_holiday, names_term
     from nomarium.core.datesheets.listed import ListedDays, read_listed_days
     from nomarium.core.datesheets.plain_list import is_plain_list
     from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
@@ -31,6 +31,7 @@ __all__ = [
     "empty_is_fine",
     "holds_holidays",
     "holidays_among_terms",
+    "is_bare_edge",
     "is_plain_list",
     "leave_open",
     "names_event",

@@ -58,6 +58,9 @@ _DAY_OF_SCHOOL = (
     r"(?:schul|unterrichts|vorlesungs|les|school|skol|skole|koulu)(?:tag|dag|daga?r?|päivä)|schooldag|lesdag|skoldagen|"
     r"(?:clases?|cours|classe|scuola|lezioni?|aulas?|nauki|zajęć|szkoły|vyučování|školy|lektionen?)\b"
 )
+_FIRST_DAY = "first day|erster tag|premier jour|primer día|primo giorno|eerste dag|första dagen|første dag"
+_LAST_DAY = "last day|letzter tag|dernier jour|último día|ultimo giorno|laatste dag|sista dagen|sidste dag|siste dag"
+"""What rows below the name of a term are called."""
 _FORMS = (
     (Side.RESUMES, regex(
         r"(?P<what>school|classes|lessons|students|staff and students|teaching|instruction|unterricht|clases|cours)\s+"
@@ -65,6 +68,8 @@ _FORMS = (
         r"(?:back to|return to|reprise des|vuelta a|wiederbeginn) (?P<what2>.+)", re.I)),
     (Side.BEGINS, regex(r"(?P<what>school|classes|term) opens", re.I)),
     (Side.ENDS, regex(r"(?P<what>school|classes|term) (?:closes|breaks up)(?: for (?:the )?(?:year|summer))?", re.I)),
+    (Side.BEGINS, regex(rf"(?P<what>{_FIRST_DAY})", re.I)),
+    (Side.ENDS, regex(rf"(?P<what>{_LAST_DAY})", re.I)),
     (Side.BEGINS, regex(
         r"(?:the )?(?:first day|start|beginning|beginn|début|inicio|inizio|begin|start) "
         r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)?(?:the )?(?P<what>.+)", re.I)),
@@ -111,6 +116,11 @@ _GENERIC = regex(
 )
 
 
+def is_bare_edge(name: str) -> bool:
+    """Tell whether a text says an edge alone, and not of what: "First day", as headings do, too."""
+    return re.fullmatch(f"{_FIRST_DAY}|{_LAST_DAY}", " ".join(name.split()), re.IGNORECASE) is not None
+
+
 def edge_of(name: str) -> Edge | None:
     """Return which edge of what a row names; None for a row about a whole span or a single day."""
     if len(name) > _LONGEST:
@@ -122,7 +132,11 @@ def edge_of(name: str) -> Edge | None:
         if match := form.fullmatch(text):
             what = next(filter(None, match.groupdict().values()), "").strip(" :–-")
             plain = what.casefold()
-            what = "unterricht" if plain in _PART_OF_WORD or re.fullmatch(_DAY_OF_SCHOOL, plain) else what
+            what = (
+                "unterricht"
+                if is_bare_edge(plain) or plain in _PART_OF_WORD or re.fullmatch(_DAY_OF_SCHOOL, plain)
+                else what
+            )
             return Edge(side, what)
     return None
 

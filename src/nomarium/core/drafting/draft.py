@@ -653,7 +653,7 @@ class _Writer:
         elif sheet.kind is Kind.PROGRAMME and not self._of(Kind.GROUPS):
             yield decisions.of_programme(self._name_of(sheet), sheet.path.name)
         elif sheet.kind is Kind.EVENTS and {Kind.TERMS, Kind.CLOSURES} & set(sheet.recognised.also):
-            if silent := silent_rows(sheet):
+            if silent := silent_rows(sheet, self._of(Kind.BELLS)):
                 yield decisions.of_silent_rows(written, silent)
         elif sheet.kind is Kind.EVENTS and is_called_changes(sheet) and self._of(Kind.LIST, Kind.GRID):
             yield decisions.of_changes(written)

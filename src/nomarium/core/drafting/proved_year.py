@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Collection, Sequence
 from dataclasses import replace
-from datetime import timedelta
+from datetime import date, timedelta
 from itertools import pairwise
 
 from nomarium.core.bells import bell_parts, grid_heading
@@ -23,6 +23,7 @@ from nomarium.core.datesheets import (
     closes_school,
     edge_of,
     holds_holidays,
+    is_bare_edge,
     names_event,
     names_holiday,
     names_term,
@@ -42,8 +43,8 @@ from nomarium.core.kinds import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import has_errors
 from nomarium.core.recognition import Recognised
-from nomarium.core.tables import Grid, plain_text
-from nomarium.core.values import weekday_in_any
+from nomarium.core.tables import Cell, Grid, plain_text
+from nomarium.core.values import is_date, weekday_in_any
 from nomarium.lazily import regex
 
 
@@ -89,16 +90,22 @@ def _may_be_mixed(sheet: FoundSheet) -> bool:
 def _says_when_school_begins(sheet: FoundSheet) -> bool:
     """Tell whether rows of a sheet name the first and the last day of school, or the first and the break that ends it.
 
-    Where both stand in one row they are headings: the dates are below them.
+    Where both stand in one row they are headings: the dates are below them. So are bare words without a date beside.
     """
     sides: set[Side] = set()
     for row in sheet.grid.rows if sheet.grid else ():
+        if any(isinstance(cell, str) and is_bare_edge(cell) for cell in row) and not _names_any_date(row):
+            continue
         edges = (edge_of(cell) for cell in row if isinstance(cell, str))
         of_row = {edge.side for edge in edges if edge is not None and edge.without_break.of_school}
         sides |= of_row if len(of_row) == 1 else set()
     if sides == {Side.BEGINS} and _may_be_mixed(sheet):
         return bool(read_terms(as_found(sheet))[0])
     return {Side.BEGINS, Side.ENDS} <= sides
+
+
+def _names_any_date(row: Sequence[Cell]) -> bool:
+    return any(isinstance(cell, date) or (isinstance(cell, str) and is_date(cell)) for cell in row)
 
 
 def _is_of_terms(sheet: FoundSheet) -> bool:
@@ -159,11 +166,7 @@ def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder; dates with the kinds of day that bell times are headed with are special days."""
     bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
-    captions = {part.caption.casefold() for sheet in bells if sheet.grid for part in bell_parts(sheet.grid)}
-    captions |= {head.casefold() for sheet in bells if sheet.grid for head in _heads_of_bells(sheet.grid)}
-    named = {text.casefold() for sheet in bells for text in texts_below(sheet, BELL_SHEET, "special")}
-    known = {name for name in captions | named if name and not is_usual(name)}
-
+    known = kinds_of_day(bells)
     of_files = {frozenset(_words(name)): name for sheet in bells if (name := special_name(sheet))}
 
     def as_specials(sheet: FoundSheet) -> FoundSheet:
@@ -261,10 +264,20 @@ def _names_on(sheet: FoundSheet) -> Sequence[str]:
     return [plain_text(cell) for cell in words[0].cells if cell != ""] if words else ()
 
 
-def silent_rows(sheet: FoundSheet) -> list[str]:
-    """Return the rows of a calendar of the year that may be closures, and do not say so."""
+def kinds_of_day(bells: Sequence[FoundSheet]) -> set[str]:
+    """Return the case folded kinds of day that captions, columns, tabs and files of bell times name."""
+    captions = {part.caption for sheet in bells if sheet.grid for part in bell_parts(sheet.grid)}
+    heads = {head for sheet in bells if sheet.grid for head in _heads_of_bells(sheet.grid)}
+    named = {text for sheet in bells for text in texts_below(sheet, BELL_SHEET, "special")}
+    known = {name.casefold() for name in captions | heads | named}
+    return {name for name in known if name and not is_usual(name)}
+
+
+def silent_rows(sheet: FoundSheet, bells: Sequence[FoundSheet]) -> list[str]:
+    """Return the rows of a calendar of the year that may be closures, and do not say so; bells ring on special days."""
+    special = kinds_of_day(bells) | {special_name(one).casefold() for one in bells}
     names = [name for name in _names_on(sheet) if not closes_school(name) and not names_term(name)]
-    names = [name for name in names if edge_of(name) is None]
+    names = [name for name in names if edge_of(name) is None and name.casefold() not in special]
     return [name for name in names if not speaks_of_school(name) and not names_event(name)]
 
 

@@ -41,7 +41,8 @@ _SURE = (
     "tatil|tatiller|resmi tatil|dzień wolny|dni wolne|święto|święta|przerwa świąteczna|prázdniny|svátek|svátky|volno|sviatok|szünet|"
     "munkaszüneti nap|vacanță|vacanța|zi liberă|zile libere|zi liberă legală|sărbătoare|sărbători|loma|lomat|vapaapäivä|αργία|αργίες|διακοπές|praznik|praznici|"
     "blagdan|blagdani|каникулы|праздник|праздники|выходной|канікули|свято|vaheaeg|koolivaheaeg|brīvdiena|atostogos|"
-    "libur|hari libur|ngày nghỉ|festiu|festius|חופשה|العطلة"
+    "libur|hari libur|ngày nghỉ|festiu|festius|חופשה|חופשות|العطلة|عطلة|العطل|عطل|إجازة|إجازات|ei vuoroja|ei harjoituksia|"
+    "ei tunteja|ei treenejä|suljettu|zavřeno|zamknięte|zárva|kapalı|закрыто|зачинено|κλειστά|zatvoreno|zaprto|suletud|slēgts|brak zajęć|nie ma zajęć"
 )
 
 CLOSURE_SHEET = with_phrases(
@@ -55,7 +56,8 @@ CLOSURE_SHEET = with_phrases(
                 "closure|name|holiday|reason|event|what|title|occasion|closures|holidays|holiday name|break|vacation|"
                 "storm day|storm days|snow day|snow days|weather day|description|name of holiday|day off|no school|"
                 "feiertag|ferien|vacances|congé|festivo|vakantie",
-                shared=f"{_SURE}|{words.NAME}|motivo|grund|motif|raison|orsak|årsag|reden",
+                shared=f"{_SURE}|{words.NAME}|motivo|grund|motif|raison|orsak|årsag|reden|syy|důvod|dôvod|powód|indok|sebep|neden|"
+                "razlog|motiv|причина|αιτία|λόγος|põhjus|iemesls|priežastis|السبب|סיבה|理由|原因|사유",
                 dated="start_date",
                 last_word="closed",
                 blank=Blank("Closure", "What closes the school.", STORM, width=30),

@@ -18,6 +18,8 @@ from nomarium.core.columns import (
     has_one_of,
     heading_key,
     holds_repeats,
+    holds_weekdays,
+    holds_weeks_of_month,
     may_be_the_day,
     mixes_dates_and_repeats,
     says_how_often,
@@ -320,6 +322,8 @@ def _repeated(seen: Evidence) -> Verdict:
     """Its cells say how often something is, as a list of duties or lessons without dates does."""
     columns = seen.table.columns if seen.table else []
     named = seen.named.get("repeat")
+    if any(map(holds_weeks_of_month, columns)) and any(map(holds_weekdays, columns)):
+        return Verdict("")
     found = any(says_how_often(one) or mixes_dates_and_repeats(one) for one in columns) or (
         named is not None and holds_repeats(named)
     )

@@ -19,6 +19,7 @@ from nomarium.core.columns import (
     has,
     has_one_of,
     holds_dates,
+    holds_weeks_of_month,
     no_dates_in,
     what_meets,
 )
@@ -103,6 +104,13 @@ _OF_MONTH = regex(
     r"\b(?:mon|tue|wed|thu|fri|sat|sun|mo|di|mi|do|fr|sa|so)[^\W\d_]*\b",
     re.IGNORECASE,
 )
+
+
+def _on_weeks_of_months(seen: Evidence) -> Verdict:
+    """Against it: a column says in which weeks of the month each row is."""
+    columns = seen.table.columns if seen.table else ()
+    found = next((column for column in columns if holds_weeks_of_month(column)), None)
+    return Verdict(f"“{found.heading}” says which weeks of the month" if found is not None else "")
 
 
 def _weekly(seen: Evidence) -> Verdict:
@@ -286,6 +294,7 @@ TIMETABLE_SHEET = with_phrases(
             any_of(has("slot"), all_of(has("day"), has_one_of("period", "start", "hours")), _every_day),
             no_dates_in("day"),
             _on_days_of_months,
+            _on_weeks_of_months,
             _weekly,
             _on_its_weekdays,
         ),

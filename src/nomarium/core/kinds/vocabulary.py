@@ -50,6 +50,8 @@ eerste lesdag … laatste lesdag|eerste schooldag … laatste schooldag|första 
 första skoldag … sista skoldag|første skoledag … sidste skoledag|første skoledag … siste skoledag
 first lesson day … last lesson day|first class day … last class day|first school day … last school day|opens … closes
 開始日 … 終了日|başlangıç tarihi … bitiş tarihi|başlama tarihi … bitiş tarihi|ilk gün … son gün|data rozpoczęcia … data zakończenia|pierwszy dzień … ostatni dzień|datum zahájení … datum ukončení|první den … poslední den|prvý deň … posledný deň|kezdő dátum … záró dátum|első nap … utolsó nap|data începerii … data încheierii|prima zi … ultima zi|alkamispäivä … päättymispäivä|ensimmäinen päivä … viimeinen päivä|ημερομηνία έναρξης … ημερομηνία λήξης|prvi dan … zadnji dan|prvi dan … posljednji dan|дата начала … дата окончания|первый день … последний день|дата початку … дата закінчення|תאריך התחלה … תאריך סיום|data d’inici … data de fi|開始 … 終了|开始日期 … 结束日期|시작일 … 종료일|startdato … slutdato|startdato … sluttdato|første dag … sidste dag|første dag … siste dag|fra dato … til dato
+تاريخ البداية … تاريخ النهاية|البداية … النهاية|بداية … نهاية|من … إلى|התחלה … סיום|מתאריך … עד תאריך|начало … окончание|початок … кінець|початок … закінчення
+αρχή … τέλος|έναρξη … λήξη|početak … kraj|začetek … konec|začátek … konec|začiatok … koniec|początek … koniec|kezdete … vége|început … sfârșit|alku … loppu|algus … lõpp
 startdatum … slutdatum|första dag … sista dag|första dagen … sista dagen|från datum … till datum"""
 )
 
@@ -197,7 +199,7 @@ DIVISION = (
 )
 
 TERM = (
-    "学期|学期名|학기|term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
+    "الفصل|الفصل الدراسي|فصل|السنة الدراسية|סמסטר|מחצית|שנת לימודים|τετράμηνο|学期|学期名|학기|term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
     "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
     "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
     "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod|jakso|semestr|trymestr|pololetí|pololetie|"

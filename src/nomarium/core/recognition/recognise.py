@@ -15,6 +15,7 @@ from nomarium.core.columns import (
     holds_days_and_periods,
     holds_days_and_times,
     holds_weekdays,
+    holds_weeks_of_month,
     match_columns,
     says_how_often,
 )
@@ -225,7 +226,7 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
     dated = [column for column in table.columns if holds_dates(column) and column not in bounds]
     timed = matches.column("hours") is not None or (start is not None and end is not None)
     named = matches.column("class") or matches.column("course")
-    often = any(map(says_how_often, table.columns))
+    often = any(says_how_often(column) or holds_weeks_of_month(column) for column in table.columns)
     for what, holds in (("periods", holds_days_and_periods), ("times", holds_days_and_times)):
         if slot is not None and named is not None and holds(slot):
             return Candidate(Kind.LIST, f"weekdays and {what} stand below “{slot.heading}”, and what meets beside it")

@@ -10,6 +10,7 @@ from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
+from nomarium.core.values.forms import TITLED_FORM
 from nomarium.core.values.typed import is_to_come
 from nomarium.lazily import regex
 
@@ -45,7 +46,8 @@ class NameReader:
         alone = {item.casefold() for item in items if not _commas(item)} | set(known)
         separated = any(_SEPARATORS.search(text.strip()) for text in distinct)
         between = (
-            any(map(_is_list, with_comma))
+            any(TITLED_FORM.fullmatch(item) for item in items if not _commas(item))  # “Dr Hale”: no last name first
+            or any(map(_is_list, with_comma))
             or _change_places(with_comma)
             or all(_parts_stand_alone(item, alone) for item in with_comma)
         )
