@@ -1390,6 +1390,44 @@ FOLDERS = {
         },
         dated=("2027-04-10 08:00|09:00|Heat 101|", "2027-04-10 08:12|09:12|Heat 102|", "2027-04-10 12:45|13:45|Heat 103|", "2027-04-10 13:05|14:05|Heat 104|"),
     ),
+    "two terms of a school, each below its name": Folder(
+        {
+            "School dates 2026-27.csv": "Autumn term 2026\nFirst day,Wednesday 2 September 2026\nHalf term,Monday 26 October 2026 to Friday 30 October 2026\nLast day,Friday 18 December 2026\n\nSpring term 2027\nFirst day,Tuesday 5 January 2027\nHalf term,Monday 15 February 2027 to Friday 19 February 2027\nLast day,Thursday 25 March 2027\n",
+            "Clubs.csv": "Club,Day,Start,End,Room\nChess,Tuesday,15:30,16:30,Library\nArt,Thursday,15:30,16:45,Studio\n",
+        },
+        "2026-09-03", "2027-03-25", ("2026-10-26..2026-10-30", "2026-12-19..2027-01-04", "2027-02-15..2027-02-19",),
+        ("Art|Thu|15:30|16:45|Studio", "Chess|Tue|15:30|16:30|Library"),
+    ),
+    "films whose names say how long they are, several starts in a cell": Folder(
+        {
+            "Screenings w-c 8 Jan 2027.csv": "Film,Fri 8 Jan,Sat 9 Jan,Sun 10 Jan\nThe Keel (112 min),\"18:00, 20:30\",\"15:00, 20:30\",15:00\nTide (95 min),20:45,18:15,18:15\n",
+        },
+        dated=("2027-01-08 18:00|19:52|The Keel|", "2027-01-08 20:30|22:22|The Keel|", "2027-01-08 20:45|22:20|Tide|", "2027-01-09 15:00|16:52|The Keel|", "2027-01-09 18:15|19:50|Tide|", "2027-01-09 20:30|22:22|The Keel|", "2027-01-10 15:00|16:52|The Keel|", "2027-01-10 18:15|19:50|Tide|"),
+    ),
+    "hours of people without minutes, that overlap": Folder(
+        {
+            "Surgery rota.csv": "Surgery rota from 4 January 2027 to 26 March 2027\nDentist,Mon,Tue,Wed,Thu,Fri\nHale,9-5,9-5,,9-1,9-5\nOrr,,12-8,9-5,9-5,\n",
+            "Closed.csv": "Closed,Date\nTraining,10 February 2027\n",
+        },
+        "2027-01-04", "2027-03-26", ("2027-02-10",),
+        ("Hale|Mon Tue Fri|09:00|17:00|", "Orr|Tue|12:00|20:00|", "Orr|Wed Thu|09:00|17:00|", "Hale|Thu|09:00|13:00|"),
+    ),
+    "a sentence directly below a list says when and where": Folder(
+        {
+            "Seminar programme.csv": "Week,Date,Speaker,Title\n1,20 January 2027,A. Hale,Keels\n2,27 January 2027,B. Orr,Sails\n3,3 February 2027,C. Fay,Tides\n\"All seminars Wednesdays 16:00-17:30 in Room 4, Quay House\"\n",
+        },
+        dated=("2027-01-20 16:00|17:30|Keels|Room 4, Quay House", "2027-01-27 16:00|17:30|Sails|Room 4, Quay House", "2027-02-03 16:00|17:30|Tides|Room 4, Quay House"),
+    ),
+    "weekdays in the names of files, courts across": Folder(
+        {
+            "Monday.csv": "Time,Court 1,Court 2\n17:00-18:00,Badminton jun,Futsal\n18:00-20:00,Badminton,Futsal adults\n",
+            "Wednesday.csv": "Time,Court 1,Court 2\n17:00-18:30,Netball,\n18:30-20:00,Netball adults,Volleyball\n",
+            "Season.csv": "Season,From,To\nWinter,3 May 2027,27 August 2027\n",
+            "Closed.csv": "Date,Reason\n7 June 2027,King's Birthday\n",
+        },
+        "2027-05-03", "2027-08-25", ("2027-06-07",),
+        ("Badminton jun|Mon|17:00|18:00|Court 1", "Futsal|Mon|17:00|18:00|Court 2", "Badminton|Mon|18:00|20:00|Court 1", "Futsal adults|Mon|18:00|20:00|Court 2", "Netball|Wed|17:00|18:30|Court 1", "Netball adults|Wed|18:30|20:00|Court 1", "Volleyball|Wed|18:30|20:00|Court 2"),
+    ),
 }  # fmt: skip
 
 

@@ -7,6 +7,8 @@ from collections.abc import Iterator
 from pathlib import Path
 
 from nomarium.core.datesheets import wording
+from nomarium.core.datesheets.edges import names_term
+from nomarium.core.datesheets.row_names import closes_school
 from nomarium.core.problems import Place, Problem
 from nomarium.core.tables import Cell, Column, LeftOut, Table, Vocabulary, plain_text, read_text
 from nomarium.core.values import MomentScanner, calendar_words, scan_weeks
@@ -37,8 +39,8 @@ class LineTable(Table):
 def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Problem]] | None:
     """Read a text that has no heading row, line by line; None where the file is no such text.
 
-    Blank lines and those that begin with # are left out, and so are titles above the first line with a date, with a
-    note. A later line without a date keeps its place, with no date.
+    Blank lines and those that begin with # are left out, and so are titles above the first line with a date and the
+    names of terms between others, with a note. Any later line without a date keeps its place, with no date.
     """
     text = read_text(path)
     if text is None or text.has_headings(vocabulary):
@@ -53,9 +55,12 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
         return None
     while first and _is_alike(lines[first - 1][1], lines[first][1]):
         first -= 1  # a line of the list whose date is not read: told where it is missed
-    above = lines[:first]
+    rows = list(zip(lines, pieces, strict=True))
+    above = [line for line, _ in rows[:first]]
+    above += [line for line, (dates, name) in rows[first:] if not dates and _names_term_alone(name)]
     told = [wording.title_line(_line(path, number), line.strip(_EDGES)) for number, line in above]
-    lines, pieces = lines[first:], pieces[first:]
+    lines = [line for line, _ in rows[first:] if line not in above]
+    pieces = [piece for line, piece in rows[first:] if line not in above]
     told += [
         wording.date_left(_line(path, number), left)
         for (number, _), (dates, name) in zip(lines, pieces, strict=True)
@@ -70,6 +75,10 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
     table.titles = [*(line.strip(_EDGES) for _, line in above), path.name]
     table.left_out[LeftOut.CAPTION] += len(above)
     return table, text.problems + told
+
+
+def _names_term_alone(name: str) -> bool:
+    return names_term(name) and not closes_school(name)
 
 
 def _line(path: Path, number: int) -> Place:

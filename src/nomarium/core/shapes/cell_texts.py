@@ -9,7 +9,7 @@ from typing import NamedTuple
 
 from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
 from nomarium.core.shapes.key import FREE, Key
-from nomarium.core.values import read_length, spans_in
+from nomarium.core.values import read_length, several_times, spans_in
 from nomarium.lazily import regex
 
 _CODE = regex(r"[^\W_]{1,4}[*+!?]?")
@@ -143,8 +143,9 @@ def words_beside_times(text: str) -> list[str]:
 def _timed_parts(text: str) -> Iterator[tuple[str, str]]:
     """Yield the spans of times of a cell, each with the words that go with it; ("", words) where it has no times."""
     spans = list(spans_in(text))
-    if not spans and _CLOCK.fullmatch(text.strip()):
-        yield text.strip(), ""
+    starts = [] if spans else several_times(text.strip()) or _CLOCK.findall(text.strip())
+    if starts and all(_CLOCK.fullmatch(start) for start in starts) and not _CLOCK.sub("", text).strip(_BETWEEN_TIMES):
+        yield from ((start, "") for start in starts)
         return
     if not spans:
         yield "", text if _LENGTH.search(text) else _bare(text)
@@ -158,6 +159,15 @@ def _timed_parts(text: str) -> Iterator[tuple[str, str]]:
         before = words[number] if leading or number == 0 else ""
         follows = "" if leading and number < len(spans) - 1 else behind[number]
         yield span.text, "\n".join(filter(None, (before, follows)))
+
+
+_BETWEEN_TIMES = " \n,;/&+|·"
+
+
+def named_length(name: str) -> tuple[str, str]:
+    """Return a name without the length in brackets behind it, and that length: "The Keel (112 min)"; "" for none."""
+    match = next((one for one in _LENGTH.finditer(name) if read_length(one["length"])), None)
+    return (f"{name[: match.start()].rstrip()}{name[match.end() :]}", match["length"].strip()) if match else (name, "")
 
 
 def _said(words: str, hours: str, rooms: set[str], *, words_are_place: bool) -> Said:

@@ -21,7 +21,7 @@ from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot, plain_text
-from nomarium.core.values import ORDERS, are_people, is_date, is_span, most_are, span_in
+from nomarium.core.values import ORDERS, Clock, are_people, is_date, is_span, most_are, scan_span, span_in
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -476,7 +476,14 @@ def _not_bells(found: Crossing, texts: Sequence[str]) -> bool:
     by_day: dict[int, list[str]] = {}
     for _, column, text in found.cells():
         by_day.setdefault(column, []).append(text)
-    return any(len(set(texts)) < len(texts) for texts in by_day.values())
+    return any(len(set(texts)) < len(texts) or _overlap(texts) for texts in by_day.values())
+
+
+def _overlap(texts: Sequence[str]) -> bool:
+    """Tell whether any two spans of times overlap, which those of a day's periods never do."""
+    read = [scan_span(span.text) for text in texts if (span := span_in(text)) is not None]
+    spans = sorted(Clock().read_span(one.start, one.end) for one in read if one is not None and one.end is not None)
+    return any(after[0].seconds < before[1].seconds for before, after in pairwise(spans))
 
 
 def _share_texts(found: Crossing) -> bool:

@@ -121,6 +121,8 @@ class _Column(NamedTuple):
 
     days: tuple[date, ...]
     name: str = ""
+    weekday: str = ""
+    """The weekday on which it is each week, as the tab or a title names it, where no date does."""
 
 
 def _columns_at(view: GridView, row: int) -> dict[int, _Column]:
@@ -132,7 +134,8 @@ def _columns_at(view: GridView, row: int) -> dict[int, _Column]:
         apart = find_crossing(view.grid) is None
         return {column: _Column((one,)) for column, one in dates.items()} if apart else {}
     days = (day,) if day is not None else _days_of(view, row)
-    return {column: _Column(days, name) for column, name in names.items()} if days else {}
+    weekday = "" if days else next((text for text in _titles(view, row) if weekday_in_any(text) is not None), "")
+    return {column: _Column(days, name, weekday) for column, name in names.items()} if days or weekday else {}
 
 
 def _dates_at(view: GridView, row: int, titled: date | None) -> dict[int, date]:
@@ -378,7 +381,12 @@ class _Drawn:
         """Return its list."""
         view, names = self._view, [one.name for one in self._columns.values() if one.name]
         whose = "" if not names else "Location" if sum(map(is_place_word, names)) * 2 > len(names) else "Group"
-        listed: list[list[Cell]] = [[*filter(None, [whose]), "Date", "Hours", "Title"]]
+        weekly = any(one.weekday for one in self._columns.values())
+        headings = [*filter(None, [whose]), "Date", "Hours", "Title"]
+        if weekly:
+            whose = "Room" if whose == "Location" else "Class"
+            headings = [whose, "Day", "Hours", "Class" if whose == "Room" else "Course"]
+        listed: list[list[Cell]] = [[*headings]]
         origins: list[list[Spot]] = [[view.spot(self._head, 0)] * len(listed[0])]
         for column, head in self._columns.items():
             for row in self._rows:
@@ -387,13 +395,14 @@ class _Drawn:
                     continue
                 named: list[Cell] = [head.name] if whose else []
                 at, spot = (self._head, column), (row, column)
-                if whose == "Group" and text.casefold() in words.BREAKS:
+                if whose in ("Group", "Class") and text.casefold() in words.BREAKS:
                     self._breaks.append(spot)
                     continue
                 span = self._span_of(row, view.end(row, column)[0], spot)
                 spots = [*([at] if whose else []), at if not whose else spot, (row, 0), spot]
-                listed += [[*named, day, span, _title(text)] for day in head.days]
-                origins += [[view.spot(*one) for one in spots]] * len(head.days)
+                days = [head.weekday] if weekly else head.days
+                listed += [[*named, day, span, _title(text)] for day in days]
+                origins += [[view.spot(*one) for one in spots]] * len(days)
         if self._breaks:
             row, column = self._breaks[0]
             said = wording.breaks_left_out(view.place(row, column), view.text(row, column), len(self._breaks))
@@ -403,9 +412,12 @@ class _Drawn:
             self._problems.append(note_used(place, text, [f"a length of {length.seconds // 60} minutes"]))
         elif self._alone:
             self._problems.append(wording.ends_with_next(view.place(self._alone[0], 0)))
-        return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, whose, self._why(names), self._problems)
+        kind = Kind.LIST if weekly else Kind.EVENTS
+        return Unfolded(view.grid.as_list(listed, origins), kind, whose, self._why(names), self._problems)
 
     def _why(self, names: Sequence[str]) -> str:
+        if weekday := next((one.weekday for one in self._columns.values() if one.weekday), ""):
+            return f"a weekday is drawn ({weekday}), with times down and {', '.join(names[:2])} across"
         days = sorted({day for one in self._columns.values() for day in one.days})
         first = f"{days[0].day} {days[0]:%B %Y}"
         if names and len(days) > 1:

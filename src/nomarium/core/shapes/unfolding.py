@@ -18,6 +18,7 @@ from nomarium.core.shapes.cell_texts import (
     is_free,
     is_place_word,
     looks_like_place,
+    named_length,
     read_cell,
     words_beside_times,
 )
@@ -30,7 +31,7 @@ from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import note_unused, note_used, says_when, titled_span
 from nomarium.core.slots import by_weeks
 from nomarium.core.tables import Cell, Spot, column_letters, plain_text
-from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, ends_as_written, span_in, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, ends_as_written, is_span, span_in, weekday_in_any
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -227,8 +228,11 @@ class _Unfolding:
             if isinstance(said, str):
                 self._unexplained[said] += 1
                 continue
+            bare, length = named_length(name)
             for one in said:
-                yield from self._on_days(row, column, name, one._replace(week=week))
+                own = one.length or (length if one.hours and not is_span(one.hours) else "")
+                called = bare if own and own == length else name
+                yield from self._on_days(row, column, called, one._replace(week=week, length=own))
 
     def _in_weeks(self) -> Iterator[tuple[Row, int, str, str]]:
         """Yield each cell, and of one on weekdays what it holds in each week that it names; "" for all weeks."""

@@ -50,7 +50,9 @@ def without_unless(text: str) -> str:
 
 
 _PLACE = regex(
-    r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+(?P<place>[^,;.]*[^\W\d_][^,;.]*)", re.IGNORECASE
+    r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+"
+    r"(?P<place>[^,;.]*[^\W\d_][^,;.]*(?:,\s(?=(?-i:[A-ZÄÖÜÉ]))[^,;.]*)?)",
+    re.IGNORECASE,
 )
 
 

@@ -271,24 +271,25 @@ def _reasons(grid: Grid, rows: list[list[Cell]], start: int, headings: list[str]
 
 
 def _take_footer(rows: list[list[Cell]], reasons: list[LeftOut | None], width: int) -> None:
-    """Leave out the sentences that stand below a list, a blank row between: each the only cell of its row."""
+    """Leave out the sentences that stand below a list, each the only cell of its row: behind a blank row, or long."""
     index = len(rows) - 1
     while index > 0 and width >= _FEWEST_OF_LIST and (not any(rows[index]) or _is_sentence(rows[index])):
         index -= 1
-    gap = next((row for row in range(index + 1, len(rows)) if not any(rows[row])), None)
-    for row in range(gap, len(rows)) if gap == index + 1 else ():
+    below = range(index + 1, len(rows))
+    begins = bool(below) and (not any(rows[below[0]]) or _is_sentence(rows[below[0]], _WORDS_OF_NOTE))
+    for row in below if begins else ():
         if any(rows[row]) and reasons[row] is None:
             reasons[row] = LeftOut.FOOTER
 
 
 _FEWEST_OF_LIST = 3
-_FEWEST_WORDS = 4
+_FEWEST_WORDS, _WORDS_OF_NOTE = 4, 6
 
 
-def _is_sentence(row: list[Cell]) -> bool:
+def _is_sentence(row: list[Cell], words: int = _FEWEST_WORDS) -> bool:
     filled = [cell for cell in row if cell != ""]
     text = filled[0] if len(filled) == 1 else None
-    return isinstance(text, str) and (":" in text[1:] or len(text.split()) >= _FEWEST_WORDS) and not is_data(text)
+    return isinstance(text, str) and (":" in text[1:] or len(text.split()) >= words) and not is_data(text)
 
 
 def _is_sample(row: list[Cell], marks: list[int]) -> bool:
