@@ -1428,6 +1428,28 @@ FOLDERS = {
         "2027-05-03", "2027-08-25", ("2027-06-07",),
         ("Badminton jun|Mon|17:00|18:00|Court 1", "Futsal|Mon|17:00|18:00|Court 2", "Badminton|Mon|18:00|20:00|Court 1", "Futsal adults|Mon|18:00|20:00|Court 2", "Netball|Wed|17:00|18:30|Court 1", "Netball adults|Wed|18:30|20:00|Court 1", "Volleyball|Wed|18:30|20:00|Court 2"),
     ),
+    "odd and even weeks in Czech": Folder(
+        {
+            "Rozvrh.csv": "Předmět;Učitel;Den;Od;Do;Učebna;Týden\nMatematika;Novák;pondělí;8:00;8:45;12;každý\nFyzika;Dvořák;úterý;8:00;8:45;14;lichý\nChemie;Malá;úterý;8:00;8:45;15;sudý\n",
+            "Pololetí.csv": "Pololetí;Začátek;Konec\n1.;1.9.2026;29.1.2027\n",
+            "Prázdniny.csv": "Prázdniny;Od;Do\nPodzimní;29.10.2026;30.10.2026\nVánoční;23.12.2026;3.1.2027\nStátní svátek;28.9.2026;\nStátní svátek;28.10.2026;\nStátní svátek;17.11.2026;\n",
+        },
+        "2026-09-01", "2027-01-26", ("2026-10-28..2026-10-30", "2026-12-23..2027-01-03", "2026-09-28", "2026-11-17",),
+        ("Chemie|Tue|08:00|08:45|15|2026-09-01 2026-09-15 2026-09-29 2026-10-13 2026-10-27 2026-11-10 2026-11-24 2026-12-08 2026-12-22 2027-01-12 2027-01-26", "Matematika|Mon|08:00|08:45|12", "Fyzika|Tue|08:00|08:45|14|2026-09-08 2026-09-22 2026-10-06 2026-10-20 2026-11-03 2026-12-01 2026-12-15 2027-01-05 2027-01-19"),
+    ),
+    "sessions by their numbers, days of a month in a span": Folder(
+        {
+            "Camp sessions 2027.csv": "Session,Dates,Theme,Hours,Ages\n1,June 14-18,Boats,9 am - 3 pm,6-10\n2,June 21-25,Knots,9 am - 3 pm,6-10\n3,June 28 - July 2,Tides,9 am - 12 pm,4-6\n",
+        },
+        "2027-06-14", "2027-07-02", (),
+        ("Boats|Mon Tue Wed Thu Fri|09:00|15:00||2027-06-14 2027-06-15 2027-06-16 2027-06-17 2027-06-18", "Knots|Mon Tue Wed Thu Fri|09:00|15:00||2027-06-21 2027-06-22 2027-06-23 2027-06-24 2027-06-25", "Tides|Mon Tue Wed Thu Fri|09:00|12:00||2027-06-28 2027-06-29 2027-06-30 2027-07-01 2027-07-02"),
+    ),
+    "visits of two days: clients, addresses and nurses": Folder(
+        {
+            "Home visits.csv": "Monday 8 March 2027\nTime,Client,Address,Nurse\n9.15,Mrs Hale,1 Quay St,Orr\n10.30,Mr Bell,4 Loft Rd,Orr\nTuesday 9 March 2027\nTime,Client,Address,Nurse\n9.00,Ms Ray,2 Pier Rd,Fay\n1.30,Mrs Hale,1 Quay St,Fay\n",
+        },
+        dated=("2027-03-08 09:15|10:15|Mrs Hale|1 Quay St", "2027-03-08 10:30|11:30|Mr Bell|4 Loft Rd", "2027-03-09 09:00|10:00|Ms Ray|2 Pier Rd", "2027-03-09 13:30|14:30|Mrs Hale|1 Quay St"),
+    ),
 }  # fmt: skip
 
 

@@ -12,6 +12,7 @@ from nomarium.core.columns import wording
 from nomarium.core.columns.by_contents import fields_by_contents
 from nomarium.core.columns.contents import (
     are_first_and_last_days,
+    counts_up,
     holds_amounts,
     holds_dates,
     holds_days_alone,
@@ -70,6 +71,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     doubled = _doubled(table, matches, headings.sheet.names)
     title_of_two_sides(matches, headings.sheet)
     _by_likeness(matches, headings)
+    _numbers_are_no_times(matches)
     fields_by_contents(matches, headings.sheet)
     title_by_number(matches, headings.sheet)
     meetings_named(matches, headings.sheet)
@@ -191,6 +193,13 @@ def _marks_of_closures(matches: Matches, sheet: SheetKind) -> None:
         column = marked[0].column
         column.cells = ["no" if cell == "" else "closed" for cell in column.cells]
         marked[0].field, marked[0].why = "kind", "its heading, with crosses below it"
+
+
+def _numbers_are_no_times(matches: Matches) -> None:
+    """Let a column headed Session or When be left that only numbers its rows: 1, 2, 3 are no hours."""
+    for match in matches.all:
+        if match.field == "when" and match.is_free and counts_up(match.column):
+            match.field, match.why = "", ""
 
 
 def _due_dates_end(matches: Matches) -> None:

@@ -242,7 +242,9 @@ PERIOD = (
 WEEK = (
     "week|weeks|week letter|letter|a/b|week a/b|ab week|week type|week pattern|week cycle|rotation week|fortnight|"
     "timetable week|week code|woche|wochen|wochentyp|a/b-woche|semaine|semaines|semana|semanas|settimana|settimane|"
-    "weken|uge|uger|uke|uker|vecka|veckor"
+    "weken|uge|uger|uke|uker|vecka|veckor|týden|týdny|týždeň|tydzień|tygodnie|hét|hetek|viikko|viikot|săptămâna|săptămână|"
+    "неделя|недели|тиждень|тижні|седмица|εβδομάδα|εβδομάδες|tjedan|nedelja|teden|nädal|nedēļa|savaitė|hafta|setmana|週|周|주|"
+    "שבוע|الأسبوع|أسبوع|parita|sudý lichý|parzystość"
 )
 
 LENGTH = (

@@ -202,7 +202,7 @@ def _list_of_day(view: GridView, head: int) -> Unfolded | None:
 
 
 _OF_TIMES = frozenset({"start_time", "end_time", "start", "end", "hours", "when"})
-_PLACES = frozenset(words.PLACE.split("|"))
+_PLACES = frozenset(f"{words.PLACE}|address|adresse|dirección|indirizzo|adres|morada|osoite|adresa|cím".split("|"))
 
 
 def _are_places(texts: Sequence[str], known: Headings) -> bool:

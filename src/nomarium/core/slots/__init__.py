@@ -9,9 +9,10 @@ if TYPE_CHECKING:
     from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
     from nomarium.core.slots.periods import LONGEST_NAME, Periods, bare_period, period_key, read_periods
     from nomarium.core.slots.slot_texts import Slot, read_slots
-    from nomarium.core.slots.weeks import Count, WeekNumbers, counted_by_words, read_week_numbers
+    from nomarium.core.slots.weeks import EVERY_WEEK, Count, WeekNumbers, counted_by_words, read_week_numbers
 
 __all__ = [
+    "EVERY_WEEK",
     "LONGEST_NAME",
     "Count",
     "DayReader",

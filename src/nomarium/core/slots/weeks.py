@@ -30,10 +30,20 @@ _WITHOUT = regex(
 )
 LAST_WEEK = 53
 _EVERY_OTHER = {
-    0: "even|lige|jämna|partalls?|like|gerade|paires?|pares|pari|parilliset|sudé|parzyste|páros|párne",
-    1: "odd|ulige|udda|oddetalls?|ulike|ungerade|impaires?|impares|dispari|oneven|parittomat|liché|nieparzyste|"
-    "páratlan|nepárne",
+    0: "even|lige|jämn|jämna|partalls?|like|gerade|pairs?|paires?|par|pares|pari|parillinen|parilliset|sud[éýáíy]|"
+    "parzyst[eya]|páros|párn[eya]|par[ăe]|pară|pare|parni|paran|parna|parne|sod[iao]|ч[её]т(?:ная|ные|ную)?|парн(?:ий|а|і)|"
+    "ζυγή|ζυγές|çift|paaris|parells?",
+    1: "odd|ulige|udda|oddetalls?|ulike|ungerade|impairs?|impaires?|impar|impares|dispari|oneven|pariton|parittomat|"
+    "lich[éýáíy]|nieparzyst[eya]|páratlan|nepárn[eya]|impară|impare|neparni|neparan|neparna|neparne|lih[iao]|"
+    "неч[её]т(?:ная|ные|ную)?|непарн(?:ий|а|і)|μονή|μονές|tek|paaritu|senars?",
 }
+EVERY_WEEK = frozenset(
+    "all|every|both|*|each|weekly|every week|each week|a+b|a/b|a & b|jede|jede woche|alle|beide|chaque|toutes|cada|"
+    "todas|ambas|ogni|tutte|entrambe|elke|beide weken|varje|alla|hver|alle uger|každý|každá|každé|obě|každý týden|"
+    "każdy|każda|co tydzień|minden|joka|joka viikko|fiecare|каждая|каждую|все|кожен|кожна|svaki|svaka|vsak|vsaki|"
+    "κάθε|her|her hafta|iga|katru|kas".split("|")
+)
+"""What a column of weeks says of a row that is on in all of them."""
 _IN_ENGLISH = regex(r"even|odd", re.IGNORECASE)
 
 

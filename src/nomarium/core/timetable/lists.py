@@ -13,6 +13,7 @@ from nomarium.core.columns import Holds, heading_key
 from nomarium.core.repeats import Bounds, bounds_in
 from nomarium.core.sheets import NOT_RUNNING, RUNNING, Sheet, column_text
 from nomarium.core.slots import (
+    EVERY_WEEK,
     Count,
     DayReader,
     DayTest,
@@ -633,7 +634,7 @@ class _Rows:
 
     def _weeks(self, record: int) -> tuple[DayTest, ...]:
         text = self._sheet.text(record, "week")
-        if not text or text.casefold() in ("all", "every", "both", "*"):
+        if not text or text.casefold() in EVERY_WEEK:
             return ()
         if self._week_numbers and (numbers := read_week_numbers(text)) is not None:
             return self._numbered_weeks(numbers, self._sheet.place(record, "week"), text)
