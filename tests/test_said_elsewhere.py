@@ -61,6 +61,7 @@ READERS = {
         (found := holding_span(text.partition("|")[2], None, year_in_titles([text.partition("|")[0]])))
         and f"{found.first}..{found.last}"
     ),
+    "year": lambda text: (found := year_in_titles(text.split("|"))) and f"{found.first}..{found.last}",
     "sentences": lambda text: " | ".join(sentences_of(text)),
     "spell": lambda text: (found := spell_in(text)) and f"{found.weekday} {found.start} {found.length}",
     "weekend": lambda text: str(
@@ -95,6 +96,12 @@ READERS = {
     ("when not", "Holiday camp 5 April", ""),
     ("when not", "Holidays 5 April: Sea day", ""),
     ("when not", "Closed every evening at 9", ""),
+    ("year", "Events 2026", "2026-01-01..2026-12-31"),
+    ("year", "Events 2026/27", "2026-08-01..2027-07-31"),
+    ("year", "Entry of 2026 for 2026-27", "2026-08-01..2027-07-31"),
+    ("year", "Entry of 2025 for 2026-27", None),
+    ("year", "2026 and 2028", None),
+    ("year", "Tides|Updated 2025|Events 2026", "2026-01-01..2026-12-31"),
     ("sentences", "Runs to 4 December. No clubs on 2 Nov.", "Runs to 4 December | No clubs on 2 Nov."),
     ("sentences", "With Mrs. Hale on Mon. Tue. and 14. September", "With Mrs. Hale on Mon. Tue. and 14. September"),
     ("span in", "Autumn 2026|Clubs run from Monday 14 September to Friday 4 December. No clubs 2 November.",
