@@ -97,6 +97,8 @@ _NOTHING = frozenset("- – — free none x".split())
 
 def _one_below_other(grid: Grid, known: Headings) -> list[Part]:
     """Return the tables that stand one below the other, each below its caption and the same headings; else none."""
+    if len(grid.rows) > _MOST_STACKED:
+        return []
     heads = [row for row, texts in enumerate(map(_texts_of, grid.rows)) if list(map(known, texts)).count("period") == 1]
     first = _texts_of(grid.rows[heads[0]]) if heads else []
     if len(heads) < _FEWEST_TABLES or any(_texts_of(grid.rows[head]) != first for head in heads):
@@ -110,7 +112,7 @@ def _one_below_other(grid: Grid, known: Headings) -> list[Part]:
     return parts if all(captions[1:]) else []
 
 
-_FEWEST_TABLES = 2
+_FEWEST_TABLES, _MOST_STACKED = 2, 400
 
 
 def _texts_of(row: list[Cell]) -> list[str]:

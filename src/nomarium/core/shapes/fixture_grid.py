@@ -23,6 +23,8 @@ def fixture_grid(grid: Grid) -> Unfolded | None:
     The side at home stands down, as sides of a match are named: first the one that is at home.
     """
     view = GridView(grid)
+    if len(view.rows) > _MOST_ABOVE + _MOST_SIDES:
+        return None
     for head in range(min(_MOST_ABOVE, len(view.rows))):
         across = {column: text for column, text in view.filled(head) if column}
         down = {row: text for row in range(head + 1, len(view.rows)) if (text := view.text(row, 0))}

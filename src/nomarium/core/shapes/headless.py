@@ -13,11 +13,9 @@ from nomarium.core.tables import Cell, Grid, GridView, Spot
 from nomarium.core.values import is_date, month_of, scan_span, weekday_in_any
 from nomarium.lazily import regex
 
-_MOST_ROWS = 2_000
+_MOST_ROWS, _MOST_COLUMNS = 2_000, 40
 _FEWEST_RECORDS, _FEWEST_CELLS = 2, 3
-_DAY_OF_MONTH = regex(
-    r"(?:(?P<weekday>[^\W\d_]{2,})\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|\.)?",
-)
+_DAY_OF_MONTH = regex(r"(?:(?P<weekday>[^\W\d_]{2,})\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|\.)?")
 _MONTH = regex(r"(?P<month>[^\W\d_]{3,})\.?(?:\s+\d{4})?")
 
 
@@ -27,9 +25,11 @@ def headless_list(grid: Grid) -> Unfolded | None:
     Each row has one date, in the same column, and times; captions may say the month for days that do not.
     """
     view = GridView(grid)
-    rows = [row for row in range(min(len(view.rows), _MOST_ROWS)) if any(True for _ in view.filled(row))]
+    if len(view.rows) > _MOST_ROWS or view.width > _MOST_COLUMNS:
+        return None
+    rows = [row for row in range(len(view.rows)) if any(True for _ in view.filled(row))]
     records = [row for row in rows if len(list(view.filled(row))) > 1]
-    if len(records) < _FEWEST_RECORDS or len(view.rows) > _MOST_ROWS:
+    if len(records) < _FEWEST_RECORDS:
         return None
     columns = range(view.width)
     monthly = _follow_months(view, rows, records)
