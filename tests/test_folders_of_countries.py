@@ -1450,6 +1450,14 @@ FOLDERS = {
         },
         dated=("2027-03-08 09:15|10:15|Mrs Hale|1 Quay St", "2027-03-08 10:30|11:30|Mr Bell|4 Loft Rd", "2027-03-09 09:00|10:00|Ms Ray|2 Pier Rd", "2027-03-09 13:30|14:30|Mrs Hale|1 Quay St"),
     ),
+    "a student: letters of days apart, a term and its holidays without headings": Folder(
+        {
+            "My schedule.csv": "Course,Section,Days,Start,End,Room,Instructor\nMATH 1000,A,M W F,08:30,09:20,LH 101,Hale\nBIOL 1010,B,T R,10:00,11:15,SB 20,Orr\nBIOL 1010 Lab,B,W,14:00,16:50,SB L2,Fay\n",
+            "Term.csv": "Fall term,\"September 9, 2026\",\"December 4, 2026\"\nThanksgiving,\"October 12, 2026\"\nReading week,\"November 2, 2026\",\"November 6, 2026\"\n",
+        },
+        "2026-09-09", "2026-12-04", ("2026-10-12", "2026-11-02..2026-11-06",),
+        ("A|Mon Wed Fri|08:30|09:20|LH 101", "B|Wed|14:00|16:50|SB L2", "B|Tue Thu|10:00|11:15|SB 20"),
+    ),
 }  # fmt: skip
 
 

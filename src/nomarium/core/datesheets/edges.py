@@ -49,7 +49,8 @@ _SCHOOL = regex(
     re.IGNORECASE,
 )
 _HOLIDAY = regex(
-    r"\b(?:holidays?|break|vacations?|half[- ]term|recess|closures?|closed|no (?:school|class|classes|lessons)|"
+    r"\b(?:holidays?|break|vacations?|half[- ]term|recess|reading (?:week|days?)|study (?:week|days?)|inset|"
+    r"closures?|closed|no (?:school|class|classes|lessons)|"
     r"ferien|vacances|vacaciones|vacanze|ferie|"
     r"vakantie|lov)\b|ferien\b",
     re.IGNORECASE,

@@ -80,6 +80,7 @@ _OF_LETTER = {"M": 0, "T": 1, "Tu": 1, "W": 2, "Th": 3, "R": 3, "F": 4, "Sa": 5,
 _OF_MORE_LETTERS = {**_OF_LETTER, "S": 5, "U": 6}
 _ONE_OF_MORE = regex(r"M|Tu|Th|T|W|R|F|Sa|Su|S|U")
 _MORE_LETTERS = regex(rf"(?:{_ONE_OF_MORE.pattern})+")
+_LETTERS_APART = regex(rf"(?:{_LETTER.pattern})(?: (?:{_LETTER.pattern}))+")
 _FEWEST_SHORT = 2
 
 
@@ -229,7 +230,8 @@ class DayReader:
         return []
 
     def _letters_run(self, part: str, cycles: Sequence[str]) -> list[DayTest]:
-        """Read "MWF" and "TTh"; a single letter only where no cycle goes by letters, for there it may be a slip."""
+        """Read "MWF", "T R" and "TTh"; a single letter only where no cycle goes by letters: there it may be a slip."""
+        part = part.replace(" ", "") if _LETTERS_APART.fullmatch(part) else part
         lettered = any(len(label) == 1 and label.isalpha() for name in cycles for label in self._labels(name))
         if "S" in self.short and _MORE_LETTERS.fullmatch(part):
             return _rising(_ONE_OF_MORE.findall(part))
