@@ -55,22 +55,23 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
         return None
     while first and _is_alike(lines[first - 1][1], lines[first][1]):
         first -= 1  # a line of the list whose date is not read: told where it is missed
-    rows = list(zip(lines, pieces, strict=True))
-    above = [line for line, _ in rows[:first]]
-    above += [line for line, (dates, name) in rows[first:] if not dates and _names_term_alone(name)]
+    above, rows = lines[:first], []
+    for line, (dates, name) in zip(lines[first:], pieces[first:], strict=True):
+        if not dates and _names_term_alone(name):
+            above.append(line)
+        else:
+            rows.append((line, dates, name))
     told = [wording.title_line(_line(path, number), line.strip(_EDGES)) for number, line in above]
-    lines = [line for line, _ in rows[first:] if line not in above]
-    pieces = [piece for line, piece in rows[first:] if line not in above]
     told += [
         wording.date_left(_line(path, number), left)
-        for (number, _), (dates, name) in zip(lines, pieces, strict=True)
+        for (number, _), dates, name in rows
         if dates and (left := _date_left_in(name, scanner))
     ]
     columns = [
-        Column("Date", 0, [dates for dates, _ in pieces]),
-        Column("Name", 1, [name for _, name in pieces]),
+        Column("Date", 0, [dates for _, dates, _ in rows]),
+        Column("Name", 1, [name for _, _, name in rows]),
     ]
-    numbers = [number for number, _ in lines]
+    numbers = [number for (number, _), _, _ in rows]
     table = LineTable(path.name, None, f"plain text, {text.encoding}", 0, columns, numbers)
     table.titles = [*(line.strip(_EDGES) for _, line in above), path.name]
     table.left_out[LeftOut.CAPTION] += len(above)

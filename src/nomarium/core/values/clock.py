@@ -77,7 +77,8 @@ class Clock:
         """
         halves = {Half(f"{found[1]}m") for found in _HALF_IN_HEADING.finditer(heading.casefold())}
         clock = cls(of_all=halves.pop() if len(halves) == 1 else None, hours_stated=earliest_hour is not None)
-        clock.earliest_hour = _USUAL if earliest_hour is None else earliest_hour
+        if earliest_hour is not None:
+            clock.earliest_hour = earliest_hour
         for text, shapes in times.items():
             for shape in shapes:
                 if shape.proves_24 and clock.proof is None:
@@ -145,7 +146,6 @@ def earliest_in_turn(starts: Sequence[TimeShape], usual: int) -> tuple[int, bool
     return (hours[0], hours[-1] < NOON // HOUR) if hours[-1] >= _TEN else (NOON // HOUR, True)
 
 
-_USUAL = 7
 _EVENING = 5, 9
 _LATEST_AFTERNOON, _TEN = 4, 10
 """Nobody begins at four in the morning; an evening that begins at five or six mostly ends before ten."""
