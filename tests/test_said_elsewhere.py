@@ -224,6 +224,15 @@ def test_what_a_text_says(reader, text, said):
     ("Datum;Tid;Hemma;Borta\n2026-10-04;13.00;Måsen;Sälen\n2026-10-11;14.30;Sälen;Uttern\n", ["Måsen – Sälen 2026-10-04 13:00–14:00", "Sälen – Uttern 2026-10-11 14:30–15:30"]),
     ("Navio;Chegada;Hora chegada;Partida;Hora partida\nCosta;14/09/2026;08:00;14/09/2026;20:00\nMaré;15/09/2026;06:30;15/09/2026;18:00\n", ["Costa 2026-09-14 08:00–20:00", "Maré 2026-09-15 06:30–18:00"]),
     ("Home,Away,Date,Time\nGulls,Terns,2026-10-03,18:00\nHerons,BYE,2026-10-03,\n", ["Gulls – Terns 2026-10-03 18:00–19:00"]),
+    ("Date,Time,Match\n2026-10-03,18:00,Gulls v Terns\n2026-10-10,,Bye\n", ["Gulls v Terns 2026-10-03 18:00–19:00"]),
+    ("Week,From,To,On call\n5,01/02/2027,07/02/2027,Ari\n6,08/02/2027,14/02/2027,Bex\n", ["Ari 2027-02-01..2027-02-08", "Bex 2027-02-08..2027-02-15"]),
+    ("Week commencing,Day,Start,End,Title\n05/10/2026,Tue,9:00,10:00,Review\n12/10/2026,Mon,9:00,10:00,Audit\n", ["Review 2026-10-06 09:00–10:00", "Audit 2026-10-12 09:00–10:00"]),
+    ("Week commencing,On call\n05/10/2026,Ari\n12/10/2026,Bex\n", ["Ari 2026-10-05..2026-10-12", "Bex 2026-10-12..2026-10-19"]),
+    ("Week starting,Primary,Backup\n1 Feb 2027,Ari,Cam\n8 Feb 2027,Cam,\n", ["Primary: Ari 2027-02-01..2027-02-08", "Primary: Cam 2027-02-08..2027-02-15", "Backup: Cam 2027-02-01..2027-02-08"]),
+    ("Week of,Start,Title\n05/10/2026,18:00,Choir\n12/10/2026,18:00,Choir\n", ["Choir 2026-10-05 18:00–19:00", "Choir 2026-10-12 18:00–19:00"]),
+    ("Date,Time,Reader 1,Reader 2\n3 Oct 2026,18:30,M. Daly,P. Roe\n4 Oct 2026,9:30,A. Quinn,\n", ["M. Daly: Reader 1 2026-10-03 18:30–19:30", "A. Quinn: Reader 1 2026-10-04 09:30–10:30", "P. Roe: Reader 2 2026-10-03 18:30–19:30"]),
+    ("Mon 8 March 2027\n14:00-14:30,Vogt,Room 3\n14:30-15:15,Reh,Room 3\nTue 9 March 2027\n15:00-15:30,Kurz,Room 5\n", ["Vogt 2027-03-08 14:00–14:30", "Reh 2027-03-08 14:30–15:15", "Kurz 2027-03-09 15:00–15:30"]),
+    ("Date,Title\n2026-10-03,Exempt\n2026-10-10,Regatta\n", ["Exempt 2026-10-03..2026-10-04", "Regatta 2026-10-10..2026-10-11"]),
 ])  # fmt: skip
 def test_what_stands_elsewhere_is_of_the_rows(desk, sheet, events):
     assert [told(event) for event in desk.events(sheet)] == events

@@ -134,7 +134,7 @@ def _styles(sheet: EventSheet) -> list[tuple[str, str]]:
         style = "; ".join(filter(None, style_of(sheet.table, column)))
         if style:
             by_style.setdefault(style, []).append(column.column.heading.rstrip(":"))
-    return [(", ".join(headings), style) for style, headings in by_style.items()]
+    return [(", ".join(dict.fromkeys(headings)), style) for style, headings in by_style.items()]
 
 
 def _column(column: Column) -> str:

@@ -120,6 +120,8 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
     for match in matches.all:
         if not match.field and match.is_free and _is_telling(match.column.heading):
             likeness = headings.likeness(match.column.heading)
+            if likeness and likeness.field == "week_of" and not holds_dates(match.column):
+                continue
             if likeness and likeness.field in TIME_FIELDS and names_no_time(match.column):
                 continue
             if likeness and matches.open(likeness.field):
@@ -298,6 +300,8 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
         key = heading_key(match.column.heading)
         if match.certainty is not Certainty.SURE:
             continue
+        if match.field == "week_of" and not holds_dates(match.column):
+            match.field, match.why = "", ""
         if match.field == "reminders" and "time" in key and holds_times(match.column):
             match.field, match.why = "reminder_time", "its heading, with times of day below it"
             continue
@@ -454,6 +458,6 @@ def _missing(table: Table, matches: Matches, sheet: SheetKind) -> list[Problem]:
     problems = []
     if "title" in sheet.needs and matches.open("summary"):
         problems.append(wording.no_title_column(table))
-    if "date" in sheet.needs and not matches.columns(MOMENT_FIELDS) and matches.open("repeat"):
+    if "date" in sheet.needs and not matches.columns((*MOMENT_FIELDS, "week_of", "repeat")):
         problems.append(wording.no_date_column(table))
     return problems

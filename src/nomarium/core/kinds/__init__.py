@@ -21,7 +21,7 @@ if TYPE_CHECKING:
     from nomarium.core.kinds.special_days import SPECIAL_SHEET, is_usual
     from nomarium.core.kinds.terms import TERM_SHEET
     from nomarium.core.kinds.timetable import TIMETABLE_SHEET
-    from nomarium.core.kinds.weeks import WEEK_SHEET, week_numbers_in
+    from nomarium.core.kinds.weeks import WEEK_SHEET, heads_weeks, week_numbers_in
 
 __all__ = [
     "BELL_SHEET",
@@ -55,6 +55,7 @@ __all__ = [
     "WEEK_SHEET",
     "bare_label",
     "change_key",
+    "heads_weeks",
     "is_usual",
     "label_order",
     "listed_sheet",

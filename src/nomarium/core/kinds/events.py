@@ -27,6 +27,7 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import LAUNCH, YES_NO
+from nomarium.core.kinds.weeks import WEEK_OF
 
 EVENT_FIELDS: tuple[Field, ...] = (
     Field(
@@ -123,6 +124,12 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "length of event",
         Holds.LENGTH,
         shared=words.LENGTH,
+    ),
+    Field(
+        "week_of",
+        "the first day of its week, where no other column has dates: the weekday beside it says the day",
+        "|".join(heading for heading in WEEK_OF.split("|") if heading != "monday"),
+        Holds.DATE,
     ),
     Field(
         "weekday",
@@ -348,7 +355,9 @@ EVENT_SHEET = with_phrases(
         proof=(
             any_of(dated, _repeated),
             any_of(
-                has_one_of("summary", "start_date", "start", "when", "repeat", "start_time", "hours", "location"),
+                has_one_of(
+                    "summary", "start_date", "start", "when", "repeat", "start_time", "hours", "location", "week_of"
+                ),
                 _dates_of_something,
             ),
         ),

@@ -92,6 +92,14 @@ def _on_its_weekdays(seen: Evidence) -> Verdict:
     return Verdict("")
 
 
+def _in_its_week(seen: Evidence) -> Verdict:
+    """Against it: a column has the first day of the week that each row is in."""
+    known = Headings(EVENT_SHEET)
+    weeks = [one for one in (seen.table.columns if seen.table else ()) if known(one.heading) == "week_of"]
+    found = next((column for column in weeks if holds_dates(column)), None)
+    return Verdict(f"each row has its week below “{found.heading}”" if found else "")
+
+
 def _on_days_of_months(seen: Evidence) -> Verdict:
     """Against it: some rows are on the second Tuesday of each month, which no week of a timetable has."""
     texts = seen.texts("day") or seen.texts("slot")
@@ -297,6 +305,7 @@ TIMETABLE_SHEET = with_phrases(
             _on_weeks_of_months,
             _weekly,
             _on_its_weekdays,
+            _in_its_week,
         ),
         telling=("class", "course", "teacher", "room", "day", "period", "slot", "hours"),
         spans=(("start", "end"), ("from", "until")),

@@ -6,13 +6,25 @@ import re
 from collections.abc import Sequence
 from datetime import date
 
-from nomarium.core.columns import Blank, BlankSheet, Evidence, Field, Holds, Kind, SheetKind, Verdict, dates_in, headed
+from nomarium.core.columns import (
+    Blank,
+    BlankSheet,
+    Evidence,
+    Field,
+    Holds,
+    Kind,
+    SheetKind,
+    Verdict,
+    dates_in,
+    headed,
+    heading_key,
+)
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.labels import bare_label
 from nomarium.core.kinds.samples import SHEET_RULES
 from nomarium.lazily import regex
 
-_WEEK_OF = (
+WEEK_OF = (
     "week beginning|week commencing|w/c|w/b|week of|week starting|week starts|monday|week from|week start|first day of week|"
     "week begin date|week starting date|week commencing date|week begins|calendar week start|calendar week start date|reporting week begins|week commencing monday|"
     "monday of the week|week that begins|starts on monday|woche ab|woche vom|wochenbeginn|wochenanfang|woche beginnt am|"
@@ -20,12 +32,21 @@ _WEEK_OF = (
     "lunes de la semana|settimana del|settimana dal|semana começando|semana com início em|week van|week beginnend op|uge fra|"
     "uge begynder|uke fra|vecka från"
 )
+"""Headings of the first days of weeks."""
 _LETTER = (
     "week|letter|week letter|a/b|a or b|week a/b|week a or b|week type|timetable week|week name|which week|which week it is|"
     "cycle week|sort of week|red or blue week|letter of the week|week pattern|week pattern letter|schedule week|"
     "schedule week type|alternating week|wochentyp|wochenbuchstabe|quelle semaine|semaine a/b|lettre de la semaine|"
     "letra de la semana|tipo de semana|qué semana|lettera della settimana|letra da semana|weekletter|ugebogstav|typ|type|art|tipo|soort|slags"
 )
+
+
+def heads_weeks(heading: str) -> bool:
+    """Tell whether a heading is one of the first days of weeks: "Week commencing"."""
+    return heading_key(heading) in _WEEK_KEYS
+
+
+_WEEK_KEYS = frozenset(map(heading_key, WEEK_OF.split("|")))
 
 
 def week_numbers_in(labels: Sequence[str]) -> list[int | None] | None:
@@ -62,7 +83,7 @@ WEEK_SHEET = SheetKind(
         Field(
             "start_date",
             "the first day of the week, or any of its days; required",
-            f"{_WEEK_OF}|date|week date",
+            f"{WEEK_OF}|date|week date",
             Holds.DATE,
             words.FIRST_DAY,
             Blank("Week beginning", "The first day of the week. Required.", date(2026, 9, 7)),
@@ -78,7 +99,7 @@ WEEK_SHEET = SheetKind(
         ),
     ),
     needs=("date",),
-    proof=(dates_in("start_date"), headed("start_date", _WEEK_OF), _few_letters),
+    proof=(dates_in("start_date"), headed("start_date", WEEK_OF), _few_letters),
     telling=("start_date", "label"),
     blank=BlankSheet(
         "Weeks",

@@ -13,7 +13,7 @@ from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import SIDES_OF_A_MATCH, Headings, heading_key
-from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, means_people
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, heads_weeks, means_people
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, names_week, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
@@ -140,7 +140,7 @@ class Crossing:
         axis = self.axes[0]
         if not self.dated or len(self.axes) > 1:
             return False
-        if all(map(names_week, axis.heads.values())):
+        if all(map(names_week, axis.heads.values())) or any(map(heads_weeks, map(self.heading, self.leads))):
             return True
         if len(axis.heads) < _FEWEST_WEEKS:
             return False
@@ -490,7 +490,7 @@ def _share_texts(found: Crossing) -> bool:
     """Tell whether most names have a text that another has, too: their cells hold the same kind of thing."""
     whose: dict[str, set[str]] = {}
     for row, _, text in found.cells():
-        if len(text) > _SHORT and found.who is not None:
+        if (len(text) > _SHORT or text.istitle()) and found.who is not None:
             whose.setdefault(text.casefold(), set()).add(found.name(row, found.who))
     sharing = {name for names in whose.values() if len(names) > 1 for name in names}
     return len(sharing) * 2 > len(found.names())

@@ -15,7 +15,7 @@ from nomarium.core.shapes.day_sheets import day_sheet
 from nomarium.core.shapes.days_beside import days_beside
 from nomarium.core.shapes.fixture_grid import fixture_grid
 from nomarium.core.shapes.groups_across import groups_across
-from nomarium.core.shapes.headless import headless_list
+from nomarium.core.shapes.headless import headless_list, rows_below_days
 from nomarium.core.shapes.hours_across import hours_across
 from nomarium.core.shapes.key import FREE
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
@@ -58,6 +58,7 @@ _OTHER_SHAPES = (
     hours_across,
     fixture_grid,
     headless_list,
+    rows_below_days,
 )
 
 

@@ -1,11 +1,13 @@
-"""Rows of dates, times and words without headings → the same rows below the headings that their cells prove."""
+"""Rows of days, times and words without headings, or below their days → the same rows below the headings they prove."""
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from datetime import date, datetime, time
+from typing import NamedTuple
 
-from nomarium.core.columns import Kind
+from nomarium.core.columns import Headings, Kind
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.cell_texts import is_place_name, is_place_word
 from nomarium.core.shapes.unfolded import Unfolded
@@ -19,13 +21,30 @@ _DAY_OF_MONTH = regex(r"(?:(?P<weekday>[^\W\d_]{2,})\.?,?\s+)?(?P<day>\d{1,2})(?
 _MONTH = regex(r"(?P<month>[^\W\d_]{3,})\.?(?:\s+\d{4})?")
 
 
-def headless_list(grid: Grid) -> Unfolded | None:
-    """Return the list of events whose rows begin without headings; None for any other sheet.
+class _Words(NamedTuple):
+    """What heads the columns of a kind of list: its day, what is on, where, and what else is said."""
 
-    Each row has one date, in the same column, and times; captions may say the month for days that do not.
+    day: str
+    title: str
+    place: str
+    more: str
+
+
+_WORDS = {
+    Kind.EVENTS: _Words("Date", "Title", "Place", "Notes"),
+    Kind.LIST: _Words("Day", "Course", "Room", "Note"),
+}
+"""A list of dates is one of events, a list of weekdays one of meetings."""
+
+
+def headless_list(grid: Grid) -> Unfolded | None:
+    """Return the list whose rows begin without headings; None for any other sheet.
+
+    Each row has one date or one weekday, in the same column, and times; captions may say the month for days that do
+    not.
     """
-    view = GridView(grid)
-    if len(view.rows) > _MOST_ROWS or view.width > _MOST_COLUMNS:
+    view = _small(grid)
+    if view is None:
         return None
     rows = [row for row in range(len(view.rows)) if any(True for _ in view.filled(row))]
     records = [row for row in rows if len(list(view.filled(row))) > 1]
@@ -33,20 +52,97 @@ def headless_list(grid: Grid) -> Unfolded | None:
         return None
     columns = range(view.width)
     monthly = _follow_months(view, rows, records)
+    weekly = [column for column in columns if all(_is_weekday(view.text(row, column)) for row in records)]
     dates = [column for column in columns if all(_is_day(view, row, column, monthly=monthly) for row in records)]
-    times = [column for column in columns if column not in dates and _holds_times(view, records, column)]
-    words = [column for column in columns if column not in (*dates, *times) and _holds_words(view, records, column)]
+    kind = Kind.LIST if weekly and not dates else Kind.EVENTS
+    days = weekly if kind is Kind.LIST else dates
+    if len(days) != 1 or any(len(list(view.filled(row))) < _FEWEST_CELLS for row in records):
+        return None
+    headings = _headings_by_cells(view, records, days[0], kind)
+    return _headed(view, rows, records[0], headings, kind) if headings else None
+
+
+def rows_below_days(grid: Grid) -> Unfolded | None:
+    """Return the list whose rows stand below their days: “Monday”, then times and words; None for any other sheet.
+
+    The headings stand above the first day, below every day, or nowhere.
+    """
+    view = _small(grid)
+    filled = {row: dict(view.filled(row)) for row in range(len(view.rows))} if view is not None else {}
+    alone = {row: (column, text) for row, texts in filled.items() if len(texts) == 1 for column, text in texts.items()}
+    captions = {row: at for row, (at, text) in alone.items() if view is not None and _is_caption(view, row, at, text)}
+    if view is None or not captions:
+        return None
+    first = min(captions)
+    head, heads = _headings_among(filled, captions)
+    records = [row for row, texts in filled.items() if row > first and len(texts) > 1 and row not in heads]
+    if len(records) < _FEWEST_RECORDS or any(row > first for row in alone.keys() - captions.keys()):
+        return None
+    weekly = [_is_weekday(alone[row][1]) for row in captions]
+    if any(weekly) != all(weekly):
+        return None
+    kind = Kind.LIST if all(weekly) else Kind.EVENTS
+    headings: Mapping[int, str] = filled[head] if head is not None else _headings_by_cells(view, records, -1, kind)
+    timed = any(_are_all_times(view, records, column) for column in headings)
+    if not timed or any(filled[row].keys() - headings.keys() for row in records):
+        return None
+    below = {row: max(caption for caption in captions if caption < row) for row in records}
+    origins = [[(first, captions[first]), *(view.spot(records[0] if head is None else head, at) for at in headings)]]
+    cells: list[list[Cell]] = [[_WORDS[kind].day, *headings.values()]]
+    for row, caption in below.items():
+        day = view.spot(caption, captions[caption])
+        origins.append([day, *(view.spot(row, column) for column in headings)])
+        named_day = alone[caption][1].rstrip(":") if kind is Kind.LIST else view.cell(caption, captions[caption])
+        cells.append([named_day, *(view.cell(row, column) for column in headings)])
+    named = {column: heading for column, heading in headings.items() if heading and head is None}
+    said = [wording.columns_by_cells(view.place(records[0], 0), named)] if named else []
+    why = f"{'weekdays' if all(weekly) else 'dates'} stand above its rows, each of which has its times"
+    return Unfolded(view.grid.as_list(cells, origins), kind, "", why, said)
+
+
+def _small(grid: Grid) -> GridView | None:
+    view = GridView(grid)
+    return None if len(view.rows) > _MOST_ROWS or view.width > _MOST_COLUMNS else view
+
+
+def _is_caption(view: GridView, row: int, column: int, text: str) -> bool:
+    return _is_weekday(text) or isinstance(view.cell(row, column), date | datetime) or is_date(text)
+
+
+def _headings_among(
+    filled: Mapping[int, Mapping[int, str]], captions: Mapping[int, int]
+) -> tuple[int | None, frozenset[int]]:
+    """Return the row of headings above the first day or below it, and all rows that say the same."""
+    first = min(captions)
+    near = [next((row for row in range(first - 1, -1, -1) if filled[row]), None), first + 1]
+    for row in near:
+        texts = filled.get(row, {}) if row is not None else {}
+        if len(texts) > 1 and any(sum(map(bool, map(known, texts.values()))) > 1 for known in _known()):
+            return row, frozenset(other for other, same in filled.items() if same == texts)
+    return None, frozenset()
+
+
+def _known() -> Iterator[Headings]:
+    return map(Headings, (EVENT_SHEET, TIMETABLE_SHEET))
+
+
+def _headings_by_cells(view: GridView, records: Sequence[int], day: int, kind: Kind) -> dict[int, str]:
+    """Return what heads the columns, as their cells prove it; none where no column has times, or none what is on."""
+    columns = [column for column in range(view.width) if column != day]
+    times = [column for column in columns if _holds_times(view, records, column)]
+    words = [column for column in columns if column not in times and _holds_words(view, records, column)]
     titles = [column for column in words if all(view.text(row, column) for row in records)]
-    if len(dates) != 1 or not 0 < len(times) <= len(_TIMES) or not titles:
-        return None
-    if any(len(list(view.filled(row))) < _FEWEST_CELLS for row in records):
-        return None
-    title = min(titles, key=lambda column: (column < dates[0], abs(column - max(dates[0], *times))))
-    headings = {dates[0]: "Date", title: "Title"} | dict(zip(times, _TIMES[len(times)], strict=True))
+    if not 0 < len(times) <= len(_TIMES) or not titles:
+        return {}
+    head = _WORDS[kind]
+    title = min(titles, key=lambda column: (column < day, abs(column - max(day, *times))))
+    headings = {title: head.title} | dict(zip(times, _TIMES[len(times)], strict=True))
+    if day >= 0:
+        headings[day] = head.day
     for column in words:
         if column != title:
-            headings[column] = "Place" if _holds_places(view, records, column) else "Notes"
-    return _headed(view, rows, records[0], headings)
+            headings[column] = head.place if _holds_places(view, records, column) else head.more
+    return headings
 
 
 _TIMES = {1: ("Time",), 2: ("Start", "End")}
@@ -63,18 +159,26 @@ def _is_month(text: str) -> bool:
     return found is not None and month_of(found["month"]) is not None
 
 
+def _is_weekday(text: str) -> bool:
+    return weekday_in_any(text.strip().rstrip(":")) is not None
+
+
 def _is_day(view: GridView, row: int, column: int, *, monthly: bool) -> bool:
     cell, text = view.cell(row, column), view.text(row, column)
     if isinstance(cell, date | datetime):
         return True
     day = _DAY_OF_MONTH.fullmatch(text) if monthly else None
-    named = day is not None and (day["weekday"] is None or weekday_in_any(day["weekday"]) is not None)
+    named = day is not None and (day["weekday"] is None or _is_weekday(day["weekday"]))
     return is_date(text) or named
 
 
 def _holds_times(view: GridView, records: Sequence[int], column: int) -> bool:
     cells = [view.cell(row, column) for row in records if view.text(row, column)]
     return bool(cells) and all(isinstance(cell, time) or scan_span(str(cell)) is not None for cell in cells)
+
+
+def _are_all_times(view: GridView, records: Sequence[int], column: int) -> bool:
+    return _holds_times(view, records, column) and all(view.text(row, column) for row in records)
 
 
 def _holds_words(view: GridView, records: Sequence[int], column: int) -> bool:
@@ -87,7 +191,7 @@ def _holds_places(view: GridView, records: Sequence[int], column: int) -> bool:
     return all(map(is_place_name, texts)) or any(map(is_place_word, texts))
 
 
-def _headed(view: GridView, rows: Sequence[int], first: int, headings: Mapping[int, str]) -> Unfolded:
+def _headed(view: GridView, rows: Sequence[int], first: int, headings: Mapping[int, str], kind: Kind) -> Unfolded:
     """Return the rows below a line of headings, which stands above the first record and the month of it."""
     caption = first - 1 if first and any(_is_month(text) for _, text in view.filled(first - 1)) else first
     columns = range(view.width)
@@ -98,5 +202,5 @@ def _headed(view: GridView, rows: Sequence[int], first: int, headings: Mapping[i
             listed.append([view.cell(row, column) for column in columns])
             origins.append([view.spot(row, column) for column in columns])
     said = wording.columns_by_cells(view.place(first, 0), {column: headings[column] for column in sorted(headings)})
-    why = "no row of headings stands above its dates, times and words"
-    return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, "", why, [said])
+    why = "no row of headings stands above its days, times and words"
+    return Unfolded(view.grid.as_list(listed, origins), kind, "", why, [said])

@@ -70,6 +70,7 @@ _WEEK_WORD = regex(
 )
 _WEEKS_NUMBERED = frozenset("week weekno weeknumber wk woche kw semaine semana settimana vecka uge uke".split())
 """What heads the numbers of weeks beside the dates in them."""
+_REST_OF_WEEK = timedelta(days=6)
 _BEGIN_WEEKS = (0, 5, 6)
 """Monday, Saturday and Sunday."""
 _ANY_PLACE = frozenset("room rooms raum salle sala aula zaal".split())
@@ -125,6 +126,8 @@ class _Unfolding:
         """Cells that name a week, and not for all of what they hold; and weekdays that may be of several weeks."""
         self._open_weeks = False
         """Whether a cell means a week, and nothing says which of its days."""
+        self._whole_weeks = False
+        """Whether a cell is of all days of its week."""
 
     def unfolded(self) -> Unfolded:
         """Return the list."""
@@ -133,8 +136,8 @@ class _Unfolding:
         rows = list(self._rows())
         if self._kind is Kind.DAYS:  # a date, its weekday, its label
             headings, rows = headings[:3], [row[:3] for row in rows]
-        else:  # no length, no place or no week stands in any cell
-            idle = [len(headings) - back for back in (1, 2, 3) if not any(row[-back][0] for row in rows)]
+        else:  # no last day, no length, no place or no week stands in any cell
+            idle = [len(headings) - back for back in (1, 2, 3, 4) if not any(row[-back][0] for row in rows)]
             headings = [one for at, one in enumerate(headings) if at not in idle]
             rows = [[one for at, one in enumerate(row) if at not in idle] for row in rows]
         if (bounds := self._bounds()) is not None:
@@ -198,6 +201,7 @@ class _Unfolding:
             *(["Date", "Weekday"] if found.dated else ["Day"]),
             *self._what_headings(),
             "Shift hours" if self._codes or any(one.hours for one in self._key.meanings.values()) else "Hours",
+            "Last day",
             "Length",
             "Place" if self._whose() not in ("Location", "Room") else "Note",
             "Week",
@@ -257,8 +261,12 @@ class _Unfolding:
         """Yield an entry on its day, or on each day of its week where its head is a week."""
         weekdays = weekdays_named(said.days) or self._days if self._weeks else ()
         if not weekdays:
-            self._open_weeks |= self._weeks and self._means_week(row.axis, column, said)
-            yield self._row(row, column, name, said, self._day_by_name(row, column))
+            last = None
+            if self._weeks and self._means_week(row.axis, column, said):
+                last = self._last_of_week(row, column, said)
+                self._open_weeks |= last is None
+                self._whole_weeks |= last is not None
+            yield self._row(row, column, name, said, self._day_by_name(row, column), last)
             return
         first = one_date(row.axis.heads[column], self._within)
         if first is None:
@@ -266,6 +274,12 @@ class _Unfolding:
         for weekday in weekdays if first is not None else ():
             day = first + timedelta(days=(weekday - first.weekday()) % 7) if first else None
             yield self._row(row, column, name, said, day)
+
+    def _last_of_week(self, row: Row, column: int, said: Said) -> date | None:
+        """Return the last day of what lasts a week; None where it has times, and may be on any of the days."""
+        day = self._dates.get(column)
+        timed = said.hours or said.length or self._hours_of(row) or self._hours_of_all
+        return None if day is None or timed else day + _REST_OF_WEEK
 
     def _day_by_name(self, row: Row, column: int) -> date | None:
         """Return the day of the weekday in a line’s name, where the date that heads it is another; else None."""
@@ -310,8 +324,10 @@ class _Unfolding:
             return [Said(meaning.title, meaning.hours, meaning.place)]
         return [Said(self._bare(name), span.text if span else "")]
 
-    def _row(self, row: Row, column: int, name: str, said: Said, on: date | None = None) -> list[_Filled]:
-        """Return an entry of the list, on another day than that of its column where one is given."""
+    def _row(
+        self, row: Row, column: int, name: str, said: Said, on: date | None = None, last: date | None = None
+    ) -> list[_Filled]:
+        """Return an entry of the list, on another day than that of its column, or until a last one, where given."""
         found = self._found
         view, axis = found.view, row.axis
         here, head = found.spot(row.row, column), found.spot(axis.row, column)
@@ -338,6 +354,7 @@ class _Unfolding:
             *day,
             *what,
             (_start_of(hours) if said.length else hours, here),
+            (last or "", head),
             (said.length or (self._spell.length if self._spell and hours == self._spell.start else ""), here),
             (said.place, here),
             (said.week, here),
@@ -409,7 +426,9 @@ class _Unfolding:
             )
         if self._moved:
             yield wording.days_by_names(place, next(iter(self._named_weekdays)), self._moved)
-        if self._weeks and self._open_weeks:
+        if self._open_weeks:
+            yield wording.days_of_week_open(place, text)
+        elif self._whole_weeks:
             yield wording.whole_weeks(place, text)
         elif self._weeks and self._days:
             yield wording.on_days_of_week(place, ", ".join(WEEKDAY_NAMES[day][:3] for day in self._days))

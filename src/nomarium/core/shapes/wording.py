@@ -54,7 +54,7 @@ def pattern_without_date(place: Place, text: str) -> Problem:
     )
 
 
-def whole_weeks(place: Place, text: str) -> Problem:
+def days_of_week_open(place: Place, text: str) -> Problem:
     """Heads of columns that are weeks, and nothing says on which of their days something is."""
     return error(
         "days-of-week-open",
@@ -63,6 +63,17 @@ def whole_weeks(place: Place, text: str) -> Problem:
         found=text,
         advice="Say it in a line above or below (“Mon–Fri”), in a column “Days” of the list of codes, or in the plan: "
         '{ file = "…", day = "Mon-Fri" }.',
+    )
+
+
+def whole_weeks(place: Place, text: str) -> Problem:
+    """Entries without times below dates that begin weeks."""
+    return warning(
+        "whole-weeks",
+        place,
+        "This is the first day of a week, and what has no times is taken to last all seven days of it.",
+        found=text,
+        advice="If it is on some of the days, say so in a line above or below (“Mon–Fri”).",
     )
 
 

@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING
 from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
-    from nomarium.core.slots.cell_weeks import by_weeks, letters_in
+    from nomarium.core.slots.cell_weeks import by_bare_letters, by_weeks, letters_in
     from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
     from nomarium.core.slots.periods import LONGEST_NAME, Periods, bare_period, period_key, read_periods
     from nomarium.core.slots.slot_texts import Slot, read_slots
@@ -22,6 +22,7 @@ __all__ = [
     "UnknownDay",
     "WeekNumbers",
     "bare_period",
+    "by_bare_letters",
     "by_weeks",
     "counted_by_words",
     "letters_in",

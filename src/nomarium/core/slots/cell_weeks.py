@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Collection
 from typing import NamedTuple
 
 from nomarium.lazily import regex
@@ -16,6 +17,9 @@ _MARK = regex(
     rf"[ \t]+(?:[–—-][ \t]*{_WEEK}|{_WORD}\s*[a-d])(?=[ \t]*(?:[\n/;|,]|$))",
     re.IGNORECASE,
 )
+_BARE_MARK = regex(
+    r"\s*[(\[]\s*[A-D]\s*[)\]](?=\s*(?:[\n/;|,]|$))|(?:(?<=[\n/;|])|^)[ \t]*(?P<ahead>[A-D])(?P<inline>)[ \t]*:[ \t]*"
+)
 _LETTER = regex(r"(?<![^\W_])[a-d](?![^\W_])", re.IGNORECASE)
 _EDGES = " \t\n/;|,"
 
@@ -27,13 +31,14 @@ class InWeek(NamedTuple):
     text: str
 
 
-def by_weeks(text: str) -> list[InWeek]:
+def by_weeks(text: str, *, bare: bool = False) -> list[InWeek]:
     """Return what a cell holds by its weeks, as it stands where it names none; nothing where that is not clear.
 
-    Weeks stand ahead of what meets in them ("Week A: Maths / Week B: Art"), behind it ("Maths (Wk A)"), behind its
-    first line, or ahead of what differs ("Maths", and below "Week A: R12", "Week B: R14").
+    ``bare`` lets letters alone be weeks: "Maths (A)". Weeks stand ahead of what meets in them ("Week A: Maths /
+    Week B: Art"), behind it ("Maths (Wk A)"), behind its first line, or ahead of what differs ("Maths", and below
+    "Week A: R12", "Week B: R14").
     """
-    marks = list(_MARK.finditer(text))
+    marks = list(_MARK.finditer(text)) or (list(_BARE_MARK.finditer(text)) if bare else [])
     if not marks:
         return [InWeek("", text)]
     letters = map(_letter, marks)
@@ -59,6 +64,14 @@ def _texts(parts: list[str], ahead: list[bool]) -> list[str]:
     heads = [first, *(head for _, _, head in cut)]
     rests = [*(rest for rest, _, _ in cut), behind[-1]]
     return [f"{head}\n{rest}" if rest else head for head, rest in zip(heads, rests, strict=True)] if last else []
+
+
+def by_bare_letters(text: str, letters: Collection[str]) -> bool:
+    """Tell whether a cell holds something for each of several letters of weeks, alone: "Maths (A) / Art (B)"."""
+    if len(letters) < 2 or _MARK.search(text):
+        return False
+    named = [_letter(mark) for mark in _BARE_MARK.finditer(text)]
+    return len(named) > 1 and len(set(named)) == len(named) and set(named) <= set(letters)
 
 
 def letters_in(text: str) -> set[str]:

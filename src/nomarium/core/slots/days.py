@@ -134,15 +134,35 @@ def _two_or_three(part: str, span: Sequence[DayTest]) -> UnknownDay | None:
     return UnknownDay(part, readings=f"{first} and {last}, with or without the {between} between")
 
 
+def _pairs(spans: Mapping[str, Sequence[DayTest]]) -> dict[str, tuple[int, int]]:
+    """Return the pairs of a column in which one is Monday and Wednesday, and another Tuesday and Thursday; else none.
+
+    Spans of three days each would share two of them.
+    """
+    found = {part: span for part, span in spans.items() if _two_or_three(part, span) is not None}
+    pairs = {part: (span[0].weekday or 0, span[-1].weekday or 0) for part, span in found.items()}
+    return pairs if set(pairs.values()) >= _HALVES_OF_WEEK else {}
+
+
+_HALVES_OF_WEEK = {(0, 2), (1, 3)}
+
+
 class DayReader:
     """Reads days as people write them, for one school year."""
 
     def __init__(
-        self, year: SchoolYear, *, numbers_are_weekdays: bool = False, short: Mapping[str, int] | None = None
+        self,
+        year: SchoolYear,
+        *,
+        numbers_are_weekdays: bool = False,
+        short: Mapping[str, int] | None = None,
+        pairs: Mapping[str, tuple[int, int]] | None = None,
     ) -> None:
         self._year = year
         self.short: Mapping[str, int] = short or {}
         """Forms of weekdays that only all days of a column together prove: "må", "S" beside "MWF"."""
+        self.pairs: Mapping[str, tuple[int, int]] = pairs or {}
+        """Two days with a dash between, as only all days of a column together prove: "L-X" beside "M-J"."""
         self._numbers_are_weekdays = numbers_are_weekdays
         self._letters = {letter.casefold(): letter for letter in year.rules.weeks.letters}
         self._known: dict[tuple[str, tuple[str, ...]], tuple[DayTest, ...] | UnknownDay] = {}
@@ -155,12 +175,16 @@ class DayReader:
     def of_column(self, texts: Iterable[str], cycles: Sequence[str]) -> DayReader:
         """Return a reader that knows the short forms of weekdays in which all days of a column are written."""
         whole = [" ".join(text.split()) for text in dict.fromkeys(texts)]
-        parts = list(dict.fromkeys(end for text in whole for part in _APART.split(text) for end in _ends_of(part)))
+        said = list(dict.fromkeys(part for text in whole for part in _APART.split(text)))
+        parts = list(dict.fromkeys(end for part in said for end in _ends_of(part)))
         unknown = [part for part in parts if isinstance(self.read(part, cycles), UnknownDay)]
-        if not unknown or len(parts) < _FEWEST_SHORT:
-            return self
-        short = _short_names(parts, unknown) or _short_letters(parts, unknown)
-        return DayReader(self._year, numbers_are_weekdays=self._numbers_are_weekdays, short=short) if short else self
+        short = _short_names(parts, unknown) or _short_letters(parts, unknown) if unknown else {}
+        reader = self._with(short, {}) if short and len(parts) >= _FEWEST_SHORT else self
+        pairs = _pairs({part: reader._range(part, cycles) for part in said if _DASHED.fullmatch(part)})
+        return self._with(reader.short, pairs) if pairs else reader
+
+    def _with(self, short: Mapping[str, int], pairs: Mapping[str, tuple[int, int]]) -> DayReader:
+        return DayReader(self._year, numbers_are_weekdays=self._numbers_are_weekdays, short=short, pairs=pairs)
 
     def read(self, text: str, cycles: Sequence[str]) -> tuple[DayTest, ...] | UnknownDay:
         """Return the days that a cell names, among the labels of the cycles given and the weekdays."""
@@ -185,6 +209,8 @@ class DayReader:
         single = self._single(part, cycles)
         if single is not None:
             return single if isinstance(single, UnknownDay) else [single]
+        if part in self.pairs:
+            return [DayTest(weekday=weekday) for weekday in self.pairs[part]]
         span = self._range(part, cycles)
         if (doubtful := _two_or_three(part, span)) is not None:
             return doubtful

@@ -28,6 +28,7 @@ from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.set_reminders import REMINDER_FIELDS, set_reminders
 from nomarium.core.sources.spans import SpanFound, SpanRules
 from nomarium.core.sources.undated_repeats import with_first_days
+from nomarium.core.sources.week_dates import dated_by_weeks
 from nomarium.core.tables import Column, LeftOut, Table, plain_text
 from nomarium.core.values import (
     Commas,
@@ -107,6 +108,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     carried = carry_dates(table, matches)
     split_dates(table, matches)
     split_times(table, matches)
+    matches, by_weeks = dated_by_weeks(table, matches, choices.dates)
     sheet.matches = matches = with_first_days(matches, choices.dates, choices.repeats.year)
     choices = _for_own_rows(choices) if own_rows else choices
     columns = matches.columns(MOMENT_FIELDS)
@@ -114,7 +116,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     timed = {*TIME_FIELDS, *(("start", "end") if beside_dates else ())}  # “9.30” below Start is no date there
     wanted = [(column, name in timed) for name, column in columns]
     sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
-    sheet.problems += carried
+    sheet.problems += [*carried, *by_weeks]
     if has_errors(sheet.problems):
         return sheet
     sheet.problems += _part_names(table, matches, choices)
@@ -137,7 +139,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     details = read_details(table, matches, choices.lookups)
     sheet.problems += details.problems
     sheet.refused.update(details.refused)
-    _make_events(sheet, spans.in_columns(), details, choices.zone)
+    _make_events(sheet, spans.in_columns(), details, choices.zone, own_rows=own_rows)
     _remind(sheet, choices)
     _unroll(sheet, choices)
     sheet.problems += _far_away(sheet) or _first_apart(sheet)
@@ -230,21 +232,37 @@ def _timed(moments: Sequence[MomentColumn]) -> bool:
 
 
 def _not_running(titles: Sequence[str], all_day: Sequence[int]) -> Iterator[int]:
-    """Return which titles say that nothing is on, or that a team does not play."""
+    """Return which titles say that nothing is on, or that a team does not play.
+
+    A lone “Bye” is a team's only where other titles name two sides.
+    """
     all_titles = "\n".join(titles).casefold()
     has_byes = any(word in all_titles for word in _BYE_WORDS)
+    of_sides = has_byes and _TWO_SIDES.search(all_titles) is not None
     for record, title in enumerate(titles):
-        if (_IS_NOT_ON.match(title) and not all_day[record]) or (has_byes and _IS_A_BYE.fullmatch(title)):
+        bye = _IS_A_BYE.fullmatch(title) if has_byes else None
+        if (_IS_NOT_ON.match(title) and not all_day[record]) or (bye and (of_sides or _TWO_SIDES.search(title))):
             yield record
 
 
-def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: str) -> None:
+def _leave_out_idle(sheet: EventSheet, details: Details, all_day: Sequence[int]) -> set[int]:
+    """Leave out the rows on which nothing is on, and name them."""
+    idle = [record for record in _not_running(details.summaries, all_day) if record not in sheet.refused]
+    if idle:
+        sheet.left_out[LeftOut.NOT_RUNNING] += len(idle)
+        titles = Counter(details.summaries[record] for record in idle)
+        named = sheet.matches.column("summary")
+        place = sheet.table.cell_place(idle[0], named) if named else _moment_place(sheet, idle[0])
+        sheet.problems.append(wording.nothing_on(place, titles))
+    return set(idle)
+
+
+def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: str, *, own_rows: bool) -> None:
     """Join what and when; rows without a title, and those that need a word, are looked at one by one."""
     last_dated = _last_dated(spans)
     no_event = set(sheet.refused)
     untitled = [record for record, summary in enumerate(details.summaries) if not summary]
-    idle = {record for record in _not_running(details.summaries, spans.all_day) if record not in no_event}
-    sheet.left_out[LeftOut.NOT_RUNNING] += len(idle)
+    idle = set() if own_rows else _leave_out_idle(sheet, details, spans.all_day)
     no_event |= idle
     for record in sorted({*untitled, *spans.special} - idle):
         span = spans.found(record, zone)
@@ -276,6 +294,7 @@ _BYE_WORDS = (
 )  # fmt: skip
 _IS_A_BYE = regex(r"(?:.+ (?:–|-|vs?\.?) )?(?:{})(?: (?:–|-|vs?\.?) .+)?".format("|".join(_BYE_WORDS)), re.IGNORECASE)
 """What the title says where a team does not play: “Herons – BYE”."""
+_TWO_SIDES = regex(r"\S (?:–|-|vs?\.?) \S", re.IGNORECASE)
 FAR_AWAY = timedelta(days=3 * 366)
 """So far from the middle of a list, a date is more likely a slip in the year."""
 

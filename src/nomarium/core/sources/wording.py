@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from datetime import date, datetime, time, timedelta
+from itertools import islice
 from typing import Literal, NamedTuple
 
 from nomarium.core.problems import Advice, Place, Problem, Severity, Way, error, note, warning
-from nomarium.core.values import ClockTime, day_words
+from nomarium.core.values import ClockTime, counted, day_words
 
 _CORRECT = ("Correct the row", Way("keep_going", "leave it out with {}"))
 
@@ -40,6 +42,39 @@ def morning_assumed(place: Place, text: str, evening: str, count: int) -> Proble
         f"It says neither am nor pm, and was read in the morning{more}; the sheet speaks of “{evening}”.",
         found=text,
         advice=("If it is in the evening, write pm", Way("hours", "{} says in which hours such times lie", "9-21")),
+    )
+
+
+def nothing_on(place: Place, titles: Mapping[str, int]) -> Problem:
+    """Rows whose titles say that nothing is on, or that a team does not play; ``titles`` with their counts."""
+    words = ", ".join(f"“{title}” ({count:,})" for title, count in islice(titles.items(), _SHOWN))
+    more = f" and {len(titles) - _SHOWN:,} more" if len(titles) > _SHOWN else ""
+    rows = counted(sum(titles.values()), "row")
+    return note("nothing-on", place, f"{rows} left out, as the title says that nothing is on: {words}{more}.")
+
+
+_SHOWN = 3
+
+
+def whole_week(place: Place, text: str) -> Problem:
+    """Rows without times, of which only the first day of their week is said."""
+    return warning(
+        "whole-weeks",
+        place,
+        "This is the first day of a week, and what has no times is taken to last all seven days of it.",
+        found=text,
+        advice="If it is on one of them, write the weekday in a column “Weekday”, or head the column “Date”.",
+    )
+
+
+def first_day_of_week(place: Place, text: str) -> Problem:
+    """Rows with times, of which only the first day of their week is said."""
+    return warning(
+        "first-day-of-week",
+        place,
+        "This is the first day of a week, and no weekday stands beside it: it was taken for the day itself.",
+        found=text,
+        advice="If it is on another day, write the weekday in a column “Weekday”.",
     )
 
 

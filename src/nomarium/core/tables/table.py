@@ -77,7 +77,7 @@ class LeftOut(StrEnum):
     UNSEEN = "row not visible"
     UNDATED = "row without a date yet"
     IDENTICAL = "identical row"
-    NOT_RUNNING = "row that does not run"
+    NOT_RUNNING = "row not running"
 
 
 @dataclass(slots=True)

@@ -14,7 +14,7 @@ from nomarium.core.kinds.vocabulary import BREAKS
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free, unclear_weeks, without_length
 from nomarium.core.sheets import Known, is_usual_name, length_said, note_used, titled_span
-from nomarium.core.slots import DayTest, Periods, UnknownDay, by_weeks
+from nomarium.core.slots import DayTest, Periods, UnknownDay, by_bare_letters, by_weeks
 from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, owner_of, week_of
@@ -158,7 +158,7 @@ def _owned_blocks(
         differs = owner.division and owner.division != choices.division
         own = _with_days_of(block, owner.division, choices) if differs else block
         taught = (cell for cell in _filled(own, found) if not not_taught(owner.kind, cell.text))
-        cells = [held for cell in taught for held in _in_weeks(cell, found.problems)]
+        cells = list(_in_weeks(list(taught), choices, found.problems))
         inside += [cell.text for cell in cells]
         weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
         yield _OwnedBlock(own, owner, cells, weeks, first, last, without)
@@ -274,14 +274,22 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
             yield _Filled(bare, lines, covered, view.place(line.row, column), room=room, length=length)
 
 
-def _in_weeks(cell: _Filled, problems: list[Problem]) -> Iterator[_Filled]:
-    """Yield what a cell holds in each week that it names; the cell itself where it names none."""
-    held = by_weeks(cell.text)
-    if not held:
-        problems.append(unclear_weeks(cell.place, cell.text))
-    for week, text in held:
-        if not is_free(text):
-            yield replace(cell, text=text, week=week)
+def _in_weeks(cells: Sequence[_Filled], choices: TimetableChoices, problems: list[Problem]) -> Iterator[_Filled]:
+    """Yield what cells hold in each week that they name; the cell itself where it names none.
+
+    Letters alone are weeks where the year has such weeks, and a cell of the grid holds something for several of them.
+    """
+    letters = choices.year.rules.weeks.letters
+    pair = next((cell for cell in cells if by_bare_letters(cell.text, letters)), None)
+    if pair is not None:
+        problems.append(wording.letters_are_weeks(pair.place, pair.text))
+    for cell in cells:
+        held = by_weeks(cell.text, bare=pair is not None)
+        if not held:
+            problems.append(unclear_weeks(cell.place, cell.text))
+        for week, text in held:
+            if not is_free(text):
+                yield replace(cell, text=text, week=week)
 
 
 _FEWEST_STARTS = 3

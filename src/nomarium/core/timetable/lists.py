@@ -236,6 +236,8 @@ class _Rows:
             texts = [part for text in written for part in (text, *text.split()) if part in reader.short]
             place = self._sheet.table.heading_place(column)
             self._problems.append(wording.short_days(place, {text: reader.short[text] for text in texts}))
+        if reader.pairs:
+            self._problems.append(wording.paired_days(self._sheet.table.heading_place(column), reader.pairs))
         return reader
 
     def _said(self, record: int, name: str) -> str:

@@ -188,6 +188,19 @@ def short_days(place: Place, days: Mapping[str, int]) -> Problem:
     return note("short-days", place, f"Days are written short: {shown}, as all of the column is.")
 
 
+def paired_days(place: Place, pairs: Mapping[str, tuple[int, int]]) -> Problem:
+    """Days with a dash between that were taken for two days each, not for all from one to the other."""
+    shown = ", ".join(
+        f"“{text}” {WEEKDAY_NAMES[first]} and {WEEKDAY_NAMES[last]}" for text, (first, last) in pairs.items()
+    )
+    return warning(
+        "paired-days",
+        place,
+        f"Days with a dash between are taken for two days each: {shown}.",
+        advice="If the day between is meant too, write all of them.",
+    )
+
+
 def unknown_week(place: Place, text: str, letters: Iterable[str]) -> Problem:
     """A week that the year has no letter for."""
     return error(
@@ -473,6 +486,17 @@ def not_running(place: Place, rows: int, said: dict[str, int], heading: str) -> 
         f"{rows:,} {'row' if rows == 1 else 'rows'} left out that, by status, {'does' if rows == 1 else 'do'} not run: "
         f"{listed_words}.",
         advice=(Way("column", "If they do, leave that column alone: {}", f"{heading}="),),
+    )
+
+
+def letters_are_weeks(place: Place, text: str) -> Problem:
+    """Letters alone in the cells of a grid, each of which is a week of the year."""
+    return warning(
+        "letters-are-weeks",
+        place,
+        "The letters alone are taken for weeks of the year, here and in the other cells of this grid.",
+        found=text,
+        advice="If they are groups, write them another way, such as “group A”.",
     )
 
 

@@ -40,6 +40,9 @@ def most_are(texts: Sequence[str], form: re.Pattern[str]) -> bool:
 
 
 def are_people(names: Sequence[str], heads: Callable[[str], object]) -> bool:
-    """Tell whether most names have the form of people's, and none has a word that ``heads`` columns."""
-    words = {word for name in names for word in name.split()}
+    """Tell whether most names have the form of people's, and none has a word, but initials, that ``heads`` columns."""
+    words = {word for name in names for word in name.split() if not _INITIAL.fullmatch(word)}
     return most_are(names, PERSON_FORM) and not any(map(heads, words))
+
+
+_INITIAL = regex(r"[^\W\d_]\.")

@@ -86,14 +86,14 @@ _PARTS_TIMES = regex(r"\s*(?:[;,\n&/+]|\b(?:and|und|et|y|e|en|och|og|i|a|ja)\b)\
 def several_times(text: str) -> list[str]:
     """Return the times, or the spans of times, that a text names one behind the other: "10:30, 14:00"; else [].
 
-    In "2 & 4 pm" both are in the afternoon; in "10 & 2 pm" nobody knows.
+    In "2 & 4 pm" both are in the afternoon; in "10 & 2 pm" nobody knows. Numbers alone are a date, or anything.
     """
     if len(text) > LONGEST_SPAN or not _PARTS_TIMES.search(text):
         return []
     parts = [part for part in _PARTS_TIMES.split(text.strip().casefold()) if part]
     shapes = [scan_span(part) for part in parts]
     times = [shape.start for shape in shapes if shape is not None and shape.end is None]
-    if len(parts) < _SEVERAL or None in shapes or 0 < len(times) < len(parts):
+    if len(parts) < _SEVERAL or all(map(str.isdecimal, parts)) or None in shapes or 0 < len(times) < len(parts):
         return []
     half = times[-1].half if times else None
     if half is None or any(shape.half for shape in times[:-1]):
