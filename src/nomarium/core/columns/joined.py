@@ -6,7 +6,7 @@ import re
 from collections.abc import Callable, Sequence
 
 from nomarium.core.columns.contents import holds_halves_of_the_day, holds_titles, holds_weekdays, holds_weeks_of_month
-from nomarium.core.columns.fields import Field, SheetKind, heading_key
+from nomarium.core.columns.fields import Field, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import MONTH_NAMES, read_visibility
@@ -18,16 +18,30 @@ def _keys(headings: str) -> frozenset[str]:
 
 
 def title_of_two_sides(matches: Matches, sheet: SheetKind) -> None:
-    """Let two columns of opponents be the title, where none else is: "Otters – Seals"."""
-    if "title" not in sheet.needs or not matches.open("summary"):
+    """Let two columns be the title, where none else is: of opponents, "Otters – Seals", or from where to where."""
+    name = "summary" if "title" in sheet.needs else "course" if sheet.kind is Kind.LIST else ""
+    if not name or not matches.open(name) or (name == "course" and not matches.open("class")):
         return
-    home, away = (
-        [match for match in matches.unused_matches() if heading_key(match.column.heading) in side]
-        for side in (_HOME, _AWAY)
-    )
-    if len(home) == len(away) == 1:
-        sides = [*home, *away]
-        _join(matches, sides, "summary", "the two sides of a match", _both_sides, Certainty.LIKELY)
+    sides = _two_of(matches.unused_matches(), _HOME, _AWAY) if name == "summary" else []
+    ends = [match for match in matches.all if match.is_free and _holds_words(match.column)]
+    for two, why in (
+        (sides, "the two sides of a match"),
+        (_two_of(ends, _ORIGIN, _DESTINATION), "from where to where"),
+    ):
+        if two:
+            _join(matches, two, name, why, _both_sides, Certainty.LIKELY)
+            return
+
+
+def _two_of(matches: Sequence[Match], firsts: frozenset[str], seconds: frozenset[str]) -> list[Match]:
+    found = [[one for one in matches if heading_key(one.column.heading) in side] for side in (firsts, seconds)]
+    return [*found[0], *found[1]] if list(map(len, found)) == [1, 1] else []
+
+
+def _holds_words(column: Column) -> bool:
+    """Tell whether no filled cell of a column has a digit: names of places, and neither dates nor times."""
+    cells = [cell for cell in column.distinct if cell != ""]
+    return bool(cells) and all(isinstance(cell, str) and not any(map(str.isdigit, cell)) for cell in cells)
 
 
 def _both_sides(cells: Sequence[str]) -> str:
@@ -39,6 +53,8 @@ _AWAY = _keys(
     "away|away team|visitors|visitor|guest|guests|opponent|gast|extérieur|visitante|visitantes|trasferta|uit|borta|ude|"
     "team 2|team b"
 )
+_ORIGIN = _keys("from|origin|departs from|leaves from|departure port|von|ab|de|desde|da|van|från|fra|lähtöpaikka|z")
+_DESTINATION = _keys("to|destination|arrives at|arrival port|nach|à|a|hasta|naar|till|til|do")
 
 SIDES_OF_A_MATCH = _HOME | _AWAY
 """Headings of the two sides of a match, which are no names."""

@@ -78,7 +78,13 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     unsure = [
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
     ]
-    problems = [wording.unsure_match(table, match.column, match.field, match.why) for match in unsure]
+    own = set(map(id, table.columns))
+    problems = [
+        wording.unsure_match(table, match.column, match.field, match.why)
+        if id(match.column) in own
+        else wording.joined_match(table, match.column, match.field, match.why)
+        for match in unsure
+    ]
     apart = [match.column for match in matches.unused_matches() if holds_halves_of_the_day(match.column)]
     problems += [wording.halves_apart(table, column) for column in apart]
     problems += misheaded

@@ -93,6 +93,17 @@ def unsure_match(table: Table, column: Column, name: str, why: str) -> Problem:
     )
 
 
+def joined_match(table: Table, column: Column, name: str, why: str) -> Problem:
+    """Columns that were taken together for a field without their headings saying so; ``column`` is made of them."""
+    first = next(one for one in table.columns if one.index == column.index)
+    return note(
+        "unsure-column",
+        table.heading_place(first),
+        f"Columns “{column.heading}” were taken together for {name}: {why}.",
+        advice=(column_way(first, "", "{} leaves them apart"),),
+    )
+
+
 def numbers_of_hours(table: Table, column: Column) -> Problem:
     """A column headed as times that holds bare numbers: lengths, starts, or how often."""
     return warning(

@@ -141,7 +141,8 @@ def of_closures(sheets: Sequence[FoundSheet], left_out: Sequence[FoundSheet]) ->
         yield Decision(
             "closures",
             "No sheet says when the school is closed: classes would meet on every holiday. Name it under [year]: "
-            'closures = "closures.csv"; and if public holidays close it: public_holidays = "CA-NS".',
+            'closures = "closures.csv"; and if public holidays close it, with your own country or region: '
+            'public_holidays = "CA-NS". If it is never closed, take this line out.',
         )
 
 

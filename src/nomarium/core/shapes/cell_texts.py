@@ -9,7 +9,7 @@ from typing import NamedTuple
 
 from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
 from nomarium.core.shapes.key import FREE, Key
-from nomarium.core.values import read_length, several_times, spans_in
+from nomarium.core.values import is_and, read_length, several_times, spans_in
 from nomarium.lazily import regex
 
 _CODE = regex(r"[^\W_]{1,4}[*+!?]?")
@@ -152,7 +152,7 @@ def _timed_parts(text: str) -> Iterator[tuple[str, str]]:
         return
     between = [text[: spans[0].start], *(text[a.end : b.start] for a, b in pairwise(spans))]
     after = _bare(text[spans[-1].end :])
-    words = [_bare(part) for part in between]
+    words = ["" if is_and(part) else _bare(part) for part in between]
     behind = [*words[1:], after]
     leading = bool(words[0]) and (len(spans) == 1 or not after)
     for number, span in enumerate(spans):

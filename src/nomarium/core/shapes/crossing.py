@@ -17,6 +17,7 @@ from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, heads_weeks, means
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, names_week, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
+from nomarium.core.shapes.crossed_weekdays import crossed_weekdays
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
 from nomarium.core.slots import bare_period
@@ -275,7 +276,7 @@ def find_crossing(grid: Grid, *, turned: bool | None = None) -> Crossing | None:
 
     ``turned`` looks only for names across or only for names down.
     """
-    if month_blocks(grid):
+    if month_blocks(grid) or crossed_weekdays(grid) is not None:
         return None
     return _crossing_in(grid, turned=turned) or _crossing_beside_key(grid, turned=turned)
 

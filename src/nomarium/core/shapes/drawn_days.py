@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Kind
 from nomarium.core.shapes.cell_texts import mostly_labels
+from nomarium.core.shapes.crossed_weekdays import crossed_weekdays
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.dates_across import dates_across
 from nomarium.core.shapes.dates_below import dates_below_labels
@@ -53,6 +54,7 @@ _OTHER_SHAPES = (
     dates_across,
     day_sheet,
     days_beside,
+    crossed_weekdays,
     groups_across,
     sentences,
     hours_across,

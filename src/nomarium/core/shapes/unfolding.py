@@ -371,10 +371,12 @@ class _Unfolding:
         return next((hours for text in texts if (hours := hours_in(text))), "")
 
     def _bare(self, name: str) -> str:
-        """Return a name without the times that stand in it."""
+        """Return a name without the times that stand in it, unless they are all that tells it from other weekdays."""
+        hours = hours_in(name)
         span = span_in(name)
-        bare = " ".join((name[: span.start] + " " + name[span.end :]).split()).strip(" ,;:()–-") if span else name
-        return bare or name
+        start, end = (span.start, span.end) if span else (name.find(hours), name.find(hours) + len(hours))
+        bare = " ".join((name[:start] + " " + name[end:]).split()).strip(" ,;:()–-") if hours and start >= 0 else name
+        return name if not bare or weekday_in_any(bare) is not None else bare
 
     def _problems(self) -> Iterator[Problem]:
         found = self._found

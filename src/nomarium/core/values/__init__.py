@@ -7,6 +7,7 @@ from nomarium.lazily import on_demand
 if TYPE_CHECKING:
     from nomarium.core.values.choices import (
         MARKS,
+        NO,
         PLAIN_YES,
         YES,
         read_busy,
@@ -72,6 +73,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.spans_within import (
         Found,
         ends_as_written,
+        is_and,
         is_span,
         span_in,
         spans_in,
@@ -96,6 +98,7 @@ __all__ = [
     "LONGEST_PAST_MIDNIGHT",
     "MARKS",
     "MONTH_NAMES",
+    "NO",
     "ORDERS",
     "PERSON_FORM",
     "PLAIN_YES",
@@ -139,6 +142,7 @@ __all__ = [
     "full_day",
     "hours_and_minutes",
     "in_reach",
+    "is_and",
     "is_date",
     "is_span",
     "is_to_come",

@@ -12,7 +12,7 @@ PLAIN_YES = MARKS | frozenset("1 yes y true ja".split())
 """Marks and words that say yes wherever they stand; other letters for it may be codes."""
 YES = PLAIN_YES | frozenset("t on j oui o si sí s sim tak igen evet kyllä".split())
 """All that says yes in a column of yes and no."""
-_NO = frozenset("no n false f 0 - – — off nein non não nao ☐ ✗ ✘".split())
+NO = frozenset("no n false f 0 - – — off nein non não nao ☐ ✗ ✘".split())
 
 STATUSES = {
     "CONFIRMED": "confirmed definite fixed agreed approved booked final ok yes",
@@ -44,7 +44,7 @@ def read_yes_no(text: str) -> bool | None:
     word = normalised(text)
     if word in YES:
         return True
-    return False if not word or word in _NO else None
+    return False if not word or word in NO else None
 
 
 _ASKED_STATUSES = (

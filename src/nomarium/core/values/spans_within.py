@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator
+from itertools import pairwise
 from typing import NamedTuple
 
+from nomarium.core.values.languages import weekday_in_any
 from nomarium.core.values.time_text import scan_span
 from nomarium.lazily import regex
 
@@ -16,7 +18,7 @@ _SPAN = regex(
     rf"(?P<end>{_ONE})(?:\s*(?:uhr|h|hrs|hours)\b)?(?!\w|[:.,]\d)",
     re.IGNORECASE,
 )
-_SURE = regex(r"[:.hu]\d{2}|[ap]\.?m|\d[hu]|noon|mid", re.IGNORECASE)
+_SURE = regex(r"[:.hu]\d{2}|[ap]\.?m|\d\s?[hu]|noon|mid|\bhours|\bhrs", re.IGNORECASE)
 
 
 _RISING = regex(r"(?:[5-9]|1\d|2[0-3])\s*[-–—]\s*(?:[6-9]|1\d|2[0-4])\s+[^\W\d_]")
@@ -64,11 +66,41 @@ def spans_in(text: str) -> Iterator[Found]:
     if of_shift := _OF_SHIFT.fullmatch(text):
         yield Found(f"{of_shift['start']}:00–{of_shift['end']}:00", *of_shift.span("span"))
         return
-    for match in _SPAN.finditer(text):
-        alone = match[0].strip() == text.strip() or (not match.start() and _RISING.match(text))
-        sure = _SURE.search(match[0]) or alone
-        if sure and scan_span(match[0]) is not None:
+    matches = list(_SPAN.finditer(text))
+    sure = [
+        _SURE.search(match[0]) is not None
+        or match[0].strip() == text.strip()
+        or (not match.start() and _RISING.match(text) is not None)
+        for match in matches
+    ]
+    pairs = [
+        (number, before)
+        for number, (before, after) in enumerate(pairwise(matches), 1)
+        if _AND.fullmatch(text[before.end() : after.start()])
+    ]
+    for number, _ in pairs:  # “9–12 and 2–5 Ito”, “9–12 and 14–17 Uhr”: both are times
+        sure[number] |= sure[number - 1]
+    for number, before in reversed(pairs):
+        sure[number - 1] |= sure[number] and _leads(text, before)
+    for match, is_sure in zip(matches, sure, strict=True):
+        if is_sure and scan_span(match[0]) is not None:
             yield Found(" ".join(match[0].split()), match.start(), match.end())
+
+
+def _leads(text: str, match: re.Match[str]) -> bool:
+    """Tell whether nothing but a weekday, or a word that leads to times, stands ahead of a span."""
+    ahead = without_preposition(text[: match.start()])
+    return not ahead or weekday_in_any(ahead.strip(" .:,")) is not None
+
+
+def is_and(text: str) -> bool:
+    """Tell whether a text is nothing but what may stand between two spans of times."""
+    return _AND.fullmatch(text) is not None
+
+
+_AND = regex(
+    r"\s*(?:[,;/&+\n]|\bu\.|\b(?:and|und|et|y|e|en|och|og|i)\b)\s*(?:(?:from|von|de|ab|dalle)\s+)?", re.IGNORECASE
+)
 
 
 def hours_of_part(text: str) -> str:

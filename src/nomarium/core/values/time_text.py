@@ -80,7 +80,7 @@ def scan_span(text: str) -> Span | None:
     return None
 
 
-_PARTS_TIMES = regex(r"\s*(?:[;,\n&/+]|\b(?:and|und|et|y|e|en|och|og|i|a|ja)\b)\s*")
+_PARTS_TIMES = regex(r"\s*(?:[;,\n&/+]|\bu\.|\b(?:and|und|et|y|e|en|och|og|i|a|ja)\b)\s*")
 
 
 def several_times(text: str) -> list[str]:

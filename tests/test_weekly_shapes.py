@@ -1,0 +1,83 @@
+"""Weekly timetables in shapes without a column of days: what meets in their first two weeks, and what is asked."""
+
+import pytest
+
+from made_schools import built, drafted, laid_out
+
+TERMS = {
+    "terms.csv": "Term,First day,Last day\nAutumn,2026-09-07,2026-09-20\n",
+    "closed.csv": "Closed,Date\nFog,2026-09-14\n",
+}
+WEEKS = {"weeks.csv": "Week beginning,Week\n2026-09-07,A\n2026-09-14,B\n"}
+BELLS = {"bells.csv": "Period,Start,End\n1,8:00,8:45\n2,9:00,9:45\n"}
+
+# The sheet, and what meets: the weekday and day of September, from when until when, what, where.
+SHAPES = {
+    "crosses below weekdays": (
+        "Class,Start,End,Mon,Tue,Wed,Room\nSpin,07:00,07:45,x,,X,Gym\nYoga,18:00,19:00,-,yes,,Loft\n",
+        ["08 18:00–19:00 Yoga Loft", "09 07:00–07:45 Spin Gym", "07 07:00–07:45 Spin Gym"],
+    ),
+    "crosses, from where to where": (
+        "Line,Departs,Arrives,From,To,Mon,Tue\n1,07:15,08:05,Vika,Ytre,x,\n2,10:30,11:20,Ytre,Vika,,x\n",
+        ["07 07:15–08:05 Vika – Ytre", "08 10:30–11:20 Ytre – Vika"],
+    ),
+    "rows below their weekdays, headings above": (
+        "Plan of Ms Lind\nTime,Student,Room\nMonday:\n14:00-14:30,Vogt,Room 3\nWednesday:\n15:00-15:30,Kurz,Room 5\n",
+        ["07 14:00–14:30 Vogt Room 3", "09 15:00–15:30 Kurz Room 5"],
+    ),
+    "rows below their weekdays, no headings": (
+        "Montag\n14:00-14:30,Vogt,Raum 3\nMittwoch\n15:00-15:30,Kurz,Raum 5\n",
+        ["07 14:00–14:30 Vogt Raum 3", "09 15:00–15:30 Kurz Raum 5"],
+    ),
+    "weekdays in front, no headings": (
+        "Mon,14:00-14:30,Vogt,Room 3\nMon,14:30-15:15,Reh,Room 3\nWed,15:00-15:30,Kurz,Room 5\n",
+        ["07 14:00–14:30 Vogt Room 3", "07 14:30–15:15 Reh Room 3", "09 15:00–15:30 Kurz Room 5"],
+    ),
+    "two days with a dash, in pairs": (
+        "Grupo,Días,Horario\nG1,L-X,17:00-18:30\nG2,M-J,18:30-20:00\nG3,V,17:00-20:00\n",
+        [
+            "08 18:30–20:00 G2", "10 18:30–20:00 G2", "15 18:30–20:00 G2", "17 18:30–20:00 G2",
+            "07 17:00–18:30 G1", "09 17:00–18:30 G1", "16 17:00–18:30 G1", "11 17:00–20:00 G3", "18 17:00–20:00 G3",
+        ],
+    ),
+    "letters of weeks alone": (
+        "Ms Lind,Mon,Tue\n1,6b,6b (A) / 7c (B)\n2,8a (A),9d\n",
+        ["07 08:00–08:45 6b", "07 09:00–09:45 8a", "08 08:00–08:45 6b", "08 09:00–09:45 9d", "15 08:00–08:45 7c", "15 09:00–09:45 9d"],
+    ),
+}  # fmt: skip
+
+
+def made(tmp_path, sheet, more):
+    plan, draft = drafted(tmp_path, laid_out(tmp_path, {**TERMS, **more, "plan.csv": sheet}))
+    return built(plan), draft
+
+
+def further(name):
+    return {**WEEKS, **BELLS} if name == "letters of weeks alone" else {}
+
+
+@pytest.mark.parametrize("name", SHAPES)
+def test_a_weekly_sheet_meets_on_its_days(tmp_path, name):
+    sheet, expected = SHAPES[name]
+    (errors, meetings), _ = made(tmp_path, sheet, further(name))
+    assert not errors
+    held = [f"{start[8:10]} {start[11:]}–{end} {what} {where}".strip() for start, end, what, where in meetings]
+    assert sorted(line for line in expected if line < "14") == sorted(line for line in held if line < "14")
+    assert {line for line in expected if line > "14"} <= set(held)
+
+
+TWINS = {
+    "a mark that is none": ("Class,Start,End,Mon,Tue,Wed\nSpin,07:00,07:45,x,q,x\nYoga,18:00,19:00,,x,x\n", "unknown-day"),
+    "rows below weekdays and dates": ("Montag\n14:00-14:30,Vogt,Raum 3\n8.9.2026\n15:00-15:30,Kurz,Raum 5\n", ""),
+    "one pair alone may be a span": ("Grupo,Días,Horario\nG1,L-X,17:00-18:30\nG3,V,17:00-20:00\n", "unknown-day"),
+    "letters of weeks that the year has not": ("Class 6b,Mon,Tue\n1,Maths,Maths (A) / Latin (B)\n2,Music (A),Art\n", ""),
+}  # fmt: skip
+
+
+@pytest.mark.parametrize("name", TWINS)
+def test_its_twin_is_asked(tmp_path, name):
+    sheet, code = TWINS[name]
+    (errors, meetings), draft = made(tmp_path, sheet, BELLS if "letters" in name else {})
+    assert not meetings or errors
+    assert errors
+    assert not code or code in {error.code for error in [*errors, *draft.left_out.values()]}
