@@ -9,7 +9,7 @@ from nomarium.core.columns.contents import holds_halves_of_the_day, holds_titles
 from nomarium.core.columns.fields import Field, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import MONTH_NAMES, read_visibility
+from nomarium.core.values import MONTH_NAMES, most_are, read_visibility, spans_in
 from nomarium.lazily import regex
 
 
@@ -251,6 +251,57 @@ def _most_private(cells: Sequence[str]) -> str:
 
 _PRIVACY = {"": 0, "PUBLIC": 1, "PRIVATE": 2, "CONFIDENTIAL": 3, None: 4}
 """What is no such word comes first: it is refused."""
+
+
+def part_times_and_words(matches: Matches, sheet: SheetKind) -> None:
+    """Part the column whose cells hold times and words in two: "7.30–9.30pm, Long Hall".
+
+    It is headed as times, or is the one open column of that form where none is. The words are places where the heading
+    says so or they look so, else a description.
+    """
+    if not {"hours", "location", "description"} <= set(sheet.names):
+        return
+    timed = [match for match in matches.all if match.field in _TIMES]
+    found = [match for match in timed or matches.unused_matches() if _holds_times_and_words(match.column)]
+    if len(found) != 1 or len(timed) > 1:
+        return
+    match = found[0]
+    parts = [_time_and_words(plain_text(cell)) for cell in match.column.cells]
+    words: list[Cell] = [rest for _, rest in parts]
+    said = re.findall(r"[^\W\d_]+", match.column.heading.casefold())
+    placed = not _PLACES.isdisjoint(said) or most_are([str(one) for one in words if one], _PLACE)
+    name = next(filter(matches.open, ("location", "description") if placed else ("description",)), "")
+    if not name:
+        return
+    why = "its cells hold times and words"
+    match.column.cells = [span for span, _ in parts]
+    if not match.field:
+        match.field, match.certainty, match.why = "hours", Certainty.LIKELY, why
+    matches.all.append(Match(Column(match.column.heading, match.column.index, words), name, Certainty.SURE, why))
+
+
+_TIMES = ("start_time", "end_time", "start", "end", "hours", "when")
+_PLACES = frozenset(
+    "where place venue location room ort wo raum lieu où salle lugar dónde donde luogo dove plaats waar sted hvor "
+    "plats var".split()
+)
+_PLACE = regex(
+    r".*\b(?:room|hall|pool|gym|studio|lab|court|field|raum|saal|halle|salle|sala|aula|zaal)\b.*", re.IGNORECASE
+)
+
+
+def _holds_times_and_words(column: Column) -> bool:
+    texts = [plain_text(cell) for cell in column.distinct if cell != ""]
+    parts = [_time_and_words(text) for text in texts]
+    return bool(parts) and all(span for span, _ in parts) and sum(bool(rest) for _, rest in parts) * 2 > len(parts)
+
+
+def _time_and_words(text: str) -> tuple[str, str]:
+    """Return the one span of times of a text, and its other words; nothing where it has none or several."""
+    spans = list(spans_in(text))
+    if len(spans) != 1:
+        return "", ""
+    return spans[0].text, f"{text[: spans[0].start]} {text[spans[0].end :]}".strip(" ,;:/|@·–-\n")
 
 
 def _join(

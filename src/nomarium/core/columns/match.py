@@ -29,7 +29,13 @@ from nomarium.core.columns.contents import (
     span_weeks,
 )
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Holds, Kind, SheetKind, heading_key
-from nomarium.core.columns.joined import join_doubles, join_parts, title_by_number, title_of_two_sides
+from nomarium.core.columns.joined import (
+    join_doubles,
+    join_parts,
+    part_times_and_words,
+    title_by_number,
+    title_of_two_sides,
+)
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
 from nomarium.core.problems import Problem, WrongCall
@@ -72,6 +78,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     title_of_two_sides(matches, headings.sheet)
     _by_likeness(matches, headings)
     _numbers_are_no_times(matches)
+    part_times_and_words(matches, headings.sheet)
     fields_by_contents(matches, headings.sheet)
     title_by_number(matches, headings.sheet)
     meetings_named(matches, headings.sheet)

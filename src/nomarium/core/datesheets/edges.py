@@ -77,6 +77,10 @@ _FORMS = (
     (Side.ENDS, regex(
         r"(?:the )?(?:last day|end|ende|fin|fine|einde|slut) "
         r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)(?:the )?(?P<what>.+)", re.I)),
+    (Side.ENDS, regex(
+        r"(?:fine|fin|final|fim|ende|einde|slut) (?:(?:primo|secondo|terzo|[1-4][.º°ª]?|I{1,3}) )?"
+        r"(?P<what>(?:lezioni|scuola|anno|quadrimestre|trimestre|semestre|bimestre|clases|curso|cours|aulas|lessen|"
+        r"unterricht|schuljahr|halbjahr|termin)\b.*)", re.I)),
     (Side.BEGINS, regex(
         r"(?P<what>.+?)(?:\s*[:–-]\s*|\s+)(?:begins?|starts?|commences?|beginnen|beginnt|begint)", re.I)),
     (Side.ENDS, regex(

@@ -100,7 +100,8 @@ def _says_when_school_begins(sheet: FoundSheet) -> bool:
         of_row = {edge.side for edge in edges if edge is not None and edge.without_break.of_school}
         sides |= of_row if len(of_row) == 1 else set()
     if sides == {Side.BEGINS} and _may_be_mixed(sheet):
-        return bool(read_terms(as_found(sheet))[0])
+        terms = read_terms(as_found(sheet))[0]
+        return bool(terms) and all(term.last - term.first > SHORTEST_TERM for term in terms)
     return {Side.BEGINS, Side.ENDS} <= sides
 
 
