@@ -230,6 +230,7 @@ def test_what_a_text_says(reader, text, said):
     ("Week commencing,On call\n05/10/2026,Ari\n12/10/2026,Bex\n", ["Ari 2026-10-05..2026-10-12", "Bex 2026-10-12..2026-10-19"]),
     ("Week starting,Primary,Backup\n1 Feb 2027,Ari,Cam\n8 Feb 2027,Cam,\n", ["Primary: Ari 2027-02-01..2027-02-08", "Primary: Cam 2027-02-08..2027-02-15", "Backup: Cam 2027-02-01..2027-02-08"]),
     ("Date,What,When & where\n8 Sep 2026,Practice,\"7.30-9.30pm, Long Hall\"\n12 Dec 2026,Carols,6pm-7pm Chapel\n", ["Practice 2026-09-08 19:30–21:30", "Carols 2026-12-12 18:00–19:00"]),
+    ("Auditions Sat 6 March 2027\nTime,Name,Piece\n10.00,E. Vogt,Sonata\n10.20,P. Reh,Etude\n11.40,L. Kurz,Waltz\n", ["E. Vogt 2027-03-06 10:00–10:20", "P. Reh 2027-03-06 10:20–10:40", "L. Kurz 2027-03-06 11:40–12:00"]),
     ("Week of,Start,Title\n05/10/2026,18:00,Choir\n12/10/2026,18:00,Choir\n", ["Choir 2026-10-05 18:00–19:00", "Choir 2026-10-12 18:00–19:00"]),
     ("Date,Time,Reader 1,Reader 2\n3 Oct 2026,18:30,M. Daly,P. Roe\n4 Oct 2026,9:30,A. Quinn,\n", ["M. Daly: Reader 1 2026-10-03 18:30–19:30", "A. Quinn: Reader 1 2026-10-04 09:30–10:30", "P. Roe: Reader 2 2026-10-03 18:30–19:30"]),
     ("Mon 8 March 2027\n14:00-14:30,Vogt,Room 3\n14:30-15:15,Reh,Room 3\nTue 9 March 2027\n15:00-15:30,Kurz,Room 5\n", ["Vogt 2027-03-08 14:00–14:30", "Reh 2027-03-08 14:30–15:15", "Kurz 2027-03-09 15:00–15:30"]),

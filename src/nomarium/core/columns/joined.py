@@ -9,7 +9,7 @@ from nomarium.core.columns.contents import holds_halves_of_the_day, holds_titles
 from nomarium.core.columns.fields import Field, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import MONTH_NAMES, most_are, read_visibility, spans_in
+from nomarium.core.values import MONTH_NAMES, hours_of_part, most_are, read_visibility, spans_in
 from nomarium.lazily import regex
 
 
@@ -301,7 +301,9 @@ def _time_and_words(text: str) -> tuple[str, str]:
     spans = list(spans_in(text))
     if len(spans) != 1:
         return "", ""
-    return spans[0].text, f"{text[: spans[0].start]} {text[spans[0].end :]}".strip(" ,;:/|@·–-\n")
+    if hours_of_part(text):  # “Morning (9–12)” says nothing more
+        return spans[0].text, ""
+    return spans[0].text, f"{text[: spans[0].start]} {text[spans[0].end :]}".strip(" ,;:/|@·–-()\n")
 
 
 def _join(

@@ -45,7 +45,8 @@ class Edge(NamedTuple):
 _SCHOOL = regex(
     r"\b(?:school|classes|class|terms?|semesters?|quarters?|trimesters?|lessons|instruction|students|school year|"
     r"semestre|trimestre|bimestre|cuatrimestre|quadrimestre|halbjahr|schulhalbjahr|termin|session|seasons?|saison|temporada|stagione|seizoen|sæson|sesong|säsong|training|"
-    r"teaching|clases|curso|lectivo|rentrée|année|anno|élèves|unterricht|schule|schuljahr|cours|classe|lezioni|scuola|lessen|skole|skola|undervisning)\b",
+    r"teaching|clases|curso|lectivo|rentrée|année|anno|élèves|unterricht|schule|schuljahr|cours|classe|lezioni|scuola|lessen|skole|skola|"
+    r"undervisning|aulas?|letivo|escola|escolar)\b",
     re.IGNORECASE,
 )
 _HOLIDAY = regex(
@@ -72,11 +73,13 @@ _FORMS = (
     (Side.BEGINS, regex(rf"(?P<what>{_FIRST_DAY})", re.I)),
     (Side.ENDS, regex(rf"(?P<what>{_LAST_DAY})", re.I)),
     (Side.BEGINS, regex(
-        r"(?:the )?(?:first day|start|beginning|beginn|début|inicio|inizio|begin|start) "
-        r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)?(?:the )?(?P<what>.+)", re.I)),
+        r"(?:the )?(?:first day|start|beginning|beginn|début|inicio|inizio|início|começo|begin|start) "
+        r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|das|dos|do|da|van|av)\s+)?"
+        r"(?:the )?(?P<what>.+)", re.I)),
     (Side.ENDS, regex(
-        r"(?:the )?(?:last day|end|ende|fin|fine|einde|slut) "
-        r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|van|av)\s+)(?:the )?(?P<what>.+)", re.I)),
+        r"(?:the )?(?:last day|end|ende|fin|fine|fim|final|término|termine|encerramento|einde|slut) "
+        r"(?:(?:of|for|der|des|du|de la|de las|de los|del|delle|dei|de|das|dos|do|da|van|av)\s+)"
+        r"(?:the )?(?P<what>.+)", re.I)),
     (Side.ENDS, regex(
         r"(?:fine|fin|final|fim|ende|einde|slut) (?:(?:primo|secondo|terzo|[1-4][.º°ª]?|I{1,3}) )?"
         r"(?P<what>(?:lezioni|scuola|anno|quadrimestre|trimestre|semestre|bimestre|clases|curso|cours|aulas|lessen|"
@@ -160,7 +163,11 @@ _HOLIDAYS = regex(
     r"victoire 1945|weihnacht\w*|ostern|oster\w+|pfingst\w*|himmelfahrt|fronleichnam|allerheiligen|neujahr|"
     r"tag der \w+|reformationstag|navidad|semana santa|reyes|inmaculada|constitución|hispanidad|todos los santos|"
     r"año nuevo|natale|pasqua|pasquetta|ferragosto|liberazione|ognissanti|epifania|natal|páscoa|carnaval|proclamação|"
-    r"kerst\w*|pasen|pinksteren|koningsdag|jul|påske?|pinse|kristi|midsommar|grunnlovsd"
+    r"kerst\w*|pasen|pinksteren|koningsdag|jul|påske?|pinse|kristi|midsommar|grunnlovsd\w*|store bededag|"
+    r"tiradentes|corpus christi|independência|aparecida|finados|consciência negra|paixão de cristo|sexta-feira santa|"
+    r"\w*bayram\w*|\w*tatil\w*|święt\w*|wielkanoc\w*|boże ciało|trzech króli|wszystkich świętych|vánoc\w*|velikono\w*|"
+    r"(?:státní )?svátek|vianoc\w*|karácsony\w*|húsvét\w*|pünkösd\w*|mindenszentek|joulu\w*|pääsiäi\w*|helatorstai|"
+    r"itsenäisyyspäivä|juhannus|vappu|loppiainen|bank holiday|midsummer|saint john\w*"
     r")\b",
     re.IGNORECASE,
 )

@@ -27,7 +27,7 @@ from nomarium.core.drafting.sheets import (
     listed_dates,
     names_weekdays,
     nearest_kind,
-    texts_of_grid,
+    parts_of_grid,
     week_letters,
 )
 from nomarium.core.drafting.term_sheets import (
@@ -721,8 +721,8 @@ def _explains(lookup: FoundSheet, source: FoundSheet) -> bool:
     known = {name_key(text) for name in ("code", "name", "address") for text in seen.texts(name)}
     firsts, lasts = seen.texts("first_name"), seen.texts("last_name")
     known |= {name_key(f"{first} {last}") for first, last in zip(firsts, lasts, strict=False)}
-    if source.kind is Kind.GRID:  # some line of its cells names them
-        return sum(name_key(text) in known for text in set(texts_of_grid(source))) > 1
+    if source.kind is Kind.GRID:  # some part of its cells names them
+        return sum(name_key(text) in known for text in parts_of_grid(source)) > 1
     named = set(source.column(LOOKED_UP[lookup.kind]))
     return bool(named) and sum(name_key(text) in known for text in named) * 2 >= len(named)
 

@@ -11,7 +11,7 @@ from nomarium.core.columns import (
     Headings,
     Kind,
 )
-from nomarium.core.drafting.sheets import FoundSheet, codes_in_column, codes_of, is_of_blocks, key_column, texts_of_grid
+from nomarium.core.drafting.sheets import FoundSheet, codes_in_column, codes_of, is_of_blocks, key_column, parts_of_grid
 from nomarium.core.kinds import (
     PEOPLE_SHEET,
     PLACE_SHEET,
@@ -36,7 +36,7 @@ def with_lookups(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     by_field = {
         name: {name_key(text) for sheet in timetables for text in sheet.column(name)} for name in LOOKED_UP.values()
     }
-    said = {name_key(text) for sheet in timetables if sheet.kind is Kind.GRID for text in texts_of_grid(sheet)}
+    said = {name_key(text) for sheet in timetables if sheet.kind is Kind.GRID for text in parts_of_grid(sheet)}
     said = said.union(*by_field.values())
 
     def as_lookup(sheet: FoundSheet) -> FoundSheet:

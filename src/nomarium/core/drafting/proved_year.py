@@ -307,8 +307,10 @@ def says_closed(sheet: FoundSheet) -> str:
             return f"{where} of closures"
     names = _names_on(sheet)
     spoken = [name for name in names if _CLOSED.search(name) or edge_of(name) is not None]
-    if len(spoken) * 2 > len(names) and sum(map(holds_dates, seen.table.columns)) > 1:
-        spoken += [name for name in names if names_holiday(name)]  # beside holidays with a first and a last day
+    holidays = [name for name in names if name not in spoken and names_holiday(name) and not names_event(name)]
+    whole = len(spoken) > 1 and len(spoken) + len(holidays) == len(names)
+    if whole or (len(spoken) * 2 > len(names) and sum(map(holds_dates, seen.table.columns)) > 1):
+        spoken += holidays  # beside rows that begin and end school, or with a first and a last day
     others = [name for name in names if name not in spoken and not speaks_of_school(name) and not names_term(name)]
     shown = next(filter(closes_school, spoken), next(iter(spoken), ""))
     return f"its rows speak of closures (“{shown}”)" if len(spoken) * 2 > len(names) and not others else ""

@@ -314,6 +314,14 @@ def texts_of_grid(sheet: FoundSheet) -> list[str]:
     return [line for row in rows for cell in row if isinstance(cell, str) for line in lines_of_cell(cell)]
 
 
+def parts_of_grid(sheet: FoundSheet) -> set[str]:
+    """Return the lines of all cells of a sheet, and what spaces and brackets part in them: "Irish MOB", "D (Me)"."""
+    return {part for line in set(texts_of_grid(sheet)) for part in (line, *_PARTS.split(line)) if part}
+
+
+_PARTS = regex(r"[\s()\[\],;/|]+")
+
+
 def labels_of(sheet: FoundSheet, heading: str = "") -> dict[str, set[str]]:
     """Return the labels of cycles that a timetable or a list of days names, by their family: letters, numbers, names.
 

@@ -438,11 +438,10 @@ def _is_sure(found: Crossing) -> bool:
         texts = found.texts()
         return sum(is_date(text) and span_in(text) is None for text in texts) * 2 <= len(texts)
     beside_hours = found.hours_lead is not None and found.named_by not in (None, found.hours_lead)
-    titled = not spans_beside and any(hours_in(text) for _, _, text in found.captions())
     if (
         (spans_beside == len(names) and found.people_in_cells())
         or (beside_hours and _heads_names(found))
-        or (titled and _are_on_duty(found))
+        or (not spans_beside and _are_on_duty_by_title(found))
     ):
         return True
     texts = found.texts()
@@ -451,8 +450,10 @@ def _is_sure(found: Crossing) -> bool:
     return len(timed) * 2 > len(texts) and (len(timed) < len(texts) or _heads_names(found) or _not_bells(found, texts))
 
 
-def _are_on_duty(found: Crossing) -> bool:
-    """Tell whether the cells name people, in full or by their initials."""
+def _are_on_duty_by_title(found: Crossing) -> bool:
+    """Tell whether a title says the times of all cells, and these name people, in full or by their initials."""
+    if not any(hours_in(text) for _, _, text in found.captions()):
+        return False
     return found.people_in_cells() or all(map(_INITIALS.fullmatch, found.texts()))
 
 
@@ -523,7 +524,8 @@ def _is_sure_turned(found: Crossing) -> bool:
     names = found.names()
     known = Headings(EVENT_SHEET)
     says_hours_of_days = found.hours_lead is not None or bool(found.about_days)
-    places = found.dated and says_hours_of_days and all(map(is_place_word, names))
+    on_duty = not found.dated and _are_on_duty_by_title(found)
+    places = (on_duty or (found.dated and says_hours_of_days)) and all(map(is_place_word, names))
     headings = any((known(name) and not places) or heading_key(name) in SIDES_OF_A_MATCH for name in names)
     if len(names) < FEWEST_HEADS or headings:
         return False
@@ -533,7 +535,7 @@ def _is_sure_turned(found: Crossing) -> bool:
     if found.about_days and not found.dated:
         return False
     by_hours = found.hours_lead is not None or all(span_in(name) is not None for name in names)
-    if found.dated and (by_hours or places):
+    if (found.dated and (by_hours or places)) or on_duty:
         return True
     texts = found.texts()
     forms = {re.sub(r"\d+", "9", re.sub(r"\b[A-Za-z]\b|(?<=\d)[a-z]\b", "A", name)) for name in names}

@@ -13,13 +13,15 @@ from datetime import date, datetime, time, timedelta
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.columns import Headings, Kind, heading_key
+from nomarium.core.columns import Headings, Kind
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.axis import as_date, leading_date, one_date, weekdays_named
+from nomarium.core.shapes.axis import as_date, one_date
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
 from nomarium.core.shapes.crossing import find_crossing
+from nomarium.core.shapes.day_lists import has_time, holds_numbers, list_of_day
+from nomarium.core.shapes.day_titles import date_in_words, date_of, days_of, titles, week_of, year_above
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import note_used
 from nomarium.core.tables import Cell, Grid, GridView, Spot
@@ -28,9 +30,7 @@ from nomarium.core.values import (
     ends_as_written,
     minute_words,
     scan_span,
-    span_of_dates,
     weekday_in_any,
-    year_in_titles,
 )
 from nomarium.lazily import regex
 
@@ -58,7 +58,7 @@ def _days_below_captions(view: GridView) -> Unfolded | None:
     """Return the list of days that are drawn one below the other, each below its date; None where one is none."""
     rows = range(len(view.rows))
     alone = {row: texts[0][1] for row in rows if len(texts := list(view.filled(row))) == 1}
-    dated = [row for row, text in alone.items() if not _has_time(text) and _date_in_words(text) is not None]
+    dated = [row for row, text in alone.items() if not has_time(text) and date_in_words(text) is not None]
     ends = [*dated[1:], len(view.rows)]
     captions = [(row, end) for row, end in zip(dated, ends, strict=False) if end > row + 1]
     if len(captions) < _FEWEST_DAYS:
@@ -87,7 +87,7 @@ def _one_or_more_days(view: GridView, fewest: int = _FEWEST_TIMES) -> Unfolded |
     first = next((row for row in range(len(view.rows)) if any(True for _ in view.filled(row))), 0)
     above = range(first, min(first + _MOST_ROWS_ABOVE, len(view.rows)))
     for row in above:
-        if (listed := _list_of_day(view, row)) is not None:
+        if (listed := list_of_day(view, row)) is not None:
             return listed
     for head in above:
         columns = _columns_at(view, head)
@@ -108,7 +108,7 @@ def _drawn(view: GridView, head: int, columns: Mapping[int, _Column], fewest: in
 def _times_across(view: GridView) -> Unfolded | None:
     """Return the list of a day whose times stand across, and places or people down: appointments of an evening."""
     for head in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
-        day = _date_of(view, head)
+        day = date_of(view, head)
         across = GridView(view.grid, turned=True).part(head, None)
         names = _names_at(across, 0) if day is not None else {}
         if day is not None and names:
@@ -128,13 +128,13 @@ class _Column(NamedTuple):
 def _columns_at(view: GridView, row: int) -> dict[int, _Column]:
     """Return what heads the columns in a row, with their days; none where it is no head of such a sheet."""
     names = _names_at(view, row)
-    day = _date_of(view, row)
+    day = date_of(view, row)
     dates = _dates_at(view, row, day)
     if dates:
         apart = find_crossing(view.grid) is None
         return {column: _Column((one,)) for column, one in dates.items()} if apart else {}
-    days = (day,) if day is not None else _days_of(view, row)
-    weekday = "" if days else next((text for text in _titles(view, row) if weekday_in_any(text) is not None), "")
+    days = (day,) if day is not None else days_of(view, row)
+    weekday = "" if days else next((text for text in titles(view, row) if weekday_in_any(text) is not None), "")
     return {column: _Column(days, name, weekday) for column, name in names.items()} if days or weekday else {}
 
 
@@ -146,7 +146,7 @@ def _dates_at(view: GridView, row: int, titled: date | None) -> dict[int, date]:
     heads = {column: view.cell(row, column) for column, _ in view.filled(row) if column}
     if len(heads) < _FEWEST_NAMES or row + 1 >= len(view.rows) or not _hours(view, row + 1):
         return {}
-    week, year = _week_of(view, row), titled.year if titled is not None else _year_above(view, row)
+    week, year = week_of(view, row), titled.year if titled is not None else year_above(view, row)
     texts = {column: " ".join(view.text(row, column).split()) for column in heads}
     by_weekdays = _by_their_weekdays(texts, year) if year else {}
     found: dict[int, date] = {}
@@ -162,82 +162,6 @@ def _dates_at(view: GridView, row: int, titled: date | None) -> dict[int, date]:
             return {}
         found[column] = day
     return found
-
-
-def _list_of_day(view: GridView, head: int) -> Unfolded | None:
-    """Return the list below the headings of times, titles and places, where a title or the tab has its date."""
-    known = Headings(EVENT_SHEET)
-    headings = dict(view.filled(head))
-    fields: dict[str, int] = {}
-    for column, text in headings.items():
-        if field := known(text):
-            fields.setdefault(field, column)
-    start = next((fields[name] for name in ("start_time", "start", "hours", "when") if name in fields), None)
-    if start is None or len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys():
-        return None
-    if len(fields) < _FEWEST_NAMES and not any(_holds_numbers(view, head, column) for column in headings):
-        return None
-    if "location" in fields and fields.keys() <= _OF_TIMES | {"location"}:
-        others = [text for text in headings.values() if known(text) not in _OF_TIMES]
-        if heading_key(headings[fields["location"]]) not in _PLACES or _are_places(others, known):
-            return None  # it is a place of its own: what is on there stands below
-    days = _days_below(view, head, headings)
-    rows = [row for row in range(head + 1, len(view.rows)) if row not in days and any(True for _ in view.filled(row))]
-    timed = [row for row in rows if isinstance(view.cell(row, start), time) or _has_time(view.text(row, start))]
-    dated = any(_is_day(view, row, column) for row in rows for column in headings)
-    day = _date_of(view, head)
-    if not rows or dated or len(timed) * 2 <= len(rows):
-        return None
-    of_row = {row: max(((at, on) for at, on in days.items() if on and at < row), default=(0, day))[1] for row in rows}
-    if None in of_row.values():
-        return None
-    listed: list[list[Cell]] = [["Date", *headings.values()]]
-    listed += [[of_row[row] or "", *(view.cell(row, column) for column in headings)] for row in rows]
-    origins = [[(row, start), *((row, column) for column in headings)] for row in (head, *rows)]
-    count = len(set(of_row.values()))
-    first = next(iter(of_row.values())) or date.min
-    which = f"one day ({first.day} {first:%B %Y})" if count == 1 else f"{count} days, each below its date"
-    why = f"a list of the times of {which}, below “{headings[start]}”"
-    return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, "", why, [])
-
-
-_OF_TIMES = frozenset({"start_time", "end_time", "start", "end", "hours", "when"})
-_PLACES = frozenset(f"{words.PLACE}|address|adresse|dirección|indirizzo|adres|morada|osoite|adresa|cím".split("|"))
-
-
-def _are_places(texts: Sequence[str], known: Headings) -> bool:
-    """Tell whether several headings name a place each: “Pitch” beside “Gym”."""
-    return len(texts) > 1 and all(known(text) == "location" or is_place_word(text) for text in texts)
-
-
-def _days_below(view: GridView, head: int, headings: Mapping[int, str]) -> dict[int, date | None]:
-    """Return the rows below the headings that are no record: captions with a date, and the same headings again."""
-    found: dict[int, date | None] = {}
-    for row in range(head + 1, len(view.rows)):
-        texts = dict(view.filled(row))
-        if texts == headings:
-            found[row] = None
-            continue
-        text = next(iter(texts.values())) if len(texts) == 1 else ""
-        if text and not _has_time(text) and (day := _date_in_words(text)) is not None:
-            found[row] = day
-    return found
-
-
-def _is_day(view: GridView, row: int, column: int) -> bool:
-    """Tell whether a cell is a date or a weekday: its row says itself when it is."""
-    return isinstance(view.cell(row, column), date) or weekday_in_any(view.text(row, column)) is not None
-
-
-_FEWEST_HEADINGS = 3
-_DATES = frozenset({"start_date", "end_date", "weekday", "repeat", "period"})
-
-
-def _year_above(view: GridView, head: int) -> int:
-    """Return the one year that the titles, the tab or the file name; 0 for none, and for a school year."""
-    above = [text for row in range(head) for _, text in view.filled(row)]
-    year = year_in_titles([*above, view.grid.sheet or "", view.grid.file])
-    return 0 if year is None or year.crosses else year.first.year
 
 
 def _by_their_weekdays(heads: Mapping[int, str], year: int) -> dict[int, date]:
@@ -258,19 +182,6 @@ def _by_their_weekdays(heads: Mapping[int, str], year: int) -> dict[int, date]:
 _WEEKDAY_AND_DIGITS = regex(r"(?P<weekday>[^\W\d_]{2,})\.?,? (?P<digits>\d{1,2}(?P<sign>[./-])\d{1,2})\.?")
 
 
-def _week_of(view: GridView, head: int) -> date | None:
-    """Return the Monday of the week that a title says it is; None where none says it."""
-    above = (text for row in range(head) for _, text in view.filled(row) if _WEEK_OF.search(text))
-    day = next(filter(None, map(_date_in_words, above)), None)
-    return day if day is not None and day.weekday() == 0 else None
-
-
-_WEEK_OF = regex(
-    r"\b(?:week (?:of|beginning|commencing|starting|from|van)|w/?[cb]\b|woche vom|semaine du|semana del|settimana del)",
-    re.IGNORECASE,
-)
-
-
 def _names_at(view: GridView, row: int) -> dict[int, str]:
     """Return the names that head the columns of a sheet, where times stand in the first column below."""
     names = {column: text for column, text in view.filled(row) if column}
@@ -278,17 +189,11 @@ def _names_at(view: GridView, row: int) -> dict[int, str]:
     corner = view.text(row, 0)
     below = row + 1 < len(view.rows) and bool(_hours(view, row + 1))
     is_head = not corner or not any(map(str.isdigit, corner))
-    plain = len(words) == len(names) and not any(map(_has_time, names.values())) and len(set(words)) == len(words)
+    plain = len(words) == len(names) and not any(map(has_time, names.values())) and len(set(words)) == len(words)
     known = Headings(EVENT_SHEET)
     plain = plain and not any(_begins_with_weekday(word) or known(word) in _TIMES for word in words)
-    plain = plain and not any(_holds_numbers(view, row, column) for column in names)
+    plain = plain and not any(holds_numbers(view, row, column) for column in names)
     return names if len(names) >= _FEWEST_NAMES and plain and below and is_head else {}
-
-
-def _holds_numbers(view: GridView, row: int, column: int) -> bool:
-    """Tell whether nothing but numbers stand below a head: it heads the column of a list, and no place or person."""
-    below = [text for line in range(row + 1, len(view.rows)) if (text := view.text(line, column))]
-    return bool(below) and all(map(str.isdecimal, below))
 
 
 _TIMES = frozenset("start_time end_time start end start_date end_date description duration attendees".split())
@@ -301,10 +206,6 @@ def _begins_with_weekday(text: str) -> bool:
     return weekday_in_any(first) is not None and any(map(str.isdigit, "".join(rest)))
 
 
-def _has_time(text: str) -> bool:
-    return scan_span(text) is not None
-
-
 def _hours(view: GridView, row: int) -> str:
     """Return the times that head a row, a span or a start alone; "" for none."""
     cell = view.cell(row, 0)
@@ -313,53 +214,7 @@ def _hours(view: GridView, row: int) -> str:
     text = view.text(row, 0)
     if isinstance(cell, date | datetime) or text.isdecimal() or not re.search(r"\d", text):
         return ""
-    return text if _has_time(text) else ""
-
-
-def _titles(view: GridView, head: int) -> list[str]:
-    """Return the texts above a row, then the name of the tab, then that of the file."""
-    above = [text for row in range(head) for _, text in view.filled(row)]
-    named = (view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0])
-    return [*above, *(name.replace("_", " ") for name in named)]
-
-
-def _date_of(view: GridView, head: int) -> date | None:
-    """Return the one date that the titles, the tab or the file name; None for none."""
-    return next((day for day in map(_date_in_words, _titles(view, head)) if day is not None), None)
-
-
-def _days_of(view: GridView, head: int) -> tuple[date, ...]:
-    """Return the days from when until when a title says that a sheet holds, on the weekdays that it names.
-
-    None where it names no weekdays, and a weekend may be meant or not.
-    """
-    for text in _titles(view, head):
-        if (span := span_of_dates(text)) is not None:
-            whole = [span.first + timedelta(days=step) for step in range((span.last - span.first).days + 1)]
-            named = weekdays_named(f"{span.before} {span.behind}")
-            sure = bool(named) or len({one.weekday() // _SATURDAY for one in whole}) == 1
-            on = tuple(one for one in whole if not named or one.weekday() in named)
-            return on if sure and len(on) <= _MOST_DAYS else ()
-    return ()
-
-
-_DAYS_AND_YEAR = regex(r"(?<!\d[-./])(?<!\d)\d{1,2}\s*[-–]\s*\d{1,2},?\s+\d{4}\b")
-_SATURDAY = 5
-_MOST_DAYS = 60
-
-
-def _date_in_words(text: str) -> date | None:
-    """Return the first date that stands in a text; None for none, and for a span: “July 12–16, 2027”."""
-    if _DAYS_AND_YEAR.search(text):
-        return None
-    if (whole := one_date(text.strip(" ,.:()"))) is not None:
-        return whole
-    for part in re.split(r"[()\[\]]", text):  # “November 2026 (2–8)” is no second of August
-        words = part.replace("–", " ").split()
-        runs = (leading_date(words[start:], range(2, len(words) + 1), " ,.:") for start in range(len(words)))
-        if (day := next((found[0] for found in runs if found is not None), None)) is not None:
-            return day
-    return None
+    return text if has_time(text) else ""
 
 
 class _Drawn:

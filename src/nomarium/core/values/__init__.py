@@ -73,6 +73,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.spans_within import (
         Found,
         ends_as_written,
+        hours_of_part,
         is_and,
         is_span,
         span_in,
@@ -141,6 +142,7 @@ __all__ = [
     "ends_as_written",
     "full_day",
     "hours_and_minutes",
+    "hours_of_part",
     "in_reach",
     "is_and",
     "is_date",

@@ -1,0 +1,77 @@
+"""What the titles above a sheet, its tab and its file say of the days that it is about."""
+
+from __future__ import annotations
+
+import re
+from datetime import date, timedelta
+
+from nomarium.core.shapes.axis import leading_date, one_date, weekdays_named
+from nomarium.core.tables import GridView
+from nomarium.core.values import span_of_dates, year_in_titles
+from nomarium.lazily import regex
+
+
+def titles(view: GridView, head: int) -> list[str]:
+    """Return the texts above a row, then the name of the tab, then that of the file."""
+    above = [text for row in range(head) for _, text in view.filled(row)]
+    named = (view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0])
+    return [*above, *(name.replace("_", " ") for name in named)]
+
+
+def date_of(view: GridView, head: int) -> date | None:
+    """Return the one date that the titles, the tab or the file name; None for none."""
+    return next((day for day in map(date_in_words, titles(view, head)) if day is not None), None)
+
+
+def days_of(view: GridView, head: int) -> tuple[date, ...]:
+    """Return the days from when until when a title says that a sheet holds, on the weekdays that it names.
+
+    None where it names no weekdays, and a weekend may be meant or not.
+    """
+    for text in titles(view, head):
+        if (span := span_of_dates(text)) is not None:
+            whole = [span.first + timedelta(days=step) for step in range((span.last - span.first).days + 1)]
+            named = weekdays_named(f"{span.before} {span.behind}")
+            sure = bool(named) or len({one.weekday() // _SATURDAY for one in whole}) == 1
+            on = tuple(one for one in whole if not named or one.weekday() in named)
+            return on if sure and len(on) <= _MOST_DAYS else ()
+    return ()
+
+
+_DAYS_AND_YEAR = regex(r"(?<!\d[-./])(?<!\d)\d{1,2}\s*[-–]\s*\d{1,2},?\s+\d{4}\b")
+_SATURDAY = 5
+_MOST_DAYS = 60
+
+
+def date_in_words(text: str) -> date | None:
+    """Return the first date that stands in a text; None for none, and for a span: “July 12–16, 2027”."""
+    if _DAYS_AND_YEAR.search(text):
+        return None
+    if (whole := one_date(text.strip(" ,.:()"))) is not None:
+        return whole
+    for part in re.split(r"[()\[\]]", text):  # “November 2026 (2–8)” is no second of August
+        words = part.replace("–", " ").split()
+        runs = (leading_date(words[start:], range(2, len(words) + 1), " ,.:") for start in range(len(words)))
+        if (day := next((found[0] for found in runs if found is not None), None)) is not None:
+            return day
+    return None
+
+
+def year_above(view: GridView, head: int) -> int:
+    """Return the one year that the titles, the tab or the file name; 0 for none, and for a school year."""
+    above = [text for row in range(head) for _, text in view.filled(row)]
+    year = year_in_titles([*above, view.grid.sheet or "", view.grid.file])
+    return 0 if year is None or year.crosses else year.first.year
+
+
+def week_of(view: GridView, head: int) -> date | None:
+    """Return the Monday of the week that a title says it is; None where none says it."""
+    above = (text for row in range(head) for _, text in view.filled(row) if _WEEK_OF.search(text))
+    day = next(filter(None, map(date_in_words, above)), None)
+    return day if day is not None and day.weekday() == 0 else None
+
+
+_WEEK_OF = regex(
+    r"\b(?:week (?:of|beginning|commencing|starting|from|van)|w/?[cb]\b|woche vom|semaine du|semana del|settimana del)",
+    re.IGNORECASE,
+)
