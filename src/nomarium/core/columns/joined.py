@@ -9,7 +9,7 @@ from nomarium.core.columns.contents import holds_halves_of_the_day, holds_titles
 from nomarium.core.columns.fields import Field, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import MONTH_NAMES, hours_of_part, most_are, read_visibility, spans_in
+from nomarium.core.values import MONTH_NAMES, hours_of_part, is_date, most_are, read_visibility, spans_in, weekday_in_any
 from nomarium.lazily import regex
 
 
@@ -263,7 +263,7 @@ def part_times_and_words(matches: Matches, sheet: SheetKind) -> None:
         return
     timed = [match for match in matches.all if match.field in _TIMES]
     found = [match for match in timed or matches.unused_matches() if _holds_times_and_words(match.column)]
-    if len(found) != 1 or len(timed) > 1:
+    if len(found) != 1 or len(timed) > 1 or found[0].field not in ("", "hours", "start_time"):
         return
     match = found[0]
     parts = [_time_and_words(plain_text(cell)) for cell in match.column.cells]
@@ -293,7 +293,9 @@ _PLACE = regex(
 def _holds_times_and_words(column: Column) -> bool:
     texts = [plain_text(cell) for cell in column.distinct if cell != ""]
     parts = [_time_and_words(text) for text in texts]
-    return bool(parts) and all(span for span, _ in parts) and sum(bool(rest) for _, rest in parts) * 2 > len(parts)
+    words = [rest for _, rest in parts if rest]
+    days = any(is_date(rest) or weekday_in_any(rest.split()[0].strip(".,")) is not None for rest in words)
+    return bool(parts) and all(span for span, _ in parts) and len(words) * 2 > len(parts) and not days
 
 
 def _time_and_words(text: str) -> tuple[str, str]:

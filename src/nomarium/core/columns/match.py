@@ -210,6 +210,13 @@ def _marks_of_closures(matches: Matches, sheet: SheetKind) -> None:
         marked[0].field, marked[0].why = "kind", "its heading, with crosses below it"
 
 
+def _numbers_rooms(match: Match) -> bool:
+    """Tell whether a word that means class and classroom, in Finnish, heads numbers of three digits: rooms."""
+    cells = [plain_text(cell) for cell in match.column.distinct if cell != ""]
+    rooms = all(cell.isdecimal() and len(cell) > 2 for cell in cells)
+    return heading_key(match.column.heading) == "luokka" and bool(cells) and rooms
+
+
 def _numbers_are_no_times(matches: Matches) -> None:
     """Let a column headed Session or When be left that only numbers its rows: 1, 2, 3 are no hours."""
     for match in matches.all:
@@ -261,6 +268,8 @@ def _ordinals_are_periods(matches: Matches, sheet: SheetKind) -> None:
     if "period" in sheet.names:
         times = ("hours", "start", "start_time")
         _retell(matches, times, lambda match: holds_ordinals(match.column), "period", "ordinals")
+    if {"class", "room"} <= set(sheet.names) and not matches.open("course"):
+        _retell(matches, ("class",), _numbers_rooms, "room", "numbers of rooms")
 
 
 def _counted_weeks(matches: Matches, sheet: SheetKind) -> None:
