@@ -9,7 +9,15 @@ from nomarium.core.columns.contents import holds_halves_of_the_day, holds_titles
 from nomarium.core.columns.fields import Field, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import MONTH_NAMES, hours_of_part, is_date, most_are, read_visibility, spans_in, weekday_in_any
+from nomarium.core.values import (
+    MONTH_NAMES,
+    hours_of_part,
+    is_date,
+    most_are,
+    read_visibility,
+    spans_in,
+    weekday_in_any,
+)
 from nomarium.lazily import regex
 
 
