@@ -43,6 +43,17 @@ def of_names_and_dates(file: str) -> Decision:
     )
 
 
+def of_silent_lines(file: str, lines: Sequence[str]) -> Decision:
+    """A plain list of names and dates, of which no word says that they are closures."""
+    shown = ", ".join(f"“{line}”" for line in lines[:3])
+    more = ", …" if len(lines) > 3 else ""
+    return Decision(
+        file,
+        f"Its lines have names and dates ({shown}{more}), and no word says that the school is closed on them. "
+        "If it is, take this line out; if not, take its line under [year] out, too.",
+    )
+
+
 def of_changes(file: str) -> Decision:
     """A sheet that is called as changes of a timetable are, and was not known as one."""
     return Decision(

@@ -12,7 +12,13 @@ from nomarium.core.drafting import decisions
 from nomarium.core.drafting.bounds import Bounds, bounds_of_weeks, bounds_of_year
 from nomarium.core.drafting.proved import proved_order, proved_together
 from nomarium.core.drafting.proved_codes import LOOKED_UP
-from nomarium.core.drafting.proved_year import is_called_changes, may_be_closures, repeats, silent_rows
+from nomarium.core.drafting.proved_year import (
+    is_called_changes,
+    may_be_closures,
+    repeats,
+    silent_lines,
+    silent_rows,
+)
 from nomarium.core.drafting.sheets import (
     DraftCycle,
     FoundSheet,
@@ -650,6 +656,8 @@ class _Writer:
         written = sheet.written(self._choices.folder)
         if sheet.kind is None and sheet.grid is None:
             yield decisions.of_unreadable(written, sheet.recognised.why)
+        elif lines := silent_lines(sheet):
+            yield decisions.of_silent_lines(written, lines)
         elif sheet.kind is Kind.PROGRAMME and not self._of(Kind.GROUPS):
             yield decisions.of_programme(self._name_of(sheet), sheet.path.name)
         elif sheet.kind is Kind.EVENTS and {Kind.TERMS, Kind.CLOSURES} & set(sheet.recognised.also):

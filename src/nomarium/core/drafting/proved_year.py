@@ -145,7 +145,7 @@ _MOST_TERMS = 8
 
 def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder; beside timetables, names and dates without times that say so are closures."""
-    hanging = any(sheet.kind in (Kind.LIST, Kind.GRID) or repeats(sheet) for sheet in sheets)
+    hanging = any(sheet.kind in (Kind.LIST, Kind.GRID, Kind.TERMS) or repeats(sheet) for sheet in sheets)
     if not hanging:
         return list(sheets)
 
@@ -280,6 +280,16 @@ def silent_rows(sheet: FoundSheet, bells: Sequence[FoundSheet]) -> list[str]:
     names = [name for name in _names_on(sheet) if not closes_school(name) and not names_term(name)]
     names = [name for name in names if edge_of(name) is None and name.casefold() not in special]
     return [name for name in names if not speaks_of_school(name) and not names_event(name)]
+
+
+def silent_lines(sheet: FoundSheet) -> list[str]:
+    """Return the lines of a plain list of names and dates that was taken for closures, where no word says so."""
+    if not sheet.is_plain_list or sheet.kind is not Kind.CLOSURES or sheet.grid is None:
+        return []
+    lines = [" ".join(filter(None, map(plain_text, row))) for row in sheet.grid.rows]
+    said = any(map(_CLOSED.search, (f"{sheet.path.stem} {sheet.sheet or ''}".replace("_", " "), *lines)))
+    names = [*_names_on(sheet), *lines]
+    return [] if said or any(names_holiday(name) or edge_of(name) or names_term(name) for name in names) else lines
 
 
 def is_called_changes(sheet: FoundSheet) -> bool:

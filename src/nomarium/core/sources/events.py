@@ -19,6 +19,7 @@ from nomarium.core.sheets.several_times import split_times
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import PEOPLE_FIELDS, TAKING_PART
 from nomarium.core.sources.batch import EventBatch, Events, spans_of, starts_of, without
+from nomarium.core.sources.called_off import call_off
 from nomarium.core.sources.carried_dates import carry_dates
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
@@ -139,6 +140,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     details = read_details(table, matches, choices.lookups)
     sheet.problems += details.problems
     sheet.refused.update(details.refused)
+    sheet.problems += [] if own_rows else call_off(table, matches, details)
     _make_events(sheet, spans.in_columns(), details, choices.zone, own_rows=own_rows)
     _remind(sheet, choices)
     _unroll(sheet, choices)

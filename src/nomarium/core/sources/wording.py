@@ -45,6 +45,18 @@ def morning_assumed(place: Place, text: str, evening: str, count: int) -> Proble
     )
 
 
+def called_off(place: Place, said: Mapping[str, int]) -> Problem:
+    """Events that are called off by words in their title or a remark; ``said`` with their counts."""
+    words = ", ".join(f"“{text}” ({count:,})" for text, count in islice(said.items(), _SHOWN))
+    more = f" and {len(said) - _SHOWN:,} more" if len(said) > _SHOWN else ""
+    return warning(
+        "called-off",
+        place,
+        f"{counted(sum(said.values()), 'event')} given out as cancelled, as the words say: {words}{more}.",
+        advice="If one is on, say so in a column “Status”: confirmed. A row that you clear is gone from the calendar.",
+    )
+
+
 def nothing_on(place: Place, titles: Mapping[str, int]) -> Problem:
     """Rows whose titles say that nothing is on, or that a team does not play; ``titles`` with their counts."""
     words = ", ".join(f"“{title}” ({count:,})" for title, count in islice(titles.items(), _SHOWN))

@@ -17,7 +17,7 @@ NO = frozenset("no n false f 0 - – — off nein non não nao ☐ ✗ ✘".spli
 STATUSES = {
     "CONFIRMED": "confirmed definite fixed agreed approved booked final ok yes",
     "TENTATIVE": "tentative provisional planned proposed pencilled penciled maybe tbc unconfirmed draft pending",
-    "CANCELLED": "cancelled canceled called-off off dropped withdrawn",
+    "CANCELLED": "cancelled canceled called-off off dropped withdrawn postponed",
 }
 """STATUS of an event (RFC 5545, 3.8.1.11) and the words that people write for it."""
 

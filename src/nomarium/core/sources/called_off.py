@@ -1,0 +1,57 @@
+"""Events whose title or remark says that they are called off: "Choir (cancelled)", "POSTPONED" below Notes."""
+
+from __future__ import annotations
+
+import re
+from collections import Counter
+from collections.abc import Iterator
+from typing import TYPE_CHECKING
+
+from nomarium.core.sources import wording
+from nomarium.core.tables import Column, Table, plain_text
+from nomarium.lazily import regex
+
+if TYPE_CHECKING:
+    from nomarium.core.columns import Matches
+    from nomarium.core.problems import Problem
+    from nomarium.core.sources.details import Details
+
+_WORD = (
+    r"(?:cancell?ed|called off|postponed|abgesagt|verschoben|entfällt|fällt aus|annulée?s?|reportée?s?|supprimée?s?|"
+    r"cancelad[oa]s?|suspendid[oa]s?|aplazad[oa]s?|annullat[oaie]|rinviat[oaie]|sospes[oaie]|adiad[oa]s?|afgelast|"
+    r"geannuleerd|uitgesteld|inställ[td]a?|uppskjuten|avlyst|utsatt|aflyst|udsat|peruttu|peruutettu|siirretty|odwołan[eya]|"
+    r"przełożon[eya]|zrušen[oaý]?|odloženo|elmarad|elhalasztva|iptal|ertelendi)"
+)
+_IN_REMARK = regex(rf"\W*{_WORD}\b(?!\s+(?:from|vom|von|du|depuis|del|dal|van|från|fra)\b)", re.IGNORECASE)
+"""What begins a remark; “postponed from 6 Feb” is of the new date."""
+_IN_TITLE = regex(
+    rf"\s*[(\[*]*{_WORD}[)\]*]*\s*(?:[:–—!-]|$)|.*\s(?:[–—-]\s*{_WORD}|[(\[*]+{_WORD}[)\]*]+)\W*$", re.IGNORECASE
+)
+
+
+def call_off(table: Table, matches: Matches, details: Details) -> Iterator[Problem]:
+    """Give events that are called off by their words, and have no status of their own, that of a cancelled one.
+
+    A warning names the first, and what was read so.
+    """
+    statuses = list(details.columns.get("status", [""] * len(table)))
+    said: Counter[str] = Counter()
+    first: tuple[int, Column] | None = None
+    for column, form in _columns(matches):
+        telling = {cell for cell in column.distinct if cell != "" and form.match(plain_text(cell))}
+        for record, cell in enumerate(column.cells) if telling else ():
+            if cell in telling and not statuses[record]:
+                statuses[record] = "CANCELLED"
+                said[plain_text(cell)] += 1
+                first = first or (record, column)
+    if first is not None:
+        details.columns["status"] = statuses
+        yield wording.called_off(table.cell_place(*first), said)
+
+
+def _columns(matches: Matches) -> Iterator[tuple[Column, re.Pattern[str]]]:
+    if (titles := matches.column("summary")) is not None:
+        yield titles, _IN_TITLE
+    remarks = [column for _, column in matches.columns(("description",))]
+    for column in (*remarks, *(match.column for match in matches.unused_matches())):
+        yield column, _IN_REMARK
