@@ -40,6 +40,18 @@ SHAPES = {
             "07 17:00–18:30 G1", "09 17:00–18:30 G1", "16 17:00–18:30 G1", "11 17:00–20:00 G3", "18 17:00–20:00 G3",
         ],
     ),
+    "parts of days in their heads, their hours in a line above": (
+        "Regular users\n\"AM = 9:30-12:00, PM = 13:30-16:00\"\nRoom,Mon AM,Mon PM,Wed AM,Wed PM\nHall,Toddlers,Choir,Toddlers,\nStudio,,Pottery,,Yoga\n",
+        ["07 09:30–12:00 Toddlers Hall", "07 13:30–16:00 Choir Hall", "09 09:30–12:00 Toddlers Hall", "07 13:30–16:00 Pottery Studio", "09 13:30–16:00 Yoga Studio"],
+    ),
+    "playground duty by a title": (
+        "Break duty 10:40 to 11:00\nDay,Playground,Field\nMonday,Ms Hale,Mr Orr\nTuesday,Mr Orr,Mx Low\n",
+        ["07 10:40–11:00 Playground", "07 10:40–11:00 Field", "08 10:40–11:00 Playground", "08 10:40–11:00 Field"],
+    ),
+    "two spans joined by a word": (
+        "Doctor,Monday,Tuesday\nDr. Vogt,8-12 u. 15-18 Uhr,8-12 Uhr\nDr. Reh,,9-12 u. 14-17 Uhr\n",
+        ["07 08:00–12:00 Dr. Vogt", "07 15:00–18:00 Dr. Vogt", "08 08:00–12:00 Dr. Vogt", "08 09:00–12:00 Dr. Reh", "08 14:00–17:00 Dr. Reh"],
+    ),
     "letters of weeks alone": (
         "Ms Lind,Mon,Tue\n1,6b,6b (A) / 7c (B)\n2,8a (A),9d\n",
         ["07 08:00–08:45 6b", "07 09:00–09:45 8a", "08 08:00–08:45 6b", "08 09:00–09:45 9d", "15 08:00–08:45 7c", "15 09:00–09:45 9d"],

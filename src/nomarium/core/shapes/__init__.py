@@ -8,7 +8,7 @@ if TYPE_CHECKING:
     from nomarium.core.shapes.cell_texts import is_free, is_place_name, looks_like_place, without_length
     from nomarium.core.shapes.crossing import Crossing, find_crossing
     from nomarium.core.shapes.drawn_days import drawn_days, listed_in
-    from nomarium.core.shapes.key import Key, read_key
+    from nomarium.core.shapes.key import Key, meanings_in, read_key
     from nomarium.core.shapes.months import DrawnDay, MonthBlock, month_blocks
     from nomarium.core.shapes.patterns import Patterns, find_patterns
     from nomarium.core.shapes.sheets_of_file import explains, unfolded_of
@@ -31,6 +31,7 @@ __all__ = [
     "is_place_name",
     "listed_in",
     "looks_like_place",
+    "meanings_in",
     "month_blocks",
     "read_key",
     "unclear_weeks",

@@ -3,12 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import replace
 from datetime import date
 from functools import partial
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.sheets import dates_without, note_unused, says_when
+from nomarium.core.shapes import meanings_in
+from nomarium.core.sheets import dates_without, note_unused, note_used, says_when
 from nomarium.core.sources import all_days, days_in_words
+from nomarium.core.tables import Grid, GridView
 from nomarium.core.timetable import wording
 from nomarium.core.values import Order, only_order, parted_dates
 
@@ -36,6 +39,26 @@ def _lines_below(blocks: Sequence[Block]) -> list[_Line]:
             if len(filled) == 1:
                 found.append(_Line(" ".join(filled[0][1].split()), view.place(row, filled[0][0])))
     return found
+
+
+def with_hours_said(block: Block, grid: Grid, problems: list[Problem]) -> None:
+    """Give the lines of a grid that have no times those that a line of text on its sheet says: "AM = 9:30–12:00".
+
+    What was used is told.
+    """
+    names = [line.periods[0] for line in block.lines if not line.hours and len(line.periods) == 1]
+    view = GridView(grid)
+    for row in range(len(view.rows)) if names else ():
+        filled = list(view.filled(row))
+        said = meanings_in([filled[0][1]], names) if len(filled) == 1 else []
+        hours = {meaning.code: meaning.hours for meaning in said if meaning.hours}
+        if hours:
+            block.lines = [
+                replace(line, hours=hours.get(line.periods[0], line.hours)) if len(line.periods) == 1 else line
+                for line in block.lines
+            ]
+            shown = [f"{hours[code]} for {code}" for code in hours]
+            problems.append(note_used(view.place(row, filled[0][0]), filled[0][1], shown))
 
 
 def dates_off(blocks: Sequence[Block], after: date, order: Order | None, problems: list[Problem]) -> frozenset[date]:

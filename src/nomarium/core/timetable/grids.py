@@ -19,7 +19,7 @@ from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, owner_of, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
-from nomarium.core.timetable.grid_notes import dates_off
+from nomarium.core.timetable.grid_notes import dates_off, with_hours_said
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
@@ -157,6 +157,7 @@ def _owned_blocks(
             continue
         differs = owner.division and owner.division != choices.division
         own = _with_days_of(block, owner.division, choices) if differs else block
+        with_hours_said(own, grid, found.problems)
         taught = (cell for cell in _filled(own, found) if not not_taught(owner.kind, cell.text))
         cells = list(_in_weeks(list(taught), choices, found.problems))
         inside += [cell.text for cell in cells]

@@ -8,6 +8,7 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
+from itertools import pairwise
 
 from nomarium.core.shapes import is_free
 from nomarium.core.slots import DayReader, UnknownDay, read_periods
@@ -30,6 +31,7 @@ def stacked(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Grid | None:
     """
     if len(grid.rows) > _MOST_ROWS:
         return None
+    grid = _parts_below_days(grid, days, cycles) or grid
     for turned in (False, True):
         view = GridView(grid, turned)
         for row in range(min(_MOST_ROWS_ABOVE, len(view.rows) - 2)):
@@ -143,6 +145,31 @@ def _days_over_parts(view: GridView, row: int, days: DayReader, cycles: Sequence
         for start, end in zip(starts, [*starts[1:], None], strict=True)
     }
     return found if min(map(len, found.values())) >= _FEWEST_PARTS else {}
+
+
+def _parts_below_days(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Grid | None:
+    """Return a sheet whose heads are "Mon AM | Mon PM" with the parts in a row below the days; None for others."""
+    view = GridView(grid)
+    for row in range(min(_MOST_ROWS_ABOVE, len(view.rows) - 1)):
+        heads = {column: text.rsplit(" ", 1) for column, text in view.filled(row) if column and " " in text.strip()}
+        behind = [column for column, _ in view.filled(row) if column]
+        if len(heads) < _FEWEST_DAYS * _FEWEST_PARTS or sorted(heads) != behind:
+            continue
+        if not all(_is_day(day, days, cycles) and _is_part_word(part) for day, part in heads.values()):
+            continue
+        before = {column: heads[at][0] for at, column in pairwise(behind)}
+        above = [day if day != before.get(column) else "" for column, (day, _) in heads.items()]
+        lead: list[Cell] = [view.cell(row, column) for column in range(behind[0])]
+        split: list[list[Cell]] = [[*lead, *above], [*("" for _ in lead), *(part for _, part in heads.values())]]
+        width = range(view.width)
+        spots = [[view.spot(number, column) for column in width] for number in range(len(view.rows))]
+        rows = [*grid.rows[:row], *split, *grid.rows[row + 1 :]]
+        return replace(grid, rows=rows, merged=[], origins=[*spots[: row + 1], *spots[row:]])
+    return None
+
+
+def _is_part_word(text: str) -> bool:
+    return not text.isdecimal() and _is_part(text)
 
 
 def _is_day(text: str, days: DayReader, cycles: Sequence[str]) -> bool:
