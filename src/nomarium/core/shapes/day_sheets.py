@@ -109,11 +109,18 @@ def _times_across(view: GridView) -> Unfolded | None:
     """Return the list of a day whose times stand across, and places or people down: appointments of an evening."""
     for head in range(min(_MOST_ROWS_ABOVE, len(view.rows))):
         day = date_of(view, head)
+        weekday = _weekday_of(view, head) if day is None else ""
         across = GridView(view.grid, turned=True).part(head, None)
-        names = _names_at(across, 0) if day is not None else {}
-        if day is not None and names:
-            return _drawn(across, 0, {column: _Column((day,), name) for column, name in names.items()})
+        names = _names_at(across, 0) if day is not None or weekday else {}
+        if names:
+            days = () if day is None else (day,)
+            return _drawn(across, 0, {column: _Column(days, name, weekday) for column, name in names.items()})
     return None
+
+
+def _weekday_of(view: GridView, head: int) -> str:
+    """Return the weekday that a title above a row, the tab or the file names; "" for none."""
+    return next((text for text in titles(view, head) if weekday_in_any(text) is not None), "")
 
 
 class _Column(NamedTuple):
@@ -134,7 +141,7 @@ def _columns_at(view: GridView, row: int) -> dict[int, _Column]:
         apart = find_crossing(view.grid) is None
         return {column: _Column((one,)) for column, one in dates.items()} if apart else {}
     days = (day,) if day is not None else days_of(view, row)
-    weekday = "" if days else next((text for text in titles(view, row) if weekday_in_any(text) is not None), "")
+    weekday = "" if days else _weekday_of(view, row)
     return {column: _Column(days, name, weekday) for column, name in names.items()} if days or weekday else {}
 
 

@@ -535,7 +535,13 @@ class _Rows:
         match = _NUMBER.match(text)
         if text and (match is None or first is None):
             self._problems.append(wording.no_number(self._sheet.place(record, "weeks"), text))
-        return first + timedelta(weeks=int(match[1]), days=-1) if match and first else None
+        if match is None or first is None:
+            return None
+        weeks = range(int(match[1]))
+        lost = [day for week in weeks if self._choices.year.day(day := first + timedelta(weeks=week)).closures]
+        if lost:
+            self._problems.append(wording.weeks_closed(self._sheet.place(record, "weeks"), text, lost))
+        return first + timedelta(weeks=len(weeks), days=-1)
 
     @cached_property
     def _order_of_exceptions(self) -> Order | None:

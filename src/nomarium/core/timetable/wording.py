@@ -8,7 +8,7 @@ from difflib import get_close_matches
 from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
-from nomarium.core.values import WEEKDAY_NAMES, day_words
+from nomarium.core.values import WEEKDAY_NAMES, counted, day_words
 
 if TYPE_CHECKING:
     from nomarium.core.slots import UnknownDay
@@ -76,6 +76,19 @@ def no_number(place: Place, text: str) -> Problem:
         found=text,
         expected="A number: “8”, “10 sessions”.",
         advice="Write the number, or clear the cell.",
+    )
+
+
+def weeks_closed(place: Place, text: str, lost: Sequence[date]) -> Problem:
+    """A number of weeks in which some are closed on the row's day, and so have no meeting."""
+    days = listed(day_words(day) for day in lost)
+    return warning(
+        "weeks-closed",
+        place,
+        f"It runs so many weeks, and of these {counted(len(lost), 'day')} {'is' if len(lost) == 1 else 'are'} closed: "
+        f"{days}. What is lost is not made up.",
+        found=text,
+        advice="If it meets as often as that, head the column “Sessions”.",
     )
 
 
