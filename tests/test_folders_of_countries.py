@@ -1388,7 +1388,7 @@ FOLDERS = {
         {
             "Heat times.csv": "\"Saturday, April 10, 2027\"\nHeat,Time,Level,Floor\n101,8:00,Bronze,A\n102,8:12,Silver,A\n103,12:45,Gold,B\n104,1:05,Open,B\n",
         },
-        dated=("2027-04-10 08:00|08:12|Heat 101|", "2027-04-10 08:12|09:12|Heat 102|", "2027-04-10 12:45|13:05|Heat 103|", "2027-04-10 13:05|14:05|Heat 104|"),
+        dated=("2027-04-10 08:00|09:00|Heat 101|", "2027-04-10 08:12|09:12|Heat 102|", "2027-04-10 12:45|13:45|Heat 103|", "2027-04-10 13:05|14:05|Heat 104|"),
     ),
     "two terms of a school, each below its name": Folder(
         {

@@ -1,5 +1,6 @@
 """What one text beside a table says of all its rows, what cells say together, and the twins that say nothing of it."""
 
+import json
 from datetime import date
 
 import pytest
@@ -230,7 +231,11 @@ def test_what_a_text_says(reader, text, said):
     ("Week commencing,On call\n05/10/2026,Ari\n12/10/2026,Bex\n", ["Ari 2026-10-05..2026-10-12", "Bex 2026-10-12..2026-10-19"]),
     ("Week starting,Primary,Backup\n1 Feb 2027,Ari,Cam\n8 Feb 2027,Cam,\n", ["Primary: Ari 2027-02-01..2027-02-08", "Primary: Cam 2027-02-08..2027-02-15", "Backup: Cam 2027-02-01..2027-02-08"]),
     ("Date,What,When & where\n8 Sep 2026,Practice,\"7.30-9.30pm, Long Hall\"\n12 Dec 2026,Carols,6pm-7pm Chapel\n", ["Practice 2026-09-08 19:30–21:30", "Carols 2026-12-12 18:00–19:00"]),
-    ("Auditions Sat 6 March 2027\nTime,Name,Piece\n10.00,E. Vogt,Sonata\n10.20,P. Reh,Etude\n11.40,L. Kurz,Waltz\n", ["E. Vogt 2027-03-06 10:00–10:20", "P. Reh 2027-03-06 10:20–10:40", "L. Kurz 2027-03-06 11:40–12:00"]),
+    ("Asset,Task,Placed,Due\nPump,Oil,01/03/2027,15/03/2027\n", ["Oil 2027-03-15..2027-03-16"]),
+    ("Termin;Wann;Wo\nElternabend 5b;Di., 09.03.2027, 19:30 Uhr;Aula\nSchulfest;Sa., 12.06.2027, 10–16 Uhr;Hof\n", ["Elternabend 5b 2027-03-09 19:30–20:30", "Schulfest 2027-06-12 10:00–16:00"]),
+    ("Akce;Termín;Čas\nPles;pátek 12. 3. 2027;19:00\nVýlet;st 17.3.2027;8:00 - 15:00\n", ["Ples 2027-03-12 19:00–20:00", "Výlet 2027-03-17 08:00–15:00"]),
+    ("Supplier,Window,Date\nOak,07:00 – 09:00,2027-03-08\nRope,between 10 and 12,2027-03-09\n", ["Oak 2027-03-08 07:00–09:00", "Rope 2027-03-09 10:00–12:00"]),
+    ("Stevne;Dato;Oppmøte;Slutt\nVår;lørdag 13. mars 2027;08.15;15.00\n", ["Vår 2027-03-13 08:15–15:00"]),
     ("Week of,Start,Title\n05/10/2026,18:00,Choir\n12/10/2026,18:00,Choir\n", ["Choir 2026-10-05 18:00–19:00", "Choir 2026-10-12 18:00–19:00"]),
     ("Date,Time,Reader 1,Reader 2\n3 Oct 2026,18:30,M. Daly,P. Roe\n4 Oct 2026,9:30,A. Quinn,\n", ["M. Daly: Reader 1 2026-10-03 18:30–19:30", "A. Quinn: Reader 1 2026-10-04 09:30–10:30", "P. Roe: Reader 2 2026-10-03 18:30–19:30"]),
     ("Mon 8 March 2027\n14:00-14:30,Vogt,Room 3\n14:30-15:15,Reh,Room 3\nTue 9 March 2027\n15:00-15:30,Kurz,Room 5\n", ["Vogt 2027-03-08 14:00–14:30", "Reh 2027-03-08 14:30–15:15", "Kurz 2027-03-09 15:00–15:30"]),
@@ -289,3 +294,41 @@ def test_halves_of_the_day_in_doubt_are_told(desk, sheet, hours, starts, codes):
     run = desk.convert(sheet, *(["--hours", hours] if hours else []))
     assert [f"{event.start:%H:%M}" for event in events_in(desk.folder / "out.ics")] == starts.split()
     assert [code for code, _ in run.codes if code in IN_DOUBT] == codes
+
+
+CALLED_OFF = {
+    "CANCELLED: Run||": ("CANCELLED", "called-off"),
+    "Run (postponed)||": ("CANCELLED", "called-off"),
+    "Run – abgesagt||": ("CANCELLED", "called-off"),
+    "Run|Postponed to the spring|": ("CANCELLED", "called-off"),
+    "Run|POSTPONED|confirmed": ("CONFIRMED", ""),
+    "Run||postponed": ("CANCELLED", ""),
+    "Run|Postponed once before|": ("", ""),
+    "Run|Postponed from 6 Feb|": ("", ""),
+    "Cancelled stamps fair||": ("", ""),
+    "Run|new date 27/02/2027|": ("", "moved-by-remark"),
+}
+
+
+@pytest.mark.parametrize("row", CALLED_OFF)
+def test_words_that_call_an_event_off_are_heeded(desk, row):
+    title, remark, status = row.split("|")
+    desk.put("s.csv", f"Title,Date,Notes,Status\n{title},2027-02-13,{remark},{status}\n")
+    run = desk.run("convert", "s.csv", "-o", "s.ics", "--json", zone="UTC")
+    (event,) = events_in(desk.folder / "s.ics")
+    expected, code = CALLED_OFF[row]
+    assert str(event.get("STATUS", "")) == expected
+    assert {problem["code"] for problem in json.loads(run.out)["problems"]} == ({code} if code else set())
+
+
+@pytest.mark.parametrize(("rows", "warned"), [
+    ("9 Mar 2027,3:00 PM,A,Hall\n9 Mar 2027,3:15 PM,B,Hall\n", [("assumed-overlap", "15min")]),
+    ("9 Mar 2027,3:00 PM,A,Hall\n9 Mar 2027,4:00 PM,B,Hall\n", []),
+    ("9 Mar 2027,3:00 PM,A,Hall\n9 Mar 2027,3:15 PM,B,Gym\n", []),
+])  # fmt: skip
+def test_hours_that_would_overlap_are_warned_of(desk, rows, warned):
+    desk.put("s.csv", f"Date,Start,Title,Place\n{rows}")
+    run = desk.run("convert", "s.csv", "-o", "s.ics", "--json", zone="UTC")
+    problems = json.loads(run.out)["problems"]
+    assert [(one["code"], "15min") for one in problems if "--length 15min" in one["advice"]] == warned
+    assert len(problems) == len(warned)

@@ -182,6 +182,7 @@ def are_clock_times(column: Column) -> bool:
 def are_starts_and_ends(first: Column, last: Column) -> bool:
     """Tell whether two neighbouring columns are clock times, those of the second never before those of the first.
 
+    Some may go on past midnight.
     Minutes that are no fives and tens, headings that speak of prices, results and the like, speak against it.
     """
     if last.index != first.index + 1 or _NO_TIMES.search(first.heading) or _NO_TIMES.search(last.heading):
@@ -192,8 +193,13 @@ def are_starts_and_ends(first: Column, last: Column) -> bool:
     return (
         bool(whole)
         and len(whole) == len(spans)
-        and all(one < other and not one % 5 and not other % 5 for one, other in whole)
+        and all(not one % 5 and not other % 5 for one, other in whole)
+        and all(one < other or (one >= _NOON and other <= _NOON) for one, other in whole)
+        and any(one < other for one, other in whole)
     )
+
+
+_NOON = 12 * 60
 
 
 def are_first_and_last_days(first: Column, last: Column) -> bool:
@@ -310,6 +316,13 @@ def holds_mostly_times(column: Column) -> bool:
 
 
 _SHORT_WORD = 6
+
+
+def holds_times_among_others(column: Column) -> bool:
+    """Tell whether half of the filled cells of a column, or more, are times, whatever the others are."""
+    cells = list(_filled(column))
+    timed = sum(map(_says_time, cells))
+    return timed * 2 >= len(cells) and timed > 0 and not _NO_TIMES.search(column.heading)
 
 
 def _says_time(cell: Cell) -> bool:

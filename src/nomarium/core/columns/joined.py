@@ -5,7 +5,13 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Sequence
 
-from nomarium.core.columns.contents import holds_halves_of_the_day, holds_titles, holds_weekdays, holds_weeks_of_month
+from nomarium.core.columns.contents import (
+    holds_dates,
+    holds_halves_of_the_day,
+    holds_titles,
+    holds_weekdays,
+    holds_weeks_of_month,
+)
 from nomarium.core.columns.fields import Field, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
@@ -98,7 +104,9 @@ def _join_halves(matches: Matches) -> None:
     by_index = {match.column.index: match for match in matches.all}
     for half in [match for match in matches.all if match.is_free and holds_halves_of_the_day(match.column)]:
         before = by_index.get(half.column.index - 1)
-        if before is not None and before.field in ("start_time", "end_time", "start", "end"):
+        timed = before is not None and before.field in ("start_time", "end_time", "start", "end")
+        sparse = "" in half.column.cells  # of leave, “PM” says which half of the day
+        if before is not None and timed and not (sparse and holds_dates(before.column)):
             _join(matches, [before, half], before.field, "the time and its half of the day", " ".join)
 
 

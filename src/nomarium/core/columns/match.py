@@ -22,6 +22,7 @@ from nomarium.core.columns.contents import (
     holds_repeats,
     holds_times,
     holds_titles,
+    holds_weekdays,
     marks_rows,
     named_field,
     names_no_time,
@@ -40,7 +41,7 @@ from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
-from nomarium.core.values import CLASS_FORM
+from nomarium.core.values import CLASS_FORM, is_date, span_in
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -133,9 +134,11 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
     for match in matches.all:
         if not match.field and match.is_free and _is_telling(match.column.heading):
             likeness = headings.likeness(match.column.heading)
-            if likeness and likeness.field == "week_of" and not holds_dates(match.column):
+            if likeness and holds_dates(match.column) != (likeness.field == "week_of") and likeness.field in _BY_DATES:
                 continue
             if likeness and likeness.field in TIME_FIELDS and names_no_time(match.column):
+                continue
+            if likeness and likeness.field in _DAYS and _holds_words_alone(match.column):
                 continue
             if likeness and matches.open(likeness.field):
                 claims.setdefault(likeness.field, []).append((match, likeness.heading))
@@ -145,6 +148,8 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
             match.field, match.certainty, match.why = name, Certainty.LIKELY, f"like “{heading}”"
 
 
+_BY_DATES = frozenset({"week_of", "summary", "location", "description", "categories"})
+"""Fields that a likeness gives only to a column of dates, or only to one of none."""
 _BESIDE_REPEATS = dict.fromkeys(("until", "till", "through", "last"), "until")
 _BESIDE_REPEATS |= dict.fromkeys(("times", "count"), "times")
 """Headings that mean something else beside a column of repeats."""
@@ -324,6 +329,8 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
             continue
         if match.field == "week_of" and not holds_dates(match.column):
             match.field, match.why = "", ""
+        if match.field in _DAYS and _holds_words_alone(match.column) and _has_other_dates(matches, match):
+            match.field, match.why = "", ""  # “Termin” may be what is on, beside “Wann”
         if match.field == "reminders" and "time" in key and holds_times(match.column):
             match.field, match.why = "reminder_time", "its heading, with times of day below it"
             continue
@@ -341,7 +348,15 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
     return problems
 
 
+_DAYS = ("start_date",)
 _REFERENCES = frozenset({"ref", "reference"})
+
+
+def _holds_words_alone(column: Column) -> bool:
+    """Tell whether a column holds words, and no date, time, weekday or repeat among them."""
+    texts = [plain_text(cell) for cell in column.distinct if cell != ""]
+    wordy = all(text[:1].isalpha() and not is_date(text) and span_in(text) is None for text in texts)
+    return bool(texts) and wordy and not (holds_weekdays(column) or says_how_often(column) or holds_dates(column))
 
 
 def _names_no_row(column: Column) -> bool:

@@ -92,6 +92,21 @@ def _on_its_weekdays(seen: Evidence) -> Verdict:
     return Verdict("")
 
 
+def _on_its_date(seen: Evidence) -> Verdict:
+    """Against it: a column headed as dates has days and months alone, “9/4”, beside the weekdays."""
+    known = Headings(EVENT_SHEET)
+    bounds = [seen.named.get(name) for name in ("from", "until")]
+    for column in seen.table.columns if seen.table else ():
+        if column not in bounds and known(column.heading) == "start_date":
+            texts = [plain_text(cell).strip() for cell in column.cells if cell != ""]
+            if texts and all(map(_DAY_AND_MONTH.fullmatch, texts)):
+                return Verdict(f"each row has its date below “{column.heading}”")
+    return Verdict("")
+
+
+_DAY_AND_MONTH = regex(r"\d{1,2}([/.-])\d{1,2}\.?")
+
+
 def _in_its_week(seen: Evidence) -> Verdict:
     """Against it: a column has the first day of the week that each row is in."""
     known = Headings(EVENT_SHEET)
@@ -306,6 +321,7 @@ TIMETABLE_SHEET = with_phrases(
             _weekly,
             _on_its_weekdays,
             _in_its_week,
+            _on_its_date,
         ),
         telling=("class", "course", "teacher", "room", "day", "period", "slot", "hours"),
         spans=(("start", "end"), ("from", "until")),

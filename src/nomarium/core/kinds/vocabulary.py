@@ -60,7 +60,7 @@ START_TIME, END_TIME = _ends(
 starting time … finishing time|start time … finish time|from time … to time|time from … time to|time from … time until
 time in … time out|start hour … end hour|time start … time end|time begins … time ends|time of start … time of end
 clock in … clock out|shift start … shift end|doors … close time|opening time … closing time|meeting start … meeting end
-call … call end|call time … call end|kick off … full time|kick-off … full time|ko … ft|curtain up … curtain down
+call … wrap|call … call end|oppmøte … slutt|fremmøde … slut|samling … slut|call time … call end|kick off … full time|kick-off … full time|ko … ft|curtain up … curtain down
 class start … class end|starts at … ends at|begins at … ends at|start at … end at|period start … period end
 rings at … ends at|commences at … concludes at|open time … close time
 startzeit … endzeit|beginn uhr … ende uhr|von uhr … bis uhr|beginn zeit … ende zeit|beginnzeit … endzeit|anfangszeit … endzeit|uhrzeit von … uhrzeit bis|zeit von … zeit bis

@@ -8,12 +8,11 @@ from datetime import date, time
 from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.kinds import vocabulary as words
-from nomarium.core.shapes import wording
 from nomarium.core.shapes.cell_texts import is_place_word
 from nomarium.core.shapes.day_titles import date_in_words, date_of
 from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.tables import Cell, GridView, Spot
-from nomarium.core.values import minute_words, scan_span, weekday_in_any
+from nomarium.core.tables import Cell, GridView
+from nomarium.core.values import scan_span, weekday_in_any
 
 
 def list_of_day(view: GridView, head: int) -> Unfolded | None:
@@ -33,16 +32,11 @@ def list_of_day(view: GridView, head: int) -> Unfolded | None:
     of_row = {row: max(((at, on) for at, on in days.items() if on and at < row), default=(0, day))[1] for row in rows}
     if None in of_row.values():
         return None
-    ends = {} if _ENDS & fields.keys() else _ends_of_starts(view, start, rows, of_row)
-    listed: list[list[Cell]] = [["Date", *headings.values(), *(["End"] if ends else [])]]
-    origins: list[list[Spot]] = [[(head, at) for at in (start, *headings, *([start] if ends else []))]]
-    for row in rows:
-        ending: list[Cell] = [ends.get(row, "")] if ends else []
-        listed.append([of_row[row] or "", *(view.cell(row, column) for column in headings), *ending])
-        origins.append([(row, start), *((row, column) for column in headings), *((row, start) for _ in ending)])
-    said = [wording.ends_with_next(view.place(rows[0], start))] if ends else []
+    listed: list[list[Cell]] = [["Date", *headings.values()]]
+    listed += [[of_row[row] or "", *(view.cell(row, column) for column in headings)] for row in rows]
+    origins = [[(row, start), *((row, column) for column in headings)] for row in (head, *rows)]
     why = f"a list of the times of {_which(list(of_row.values()))}, below “{headings[start]}”"
-    return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, "", why, said)
+    return Unfolded(view.grid.as_list(listed, origins), Kind.EVENTS, "", why, [])
 
 
 def _which(days: Sequence[date | None]) -> str:
@@ -79,50 +73,6 @@ _STARTS = ("start_time", "start", "hours", "when")
 _FEWEST_FIELDS = 2
 
 
-def _ends_of_starts(
-    view: GridView, column: int, rows: Sequence[int], days: Mapping[int, date | None]
-) -> dict[int, str]:
-    """Return when rows end of which some begin within the hour of others: with the next, or after the usual step.
-
-    None where a row says its end, or they do not go on in time.
-    """
-    starts: dict[int, int] = {}
-    steps: dict[int, int] = {}
-    before: int | None = None
-    for row in rows:
-        now = _start_of(view, row, column)
-        if now is None:
-            return {}
-        if before is not None and days[row] == days[before]:
-            now += _NOON if now <= starts[before] and now < _NOON else 0  # “1.30” behind “11.00”
-            steps[before] = now - starts[before]
-            if steps[before] <= 0:
-                return {}
-        starts[row], before = now, row
-    near = {row: step for row, step in steps.items() if step <= _HOUR}
-    if not near or min(near.values()) == _HOUR:
-        return {}
-    usual = near[min(near)] if len(set(near.values())) == 1 else 0
-    lengths = {row: near.get(row, usual) for row in rows}
-    return {row: minute_words(starts[row] + length) for row, length in lengths.items() if length}
-
-
-_HOUR, _NOON = 60, 12 * 60
-
-
-def _start_of(view: GridView, row: int, column: int) -> int | None:
-    """Return the minute of the day at which a row begins; None where it says none, or its end, too."""
-    cell = view.cell(row, column)
-    if isinstance(cell, time):
-        return cell.hour * 60 + cell.minute
-    span = scan_span(view.text(row, column))
-    if span is None or span.end is not None:
-        return None
-    start = span.start
-    return (start.hour % 12 + 12 * (start.half == "pm") if start.half else start.hour) * 60 + start.minute
-
-
-_ENDS = frozenset({"end_time", "end", "duration"})
 _OF_TIMES = frozenset({"start_time", "end_time", "start", "end", "hours", "when"})
 _PLACES = frozenset(f"{words.PLACE}|address|adresse|dirección|indirizzo|adres|morada|osoite|adresa|cím".split("|"))
 

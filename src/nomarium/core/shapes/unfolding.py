@@ -335,7 +335,8 @@ class _Unfolding:
         named = [(self._bare(name), here if self._turned_around else found.spot(row.named_at, lead))]
         more = [(view.cell(row.named_at, lead), found.spot(row.named_at, lead)) for lead in self._more]
         of_day = [(self._of_day(view.cell(line, column), said), found.spot(line, column)) for line in found.about_days]
-        day: list[_Filled] = [(on or axis.heads[column], head)]
+        of_week = self._dates.get(column) if self._weeks else None  # whole weeks apart: that decides their order
+        day: list[_Filled] = [(on or of_week or axis.heads[column], head)]
         title = said.title or self._bare(name) or view.text(row.row, column)
         if self._is_titled and title != self._bare(name):
             title = f"{self._bare(name)}: {title}"

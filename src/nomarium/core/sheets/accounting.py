@@ -8,7 +8,7 @@ from itertools import islice
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Holds, Matches, SheetKind, heading_key
-from nomarium.core.columns.contents import holds_dates, holds_times, is_about_the_row
+from nomarium.core.columns.contents import holds_dates, holds_times, holds_times_among_others, is_about_the_row
 from nomarium.core.kinds.vocabulary import NOTES
 from nomarium.core.sheets import wording
 from nomarium.core.tables import Cell, Column, Table, plain_text
@@ -48,7 +48,7 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
     for column in idle:
         if column.index in told:
             continue
-        if holds_dates(column) or holds_times(column):
+        if holds_dates(column) or holds_times_among_others(column):
             problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
         elif holds := _telling(column, known):
             problems.append(wording.idle_column(table, column, holds))

@@ -22,11 +22,34 @@ _WORD = (
     r"geannuleerd|uitgesteld|inställ[td]a?|uppskjuten|avlyst|utsatt|aflyst|udsat|peruttu|peruutettu|siirretty|odwołan[eya]|"
     r"przełożon[eya]|zrušen[oaý]?|odloženo|elmarad|elhalasztva|iptal|ertelendi)"
 )
-_IN_REMARK = regex(rf"\W*{_WORD}\b(?!\s+(?:from|vom|von|du|depuis|del|dal|van|från|fra)\b)", re.IGNORECASE)
-"""What begins a remark; “postponed from 6 Feb” is of the new date."""
+_IN_REMARK = regex(
+    rf"\W*{_WORD}(?:\W*$|\s*[-–—:,;.(!]|\s+(?:due|because|owing|until|till|to|by|wegen|bis|auf|durch|pour|à|au|jusqu.au|"
+    r"por|hasta|a|per|fino|vanwege|tot|pga|på grund|til)\b)",
+    re.IGNORECASE,
+)
+"""What begins a remark and says no more than why or until when; “postponed from 6 Feb” is of the new date."""
 _IN_TITLE = regex(
     rf"\s*[(\[*]*{_WORD}[)\]*]*\s*(?:[:–—!-]|$)|.*\s(?:[–—-]\s*{_WORD}|[(\[*]+{_WORD}[)\]*]+)\W*$", re.IGNORECASE
 )
+
+
+_MOVED = regex(
+    r"\W*(?:new date|moved to|now on|rescheduled|rearranged|verlegt (?:auf|nach)|neuer termin|neues datum|"
+    r"reporté au|déplacé au|nouvelle date|trasladad[oa] al?|nueva fecha|spostat[oa] al?|nuova data|"
+    r"verplaatst naar|nieuwe datum|flyttad? til|nytt datum|ny dat[oe])\b.*\d",
+    re.IGNORECASE,
+)
+"""A remark that names another day."""
+
+
+def moved(table: Table, matches: Matches) -> Iterator[Problem]:
+    """Warn of remarks that say that an event is moved: it is given out on the day that its date says."""
+    remarks = [column for _, column in matches.columns(("description",))]
+    for column in (*remarks, *(match.column for match in matches.unused_matches())):
+        telling = [record for record, cell in enumerate(column.cells) if cell != "" and _MOVED.match(plain_text(cell))]
+        if telling:
+            text = plain_text(column.cells[telling[0]])
+            yield wording.moved(table.cell_place(telling[0], column), text, len(telling))
 
 
 def call_off(table: Table, matches: Matches, details: Details) -> Iterator[Problem]:

@@ -19,7 +19,7 @@ from nomarium.core.sheets.several_times import split_times
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import PEOPLE_FIELDS, TAKING_PART
 from nomarium.core.sources.batch import EventBatch, Events, spans_of, starts_of, without
-from nomarium.core.sources.called_off import call_off
+from nomarium.core.sources.called_off import call_off, moved
 from nomarium.core.sources.carried_dates import carry_dates
 from nomarium.core.sources.details import Details, read_details
 from nomarium.core.sources.lookups import Lookups
@@ -140,8 +140,10 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     details = read_details(table, matches, choices.lookups)
     sheet.problems += details.problems
     sheet.refused.update(details.refused)
-    sheet.problems += [] if own_rows else call_off(table, matches, details)
-    _make_events(sheet, spans.in_columns(), details, choices.zone, own_rows=own_rows)
+    sheet.problems += [] if own_rows else [*call_off(table, matches, details), *moved(table, matches)]
+    in_columns = spans.in_columns()
+    sheet.problems += _overlaps(sheet, in_columns, details)
+    _make_events(sheet, in_columns, details, choices.zone, own_rows=own_rows)
     _remind(sheet, choices)
     _unroll(sheet, choices)
     sheet.problems += _far_away(sheet) or _first_apart(sheet)
@@ -166,6 +168,28 @@ def _mornings_in_doubt(sheet: EventSheet, said: Sequence[str]) -> list[Problem]:
         place, text = sheet.table.cell_place(records[0], column.column), plain_text(column.column.cells[records[0]])
         return [wording.morning_assumed(place, text, evening, len(records))]
     return []
+
+
+def _overlaps(sheet: EventSheet, spans: SpanColumns, details: Details) -> list[Problem]:
+    """Warn where most lengths that were assumed reach past the next start at the same place."""
+    assumed = [record for record, is_so in enumerate(spans.assumed) if is_so]
+    if len(assumed) * 2 <= len(spans.starts):
+        return []
+    places = details.columns.get("location", [""] * len(spans.starts))
+    in_order = sorted((places[record], spans.starts[record], record) for record in assumed)
+    steps = {
+        record: (other - start, record)
+        for (place, start, record), (other_place, other, _) in pairwise(in_order)
+        if place == other_place and start < other < spans.ends[record]
+    }
+    if len(steps) * 2 < len(assumed):
+        return []
+    step, first = min(steps.values())
+    place = _moment_place(sheet, first)
+    return [wording.hours_overlap(place, len(steps), step // _MINUTE)]
+
+
+_MINUTE = 60
 
 
 def _may_be_evening(moment: Moment | Fault) -> bool:

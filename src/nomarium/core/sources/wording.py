@@ -57,6 +57,29 @@ def called_off(place: Place, said: Mapping[str, int]) -> Problem:
     )
 
 
+def moved(place: Place, text: str, count: int) -> Problem:
+    """Remarks that name another day than the date of their rows."""
+    more = f" So do {count - 1:,} more." if count > 2 else " So does one more." if count > 1 else ""
+    return warning(
+        "moved-by-remark",
+        place,
+        f"The remark says that it is moved; it is given out on the day of its date.{more}",
+        found=text,
+        advice="Correct the date, if it is not the new one yet.",
+    )
+
+
+def hours_overlap(place: Place, count: int, minutes: int) -> Problem:
+    """Events of an assumed length that last past the start of the next one."""
+    return warning(
+        "assumed-overlap",
+        place,
+        f"{counted(count, 'event')} without an end would last past the start of the next, which begins {minutes} "
+        "minutes later.",
+        advice=(Way("length", "{} says how long each takes", f"{minutes}min"),),
+    )
+
+
 def nothing_on(place: Place, titles: Mapping[str, int]) -> Problem:
     """Rows whose titles say that nothing is on, or that a team does not play; ``titles`` with their counts."""
     words = ", ".join(f"“{title}” ({count:,})" for title, count in islice(titles.items(), _SHOWN))

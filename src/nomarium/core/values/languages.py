@@ -219,12 +219,24 @@ def _date_shapes(text: str) -> tuple[DateShape, ...]:
     words = words_in([text])
     if len(words) > _MOST_WORDS or not any(map(str.isdigit, text)):
         return ()
-    if all(word in ENGLISH.months or word in ENGLISH.weekdays for word in words):
-        languages = [ENGLISH]
-    else:
-        knowing = (n for n in usual_languages() if all(word in n.months or word in n.weekdays for word in words))
-        languages = [_with_english(names) for names in knowing]
+    if _knows(ENGLISH, words):
+        found = scan_date(text, ENGLISH)
+        begins = _SHORT_WEEKDAY.match(text) if found is None else None
+        if begins is None:
+            return () if found is None else (found,)
+        words = {normalised(begins[1])}  # “st 17.3.2027” is a Wednesday in Czech, and “1st” no weekday
+    languages = [_with_english(names) for names in usual_languages() if _knows(names, words)]
+    if not languages:
+        others = (names.words for names in names_in(_USUAL_NAMES).values())
+        languages = [_with_english(names) for names in others if _knows(names, words)]
     return tuple(shape for names in languages if (shape := scan_date(text, names)) is not None)
+
+
+_SHORT_WEEKDAY = regex(r"([^\W\d_]{2,3})\.?,? \d")
+
+
+def _knows(names: CalendarWords, words: Iterable[str]) -> bool:
+    return all(word in names.months or word in names.weekdays for word in words)
 
 
 _MOST_WORDS = 2

@@ -51,6 +51,7 @@ _TIME = regex(
 _BETWEEN = regex(
     r" ?[–—−~→〜～] ?|->| (?:to|until|till|til|bis|through|à|a|às|as|até|tot|t/m|alle|al|do|hasta|fino alle) | - |-"
 )
+_AMID = regex(r"^(?:between|zwischen|entre|tra|tussen|mellan|mellem|mellom) (.+) (?:and|und|et|y|e|en|och|og) (.+)$")
 _LEAD = regex(r"(?:from|between|von|de|das|dalle|od|van|fra|från) ")
 LONGEST_SPAN = 60
 """Characters of a time or span of times."""
@@ -69,7 +70,8 @@ def scan_span(text: str) -> Span | None:
     """Return what a text means as a time or as a span of times ("9–10:30am"), or None."""
     if len(text) > LONGEST_SPAN:
         return None
-    text = _LEAD.sub("", normalised(text), count=1)
+    text = _AMID.sub(r"\1 - \2", normalised(text))
+    text = _LEAD.sub("", text, count=1)
     single = _time(text)
     if single:
         return Span(single)
