@@ -52,6 +52,14 @@ SHAPES = {
         "Doctor,Monday,Tuesday\nDr. Vogt,8-12 u. 15-18 Uhr,8-12 Uhr\nDr. Reh,,9-12 u. 14-17 Uhr\n",
         ["07 08:00–12:00 Dr. Vogt", "07 15:00–18:00 Dr. Vogt", "08 08:00–12:00 Dr. Vogt", "08 09:00–12:00 Dr. Reh", "08 14:00–17:00 Dr. Reh"],
     ),
+    "shifts of two people, their key below": (
+        "Vaktplan,,,\nNavn,Man,Tir,Ons\nKari,T,M,S\nOla,S,T,M\n,,,\nT = Tidlig 07:00-14:30,,,\nM = Mellom 08:00-15:30,,,\nS = Sein 09:15-16:45,,,\n",
+        ["07 07:00–14:30 Kari", "07 09:15–16:45 Ola", "08 08:00–15:30 Kari", "08 07:00–14:30 Ola", "09 09:15–16:45 Kari", "09 08:00–15:30 Ola"],
+    ),
+    "from when until when below a word that means something else": (
+        "Class,Day & time,Runs,Not on\nYoga,Mondays 18:00-19:00,7 Sep – 20 Sep 2026,\nPilates,Wednesdays 7-8pm,9 Sep – 10 Sep 2026,\n",
+        ["07 18:00–19:00 Yoga", "09 19:00–20:00 Pilates"],
+    ),
     "letters of weeks alone": (
         "Ms Lind,Mon,Tue\n1,6b,6b (A) / 7c (B)\n2,8a (A),9d\n",
         ["07 08:00–08:45 6b", "07 09:00–09:45 8a", "08 08:00–08:45 6b", "08 09:00–09:45 9d", "15 08:00–08:45 7c", "15 09:00–09:45 9d"],

@@ -36,7 +36,8 @@ def title_of_two_sides(matches: Matches, sheet: SheetKind) -> None:
     name = "summary" if "title" in sheet.needs else "course" if sheet.kind is Kind.LIST else ""
     if not name or not matches.open(name) or (name == "course" and not matches.open("class")):
         return
-    sides = _two_of(matches.unused_matches(), _HOME, _AWAY) if name == "summary" else []
+    open_or_local = [match for match in matches.all if match.is_free and match.field in ("", "location")]  # “Local”
+    sides = _two_of(open_or_local, _HOME, _AWAY) if name == "summary" else []
     ends = [match for match in matches.all if match.is_free and _holds_words(match.column)]
     for two, why in (
         (sides, "the two sides of a match"),

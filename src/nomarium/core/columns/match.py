@@ -20,6 +20,7 @@ from nomarium.core.columns.contents import (
     holds_numbers,
     holds_ordinals,
     holds_repeats,
+    holds_spans_of_dates,
     holds_times,
     holds_titles,
     holds_weekdays,
@@ -60,7 +61,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
     _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
-    _ordinals_are_periods(matches, headings.sheet)
+    _say_what_cells_say(matches, headings.sheet)
     _counted_weeks(matches, headings.sheet)
     join_parts(matches, headings.sheet)
     _weekdays_that_are_dates(matches, headings.sheet)
@@ -74,9 +75,9 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _release_weaker(matches, headings)
     codes_apart(matches, headings.sheet)
     meetings_named(matches, headings.sheet)
+    title_of_two_sides(matches, headings.sheet)
     join_doubles(matches, headings.sheet)
     doubled = _doubled(table, matches, headings.sheet.names)
-    title_of_two_sides(matches, headings.sheet)
     _by_likeness(matches, headings)
     _numbers_are_no_times(matches)
     part_times_and_words(matches, headings.sheet)
@@ -268,11 +269,16 @@ def _weekdays_that_are_dates(matches: Matches, sheet: SheetKind) -> None:
         days[0].why = "all its cells are dates"
 
 
-def _ordinals_are_periods(matches: Matches, sheet: SheetKind) -> None:
-    """Let “Ora” with “1ª” and “2ª” below it be the period: an hour by its number, and no time of day."""
+def _say_what_cells_say(matches: Matches, sheet: SheetKind) -> None:
+    """Let headings that may mean two things be what the cells below them are.
+
+    “Ora” with “1ª” is the period, “Runs” with spans of dates from when until when, “Luokka” with “204” the room.
+    """
     if "period" in sheet.names:
         times = ("hours", "start", "start_time")
         _retell(matches, times, lambda match: holds_ordinals(match.column), "period", "ordinals")
+    if {"status", "from"} <= set(sheet.names):
+        _retell(matches, ("status",), lambda match: holds_spans_of_dates(match.column), "from", "first and last days")
     if {"class", "room"} <= set(sheet.names) and not matches.open("course"):
         _retell(matches, ("class",), _numbers_rooms, "room", "numbers of rooms")
 

@@ -134,7 +134,7 @@ PEOPLE = (
 )
 
 STUDENTS = (
-    "student|students|pupil|pupils|learner|learners|student name|student names|pupil name|learner name|child|children|"
+    "student|students|pupil|pupils|növendék|növendékek|learner|learners|student name|student names|pupil name|learner name|child|children|"
     "participant|participants|attendee|enrolled|member|members|member name|trainee|trainees|apprentice|apprentices|"
     "cadet|player|players|schüler|schülerin|schülername|teilnehmer|élève|élèves|étudiant|étudiante|étudiants|"
     "alumno|alumna|alumnos|estudiante|estudiantes|studente|studenti|allievo|allievi|aluno|aluna|alunos|leerling|"

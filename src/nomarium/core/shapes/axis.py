@@ -252,13 +252,20 @@ def _has_cells(view: GridView, row: int, column: int) -> bool:
 
 
 def _stand_below_headings(view: GridView, row: int, columns: Sequence[int]) -> bool:
-    """Tell whether words that are no days, months or weeks stand above: the dates are those of a list then."""
+    """Tell whether words that are no days, months or weeks stand above: the dates are those of a list then.
+
+    So they are where each cell of the row has a heading above it, and most of these are words.
+    """
+    whole = [view.text(row - 1, column) for column, _ in view.filled(row)] if row else []
+    if len(whole) >= _FEWEST_HEADINGS and all(whole) and sum(map(is_word, whole)) * 2 > len(whole):
+        return True
     above = [text for column in columns if row and (text := view.text(row - 1, column))]
     words = [text for text in above if not _head_kind(" ".join(text.split())) and month_of(text.split()[0]) is None]
     words = [text for text in words if len(text) > 1 and not text.isdecimal() and not _WEEK.fullmatch(text)]
     return len(words) >= FEWEST_HEADS
 
 
+_FEWEST_HEADINGS = 4
 _WEEK = regex(r"(?:week|wk|woche|kw|semaine|semana|uge|uke|vecka|v)\b.*", re.IGNORECASE)
 
 

@@ -45,7 +45,14 @@ class Said(NamedTuple):
 
 def is_free(text: str) -> bool:
     """Tell whether a cell says that nothing is on: “Free”, “–”, “Closed”."""
-    return (plain := text.strip().casefold()) in FREE or plain in _CLOSED
+    plain = text.strip().casefold()
+    return plain in FREE or plain in _CLOSED or _NOT_ON.fullmatch(plain) is not None
+
+
+_NOT_ON = regex(
+    r"no (?:[^\W\d_]+ ){0,2}(?:school|class(?:es)?|lessons?|training|practice|rehearsals?|sessions?|meetings?|"
+    r"services?|club|choir|swimming|games?|duty|clinic)"
+)
 
 
 _CLOSED = frozenset(

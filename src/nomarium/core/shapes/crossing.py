@@ -446,8 +446,11 @@ def _is_sure(found: Crossing) -> bool:
         return True
     texts = found.texts()
     explained = {meaning.code for meaning, _ in found.own_key() if meaning.hours}
-    timed = [text for text in texts if span_in(text) or (codes_in(text) and set(codes_in(text)) <= explained)]
-    return len(timed) * 2 > len(texts) and (len(timed) < len(texts) or _heads_names(found) or _not_bells(found, texts))
+    coded = [text for text in texts if codes_in(text) and set(codes_in(text)) <= explained]
+    timed = [text for text in texts if span_in(text) or text in coded]
+    by_key = 0 < len(coded) == len(texts)  # bell times have none
+    named = by_key or len(timed) < len(texts) or _heads_names(found) or _not_bells(found, texts)
+    return len(timed) * 2 > len(texts) and named
 
 
 def _are_on_duty_by_title(found: Crossing) -> bool:

@@ -685,6 +685,9 @@ class _Rows:
         column = self._sheet.matches.column("week")
         said = counted_by_words(column.heading) if column else ""
         by_words: set[Count] = {weeks.counted_by for weeks in read if weeks.counted_by}
+        if not (said or by_words) and {str(number) for number in named} <= set(self._choices.year.rules.weeks.letters):
+            self._week_numbers = False  # the weeks of the year go by these numbers, again and again
+            return
         if said or len(by_words) == 1:
             self._weeks_counted_by = said or by_words.pop()
         elif (named <= self._term_weeks) is not (named <= calendar):
