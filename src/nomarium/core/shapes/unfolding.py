@@ -28,7 +28,7 @@ from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.named_weekdays import day_of_week, weekdays_of_names
 from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.sheets import note_unused, note_used, says_when, titled_span
+from nomarium.core.sheets import note_unused, note_used, says_when, titled_span, whole_weeks
 from nomarium.core.slots import by_weeks
 from nomarium.core.tables import Cell, Spot, column_letters, plain_text
 from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, ends_as_written, is_span, span_in, weekday_in_any
@@ -432,7 +432,7 @@ class _Unfolding:
         if self._open_weeks:
             yield wording.days_of_week_open(place, text)
         elif self._whole_weeks:
-            yield wording.whole_weeks(place, text)
+            yield whole_weeks(place, text)
         elif self._weeks and self._days:
             yield wording.on_days_of_week(place, ", ".join(WEEKDAY_NAMES[day][:3] for day in self._days))
 

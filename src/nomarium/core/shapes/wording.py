@@ -66,17 +66,6 @@ def days_of_week_open(place: Place, text: str) -> Problem:
     )
 
 
-def whole_weeks(place: Place, text: str) -> Problem:
-    """Entries without times below dates that begin weeks."""
-    return warning(
-        "whole-weeks",
-        place,
-        "This is the first day of a week, and what has no times is taken to last all seven days of it.",
-        found=text,
-        advice="If it is on some of the days, say so in a line above or below (“Mon–Fri”).",
-    )
-
-
 def weekday_of_name(place: Place, name: str, day: date) -> Problem:
     """An entry whose name says a weekday that is not the date's, and may be of the week before or after."""
     return error(

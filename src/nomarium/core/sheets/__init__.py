@@ -18,6 +18,7 @@ if TYPE_CHECKING:
         name_or_names,
         note_unused,
         note_used,
+        whole_weeks,
         wrong_columns,
     )
 
@@ -48,6 +49,7 @@ __all__ = [
     "sheet_of",
     "take_notes",
     "titled_span",
+    "whole_weeks",
     "wrong_columns",
 ]
 

@@ -137,6 +137,17 @@ def note_used(place: Place, text: str, said: Sequence[str]) -> Problem:
     return note("note-used", place, f"“{text}” gives all rows that say nothing else {' and '.join(said)}.")
 
 
+def whole_weeks(place: Place, text: str) -> Problem:
+    """Entries without times, of which only the first day of their week is said."""
+    return warning(
+        "whole-weeks",
+        place,
+        "This is the first day of a week, and what has no times is taken to last all seven days of it.",
+        found=text,
+        advice="If it is on some of them, say so in a column “Weekday”, or in a line above or below (“Mon–Fri”).",
+    )
+
+
 def note_unused(place: Place, text: str, more: int = 0) -> Problem:
     """A note that says when, and that nothing used; and how many more of its sheet."""
     others = f", and {more} more {'line' if more == 1 else 'lines'}" if more else ""

@@ -8,6 +8,7 @@ from itertools import repeat
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Match, Matches, holds_dates, holds_weekdays
+from nomarium.core.sheets import whole_weeks
 from nomarium.core.sources import wording
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values import ORDERS, date_in, weekday_in_any
@@ -50,7 +51,7 @@ def dated_by_weeks(table: Table, matches: Matches, dates: DateChoices) -> tuple[
         return found, [wording.first_day_of_week(place, text)]
     lasts: list[Cell] = [day + _REST_OF_WEEK if day else "" for day in days]
     found.all.append(Match(Column(column.heading, column.index, lasts), "end_date", why="a week from its first day"))
-    return found, [wording.whole_week(place, text)]
+    return found, [whole_weeks(place, text)]
 
 
 def _first_days(column: Column, dates: DateChoices) -> dict[Cell, date]:

@@ -47,12 +47,11 @@ def morning_assumed(place: Place, text: str, evening: str, count: int) -> Proble
 
 def called_off(place: Place, said: Mapping[str, int]) -> Problem:
     """Events that are called off by words in their title or a remark; ``said`` with their counts."""
-    words = ", ".join(f"“{text}” ({count:,})" for text, count in islice(said.items(), _SHOWN))
-    more = f" and {len(said) - _SHOWN:,} more" if len(said) > _SHOWN else ""
+    events = counted(sum(said.values()), "event")
     return warning(
         "called-off",
         place,
-        f"{counted(sum(said.values()), 'event')} given out as cancelled, as the words say: {words}{more}.",
+        f"{events} given out as cancelled, as the words say: {_with_counts(said)}.",
         advice="If one is on, say so in a column “Status”: confirmed. A row that you clear is gone from the calendar.",
     )
 
@@ -82,24 +81,16 @@ def hours_overlap(place: Place, count: int, minutes: int) -> Problem:
 
 def nothing_on(place: Place, titles: Mapping[str, int]) -> Problem:
     """Rows whose titles say that nothing is on, or that a team does not play; ``titles`` with their counts."""
-    words = ", ".join(f"“{title}” ({count:,})" for title, count in islice(titles.items(), _SHOWN))
-    more = f" and {len(titles) - _SHOWN:,} more" if len(titles) > _SHOWN else ""
     rows = counted(sum(titles.values()), "row")
-    return note("nothing-on", place, f"{rows} left out, as the title says that nothing is on: {words}{more}.")
+    return note("nothing-on", place, f"{rows} left out, as the title says that nothing is on: {_with_counts(titles)}.")
+
+
+def _with_counts(texts: Mapping[str, int]) -> str:
+    words = ", ".join(f"“{text}” ({count:,})" for text, count in islice(texts.items(), _SHOWN))
+    return words + (f" and {len(texts) - _SHOWN:,} more" if len(texts) > _SHOWN else "")
 
 
 _SHOWN = 3
-
-
-def whole_week(place: Place, text: str) -> Problem:
-    """Rows without times, of which only the first day of their week is said."""
-    return warning(
-        "whole-weeks",
-        place,
-        "This is the first day of a week, and what has no times is taken to last all seven days of it.",
-        found=text,
-        advice="If it is on one of them, write the weekday in a column “Weekday”, or head the column “Date”.",
-    )
 
 
 def first_day_of_week(place: Place, text: str) -> Problem:
