@@ -119,8 +119,12 @@ def _times_across(view: GridView) -> Unfolded | None:
 
 
 def _weekday_of(view: GridView, head: int) -> str:
-    """Return the weekday that a title above a row, the tab or the file names; "" for none."""
-    return next((text for text in titles(view, head) if weekday_in_any(text) is not None), "")
+    """Return the weekday that a title above a row, the tab or the file names; "" for none.
+
+    A title stands alone in its row: “To” behind “From” is none.
+    """
+    beside = {text for row in range(head) for _, text in view.filled(row) if len(list(view.filled(row))) > 1}
+    return next((text for text in titles(view, head) if text not in beside and weekday_in_any(text) is not None), "")
 
 
 class _Column(NamedTuple):

@@ -48,7 +48,7 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
     for column in idle:
         if column.index in told:
             continue
-        if holds_dates(column) or holds_times_among_others(column):
+        if holds_dates(column) or holds_times(column) or holds_times_among_others(column):
             problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
         elif holds := _telling(column, known):
             problems.append(wording.idle_column(table, column, holds))

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
 from nomarium.core.sources import wording
@@ -46,8 +46,7 @@ def moved(table: Table, matches: Matches) -> Iterator[Problem]:
     """Warn of remarks that say that an event is moved: it is given out on the day that its date says."""
     remarks = [column for _, column in matches.columns(("description",))]
     for column in (*remarks, *(match.column for match in matches.unused_matches())):
-        telling = [record for record, cell in enumerate(column.cells) if cell != "" and _MOVED.match(plain_text(cell))]
-        if telling:
+        if telling := list(_telling(column, _MOVED, _STEMS_OF_MOVES)):
             text = plain_text(column.cells[telling[0]])
             yield wording.moved(table.cell_place(telling[0], column), text, len(telling))
 
@@ -61,15 +60,40 @@ def call_off(table: Table, matches: Matches, details: Details) -> Iterator[Probl
     said: Counter[str] = Counter()
     first: tuple[int, Column] | None = None
     for column, form in _columns(matches):
-        telling = {cell for cell in column.distinct if cell != "" and form.match(plain_text(cell))}
-        for record, cell in enumerate(column.cells) if telling else ():
-            if cell in telling and not statuses[record]:
+        for record in _telling(column, form, _STEMS):
+            if not statuses[record]:
                 statuses[record] = "CANCELLED"
-                said[plain_text(cell)] += 1
+                said[plain_text(column.cells[record])] += 1
                 first = first or (record, column)
     if first is not None:
         details.columns["status"] = statuses
         yield wording.called_off(table.cell_place(*first), said)
+
+
+_STEMS = tuple(
+    "cancel|called off|postpon|abgesagt|verschob|entfällt|fällt aus|annul|report|supprim|suspend|aplazad|rinviat|"
+    "sospes|adiad|afgelast|geannul|uitgesteld|inställ|uppskjut|avlyst|utsatt|aflyst|udsat|peru|siirretty|odwołan|"
+    "przełoż|zrušen|odlož|elmarad|elhalaszt|iptal|ertelen".split("|")
+)
+_STEMS_OF_MOVES = tuple(
+    "new date|moved|now on|rescheduled|rearranged|verlegt|neue|report|déplac|nouvelle|traslad|nueva|spostat|nuova|"
+    "verplaatst|nieuwe|flytta|nytt|ny dat".split("|")
+)
+"""What any of the words holds: most sheets hold none, and are then looked through just once."""
+_AT_ONCE, _NEAR = 5_000, 24
+
+
+def _telling(column: Column, form: re.Pattern[str], stems: Sequence[str]) -> Iterator[int]:
+    """Yield the records whose cells have a form; only cells with one of some stems near their beginning can have it."""
+    within = None if form is _IN_TITLE else _NEAR
+    for begin in range(0, len(column.cells), _AT_ONCE):
+        cells = column.cells[begin : begin + _AT_ONCE]
+        texts = [cell[:within] if type(cell) is str else "" for cell in cells]
+        whole = "\n".join(texts).casefold()
+        if any(stem in whole for stem in stems):
+            yield from (
+                record for record, cell in enumerate(cells, begin) if cell != "" and form.match(plain_text(cell))
+            )
 
 
 def _columns(matches: Matches) -> Iterator[tuple[Column, re.Pattern[str]]]:
