@@ -23,7 +23,7 @@ from nomarium.core.columns.contents import (
 from nomarium.core.columns.fields import Condition, SheetKind, heading_key
 from nomarium.core.columns.headings import Headings
 from nomarium.core.problems import DataRefused, Problem
-from nomarium.core.tables import Column, Grid, Table, find_table, lead_in, plain_text
+from nomarium.core.tables import Column, Grid, Table, lead_in, look_for_table, plain_text
 
 
 class Verdict(NamedTuple):
@@ -55,7 +55,7 @@ class Evidence:
 
         found = cls(grid, kind)
         try:
-            found.table, _ = find_table(grid.copy(), vocabulary)
+            found.table, _ = look_for_table(grid, vocabulary)
         except DataRefused as refused:
             found.refused = refused.problem
             return found

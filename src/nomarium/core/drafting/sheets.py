@@ -59,8 +59,8 @@ from nomarium.core.tables import (
     Grid,
     Table,
     TableChoices,
-    find_table,
     is_oneroster,
+    look_for_table,
     looks_like_calendar,
     plain_text,
     read_grids,
@@ -107,7 +107,7 @@ class FoundSheet:
         if self.kind is Kind.BELLS and len(bell_parts(self.grid)) > 1:
             return []
         try:
-            table, _ = find_table(self.grid.copy(), Headings(kind))
+            table, _ = look_for_table(self.grid, Headings(kind))
         except DataRefused:
             return []
         matches, _ = match_columns(table, self.columns, Headings(kind))
@@ -154,7 +154,7 @@ def _as_timetable(sheet: FoundSheet) -> Table | None:
     if sheet.grid is None:
         return None
     try:
-        return find_table(sheet.grid.copy(), Headings(TIMETABLE_SHEET))[0]
+        return look_for_table(sheet.grid, Headings(TIMETABLE_SHEET))[0]
     except DataRefused:
         return None
 
@@ -563,7 +563,7 @@ def _column_of(sheet: FoundSheet, headings: Headings, name: str) -> list[str]:
     if sheet.grid is None:
         return []
     try:
-        table = find_table(sheet.grid.copy(), headings)[0]
+        table = look_for_table(sheet.grid, headings)[0]
     except DataRefused:
         return []
     column = next((column for column in table.columns if headings(column.heading) == name), None)

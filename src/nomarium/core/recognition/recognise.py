@@ -33,7 +33,7 @@ from nomarium.core.shapes import (
     unfold,
 )
 from nomarium.core.slots import UnknownDay, read_slots
-from nomarium.core.tables import Grid, find_table, plain_text
+from nomarium.core.tables import Grid, look_for_table, plain_text
 from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks
 from nomarium.core.values import PLAIN_YES, span_in
 
@@ -217,7 +217,7 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
     """Hold a sheet against a list of meetings by what its columns hold: a weekday, times and words, and no dates."""
     headings = Headings(TIMETABLE_SHEET)
     try:
-        table, _ = find_table(grid.copy(), headings)
+        table, _ = look_for_table(grid, headings)
     except DataRefused:
         return None
     matches, _ = match_columns(table, {}, headings)

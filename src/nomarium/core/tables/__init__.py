@@ -14,7 +14,7 @@ if TYPE_CHECKING:
         plain_text,
         range_address,
     )
-    from nomarium.core.tables.find import INSTRUCTIONS, OWN_SAMPLES, find_table
+    from nomarium.core.tables.find import INSTRUCTIONS, OWN_SAMPLES, find_table, look_for_table
     from nomarium.core.tables.grid_view import GridView
     from nomarium.core.tables.headings import CALENDAR_WEEK, Vocabulary, is_data, lead_in, without_lead_in
     from nomarium.core.tables.oneroster import ONEROSTER_FILES, is_oneroster
@@ -48,6 +48,7 @@ __all__ = [
     "is_oneroster",
     "lead_in",
     "lies_within",
+    "look_for_table",
     "looks_like_calendar",
     "plain_text",
     "range_address",

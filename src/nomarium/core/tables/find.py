@@ -33,11 +33,26 @@ class Block:
         return TITLE_FIELD in self.fields and bool(self.fields & DATE_FIELDS)
 
 
+def look_for_table(grid: Grid, vocabulary: Vocabulary) -> tuple[Table, list[Problem]]:
+    """Find the table of a grid that stays as it is; what several vocabularies find alike is cut out of it once.
+
+    Raises as ``find_table`` does.
+    """
+    return _find(grid.copy(), vocabulary, None if grid.merged else grid.cuts)
+
+
 def find_table(grid: Grid, vocabulary: Vocabulary) -> tuple[Table, list[Problem]]:
     """Find the table of a grid: its headings below titles and notes, and below them one record a row.
 
     Raises DataRefused where there are no headings, nothing below them, or more than one table.
     """
+    return _find(grid, vocabulary, None)
+
+
+_Cuts = dict[tuple[object, ...], tuple[Table, list[Problem]]]
+
+
+def _find(grid: Grid, vocabulary: Vocabulary, cuts: _Cuts | None) -> tuple[Table, list[Problem]]:
     start = find_headings(grid.rows, vocabulary)
     if start is None:
         raise DataRefused(wording.no_headings(grid.place))
@@ -49,13 +64,17 @@ def find_table(grid: Grid, vocabulary: Vocabulary) -> tuple[Table, list[Problem]
     _refuse_table_below(grid, start, end, vocabulary)
     spread = _spread_merged(grid, start, end)
     problems = [wording.spread_cells(grid.place, spread)] if spread else []
-    table, samples = _cut(grid, start, end, headings, columns)
-    problems += samples
+    key = (start, end, *columns, *headings)
+    if cuts is not None and key in cuts:
+        table, told = cuts[key]
+        return table.again(), [*problems, *told]
+    table, told = _cut(grid, start, end, headings, columns)
     if not len(table):
         raise DataRefused(wording.no_rows(grid.place, table.left_out[LeftOut.SAMPLE]))
-    if not grid.typed:
-        problems += _shifted_rows(grid, start, len(headings))
-    return table, problems
+    told += [] if grid.typed else _shifted_rows(grid, start, len(headings))
+    if cuts is not None:
+        cuts[key] = table.again(), told
+    return table, [*problems, *told]
 
 
 def _on_second_line(grid: Grid, start: int, vocabulary: Vocabulary) -> int:

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable, Mapping, Sequence
+from copy import copy
 from dataclasses import dataclass, field, replace
 from datetime import datetime
 from enum import StrEnum
 
-from nomarium.core.problems import Place
+from nomarium.core.problems import Place, Problem
 from nomarium.core.tables.cells import Cell, address, column_letters, plain_text, range_address
 
 Spot = tuple[int, int]
@@ -45,6 +46,10 @@ class Grid:
     """The rows that were emptied since only what is visible counts."""
     first_day: datetime = FIRST_DAY
     """What the day number 0 stands for in its cells."""
+    cuts: dict[tuple[object, ...], tuple[Table, list[Problem]]] = field(
+        default_factory=dict, init=False, repr=False, compare=False
+    )
+    """Tables that were found in it while it stayed as it is, by their headings and where they stand."""
 
     @property
     def place(self) -> Place:
@@ -91,14 +96,17 @@ class Column:
     """How a cell that holds several values is parted, where that is not the usual way."""
     drawn: bool = False
     """Tells that the list was made of another shape: the sheet has no such column."""
-    _known: tuple[list[Cell], list[Cell]] | None = field(default=None, init=False, repr=False, compare=False)
+    _known: list[tuple[list[Cell], list[Cell]]] = field(default_factory=list, init=False, repr=False, compare=False)
+    """Cells, and each of their values once; shared by the copies of a column, as long as they have the same cells."""
 
     @property
     def distinct(self) -> list[Cell]:
         """Its cells, each value once, in their order; worked out anew only where it has got other cells."""
-        if self._known is None or self._known[0] is not self.cells:
-            self._known = self.cells, list(dict.fromkeys(self.cells))
-        return self._known[1]
+        if not self._known:
+            self._known.append((self.cells, list(dict.fromkeys(self.cells))))
+        elif self._known[0][0] is not self.cells:
+            self._known = [(self.cells, list(dict.fromkeys(self.cells)))]
+        return self._known[0][1]
 
     @property
     def letters(self) -> str:
@@ -133,6 +141,11 @@ class Table:
 
     def __len__(self) -> int:
         return len(self.row_numbers)
+
+    def again(self) -> Table:
+        """Return it with columns of its own, which share their cells with these."""
+        columns = [copy(column) for column in self.columns]
+        return replace(self, columns=columns, left_out=self.left_out.copy(), captions=dict(self.captions))
 
     def keep(self, records: Sequence[int]) -> None:
         """Leave these records, in this order; one that is named several times is there so often."""

@@ -35,7 +35,8 @@ PERSON_FORM = regex(
 
 
 def most_are(texts: Sequence[str], form: re.Pattern[str]) -> bool:
-    """Tell whether more than half of some texts have a form."""
+    """Tell whether more than half of some texts have a form; of very many, those that stand evenly among them."""
+    texts = texts[:: len(texts) // _MOST_LOOKED_AT + 1]
     return sum(bool(form.fullmatch(text)) for text in texts) * 2 > len(texts) > 0
 
 
@@ -46,3 +47,4 @@ def are_people(names: Sequence[str], heads: Callable[[str], object]) -> bool:
 
 
 _INITIAL = regex(r"[^\W\d_]\.")
+_MOST_LOOKED_AT = 4_000
