@@ -60,6 +60,14 @@ SHAPES = {
         "Class,Day & time,Runs,Not on\nYoga,Mondays 18:00-19:00,7 Sep – 20 Sep 2026,\nPilates,Wednesdays 7-8pm,9 Sep – 10 Sep 2026,\n",
         ["07 18:00–19:00 Yoga", "09 19:00–20:00 Pilates"],
     ),
+    "days drawn one below the other, each below its weekday": (
+        "Tuesday,,\nTime,Lane 1,Lane 2\n18:00-19:00,Seals,Public\n19:00-20:00,Masters,\nWednesday,,\nTime,Lane 1,Lane 2\n18:00-19:00,,Tri club\n19:00-20:00,Polo,\n",
+        ["08 18:00–19:00 Seals Lane 1", "08 18:00–19:00 Public Lane 2", "08 19:00–20:00 Masters Lane 1", "09 18:00–19:00 Tri club Lane 2", "09 19:00–20:00 Polo Lane 1"],
+    ),
+    "periods behind their weekdays below Lessons": (
+        "Set,Teacher,Room,Lessons\n10X1,Hale,M1,\"Mon1, Wed2\"\n10X2,Orr,M2,Tue2\n",
+        ["07 08:00–08:45 10X1 M1", "09 09:00–09:45 10X1 M1", "08 09:00–09:45 10X2 M2"],
+    ),
     "letters of weeks alone": (
         "Ms Lind,Mon,Tue\n1,6b,6b (A) / 7c (B)\n2,8a (A),9d\n",
         ["07 08:00–08:45 6b", "07 09:00–09:45 8a", "08 08:00–08:45 6b", "08 09:00–09:45 9d", "15 08:00–08:45 7c", "15 09:00–09:45 9d"],
@@ -73,7 +81,9 @@ def made(tmp_path, sheet, more):
 
 
 def further(name):
-    return {**WEEKS, **BELLS} if name == "letters of weeks alone" else {}
+    if name == "letters of weeks alone":
+        return {**WEEKS, **BELLS}
+    return BELLS if "periods" in name else {}
 
 
 @pytest.mark.parametrize("name", SHAPES)

@@ -451,7 +451,7 @@ def _is_days_and_periods(text: str) -> bool:
 
 
 _DAY_AND_PERIOD = regex(
-    r"(?P<day>[^\W\d_]{2,12})\.?(?:\s+[A-D])?\s+(?:p|pd|per|period|std|stunde|h|l)?\.?\s*\d{1,2}\.?", re.IGNORECASE
+    r"(?P<day>[^\W\d_]{2,12})\.?(?:\s+[A-D])?\s*(?:p|pd|per|period|std|stunde|h|l)?\.?\s*\d{1,2}\.?", re.IGNORECASE
 )
 
 
@@ -541,8 +541,10 @@ _LONE_LETTERS = frozenset("MTWRFSU")
 
 
 def days_by_cells(name: str, column: Column) -> str:
-    """Return the field that a column headed as hours or periods is by its cells, "slot" or "day"; "" for others."""
+    """Return the field of a column headed as hours, periods or lessons by its cells, "slot" or "day"; "" for others."""
     if name in ("hours", "period") and holds_days_and_times(column):
+        return "slot"
+    if name == "count" and holds_days_and_periods(column):  # “Lessons” need not be their number
         return "slot"
     return "day" if name == "period" and holds_weekdays(column) else ""
 

@@ -70,7 +70,7 @@ class Evidence:
 
     def _take_days(self) -> None:
         """Take hours that have their days beside them for slots, and periods that are weekdays for days, as read."""
-        for name in ("hours", "period"):
+        for name in ("hours", "period", "count"):
             if name in self.named and (says := days_by_cells(name, self.named[name])):
                 self.named[says] = self.named.pop(name)
                 return

@@ -1,4 +1,4 @@
-"""The labels of a cycle's days as people write them: "Day A", "D1" and "B-Day" are A, 1 and B."""
+"""The labels of a cycle's days as people write them: "Day A", "D1", "J1" and "B-Day" are A, 1, 1 and B."""
 
 from __future__ import annotations
 
@@ -12,7 +12,7 @@ LETTERS, NUMBERS = tuple("ABCDEFGHIJKL"), tuple(map(str, range(1, 13)))
 
 _WORDS_AROUND = regex(
     r"(?:cycle|rotation|school|schedule|workshop)?\s*(?:day|week|jour|tag|día|dia|giorno|dag|journée)\b\s*[:#-]?\s*(?P<after>\S.*)|"
-    r"(?P<before>\S+?)[\s-]*(?:day|week|tag|dag)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dw](?P<number>\d+)",
+    r"(?P<before>\S+?)[\s-]*(?:day|week|tag|dag)|(?P<ordinal>\d+)(?:st|nd|rd|th)|[dwj](?P<number>\d+)",
     re.IGNORECASE,
 )
 

@@ -54,11 +54,11 @@ def _named_otherwise(seen: Evidence) -> Verdict:
     timed = seen.table is not None and not seen.named.keys().isdisjoint({"start", "hours"})
     if timed and "student" in seen.named and not seen.named.keys().isdisjoint({"day", "slot"}):
         return Verdict("", f"whose lessons stand below “{seen.named['student'].heading}” and by ")
+    groups = [seen.named[name] for name in ("group", "team") if name in seen.named]
+    if len(groups) == 1 and "day" in seen.named and (timed or "period" in seen.named):
+        return Verdict("", f"what stands below “{groups[0].heading}” and by ")
     if seen.table is None or not timed or "day" not in seen.named:
         return Verdict("no column such as “class” or “course”")
-    groups = [seen.named[name] for name in ("group", "team") if name in seen.named]
-    if len(groups) == 1:
-        return Verdict("", f"what stands below “{groups[0].heading}” and by ")
     used = {column.index for column in seen.named.values()}
     periods = [seen.named["period"]] if "period" in seen.named else []
     found = what_meets(periods, [column for column in seen.table.columns if column.index not in used])

@@ -324,9 +324,10 @@ def _crossing(view: GridView) -> Crossing | None:
     found = Crossing(view, [axis], [column for column in range(view.width) if _leads(view, axis, column)])
     if not found.leads or found.leads[0] > min(axis.heads):
         return None
-    if weeks := weeks_down(view, axis, found.leads[0]) if not axis.dated else []:
+    by_lead = {lead: weeks for lead in found.leads if not axis.dated and (weeks := weeks_down(view, axis, lead))}
+    for lead, weeks in by_lead.items():
         found.by_weeks = True
-        found.axes, found.leads = weeks, found.leads[1:]
+        found.axes, found.leads = weeks, [other for other in found.leads if other != lead]
         found.rows = [
             Row(week.row, week.row, week) for week in weeks if any(view.text(week.row, c) for c in week.heads)
         ]
@@ -427,7 +428,7 @@ def _explains(found: Crossing, texts: Sequence[str]) -> bool:
 def _is_sure(found: Crossing) -> bool:
     """Tell whether the cells say when, or the days are dates; periods and times along the side make other sheets."""
     names = found.names()
-    if not names:  # weeks down, weekdays across: every cell is a date's own
+    if not names or found.by_weeks:  # weeks down, weekdays across: every cell is a date's own
         return not found.view.turned
     if most_are(names, _PERIOD) or any(bare_period(name) in ("1", "2", "3") for name in names):
         return False

@@ -55,10 +55,11 @@ def day_sheet(grid: Grid) -> Unfolded | None:
 
 
 def _days_below_captions(view: GridView) -> Unfolded | None:
-    """Return the list of days that are drawn one below the other, each below its date; None where one is none."""
+    """Return the list of days that are drawn one below the other, each below its date or weekday; None for others."""
     rows = range(len(view.rows))
     alone = {row: texts[0][1] for row in rows if len(texts := list(view.filled(row))) == 1}
-    dated = [row for row, text in alone.items() if not has_time(text) and date_in_words(text) is not None]
+    weekly = [row for row, text in alone.items() if weekday_in_any(text) is not None]
+    dated = weekly or [row for row, text in alone.items() if not has_time(text) and date_in_words(text) is not None]
     ends = [*dated[1:], len(view.rows)]
     captions = [(row, end) for row, end in zip(dated, ends, strict=False) if end > row + 1]
     if len(captions) < _FEWEST_DAYS:
@@ -70,8 +71,8 @@ def _days_below_captions(view: GridView) -> Unfolded | None:
     cells = [known[0].grid.rows[0], *(row for day in known for row in day.grid.rows[1:])]
     origins = [known[0].grid.origins[0], *(spots for day in known for spots in day.grid.origins[1:])]
     problems = [problem for day in known for problem in day.problems]
-    why = f"{len(known)} days are drawn one below the other, each below its date"
-    return Unfolded(view.grid.as_list(cells, origins), Kind.EVENTS, known[0].whose, why, problems)
+    why = f"{len(known)} days are drawn one below the other, each below its {'weekday' if weekly else 'date'}"
+    return Unfolded(view.grid.as_list(cells, origins), known[0].kind, known[0].whose, why, problems)
 
 
 _FEWEST_DAYS = 2

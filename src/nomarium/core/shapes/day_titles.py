@@ -7,7 +7,7 @@ from datetime import date, timedelta
 
 from nomarium.core.shapes.axis import leading_date, one_date, weekdays_named
 from nomarium.core.tables import GridView
-from nomarium.core.values import span_of_dates, year_in_titles
+from nomarium.core.values import month_of, span_of_dates, year_in_titles
 from nomarium.lazily import regex
 
 
@@ -45,7 +45,8 @@ _MOST_DAYS = 60
 
 def date_in_words(text: str) -> date | None:
     """Return the first date that stands in a text; None for none, and for a span: “July 12–16, 2027”."""
-    if _DAYS_AND_YEAR.search(text):
+    months = sum(month_of(word) is not None for word in re.findall(r"[^\W\d_]{3,}", text))
+    if _DAYS_AND_YEAR.search(text) or (months > 1 and span_of_dates(text) is not None):
         return None
     if (whole := one_date(text.strip(" ,.:()"))) is not None:
         return whole

@@ -108,7 +108,9 @@ class _Unfolding:
         self._is_titled = by_name and used is not None and heading_key(self._whose()) not in used
         self._unexplained: Counter[str] = Counter()
         self._weeks = self._kind is Kind.EVENTS and found.goes_by_weeks() and not self._has_last_days()
-        around = " ".join(text for _, texts in found.lines for text in texts)
+        by_name = self._kind is Kind.EVENTS and not found.by_weeks
+        self._named_weekdays = weekdays_of_names(found.names()) if by_name else {}
+        around = " ".join(text for _, texts in found.lines for text in texts if text not in self._named_weekdays)
         self._days = weekdays_named(days) or (weekdays_named(around) if self._weeks else ())
         self._title_with_hours = self._find_hours_of_all()
         self._spell = spell_in(self._title_with_hours[1]) if self._title_with_hours else None
@@ -116,8 +118,6 @@ class _Unfolding:
         said = self._title_with_hours[1] if self._title_with_hours else ""
         self._hours_of_all = self._spell.start if self._spell else hours_in(said)
         """The times that a title says of all entries, where none says its own."""
-        by_name = self._kind is Kind.EVENTS and not found.by_weeks
-        self._named_weekdays = weekdays_of_names(found.names()) if by_name else {}
         if self._spell:
             self._named_weekdays = dict.fromkeys(found.names(), self._spell.weekday)
         self._moved = 0
