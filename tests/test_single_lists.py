@@ -98,6 +98,26 @@ LISTS = {
     ),
 }  # fmt: skip
 
+WEEK = {"Ann 09:00–17:00": "08", "Bo 11:00–19:00": "08", "Ann 11:00–19:00": "10"}
+LISTS |= {
+    "days of digits that their weekdays prove, hours as a and p": (
+        "Schedule for week of 3/8/2027,,\nEmployee,Mon 3/8,Wed 3/10\nAnn,9a-5p,11a-7p\nBo,11a-7p,\n",
+        [f"{said.split()[0]} 2027-03-{day} {said.split()[1]}" for said, day in WEEK.items()],
+    ),
+    "days below two months, by the span of the title": (
+        "Rota 31 March – 2 April 2027,,,\n,Wed 31,Thu 1,Fri 2\nAnn,9-17,,10-14\nBo,,9-17,\n",
+        ["Ann 2027-03-31 09:00–17:00", "Ann 2027-04-02 10:00–14:00", "Bo 2027-04-01 09:00–17:00"],
+    ),
+    "weekdays in the calendar week of the title": (
+        "Vagtplan uge 10 2027;;\nNavn;Mandag;Tirsdag\nIda;7-15;15-23\nBo;15-23;\n",
+        ["Ida 2027-03-08 07:00–15:00", "Ida 2027-03-09 15:00–23:00", "Bo 2027-03-08 15:00–23:00"],
+    ),
+    "days below their months, some without times": (
+        "September 2026,,\nTue 8,Meeting,15:45-16:45\nThu 17,Open evening,18:00-20:00\nOctober 2026,,\nWed 21,Vaccines,\n",
+        ["Meeting 2026-09-08 15:45–16:45", "Open evening 2026-09-17 18:00–20:00", "Vaccines 2026-10-21..2026-10-22"],
+    ),
+}
+
 ASKED = {
     "a week of no year that sheets have": ("Was;Wann\nFahrt;KW 52/9999\nAusflug;05.03.2027\n", "impossible-date"),
     "a week that its year does not have": ("Was;Wann\nFahrt;KW 53/2027\nAusflug;05.03.2027\n", "impossible-date"),

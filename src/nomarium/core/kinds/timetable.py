@@ -92,8 +92,8 @@ def _on_its_weekdays(seen: Evidence) -> Verdict:
     return Verdict("")
 
 
-def _on_its_date(seen: Evidence) -> Verdict:
-    """Against it: a column headed as dates has days and months alone, “9/4”, beside the weekdays."""
+def on_its_date(seen: Evidence) -> Verdict:
+    """Against it: a column headed as dates has days and months alone, “9/4”, or days, beside the weekdays."""
     known = Headings(EVENT_SHEET)
     bounds = [seen.named.get(name) for name in ("from", "until")]
     for column in seen.table.columns if seen.table else ():
@@ -104,7 +104,7 @@ def _on_its_date(seen: Evidence) -> Verdict:
     return Verdict("")
 
 
-_DAY_AND_MONTH = regex(r"\d{1,2}([/.-])\d{1,2}\.?")
+_DAY_AND_MONTH = regex(r"\d{1,2}(?:[/.-]\d{1,2}\.?|st|nd|rd|th|\.)?")
 
 
 def _in_its_week(seen: Evidence) -> Verdict:
@@ -321,7 +321,7 @@ TIMETABLE_SHEET = with_phrases(
             _weekly,
             _on_its_weekdays,
             _in_its_week,
-            _on_its_date,
+            on_its_date,
         ),
         telling=("class", "course", "teacher", "room", "day", "period", "slot", "hours"),
         spans=(("start", "end"), ("from", "until")),

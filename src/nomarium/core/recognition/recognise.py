@@ -19,7 +19,7 @@ from nomarium.core.columns import (
     match_columns,
     says_how_often,
 )
-from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET
+from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET, on_its_date
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import any_days, families, in_turn, label_columns, plain_or_named
 from nomarium.core.shapes import (
@@ -231,6 +231,8 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
         if slot is not None and named is not None and holds(slot):
             return Candidate(Kind.LIST, f"weekdays and {what} stand below “{slot.heading}”, and what meets beside it")
     if day is None or not holds_weekdays(day) or not timed or named is None or dated or often:
+        return None
+    if on_its_date(Evidence.of(grid, TIMETABLE_SHEET, {})).against:
         return None
     return Candidate(Kind.LIST, f"a weekday and times stand below “{day.heading}” and beside it, and what meets")
 

@@ -3,14 +3,25 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import date, datetime, timedelta
 from functools import cache
 from itertools import islice, pairwise
 
 from nomarium.core.tables import Cell, GridView, plain_text
-from nomarium.core.values import MONTH_NAMES, ORDERS, Order, date_in, is_date, month_named, month_of, weekday_in_any
+from nomarium.core.values import (
+    MONTH_NAMES,
+    ORDERS,
+    Order,
+    date_in,
+    is_date,
+    month_named,
+    month_of,
+    span_of_dates,
+    weekday_in_any,
+    year_in_titles,
+)
 from nomarium.lazily import regex
 
 FEWEST_HEADS = 2
@@ -274,8 +285,36 @@ def _between(columns: Sequence[int]) -> range:
 
 
 def _dated(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:
+    year = year_in_titles(_titles(view, row))
+    texts = {column: " ".join(plain_text(cell).split()) for column, cell in heads.items()}
+    if year is not None and not year.crosses and (proved := by_their_weekdays(texts, year.first.year)):
+        return _with_weekdays(view, row, dict(proved))
     title = _title(view, row)
     return _with_weekdays(view, row, {column: _with_year(cell, title) for column, cell in heads.items()})
+
+
+def by_their_weekdays(heads: Mapping[int, str], year: int) -> dict[int, date]:
+    """Return the dates of digits in the one order that their weekdays prove: “mån 2/11” is of November; else none."""
+    matches = {column: _WEEKDAY_AND_DIGITS.fullmatch(text) for column, text in heads.items()}
+    readings: list[dict[int, date]] = []
+    for order in ORDERS:
+        found: dict[int, date] = {}
+        for column, match in matches.items():
+            day = as_date(f"{match['digits']}{match['sign']}{year}", order) if match else None
+            if day is not None and match and weekday_in_any(match["weekday"]) == day.weekday():
+                found[column] = day
+        if len(found) == len(heads) and found not in readings:
+            readings.append(found)
+    return readings[0] if len(readings) == 1 else {}
+
+
+_WEEKDAY_AND_DIGITS = regex(r"(?P<weekday>[^\W\d_]{2,})\.?,? (?P<digits>\d{1,2}(?P<sign>[./-])\d{1,2})\.?")
+
+
+def _titles(view: GridView, row: int) -> list[str]:
+    """Return the texts above a row, the name of the tab and that of the file."""
+    above = [text for number in range(row) for _, text in view.filled(number)]
+    return [*above, view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0]]
 
 
 _STARTS = regex(
@@ -292,11 +331,13 @@ def _from_title(view: GridView, row: int, heads: dict[int, Cell]) -> Axis | None
     They must begin with the weekday of that date, and be a single week only where the title calls them so: a timetable
     that holds from a date on goes through the term.
     """
-    texts = [text for above in range(row) for _, text in view.filled(above)]
-    texts += [view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0]]
+    texts = _titles(view, row)
     days = [weekday_in_any(str(head)) for head in heads.values()]
     one_week = len(days) <= _DAYS_OF_A_WEEK
     first = next((day for text in texts if (day := _start_in(text, one_week)) is not None), None)
+    if first is None and one_week and days and days[0] is not None:
+        mondays = (day for text in texts if (day := _monday_of_week(text)) is not None)
+        first = next((monday + timedelta(days=days[0]) for monday in mondays), None)
     if first is None or not days or None in days or days[0] != first.weekday():
         return None
     dates: dict[int, Cell] = {}
@@ -309,6 +350,21 @@ def _from_title(view: GridView, row: int, heads: dict[int, Cell]) -> Axis | None
 
 
 _DAYS_OF_A_WEEK = 7
+
+
+def _monday_of_week(text: str) -> date | None:
+    """Return the Monday of the calendar week (ISO 8601) that a title names with its year: "uge 10 2027"."""
+    match = _CALENDAR_WEEK.search(text)
+    number, year = (int(match["week"]), int(match["year"])) if match else (0, 0)
+    last = date(year, 12, 28).isocalendar().week if match else 0
+    return date.fromisocalendar(year, number, 1) if 0 < number <= last else None
+
+
+_CALENDAR_WEEK = regex(
+    r"\b(?:kw|kalenderwoche|uge|uke|vecka|viikko|week|semaine|semana|settimana|týden|tydzień|hét|v)\.?\s?(?P<week>\d{1,2})\b"
+    r"[\s,./–-]{1,3}(?P<year>20\d\d)\b",
+    re.IGNORECASE,
+)
 
 
 def _start_in(text: str, one_week: bool) -> date | None:
@@ -327,8 +383,7 @@ def _with_weekdays(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:
 
 def _title(view: GridView, row: int) -> date | None:
     """Return the month that a title above a row, the tab or the file names."""
-    texts = [text for above in range(row) for _, text in view.filled(above)]
-    return month_named([*texts, view.grid.sheet or "", view.grid.file])
+    return month_named([*_titles(view, row)[:-1], view.grid.file])
 
 
 def _with_year(cell: Cell, title: date | None) -> Cell:
@@ -345,12 +400,16 @@ def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
     numbers = {column: int(re.findall(r"\d+", text)[-1]) for column, text in matches.items()}
     if not all(after in (before + 1, 1) for before, after in pairwise(numbers.values())):
         return None
+    whole = _whole_span(view, row, list(numbers.values()))
+    if whole is not None:
+        heads: dict[int, Cell] = {column: whole + timedelta(days=step) for step, column in enumerate(numbers)}
+        return _with_weekdays(view, row, heads)
     beside = [view.text(row, column) for column in range(min(columns))]
     title = month_named(beside) or _title(view, row)
     months = {column: month for column, text in view.filled(row - 1) if (month := month_of(text))} if row else {}
     if title is None and not months:
         return None
-    heads: dict[int, Cell] = {}
+    heads = {}
     year, month, before = (title.year, title.month, 0) if title else (0, 0, 0)
     for column, number in numbers.items():
         if column in months and months[column] != month:
@@ -365,6 +424,15 @@ def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
     found = _with_weekdays(view, row, heads)
     named = {column: match["weekday"] for column, text in matches.items() if (match := _DAY_AND_NUMBER.fullmatch(text))}
     return replace(found, weekdays={**found.weekdays, **named})
+
+
+def _whole_span(view: GridView, row: int, numbers: Sequence[int]) -> date | None:
+    """Return the first day of the span that a title says, where the numbers of days are just those of it; else None."""
+    for span in filter(None, map(span_of_dates, _titles(view, row))):
+        days = [span.first + timedelta(days=step) for step in range(min((span.last - span.first).days + 1, 366))]
+        if [day.day for day in days] == list(numbers):
+            return span.first
+    return None
 
 
 def _weekdays_beside(view: GridView, row: int, heads: dict[int, Cell]) -> tuple[int, dict[int, str]] | None:

@@ -17,7 +17,7 @@ from nomarium.core.columns import Headings, Kind
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.axis import as_date, one_date
+from nomarium.core.shapes.axis import by_their_weekdays, one_date
 from nomarium.core.shapes.cell_texts import is_free, is_place_word
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.day_lists import has_time, holds_numbers, list_of_day
@@ -26,7 +26,6 @@ from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import note_used
 from nomarium.core.tables import Cell, Grid, GridView, Spot
 from nomarium.core.values import (
-    ORDERS,
     ends_as_written,
     minute_words,
     scan_span,
@@ -160,7 +159,7 @@ def _dates_at(view: GridView, row: int, titled: date | None) -> dict[int, date]:
         return {}
     week, year = week_of(view, row), titled.year if titled is not None else year_above(view, row)
     texts = {column: " ".join(view.text(row, column).split()) for column in heads}
-    by_weekdays = _by_their_weekdays(texts, year) if year else {}
+    by_weekdays = by_their_weekdays(texts, year) if year else {}
     found: dict[int, date] = {}
     for column, cell in heads.items():
         day = one_date(cell)
@@ -174,24 +173,6 @@ def _dates_at(view: GridView, row: int, titled: date | None) -> dict[int, date]:
             return {}
         found[column] = day
     return found
-
-
-def _by_their_weekdays(heads: Mapping[int, str], year: int) -> dict[int, date]:
-    """Return the dates of digits in the one order that their weekdays prove: “mån 2/11” is of November; else none."""
-    matches = {column: _WEEKDAY_AND_DIGITS.fullmatch(text) for column, text in heads.items()}
-    readings: list[dict[int, date]] = []
-    for order in ORDERS:
-        found: dict[int, date] = {}
-        for column, match in matches.items():
-            day = as_date(f"{match['digits']}{match['sign']}{year}", order) if match else None
-            if day is not None and match and weekday_in_any(match["weekday"]) == day.weekday():
-                found[column] = day
-        if len(found) == len(heads) and found not in readings:
-            readings.append(found)
-    return readings[0] if len(readings) == 1 else {}
-
-
-_WEEKDAY_AND_DIGITS = regex(r"(?P<weekday>[^\W\d_]{2,})\.?,? (?P<digits>\d{1,2}(?P<sign>[./-])\d{1,2})\.?")
 
 
 def _names_at(view: GridView, row: int) -> dict[int, str]:

@@ -56,7 +56,8 @@ def headless_list(grid: Grid) -> Unfolded | None:
     dates = [column for column in columns if all(_is_day(view, row, column, monthly=monthly) for row in records)]
     kind = Kind.LIST if weekly and not dates else Kind.EVENTS
     days = weekly if kind is Kind.LIST else dates
-    if len(days) != 1 or any(len(list(view.filled(row))) < _FEWEST_CELLS for row in records):
+    whole = sum(len(list(view.filled(row))) >= _FEWEST_CELLS for row in records)
+    if len(days) != 1 or whole * 2 <= len(records):
         return None
     headings = _headings_by_cells(view, records, days[0], kind)
     return _headed(view, rows, records[0], headings, kind) if headings else None

@@ -11,14 +11,14 @@ from nomarium.core.values.languages import weekday_in_any
 from nomarium.core.values.time_text import scan_span
 from nomarium.lazily import regex
 
-_ONE = r"\d{1,2}(?:[:.hu]\d{2}|[hu])?\s*(?:[ap]\.?m\.?(?!\w))?|noon|midnight|midday"
+_ONE = r"\d{1,2}(?:[:.hu]\d{2}|[hu])?\s*(?:[ap](?:\.?m)?\.?(?!\w))?|noon|midnight|midday"
 _SPAN = regex(
     rf"(?<![\w:.])(?P<start>{_ONE})\s*(?:uhr\s*)?(?:[-–—~→]|\bto\b|\btill?\b|\buntil\b|\bbis\b|\bà\b|\ba\b|\btot\b|\btil\b|"
     rf"\balle\b|\bàs\b|\bdo\b|\bhasta\b|\baté\b)\s*"
     rf"(?P<end>{_ONE})(?:\s*(?:uhr|h|hrs|hours)\b)?(?!\w|[:.,]\d)",
     re.IGNORECASE,
 )
-_SURE = regex(r"[:.hu]\d{2}|[ap]\.?m|\d\s?[hu]|noon|mid|\bhours|\bhrs", re.IGNORECASE)
+_SURE = regex(r"[:.hu]\d{2}|[ap]\.?m|\d\s?p\b|\d\s?[hu]|noon|mid|\bhours|\bhrs", re.IGNORECASE)
 
 
 _RISING = regex(r"(?:[5-9]|1\d|2[0-3])\s*[-–—]\s*(?:[6-9]|1\d|2[0-4])\s+[^\W\d_]")
@@ -83,7 +83,7 @@ def spans_in(text: str) -> Iterator[Found]:
     for number, before in reversed(pairs):
         sure[number - 1] |= sure[number] and _leads(text, before)
     for match, is_sure in zip(matches, sure, strict=True):
-        if is_sure and scan_span(match[0]) is not None:
+        if is_sure and scan_span(match[0]) is not None and not _TWO_CLASSES.fullmatch(match[0].strip()):
             yield Found(" ".join(match[0].split()), match.start(), match.end())
 
 
@@ -98,6 +98,8 @@ def is_and(text: str) -> bool:
     return _AND.fullmatch(text) is not None
 
 
+_TWO_CLASSES = regex(r"\d{1,2}a\s*[-–—]\s*\d{1,2}a", re.IGNORECASE)
+"""“5a-6a” are classes as often as hours of the morning."""
 _AND = regex(
     r"\s*(?:[,;/&+\n]|\bu\.|\b(?:and|und|et|y|e|en|och|og|i)\b)\s*(?:(?:from|von|de|ab|dalle)\s+)?", re.IGNORECASE
 )
