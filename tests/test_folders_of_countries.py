@@ -918,6 +918,18 @@ FOLDERS = {
         },
         dated=("2026-09-14 08:00|08:45|10a|R1", "2026-09-15 08:50|09:35|10a|R2", "2026-09-21 08:00|08:45|10a|R1", "2026-09-22 08:50|09:35|10a|R3", "2026-09-28 08:00|08:45|10a|R1", "2026-09-29 08:50|09:35|10a|R2", "2026-10-05 08:00|08:45|10a|R1", "2026-10-06 08:50|09:35|10a|R3"),
     ),
+    "holidays of two years in columns, dates in words that a list looks through": Folder(
+        {
+            "Holidays.csv": "Holiday,2026,2027\nNew Year,1 January,1 January\nMay Day,4 May,3 May\n",
+            "Terms.csv": "Term,From,To\nSpring,2027-04-26,2027-05-14\n",
+            "Classes.csv": "Class,Day,Start,End\nYoga,Mon,9:00,10:00\n",
+        },
+        meets=("Yoga|Mon|09:00|10:00||2027-04-26 2027-05-10",),
+    ),
+    "dates in whole sentences": Folder(
+        {"Fair.csv": "What,When\nFair,8th of March 2027 10am to 3pm\nMeet,Friday the 12th of March 2027 at 7pm\n"},
+        dated=("2027-03-08 10:00|15:00|Fair|", "2027-03-12 19:00|20:00|Meet|"),
+    ),
     "slots by the part of the day and its hours": Folder(
         {
             "Lab booking.csv": "Date,Slot,Instrument,User\n10/05/2026,Morning (9-12),Microscope,K. Lee\n10/05/2026,Afternoon (13-17),Microscope,P. Rao\n10/16/2026,Morning (9-12),Laser,K. Lee\n",

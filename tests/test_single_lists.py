@@ -112,6 +112,19 @@ LISTS |= {
         "Vagtplan uge 10 2027;;\nNavn;Mandag;Tirsdag\nIda;7-15;15-23\nBo;15-23;\n",
         ["Ida 2027-03-08 07:00–15:00", "Ida 2027-03-09 15:00–23:00", "Bo 2027-03-08 15:00–23:00"],
     ),
+    "dates below their years": (
+        "Holiday,2026,2027\nNew Year,1 January,1 January\nMay Day,4 May,3 May\n",
+        [
+            "New Year 2026-01-01..2026-01-02",
+            "New Year 2027-01-01..2027-01-02",
+            "May Day 2026-05-04..2026-05-05",
+            "May Day 2027-05-03..2027-05-04",
+        ],
+    ),
+    "what is on below a word for when to come": (
+        "Call,Date,Time (UTC)\nSync,2026-11-08,15:00\n",
+        ["Sync 2026-11-08 11:00–12:00"],
+    ),
     "days below their months, some without times": (
         "September 2026,,\nTue 8,Meeting,15:45-16:45\nThu 17,Open evening,18:00-20:00\nOctober 2026,,\nWed 21,Vaccines,\n",
         ["Meeting 2026-09-08 15:45–16:45", "Open evening 2026-09-17 18:00–20:00", "Vaccines 2026-10-21..2026-10-22"],

@@ -232,6 +232,11 @@ def _take_title(matches: Matches) -> None:
     if matches.open("summary"):
         _take_only(matches, "summary", _calls_rows, "the first column, whose words differ in each row")
     _take_beside_the_date(matches)
+    if matches.open("summary"):
+        wordy = [match for match in released if not match.field and holds_titles(match.column)]
+        if len(wordy) == 1:  # “Call” heads what is on as well as when to come
+            wordy[0].field, wordy[0].certainty = "summary", Certainty.DOUBTFUL
+            wordy[0].why = "the only column of words left"
 
 
 _DUTIES = frozenset(

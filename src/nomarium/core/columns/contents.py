@@ -13,7 +13,9 @@ from nomarium.core.values import (
     MARKS,
     ORDERS,
     YES,
+    MomentScanner,
     Order,
+    calendar_words,
     date_in,
     is_date,
     is_to_come,
@@ -56,6 +58,20 @@ def holds_dates(column: Column) -> bool:
     return bool(dates) and weeks and not _are_shares(dates)
 
 
+def reads_as_dates(column: Column) -> bool:
+    """Tell whether most cells of a column headed as dates are read so: “Friday the 12th at 7pm”, “8.3.”, 46454.375."""
+    texts = [plain_text(cell) for cell in islice(dict.fromkeys(_filled(column)), _SAMPLE)]
+    if texts and all(map(_DAY_NUMBER.fullmatch, texts)):
+        return True
+    words = calendar_words(texts)
+    if isinstance(words, list):
+        return False
+    shapes = map(MomentScanner(words).scan, (" ".join(text.split()) for text in texts))
+    return sum(shape is not None and shape.first is not None for shape in shapes) * 2 > len(texts)
+
+
+_DAY_NUMBER = regex(r"[345]\d{4}(?:\.\d+)?")
+"""A day from 1982 to 2064, as workbooks count them."""
 _SHARE = regex(r"(\d{1,2})/(\d{1,2})")
 
 

@@ -18,6 +18,7 @@ from nomarium.core.columns.contents import (
     holds_dates,
     may_be_the_day,
     named_field,
+    reads_as_dates,
     says_how_often,
 )
 from nomarium.core.columns.fields import Condition, SheetKind, heading_key
@@ -144,9 +145,12 @@ def all_of(*conditions: Condition) -> Condition:
 
 
 def dated(seen: Evidence) -> Verdict:
-    """Some column holds dates, or days of the month that a caption names."""
+    """Some column holds dates, or days of the month that a caption names; or is headed so, and mostly reads so."""
+    headed = [seen.named[name] for name in ("start_date", "when", "start") if name in seen.named]
     found = seen.table is not None and (
-        any(map(holds_dates, seen.table.columns)) or has_captioned_days(seen.table, Headings(seen.kind))
+        any(map(holds_dates, seen.table.columns))
+        or has_captioned_days(seen.table, Headings(seen.kind))
+        or any(map(reads_as_dates, headed))
     )
     return Verdict("" if found else "no column of dates")
 

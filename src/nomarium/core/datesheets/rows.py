@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator
+from contextlib import suppress
 from dataclasses import dataclass, field
 from datetime import date, timedelta
 from typing import NamedTuple
@@ -11,7 +12,7 @@ from nomarium.core.columns import Headings, Kind, SheetKind
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.plain_list import read_plain_list
 from nomarium.core.problems import DataRefused, Place, Problem
-from nomarium.core.shapes import listed_in
+from nomarium.core.shapes import Unfolded, dates_across, listed_in
 from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, read_sheet, sheet_of
 from nomarium.core.sources import RowSpans, SpanFound, SpanRules
 from nomarium.core.tables import TableChoices, plain_text
@@ -69,6 +70,9 @@ def read_dated_rows(
 
 
 def _read(choices: SheetChoices, kind: SheetKind, *, plain_lists: bool) -> tuple[Sheet | None, list[Problem]]:
+    if (across := _in_several_columns(choices, kind)) is not None:
+        sheet, found = read_sheet(across.grid, kind, choices)
+        return sheet, across.problems + found
     if plain_lists and choices.table == TableChoices() and (listed := read_plain_list(choices.path, Headings(kind))):
         table, problems = listed
         sheet, found = sheet_of(table, kind, choices)
@@ -78,6 +82,16 @@ def _read(choices: SheetChoices, kind: SheetKind, *, plain_lists: bool) -> tuple
         sheet, found = read_sheet(shaped.grid if shaped else grid, kind, choices)
         problems += shaped.problems if shaped else []
     return sheet, problems + found
+
+
+def _in_several_columns(choices: SheetChoices, kind: SheetKind) -> Unfolded | None:
+    """Return the list of a sheet with its dates in several columns of one kind, "2026 | 2027"; None for others."""
+    if kind.kind is Kind.DAYS or choices.columns:
+        return None
+    with suppress(DataRefused):
+        grid, _ = choose_grid(choices.path, kind, choices.table)
+        return dates_across(grid)
+    return None
 
 
 _RULES = SpanRules("UTC", timedelta(0), times_usual=False)

@@ -1,4 +1,4 @@
-"""Rows with a date in each of several columns, "Date 1 | Date 2" or "September | October" → a row for each date."""
+"""Rows with a date in each of several columns, "Date 1 | Date 2" or "2026 | 2027" → a row for each date."""
 
 from __future__ import annotations
 
@@ -49,9 +49,11 @@ _DAYS = regex(rf"\s*{_DAY}(?:\s*(?:[,;&/+\n]|and|und|et|y|e|en|og|och)\s*{_DAY})
 
 
 def _dates_in(view: GridView, row: int, head: int, column: int) -> list[Cell]:
-    """Return the dates of a cell; numbers below a month are its days."""
+    """Return the dates of a cell; numbers below a month are its days, dates below a year are of it."""
     cell = view.cell(row, column)
     text = plain_text(cell)
+    if _kind(view.text(head, column)) == "year" and isinstance(cell, str) and not _YEAR.search(text):
+        return [f"{text} {view.text(head, column).strip()}"]
     if _kind(view.text(head, column)) != "month" or not _DAYS.fullmatch(text):
         return [cell]
     return [f"{day} {view.text(head, column)}" for day in re.findall(r"\d+", text)]
@@ -59,12 +61,17 @@ def _dates_in(view: GridView, row: int, head: int, column: int) -> list[Cell]:
 
 def _is_one_of_several(heading: str) -> bool:
     numbered = _NUMBERED.fullmatch(heading.strip())
-    return bool(numbered and any(map(str.isdigit, heading))) or _kind(heading) == "month"
+    return bool(numbered and any(map(str.isdigit, heading))) or _kind(heading) in ("month", "year")
+
+
+_YEAR = regex(r"(?<!\d)(?:19|20|21)\d\d(?!\d)")
 
 
 def _kind(heading: str) -> str:
-    """Return what a heading counts: "month", or the word beside its number."""
+    """Return what a heading counts: "month", "year", or the word beside its number."""
     words = heading.split()
+    if _YEAR.fullmatch(heading.strip()):
+        return "year"
     if words and month_of(words[0]) is not None and all(word.isdigit() for word in words[1:]):
         return "month"
     numbered = _NUMBERED.fullmatch(heading.strip())
