@@ -924,7 +924,7 @@ FOLDERS = {
             "Terms.csv": "Term,From,To\nSpring,2027-04-26,2027-05-14\n",
             "Classes.csv": "Class,Day,Start,End\nYoga,Mon,9:00,10:00\n",
         },
-        meets=("Yoga|Mon|09:00|10:00||2027-04-26 2027-05-10",),
+        "2027-04-26", "2027-05-14", ("2027-05-03",), ("Yoga|Mon|09:00|10:00|",),
     ),
     "dates in whole sentences": Folder(
         {"Fair.csv": "What,When\nFair,8th of March 2027 10am to 3pm\nMeet,Friday the 12th of March 2027 at 7pm\n"},
