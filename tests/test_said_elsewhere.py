@@ -337,3 +337,15 @@ def test_hours_that_would_overlap_are_warned_of(desk, rows, warned):
     problems = json.loads(run.out)["problems"]
     assert [(one["code"], "15min") for one in problems if "--length 15min" in one["advice"]] == warned
     assert len(problems) == len(warned)
+
+
+@pytest.mark.parametrize(("sheet", "codes"), [
+    ("Programme 2027\nTitle,Date\nRun,2016-07-12\n", ["other-year"]),
+    ("Programme 2026/27\nTitle,Date\nRun,2027-08-12\n", []),
+    ("Title,From,To\nLease,2026-01-01,2027-01-01\n", ["lasts-long"]),
+    ("Title,From,To\nShow,2026-01-01,2026-09-30\n", []),
+])  # fmt: skip
+def test_what_looks_wrong_is_warned_of(desk, sheet, codes):
+    run = desk.convert(sheet)
+    assert run.status == 0
+    assert [code for code, _ in run.codes if code in ("other-year", "lasts-long")] == codes

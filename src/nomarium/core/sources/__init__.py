@@ -9,7 +9,8 @@ if TYPE_CHECKING:
     from nomarium.core.sources.batch import EventBatch, Events, maybe_alike, starts_of, without
     from nomarium.core.sources.chosen import SplitValues, check_name, has_part, values_of
     from nomarium.core.sources.details import read_reminders
-    from nomarium.core.sources.events import EventChoices, EventSheet, read_events
+    from nomarium.core.sources.event_sheet import EventChoices, EventSheet
+    from nomarium.core.sources.events import read_events
     from nomarium.core.sources.lookups import Lookup, Lookups, read_lookup
     from nomarium.core.sources.repeat_dates import all_days, date_in_words, days_in_words
     from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, is_own_rows

@@ -29,7 +29,7 @@ from nomarium.core.values.reach import FIRST_DAY, LAST_DAY
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
-    from nomarium.core.sources.events import EventSheet
+    from nomarium.core.sources.event_sheet import EventSheet
     from nomarium.core.sources.series import Occurrence, Series
 
 

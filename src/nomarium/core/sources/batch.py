@@ -6,6 +6,7 @@ from array import array
 from collections import Counter
 from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
 from itertools import compress
+from operator import sub
 from typing import TYPE_CHECKING, Any, Union, overload
 
 from nomarium.core.sources.series import Occurrence, Series
@@ -103,6 +104,13 @@ def spans_of(events: Events) -> list[tuple[int, int]]:
     if isinstance(events, EventBatch):
         return list(zip(events.starts, events.ends, strict=True))
     return [(wall_of(when.start), wall_of(when.end)) for one in events for when in one.occurrences]
+
+
+def longest_of(events: Events) -> int:
+    """Return how many seconds the longest occurrence lasts; 0 for none."""
+    if isinstance(events, EventBatch):
+        return max(map(sub, events.ends, events.starts), default=0)
+    return max((wall_of(when.end) - wall_of(when.start) for one in events for when in one.occurrences), default=0)
 
 
 def maybe_alike(events: Events, sign: Callable[[str], str]) -> list[int]:

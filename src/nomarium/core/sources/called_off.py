@@ -8,13 +8,14 @@ from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
 from nomarium.core.sources import wording
-from nomarium.core.tables import Column, Table, plain_text
+from nomarium.core.tables import Column, LeftOut, Table, plain_text
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.columns import Matches
     from nomarium.core.problems import Problem
     from nomarium.core.sources.details import Details
+    from nomarium.core.sources.event_sheet import EventSheet
 
 _WORD = (
     r"(?:cancell?ed|called off|postponed|abgesagt|verschoben|entfällt|fällt aus|annulée?s?|reportée?s?|supprimée?s?|"
@@ -102,3 +103,45 @@ def _columns(matches: Matches) -> Iterator[tuple[Column, re.Pattern[str]]]:
     remarks = [column for _, column in matches.columns(("description",))]
     for column in (*remarks, *(match.column for match in matches.unused_matches())):
         yield column, _IN_REMARK
+
+
+def _not_running(titles: Sequence[str], all_day: Sequence[int]) -> Iterator[int]:
+    """Return which titles say that nothing is on, or that a team does not play.
+
+    A lone “Bye” is a team's only where other titles name two sides.
+    """
+    all_titles = "\n".join(titles).casefold()
+    has_byes = any(word in all_titles for word in _BYE_WORDS)
+    of_sides = has_byes and _TWO_SIDES.search(all_titles) is not None
+    for record, title in enumerate(titles):
+        bye = _IS_A_BYE.fullmatch(title) if has_byes else None
+        if (_IS_NOT_ON.match(title) and not all_day[record]) or (bye and (of_sides or _TWO_SIDES.search(title))):
+            yield record
+
+
+def leave_out_idle(sheet: EventSheet, details: Details, all_day: Sequence[int]) -> set[int]:
+    """Leave out the rows on which nothing is on, and name them."""
+    idle = [record for record in _not_running(details.summaries, all_day) if record not in sheet.refused]
+    if idle:
+        sheet.left_out[LeftOut.NOT_RUNNING] += len(idle)
+        titles = Counter(details.summaries[record] for record in idle)
+        named = sheet.matches.column("summary")
+        place = sheet.table.cell_place(idle[0], named) if named else sheet.moment_place(idle[0])
+        sheet.problems.append(wording.nothing_on(place, titles))
+    return set(idle)
+
+
+_IS_NOT_ON = regex(
+    r"(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen)\s+(?:meetings?|class(?:es)?|lessons?|sessions?|rehearsals?|"
+    r"practice|training|club|choir|treffen|kurs|unterricht|probe|cours|séance|réunion|clases?|reunión|lezione|les|repetitie|möte|"
+    r"møde|træning|träning)\b",
+    re.IGNORECASE,
+)
+"""What the title of a row with times says where nothing is on: “No meeting – half term”."""
+_BYE_WORDS = (
+    "bye", "bye week", "spielfrei", "exempt", "exempte", "descansa", "descanso", "riposa", "riposo", "spilfri",
+    "spillefri", "folga",
+)  # fmt: skip
+_IS_A_BYE = regex(r"(?:.+ (?:–|-|vs?\.?) )?(?:{})(?: (?:–|-|vs?\.?) .+)?".format("|".join(_BYE_WORDS)), re.IGNORECASE)
+"""What the title says where a team does not play: “Herons – BYE”."""
+_TWO_SIDES = regex(r"\S (?:–|-|vs?\.?) \S", re.IGNORECASE)

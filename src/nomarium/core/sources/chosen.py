@@ -17,7 +17,7 @@ from nomarium.core.tables import LeftOut, plain_text
 from nomarium.core.values import Moment, read_busy, read_status, read_visibility, split_list
 
 if TYPE_CHECKING:
-    from nomarium.core.sources.events import EventSheet
+    from nomarium.core.sources.event_sheet import EventSheet
     from nomarium.core.sources.series import Occurrence, Series
     from nomarium.core.tables import Column, Table
 

@@ -2,12 +2,10 @@
 
 from __future__ import annotations
 
-import re
 from collections import Counter
-from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, field, replace
-from datetime import date, timedelta
-from itertools import pairwise
+from collections.abc import Sequence
+from dataclasses import replace
+from datetime import timedelta
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key, holds_dates
@@ -18,12 +16,21 @@ from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sheets.several_times import split_times
 from nomarium.core.sources import wording
 from nomarium.core.sources.attendance import PEOPLE_FIELDS, TAKING_PART
-from nomarium.core.sources.batch import EventBatch, Events, spans_of, starts_of, without
-from nomarium.core.sources.called_off import call_off, moved
+from nomarium.core.sources.batch import EventBatch, without
+from nomarium.core.sources.called_off import call_off, leave_out_idle, moved
 from nomarium.core.sources.carried_dates import carry_dates
 from nomarium.core.sources.details import Details, read_details
-from nomarium.core.sources.lookups import Lookups
-from nomarium.core.sources.repeat_row import RepeatChoices, Repeated, is_own_rows
+from nomarium.core.sources.doubts import (
+    far_away,
+    first_apart,
+    lasting_long,
+    mornings_in_doubt,
+    other_year_than_title,
+    overlaps,
+    refuse_other_years,
+)
+from nomarium.core.sources.event_sheet import EventChoices, EventSheet
+from nomarium.core.sources.repeat_row import is_own_rows
 from nomarium.core.sources.repeating import REPEAT_FIELDS, unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.set_reminders import REMINDER_FIELDS, set_reminders
@@ -32,8 +39,6 @@ from nomarium.core.sources.undated_repeats import with_first_days
 from nomarium.core.sources.week_dates import dated_by_weeks
 from nomarium.core.tables import Column, LeftOut, Table, plain_text
 from nomarium.core.values import (
-    Commas,
-    DateChoices,
     Fault,
     Moment,
     MomentColumn,
@@ -42,64 +47,10 @@ from nomarium.core.values import (
     read_moments,
     speaks_of_nights,
 )
-from nomarium.core.values.wall import DAY_SECONDS, day_of_wall
-from nomarium.lazily import regex
 
 if TYPE_CHECKING:
-    from nomarium.core.sources.series import Series
     from nomarium.core.sources.span_columns import SpanColumns
     from nomarium.core.sources.wording import Finding
-
-
-@dataclass(frozen=True, slots=True)
-class EventChoices:
-    """What the user stated about a sheet of events."""
-
-    zone: str
-    length: timedelta = timedelta(hours=1)
-    dates: DateChoices = field(default_factory=DateChoices)
-    lookups: Lookups = field(default_factory=Lookups)
-    zone_stated: bool = True
-    each_day: bool = False
-    """Whether times beside several days hold on each of them, and not from the first to the last."""
-    repeats: RepeatChoices = field(default_factory=RepeatChoices)
-    commas: Commas = None
-    """Whether commas stand within the names of people or between them, where that is stated."""
-    used: frozenset[str] = frozenset()
-    """Keys of headings that a split, a pattern or a condition uses."""
-
-
-@dataclass(slots=True)
-class EventSheet:
-    """What was read from one table: rows = series + left out + refused."""
-
-    table: Table
-    matches: Matches
-    events: Events = field(default_factory=list)
-    """What became of the rows; in columns, as long as nobody changes single events."""
-    moments: list[MomentColumn] = field(default_factory=list)
-    problems: list[Problem] = field(default_factory=list)
-    left_out: Counter[LeftOut] = field(default_factory=Counter)
-    refused: dict[int, Problem] = field(default_factory=dict)
-    """The records that make no event, each with its first problem."""
-    lengths_assumed: int = 0
-    repeated: Repeated = field(default_factory=Repeated)
-
-    @property
-    def series(self) -> list[Series]:
-        """The events one by one, to be changed in place."""
-        if not isinstance(self.events, list):
-            self.events = list(self.events)
-        return self.events
-
-    @series.setter
-    def series(self, series: list[Series]) -> None:
-        self.events = series
-
-    @property
-    def rows(self) -> int:
-        """All rows below the headings, blank ones included."""
-        return len(self.table) + self.table.left_out.total()
 
 
 def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventSheet:
@@ -125,7 +76,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     said = [*(column.heading for column in table.columns), *(map(plain_text, titles.distinct) if titles else ())]
     said += table.titles
     nights = speaks_of_nights(said)
-    sheet.problems += _mornings_in_doubt(sheet, said)
+    sheet.problems += mornings_in_doubt(sheet, said)
     rules = SpanRules(
         choices.zone,
         choices.length,
@@ -142,12 +93,13 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     sheet.refused.update(details.refused)
     sheet.problems += [] if own_rows else [*call_off(table, matches, details), *moved(table, matches)]
     in_columns = spans.in_columns()
-    sheet.problems += _overlaps(sheet, in_columns, details)
+    sheet.problems += overlaps(sheet, in_columns, details)
     _make_events(sheet, in_columns, details, choices.zone, own_rows=own_rows)
     _remind(sheet, choices)
     _unroll(sheet, choices)
-    sheet.problems += _far_away(sheet) or _first_apart(sheet)
-    _refuse_other_years(sheet, choices.dates.within)
+    sheet.problems += far_away(sheet) or first_apart(sheet)
+    sheet.problems += [*other_year_than_title(sheet), *lasting_long(sheet)]
+    refuse_other_years(sheet, choices.dates.within)
     if own_rows:
         sheet.problems = [problem for problem in sheet.problems if problem.code not in _NO_SLIPS]
         for series in sheet.series:
@@ -155,56 +107,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     return sheet
 
 
-def _mornings_in_doubt(sheet: EventSheet, said: Sequence[str]) -> list[Problem]:
-    """Report starts at seven and eight that nothing puts into the morning, in a sheet of games and concerts."""
-    for column in sheet.moments:
-        doubtful = {cell for cell, moment in column.moments.items() if _may_be_evening(moment)}
-        records = [record for record, cell in enumerate(column.column.cells) if cell in doubtful] if doubtful else []
-        if not records:
-            continue
-        evening = next((found[0] for text in said if (found := _OF_EVENINGS.search(text))), "")
-        if not evening:
-            break
-        place, text = sheet.table.cell_place(records[0], column.column), plain_text(column.column.cells[records[0]])
-        return [wording.morning_assumed(place, text, evening, len(records))]
-    return []
-
-
-def _overlaps(sheet: EventSheet, spans: SpanColumns, details: Details) -> list[Problem]:
-    """Warn where most lengths that were assumed reach past the next start at the same place."""
-    assumed = [record for record, is_so in enumerate(spans.assumed) if is_so]
-    if len(assumed) * 2 <= len(spans.starts):
-        return []
-    places = details.columns.get("location", [""] * len(spans.starts))
-    in_order = sorted((places[record], spans.starts[record], record) for record in assumed)
-    steps = {
-        record: (other - start, record)
-        for (place, start, record), (other_place, other, _) in pairwise(in_order)
-        if place == other_place and start < other < spans.ends[record]
-    }
-    if len(steps) * 2 < len(assumed):
-        return []
-    step, first = min(steps.values())
-    place = _moment_place(sheet, first)
-    return [wording.hours_overlap(place, len(steps), step // _MINUTE)]
-
-
-_MINUTE = 60
-
-
-def _may_be_evening(moment: Moment | Fault) -> bool:
-    start = moment.start if isinstance(moment, Moment) else None
-    return start is not None and start.assumed and _SEVEN <= start.seconds < _NINE
-
-
-_SEVEN, _NINE = 7 * 3600, 9 * 3600
-_OF_EVENINGS = regex(
-    r"\b(?:opponents?|games?|match(?:es)?|fixtures?|concerts?|dinner|supper|party|rehearsals?|performances?|shows?|quiz|"
-    r"gala|ball|film|disco|dance|ceilidh|recital|evening|night|abend\w*|konzert\w*|spiele?|soirée|concierto|partidos?|"
-    r"concerto|partite?|wedstrijd\w*)\b",
-    re.IGNORECASE,
-)
-_NO_SLIPS = ("night-start", "through-several-days")
+_NO_SLIPS = ("night-start", "through-several-days", "other-year", "lasts-long")
 """What is worth no word where a calendar was written as rows: it means what it says."""
 
 
@@ -257,38 +160,12 @@ def _timed(moments: Sequence[MomentColumn]) -> bool:
     return any(column.has_times for column in moments)
 
 
-def _not_running(titles: Sequence[str], all_day: Sequence[int]) -> Iterator[int]:
-    """Return which titles say that nothing is on, or that a team does not play.
-
-    A lone “Bye” is a team's only where other titles name two sides.
-    """
-    all_titles = "\n".join(titles).casefold()
-    has_byes = any(word in all_titles for word in _BYE_WORDS)
-    of_sides = has_byes and _TWO_SIDES.search(all_titles) is not None
-    for record, title in enumerate(titles):
-        bye = _IS_A_BYE.fullmatch(title) if has_byes else None
-        if (_IS_NOT_ON.match(title) and not all_day[record]) or (bye and (of_sides or _TWO_SIDES.search(title))):
-            yield record
-
-
-def _leave_out_idle(sheet: EventSheet, details: Details, all_day: Sequence[int]) -> set[int]:
-    """Leave out the rows on which nothing is on, and name them."""
-    idle = [record for record in _not_running(details.summaries, all_day) if record not in sheet.refused]
-    if idle:
-        sheet.left_out[LeftOut.NOT_RUNNING] += len(idle)
-        titles = Counter(details.summaries[record] for record in idle)
-        named = sheet.matches.column("summary")
-        place = sheet.table.cell_place(idle[0], named) if named else _moment_place(sheet, idle[0])
-        sheet.problems.append(wording.nothing_on(place, titles))
-    return set(idle)
-
-
 def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: str, *, own_rows: bool) -> None:
     """Join what and when; rows without a title, and those that need a word, are looked at one by one."""
     last_dated = _last_dated(spans)
     no_event = set(sheet.refused)
     untitled = [record for record, summary in enumerate(details.summaries) if not summary]
-    idle = set() if own_rows else _leave_out_idle(sheet, details, spans.all_day)
+    idle = set() if own_rows else leave_out_idle(sheet, details, spans.all_day)
     no_event |= idle
     for record in sorted({*untitled, *spans.special} - idle):
         span = spans.found(record, zone)
@@ -305,79 +182,6 @@ def _make_events(sheet: EventSheet, spans: SpanColumns, details: Details, zone: 
         for series in sheet.series:
             series.occurrences = apart.get(series.record, series.occurrences)
             series.of_repeat = len(series.occurrences) > 1
-
-
-_IS_NOT_ON = regex(
-    r"(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen)\s+(?:meetings?|class(?:es)?|lessons?|sessions?|rehearsals?|"
-    r"practice|training|club|choir|treffen|kurs|unterricht|probe|cours|séance|réunion|clases?|reunión|lezione|les|repetitie|möte|"
-    r"møde|træning|träning)\b",
-    re.IGNORECASE,
-)
-"""What the title of a row with times says where nothing is on: “No meeting – half term”."""
-_BYE_WORDS = (
-    "bye", "bye week", "spielfrei", "exempt", "exempte", "descansa", "descanso", "riposa", "riposo", "spilfri",
-    "spillefri", "folga",
-)  # fmt: skip
-_IS_A_BYE = regex(r"(?:.+ (?:–|-|vs?\.?) )?(?:{})(?: (?:–|-|vs?\.?) .+)?".format("|".join(_BYE_WORDS)), re.IGNORECASE)
-"""What the title says where a team does not play: “Herons – BYE”."""
-_TWO_SIDES = regex(r"\S (?:–|-|vs?\.?) \S", re.IGNORECASE)
-FAR_AWAY = timedelta(days=3 * 366)
-"""So far from the middle of a list, a date is more likely a slip in the year."""
-
-
-def _years_between(events: Events) -> int:
-    starts = starts_of(events)
-    return day_of_wall(max(starts)).year - day_of_wall(min(starts)).year
-
-
-def _far_away(sheet: EventSheet) -> list[Problem]:
-    """Report single dates that lie years away from all others: one in twenty at most, and more than one event else."""
-    if len(sheet.events) < 3 or _years_between(sheet.events) < 3:
-        return []
-    starts = sorted(series.occurrences[0].start for series in sheet.series)
-    middle = starts[len(starts) // 2]
-    far = [series for series in sheet.series if abs(series.occurrences[0].start - middle) > FAR_AWAY]
-    if len(far) > max(1, len(starts) // 20):
-        return []
-    problems = []
-    for series in far:
-        finding = wording.far_away(series.occurrences[0].start, middle)
-        problems.append(finding.at(_moment_place(sheet, series.record), series.summary))
-    return problems
-
-
-MONTHS_AWAY = timedelta(days=120)
-"""So far from all other dates, the first row of a list is more likely a sample."""
-
-
-def _first_apart(sheet: EventSheet) -> list[Problem]:
-    """Report a first row that lies months away from the rest of a list, which has no such gap itself."""
-    starts = starts_of(sheet.events)
-    if len(starts) < _FEW or sheet.events[0].record != 0:
-        return []
-    gap = min(abs(starts[0] - other) for other in starts[1:])
-    if gap <= MONTHS_AWAY.total_seconds():
-        return []
-    if gap <= 2 * max(later - earlier for earlier, later in pairwise(sorted(starts[1:]))):
-        return []
-    first = sheet.events[0]
-    return [wording.perhaps_a_sample(first.occurrences[0].start).at(_moment_place(sheet, 0), first.summary)]
-
-
-_FEW = 5
-
-
-def _refuse_other_years(sheet: EventSheet, within: tuple[date, date] | None) -> None:
-    """Refuse a sheet of which no event has a part in the span that it is said to be about: last year's file."""
-    if within is None or not sheet.events:
-        return
-    spans = spans_of(sheet.events)
-    first, last = (day_of_wall(pick(start for start, _ in spans)) for pick in (min, max))
-    opens, closes = (day.toordinal() * DAY_SECONDS for day in within)
-    if any(start < closes + DAY_SECONDS and end >= opens for start, end in spans):
-        return
-    sheet.problems = [problem for problem in sheet.problems if problem.code != "outside-within"]
-    sheet.problems.append(wording.all_outside_within(_moment_place(sheet, sheet.events[0].record), first, last, within))
 
 
 def _last_dated(spans: SpanColumns) -> int:
@@ -399,18 +203,12 @@ def _place_of(sheet: EventSheet, record: int, finding: Finding) -> Place:
     """The cell that a finding is about: of those that hold a time, the first or the last."""
     timed = [one for one in sheet.moments if _holds_time(one.moments[one.column.cells[record]])]
     if finding.about == "day" or not timed:
-        return _moment_place(sheet, record)
+        return sheet.moment_place(record)
     return sheet.table.cell_place(record, timed[0 if finding.about == "start" else -1].column)
 
 
 def _holds_time(moment: Moment | Fault) -> bool:
     return isinstance(moment, Moment) and (moment.start is not None or moment.end is not None)
-
-
-def _moment_place(sheet: EventSheet, record: int) -> Place:
-    """The first cell that says when, or the first of its columns where all are empty."""
-    filled = (column.column for column in sheet.moments if column.column.cells[record] != "")
-    return sheet.table.cell_place(record, next(filled, sheet.moments[0].column))
 
 
 def _without_event(sheet: EventSheet, record: int, span: SpanFound | Problem, last_dated: int) -> None:

@@ -79,6 +79,27 @@ def hours_overlap(place: Place, count: int, minutes: int) -> Problem:
     )
 
 
+def other_year(place: Place, title: str, year: int) -> Problem:
+    """Events that lie in other years than the titles of their sheet name."""
+    return warning(
+        "other-year",
+        place,
+        f"The events begin in {year}, and “{title}” names another year.",
+        advice=("Correct the dates", Way("within", "{} says of which days the sheet is", "2026-08-01..2027-07-31")),
+    )
+
+
+def lasts_long(place: Place, days: int, count: int) -> Problem:
+    """Events that last most of a year."""
+    more = f", and {count - 1:,} more like it" if count > 1 else ""
+    return warning(
+        "lasts-long",
+        place,
+        f"The event lasts {days:,} days{more}.",
+        advice="If its two dates are two events, or the end of something else, correct the sheet’s headings.",
+    )
+
+
 def nothing_on(place: Place, titles: Mapping[str, int]) -> Problem:
     """Rows whose titles say that nothing is on, or that a team does not play; ``titles`` with their counts."""
     rows = counted(sum(titles.values()), "row")
