@@ -346,7 +346,11 @@ def _says_time(cell: Cell) -> bool:
 
 
 def _is_time(text: str) -> bool:
-    return not _NUMBER.fullmatch(text) and scan_span(text) is not None
+    return not (_NUMBER.fullmatch(text) or _HOUR_OR_CLASS.fullmatch(text)) and scan_span(text) is not None
+
+
+_HOUR_OR_CLASS = regex(r"\d{1,2}\s?[ap]", re.IGNORECASE)
+"""“4a” is a class where no heading says that it is an hour."""
 
 
 def holds_lengths(column: Column) -> bool:

@@ -298,7 +298,8 @@ def is_called_changes(sheet: FoundSheet) -> bool:
 
 
 _CHANGES = regex(
-    r"\b(?:(?:timetable |class |lesson )?(?:changes|cancellations|substitutions)|cover(?: list| sheet)?|vertretung\w*|"
+    r"\b(?:(?:timetable |class |lesson )?(?:changes|cancellations|substitutions)|cover(?: list| sheet)?|"
+    r"vertretung\w*|suppli?er\w*|"
     r"remplacements?|sustituciones|suplencias|supplenze|substituições|vervangingen|lesuitval|vikar\w*|ændringer|"
     r"zastępstwa|suplování)\b",
     re.IGNORECASE,

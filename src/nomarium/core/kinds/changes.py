@@ -10,6 +10,7 @@ from nomarium.core.columns import (
     BlankSheet,
     Evidence,
     Field,
+    Headings,
     Holds,
     Kind,
     SheetKind,
@@ -36,7 +37,8 @@ from nomarium.lazily import regex
 def _all_change(seen: Evidence) -> Verdict:
     """Each cell says a change, in a sheet that has no column besides those of changes."""
     texts = seen.texts("change")
-    whole = seen.table is not None and len(seen.named) == len(seen.table.columns)
+    known = Headings(seen.kind)
+    whole = seen.table is not None and all(known(column.heading) for column in seen.table.columns)
     told = bool(texts) and whole and all(map(tells_change, texts))
     return Verdict("" if told else "not all its cells say what changes")
 

@@ -25,7 +25,9 @@ _PART = regex(r"(?P<first>\d{1,2})(?:\s*(?:-|–|—|to|bis|à|a)\s*(?P<last>\d{
 _APART = regex(r"\s*(?:[,;/&+]|\band\b|\bund\b|\bet\b|\by\b|\boch\b|\bog\b)\s*|(?<=\d)\s+(?=\d)", re.IGNORECASE)
 _SPACED_RANGE = regex(r"\s*([-–—])\s*")
 _WITHOUT = regex(
-    r"\s*,?\s*\b(?:not|no|except|excluding|excl\.?|without|but not|ohne|außer|sauf|salvo|excepto|eccetto|utom)\b\s*",
+    r"\s*,?\s*\b(?:not|no|except|excluding|excl\.?|without|but not|ohne|außer|sauf|salvo|excepto|exceto|eccetto|utom|"
+    r"ej|inte|ikke|ikkje|undtagen|unntatt|niet|behalve|"
+    r"kivéve|oprócz|kromě|paitsi)\b\s*",
     re.I,
 )
 LAST_WEEK = 53

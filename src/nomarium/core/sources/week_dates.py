@@ -11,7 +11,7 @@ from nomarium.core.columns import Match, Matches, holds_dates, holds_weekdays
 from nomarium.core.sheets import whole_weeks
 from nomarium.core.sources import wording
 from nomarium.core.tables import Cell, Column, Table, plain_text
-from nomarium.core.values import ORDERS, date_in, weekday_in_any
+from nomarium.core.values import ORDERS, date_in, weekday_in_any, year_in_titles
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem
@@ -32,7 +32,7 @@ def dated_by_weeks(table: Table, matches: Matches, dates: DateChoices) -> tuple[
     if weeks is None or any(holds_dates(column) for _, column in matches.columns(_DATED)):
         return matches, []
     column = weeks.column
-    firsts = _first_days(column, dates)
+    firsts = _first_days(column, dates) or _first_days_of_titles(column, table, dates)
     weekdays = matches.column("weekday")
     by_weekdays = bool(firsts) and weekdays is not None and holds_weekdays(weekdays)
     said = map(plain_text, weekdays.cells) if by_weekdays and weekdays else repeat("", len(column.cells))
@@ -66,6 +66,16 @@ def _first_days(column: Column, dates: DateChoices) -> dict[Cell, date]:
         if days and len(days) == len(read) and len({day.weekday() for day in days.values()}) == 1:
             readings += [days] if days not in readings else []
     return readings[0] if len(readings) == 1 else {}
+
+
+def _first_days_of_titles(column: Column, table: Table, dates: DateChoices) -> dict[Cell, date]:
+    """Return the dates of cells without a year in the one that the titles of a sheet name; else none."""
+    year = year_in_titles(table.titles)
+    if year is None or year.crosses or not all(isinstance(cell, str) for cell in column.cells):
+        return {}
+    with_year = {cell: f"{cell} {year.first.year}" for cell in column.distinct if cell != ""}
+    found = _first_days(Column(column.heading, column.index, list(with_year.values())), dates)
+    return {cell: found[text] for cell, text in with_year.items()} if len(found) == len(with_year) else {}
 
 
 def _on(first: date | None, weekday: str) -> date | None:
