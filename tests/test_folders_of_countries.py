@@ -926,6 +926,20 @@ FOLDERS = {
         },
         "2027-04-26", "2027-05-14", ("2027-05-03",), ("Yoga|Mon|09:00|10:00|",),
     ),
+    "a plan of stand-ins by periods, beside a grid that says its hours itself": Folder(
+        {
+            "4a.csv": "4a;Mo;Di\n1. 8:00-8:50;Mathe;Deutsch\n2. 8:55-9:45;Deutsch;Mathe\n",
+            "Semester.csv": "Semester;Beginn;Ende\n2.;15.02.2027;26.02.2027\n",
+            "Frei.csv": "schulfrei;von;bis\nFest;16.02.2027;16.02.2027\n",
+            "Supplierplan.csv": "Datum;Klasse;Stunde;Fach;Art\n22.02.2027;4a;1;M;entfällt\n",
+        },
+        "2027-02-15", "2027-02-26", ("2027-02-16",),
+        ("4a|Mon|08:00|08:50||2027-02-15", "4a|Mon|08:55|09:45|", "4a|Tue|08:00|08:50|", "4a|Tue|08:55|09:45|"),
+    ),
+    "weeks without a year below Week commencing, in that of the title": Folder(
+        {"On call.csv": "Consultant on call 2027,\nWeek commencing,Consultant\n1 Mar,Dr Orr\n8 Mar,Dr Low\n"},
+        dated=("2027-03-01 00:00|00:00|Dr Orr|", "2027-03-08 00:00|00:00|Dr Low|"),
+    ),
     "dates in whole sentences": Folder(
         {"Fair.csv": "What,When\nFair,8th of March 2027 10am to 3pm\nMeet,Friday the 12th of March 2027 at 7pm\n"},
         dated=("2027-03-08 10:00|15:00|Fair|", "2027-03-12 19:00|20:00|Meet|"),

@@ -254,7 +254,8 @@ def _is_hit(unit: _Unit, change: Change) -> bool:
         return False
     if change.division and change.division.casefold() != block.division.casefold():
         return False
-    return not change.periods or any(period_key(unit.period) == period_key(period) for period in change.periods)
+    names = {unit.period} if unit.period else set(block.when.called)
+    return not change.periods or not {*map(period_key, names)}.isdisjoint(map(period_key, change.periods))
 
 
 def _names(block: Block) -> set[str]:

@@ -410,12 +410,12 @@ def _meetings(
     periods: Periods = tuple(dict.fromkeys(period for line in cell.lines for period in line.periods))
     own_times = all(line.hours for line in cell.lines) and not choices.has_bells
     clock = clocks.of(cell.lines, cell.length) if own_times or not periods else None
-    periods = () if clock else periods
+    called, periods = (periods, ()) if clock else ((), periods)
     beside = clocks.beside(cell.lines) if periods else None
     terms = frozenset(split_list(choices.whole.get("term", "")))
     if periods or clock:
         for day in cell.days:
-            when = When(day, periods, clock, block.weeks, terms, block.first, block.last, block.without)
+            when = When(day, periods, clock, block.weeks, terms, block.first, block.last, block.without, 0, called)
             yield Meeting(dict(values), when, cell.place, beside)
 
 

@@ -35,6 +35,8 @@ class When(NamedTuple):
     """Dates on which it is not."""
     times: int = 0
     """How often its row meets in all, 0 where that is not said."""
+    called: Periods = ()
+    """What periods its clock times are called in a grid that says both."""
 
     @property
     def words(self) -> str:
