@@ -112,6 +112,27 @@ LISTS |= {
         "Vagtplan uge 10 2027;;\nNavn;Mandag;Tirsdag\nIda;7-15;15-23\nBo;15-23;\n",
         ["Ida 2027-03-08 07:00–15:00", "Ida 2027-03-09 15:00–23:00", "Bo 2027-03-08 15:00–23:00"],
     ),
+    "a rota with its sums behind and below": (
+        "Rota March 2027,,,\n,Mon,Tue,\nName,1,2,Hours\nAnn,E,L,16\nBo,L,,8\nCover,2,1,\nE 06:00-14:00,,,\nL 14:00-22:00,,,\n",
+        ["Ann: E 2027-03-01 06:00–14:00", "Ann: L 2027-03-02 14:00–22:00", "Bo: L 2027-03-01 14:00–22:00"],
+    ),
+    "dates down, groups across, times in the cells": (
+        "Date,Sopranos,Altos\nTue 2 Mar 2027,18:30-19:00,19:00-19:30\nTue 9 Mar 2027,19:30-20:00,18:30-19:00\n",
+        [
+            "Sopranos 2027-03-02 18:30–19:00",
+            "Altos 2027-03-02 19:00–19:30",
+            "Sopranos 2027-03-09 19:30–20:00",
+            "Altos 2027-03-09 18:30–19:00",
+        ],
+    ),
+    "headings of two lines, one of which only above": (
+        "Event,When,,Where\n,Date,From,Room\nQuiz,5 Mar 2027,19:00,Hall\n",
+        ["Quiz 2027-03-05 19:00–20:00"],
+    ),
+    "days and a word between them that may be an hour": (
+        "Evento,Data\nCarnaval,8 a 10 de fevereiro de 2027\n",
+        ["Carnaval 2027-02-08..2027-02-11"],
+    ),
     "dates below their years": (
         "Holiday,2026,2027\nNew Year,1 January,1 January\nMay Day,4 May,3 May\n",
         [

@@ -18,6 +18,7 @@ if TYPE_CHECKING:
         is_repeat,
         may_be_the_day,
         mixes_dates_and_repeats,
+        reads_as_dates,
         says_how_often,
         what_meets,
     )
@@ -117,6 +118,7 @@ __all__ = [
     "may_be_the_day",
     "mixes_dates_and_repeats",
     "no_dates_in",
+    "reads_as_dates",
     "says_how_often",
     "undated",
     "what_meets",

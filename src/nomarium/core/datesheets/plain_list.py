@@ -139,7 +139,14 @@ def _date_left_in(name: str, scanner: MomentScanner) -> str:
         shape = scanner.scan(found[0])
         if shape is not None and shape.dates and not shape.times:
             return found[0]
-    return ""
+    begun = _BEGUN_SPAN.search(name)
+    return begun[0] if begun else ""
+
+
+_BEGUN_SPAN = regex(
+    r"(?<!\w)\d{1,2}(?:st|nd|rd|th|\.)?\s*(?:[-–&]|\b(?:a|al|au|to|bis|til|tot|e|y|et|en|und|and|og|och))\s*$", re.I
+)
+"""A day and a word that leads to another, "8 a", which the date behind it was not read with."""
 
 
 _MAY_BE_DATE = regex(

@@ -16,6 +16,7 @@ from nomarium.core.columns import (
     holds_dates,
     holds_times,
     match_columns,
+    reads_as_dates,
 )
 from nomarium.core.datesheets import (
     SHORTEST_TERM,
@@ -243,9 +244,9 @@ def may_be_closures(sheet: FoundSheet) -> bool:
     if seen.table is None or len(seen.table.columns) > _MOST_COLUMNS or any(map(holds_times, seen.table.columns)):
         return False
     others = _OF_EVENTS & Evidence.of(sheet.grid, EVENT_SHEET, {}).named.keys()
-    dated = sum(map(holds_dates, seen.table.columns))
-    words = [column for column in seen.table.columns if not holds_dates(column) and any(column.cells)]
-    return not others and dated > 0 and len(words) > 0
+    dated = [column for column in seen.table.columns if holds_dates(column) or reads_as_dates(column)]
+    words = [column for column in seen.table.columns if column not in dated and any(column.cells)]
+    return not others and bool(dated) and bool(words)
 
 
 _OF_EVENTS = frozenset({"location", "repeat", "attendees", "duration"})

@@ -131,6 +131,8 @@ def _crossing_before(kind: Kind, grid: Grid) -> Crossing | None:
     if kind not in (Kind.BELLS, Kind.LIST):
         return None
     found = find_crossing(grid, turned=kind is Kind.LIST)
+    if found is None and kind is Kind.BELLS:  # groups across, dates down: no bell times have dates
+        found = crossing if (crossing := find_crossing(grid, turned=True)) is not None and crossing.dated else None
     return None if found is not None and found.view.turned and _days(grid, {}).fits else found
 
 

@@ -321,7 +321,9 @@ def _crossing(view: GridView) -> Crossing | None:
         axis = below
     carried_from = len(axis.heads)
     axis = carried(view, axis)
-    found = Crossing(view, [axis], [column for column in range(view.width) if _leads(view, axis, column)])
+    leads = [column for column in range(view.width) if _leads(view, axis, column)]
+    sums = [column for column in leads if column > max(axis.heads) and _holds_sums(view, axis, column)]
+    found = Crossing(view, [axis], [column for column in leads if column not in sums], totals=len(sums))
     if not found.leads or found.leads[0] > min(axis.heads):
         return None
     by_lead = {lead: weeks for lead in found.leads if not axis.dated and (weeks := weeks_down(view, axis, lead))}
@@ -356,6 +358,16 @@ def _leads(view: GridView, axis: Axis, column: int) -> bool:
     return column not in axis.heads and any(view.text(row, column) for row in range(axis.last_row + 1, len(view.rows)))
 
 
+def _holds_sums(view: GridView, axis: Axis, column: int) -> bool:
+    """Tell whether a column behind the days has nothing but numbers: the hours of each line, or its shifts."""
+    return all(
+        _AMOUNT.fullmatch(text) for row in range(axis.last_row + 1, len(view.rows)) if (text := view.text(row, column))
+    )
+
+
+_AMOUNT = regex(r"\d+(?:[.,:]\d+)?")
+
+
 def _take_rows(found: Crossing, axis: Axis) -> None:
     view, first = found.view, found.leads[0]
     known = Headings(EVENT_SHEET)
@@ -384,7 +396,7 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             found.about_days[row] = name
         elif found.view.turned and axis.dated and name and known(name) == "summary" and _is_sparse(found, row):
             found.about_days[row] = _OCCASION
-        elif name and _TOTAL.fullmatch(name) and cells:
+        elif name and cells and (_TOTAL.fullmatch(name) or _counts(found, row, cells)):
             found.totals += 1
         elif not cells or (blank and name and _explains(found, texts)):
             named_at = row if name and not blank else None
@@ -395,6 +407,14 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             blank = False
         else:
             found.stray += [(row, column) for column in cells]
+
+
+def _counts(found: Crossing, row: int, cells: Sequence[int]) -> bool:
+    """Tell whether a line has but numbers, below lines of letters: how many are there on each day."""
+    if not all(found.view.text(row, column).isdecimal() for column in cells):
+        return False
+    before = [text for _, _, text in found.cells()]
+    return bool(before) and not any(map(str.isdecimal, before))
 
 
 _WEEK_NUMBERS = frozenset(map(heading_key, f"{words.WEEK}|kw|no|nr|#|wk|week no|week number|vecka|uke".split("|")))

@@ -190,6 +190,9 @@ def _numbers_below(view: GridView, row: int, columns: Sequence[int]) -> bool:
     for below in range(row + 1, min(row + 4, len(view.rows))):
         texts = [view.text(below, column) for column in columns]
         filled = [text for text in texts if text]
+        lead = view.text(below, min(columns) - 1) if min(columns) else ""
+        if filled and lead and lead.isalpha() and month_of(lead) is None and not _WEEK_WORD.fullmatch(lead):
+            return False  # “Name” heads people, whose days these are
         if filled:
             numbers = [int(match[1]) for text in filled if (match := _DAY_NUMBER.match(text))]
             rising = all(
@@ -197,6 +200,11 @@ def _numbers_below(view: GridView, row: int, columns: Sequence[int]) -> bool:
             )
             return len(numbers) * 2 > len(filled) and rising and all(0 < n <= 31 for n in numbers)
     return False
+
+
+_WEEK_WORD = regex(
+    r"(?:week|wk|woche|kw|semaine|sem|semana|settimana|vecka|v|uge|uke|no|nr|týden|hét|tydzień)", re.IGNORECASE
+)
 
 
 def _name_months(blocks: Sequence[MonthBlock]) -> None:

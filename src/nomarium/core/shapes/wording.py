@@ -166,8 +166,8 @@ def days_carried(place: Place, day: str, count: int) -> Problem:
 
 
 def totals_left_out(place: Place, count: int) -> Problem:
-    """Lines of sums below names."""
-    rows = "1 line of totals was" if count == 1 else f"{count} lines of totals were"
+    """Lines of sums below names, or behind the days."""
+    rows = "1 line or column of totals was" if count == 1 else f"{count} lines or columns of totals were"
     return note(
         "totals-left-out", place, f"{rows} left out.", advice="Rename it if it is the line of a person or group."
     )

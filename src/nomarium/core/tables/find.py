@@ -58,6 +58,7 @@ def _find(grid: Grid, vocabulary: Vocabulary, cuts: _Cuts | None) -> tuple[Table
         raise DataRefused(wording.no_headings(grid.place))
     start = _on_second_line(grid, start, vocabulary)
     _name_by_line_above(grid, start)
+    _complete_by_line_above(grid, start, vocabulary)
     headings = _headings(grid.rows[start])
     end = _last_filled(grid.rows)
     columns = _columns_of_table(grid, start, end, headings, vocabulary)
@@ -111,6 +112,19 @@ def _name_by_line_above(grid: Grid, start: int) -> None:
         named.append(f"{over} {heading}".strip() if heading in twice else heading or over)
     if len(set(named)) == len(named):
         grid.rows[start] = [*named]
+
+
+def _complete_by_line_above(grid: Grid, start: int, vocabulary: Vocabulary) -> None:
+    """Give columns without a heading that of the line above, “Event” beside “When” over “Date” and “From”, if known."""
+    headings, above = _headings(grid.rows[start]), _headings(grid.rows[start - 1]) if start else []
+    width = max(len(headings), len(above))
+    headings += [""] * (width - len(headings))
+    bare = [column for column, over in enumerate(above) if over and not headings[column]]
+    opened = sum(1 for column, over in enumerate(above) if over and headings[column])
+    if bare and opened and all(vocabulary(above[column]) for column in bare):
+        grid.rows[start] = [
+            heading or (above[column] if column in bare else "") for column, heading in enumerate(headings)
+        ]
 
 
 def _headings(row: Sequence[Cell]) -> list[str]:

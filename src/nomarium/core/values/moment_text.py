@@ -45,6 +45,7 @@ _DATE_AND_CLOCK = regex(r"(\S+)[t ](\d{1,2}[:.]\d{2}\S*)")
 _ISO_OFFSET = regex(r"(\d{4}-\d{2}-\d{2})t(\d{2}:\d{2})(:\d{2}(?:\.\d+)?)?(z|[+-]\d{2}:?\d{2})")
 _ISO_BASIC = regex(r"(\d{4})(\d{2})(\d{2})t(\d{2})(\d{2})(\d{2})?(z?)")
 _BARE_NUMBER = regex(r"\d{1,4}")
+_DAY_TO = regex(r"(?:de |do |das |del )?\d{1,2} a")
 _LEAD = regex(r"(?:from|between|von|vom|du|del|dal|de|desde|van|vanaf|fra|från|od) (?=\S* ?\d)")
 
 _WEEKDAYS = (
@@ -120,6 +121,8 @@ class MomentScanner:
         for gap in _GAP.finditer(text):
             left, right = text[: gap.start()], text[gap.end() :]
             for dates_text, times_text in ((left, right), (right, left)):
+                if _DAY_TO.fullmatch(times_text):
+                    continue  # “8 a 10 de fevereiro” is a span of days, and no eight in the morning
                 found = self._date_with_times(
                     dates_text, times_text.strip("() "), stated="at" in gap[0] or "@" in gap[0]
                 )

@@ -10,6 +10,7 @@ _LONGEST = 60
 _PART = regex(
     r"(?:the )?(?:(?:school|academic|teaching) year|schuljahr|année scolaire|año (?:escolar|lectivo)|curso escolar|"
     r"anno scolastico|ano le[ct]tivo|schooljaar|läsår\w*|skoleår\w*|scholenjaar)\b.*|"
+    r"\d\.?\s?[ºª°]\s?(?:período|periodo|bimestre|cuatrimestre|quadrimestre)(?: le[ct]tivo| lectivo)?|"
     r"(?:[^\W\d_]+ |\d\w*\.? ){0,2}(?:term|semester|trimester|trimestre|semestre|halbjahr)(?: \d)?(?:,? \d{4}.*)?",
     re.IGNORECASE,
 )
