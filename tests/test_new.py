@@ -354,6 +354,16 @@ def test_a_plan_to_begin_with_and_its_blank_sheets(desk):
     ]
 
 
+def test_sheets_that_are_not_named_are_not_passed_over_in_silence(desk):
+    desk.put("terms.csv", SHEETS["terms.csv"])
+    folder = desk.run("new", "plan", ".", "--zone", "America/Halifax")
+    assert (folder.status, (desk.folder / "plan").exists()) == (2, False)
+    assert "“.” is a folder; name the sheets in it: nomarium new plan *" in folder.err
+    run = desk.run("new", ".", "--zone", "America/Halifax")
+    assert "terms.csv is not in the plan; to draft one from it, take nomarium.toml away" in run.out
+    assert "nomarium new . terms.csv\n" in run.out
+
+
 FILLED = {
     "terms": [["Autumn", "2026-09-07", "2026-09-18"]],
     "bells": [["1", "08:15", "09:00"], ["2", "09:05", "09:50"]],

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import shlex
 import sys
 import tempfile
 import tomllib
@@ -78,6 +79,11 @@ def new(call: NewCall) -> int:
     if call.plan.exists():
         ways = "Name another folder, or let --update offer what it lacks"
         raise typer.BadParameter(f"“{call.plan}” is there already. {ways}.", param_hint="DIR")
+    if call.files and all(map(_is_folder, call.files)):
+        raise typer.BadParameter(
+            f"“{call.files[0]}” is a folder; name the sheets in it: nomarium new {call.folder} {call.files[0] / '*'}",
+            param_hint="FILE",
+        )
     make_folder(call.folder)
     return _draft(call) if call.files else _starter(call)
 
@@ -85,6 +91,8 @@ def new(call: NewCall) -> int:
 def _starter(call: NewCall) -> int:
     """Write a plan to fill in, with blank sheets; sheets that are there already stay as they are."""
     sheets = {kind: call.folder / f"{kind}.xlsx" for kind in STARTER_SHEETS}
+    beside = [path for path in sorted(call.folder.iterdir()) if path.suffix.casefold() in _SHEETS]
+    beside = [path for path in beside if path not in sheets.values()]
     blank = {kind: path for kind, path in sheets.items() if not path.exists()}
     files = [(path, iter([render_blank_xlsx(blank_form(BLANKS[kind]))])) for kind, path in blank.items()]
     write_all([*files, (call.plan, iter([starter_plan(call.school, call.zone).encode()]))])
@@ -92,8 +100,22 @@ def _starter(call: NewCall) -> int:
         print_lines(
             [f"{'Wrote':<{_LABEL}}{call.plan}: a plan with comments", *_sheet_lines(blank.values())], sys.stdout
         )
+        if beside:
+            typer.echo(f"{'Beside':<{_LABEL}}{_not_looked_at(call, beside)}")
         typer.echo(f"{'Next':<{_LABEL}}fill in the sheets, then: nomarium check {call.plan}")
     return 0
+
+
+_SHEETS = frozenset((".csv", ".tsv", ".xlsx", ".xlsm", ".ods"))
+
+
+def _not_looked_at(call: NewCall, beside: Sequence[Path]) -> str:
+    """Say that sheets of the folder have no part in a plan to fill in, and how one is drafted from them."""
+    said = f"{beside[0].name} is not in the plan; to draft one from it"
+    if len(beside) > 1:
+        said = f"{counted(len(beside), 'sheet')}, {beside[0].name} first, are not in the plan; to draft one from them"
+    named = " ".join(shlex.quote(str(path)) for path in beside)
+    return f"{said}, take {call.plan} away and run: nomarium new {shlex.quote(str(call.folder))} {named}"
 
 
 def _update(call: NewCall) -> int:
