@@ -152,6 +152,7 @@ def test_sheets_of_closures(school, sheet, closed, special, codes):
 BAD = [
     ({"plan": PLAN + 'labls = "1"\n'}, [("unknown-key", "line 9")]),
     ({"plan": PLAN.replace("[year]", "[yaer]")}, [("unknown-key", "line 4")]),
+    ({"plan": PLAN.replace("[year]", "[year]\ncolumns = 1")}, [("unknown-key", "line 5")]),
     ({"plan": PLAN.replace('"1-3"', "3.5")}, [("wrong-value", "line 8")]),
     ({"plan": PLAN.replace('zone = "America/Halifax"', 'zone = "Orrin/Sound"')}, [("wrong-value", "line 2")]),
     ({"plan": PLAN.replace('divisions = ["Yard", "Loft"]', 'divisions = "Yard"')}, [("wrong-value", "line 3")]),

@@ -5,6 +5,18 @@ import pytest
 from conftest import events_in, told
 
 LISTS = {
+    "times below what heads first and last days": (
+        "Sündmus;Päev;Algus;Lõpp;Koht\nKoosolek;15.09.2026;18:00;19:30;Aula\nVaheaeg;19.10.2026 - 25.10.2026;;;\n",
+        ["Koosolek 2026-09-15 18:00–19:30", "Vaheaeg 2026-10-19..2026-10-26"],
+    ),
+    "spans of days behind their year and month": (
+        "Event,Date\nSzünet,2026. október 26–30.\nCamp,2026-11-05–08\n文化祭,2026年11月26日〜30日\n",
+        ["Szünet 2026-10-26..2026-10-31", "Camp 2026-11-05..2026-11-09", "文化祭 2026-11-26..2026-12-01"],
+    ),
+    "all day in words": (
+        "Renginys;Data;Laikas;Vieta\nSusirinkimas;2026-09-15;18:00–19:30;Salė\nDiena;2026-09-25;visą dieną;\n",
+        ["Susirinkimas 2026-09-15 18:00–19:30", "Diena 2026-09-25..2026-09-26"],
+    ),
     "patients as titles": (
         "Patient,Owner,Appt,Length\nRex,Mr Hale,09/14/2026 9:15 AM,20 min\n",
         ["Rex 2026-09-14 09:15–09:35"],

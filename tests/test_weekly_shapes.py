@@ -68,6 +68,18 @@ SHAPES = {
         "Set,Teacher,Room,Lessons\n10X1,Hale,M1,\"Mon1, Wed2\"\n10X2,Orr,M2,Tue2\n",
         ["07 08:00–08:45 10X1 M1", "09 09:00–09:45 10X1 M1", "08 09:00–09:45 10X2 M2"],
     ),
+    "what meets below a heading of no known language": (
+        "Kurss,Diena,Laiks,Telpa\nFizika,Mon,9:00-10:00,R1\nVēsture,Mon,9:00-10:00,R2\nĶīmija,Tue,9:00-10:00,R2\n",
+        ["07 09:00–10:00 Fizika R1", "07 09:00–10:00 Vēsture R2", "08 09:00–10:00 Ķīmija R2"],
+    ),
+    "weekdays by number": (
+        "Tiết,Giờ,Thứ 2,Thứ 3,Thứ 4\n1,7:00-7:45,Toán,Văn,Anh\n2,7:50-8:35,Văn,,Toán\n",
+        ["07 07:00–07:45 Toán", "08 07:00–07:45 Văn", "09 07:00–07:45 Anh", "07 07:50–08:35 Văn", "09 07:50–08:35 Toán"],
+    ),
+    "a weekday with an apostrophe": (
+        "№,Час,Вівторок,П'ятниця\n1,8:30-9:15,Мова,Фізика\n2,9:25-10:10,,Хімія\n",
+        ["08 08:30–09:15 Мова", "11 08:30–09:15 Фізика", "11 09:25–10:10 Хімія"],
+    ),
     "letters of weeks alone": (
         "Ms Lind,Mon,Tue\n1,6b,6b (A) / 7c (B)\n2,8a (A),9d\n",
         ["07 08:00–08:45 6b", "07 09:00–09:45 8a", "08 08:00–08:45 6b", "08 09:00–09:45 9d", "15 08:00–08:45 7c", "15 09:00–09:45 9d"],
@@ -111,3 +123,20 @@ def test_its_twin_is_asked(tmp_path, name):
     assert not meetings or errors
     assert errors
     assert not code or code in {error.code for error in [*errors, *draft.left_out.values()]}
+
+
+NED = "Course,Day,Time,Room,Ned\nA,Mon,9:00-10:00,R1,nepāra\nB,Mon,9:00-10:00,R1,pāra\nC,Tue,9:00-10:00,R1,pāra\n"
+COLUMNS_APART = [
+    (NED, {"E1"}),
+    (NED.replace("9:00-10:00,R1,pāra", "9:00-10:00,R2,pāra"), set()),
+    (NED.replace("nepāra", "pāra"), set()),
+]
+
+
+@pytest.mark.parametrize(("sheet", "cells"), COLUMNS_APART)
+def test_a_column_that_tells_rows_of_one_time_and_room_apart_is_not_passed_over(desk, sheet, cells):
+    for name, text in {**TERMS, "plan.csv": sheet}.items():
+        desk.put(name, text)
+    assert desk.run("new", ".", "terms.csv", "closed.csv", "plan.csv", "--zone", "Europe/Riga").status == 0
+    report = desk.run("check", "--json").report
+    assert {at for one in report["problems"] if one["code"] == "unused-column" for at in one["cells"]} == cells

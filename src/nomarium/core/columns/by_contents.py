@@ -21,6 +21,7 @@ from nomarium.core.columns.contents import (
     holds_spans,
     holds_spans_of_dates,
     holds_spans_of_weeks,
+    holds_times,
     holds_titles,
     holds_weekdays,
     is_deadline,
@@ -42,11 +43,12 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
     if sheet.kind is not Kind.EVENTS:
         _spans_by_contents(matches, sheet)
     else:
+        _take_times_for_days(matches)
         _take_repeats(matches)
         if all(map(matches.open, ("start_date", "start", "when", "end", "end_date", "repeat"))):
             _take_days(matches)
         _take_weekly(matches)
-    if "start_date" in sheet.names and not matches.columns(("start", "start_date", "when")):
+    if "start_date" in sheet.names and not any(_says_day(matches, name) for name in ("start", "start_date", "when")):
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
         if matches.open("start_date"):
             _take_only(matches, "start_date", is_deadline, "all its cells are dates, and no other column has any")
@@ -77,6 +79,19 @@ def _says_time(matches: Matches, name: str) -> bool:
     """Tell whether a column has a field of times; one of starts or ends that holds days alone leaves them open."""
     column = matches.column(name)
     return column is not None and not (name in ("start", "end") and holds_days_alone(column))
+
+
+def _take_times_for_days(matches: Matches) -> None:
+    """Take a start or an end that is headed as a day, and has nothing but times below it, for the time of it."""
+    for match in matches.all if all(map(matches.open, _TIMES)) else ():
+        if match.field in ("start_date", "end_date") and match.is_free and holds_times(match.column):
+            match.field, match.why = match.field.replace("date", "time"), "its heading, with times below it"
+
+
+def _says_day(matches: Matches, name: str) -> bool:
+    """Tell whether a column has a field of days; one of starts that holds times alone leaves them open."""
+    column = matches.column(name)
+    return column is not None and not (name == "start" and holds_times(column))
 
 
 def _take_repeats(matches: Matches) -> None:
@@ -146,6 +161,25 @@ def _take_days_of_meetings(matches: Matches) -> None:
         _take_only(matches, "slot", holds_days_and_periods, "weekdays and periods stand below it")
         _take_only(matches, "slot", holds_days_and_times, "weekdays and times stand below it")
     _take_headed_days(matches)
+    if all(map(matches.open, _WHAT)) and not all(map(matches.open, _BESIDE)):
+        _take_what_meets(matches)
+
+
+_WHAT = ("class", "course", "id", "period")
+_BESIDE = ("room", "location", "teacher", "student")
+
+
+def _take_what_meets(matches: Matches) -> None:
+    """Take the first column of words that stand in each row for what meets, where rows say only when and where."""
+    fitting = [match for match in matches.unused_matches() if _names_each(match.column)]
+    for match in fitting[:1]:
+        match.field, match.certainty, match.why = "course", Certainty.DOUBTFUL, "its words stand in each row"
+
+
+def _names_each(column: Column) -> bool:
+    """Tell whether a column has words in each row, more than two by turns, and names no people."""
+    many = len(column.distinct) > min(2, len(column.cells) - 1)
+    return bool(column.heading) and many and _is_filled(column) and _holds_titles_of_things(column)
 
 
 def _take_headed_days(matches: Matches) -> None:

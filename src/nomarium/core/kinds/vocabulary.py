@@ -102,7 +102,7 @@ da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … té
 DATE = (
     "date|dates|day of event|calendar date|school date|on date|datum|fecha|data|dato|tag der veranstaltung|"
     "jour et date|giorno e data|meeting date|session date|lesson date|date of lesson|date of session|"
-    "pvm|päivämäärä|dátum|tarih|дата|ημερομηνία|תאריך|التاريخ|日付|日期|日にち|날짜"
+    "pvm|päivämäärä|dátum|tarih|kuupäev|datums|дата|ημερομηνία|תאריך|التاريخ|日付|日期|日にち|날짜"
 )
 
 HOURS = (
@@ -112,7 +112,7 @@ HOURS = (
     "orario|orari|ora|horário|horários|tijd|tijden|lestijd|tid|tider|klokkeslett|klokkeslæt"
     "|saat|saatler|ders saatleri|godzina|godziny|godziny zajęć|čas|časy|idő|időpont|időpontok|ore|orele"
     "|interval orar|kello|kellonaika|klo|aika|ajat|ώρες|vrijeme|vreme|время|час|время занятий|години|時間|時刻|时间|時間帯"
-    "|시간|שעה|שעות|الوقت|aeg|kellaaeg|laiks|laikas|jam|waktu|giờ|horari|horaris"
+    "|시간|שעה|שעות|الوقت|aeg|kellaaeg|laiks|laikas|kellaaeg|jam|waktu|giờ|horari|horaris"
 )
 
 PEOPLE = (
@@ -145,7 +145,7 @@ STUDENTS = (
 )
 
 PLACE = (
-    "field|diamond|branch|playing field|boisko|hřiště|ihrisko|pálya|saha|γήπεδο|χώρος|"
+    "field|diamond|branch|playing field|boisko|hřiště|ihrisko|pálya|saha|γήπεδο|χώρος|koht|toimumiskoht|vieta|norises vieta|locul|"
     "поле|площадка|rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
     "church|churches|parish|kirche|pfarrkirche|église|eglise|paroisse|iglesia|parroquia|chiesa|parrocchia|igreja|kerk|kirke|"
     "kyrka|kirkko|kościół|kostel|templom|mosque|synagogue|temple|centre|center|campus|stadium|arena|clubhouse|boathouse|"
@@ -272,7 +272,7 @@ NAME = (
     "名称|名前|名|이름|name|names|title|what|label|event|description|occasion|reason|bezeichnung|name der veranstaltung|titel|anlass|grund|"
     "nom|intitulé|libellé|motif|nombre|título|motivo|denominación|nome|titolo|descrizione|denominazione|titre|naam|"
     "omschrijving|reden|navn|benævnelse|navn på|namn|benämning|årsag|anledning|tapahtuma|"
-    "wydarzenie|tytuł|událost|název|akce|esemény|etkinlik|başlık|мероприятие|событие|название|подія|εκδήλωση|אירוע|"
+    "wydarzenie|tytuł|událost|název|akce|esemény|etkinlik|renginys|pasākums|sündmus|üritus|başlık|мероприятие|событие|название|подія|εκδήλωση|אירוע|"
     "الحدث|العنوان|行事|イベント|予定|件名|活动|活動|标题|標題|행사|제목"
     "|tatil adı|nazwa|nazwa święta|dzień wolny|denumire|denumirea|nimi|naziv|наименование|назва"
 )

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from difflib import get_close_matches
 
-from nomarium.core.plan.keys import keys_below, plan_keys
+from nomarium.core.plan.keys import keys_below, plan_keys, sheet_keys
 from nomarium.core.problems import Place, Problem, error, note
 
 
@@ -37,8 +37,19 @@ def unknown_key(place: Place, keys: tuple[str, ...]) -> Problem:
         "There is no such key here.",
         found=key,
         expected=f"{where}: {', '.join(known)}." if known else "",
-        advice=f"Did you mean “{near[0]}”?" if near else _elsewhere(key),
+        advice=_of_one_sheet(key, known) or (f"Did you mean “{near[0]}”?" if near else _elsewhere(key)),
     )
+
+
+def _of_one_sheet(key: str, known: Sequence[str]) -> str:
+    """Say how a key is written that holds for one sheet, below the first key of a table that names some; else ""."""
+    holder = next((name for name in _HOLD_SHEETS if name in known), None)
+    if holder is None or key not in (one.path for one in sheet_keys()):
+        return ""
+    return f'It is said of one sheet, in a table of its own: {holder} = {{ file = "FILE", {key} = … }}.'
+
+
+_HOLD_SHEETS = ("sheets", "terms", "lists")
 
 
 def _elsewhere(key: str) -> str:

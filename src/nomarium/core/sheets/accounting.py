@@ -52,7 +52,34 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
             problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
         elif holds := _telling(column, known):
             problems.append(wording.idle_column(table, column, holds))
+        elif kind.field("week") is not None and (whose := _twice_there(matches, column)) is not None:
+            problems.append(wording.tells_apart(table, column, whose))
     return problems
+
+
+_WHEN = ("day", "slot", "period", "hours", "start", "end", "week", "division", "term")
+_WHOSE = ("room", "teacher", "class")
+
+
+def _twice_there(matches: Matches, column: Column) -> Column | None:
+    """Return the rooms, teachers or classes that rows have twice at one time, each with its own text of a column.
+
+    Weeks tell such rows apart. A class may be in two groups where teachers or rooms stand beside it.
+    """
+    when = [other.cells for _, other in matches.columns(_WHEN)]
+    whose = next(filter(None, map(matches.column, _WHOSE)), None)
+    texts = [cell for cell in column.distinct if cell != ""]
+    if whose is None or not when or not 1 < len(texts) <= _MOST_WEEKS:
+        return None
+    there: dict[tuple[Cell, ...], list[Cell]] = {}
+    for cell, who, *times in zip(column.cells, whose.cells, *when, strict=True):
+        if cell != "" and who != "":
+            there.setdefault((who, *times), []).append(cell)
+    several = [cells for cells in there.values() if len(cells) > 1]
+    return whose if several and all(len(set(cells)) == len(cells) for cells in several) else None
+
+
+_MOST_WEEKS = 4
 
 
 def _half_spans(

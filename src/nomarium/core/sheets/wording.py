@@ -27,6 +27,19 @@ def idle_column(table: Table, column: Column, holds: str) -> Problem:
     )
 
 
+def tells_apart(table: Table, column: Column, whose: Column) -> Problem:
+    """A column that nothing was made of, though rows that are at one time in one place differ in it: weeks, perhaps."""
+    return warning(
+        "unused-column",
+        table.heading_place(column),
+        f"Column {column.name} was not used, and rows with the same “{whose.heading}” at the same time differ in it.",
+        advice=(
+            column_way(column, "week", "If it says the weeks, write their letters in it, and say so: {}"),
+            column_way(column, "", "leave it alone: {}"),
+        ),
+    )
+
+
 def idle_keys(place: Place, keys: Sequence[str], rows: str, fields: Sequence[str]) -> Problem:
     """The plan says something of a whole sheet that sheets of its kind do not say."""
     return error(

@@ -43,7 +43,7 @@ class DateShape(NamedTuple):
     short_year: tuple[int, int, int] | None = None
     """The three parts as written, where none of them has four digits: each might be the year."""
     month_first: bool = False
-    """Whether the month's name stands before the day, as in "Sept 8"."""
+    """Whether the month is known to stand before the day, as in "Sept 8" and "2026-09-08"."""
 
 
 def days_in_month(year: int | None, month: int) -> int:
@@ -87,7 +87,7 @@ def scan_date(text: str, words: CalendarWords) -> DateShape | None:
     text = normalised(text)
     iso = _ISO.fullmatch(text)
     if iso:
-        return _plain(YearMonthDay(int(iso[1]), int(iso[2]), int(iso[3])))
+        return _plain(YearMonthDay(int(iso[1]), int(iso[2]), int(iso[3])), month_first=True)
     pieces = _take_apart(text, words)
     if pieces is None:
         return None
@@ -156,13 +156,15 @@ def _with_month_name(pieces: _Pieces) -> DateShape | None:
     if len(numbers) != 2 or before == 2:
         return None
     day, year = numbers
-    if before == 1 and len(day) == 4:
+    year_first = before == 1 and len(day) == 4
+    if year_first:
         day, year = year, day
     if len(day) > 2 or len(year) not in (2, 4):
         return None
     if before == 0 and len(year) == 2 and pieces.separators[0] not in (",", "'"):
         return None  # "Sept 8-12" and "Sept 8 10" may as well go on with a range or a time
-    return _plain(YearMonthDay(full_year(int(year)), month, int(day)), pieces.weekday, month_first=before == 0)
+    month_first = before == 0 or year_first
+    return _plain(YearMonthDay(full_year(int(year)), month, int(day)), pieces.weekday, month_first=month_first)
 
 
 def _in_numbers(pieces: _Pieces) -> DateShape | None:
@@ -199,7 +201,7 @@ def _triple(numbers: list[str], weekday: int | None, dotted: bool) -> DateShape 
     if lengths[1] == 4 or (lengths[0] == 4 and lengths[2] == 4):
         return None
     if lengths[0] == 4:
-        return _plain(YearMonthDay(first, second, third), weekday)
+        return _plain(YearMonthDay(first, second, third), weekday, month_first=True)
     readings: dict[Order, YearMonthDay] = {
         "dmy": YearMonthDay(full_year(third), second, first),
         "mdy": YearMonthDay(full_year(third), first, second),

@@ -187,7 +187,7 @@ def is_weekday(text: str) -> bool:
     """Tell whether a text is the name of a weekday in English or in one of the usual languages."""
     word = normalised(text).strip(". ")
     known = (
-        _FEIRA.fullmatch(word) is not None
+        _NUMBERED.fullmatch(word) is not None
         or weekday_of(word, ENGLISH) is not None
         or any(word in names.weekdays for names in usual_languages())
     )
@@ -246,8 +246,8 @@ _MOST_WORDS = 2
 def weekday_in_any(text: str) -> int | None:
     """Return the weekday (Monday is 0) that a text names in English, else in the usual languages that agree on it."""
     word = normalised(text).strip(". ")
-    if feira := _FEIRA.fullmatch(word):
-        return int(feira[1]) - 2
+    if numbered := _NUMBERED.fullmatch(word):
+        return int(numbered["feira"] or numbered["thu"]) - 2
     for form in (word, word.removesuffix("s")) if len(word) >= _SHORTEST_PLURAL else (word,):
         if form in ENGLISH.weekdays:
             return ENGLISH.weekdays[form]
@@ -257,7 +257,8 @@ def weekday_in_any(text: str) -> int | None:
     return None
 
 
-_FEIRA = regex(r"([2-6])\.?[ªao]?[ .-]{0,2}(?:feiras?|f)")
+_NUMBERED = regex(r"(?P<feira>[2-6])\.?[ªao]?[ .-]{0,2}(?:feiras?|f)|thứ ?(?P<thu>[2-7])")
+"""Weekdays by number, Monday the second: "2ª-feira" in Portuguese, "Thứ 2" in Vietnamese."""
 """The weekdays of Portuguese that count from Sunday: “2ª feira” is Monday."""
 
 

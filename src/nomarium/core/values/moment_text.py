@@ -36,7 +36,7 @@ LONGEST_MOMENT = 120
 
 _GAP = regex(r"(?<=\d)t(?=\d)|,? (?:at |um |@ ?|à )|[,;] ?| ")
 _BETWEEN = regex(
-    r" ?[–—−→~] ?|->| (?:to|until|till|through|thru|bis|au|al|a|til|tot en met|tot|t/m|hasta|até|do) | - |"
+    r" ?[–—−→~〜] ?|->| (?:to|until|till|through|thru|bis|au|al|a|til|tot en met|tot|t/m|hasta|até|do) | - |"
     r"(?<=\S)-(?=\S)|(?<=\d)/(?=\d{4}-)"
 )
 ARROWS = frozenset({"→", "->"})

@@ -57,7 +57,10 @@ LONGEST_SPAN = 60
 """Characters of a time or span of times."""
 
 ALL_DAY_WORDS = frozenset(
-    {"all day", "all-day", "allday", "full day", "whole day", "ganztägig", "toute la journée", "todo el día"}
+    "all day|all-day|allday|full day|whole day|ganztägig|ganztags|den ganzen tag|toute la journée|journée entière|"
+    "todo el día|tutto il giorno|dia inteiro|o dia todo|hele dag|de hele dag|hele dagen|heldag|heldags|koko päivä|"
+    "cały dzień|celý den|celý deň|egész nap|toată ziua|tüm gün|весь день|увесь день|цілий день|visą dieną|"
+    "visu dienu|terve päev|kogu päev|cijeli dan|cel dan|ολοήμερο|όλη μέρα|終日".split("|")
 )
 
 

@@ -10,8 +10,9 @@ from nomarium.lazily import regex
 
 _SPACES = regex(r"\s+")
 _EAST_ASIAN_DATE = regex(r"(\d{4})\s*[年년]\s*(\d{1,2})\s*[月월]\s*(\d{1,2})\s*[日일]")
+_EAST_ASIAN_LAST_DAY = regex(r"([~〜–-] ?\d{1,2})\s*[日일]")
 _QUOTES = str.maketrans(
-    {"’": "'", "‘": "'", "´": "'", "`": "'", "\u200b": None, "\u00ad": None, "\u200e": None, "\u200f": None}
+    {"’": "'", "‘": "'", "ʼ": "'", "´": "'", "`": "'", "\u200b": None, "\u00ad": None, "\u200e": None, "\u200f": None}
 )
 
 
@@ -19,7 +20,7 @@ def normalised(text: str) -> str:
     """Return a text ready for comparison: lower case, one kind of space and quote, compatibility forms resolved."""
     if not text.isascii():
         text = unicodedata.normalize("NFKC", text).translate(_QUOTES)
-        text = _EAST_ASIAN_DATE.sub(r"\1-\2-\3", text)
+        text = _EAST_ASIAN_LAST_DAY.sub(r"\1", _EAST_ASIAN_DATE.sub(r"\1-\2-\3", text))
     return _SPACES.sub(" ", text).strip().casefold()
 
 
