@@ -167,6 +167,15 @@ FOLDERS = {
         meets=("3B|Mon Tue|08:10|09:10|", "3B|Mon Sat|09:10|10:05|"),
         **AUTUMN,
     ),
+    "semesters by number, breaks below the word for a span, hours short": Folder(
+        {
+            "sem.csv": "Okres;Od;Do\nI semestr;01.09.2026;31.01.2027\nII semestr;15.02.2027;25.06.2027\n",
+            "vaheajad.csv": "Periood;Algus;Lõpp\nSügisvaheaeg;19.10.2026;25.10.2026\n",
+            "plan.csv": "Klasa;Przedmiot;Dzień;Godz.;Sala\n5a;matematyka;pon.;8:00-8:45;12\n5a;w-f;śr.;8:55-9:40;hala\n",
+        },
+        "2026-09-01", "2027-06-25", ("2026-10-19..2026-10-25", "2027-02-01..2027-02-14"),
+        ("5a|Mon|08:00|08:45|12", "5a|Wed|08:55|09:40|hala"),
+    ),
     "a Portuguese class: weekdays that count": Folder(
         {
             "Períodos letivos.csv": "Período;Início;Fim\n1.º período;14/09/2026;17/12/2026\n",

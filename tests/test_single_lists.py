@@ -13,6 +13,10 @@ LISTS = {
         "Event,Date\nSzünet,2026. október 26–30.\nCamp,2026-11-05–08\n文化祭,2026年11月26日〜30日\n",
         ["Szünet 2026-10-26..2026-10-31", "Camp 2026-11-05..2026-11-09", "文化祭 2026-11-26..2026-12-01"],
     ),
+    "periods with first and last days": (
+        "Period,Start,End\nHalf-term,19/10/2026,25/10/2026\nBreak,21/12/2026,03/01/2027\n",
+        ["Half-term 2026-10-19..2026-10-26", "Break 2026-12-21..2027-01-04"],
+    ),
     "all day in words": (
         "Renginys;Data;Laikas;Vieta\nSusirinkimas;2026-09-15;18:00–19:30;Salė\nDiena;2026-09-25;visą dieną;\n",
         ["Susirinkimas 2026-09-15 18:00–19:30", "Diena 2026-09-25..2026-09-26"],

@@ -12,6 +12,7 @@ from nomarium.core.columns.contents import (
     counts_up,
     days_by_cells,
     holds_codes,
+    holds_dates,
     holds_days_alone,
     holds_days_and_periods,
     holds_days_and_times,
@@ -62,6 +63,7 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "duration", holds_lengths, "all its cells are lengths of time")
     named = "title" in sheet.needs or sheet.kind in (Kind.CLOSURES, Kind.TERMS)
     if named and matches.open("summary"):
+        _let_go_of_periods(matches)
         _take_title(matches)
 
 
@@ -155,6 +157,8 @@ def _take_days_of_meetings(matches: Matches) -> None:
     if all(map(matches.open, ("from", "until"))):
         _take_only(matches, "from", holds_spans_of_dates, "spans of dates stand below it")
     _take_spans_for_hours(matches)
+    if all(map(matches.open, ("hours", "start", "slot", "period"))):
+        _take_only(matches, "hours", holds_spans, "all its cells are spans of times")
     if all(map(matches.open, ("day", "slot", "period"))):
         _take_only(matches, "day", holds_weekdays, "all its cells are weekdays")
     if all(map(matches.open, ("day", "slot", "period", "hours", "start"))):
@@ -226,6 +230,14 @@ def _take_clocks(matches: Matches) -> None:
     if beside and all(map(matches.open, ("start", "end", "hours"))):
         for match, name in zip(timed, ("start", "end"), strict=True):
             match.field, match.certainty, match.why = name, Certainty.LIKELY, "the only two columns of times"
+
+
+def _let_go_of_periods(matches: Matches) -> None:
+    """Let go of a column of words headed as periods beside first and last days: they are spans of the year there."""
+    ends = [column for _, column in matches.columns(("start_date", "start", "end_date", "end"))]
+    for match in matches.all if len(ends) == 2 and all(map(holds_dates, ends)) else ():
+        if match.field == "period" and match.is_free and holds_titles(match.column):
+            match.field, match.why = "", ""
 
 
 def _take_title(matches: Matches) -> None:

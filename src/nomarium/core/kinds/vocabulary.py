@@ -102,7 +102,7 @@ da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … té
 DATE = (
     "date|dates|day of event|calendar date|school date|on date|datum|fecha|data|dato|tag der veranstaltung|"
     "jour et date|giorno e data|meeting date|session date|lesson date|date of lesson|date of session|"
-    "pvm|päivämäärä|dátum|tarih|kuupäev|datums|дата|ημερομηνία|תאריך|التاريخ|日付|日期|日にち|날짜"
+    "pvm|päivämäärä|dátum|tarih|kuupäev|datums|ngày|дата|ημερομηνία|תאריך|التاريخ|日付|日期|日にち|날짜"
 )
 
 HOURS = (
@@ -110,7 +110,7 @@ HOURS = (
     "start to end|meeting times|meeting time|class times|class time|lesson times|lesson time|session time|shift hours|"
     "shift times|uhrzeit|uhrzeiten|zeiten|zeit|unterrichtszeit|horaire|horaires|heures|horario|horarios|hora|horas|"
     "orario|orari|ora|horário|horários|tijd|tijden|lestijd|tid|tider|klokkeslett|klokkeslæt"
-    "|saat|saatler|ders saatleri|godzina|godziny|godziny zajęć|čas|časy|idő|időpont|időpontok|ore|orele"
+    "|saat|saatler|ders saatleri|godzina|godziny|godz|orar|klockslag|tidspunkt|ura|godziny zajęć|čas|časy|idő|időpont|időpontok|ore|orele"
     "|interval orar|kello|kellonaika|klo|aika|ajat|ώρες|vrijeme|vreme|время|час|время занятий|години|時間|時刻|时间|時間帯"
     "|시간|שעה|שעות|الوقت|aeg|kellaaeg|laiks|laikas|kellaaeg|jam|waktu|giờ|horari|horaris"
 )
@@ -158,7 +158,8 @@ PLACE = (
     "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"
     "raum|räume|zimmer|zimmernummer|schulzimmer|klassenzimmer|ort bez|raum bez|saal|raumnummer|ort|salle|salles|lieu|local|aula|aulas|sala|salas|salón|lugar|espacio|luogo|stanza|"
     "veld|velden|zaal|sporthal|baan|terrein|halle|platz|spielfeld|terrain|campo|cancha|pista|palestra|campi|kenttä|halli|tila|"
-    "luokkahuone|učebna|místnost|učebňa|miestnosť|terem|helyiség|sala lekcyjna|derslik|salon|аудитория|кабинет|зал|αίθουσα|"
+    "klasopracownia|tanterem|rom|kabinets|kabinetas|кабінет|аудиторія|soba|miesto|hely|loc|locație|sijainti|mekan|"
+    "mjesto|място|địa điểm|luokkahuone|učebna|místnost|učebňa|miestnosť|terem|helyiség|sala lekcyjna|derslik|salon|аудитория|кабинет|зал|αίθουσα|"
     "lokaal|ruimte|plaats|lokale|lokal|lokaler|rum|sted|plats|sal|salar|saler|klassrum|klasserom|klasselokale|paikka|miejsce|místo|helyszín|yer|место|місце|τόπος|"
     "מקום|المكان|場所|会場|地点|地點|장소"
     "|教室|部屋|教室名|강의실|교실|חדר|القاعة|učionica|dvorana|sală|sala de clasă|cabinet|kabinet|kancelář|klassiruum|ruum"
@@ -201,6 +202,7 @@ DIVISION = (
 TERM = (
     "الفصل|الفصل الدراسي|فصل|السنة الدراسية|סמסטר|מחצית|שנת לימודים|τετράμηνο|学期|学期名|학기|term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
     "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
+    "okres|období|obdobie|időszak|perioadă|periood|periods|periode|период|період|razdoblje|"
     "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
     "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod|jakso|semestr|trymestr|pololetí|pololetie|"
     "félév|lukukausi|dönem|полугодие|четверть|семестр|триместр|εξάμηνο|τρίμηνο|polugodište|polrok|termin/semester|"
@@ -272,6 +274,7 @@ NAME = (
     "名称|名前|名|이름|name|names|title|what|label|event|description|occasion|reason|bezeichnung|name der veranstaltung|titel|anlass|grund|"
     "nom|intitulé|libellé|motif|nombre|título|motivo|denominación|nome|titolo|descrizione|denominazione|titre|naam|"
     "omschrijving|reden|navn|benævnelse|navn på|namn|benämning|årsag|anledning|tapahtuma|"
+    "podujatie|názov|eveniment|titlu|händelse|begivenhed|arrangement|hendelse|захід|događaj|dogodek|събитие|sự kiện|"
     "wydarzenie|tytuł|událost|název|akce|esemény|etkinlik|renginys|pasākums|sündmus|üritus|başlık|мероприятие|событие|название|подія|εκδήλωση|אירוע|"
     "الحدث|العنوان|行事|イベント|予定|件名|活动|活動|标题|標題|행사|제목"
     "|tatil adı|nazwa|nazwa święta|dzień wolny|denumire|denumirea|nimi|naziv|наименование|назва"
@@ -302,6 +305,7 @@ CLOSED = (
     r"\w*lov(?:et)?|helgdag(?:ar)?|röda dagar|skolfritt|"
     r"(?:dni|dzień) woln[ey]|woln[ey]|przerwa|święt\w+|prázdnin\w*|svátk\w*|volno|szünet\w*|szünnap\w*|"
     r"\w*loma[ts]?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|praznik\w*|"
+    r"\w*vahea(?:eg|jad)|puhkus|brīvlaiks|brīvdien\w*|atostog\w*|"
     r"počitnice|raspust|recess|reading (?:week|day)|training days?|"
     r"(?:schul|unterrichts|vorlesungs|lehrveranstaltungs|kurs|dienst)\w*frei\w*|(?:college|les)vrij\w*|"
     r"undervisningsfri\w*|skolefri\w*|fridag\w*|elev(?:er|ene|erne)? (?:har )?fri|planleggingsdag\w*|"

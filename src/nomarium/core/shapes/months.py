@@ -156,7 +156,14 @@ def _weeks_drawn(view: GridView, row: int) -> list[dict[int, int]]:
     """Return the weekdays of a row, week by week; none where the days below run on from week to week in one line."""
     runs = _weekday_runs(view, row)
     through = len(runs) > 1 and _numbers_below(view, row, [column for run in runs for column in run])
-    return [] if through else runs
+    return [] if through or (runs and _heads_names(view, row, min(runs[0]))) else runs
+
+
+def _heads_names(view: GridView, row: int, column: int) -> bool:
+    """Tell whether the first row below that holds anything in a column has a word beside it: "Name" heads people."""
+    below = next((line for line in range(row + 1, min(row + 4, len(view.rows))) if view.text(line, column)), None)
+    lead = view.text(below, column - 1) if below is not None and column else ""
+    return lead.isalpha() and month_of(lead) is None and not _WEEK_WORD.fullmatch(lead)
 
 
 def _weekday_runs(view: GridView, row: int) -> list[dict[int, int]]:
@@ -190,9 +197,6 @@ def _numbers_below(view: GridView, row: int, columns: Sequence[int]) -> bool:
     for below in range(row + 1, min(row + 4, len(view.rows))):
         texts = [view.text(below, column) for column in columns]
         filled = [text for text in texts if text]
-        lead = view.text(below, min(columns) - 1) if min(columns) else ""
-        if filled and lead and lead.isalpha() and month_of(lead) is None and not _WEEK_WORD.fullmatch(lead):
-            return False  # “Name” heads people, whose days these are
         if filled:
             numbers = [int(match[1]) for text in filled if (match := _DAY_NUMBER.match(text))]
             rising = all(
