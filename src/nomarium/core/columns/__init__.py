@@ -5,6 +5,7 @@ from typing import TYPE_CHECKING
 from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
+    from nomarium.core.columns.by_contents import says_not_what
     from nomarium.core.columns.captions import is_caption
     from nomarium.core.columns.contents import (
         counts_up,
@@ -120,6 +121,7 @@ __all__ = [
     "no_dates_in",
     "reads_as_dates",
     "says_how_often",
+    "says_not_what",
     "undated",
     "what_meets",
 ]

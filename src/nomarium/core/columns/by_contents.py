@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable
+from collections.abc import Callable, Collection
 from itertools import pairwise
 
 from nomarium.core.columns.contents import (
@@ -32,7 +32,7 @@ from nomarium.core.columns.contents import (
     says_when_not,
     span_weeks,
 )
-from nomarium.core.columns.fields import Kind, SheetKind, heading_key
+from nomarium.core.columns.fields import TIMED_FIELDS, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import TITLED_FORM, are_dates, are_reversed_names, most_are, without_not_on
@@ -53,7 +53,7 @@ def fields_by_contents(matches: Matches, sheet: SheetKind) -> None:
         _take_only(matches, "start_date", may_be_the_day, "all its cells are dates")
         if matches.open("start_date"):
             _take_only(matches, "start_date", is_deadline, "all its cells are dates, and no other column has any")
-    if "start_time" in sheet.names and not any(_says_time(matches, name) for name in _TIMES):
+    if "start_time" in sheet.names and not any(_says_time(matches, name) for name in TIMED_FIELDS):
         _take_times(matches)
     elif "end_time" in sheet.names and matches.open("end_time") and matches.open("end"):
         _take_end(matches)
@@ -85,7 +85,7 @@ def _says_time(matches: Matches, name: str) -> bool:
 
 def _take_times_for_days(matches: Matches) -> None:
     """Take a start or an end that is headed as a day, and has nothing but times below it, for the time of it."""
-    for match in matches.all if all(map(matches.open, _TIMES)) else ():
+    for match in matches.all if all(map(matches.open, TIMED_FIELDS)) else ():
         if match.field in ("start_date", "end_date") and match.is_free and holds_times(match.column):
             match.field, match.why = match.field.replace("date", "time"), "its heading, with times below it"
 
@@ -118,7 +118,7 @@ def _take_weekly(matches: Matches) -> None:
     weekly = [match for match in may_repeat if holds_weekdays(match.column) or holds_repeats(match.column)]
     if first is None or len(weekly) != 1 or not all(map(matches.open, ("repeat", "until"))):
         return
-    if not any(match.field in _TIMES or holds_mostly_times(match.column) for match in matches.all):
+    if not any(match.field in TIMED_FIELDS or holds_mostly_times(match.column) for match in matches.all):
         return
     if last is None and holds_spans_of_weeks(first.column):
         weekly[0].why = "its weekdays stand beside spans of weeks"
@@ -165,12 +165,17 @@ def _take_days_of_meetings(matches: Matches) -> None:
         _take_only(matches, "slot", holds_days_and_periods, "weekdays and periods stand below it")
         _take_only(matches, "slot", holds_days_and_times, "weekdays and times stand below it")
     _take_headed_days(matches)
-    if all(map(matches.open, _WHAT)) and not all(map(matches.open, _BESIDE)):
+    if says_not_what({match.field for match in matches.all}):
         _take_what_meets(matches)
 
 
-_WHAT = ("class", "course", "id", "period")
-_BESIDE = ("room", "location", "teacher", "student")
+def says_not_what(fields: Collection[str]) -> bool:
+    """Tell whether the fields of a timetable's rows say where or with whom it is, but not what is on."""
+    return _WHAT.isdisjoint(fields) and not _BESIDE.isdisjoint(fields)
+
+
+_WHAT = frozenset({"class", "course", "id", "period"})
+_BESIDE = frozenset({"room", "location", "teacher", "student"})
 
 
 def _take_what_meets(matches: Matches) -> None:
@@ -329,7 +334,6 @@ def _is_filled(column: Column) -> bool:
 _SESSIONS = ("session", "sessions")
 """Headings of when something is, or of what it is called."""
 _LONGEST_MARK = 2
-_TIMES = ("start_time", "start", "when", "hours", "end_time", "end")
 
 
 def _take_start(matches: Matches) -> None:
@@ -383,7 +387,7 @@ def _take_beside_the_date(matches: Matches) -> None:
     dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
     if not dated or not matches.open("summary"):
         return
-    timed = {match.column.index for match in matches.all if match.field in (*_TIMES, "weekday")}
+    timed = {match.column.index for match in matches.all if match.field in (*TIMED_FIELDS, "weekday")}
     beside_times = {index + step for index in timed for step in (-1, 1)}
     fitting = [
         match

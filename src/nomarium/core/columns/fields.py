@@ -165,6 +165,9 @@ MOMENT_FIELDS = (*START_FIELDS, *END_FIELDS)
 TIME_FIELDS = ("start_time", "end_time", "hours")
 """Fields in which "9.30" is a time rather than a date."""
 
+TIMED_FIELDS = ("start_time", "end_time", "start", "end", "hours", "when")
+"""Fields that may say a time of day, with or without a date."""
+
 ROW_FIELDS = (
     "id",
     "summary",

@@ -12,7 +12,7 @@ from nomarium.core.columns.contents import (
     holds_weekdays,
     holds_weeks_of_month,
 )
-from nomarium.core.columns.fields import Field, Kind, SheetKind, heading_key
+from nomarium.core.columns.fields import TIMED_FIELDS, Field, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import (
@@ -278,7 +278,7 @@ def part_times_and_words(matches: Matches, sheet: SheetKind) -> None:
     """
     if not {"hours", "location", "description"} <= set(sheet.names):
         return
-    timed = [match for match in matches.all if match.field in _TIMES]
+    timed = [match for match in matches.all if match.field in TIMED_FIELDS]
     found = [match for match in timed or matches.unused_matches() if _holds_times_and_words(match.column)]
     if len(found) != 1 or len(timed) > 1 or found[0].field not in ("", "hours", "start_time"):
         return
@@ -297,7 +297,6 @@ def part_times_and_words(matches: Matches, sheet: SheetKind) -> None:
     matches.all.append(Match(Column(match.column.heading, match.column.index, words), name, Certainty.SURE, why))
 
 
-_TIMES = ("start_time", "end_time", "start", "end", "hours", "when")
 _PLACES = frozenset(
     "where place venue location room ort wo raum lieu où salle lugar dónde donde luogo dove plaats waar sted hvor "
     "plats var".split()

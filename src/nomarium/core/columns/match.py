@@ -139,7 +139,7 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
                 continue
             if likeness and likeness.field in TIME_FIELDS and names_no_time(match.column):
                 continue
-            if likeness and likeness.field in _DAYS and _holds_words_alone(match.column):
+            if likeness and likeness.field == "start_date" and _holds_words_alone(match.column):
                 continue
             if likeness and matches.open(likeness.field):
                 claims.setdefault(likeness.field, []).append((match, likeness.heading))
@@ -335,7 +335,7 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
             continue
         if match.field == "week_of" and not holds_dates(match.column):
             match.field, match.why = "", ""
-        if match.field in _DAYS and _holds_words_alone(match.column) and _has_other_dates(matches, match):
+        if match.field == "start_date" and _holds_words_alone(match.column) and _has_other_dates(matches, match):
             match.field, match.why = "", ""  # “Termin” may be what is on, beside “Wann”
         if match.field == "reminders" and "time" in key and holds_times(match.column):
             match.field, match.why = "reminder_time", "its heading, with times of day below it"
@@ -354,7 +354,6 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
     return problems
 
 
-_DAYS = ("start_date",)
 _REFERENCES = frozenset({"ref", "reference"})
 
 

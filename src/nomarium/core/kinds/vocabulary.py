@@ -112,7 +112,7 @@ HOURS = (
     "orario|orari|ora|horário|horários|tijd|tijden|lestijd|tid|tider|klokkeslett|klokkeslæt"
     "|saat|saatler|ders saatleri|godzina|godziny|godz|orar|klockslag|tidspunkt|ura|godziny zajęć|čas|časy|idő|időpont|időpontok|ore|orele"
     "|interval orar|kello|kellonaika|klo|aika|ajat|ώρες|vrijeme|vreme|время|час|время занятий|години|時間|時刻|时间|時間帯"
-    "|시간|שעה|שעות|الوقت|aeg|kellaaeg|laiks|laikas|kellaaeg|jam|waktu|giờ|horari|horaris"
+    "|시간|שעה|שעות|الوقت|aeg|kellaaeg|laiks|laikas|jam|waktu|giờ|horari|horaris"
 )
 
 PEOPLE = (
@@ -202,7 +202,7 @@ DIVISION = (
 TERM = (
     "الفصل|الفصل الدراسي|فصل|السنة الدراسية|סמסטר|מחצית|שנת לימודים|τετράμηνο|学期|学期名|학기|term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
     "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
-    "okres|období|obdobie|időszak|perioadă|periood|periods|periode|период|період|razdoblje|"
+    "okres|období|obdobie|időszak|perioadă|periood|periods|период|період|razdoblje|"
     "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
     "quadrimestre|cuatrimestre|bimestre|blok|periode|termin|semester/termin|läsperiod|jakso|semestr|trymestr|pololetí|pololetie|"
     "félév|lukukausi|dönem|полугодие|четверть|семестр|триместр|εξάμηνο|τρίμηνο|polugodište|polrok|termin/semester|"

@@ -15,9 +15,11 @@ from nomarium.core.values import (
     ORDERS,
     Order,
     date_in,
+    days_of_week,
     is_date,
     month_named,
     month_of,
+    on_or_after,
     span_of_dates,
     weekday_in_any,
     year_in_titles,
@@ -159,9 +161,7 @@ def weeks_down(view: GridView, axis: Axis, lead: int) -> list[Axis]:
     for row in range(rows[0], len(view.rows)):
         first = first_of.get(row, first)  # a line without a date goes on with the week before it
         heads: dict[int, Cell] = {
-            column: first + timedelta(days=(weekday - first.weekday()) % 7)
-            for column, weekday in weekdays.items()
-            if weekday is not None
+            column: on_or_after(first, weekday) for column, weekday in weekdays.items() if weekday is not None
         }
         found.append(Axis(row, row, True, heads, {}))
     return found
@@ -313,8 +313,7 @@ _WEEKDAY_AND_DIGITS = regex(r"(?P<weekday>[^\W\d_]{2,})\.?,? (?P<digits>\d{1,2}(
 
 def _titles(view: GridView, row: int) -> list[str]:
     """Return the texts above a row, the name of the tab and that of the file."""
-    above = [text for number in range(row) for _, text in view.filled(number)]
-    return [*above, view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0]]
+    return [*view.texts_above(row), view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0]]
 
 
 _STARTS = regex(
@@ -355,9 +354,8 @@ _DAYS_OF_A_WEEK = 7
 def _monday_of_week(text: str) -> date | None:
     """Return the Monday of the calendar week (ISO 8601) that a title names with its year: "uge 10 2027"."""
     match = _CALENDAR_WEEK.search(text)
-    number, year = (int(match["week"]), int(match["year"])) if match else (0, 0)
-    last = date(year, 12, 28).isocalendar().week if match else 0
-    return date.fromisocalendar(year, number, 1) if 0 < number <= last else None
+    week = days_of_week(int(match["year"]), int(match["week"])) if match else None
+    return week[0] if week else None
 
 
 _CALENDAR_WEEK = regex(

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from datetime import time
-
 from nomarium.core.columns import Kind
+from nomarium.core.shapes.day_lists import is_timed
 from nomarium.core.shapes.unfolded import ListRows, Unfolded
 from nomarium.core.tables import Grid, GridView
-from nomarium.core.values import NO, PLAIN_YES, WEEKDAY_NAMES, scan_span, weekday_in_any
+from nomarium.core.values import NO, PLAIN_YES, WEEKDAY_NAMES, weekday_in_any
 
 _MOST_ABOVE = 6
 _FEWEST_DAYS = 2
@@ -45,10 +44,7 @@ def crossed_weekdays(grid: Grid) -> Unfolded | None:
 def _have_times(view: GridView, rows: list[int], columns: list[int]) -> bool:
     """Tell whether a column has a time in each row that has more than one cell."""
     records = [row for row in rows if len(list(view.filled(row))) > 1]
-    return bool(records) and any(
-        all(isinstance(view.cell(row, column), time) or scan_span(view.text(row, column)) for row in records)
-        for column in columns
-    )
+    return bool(records) and any(all(is_timed(view, row, column) for row in records) for column in columns)
 
 
 def _list(view: GridView, head: int, days: dict[int, int], others: list[int]) -> Unfolded:

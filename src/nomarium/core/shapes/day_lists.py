@@ -24,7 +24,7 @@ def list_of_day(view: GridView, head: int) -> Unfolded | None:
         return None
     days = _days_below(view, head, headings)
     rows = [row for row in range(head + 1, len(view.rows)) if row not in days and any(True for _ in view.filled(row))]
-    timed = [row for row in rows if isinstance(view.cell(row, start), time) or has_time(view.text(row, start))]
+    timed = [row for row in rows if is_timed(view, row, start)]
     dated = any(_is_day(view, row, column) for row in rows for column in headings)
     if not rows or dated or len(timed) * 2 <= len(rows):
         return None
@@ -109,6 +109,11 @@ def holds_numbers(view: GridView, row: int, column: int) -> bool:
     """Tell whether nothing but numbers stand below a head: it heads the column of a list, and no place or person."""
     below = [text for line in range(row + 1, len(view.rows)) if (text := view.text(line, column))]
     return bool(below) and all(map(str.isdecimal, below))
+
+
+def is_timed(view: GridView, row: int, column: int) -> bool:
+    """Tell whether a cell is a time of day or a span of times, as a time or as a text."""
+    return isinstance(view.cell(row, column), time) or has_time(view.text(row, column))
 
 
 def has_time(text: str) -> bool:

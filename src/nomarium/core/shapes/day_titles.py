@@ -13,9 +13,8 @@ from nomarium.lazily import regex
 
 def titles(view: GridView, head: int) -> list[str]:
     """Return the texts above a row, then the name of the tab, then that of the file."""
-    above = [text for row in range(head) for _, text in view.filled(row)]
     named = (view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0])
-    return [*above, *(name.replace("_", " ") for name in named)]
+    return [*view.texts_above(head), *(name.replace("_", " ") for name in named)]
 
 
 def date_of(view: GridView, head: int) -> date | None:
@@ -60,14 +59,13 @@ def date_in_words(text: str) -> date | None:
 
 def year_above(view: GridView, head: int) -> int:
     """Return the one year that the titles, the tab or the file name; 0 for none, and for a school year."""
-    above = [text for row in range(head) for _, text in view.filled(row)]
-    year = year_in_titles([*above, view.grid.sheet or "", view.grid.file])
+    year = year_in_titles([*view.texts_above(head), view.grid.sheet or "", view.grid.file])
     return 0 if year is None or year.crosses else year.first.year
 
 
 def week_of(view: GridView, head: int) -> date | None:
     """Return the Monday of the week that a title says it is; None where none says it."""
-    above = (text for row in range(head) for _, text in view.filled(row) if _WEEK_OF.search(text))
+    above = filter(_WEEK_OF.search, view.texts_above(head))
     day = next(filter(None, map(date_in_words, above)), None)
     return day if day is not None and day.weekday() == 0 else None
 

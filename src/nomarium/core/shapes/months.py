@@ -272,8 +272,7 @@ def _years(months: Sequence[tuple[int, int | None]], grid: Grid) -> list[int | N
     if any(found):
         return _going_on(months, found)
     view = GridView(grid)
-    texts = [*(text for row in range(min(_MOST_ROWS_ABOVE, len(view.rows))) for _, text in view.filled(row))]
-    texts += _names_of(grid)
+    texts = [*view.texts_above(min(_MOST_ROWS_ABOVE, len(view.rows))), *_names_of(grid)]
     span = next((match for text in texts if (match := _SCHOOL_YEAR.search(text))), None)
     if span is not None and (int(span[1]) + 1) % 100 == int(span[2]):
         found[0] = int(span[1])

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Collection, Iterator
-from datetime import date, timedelta
+from datetime import date
 from functools import cached_property
 from typing import TYPE_CHECKING
 
@@ -31,7 +31,17 @@ from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import note_unused, note_used, says_when, titled_span, whole_weeks
 from nomarium.core.slots import by_weeks
 from nomarium.core.tables import Cell, Spot, column_letters, plain_text
-from nomarium.core.values import WEEKDAY_NAMES, DateChoices, DateSpan, ends_as_written, is_span, span_in, weekday_in_any
+from nomarium.core.values import (
+    WEEKDAY_NAMES,
+    DateChoices,
+    DateSpan,
+    ends_as_written,
+    is_span,
+    last_of_week,
+    on_or_after,
+    span_in,
+    weekday_in_any,
+)
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -70,7 +80,6 @@ _WEEK_WORD = regex(
 )
 _WEEKS_NUMBERED = frozenset("week weekno weeknumber wk woche kw semaine semana settimana vecka uge uke".split())
 """What heads the numbers of weeks beside the dates in them."""
-_REST_OF_WEEK = timedelta(days=6)
 _BEGIN_WEEKS = (0, 5, 6)
 """Monday, Saturday and Sunday."""
 _ANY_PLACE = frozenset("room rooms raum salle sala aula zaal".split())
@@ -272,14 +281,14 @@ class _Unfolding:
         if first is None:
             yield self._row(row, column, name, said)  # its date is refused where it is read
         for weekday in weekdays if first is not None else ():
-            day = first + timedelta(days=(weekday - first.weekday()) % 7) if first else None
+            day = on_or_after(first, weekday) if first else None
             yield self._row(row, column, name, said, day)
 
     def _last_of_week(self, row: Row, column: int, said: Said) -> date | None:
         """Return the last day of what lasts a week; None where it has times, and may be on any of the days."""
         day = self._dates.get(column)
         timed = said.hours or said.length or self._hours_of(row) or self._hours_of_all
-        return None if day is None or timed else day + _REST_OF_WEEK
+        return None if day is None or timed else last_of_week(day)
 
     def _day_by_name(self, row: Row, column: int) -> date | None:
         """Return the day of the weekday in a line’s name, where the date that heads it is another; else None."""

@@ -7,7 +7,7 @@ from collections.abc import Iterator, Mapping
 from pathlib import PurePath
 from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Kind
+from nomarium.core.columns import Kind, says_not_what
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.said_in_notes import says_when
 from nomarium.core.tables import Grid, plain_text
@@ -45,12 +45,7 @@ def said_of_whole(sheet: Sheet, choices: SheetChoices, grid: Grid | None) -> tup
 
 def _says_not_what(sheet: Sheet, whole: Mapping[str, str]) -> bool:
     """Tell whether the rows of a timetable say when, and where or with whom, but not what is on."""
-    fields = {match.field for match in sheet.matches.all} | whole.keys()
-    return sheet.kind.kind is Kind.LIST and not fields & _WHAT and bool(fields & _BESIDE)
-
-
-_WHAT = frozenset({"class", "course", "id", "period"})
-_BESIDE = frozenset({"room", "location", "teacher", "student"})
+    return sheet.kind.kind is Kind.LIST and says_not_what({match.field for match in sheet.matches.all} | whole.keys())
 
 
 def _what_by_names(grid: Grid, above: int) -> tuple[str, str] | None:

@@ -45,8 +45,7 @@ _MOVED = regex(
 
 def moved(table: Table, matches: Matches) -> Iterator[Problem]:
     """Warn of remarks that say that an event is moved: it is given out on the day that its date says."""
-    remarks = [column for _, column in matches.columns(("description",))]
-    for column in (*remarks, *(match.column for match in matches.unused_matches())):
+    for column in _remarks(matches):
         if telling := list(_telling(column, _MOVED, _STEMS_OF_MOVES)):
             text = plain_text(column.cells[telling[0]])
             yield wording.moved(table.cell_place(telling[0], column), text, len(telling))
@@ -100,9 +99,13 @@ def _telling(column: Column, form: re.Pattern[str], stems: Sequence[str]) -> Ite
 def _columns(matches: Matches) -> Iterator[tuple[Column, re.Pattern[str]]]:
     if (titles := matches.column("summary")) is not None:
         yield titles, _IN_TITLE
-    remarks = [column for _, column in matches.columns(("description",))]
-    for column in (*remarks, *(match.column for match in matches.unused_matches())):
-        yield column, _IN_REMARK
+    yield from ((column, _IN_REMARK) for column in _remarks(matches))
+
+
+def _remarks(matches: Matches) -> list[Column]:
+    """Return the columns that may hold a remark: descriptions, and those that have no field."""
+    described = [column for _, column in matches.columns(("description",))]
+    return [*described, *(match.column for match in matches.unused_matches())]
 
 
 def _not_running(titles: Sequence[str], all_day: Sequence[int]) -> Iterator[int]:

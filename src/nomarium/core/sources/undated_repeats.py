@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from datetime import date, timedelta
+from datetime import date
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Match, Matches, holds_dates, is_repeat, mixes_dates_and_repeats
 from nomarium.core.repeats import Bounds, bounds_in
 from nomarium.core.sources.repeat_dates import date_in_words
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import weekday_in_any
+from nomarium.core.values import on_or_after, weekday_in_any
 from nomarium.core.values.reach import in_reach
 
 if TYPE_CHECKING:
@@ -50,7 +50,7 @@ def _on_weekday(first: date | str, weekday: str) -> date | str:
     wanted = weekday_in_any(weekday) if weekday else None
     if wanted is None or not isinstance(first, date):
         return first
-    return first + timedelta(days=(wanted - first.weekday()) % 7)
+    return on_or_after(first, wanted)
 
 
 def _first_day(cell: Cell, dates: DateChoices, year: SchoolYear | None) -> date | str:

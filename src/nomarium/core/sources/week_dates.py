@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from datetime import date, timedelta
+from datetime import date
 from itertools import repeat
 from typing import TYPE_CHECKING
 
@@ -11,7 +11,7 @@ from nomarium.core.columns import Match, Matches, holds_dates, holds_weekdays
 from nomarium.core.sheets import whole_weeks
 from nomarium.core.sources import wording
 from nomarium.core.tables import Cell, Column, Table, plain_text
-from nomarium.core.values import ORDERS, date_in, weekday_in_any, year_in_titles
+from nomarium.core.values import ORDERS, date_in, last_of_week, on_or_after, weekday_in_any, year_in_titles
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem
@@ -19,7 +19,6 @@ if TYPE_CHECKING:
 
 _DATED = ("start_date", "start", "when")
 _TIMED = ("start_time", "end_time", "end_date", "start", "end", "hours", "when", "duration", "period", "repeat")
-_REST_OF_WEEK = timedelta(days=6)
 
 
 def dated_by_weeks(table: Table, matches: Matches, dates: DateChoices) -> tuple[Matches, list[Problem]]:
@@ -49,7 +48,7 @@ def dated_by_weeks(table: Table, matches: Matches, dates: DateChoices) -> tuple[
     place, text = table.cell_place(first, column), plain_text(column.cells[first])
     if not firsts or matches.columns(_TIMED):
         return found, [wording.first_day_of_week(place, text)]
-    lasts: list[Cell] = [day + _REST_OF_WEEK if day else "" for day in days]
+    lasts: list[Cell] = [last_of_week(day) if day else "" for day in days]
     found.all.append(Match(Column(column.heading, column.index, lasts), "end_date", why="a week from its first day"))
     return found, [whole_weeks(place, text)]
 
@@ -81,4 +80,4 @@ def _first_days_of_titles(column: Column, table: Table, dates: DateChoices) -> d
 def _on(first: date | None, weekday: str) -> date | None:
     """Return the day of a week that is a weekday; None where either is not known."""
     wanted = weekday_in_any(weekday) if weekday else None
-    return first + timedelta(days=(wanted - first.weekday()) % 7) if first and wanted is not None else None
+    return on_or_after(first, wanted) if first and wanted is not None else None

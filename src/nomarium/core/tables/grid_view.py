@@ -84,6 +84,10 @@ class GridView:
         """Return the first row that holds more than a title, None where none does."""
         return next((row for row in range(len(self.rows)) if sum(1 for _ in self.filled(row)) > 1), None)
 
+    def texts_above(self, row: int) -> list[str]:
+        """Return the texts of all rows above one, in their order."""
+        return [text for above in range(row) for _, text in self.filled(above)]
+
     def filled(self, row: int) -> Iterator[tuple[int, str]]:
         """Yield the columns of a row that hold anything, with their texts."""
         return ((column, text) for column in range(self.width) if (text := self.text(row, column)))

@@ -84,7 +84,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.time_text import Span, TimeShape, scan_span, scan_time, several_times
     from nomarium.core.values.title_years import TitledYear, year_in_titles
     from nomarium.core.values.typed import is_to_come
-    from nomarium.core.values.week_text import days_of_week, scan_weeks
+    from nomarium.core.values.week_text import days_of_week, last_of_week, on_or_after, scan_weeks
     from nomarium.core.values.wording import clock_words, counted, day_words, full_day, hours_and_minutes, minute_words
     from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
     from nomarium.core.values.zones import near_zones, read_zone, zone_names, zone_of
@@ -149,6 +149,7 @@ __all__ = [
     "is_span",
     "is_to_come",
     "is_weekday",
+    "last_of_week",
     "likeliest_words",
     "may_pass_midnight",
     "minute_words",
@@ -158,6 +159,7 @@ __all__ = [
     "name_key",
     "names_part_of_year",
     "near_zones",
+    "on_or_after",
     "only_order",
     "parted_dates",
     "read_busy",

@@ -259,7 +259,6 @@ def weekday_in_any(text: str) -> int | None:
 
 _NUMBERED = regex(r"(?P<feira>[2-6])\.?[ªao]?[ .-]{0,2}(?:feiras?|f)|thứ ?(?P<thu>[2-7])")
 """Weekdays by number, Monday the second: "2ª-feira" in Portuguese, "Thứ 2" in Vietnamese."""
-"""The weekdays of Portuguese that count from Sunday: “2ª feira” is Monday."""
 
 
 @cache

@@ -53,7 +53,17 @@ def days_of_week(year: int, number: int) -> tuple[date, date] | None:
         monday = date.fromisocalendar(year, number, 1)
     except ValueError:
         return None
-    return monday, monday + timedelta(days=6)
+    return monday, last_of_week(monday)
+
+
+def on_or_after(first: date, weekday: int) -> date:
+    """Return the first day from a date on that is a weekday (Monday is 0), which may be the date itself."""
+    return first + timedelta(days=(weekday - first.weekday()) % 7)
+
+
+def last_of_week(first: date) -> date:
+    """Return the last of the seven days that begin on a date."""
+    return first + timedelta(days=6)
 
 
 def scan_weeks(text: str, heading: str = "") -> CalendarWeeks | None:
