@@ -128,6 +128,9 @@ MET_BY_CHANCE = [
     (["new", ".", "s.csv"], "Person,Code,Title,Place\nM. Pell,W1,Day 0,Slip\nR. Amm,W1,Day 0,\nM. Pell,W2,Day 0,Yard\n"),
     (["inspect", "s.csv"], "Period,Mon,Tue\n1,8:15–8:55,-1\n2,9:00–9:40,-1\n3,MWF,10:00–10:40\n"),
     (["new", ".", "s.csv"], "Crew,Pattern,From\nA,DDNN----,0001-01-01\nB,DDNN----,9999-12-30\n"),
+    (["convert", "s.csv", "-o", "o.ics"], "Event,Week commencing\nA,27/12/9999\nB,20/12/9999\n"),
+    (["convert", "s.csv", "-o", "o.ics"], "Event,Week commencing,Weekday\nA,27/12/9999,Sun\nB,20/12/9999,Sat\n"),
+    (["inspect", "s.csv"], "Week,Mon,Tue,Sun\n20/12/9999,Ana 9:00-10:00,Bo 9:00-10:00,Di 9:00-10:00\n27/12/9999,Ana 9:00-10:00,Bo 9:00-10:00,Di 9:00-10:00\n"),
 ]  # fmt: skip
 """What inputs spoilt by chance once broke a promise with."""
 

@@ -16,6 +16,7 @@ from nomarium.core.values import (
     Order,
     date_in,
     days_of_week,
+    in_reach,
     is_date,
     month_named,
     month_of,
@@ -218,12 +219,16 @@ def names_week(head: Cell) -> bool:
 
 
 def as_date(cell: Cell, order: Order) -> date | None:
-    """Return the date that a cell is where its parts stand in an order; None for any other cell."""
-    if isinstance(cell, datetime):
-        return cell.date()
+    """Return the date that a cell is where its parts stand in an order; None for any other cell.
+
+    A date out of reach is none: days and weeks are added to it.
+    """
+    day: date | None = None
     if isinstance(cell, date):
-        return cell
-    return date_in(_WEEK_OF.sub("", cell), order) if isinstance(cell, str) else None
+        day = cell.date() if isinstance(cell, datetime) else cell
+    elif isinstance(cell, str):
+        day = date_in(_WEEK_OF.sub("", cell), order)
+    return day if day is not None and in_reach(day) else None
 
 
 def one_date(cell: Cell, within: tuple[date, date] | None = None) -> date | None:

@@ -11,7 +11,7 @@ from nomarium.core.columns import Match, Matches, holds_dates, holds_weekdays
 from nomarium.core.sheets import whole_weeks
 from nomarium.core.sources import wording
 from nomarium.core.tables import Cell, Column, Table, plain_text
-from nomarium.core.values import ORDERS, date_in, last_of_week, on_or_after, weekday_in_any, year_in_titles
+from nomarium.core.values import ORDERS, date_in, in_reach, last_of_week, on_or_after, weekday_in_any, year_in_titles
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem
@@ -61,7 +61,7 @@ def _first_days(column: Column, dates: DateChoices) -> dict[Cell, date]:
     readings: list[dict[Cell, date]] = []
     for order in (dates.order,) if dates.order else ORDERS:
         read = {cell: cell if isinstance(cell, date) else date_in(str(cell), order) for cell in column.distinct if cell}
-        days = {cell: day for cell, day in read.items() if day is not None}
+        days = {cell: day for cell, day in read.items() if day is not None and in_reach(day)}
         if days and len(days) == len(read) and len({day.weekday() for day in days.values()}) == 1:
             readings += [days] if days not in readings else []
     return readings[0] if len(readings) == 1 else {}
