@@ -1,0 +1,895 @@
+"""Folders as schools, clubs and offices of the Americas keep them; read by test_folders_as_kept."""
+
+KEPT = {
+    "Chicago: No class dates, Spring 2027 sections": r"""
+        America/Chicago
+        == No class dates.csv
+        Date,Reason
+        03/15/2027-03/19/2027,Spring break
+        04/02/2027,Good Friday
+        == Spring 2027 sections.csv
+        CRN,Course,Title,Days,Times,Location,Instructor,Start date,End date
+        20411,HIST 101,World History,MWF,9:00-9:50 am,Cole 210,R. Ames,01/19/2027,05/07/2027
+        20412,BIOL 150L,Biology Lab,T,1:00-3:50 pm,Sci 114,L. Ortiz,01/19/2027,05/07/2027
+        20413,ENGL 210,Short Story,TTh,11:00 am-12:15 pm,Cole 101,P. Dunn,01/19/2027,03/12/2027
+        == comes out as
+        2027-01-19..2027-05-07 without 2027-03-15..2027-03-19 2027-03-25..2027-05-06/7 2027-04-02
+        Tue 13:00–15:50 | BIOL 150L Biology Lab (20412) | Sci 114
+        2027-01-19..2027-03-09/7 2027-01-21..2027-03-11/7 11:00–12:15 | ENGL 210 Short Story (20413) | Cole 101
+        Mon Wed Fri 09:00–09:50 | HIST 101 World History (20411) | Cole 210
+        == in calendars
+        L. Ortiz 15, P. Dunn 16, R. Ames 43, 20411 43, 20412 15, 20413 16, Cole 101 16, Cole 210 43, Sci 114 15
+    """,
+    "Toronto: Bells, Day cycle, My timetable": r"""
+        America/Toronto
+        == Bells.csv
+        Period,Begins,Ends
+        1,8:40,9:55
+        2,10:05,11:20
+        == Day cycle.csv
+        Date,Day
+        2026-09-08,Day 1
+        2026-09-09,Day 2
+        2026-09-10,Day 3
+        2026-09-11,Day 4
+        2026-09-14,Day 1
+        2026-09-15,Day 2
+        2026-09-16,Day 3
+        2026-09-17,Day 4
+        2026-09-18,Day 1
+        2026-09-21,Day 2
+        2026-09-22,Day 3
+        2026-09-23,Day 4
+        2026-09-24,Day 1
+        2026-09-25,Day 2
+        2026-09-28,Day 3
+        2026-09-29,Day 4
+        2026-10-01,Day 1
+        2026-10-02,Day 2
+        == My timetable.csv
+        Period,Day 1,Day 2,Day 3,Day 4
+        1,Art 8A,Math 8B,,Art 8B
+        2,,Art 8A,Math 8B,
+        == comes out as
+        2026-09-08 2026-09-14 2026-09-18 2026-09-24 2026-10-01 08:40–09:55 | Art 8A |  | Day 1, period 1
+        2026-09-09 2026-09-15 2026-09-21 2026-09-25 2026-10-02 10:05–11:20 | Art 8A |  | Day 2, period 2
+        2026-09-11 2026-09-17 2026-09-23 2026-09-29 08:40–09:55 | Art 8B |  | Day 4, period 1
+        2026-09-09 2026-09-15 2026-09-21 2026-09-25 2026-10-02 08:40–09:55 | Math 8B |  | Day 2, period 1
+        2026-09-10 2026-09-16 2026-09-22 2026-09-28 10:05–11:20 | Math 8B |  | Day 3, period 2
+        == in calendars
+        Art 8A 10, Art 8B 4, Math 8B 9
+        == with
+        notes cells-meet year-is-listed
+    """,
+    "Toronto: Room bookings": r"""
+        America/Toronto
+        == Room bookings.csv
+        Room,Booked by,Date,From,To,Purpose,Repeats
+        Harbour,Finance,2026-10-05,9:00,10:30,Budget review,weekly until 2026-11-02
+        Pier,HR,2026-10-06,13:00,14:00,Interview,
+        Harbour,IT,2026-10-07,15:00,15:30,Stand-up,daily until 2026-10-09
+        == comes out as
+        2026-10-05..2026-11-02
+        Mon 09:00–10:30 | Budget review | Harbour
+        2026-10-06 13:00–14:00 | Interview | Pier
+        2026-10-07..2026-10-09 15:00–15:30 | Stand-up | Harbour
+        == in calendars
+        Room bookings 9
+    """,
+    "Chicago: Courses, Holidays, Terms": r"""
+        America/Chicago
+        == Courses.csv
+        Course,Title,Meets,Room,Instructor
+        BIO 101,Biology,MWF 9:00-9:50,Hall 2,R. Ames
+        CHEM 110,Chemistry,TTh 11:00-12:15,Lab 1,L. Ortiz
+        ART 5,Drawing,T 1:00-3:50pm,Studio,P. Dunn
+        == Holidays.csv
+        Holiday,Date
+        Labor Day,2026-09-07
+        == Terms.csv
+        Term,Start,End
+        Fall,2026-08-24,2026-12-11
+        == comes out as
+        2026-08-24..2026-12-11 without 2026-09-07
+        Tue Thu 11:00–12:15 | Chemistry (CHEM 110) | Lab 1
+        Tue 13:00–15:50 | Drawing (ART 5) | Studio
+        Mon Wed Fri 09:00–09:50 | Biology (BIO 101) | Hall 2
+        == in calendars
+        L. Ortiz 32, P. Dunn 16, R. Ames 47, ART 5 16, BIO 101 47, CHEM 110 32, Hall 2 47, Lab 1 32, Studio 16
+    """,
+    "Chicago: Courses, Holidays, Terms (2)": r"""
+        America/Chicago
+        == Courses.csv
+        Course,Title,Meeting pattern,Room,Instructor
+        BIO 101,Biology,MWF 9:00-9:50,Hall 2,R. Ames
+        CHEM 110,Chemistry,TTh 11:00-12:15,Lab 1,L. Ortiz
+        ART 5,Drawing,T 1:00-3:50pm,Studio,P. Dunn
+        == Holidays.csv
+        Holiday,Date
+        Labor Day,2026-09-07
+        == Terms.csv
+        Term,Start,End
+        Fall,2026-08-24,2026-12-11
+        == comes out as
+        2026-08-24..2026-12-11 without 2026-09-07
+        Tue Thu 11:00–12:15 | Chemistry (CHEM 110) | Lab 1
+        Tue 13:00–15:50 | Drawing (ART 5) | Studio
+        Mon Wed Fri 09:00–09:50 | Biology (BIO 101) | Hall 2
+        == in calendars
+        L. Ortiz 32, P. Dunn 16, R. Ames 47, ART 5 16, BIO 101 47, CHEM 110 32, Hall 2 47, Lab 1 32, Studio 16
+    """,
+    "Chicago: Courses, Holidays, Terms (3)": r"""
+        America/Chicago
+        == Courses.csv
+        Course,Title,When,Room,Instructor
+        BIO 101,Biology,MWF 9:00-9:50,Hall 2,R. Ames
+        CHEM 110,Chemistry,TTh 11:00-12:15,Lab 1,L. Ortiz
+        ART 5,Drawing,T 1:00-3:50pm,Studio,P. Dunn
+        == Holidays.csv
+        Holiday,Date
+        Labor Day,2026-09-07
+        == Terms.csv
+        Term,Start,End
+        Fall,2026-08-24,2026-12-11
+        == comes out as
+        2026-08-24..2026-12-11 without 2026-09-07
+        Tue Thu 11:00–12:15 | Chemistry (CHEM 110) | Lab 1
+        Tue 13:00–15:50 | Drawing (ART 5) | Studio
+        Mon Wed Fri 09:00–09:50 | Biology (BIO 101) | Hall 2
+        == in calendars
+        L. Ortiz 32, P. Dunn 16, R. Ames 47, ART 5 16, BIO 101 47, CHEM 110 32, Hall 2 47, Lab 1 32, Studio 16
+    """,
+    "Chicago: Courses, Holidays, Terms (4)": r"""
+        America/Chicago
+        == Courses.csv
+        Course,Title,Schedule,Room,Instructor
+        BIO 101,Biology,MWF 9:00-9:50,Hall 2,R. Ames
+        CHEM 110,Chemistry,TTh 11:00-12:15,Lab 1,L. Ortiz
+        ART 5,Drawing,T 1:00-3:50pm,Studio,P. Dunn
+        == Holidays.csv
+        Holiday,Date
+        Labor Day,2026-09-07
+        == Terms.csv
+        Term,Start,End
+        Fall,2026-08-24,2026-12-11
+        == comes out as
+        2026-08-24..2026-12-11 without 2026-09-07
+        Tue Thu 11:00–12:15 | Chemistry (CHEM 110) | Lab 1
+        Tue 13:00–15:50 | Drawing (ART 5) | Studio
+        Mon Wed Fri 09:00–09:50 | Biology (BIO 101) | Hall 2
+        == in calendars
+        L. Ortiz 32, P. Dunn 16, R. Ames 47, ART 5 16, BIO 101 47, CHEM 110 32, Hall 2 47, Lab 1 32, Studio 16
+    """,
+    "Chicago: Block rotation, Days, My classes": r"""
+        America/Chicago
+        == Block rotation.csv
+        Time,Day A,Day B,Day C
+        8:00-9:10,1,2,3
+        9:20-10:30,2,3,1
+        == Days.csv
+        Date,Day
+        09/08/2026,A
+        09/09/2026,B
+        09/10/2026,C
+        09/11/2026,A
+        09/14/2026,B
+        09/15/2026,C
+        09/16/2026,A
+        09/17/2026,B
+        09/18/2026,C
+        09/21/2026,A
+        09/22/2026,B
+        09/23/2026,C
+        09/24/2026,A
+        09/25/2026,B
+        == My classes.csv
+        Block,Course,Teacher,Room
+        1,English,Ms Fry,101
+        2,Algebra,Mr Lowe,204
+        3,Biology,Dr Pike,Lab 2
+        == comes out as
+        2026-09-09 2026-09-14 2026-09-17 2026-09-22 2026-09-25 09:20–10:30 | Biology | Lab 2 | Period 3
+        2026-09-10 2026-09-15 2026-09-18 2026-09-23 08:00–09:10 | Biology | Lab 2 | Period 3
+        2026-09-08 2026-09-11 2026-09-16 2026-09-21 2026-09-24 09:20–10:30 | Algebra | 204 | Period 2
+        2026-09-09 2026-09-14 2026-09-17 2026-09-22 2026-09-25 08:00–09:10 | Algebra | 204 | Period 2
+        2026-09-08 2026-09-11 2026-09-16 2026-09-21 2026-09-24 08:00–09:10 | English | 101 | Period 1
+        2026-09-10 2026-09-15 2026-09-18 2026-09-23 09:20–10:30 | English | 101 | Period 1
+        == in calendars
+        Dr Pike 9, Mr Lowe 10, Ms Fry 9, Algebra 10, Biology 9, English 9, 101 9, 204 10, Lab 2 9
+        == with
+        notes every-day year-is-listed
+    """,
+    "Toronto: bells, daycycle, sections": r"""
+        America/Toronto
+        == bells.csv
+        Period,Start Time,End Time
+        1,8:30 AM,9:45 AM
+        2,9:50 AM,11:05 AM
+        3,11:45 AM,1:00 PM
+        == daycycle.csv
+        Date,Cycle Day
+        2026-09-08,A
+        2026-09-09,B
+        2026-09-10,A
+        2026-09-11,B
+        2026-09-14,A
+        2026-09-15,B
+        2026-09-16,A
+        2026-09-17,B
+        2026-09-18,A
+        2026-09-21,B
+        2026-09-22,A
+        2026-09-23,B
+        2026-09-24,A
+        2026-09-25,B
+        == sections.csv
+        Course Code,Section,Course Title,Teacher Last,Teacher First,Room,Expression
+        ENG1D,01,English 9,Marsh,Ana,210,1(A)
+        MTH1W,02,Math 9,Okoye,Ben,118,2(A-B)
+        SNC1W,01,Science 9,Liu,Cai,305,"1(B),3(A)"
+        == comes out as
+        2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-25 08:30–09:45 | Science 9 (Science 9 01) | 305 | Day B, period 1
+        2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 11:45–13:00 | Science 9 (Science 9 01) | 305 | Day A, period 3
+        2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 08:30–09:45 | English 9 (English 9 01) | 210 | Day A, period 1
+        2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-18 2026-09-22 2026-09-24 09:50–11:05 | Math 9 (Math 9 02) | 118 | Day A, period 2
+        2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-21 2026-09-23 2026-09-25 09:50–11:05 | Math 9 (Math 9 02) | 118 | Day B, period 2
+        == in calendars
+        Liu 14, Marsh 7, Okoye 14, English 9 01 7, Math 9 02 14, Science 9 01 14, 118 14, 210 7, 305 14
+        == with
+        notes numbered-sections unsure-column year-is-listed
+    """,
+    "New York: Classes, Days off, Terms": r"""
+        America/New_York
+        == Classes.csv
+        Class,Teacher,Room,Days,Start,End
+        Art 6,Ms Fay,A1,M-F,9:00 AM,9:50 AM
+        Music 6,Mr Ode,M2,M-F,1:00 PM,1:50 PM
+        == Days off.csv
+        Date,Reason
+        9/21/2026,No school
+        9/25/2026,Early dismissal at 12:00
+        == Terms.csv
+        Term,Start,End
+        Q1,9/8/2026,10/2/2026
+        == comes out as
+        2026-09-08..2026-10-02
+        Mon Tue Wed Thu Fri but 2026-09-21 2026-09-25 13:00–13:50 | Music 6 | M2
+        Mon Tue Wed Thu Fri but 2026-09-21 09:00–09:50 | Art 6 | A1
+        == in calendars
+        Mr Ode 17, Ms Fay 18, Art 6 18, Music 6 17, A1 18, M2 17
+        == with
+        notes not-rung part-of-day
+    """,
+    "Los Angeles: Meets": r"""
+        America/Los_Angeles
+        == Meets.csv
+        Meet,Dates,Warm-up,Start,Location
+        Fall Invite,Oct 10-11 2026,8:00 AM,9:00 AM,Bay Pool
+        Duel vs Seals,"Sat, Nov 7, 2026",9:30 AM,10:30 AM,Home
+        == is refused
+        == with
+        undecided Meets.csv
+    """,
+    "Halifax: export": r"""
+        America/Halifax
+        == export.csv
+        id,title,starts_at,ends_at,all_day,location
+        1,Board meeting,2026-10-06T18:00:00-03:00,2026-10-06T20:00:00-03:00,false,Office
+        2,Open day,2026-10-10,2026-10-10,true,Yard
+        3,Call,2026-10-07T13:00:00Z,2026-10-07T13:30:00Z,false,
+        == comes out as
+        2026-10-06 18:00–20:00 | Board meeting | Office
+        2026-10-10 all day | Open day | Yard
+        2026-10-07 10:00–10:30 | Call
+        == in calendars
+        export 3
+    """,
+    "New York: Board dates": r"""
+        America/New_York
+        == Board dates.csv
+        Meeting,September,October,November
+        Board (7pm),"Tue 8","Tue 13","Tue 10"
+        Finance (6pm),Mon 14,,Mon 16
+        == is refused
+        == with
+        undecided Board dates.csv
+    """,
+    "New York: After school": r"""
+        America/New_York
+        == After school.xlsx / Clubs
+        After-school clubs – Fall 2026
+        Club,Grades,Day,Starts,Ends,Room,Advisor
+        Robotics,6-8,Monday,15:00,16:30,Lab,J. Orr
+        Band,5-8,Tue & Thu,15:00,16:00,Music,L. Dee
+        == After school.xlsx / Dates
+        Session,First day,Last day
+        Fall,2026-09-14,2026-11-20
+        == After school.xlsx / No clubs
+        No clubs,Why
+        2026-10-12,Holiday
+        2026-11-03,Election day
+        == comes out as
+        2026-09-14..2026-11-19 without 2026-10-12 2026-11-03
+        Mon 15:00–16:30 | Robotics | Lab
+        Tue Thu 15:00–16:00 | Band | Music
+        == in calendars
+        J. Orr 9, L. Dee 19, Band 19, Robotics 9, Lab 9, Music 19
+        == with
+        notes holds-for-all unsure-column
+    """,
+    "Sao Paulo: Calendário, Feriados, Horários": r"""
+        America/Sao_Paulo
+        == Calendário.csv
+        Bimestre,Início,Fim
+        3º,03/08/2026,09/10/2026
+        4º,19/10/2026,11/12/2026
+        == Feriados.csv
+        Feriado,Data
+        Independência,07/09/2026
+        == Horários.csv
+        Turma 601,,,,,,,Turma 602,,,,,
+        Hora,Segunda,Terça,Quarta,Quinta,Sexta,,Hora,Segunda,Terça,Quarta,Quinta,Sexta
+        07:00-07:50,Português,Matemática,Ciências,História,Inglês,,07:00-07:50,Matemática,Ciências,Português,Inglês,História
+        07:50-08:40,Matemática,Português,Geografia,Ciências,Artes,,07:50-08:40,Geografia,Artes,Matemática,Português,Ciências
+        == comes out as
+        2026-08-03..2026-12-11 without 2026-09-07 2026-10-12..2026-10-16
+        Mon 07:00–07:50 | Português (601)
+        Tue 07:00–07:50 | Matemática (601)
+        Wed 07:00–07:50 | Ciências (601)
+        Thu 07:00–07:50 | História (601)
+        Fri 07:00–07:50 | Inglês (601)
+        Mon 07:50–08:40 | Matemática (601)
+        Tue 07:50–08:40 | Português (601)
+        Wed 07:50–08:40 | Geografia (601)
+        Thu 07:50–08:40 | Ciências (601)
+        Fri 07:50–08:40 | Artes (601)
+        Mon 07:00–07:50 | Matemática (602)
+        Tue 07:00–07:50 | Ciências (602)
+        Wed 07:00–07:50 | Português (602)
+        Thu 07:00–07:50 | Inglês (602)
+        Fri 07:00–07:50 | História (602)
+        Mon 07:50–08:40 | Geografia (602)
+        Tue 07:50–08:40 | Artes (602)
+        Wed 07:50–08:40 | Matemática (602)
+        Thu 07:50–08:40 | Português (602)
+        Fri 07:50–08:40 | Ciências (602)
+        == in calendars
+        601 178, 602 178
+    """,
+    "Vancouver: Bells Junior, Bells Senior, Classes, Closed days, Timetable, Year": r"""
+        America/Vancouver
+        == Bells Junior.csv
+        Block,Start,End
+        1,8:30,9:20
+        2,9:25,10:15
+        == Bells Senior.csv
+        Block,Start,End
+        1,8:45,10:00
+        2,10:15,11:30
+        == Classes.csv
+        Class,Division,Teacher,Room
+        6 Hum,Junior,L. Ames,J1
+        11 Bio,Senior,T. Rice,S4
+        == Closed days.csv
+        Closed,Date
+        Thanksgiving,2026-10-12
+        Remembrance,2026-11-11
+        == Timetable.csv
+        Class,Day,Block
+        6 Hum,Mon,1
+        6 Hum,Wed,2
+        11 Bio,Mon,1
+        11 Bio,Thu,2
+        == Year.csv
+        Term,First day,Last day
+        Fall,2026-09-08,2026-12-18
+        == comes out as
+        2026-09-09..2026-12-17 without 2026-10-12 2026-11-11
+        Mon 08:30–09:20 | 6 Hum | J1 | Period 1
+        Wed 09:25–10:15 | 6 Hum | J1 | Period 2
+        Mon 08:45–10:00 | 11 Bio | S4 | Period 1
+        Thu 10:15–11:30 | 11 Bio | S4 | Period 2
+        == in calendars
+        L. Ames 27, T. Rice 28, 11 Bio 28, 6 Hum 27, J1 27, S4 28
+    """,
+    "Denver: Programs fall": r"""
+        America/Denver
+        == Programs fall.csv
+        Program,Ages,Branch,Days,Time,Dates,Skips
+        Baby rhyme,0-2,Main,Tuesdays,10:00-10:30 AM,"Sept 8 - Dec 8, 2026",Nov 24
+        Lego club,6-10,West,Thursdays,4:00-5:00 PM,"Sept 10 - Nov 19, 2026",
+        Tech help,Adults,Main,Mon & Wed,1:00-2:00 PM,"Sept 14 - Oct 28, 2026",Oct 12
+        == comes out as
+        2026-09-08..2026-12-08 without 2026-09-09 2026-11-04..2026-12-02/7 2026-11-24 2026-11-26 2026-12-03
+        Tue 10:00–10:30 | Baby rhyme | Main
+        Thu 16:00–17:00 | Lego club | West
+        2026-09-14..2026-10-05/7 2026-09-16..2026-10-28/7 2026-10-19 2026-10-26 13:00–14:00 | Tech help | Main
+        == in calendars
+        Baby rhyme 13, Lego club 11, Tech help 13, Main 26, West 11
+        == with
+        notes unsure-column
+    """,
+    "Halifax: U12 schedule": r"""
+        America/Halifax
+        == U12 schedule.csv
+        Game #,Date,Time,Home,Visitor,Field,Ref
+        1,Sat May 8 2027,9:00 AM,Herons,Gulls,Pier 1,P. Orr
+        2,Sat May 8 2027,10:30 AM,Terns,Otters,Pier 2,L. Fay
+        3,Sat May 15 2027,9:00 AM,Gulls,Terns,Pier 1,P. Orr
+        == comes out as
+        2027-05-08 09:00–10:00 | Herons – Gulls | Pier 1
+        2027-05-08 10:30–11:30 | Terns – Otters | Pier 2
+        2027-05-15 09:00–10:00 | Gulls – Terns | Pier 1
+        == in calendars
+        U12 schedule 3
+        == with
+        notes unsure-column
+    """,
+    "Winnipeg: Ice": r"""
+        America/Winnipeg
+        == Ice.xlsx / Ice / B3:B4 / B5:B7 / C3:C5 / D7:D10 / G3:G6 / F9:F10
+        "Ice allocation, week of 11 January 2027",,,,,,,
+        ,Mon,Tue,Wed,Thu,Fri,Sat,Sun
+        '16:00,Public skate,U11,,,,Public skate,
+        '16:30,,,,,,,
+        '17:00,Figure club,,,,,,
+        '17:30,,,,,,,
+        '18:00,,,Adult hockey,,,,
+        '18:30,,,,,,,
+        '19:00,,,,,Curling,,
+        '19:30,,,,,,,
+        == comes out as
+        2027-01-11 16:00–17:00 | Public skate
+        2027-01-11 17:00–18:30 | Figure club
+        2027-01-12 16:00–17:30 | U11
+        2027-01-13 18:00–20:00 | Adult hockey
+        2027-01-15 19:00–20:00 | Curling
+        2027-01-16 16:00–18:00 | Public skate
+        == in calendars
+        Ice 6
+        == with
+        notes starts-alone
+    """,
+    "Halifax: Bells, Blocks grade 11, Closures, Days, Rotation, Semester": r"""
+        America/Halifax
+        == Bells.csv
+        Period,Start,End
+        1,08:45,10:00
+        2,10:05,11:20
+        3,12:10,13:25
+        4,13:30,14:45
+        == Blocks grade 11.csv
+        Block,Course,Teacher,Room
+        A,Physics 11,Hale,201
+        B,English 11,Orr,105
+        C,Band 11,Fay,Music
+        D,Math 11,Low,110
+        == Closures.csv
+        Date,Reason
+        2027-02-15,Heritage Day
+        2027-03-15 to 2027-03-19,March break
+        2027-03-26,Good Friday
+        2027-05-24,Victoria Day
+        == Days.txt
+        Day 1 is Monday 1 February 2027. Days alternate on school days; after a closure the next day in order follows.
+        == Rotation.csv
+        ,Day 1,Day 2
+        1,A,B
+        2,B,A
+        3,C,D
+        4,D,C
+        == Semester.csv
+        Semester,First day,Last day
+        2,2027-02-01,2027-06-11
+        == is refused
+        == with
+        undecided cycle Cycle
+        notes cells-meet
+    """,
+    "Denver: Programs": r"""
+        America/Denver
+        == Programs.csv
+        Program,When,Time,Room,Begins,Ends,Not on
+        Story time,1st and 3rd Tuesday,10:30 AM - 11:15 AM,Children's,9/1/2026,5/31/2027,12/1/2026
+        Book club,last Thursday of the month,7:00 PM - 8:30 PM,Fireside,9/1/2026,5/31/2027,11/26/2026; 12/31/2026
+        Chess,every Saturday,2-4 PM,Meeting room,9/12/2026,12/12/2026,
+        == comes out as
+        2026-09-01 2026-09-15 2026-10-06..2026-11-17/14 2026-12-15 2027-01-05..2027-03-16/14 2027-04-06..2027-05-18/14 10:30–11:15 | Story time | Children's
+        2026-09-24 2026-10-29 2027-01-28 2027-02-25 2027-03-25 2027-04-29 2027-05-27 19:00–20:30 | Book club | Fireside
+        2026-09-12..2026-12-12/7 14:00–16:00 | Chess | Meeting room
+        == in calendars
+        Programs 38
+        == with
+        notes later-start
+    """,
+    "New York: Tours": r"""
+        America/New_York
+        == Tours.csv
+        Tour,Days,Times,Length,Meet at,Dates
+        Ship,Tue-Sun,"10:30, 13:00, 15:00",45 min,Quay,"May 1 - May 16, 2027"
+        Loft,Sat & Sun,11:00,30 min,Loft door,"May 1 - May 16, 2027"
+        == comes out as
+        2027-05-01..2027-05-16
+        Sat Sun 11:00–11:30 | Loft | Loft door
+        Tue Wed Thu Fri Sat Sun 10:30–11:15 | Ship | Quay
+        Tue Wed Thu Fri Sat Sun 13:00–13:45 | Ship | Quay
+        Tue Wed Thu Fri Sat Sun 15:00–15:45 | Ship | Quay
+        == in calendars
+        Loft 6, Ship 42, Loft door 6, Quay 42
+        == with
+        notes unsure-column
+    """,
+    "Chicago: Dates, Days off, Reading groups": r"""
+        America/Chicago
+        == Dates.csv
+        Start,End
+        "Sept 8, 2026","Oct 30, 2026"
+        == Days off.csv
+        Date,Why
+        "Oct 12, 2026",Columbus Day
+        == Reading groups.csv
+        Group,Teacher,Meeting days,Time,Location
+        Red,Ms. Hale,Mon/Wed/Fri,8:30-9:00,Room 3
+        Blue,Mr. Orr,Tue & Thu,8:30-9:15,Room 4
+        Green,Ms. Fay,daily,1:00-1:30,Library
+        == comes out as
+        2026-09-08..2026-10-30 without 2026-10-12
+        Tue Thu 08:30–09:15 | Blue | Room 4
+        Mon Tue Wed Thu Fri 13:00–13:30 | Green | Library
+        Mon Wed Fri 08:30–09:00 | Red | Room 3
+        == in calendars
+        Mr. Orr 16, Ms. Fay 38, Ms. Hale 22, Blue 16, Green 38, Red 22, Library 38, Room 3 22, Room 4 16
+        == with
+        notes unsure-column
+    """,
+    "New York: Spring play rehearsals 2027": r"""
+        America/New_York
+        == Spring play rehearsals 2027.csv
+        Day,Date,Time,Scenes,Called
+        Mon,1/11,3:15-5:00,Act 1,All
+        Wed,1/13,3:15-5:30,Act 1 sc 3,Leads
+        Thu,1/14,6:00-8:30,Music,Chorus
+        Sat,1/23,10:00-2:00,Set build,Crew
+        == comes out as
+        2027-01-11 15:15–17:00 | Act 1
+        2027-01-13 15:15–17:30 | Act 1 sc 3
+        2027-01-14 18:00–20:30 | Music
+        2027-01-23 10:00–14:00 | Set build
+        == in calendars
+        Spring play rehearsals 2027 4
+        == with
+        notes unsure-column year-of-title
+    """,
+    "Halifax: Beach shifts July": r"""
+        America/Halifax
+        == Beach shifts July.csv
+        Date,Early 9:00-13:00,Late 13:00-18:00
+        Thu 1 July 2027,Ann / Bo,Cy
+        Fri 2 July 2027,Cy,Ann / Dee
+        Sat 3 July 2027,Bo,Cy / Dee
+        == comes out as
+        2027-07-01 09:00–13:00 | Ann, Bo
+        2027-07-02 09:00–13:00 | Cy
+        2027-07-03 09:00–13:00 | Bo
+        2027-07-01 13:00–18:00 | Cy
+        2027-07-02 13:00–18:00 | Ann, Dee
+        2027-07-03 13:00–18:00 | Cy, Dee
+        == in calendars
+        Early 3, Late 3
+    """,
+    "Toronto: Ice": r"""
+        America/Toronto
+        == Ice.xlsx / Ice / B3:B4 / B5:B7 / C3:C6 / D6:D8
+        Ice schedule,,,
+        ,Monday,Tuesday,Saturday
+        '16:00,U10 hockey,Public skate,
+        '16:30,,,
+        '17:00,Figure skating,,
+        '17:30,,,U14 hockey
+        '18:00,,,
+        '18:30,,,
+        == Ice.xlsx / Season
+        Season,Start,End
+        Fall,2026-10-05,2026-12-19
+        == Ice.xlsx / Closed
+        Closed,Date
+        Thanksgiving,2026-10-12
+        == comes out as
+        2026-10-05..2026-12-19 without 2026-10-12
+        Mon 17:00–18:30 | Figure skating
+        Tue 16:00–18:00 | Public skate
+        Mon 16:00–17:00 | U10 hockey
+        Sat 17:30–19:00 | U14 hockey
+        == in calendars
+        Figure skating 10, Public skate 11, U10 hockey 10, U14 hockey 11
+        == with
+        notes cells-meet starts-alone
+    """,
+    "New York: Recurring meetings": r"""
+        America/New_York
+        == Recurring meetings.csv
+        Meeting,Frequency,First,Last,Time,Duration
+        Standup,Every weekday,1/4/2027,1/29/2027,9:00 AM,15 min
+        Team sync,Weekly,1/5/2027,2/23/2027,10:00 AM,1 hr
+        1:1,Every 2 weeks,1/7/2027,3/4/2027,2:30 PM,30 min
+        All hands,Monthly on the first Thursday,1/7/2027,4/1/2027,3:00 PM,1 hr
+        == comes out as
+        2027-01-04..2027-04-01 without 2027-02-11..2027-03-25/14 2027-03-02..2027-03-30/7 2027-03-18
+        2027-01-04..2027-01-25/7 2027-01-05..2027-01-26/7 2027-01-06..2027-01-27/7 2027-01-07..2027-01-28/7 2027-01-08..2027-01-29/7 09:00–09:15 | Standup
+        Tue 10:00–11:00 | Team sync
+        2027-01-07..2027-03-04/14 14:30–15:00 | 1:1
+        2027-01-07 2027-02-04 2027-03-04 2027-04-01 15:00–16:00 | All hands
+        == in calendars
+        Recurring meetings 37
+    """,
+    "Sao Paulo: Calendário, Horário 7A": r"""
+        America/Sao_Paulo
+        == Calendário.csv
+        Evento;Data inicial;Data final
+        Início das aulas;01/02/2027;
+        Carnaval;08/02/2027;10/02/2027
+        Tiradentes;21/04/2027;
+        Término das aulas;30/06/2027;
+        == Horário 7A.csv
+        Turma 7º A;;;;;
+        Aula;segunda-feira;terça-feira;quarta-feira;quinta-feira;sexta-feira
+        1ª aula (07h00 - 07h50);Português;Matemática;História;Geografia;Inglês
+        2ª aula (07h50 - 08h40);Matemática;Português;Ciências;Matemática;Artes
+        3ª aula (09h00 - 09h50);Ciências;História;Português;Inglês;Matemática
+        == comes out as
+        2027-02-01..2027-06-30 without 2027-02-08..2027-02-10 2027-04-21
+        Mon 07:00–07:50 | Português (7º A)
+        Tue 07:00–07:50 | Matemática (7º A)
+        Wed 07:00–07:50 | História (7º A)
+        Thu 07:00–07:50 | Geografia (7º A)
+        Fri 07:00–07:50 | Inglês (7º A)
+        Mon Thu 07:50–08:40 | Matemática (7º A)
+        Tue 07:50–08:40 | Português (7º A)
+        Wed 07:50–08:40 | Ciências (7º A)
+        Fri 07:50–08:40 | Artes (7º A)
+        Mon 09:00–09:50 | Ciências (7º A)
+        Tue 09:00–09:50 | História (7º A)
+        Wed 09:00–09:50 | Português (7º A)
+        Thu 09:00–09:50 | Inglês (7º A)
+        Fri 09:00–09:50 | Matemática (7º A)
+        == in calendars
+        7º A 312
+        == with
+        notes unsure-column
+    """,
+    "Denver: On-call March 2027": r"""
+        America/Denver
+        == On-call March 2027.csv
+        On-call – March 2027,
+        Dates,Physician
+        1-7,Dr. Orr
+        8-14,Dr. Hale
+        15-21,Dr. Low
+        22-28,Dr. Orr
+        29-31,Dr. Hale
+        == comes out as
+        2027-03-01 2027-03-22 7 days | Dr. Orr
+        2027-03-08 7 days | Dr. Hale
+        2027-03-15 7 days | Dr. Low
+        2027-03-29 3 days | Dr. Hale
+        == in calendars
+        On-call March 2027 5
+        == with
+        notes dates-under-captions unsure-column
+    """,
+    "Chicago: Greeters 2027": r"""
+        America/Chicago
+        == Greeters 2027.csv
+        Sunday,Greeter,Coffee
+        1st,The Hales,M. Orr
+        2nd,B. Low,The Rays
+        3rd,The Moss family,B. Low
+        4th,M. Orr,The Hales
+        5th,Youth,Youth
+        == is refused
+        == with
+        undecided Greeters 2027.csv
+    """,
+    "New York: Academic calendar, Spring 2027 schedule": r"""
+        America/New_York
+        == Academic calendar.csv
+        Event,Date
+        First day of classes,"January 19, 2027"
+        Spring break,"March 8-12, 2027"
+        Last day of classes,"May 4, 2027"
+        == Spring 2027 schedule.csv
+        CRN,Course,Title,Meets,Room,Final exam
+        10231,HIST 101,World History,TR 11:00-12:15,Hale 204,Tue 5/11/2027 8:00-10:00
+        10442,BIOL 210,Cells,MWF 9:00-9:50,Orr 12,Mon 5/10/2027 12:00-14:00
+        10443,BIOL 210L,Cells Lab,W 2:00-4:50 pm,Orr L3,
+        == comes out as
+        2027-01-19..2027-05-04 without 2027-03-08..2027-03-12
+        Tue Thu 11:00–12:15 | HIST 101 World History (10231) | Hale 204
+        Mon Wed Fri 09:00–09:50 | BIOL 210 Cells (10442) | Orr 12
+        Wed 14:00–16:50 | BIOL 210L Cells Lab (10443) | Orr L3
+        == in calendars
+        10231 29, 10442 42, 10443 14, Hale 204 29, Orr 12 42, Orr L3 14
+        == with
+        warning unread-times Spring 2027 schedule.csv, F1
+    """,
+    "New York: Classes, Cycle calendar": r"""
+        America/New_York
+        == Classes.csv
+        Class,Teacher,Day,Start,End
+        Bio 1,Hale,A,8:00,8:50
+        Bio 1,Hale,C,9:00,9:50
+        Art 2,Low,B,8:00,8:50
+        Art 2,Low,D,13:00,13:50
+        == Cycle calendar.xlsx / Feb
+        February 2027
+        Sun,Mon,Tue,Wed,Thu,Fri,Sat
+        ,1,2,3,4,5,6
+        ,A,B,C,D,A,
+        7,8,9,10,11,12,13
+        ,B,C,D,A,B,
+        14,15,16,17,18,19,20
+        ,No school,No school,No school,No school,No school,
+        21,22,23,24,25,26,27
+        ,C,D,A,B,C,
+        28,,,,,,
+        ,,,,,,
+        == Cycle calendar.xlsx / Mar
+        March 2027
+        Sun,Mon,Tue,Wed,Thu,Fri,Sat
+        ,1,2,3,4,5,6
+        ,D,A,B,C,D,
+        7,8,9,10,11,12,13
+        ,A,B,C,D,A,
+        14,15,16,17,18,19,20
+        ,,,,,,
+        21,22,23,24,25,26,27
+        ,,,,,,
+        28,29,30,31,,,
+        ,,,,,,
+        == comes out as
+        2027-02-01 2027-02-05 2027-02-11 2027-02-24 2027-03-02 2027-03-08 2027-03-12 08:00–08:50 | Bio 1 |  | Day A
+        2027-02-03 2027-02-09 2027-02-22 2027-02-26 2027-03-04 2027-03-10 09:00–09:50 | Bio 1 |  | Day C
+        2027-02-02 2027-02-08 2027-02-12 2027-02-25 2027-03-03 2027-03-09 08:00–08:50 | Art 2 |  | Day B
+        2027-02-04 2027-02-10 2027-02-23 2027-03-01 2027-03-05 2027-03-11 13:00–13:50 | Art 2 |  | Day D
+        == in calendars
+        Hale 13, Low 12, Art 2 12, Bio 1 13
+        == with
+        notes year-is-listed
+    """,
+    "Chicago: NAV 210 syllabus, Year": r"""
+        America/Chicago
+        == NAV 210 syllabus.csv
+        "NAV 210 Coastal Navigation – TTh 9:30-10:45, Hale 12",,
+        Week,Tuesday,Thursday
+        Jan 19/21,Charts,Tides
+        Jan 26/28,Currents,Quiz 1
+        Feb 2/4,Fixes,Radar
+        == Year.csv
+        Semester,Start,End
+        Spring 2027,1/19/2027,5/7/2027
+        == is refused
+        == with
+        undecided NAV 210 syllabus.csv
+        notes title-line
+    """,
+    "Toronto: Shifts": r"""
+        America/Toronto
+        == Shifts.csv
+        Employee,Shift start,Shift end,Unit
+        Ana Ruiz,2027-03-13 19:00,2027-03-14 07:30,ICU
+        Bo Lee,2027-03-14 07:00,2027-03-14 19:30,ICU
+        == comes out as
+        2027-03-13 19:00–07:30 | ICU
+        2027-03-14 07:00–19:30 | ICU
+        == in calendars
+        Shifts 2
+    """,
+    "New York: webcal": r"""
+        America/New_York
+        == sheet.csv
+        Subject,Start Date,Start Time,End Date,End Time,All Day Event,Location
+        Board,03/08/2027,6:00 PM,03/08/2027,8:00 PM,False,Room 1
+        Holiday,03/15/2027,,03/15/2027,,True,
+        == comes out as
+        2027-03-08 18:00–20:00 | Board | Room 1
+        2027-03-15 all day | Holiday
+        == in calendars
+        sheet 2
+    """,
+    "Sao Paulo: pt reun": r"""
+        America/Sao_Paulo
+        == sheet.csv
+        Reunião,Dia,Hora de início,Hora de término,Sala
+        Conselho,08/03/2027,19h00,21h00,Auditório
+        Pais 7º A,17/03/2027,18h30,19h30,Sala 4
+        == comes out as
+        2027-03-08 19:00–21:00 | Conselho | Auditório
+        2027-03-17 18:30–19:30 | Pais 7º A | Sala 4
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+    "Chicago: Varsity football 2026": r"""
+        America/Chicago
+        == Varsity football 2026.csv
+        Week,Day,Date,Opponent,Site,Time
+        1,Fri,9/4,Central,Home,7:00 PM
+        2,Fri,9/11,West,Away,7:00 PM
+        3,Sat,9/19,North,Home,1:30 PM
+        == comes out as
+        2026-09-04 19:00–20:00 | Central | Home
+        2026-09-11 19:00–20:00 | West | Away
+        2026-09-19 13:30–14:30 | North | Home
+        == in calendars
+        Varsity football 2026 3
+        == with
+        notes unsure-column year-of-title
+    """,
+    "New York: Camp week 2": r"""
+        America/New_York
+        == Camp week 2.csv
+        "Camp Week 2: July 12 - July 16, 2027",,,
+        Time,Puffins,Terns,Gulls
+        9:00-10:00,Sailing,Swim,Crafts
+        10:15-11:15,Swim,Crafts,Sailing
+        1:00-2:30,Games,Games,Hike
+        == comes out as
+        2027-07-12..2027-07-16
+        Mon Tue Wed Thu Fri 09:00–10:00 | Crafts
+        Mon Tue Wed Thu Fri 10:15–11:15 | Sailing
+        Mon Tue Wed Thu Fri 13:00–14:30 | Hike
+        Mon Tue Wed Thu Fri 09:00–10:00 | Sailing
+        Mon Tue Wed Thu Fri 10:15–11:15 | Swim
+        Mon Tue Wed Thu Fri 13:00–14:30 | Games
+        Mon Tue Wed Thu Fri 13:00–14:30 | Games
+        Mon Tue Wed Thu Fri 09:00–10:00 | Swim
+        Mon Tue Wed Thu Fri 10:15–11:15 | Crafts
+        == in calendars
+        Gulls 15, Puffins 15, Terns 15
+    """,
+    "Buenos Aires: Cuatrimestre, Feriados, Materias": r"""
+        America/Argentina/Buenos_Aires
+        == Cuatrimestre.csv
+        Cuatrimestre;Desde;Hasta
+        1º;08/03/2027;25/06/2027
+        == Feriados.csv
+        Feriado;Fecha
+        Malvinas;02/04/2027
+        Revolución de Mayo;25/05/2027
+        == Materias.csv
+        Materia;Comisión;Horario;Aula
+        Álgebra;A;Lun 8-10 / Jue 10-12;101
+        Física;B;Mar y Vie 14:00-16:00;205
+        == is refused
+        == with
+        undecided Materias.csv
+    """,
+    "Chicago: Schedule": r"""
+        America/Chicago
+        == Schedule.csv
+        Schedule for week of 3/8/2027,,,
+        Employee,Mon 3/8,Tue 3/9,Wed 3/10
+        Ann,9a-5p,,11a-7p
+        Bo,11a-7p,9a-5p,
+        == comes out as
+        2027-03-08 09:00–17:00 | Ann
+        2027-03-10 11:00–19:00 | Ann
+        2027-03-08 11:00–19:00 | Bo
+        2027-03-09 09:00–17:00 | Bo
+        == in calendars
+        Ann 2, Bo 2
+    """,
+    "Denver: two digit": r"""
+        America/Denver
+        == sheet.csv
+        Event,Date,Start,End
+        Open house,03-08-27,6:00 PM,8:00 PM
+        Parade,03-27-27,9:00 AM,11:00 AM
+        == comes out as
+        2027-03-08 18:00–20:00 | Open house
+        2027-03-27 09:00–11:00 | Parade
+        == in calendars
+        sheet 2
+    """,
+}

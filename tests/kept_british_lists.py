@@ -1,0 +1,1183 @@
+"""Lists, rotas and grids of dates as clubs, halls, wards and offices of Britain and Ireland keep them; read by test_folders_as_kept."""
+
+KEPT = {
+    "London: Junior sailing 2026": r"""
+        Europe/London
+        == Junior sailing 2026.csv
+        Junior sailing – season 2026
+        Group,When,Time,Place
+        Minnows,every Tuesday from 1 Sep to 29 Sep,17:00-18:30,Slip
+        Dolphins,every Thursday from 3 Sep until 24 Sep,17:30 - 19:00,Pontoon
+        == comes out as
+        2026-09-01..2026-09-29
+        Tue 17:00–18:30 | Minnows | Slip
+        Thu 17:30–19:00 | Dolphins | Pontoon
+        == in calendars
+        Junior sailing 2026 9
+        == with
+        notes unsure-column year-of-title
+    """,
+    "London: Rota Sept": r"""
+        Europe/London
+        == Rota Sept.csv
+        Sunday services – 9.30am St Bride's
+        Date,Reader,Intercessions,Coffee
+        6 Sept 2026,Jane Dell,Tom Ray,Pat & Jo
+        13 Sept 2026,Ian Foss,Jane Dell,Kim Orr
+        20 Sept 2026,Tom Ray,,Pat & Jo
+        == comes out as
+        2026-09-06 2026-09-20 09:30–10:30 | Pat & Jo
+        2026-09-13 09:30–10:30 | Kim Orr
+        2026-09-06 2026-09-20 09:30–10:30 | Tom Ray
+        2026-09-06 2026-09-13 09:30–10:30 | Jane Dell
+        2026-09-13 09:30–10:30 | Ian Foss
+        == in calendars
+        Coffee 3, Intercessions 2, Reader 3
+        == with
+        notes note-used
+    """,
+    "London: Show schedule": r"""
+        Europe/London
+        == Show schedule.csv
+        The Tempest – show schedule October 2026
+        Day,Date,Call,Curtain up,Down,Venue
+        Thu,8,17:30,19:30,22:00,Main house
+        Fri,9,17:30,19:30,22:00,Main house
+        Sat,10,12:30,14:30,17:00,Main house
+        Sat,10,17:30,19:30,22:00,Main house
+        == is refused
+        == with
+        undecided Show schedule.csv
+    """,
+    "London: Ward 4 rota w-c 2 Nov 2026": r"""
+        Europe/London
+        == Ward 4 rota w-c 2 Nov 2026.csv
+        Ward 4 rota – week commencing 2 November 2026
+        Name,Mon,Tue,Wed,Thu,Fri,Sat,Sun
+        A. Bell,E,E,L,Off,N,N,Off
+        C. Dunn,L,Off,E,E,E,Off,L
+
+        E = Early 07:00-15:00
+        L = Late 14:00-22:00
+        N = Night 21:30-07:30
+        == comes out as
+        2026-11-02..2026-11-08
+        Mon Tue Wed Thu Fri 07:00–15:00 | Early
+        2026-11-02 2026-11-04 2026-11-08 14:00–22:00 | Late
+        2026-11-06 2026-11-07 21:30–07:30 | Night
+        == in calendars
+        A. Bell 5, C. Dunn 5
+        == with
+        notes ends-next-day weekdays-from-title
+    """,
+    "London: Office planner": r"""
+        Europe/London
+        == Office planner.csv
+        Task,Owner,Start date,Due date,Status
+        Print handbook,Jo Hale,2026-08-17,2026-08-21,Open
+        Order paper,Kim Orr,2026-08-18,2026-08-18,Done
+        == comes out as
+        2026-08-17 5 days | Print handbook
+        2026-08-18 all day | Order paper
+        == in calendars
+        Office planner 2
+        == with
+        warning unknown-status Office planner.csv, E2
+        warning unknown-status Office planner.csv, E3
+        notes no-address
+    """,
+    "London: Vet rota": r"""
+        Europe/London
+        == Vet rota.csv
+        Surgery rota – all shifts 8:30-18:30,,,,,,
+        Week commencing,Mon,Tue,Wed,Thu,Fri
+        05/10/2026,Dr Ash,Dr Ash,Dr Birch,Dr Birch,Dr Ash
+        12/10/2026,Dr Birch,Dr Ash,Dr Ash,Dr Birch,Dr Birch
+        == comes out as
+        2026-10-05 2026-10-06 2026-10-09 2026-10-13 2026-10-14 08:30–18:30 | Dr Ash
+        2026-10-07 2026-10-08 2026-10-12 2026-10-15 2026-10-16 08:30–18:30 | Dr Birch
+        == in calendars
+        Dr Ash 5, Dr Birch 5
+        == with
+        notes note-used
+    """,
+    "London: U12 fixtures": r"""
+        Europe/London
+        == U12 fixtures.csv
+        U12 Fixtures – season 2026-27
+        Date,KO,Opponent,H/A,Venue
+        Sat 3 Oct,10.30,Rovers,H,Top field
+        Sat 10 Oct,11.00,Albion,A,Mill Lane
+        Sat 9 Jan,10.30,Town,H,Top field
+        == comes out as
+        2026-10-03 10:30–11:30 | Rovers | Top field
+        2026-10-10 11:00–12:00 | Albion | Mill Lane
+        2027-01-09 10:30–11:30 | Town | Top field
+        == in calendars
+        U12 fixtures 3
+        == with
+        notes unsure-column year-of-title
+    """,
+    "London: Lessons this week": r"""
+        Europe/London
+        == Lessons this week.csv
+        Driving lessons – October 2026,,,
+        Time,Mon 5,Tue 6,Wed 7
+        9:00-10:00,Ada F,,Ben L
+        10:15-11:15,Cara M,Ada F,
+        == comes out as
+        2026-10-05 09:00–10:00 | Ada F
+        2026-10-07 09:00–10:00 | Ben L
+        2026-10-05 10:15–11:15 | Cara M
+        2026-10-06 10:15–11:15 | Ada F
+        == in calendars
+        Lessons this week 4
+    """,
+    "London: Village hall 2026": r"""
+        Europe/London
+        == Village hall 2026.xlsx / October
+        Date,Time,What
+        1,7pm - 9pm,Bingo
+        14,10am - 12pm,Coffee morning
+        == Village hall 2026.xlsx / November
+        Date,Time,What
+        5,6pm - 8pm,Bonfire supper
+        21,2pm - 4pm,Craft fair
+        == comes out as
+        2026-10-01 19:00–21:00 | Bingo
+        2026-10-14 10:00–12:00 | Coffee morning
+        2026-11-05 18:00–20:00 | Bonfire supper
+        2026-11-21 14:00–16:00 | Craft fair
+        == in calendars
+        Village hall 2026 October 2, Village hall 2026 November 2
+        == with
+        notes dates-under-captions year-of-title
+    """,
+    "London: Services November": r"""
+        Europe/London
+        == Services November.csv
+        Services – November 2026
+        Sunday,8.00am,10.30am
+        1st,Holy Communion,Family Service
+        8th,Holy Communion,Remembrance
+        15th,,Parish Eucharist
+        == is refused
+        == with
+        undecided Services November.csv
+    """,
+    "Dublin: Festival": r"""
+        Europe/Dublin
+        == Festival.csv
+        What's on,Date from,Date to,Time,Venue
+        Art show,01/07/2027,04/07/2027,All day,Gallery
+        Opening concert,01/07/2027,,from 7.30pm,Castle yard
+        Regatta,03/07/2027,04/07/2027,10am - 4pm,Harbour
+        == is refused
+        == with
+        undecided Festival.csv
+    """,
+    "London: Shop volunteers": r"""
+        Europe/London
+        == Shop volunteers.csv
+        Charity shop – week beginning 5 October 2026,,,
+        Shift,Monday,Tuesday,Wednesday
+        Morning 9.30-1.00,Pat,Jo,Kim
+        Afternoon 1.00-4.30,Kim,Pat,
+        == comes out as
+        2026-10-05 09:30–13:00 | Pat
+        2026-10-06 09:30–13:00 | Jo
+        2026-10-07 09:30–13:00 | Kim
+        2026-10-05 13:00–16:30 | Kim
+        2026-10-06 13:00–16:30 | Pat
+        == in calendars
+        Shop volunteers 5
+        == with
+        notes weekdays-from-title
+    """,
+    "Dublin: Regatta programme": r"""
+        Europe/Dublin
+        == Regatta programme.csv
+        Race,Class,Time
+        Saturday 12 June 2027,,
+        1,Skiffs,10:00
+        2,Dinghies,10:45
+        Sunday 13 June 2027,,
+        3,Skiffs,9:30
+        4,Final,11:00
+        == comes out as
+        2027-06-12 10:00–11:00 | Skiffs
+        2027-06-12 10:45–11:45 | Dinghies
+        2027-06-13 09:30–10:30 | Skiffs
+        2027-06-13 11:00–12:00 | Final
+        == in calendars
+        Regatta programme 4
+    """,
+    "London: Ward rota": r"""
+        Europe/London
+        == Ward rota.xlsx / Sep
+        Ward 7 – September 2026
+        Nurse,1,2,3,4,5,6,7,8,9,10,11,12,13,14,15,16,17,18,19,20,21,22,23,24,25,26,27,28,29,30
+        Amaya R.,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O
+        Boris T.,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E
+        Chen L.,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L
+        Dana W.,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N
+        == Ward rota.xlsx / Oct
+        Ward 7 – October 2026
+        Nurse,1,2,3,4,5,6,7,8,9,10,11,12,13,14,15,16,17,18,19,20,21,22,23,24,25,26,27,28,29,30,31
+        Amaya R.,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N
+        Boris T.,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O
+        Chen L.,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E
+        Dana W.,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L,N,N,O,O,E,E,L,L
+        == Ward rota.xlsx / Codes
+        Code,Shift,Start,End
+        E,Early,07:00,15:00
+        L,Late,14:30,22:00
+        N,Night,21:30,07:30
+        O,Off,,
+        == comes out as
+        2026-09-01..2026-10-31
+        Mon Tue Wed Thu Fri Sat Sun 07:00–15:00 | Early
+        Mon Tue Wed Thu Fri Sat Sun 14:30–22:00 | Late
+        Mon Tue Wed Thu Fri Sat Sun 21:30–07:30 | Night
+        == in calendars
+        Amaya R. 47, Boris T. 45, Chen L. 45, Dana W. 46
+        == with
+        notes ends-next-day
+    """,
+    "London: Committee dates 2027": r"""
+        Europe/London
+        == Committee dates 2027.csv
+        Calendar of meetings 2027
+        Committee,Time,January,February,March,April
+        Full Council,19:00,12,9,9,13
+        Planning,18:30,6 & 20,3 & 17,3 & 17,
+        Finance,10:00,27,,24,
+        == comes out as
+        2027-01-12 2027-02-09 2027-03-09 2027-04-13 19:00–20:00 | Full Council
+        2027-01-06..2027-03-17/14 18:30–19:30 | Planning
+        2027-01-27 2027-03-24 10:00–11:00 | Finance
+        == in calendars
+        Committee dates 2027 12
+        == with
+        notes unsure-column year-of-title
+    """,
+    "London: Sunday rota": r"""
+        Europe/London
+        == Sunday rota.csv
+        Sunday rota (10:00-11:30)
+        Date,Leader,Crèche,Coffee
+        6 September 2026,Ann P,Jo R,Sam K
+        13 September 2026,Lee M,Ann P,Jo R
+        20 September 2026,Sam K,Lee M,Ann P
+        27 September 2026,Jo R,Sam K,Lee M
+        4 October 2026,Ann P,Jo R,Sam K
+        11 October 2026,Lee M,Ann P,Jo R
+        == comes out as
+        2026-09-06..2026-10-11
+        Sun 10:00–11:30 | Leader
+        Sun 10:00–11:30 | Crèche
+        Sun 10:00–11:30 | Coffee
+        == in calendars
+        Ann P 5, Jo R 5, Lee M 4, Sam K 4
+        == with
+        notes note-used
+    """,
+    "Dublin: Calls": r"""
+        Europe/Dublin
+        == Calls.csv
+        Date,Start,End,Scene,Venue,Nora,Finn,Maeve
+        01/02/2027,19:00,21:00,Act 1,Studio,x,x,
+        03/02/2027,19:00,21:30,Act 2 sc 1,Studio,,x,x
+        06/02/2027,10:00,13:00,Songs,Hall,x,,x
+        == is refused
+        == with
+        undecided Calls.csv
+    """,
+    "Dublin: Rotations": r"""
+        Europe/Dublin
+        == Rotations.csv
+        Group,w/c 7 Sep 2026,w/c 14 Sep 2026,w/c 21 Sep 2026,w/c 28 Sep 2026
+        A,Surgery,Medicine,Paeds,Psych
+        B,Medicine,Surgery,Psych,Paeds
+        "Placements run Monday to Friday, 8:30-16:30"
+        == comes out as
+        2026-09-07..2026-09-11 2026-09-14..2026-09-18 08:30–16:30 | Surgery
+        2026-09-07..2026-09-11 2026-09-14..2026-09-18 08:30–16:30 | Medicine
+        2026-09-21..2026-09-25 2026-09-28..2026-10-02 08:30–16:30 | Paeds
+        2026-09-21..2026-09-25 2026-09-28..2026-10-02 08:30–16:30 | Psych
+        == in calendars
+        A 20, B 20
+        == with
+        notes note-used on-days-of-week
+    """,
+    "London: Rehearsal calls": r"""
+        Europe/London
+        == Rehearsal calls.csv
+        Date,Time,Call,Who,Where
+        Mon 1 Feb 2027,10:00-13:00,Act 1,Full company,Studio 1
+        ,14:00-17:30,Songs,Chorus,Studio 2
+        Tue 2 Feb 2027,10:00-13:00,Act 2,Principals,Studio 1
+        ,14:00-15:30,Costume fittings,Chorus,Wardrobe
+        Wed 3 Feb 2027,,DAY OFF,,
+        Thu 4 Feb 2027,18:30-22:00,Stagger through,Full company,Stage
+        == comes out as
+        2027-02-01 10:00–13:00 | Act 1 | Studio 1
+        2027-02-01 14:00–17:30 | Songs | Studio 2
+        2027-02-02 10:00–13:00 | Act 2 | Studio 1
+        2027-02-02 14:00–15:30 | Costume fittings | Wardrobe
+        2027-02-03 all day | DAY OFF
+        2027-02-04 18:30–22:00 | Stagger through | Stage
+        == in calendars
+        Rehearsal calls 6
+        == with
+        warning no-time Rehearsal calls.csv, A6
+        notes dates-carried no-address unsure-column
+    """,
+    "Dublin: Rota": r"""
+        Europe/Dublin
+        == Rota.xlsx / January 2027
+        Name,1,2,3,4,5,6,7,8
+        Anna,E,E,L,L,N,N,,
+        Bode,,,E,E,L,L,N,N
+        Cleo,N,N,,,E,E,L,L
+        == Rota.xlsx / Key
+        Code,Meaning,Hours
+        E,Early,07:00-15:00
+        L,Late,14:30-22:00
+        N,Night,21:45-07:15
+        == comes out as
+        2027-01-01..2027-01-08
+        2027-01-01..2027-01-06 07:00–15:00 | Early
+        2027-01-03..2027-01-08 14:30–22:00 | Late
+        Tue Wed Thu Fri Sat 21:45–07:15 | Night
+        == in calendars
+        Anna 6, Bode 6, Cleo 6
+        == with
+        notes ends-next-day
+    """,
+    "London: Meetings 2027": r"""
+        Europe/London
+        == Meetings 2027.csv
+        Committee,Time,Jan,Feb,Mar,Apr,May
+        Planning,7pm,12,9,9,13,11
+        Finance,6.30pm,21,,18,,20
+        Full Council,7pm,28,25,25,29,27
+        == comes out as
+        2027-01-12 2027-02-09 2027-03-09 2027-04-13 2027-05-11 19:00–20:00 | Planning
+        2027-01-21 2027-03-18 2027-05-20 18:30–19:30 | Finance
+        2027-01-28 2027-02-25 2027-03-25 2027-04-29 2027-05-27 19:00–20:00 | Full Council
+        == in calendars
+        Meetings 2027 13
+        == with
+        notes unsure-column year-of-title
+    """,
+    "London: Parents evening": r"""
+        Europe/London
+        == Parents evening.xlsx / Thu 4 Feb 2027
+        Time,Mr Hale,Ms Orr,Dr Fay
+        16:00,Adams,,Bell
+        16:10,,Clark,Adams
+        16:20,Dean,Bell,
+        16:30,,,
+        == comes out as
+        2027-02-04 16:00–16:10 | Bell
+        2027-02-04 16:10–16:20 | Adams
+        2027-02-04 16:00–16:10 | Adams
+        2027-02-04 16:20–16:30 | Dean
+        2027-02-04 16:10–16:20 | Clark
+        2027-02-04 16:20–16:30 | Bell
+        == in calendars
+        Dr Fay 2, Mr Hale 2, Ms Orr 2
+        == with
+        notes starts-alone
+    """,
+    "London: Team planner": r"""
+        Europe/London
+        == Team planner.csv
+        "Team planner, week of 8 March 2027"
+        ,Mon 8,Tue 9,Wed 10,Thu 11,Fri 12
+        Ana,,H,H,H,
+        Bo,WFH,,,,WFH
+        Cy,,,T,T,
+
+        H = holiday
+        WFH = working from home
+        T = training 09:30-16:30
+        == comes out as
+        2027-03-09..2027-03-11 all day | holiday
+        2027-03-08 2027-03-12 all day | working from home
+        2027-03-10 2027-03-11 09:30–16:30 | training
+        == in calendars
+        Ana 3, Bo 2, Cy 2
+        == with
+        warning no-time Team planner.csv, C2
+        warning no-time Team planner.csv, D2
+        warning no-time Team planner.csv, E2
+        warning no-time Team planner.csv, B2
+        warning no-time Team planner.csv, F2
+    """,
+    "London: Ward 3 Feb 2027": r"""
+        Europe/London
+        == Ward 3 Feb 2027.csv
+        Ward 3 – Rota February 2027,,,,,,,,,,,,,,
+        Name,1,2,3,4,5,6,7,8,9,10,11,12,13,14
+        ,Mon,Tue,Wed,Thu,Fri,Sat,Sun,Mon,Tue,Wed,Thu,Fri,Sat,Sun
+        Ann Moss,E,E,L,L,,,N,N,,,E,E,L,L
+        Ben Orr,N,N,,,E,E,L,L,,,N,N,,
+        Cat Ray,L,L,,,N,N,,,E,E,L,L,,
+        Dov Ely,,,N,N,,,E,E,L,L,,,N,N
+        ,,,,,,,,,,,,,,
+        E = Early 07:00-15:00,,,,,,,,,,,,,,
+        L = Late 13:30-21:30,,,,,,,,,,,,,,
+        N = Night 21:15-07:15,,,,,,,,,,,,,,
+        == comes out as
+        2027-02-01..2027-02-14
+        Mon Tue Wed Thu Fri Sat Sun but 2027-02-03 2027-02-04 2027-02-13 2027-02-14 07:00–15:00 | Early
+        Mon Tue Wed Thu Fri Sat Sun but 2027-02-05 2027-02-06 13:30–21:30 | Late
+        Mon Tue Wed Thu Fri Sat Sun but 2027-02-09 2027-02-10 21:15–07:15 | Night
+        == in calendars
+        Ann Moss 10, Ben Orr 8, Cat Ray 8, Dov Ely 8
+        == with
+        notes ends-next-day
+    """,
+    "Dublin: Readers": r"""
+        Europe/Dublin
+        == Readers.csv
+        Date,Mass,Reader 1,Reader 2,Minister
+        Sat 3 Oct 2026,18:30,M. Daly,P. Roe,A. Quinn
+        Sun 4 Oct 2026,09:00,K. Shea,,B. Low
+        ,11:30,T. Orr,S. Fay,C. Moss
+        Sat 10 Oct 2026,18:30,P. Roe,M. Daly,A. Quinn
+        Sun 11 Oct 2026,09:00,B. Low,,K. Shea
+        ,11:30,S. Fay,T. Orr,C. Moss
+        == comes out as
+        2026-10-03 18:30–19:30 | M. Daly
+        2026-10-04 09:00–10:00 | K. Shea
+        2026-10-04 11:30–12:30 | T. Orr
+        2026-10-10 18:30–19:30 | P. Roe
+        2026-10-11 09:00–10:00 | B. Low
+        2026-10-11 11:30–12:30 | S. Fay
+        == in calendars
+        Readers 6
+        == with
+        warning unused-column Readers.csv, D1
+        warning unused-column Readers.csv, E1
+        notes dates-carried unsure-column
+    """,
+    "London: Committee dates 2027 (2)": r"""
+        Europe/London
+        == Committee dates 2027.csv
+        Committee,Time,Venue,Jan,Feb,Mar,Apr,May
+        Planning,7.00 pm,Chamber,12,9,9,13,11
+        Finance,6.30 pm,Room 1,19,,16,,18
+        Full Council,7.30 pm,Chamber,26,23,23,27,25
+        == comes out as
+        2027-01-12 2027-02-09 2027-03-09 2027-04-13 2027-05-11 19:00–20:00 | Planning | Chamber
+        2027-01-19 2027-03-16 2027-05-18 18:30–19:30 | Finance | Room 1
+        2027-01-26 2027-02-23 2027-03-23 2027-04-27 2027-05-25 19:30–20:30 | Full Council | Chamber
+        == in calendars
+        Committee dates 2027 13
+        == with
+        notes unsure-column year-of-title
+    """,
+    "London: Season": r"""
+        Europe/London
+        == Season.csv
+        Show,From,To,Times,Space
+        The Tide,Wed 7 Oct 2026,Sat 10 Oct 2026,"7.30pm, Sat also 2.30pm",Main
+        Salt,Thu 12 Nov 2026,Sat 14 Nov 2026,8pm,Studio
+        == is refused
+        == with
+        undecided Season.csv
+    """,
+    "London: Season 2026-27": r"""
+        Europe/London
+        == Season 2026-27.csv
+        Harbour Choir – Season 2026/27,,
+        Date,What,When & where
+        Tue 8 Sep,Rehearsal,"7.30-9.30pm, Long Hall"
+        Tue 15 Sep,Rehearsal,"7.30-9.30pm, Long Hall"
+        Sat 12 Dec,Carol concert,"6pm-7.15pm, Chapel"
+        Tue 12 Jan,Rehearsal,"7.30-9.30pm, Long Hall"
+        == comes out as
+        2026-09-08 2026-09-15 2027-01-12 19:30–21:30 | Rehearsal | Long Hall
+        2026-12-12 18:00–19:15 | Carol concert | Chapel
+        == in calendars
+        Season 2026-27 4
+        == with
+        notes unsure-column year-of-title
+    """,
+    "Dublin: Exam timetable, Notes": r"""
+        Europe/Dublin
+        == Exam timetable.csv
+        Code,Module,Date,Session,Duration (hrs),Venue
+        HY101,History 1,Mon 11 Jan 2027,AM,2,Hall A
+        MA204,Analysis,Mon 11 Jan 2027,PM,3,Hall B
+        FR110,French,Tue 12 Jan 2027,AM,1.5,Hall A
+        == Notes.csv
+        "Morning sessions start at 9:30, afternoon sessions at 14:00."
+        == is refused
+        == with
+        undecided Exam timetable.csv
+        undecided Notes.csv
+    """,
+    "Dublin: Screenings": r"""
+        Europe/Dublin
+        == Screenings.csv
+        Film,Running time,Fri 5 Mar 2027,Sat 6 Mar 2027,Sun 7 Mar 2027
+        Salt Road,104 mins,20:00,"14:00, 20:00",17:30
+        Tidewrack,92 mins,17:45,,14:00
+        == comes out as
+        2027-03-05 2027-03-06 20:00–21:44 | Salt Road
+        2027-03-06 14:00–15:44 | Salt Road
+        2027-03-07 17:30–19:14 | Salt Road
+        2027-03-05 17:45–19:17 | Tidewrack
+        2027-03-07 14:00–15:32 | Tidewrack
+        == in calendars
+        Salt Road 4, Tidewrack 2
+    """,
+    "London: Meetings": r"""
+        Europe/London
+        == Meetings.csv
+        Group,When,From,To,Place
+        Planning,Every other Tuesday from 12 January 2027 to 23 March 2027,19:00,21:00,Chamber
+        Youth,"Second Wednesday of each month, January to March 2027",17:30,18:30,Room 2
+        == comes out as
+        2027-01-12..2027-03-23 without 2027-01-19..2027-03-16/14
+        Tue 19:00–21:00 | Planning | Chamber
+        2027-01-13 2027-02-10 2027-03-10 17:30–18:30 | Youth | Room 2
+        == in calendars
+        Meetings 9
+        == with
+        notes unsure-column
+    """,
+    "London: weekplus": r"""
+        Europe/London
+        == sheet.csv
+        Week commencing,Monday duty,Friday duty
+        04/01/2027,Hale,Orr
+        11/01/2027,Low,Hale
+        == comes out as
+        2027-01-08 all day | Orr
+        2027-01-04 2027-01-15 all day | Hale
+        2027-01-11 all day | Low
+        == in calendars
+        Friday duty 2, Monday duty 2
+        == with
+        notes days-by-names
+    """,
+    "London: holidaylets": r"""
+        Europe/London
+        == sheet.csv
+        Cottage,Guest,Arrive,Depart,Nights
+        Gull,Mr Vane,Sat 3 Apr 2027,Sat 10 Apr 2027,7
+        Tern,Ms Roe,Fri 9 Apr 2027,Mon 12 Apr 2027,3
+        == comes out as
+        2027-04-03 8 days | Mr Vane
+        2027-04-09 4 days | Ms Roe
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+    "London: crew call": r"""
+        Europe/London
+        == sheet.csv
+        Scene,Location,Call,Wrap,Shoot day
+        Harbour,Pier 3,05:30,18:00,Mon 8 Mar 2027
+        Storm,Tank,14:00,02:00,Tue 9 Mar 2027
+        == is refused
+        == with
+        undecided sheet.csv
+    """,
+    "London: leave": r"""
+        Europe/London
+        == sheet.csv
+        Name,Type,From,To,Half day
+        Ann,Holiday,08/03/2027,12/03/2027,
+        Ben,Sick,22/03/2027,22/03/2027,PM
+        == is refused
+        == with
+        undecided sheet.csv
+    """,
+    "London: deliveries": r"""
+        Europe/London
+        == sheet.csv
+        Supplier,Window,Date,Dock
+        Oak Ltd,07:00 – 09:00,2027-03-08,2
+        Rope & Co,between 10 and 12,2027-03-09,1
+        == comes out as
+        2027-03-08 07:00–09:00 | Oak Ltd | 2
+        2027-03-09 10:00–12:00 | Rope & Co | 1
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+    "London: range month": r"""
+        Europe/London
+        == sheet.csv
+        Exhibition,Dates,Space
+        Salt,12 March – 4 April 2027,Gallery
+        Wood,10–25 April 2027,Foyer
+        == comes out as
+        2027-03-12 24 days | Salt | Gallery
+        2027-04-10 16 days | Wood | Foyer
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+    "London: daily times": r"""
+        Europe/London
+        == sheet.csv
+        Workshop,Dates,Times,Tutor
+        Splicing,13-14 March 2027,10am-4pm,P. Roe
+        Caulking,20 March 2027,9.30am-12.30pm,A. Low
+        == comes out as
+        2027-03-13 2027-03-14 10:00–16:00 | Splicing
+        2027-03-20 09:30–12:30 | Caulking
+        == in calendars
+        sheet 3
+        == with
+        warning unused-column sheet.csv, D1
+        notes on-each-day
+    """,
+    "London: iso dt": r"""
+        Europe/London
+        == sheet.csv
+        name,begin,finish
+        Sync,2027-03-08T09:00:00Z,2027-03-08T09:30:00Z
+        Demo,2027-03-09T13:00:00Z,2027-03-09T14:00:00Z
+        == comes out as
+        2027-03-08 09:00–09:30 | Sync
+        2027-03-09 13:00–14:00 | Demo
+        == in calendars
+        sheet 2
+    """,
+    "London: maint": r"""
+        Europe/London
+        == sheet.csv
+        Asset,Task,Next due,Interval
+        Pump 1,Oil change,15 Mar 2027,90 days
+        Boiler,Inspection,1 Apr 2027,1 year
+        == comes out as
+        2027-03-15 all day | Oil change
+        2027-04-01 all day | Inspection
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+    "London: party": r"""
+        Europe/London
+        == sheet.csv
+        What;When;From;To
+        Set-up;Saturday 13 March 2027;08:00;11:00
+        Doors;Saturday 13 March 2027;11:00;
+        Clear-up;Sunday 14 March 2027;10:00;noon
+        == comes out as
+        2027-03-13 08:00–11:00 | Set-up
+        2027-03-13 11:00–12:00 | Doors
+        2027-03-14 10:00–12:00 | Clear-up
+        == in calendars
+        sheet 3
+    """,
+    "London: sem weeks": r"""
+        Europe/London
+        == sheet.csv
+        Unit,Week beginning,Lecture,Reading
+        1,11 January 2027,Charts,Ch. 1
+        2,18 January 2027,Tides,Ch. 2
+        == comes out as
+        2027-01-11 7 days | Charts
+        2027-01-18 7 days | Tides
+        == in calendars
+        sheet 2
+        == with
+        warning whole-weeks sheet.csv, B2
+    """,
+    "London: radio": r"""
+        Europe/London
+        == sheet.csv
+        Show,Days,Starts,Ends,Presenter
+        Breakfast,Mon-Fri,07:00,10:00,Ann
+        Late,Sat & Sun,22:00,00:00,Bo
+        == is refused
+        == with
+        undecided terms
+    """,
+    "London: Sunday school": r"""
+        Europe/London
+        == Sunday school.csv
+        "Sunday school rota Spring 2027, 10.30-11.30",,,
+        Date,Infants,Juniors,Seniors
+        3 Jan,Ann,Bob,Cat
+        10 Jan,Dee,Ann,Bob
+        17 Jan,NO SUNDAY SCHOOL,,
+        24 Jan,Bob,Dee,Ann
+        == comes out as
+        2027-01-03 2027-01-10 2027-01-24 10:30–11:30 | Ann
+        2027-01-10 2027-01-24 10:30–11:30 | Dee
+        2027-01-03 2027-01-10 2027-01-24 10:30–11:30 | Bob
+        2027-01-03 10:30–11:30 | Cat
+        == in calendars
+        Infants 3, Juniors 3, Seniors 3
+        == with
+        notes note-used year-of-title
+    """,
+    "London: Invigilation": r"""
+        Europe/London
+        == Invigilation.csv
+        Date,Start,Finish,Exam,Room,Invigilator 1,Invigilator 2
+        Mon 8 Mar 2027,09:00,10:30,Maths Paper 1,Hall,A. Moss,B. Ray
+        Mon 8 Mar 2027,13:30,15:00,French Reading,Gym,C. Low,
+        Tue 9 Mar 2027,09:00,11:00,English Lit,Hall,B. Ray,A. Moss
+        == comes out as
+        2027-03-08 09:00–10:30 | Maths Paper 1 | Hall
+        2027-03-08 13:30–15:00 | French Reading | Gym
+        2027-03-09 09:00–11:00 | English Lit | Hall
+        == in calendars
+        Invigilation 3
+        == with
+        warning unused-column Invigilation.csv, F1
+        warning unused-column Invigilation.csv, G1
+    """,
+    "London: Staff calendar": r"""
+        Europe/London
+        == Staff calendar.csv
+        Week,w/b,Monday,Tuesday,Wednesday,Thursday,Friday
+        1,11 Jan 2027,INSET,,Staff meeting 15:45-16:45,,
+        2,18 Jan 2027,,Y11 parents' evening 16:30-19:00,,,Celebration assembly 14:30-15:15
+        3,25 Jan 2027,Briefing 8:20-8:35,,Staff meeting 15:45-16:45,,
+        == comes out as
+        2027-01-11 all day | INSET
+        2027-01-13 2027-01-27 15:45–16:45 | Staff meeting
+        2027-01-19 16:30–19:00 | Y11 parents' evening
+        2027-01-22 14:30–15:15 | Celebration assembly
+        2027-01-25 08:20–08:35 | Briefing
+        == in calendars
+        Staff calendar 6
+        == with
+        warning no-time Staff calendar.csv, C2
+    """,
+    "London: Class cover": r"""
+        Europe/London
+        == Class cover.csv
+        Class,Time,Usual,Mon 1 Mar 2027,Mon 8 Mar 2027,Mon 15 Mar 2027
+        Spin,18:00-18:45,Ann,Ann,Bo,Ann
+        Yoga,19:00-20:00,Cy,Cy,Cy,OFF
+        == is refused
+        == with
+        error code-unexplained Class cover.csv, E2
+    """,
+    "London: Programme": r"""
+        Europe/London
+        == Programme.csv
+        Conference programme: 5–6 November 2026,,
+        Thursday 5 November,,
+        09:00-10:00,Welcome,Main hall
+        10:15-11:00,Hulls,Room 1
+        Friday 6 November,,
+        09:30-10:30,Ropes,Room 1
+        == comes out as
+        2026-11-05 09:00–10:00 | Welcome | Main hall
+        2026-11-05 10:15–11:00 | Hulls | Room 1
+        2026-11-06 09:30–10:30 | Ropes | Room 1
+        == in calendars
+        Programme 3
+        == with
+        notes columns-by-cells year-of-title
+    """,
+    "London: Week of 8 March 2027": r"""
+        Europe/London
+        == Week of 8 March 2027.csv
+        Name,Mon,Tue,Wed,Thu,Fri
+        Ann,9-5,9-5,OFF,12-8,9-5
+        Bo,12-8,OFF,9-5,9-5,12-8
+        == comes out as
+        2027-03-08 2027-03-09 2027-03-12 09:00–17:00 | Ann
+        2027-03-11 12:00–20:00 | Ann
+        2027-03-08 2027-03-12 12:00–20:00 | Bo
+        2027-03-10 2027-03-11 09:00–17:00 | Bo
+        == in calendars
+        Ann 4, Bo 4
+        == with
+        notes weekdays-from-title
+    """,
+    "London: Rota": r"""
+        Europe/London
+        == Rota.csv
+        Rota w/c Monday 8th March 2027,,,,
+        ,Mon 8th,Tue 9th,Wed 10th,Thu 11th
+        Ann,07:00-15:00,07:00-15:00,,14:00-22:00
+        Bo,14:00-22:00,,07:00-15:00,07:00-15:00
+        == comes out as
+        2027-03-08 2027-03-09 07:00–15:00 | Ann
+        2027-03-11 14:00–22:00 | Ann
+        2027-03-08 14:00–22:00 | Bo
+        2027-03-10 2027-03-11 07:00–15:00 | Bo
+        == in calendars
+        Ann 3, Bo 3
+    """,
+    "London: Shifts 1-14 March 2027": r"""
+        Europe/London
+        == Shifts 1-14 March 2027.csv
+        Staff,1,2,3,4,5,6,7,8,9,10,11,12,13,14
+        Ann,D,D,N,N,-,-,D,D,N,N,-,-,D,D
+        Bo,-,-,D,D,N,N,-,-,D,D,N,N,-,-
+        D = 07:00-19:00,,,,,,,,,,,,,,
+        N = 19:00-07:00,,,,,,,,,,,,,,
+        == comes out as
+        2027-03-01..2027-03-14
+        Mon Tue Wed Thu Sat Sun but 2027-03-06 2027-03-11 07:00–19:00 | D
+        Tue Wed Thu Fri Sat but 2027-03-02 2027-03-13 19:00–07:00 | N
+        == in calendars
+        Ann 10, Bo 8
+        == with
+        notes ends-next-day
+    """,
+    "London: March 2027": r"""
+        Europe/London
+        == March 2027.csv
+        Date,Day,Event,Time
+        1,Mon,Assembly,9:00
+        3,Wed,Trip,8:30-15:30
+        12,Fri,Concert,18:30-20:00
+        31,Wed,Term ends,
+        == comes out as
+        2027-03-01 09:00–10:00 | Assembly
+        2027-03-03 08:30–15:30 | Trip
+        2027-03-12 18:30–20:00 | Concert
+        2027-03-31 all day | Term ends
+        == in calendars
+        March 2027 4
+        == with
+        warning no-time March 2027.csv, A5
+        notes dates-under-captions
+    """,
+    "London: Diary": r"""
+        Europe/London
+        == Diary.csv
+        September 2026,,
+        Tue 8,Staff meeting,15:45
+        Thu 17,Open evening,18:00-20:00
+        October 2026,,
+        Fri 2,Harvest lunch,12:00-13:00
+        Wed 21,Flu vaccines,
+        == comes out as
+        2026-09-08 15:45–16:45 | Staff meeting
+        2026-09-17 18:00–20:00 | Open evening
+        2026-10-02 12:00–13:00 | Harvest lunch
+        2026-10-21 all day | Flu vaccines
+        == in calendars
+        Diary 4
+        == with
+        warning no-time Diary.csv, A6
+        notes columns-by-cells dates-under-captions
+    """,
+    "London: Rota (2)": r"""
+        Europe/London
+        == Rota.csv
+        Rota 29 March – 4 April 2027,,,,,,,
+        ,Mon 29,Tue 30,Wed 31,Thu 1,Fri 2,Sat 3,Sun 4
+        Ann,8-4,8-4,,8-4,,10-2,
+        Bo,,8-4,8-4,,8-4,,10-2
+        == comes out as
+        2027-03-29 2027-03-30 2027-04-01 08:00–16:00 | Ann
+        2027-04-03 10:00–14:00 | Ann
+        2027-03-30 2027-03-31 2027-04-02 08:00–16:00 | Bo
+        2027-04-04 10:00–14:00 | Bo
+        == in calendars
+        Ann 4, Bo 4
+    """,
+    "London: Saturday fixtures": r"""
+        Europe/London
+        == Saturday fixtures.csv
+        Saturday 6th March 2027,,,
+        Team,Opponent,Venue,KO
+        1st XV,Terns,Away,2.30pm
+        2nd XV,Gulls,Home,2.30pm
+        U13,Skuas,Home,10.30am
+        == comes out as
+        2027-03-06 14:30–15:30 | Terns | Away
+        2027-03-06 14:30–15:30 | Gulls | Home
+        2027-03-06 10:30–11:30 | Skuas | Home
+        == in calendars
+        Saturday fixtures 3
+        == with
+        notes unsure-column
+    """,
+    "London: dur min": r"""
+        Europe/London
+        == sheet.csv
+        Subject,StartDate,StartTime,Duration (min)
+        Review,2027-03-08,09:15,45
+        Demo,2027-03-09,14:00,90
+        == comes out as
+        2027-03-08 09:15–10:00 | Review
+        2027-03-09 14:00–15:30 | Demo
+        == in calendars
+        sheet 2
+    """,
+    "London: serials": r"""
+        Europe/London
+        == sheet.csv
+        Title,Start,End
+        Review,46454.375,46454.4166666667
+        Demo,46455.5833333333,46455.625
+        == comes out as
+        2027-03-08 09:00–10:00 | Review
+        2027-03-09 14:00–15:00 | Demo
+        == in calendars
+        sheet 2
+    """,
+    "London: noon": r"""
+        Europe/London
+        == sheet.csv
+        Event,Date,Time
+        Lunch,8 March 2027,noon–2pm
+        Vigil,13 March 2027,10pm–midnight
+        == comes out as
+        2027-03-08 12:00–14:00 | Lunch
+        2027-03-13 22:00–00:00 | Vigil
+        == in calendars
+        sheet 2
+    """,
+    "London: slash": r"""
+        Europe/London
+        == sheet.csv
+        Title,Date,Time
+        A,2027/3/8,0900-1030
+        B,2027/3/12,1330-1500
+        == comes out as
+        2027-03-08 09:00–10:30 | A
+        2027-03-12 13:30–15:00 | B
+        == in calendars
+        sheet 2
+    """,
+    "London: frsun": r"""
+        Europe/London
+        == sheet.csv
+        Camp,Dates,Place
+        Cubs,Fri–Sun 12–14 March 2027,Hut
+        Scouts,from 26 to 28 March 2027,Farm
+        == comes out as
+        2027-03-12 3 days | Cubs | Hut
+        2027-03-26 3 days | Scouts | Farm
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+    "London: rrule": r"""
+        Europe/London
+        == sheet.csv
+        Title,Start,End,RRULE
+        Choir,2027-03-02 19:00,2027-03-02 21:00,FREQ=WEEKLY;COUNT=4
+        == comes out as
+        2027-03-02..2027-03-23
+        Tue 19:00–21:00 | Choir
+        == in calendars
+        sheet 4
+    """,
+    "London: lastfri": r"""
+        Europe/London
+        == sheet.csv
+        Meeting,Repeats,Time,First,Last
+        Payroll,last Friday of each month,10:00-11:00,1 January 2027,30 April 2027
+        == comes out as
+        2027-01-29 2027-02-26 2027-03-26 2027-04-30 10:00–11:00 | Payroll
+        == in calendars
+        sheet 4
+        == with
+        notes later-start
+    """,
+    "London: arrow": r"""
+        Europe/London
+        == sheet.csv
+        Event,When
+        Trip,8 Mar 2027 09:00 → 15:30
+        Talk,9 Mar 2027 18:00 → 19:00
+        == comes out as
+        2027-03-08 09:00–15:30 | Trip
+        2027-03-09 18:00–19:00 | Talk
+        == in calendars
+        sheet 2
+    """,
+    "London: multi line": r"""
+        Europe/London
+        == sheet.csv
+        Title,Date,Start,Notes
+        "Harbour, tour",8 Mar 2027,10:00,"Bring boots;
+        meet at pier"
+        == comes out as
+        2027-03-08 10:00–11:00 | Harbour, tour |  | Bring boots; / meet at pier
+        == in calendars
+        sheet 1
+    """,
+    "London: status": r"""
+        Europe/London
+        == sheet.csv
+        Event,Date,Status
+        Gala,8 Mar 2027,Confirmed
+        Fair,9 Mar 2027,TBC
+        Run,10 Mar 2027,Cancelled
+        == comes out as
+        2027-03-08 all day | [CONFIRMED] Gala
+        2027-03-09 all day | [TENTATIVE] Fair
+        2027-03-10 all day | [CANCELLED] Run
+        == in calendars
+        sheet 3
+    """,
+    "London: timezone": r"""
+        Europe/London
+        == sheet.csv
+        Call,Date,Time (UTC),Length
+        Sync,2027-03-08,15:00,30m
+        Demo,2027-03-30,15:00,1h
+        == comes out as
+        2027-03-08 15:00–15:30 | Sync
+        2027-03-30 16:00–17:00 | Demo
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+    "London: reminder": r"""
+        Europe/London
+        == sheet.csv
+        Event,Date,Start,Reminder
+        Call,8 Mar 2027,9:00,15 min before
+        Meet,9 Mar 2027,10:00,1 day
+        == comes out as
+        2027-03-08 09:00–10:00 | Call
+        2027-03-09 10:00–11:00 | Meet
+        == in calendars
+        sheet 2
+    """,
+    "London: shiftname": r"""
+        Europe/London
+        == sheet.csv
+        Date,Morning (7-15),Evening (15-23),Night (23-7)
+        8 Mar 2027,Ann,Bo,Cy
+        9 Mar 2027,Bo,Cy,Ann
+        == is refused
+        == with
+        error code-unexplained sheet.csv, B3
+        notes ends-next-day
+    """,
+    "London: interview": r"""
+        Europe/London
+        == sheet.csv
+        Candidate,Panel,Date,Slot
+        Moss,A,8/3/2027,09:00 - 09:40
+        Ray,B,16/3/2027,09:40 - 10:20
+        == comes out as
+        2027-03-08 09:00–09:40 | Moss
+        2027-03-16 09:40–10:20 | Ray
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+    "London: trains": r"""
+        Europe/London
+        == sheet.csv
+        Train,Departs,Arrives,Date
+        IC 12,07:05,10:40,08.03.2027
+        IC 19,22:15,06:50,13.03.2027
+        == is refused
+        == with
+        undecided sheet.csv
+    """,
+    "London: On call": r"""
+        Europe/London
+        == On call.csv
+        Consultant on call 2027,
+        Week commencing,Consultant
+        1 Mar,Dr Orr
+        8 Mar,Dr Low
+        15 Mar,Dr Hale
+        == comes out as
+        2027-03-01 7 days | Dr Orr
+        2027-03-08 7 days | Dr Low
+        2027-03-15 7 days | Dr Hale
+        == in calendars
+        On call 3
+        == with
+        warning whole-weeks On call.csv, A3
+        notes unsure-column
+    """,
+    "London: Bookings": r"""
+        Europe/London
+        == Bookings.xlsx / Read me
+        How to use this workbook
+        Fill in the Bookings tab.
+        Ask the office on ext. 100.
+        == Bookings.xlsx / Bookings
+        Event,When,,,Where
+        ,Date,From,To,Room
+        Quiz,2027-03-05,19:00,22:00,Hall
+        Fair,2027-03-13,10:00,15:00,Field
+        == comes out as
+        2027-03-05 19:00–22:00 | Quiz | Hall
+        2027-03-13 10:00–15:00 | Fair | Field
+        == in calendars
+        Bookings Bookings 2
+    """,
+    "London: Rota (3)": r"""
+        Europe/London
+        == Rota.csv
+        Rota March 2027,,,,,,,,
+        ,Mon,Tue,Wed,Thu,Fri,Sat,Sun,
+        Name,1,2,3,4,5,6,7,Hours
+        Ann,E,E,L,L,,,E,40
+        Bo,L,L,,E,E,E,,40
+        Cover,2,2,2,2,2,2,2,
+        E 06:00-14:00,,,,,,,,
+        L 14:00-22:00,,,,,,,,
+        == comes out as
+        2027-03-01..2027-03-07
+        Mon Tue Thu Fri Sat Sun 06:00–14:00 | E
+        Mon Tue Wed Thu 14:00–22:00 | L
+        == in calendars
+        Ann 5, Bo 5
+        == with
+        notes totals-left-out
+    """,
+    "London: Sectionals": r"""
+        Europe/London
+        == Sectionals.csv
+        Date,Sopranos,Altos,Tenors & Basses
+        Tue 2 Mar 2027,18:30-19:00,19:00-19:30,19:30-20:00
+        Tue 9 Mar 2027,19:30-20:00,18:30-19:00,19:00-19:30
+        == comes out as
+        2027-03-02 19:00–19:30 | Altos
+        2027-03-09 18:30–19:00 | Altos
+        2027-03-02 18:30–19:00 | Sopranos
+        2027-03-09 19:30–20:00 | Sopranos
+        2027-03-02 19:30–20:00 | Tenors & Basses
+        2027-03-09 19:00–19:30 | Tenors & Basses
+        == in calendars
+        Altos 2, Sopranos 2, Tenors & Basses 2
+    """,
+    "London: Lessons (2)": r"""
+        Europe/London
+        == Lessons.xlsx / Hale
+        Date,Time,Pupil,Mins
+        2027-03-01,09:00,Ann,60
+        2027-03-01,10:30,Bo,90
+        == Lessons.xlsx / Orr
+        Date,Time,Pupil,Mins
+        2027-03-02,14:00,Cy,60
+        == comes out as
+        2027-03-01 09:00–10:00 | Ann
+        2027-03-01 10:30–12:00 | Bo
+        2027-03-02 14:00–15:00 | Cy
+        == in calendars
+        Lessons Hale 2, Lessons Orr 1
+        == with
+        notes unsure-column
+    """,
+}

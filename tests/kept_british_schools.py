@@ -1,0 +1,1332 @@
+"""Folders as schools, colleges, clubs and offices of Britain and Ireland keep them, that have a year; read by test_folders_as_kept."""
+
+KEPT = {
+    "London: Clinics Oct-Dec 2026, Dates": r"""
+        Europe/London
+        == Clinics Oct-Dec 2026.csv
+        Clinic,Consultant,When,Time,Room
+        Asthma,Dr Hale,1st and 3rd Tuesday,09:00-12:00,C1
+        Diabetes,Dr Moss,every 2nd Wednesday of the month,13:30-16:00,C2
+        Baby clinic,Sr Penn,last Friday of the month,09:30-11:30,C1
+        == Dates.csv
+        Period,From,To
+        Quarter,01/10/2026,31/12/2026
+        == comes out as
+        2026-10-06..2026-12-25 without 2026-10-13..2026-12-22/14
+        Tue 09:00–12:00 | Asthma | C1
+        2026-10-14 2026-11-11 2026-12-09 13:30–16:00 | Diabetes | C2
+        2026-10-30 2026-11-27 2026-12-25 09:30–11:30 | Baby clinic | C1
+        == in calendars
+        Clinics Oct-Dec 2026 12
+        == with
+        warning unused-column Clinics Oct-Dec 2026.csv, B1
+        notes unsure-column
+    """,
+    "London: Clubs, Dates": r"""
+        Europe/London
+        == Clubs.csv
+        Club,When,Time,Place
+        Repair café,1st & 3rd Sat of the month,10am-1pm,Hall
+        Chess,every other Thursday from 8 October 2026,7pm-9pm,Library
+        == Dates.csv
+        Season,From,To
+        Autumn,1 Oct 2026,18 Dec 2026
+        == comes out as
+        2026-10-03..2026-12-17 without 2026-10-15..2026-12-10/14
+        2026-10-03 2026-10-17 2026-11-07..2026-12-05/14 10:00–13:00 | Repair café | Hall
+        Thu 19:00–21:00 | Chess | Library
+        == in calendars
+        Clubs 11
+    """,
+    "London: Closed, Clubs, Terms": r"""
+        Europe/London
+        == Closed.csv
+        Closed,Date
+        INSET,05/01/2027
+        == Clubs.csv
+        Club,Day,Time,Room,Term
+        Chess,Mon,15:30-16:30,B2,Autumn
+        Drama,Tue,15:30-17:00,Hall,Autumn; Spring
+        Robotics,Thu,15:30-16:30,Lab,Spring
+        == Terms.csv
+        Term,Start,End
+        Autumn,07/09/2026,16/10/2026
+        Spring,04/01/2027,12/02/2027
+        == comes out as
+        2026-09-07..2026-10-12/7 15:30–16:30 | Chess | B2
+        2026-09-08..2026-10-13/7 2027-01-12..2027-02-09/7 15:30–17:00 | Drama | Hall
+        2027-01-07..2027-02-11/7 15:30–16:30 | Robotics | Lab
+        == in calendars
+        Chess 6, Drama 11, Robotics 6, B2 6, Hall 11, Lab 6
+        == with
+        notes unsure-column
+    """,
+    "London: Year 4": r"""
+        Europe/London
+        == Year 4.xlsx / Timetable / C3:G3
+        Year 4 Timetable 2026-27
+        Start,End,Monday,Tuesday,Wednesday,Thursday,Friday
+        09:00,09:20,Assembly,Assembly,Assembly,Assembly,Assembly
+        09:20,10:20,Maths,Maths,Maths,Maths,Maths
+        10:20,10:40,Break,Break,Break,Break,Break
+        10:40,12:00,English,Science,English,PE,Art
+        == Year 4.xlsx / Terms
+        Half term,First day,Last day
+        Autumn 1,2026-09-07,2026-10-16
+        == Year 4.xlsx / Inset
+        Inset day,Date
+        Inset,2026-09-07
+        == comes out as
+        2026-09-08..2026-10-16
+        Mon Tue Wed Thu Fri 09:00–09:20 | Assembly (Year 4)
+        Mon Tue Wed Thu Fri 09:20–10:20 | Maths (Year 4)
+        Mon Wed 10:40–12:00 | English (Year 4)
+        Tue 10:40–12:00 | Science (Year 4)
+        Thu 10:40–12:00 | PE (Year 4)
+        Fri 10:40–12:00 | Art (Year 4)
+        == in calendars
+        Year 4 87
+    """,
+    "London: Closed, Modules, Term dates": r"""
+        Europe/London
+        == Closed.csv
+        Holiday,Date
+        Reading day,20/10/2026
+        == Modules.csv
+        Module,Lecturer,Day,Start,End,Room,Weeks
+        HIS101,Dr Bell,Mon,10:00,12:00,G1,1-5
+        HIS101,Dr Bell,Thu,14:00,15:00,G2,"2, 4"
+        GEO110,Dr Cole,Tue,09:00,11:00,L3,1-3
+        == Term dates.csv
+        Term,Start,End
+        Autumn,28/09/2026,06/11/2026
+        == comes out as
+        2026-09-28..2026-10-26 without 2026-10-01 2026-10-15 2026-10-20
+        Mon 10:00–12:00 | HIS101 | G1
+        2026-10-08 2026-10-22 14:00–15:00 | HIS101 | G2
+        2026-09-29..2026-10-13/7 09:00–11:00 | GEO110 | L3
+        == in calendars
+        Dr Bell 7, Dr Cole 3, GEO110 3, HIS101 7, G1 5, G2 2, L3 3
+        == with
+        notes unsure-column
+    """,
+    "London: Closed, Staff, Terms, Timetable": r"""
+        Europe/London
+        == Closed.csv
+        Closed,Date
+        X,14/09/2026
+        == Staff.csv
+        Initials,Name
+        JO,James Ochola
+        JO,Joyce Omolo
+        == Terms.csv
+        Term,Start,End
+        A,07/09/2026,18/09/2026
+        == Timetable.csv
+        Class,Day,Start,End,Teacher,Room
+        7A,Mon,9:00,10:00,JO,1
+        7B,Tue,9:00,10:00,JO,2
+        == is refused
+        == with
+        undecided Timetable.csv
+    """,
+    "London: College terms, Day release": r"""
+        Europe/London
+        == College terms.csv
+        Term,From,To,Half term from,Half term to
+        Autumn,07/09/2026,18/12/2026,26/10/2026,30/10/2026
+        == Day release.csv
+        Apprentice,College day,Start,Finish,College
+        Sam Reid,Thursday,09:00,16:00,Quay College
+        Tia Moss,Tuesday,09:00,16:00,Quay College
+        == comes out as
+        2026-09-08..2026-12-17 without 2026-10-27 2026-10-29
+        Thu 09:00–16:00 | Sam Reid
+        Tue 09:00–16:00 | Tia Moss
+        == in calendars
+        Quay College 28, Sam Reid 14, Tia Moss 14, Sam Reid 14, Tia Moss 14
+        == with
+        notes unsure-column
+    """,
+    "London: Teaching weeks, Timetable S1": r"""
+        Europe/London
+        == Teaching weeks.csv
+        Week,Week commencing
+        1,2026-09-21
+        2,2026-09-28
+        3,2026-10-05
+        4,2026-10-12
+        5,2026-10-19
+        6,2026-10-26
+        7,2026-11-02
+        8,2026-11-09
+        9,2026-11-16
+        10,2026-11-23
+        11,2026-11-30
+        == Timetable S1.csv
+        Module,Activity,Day,Start,Duration (hrs),Weeks,Room,Staff
+        BIO1010,Lecture,Monday,10:00,1,1-5; 7-11,LT1,Dr A Price
+        BIO1010,Practical,Thursday,14:00,3,"2, 4, 8, 10",Lab 3,Dr A Price
+        CHE1002,Lecture,Tuesday,09:00,2,1-11,LT2,Prof N Oda
+        CHE1002,Tutorial,Friday,11:00,1,"3,5,7,9,11",S12,Dr L Beck
+        == is refused
+        == with
+        undecided closures
+        notes unsure-column
+    """,
+    "Dublin: Meetings 2027": r"""
+        Europe/Dublin
+        == Meetings 2027.csv
+        Body,When,Time,Venue,Remarks
+        Full council,First Monday of each month,7.00 pm,Council chamber,No meeting in August
+        Planning,Second and fourth Wednesday of the month,6.30 pm,Committee room,
+        Audit,Quarterly: 15 March; 14 June; 20 September; 13 December,10.00 am,Committee room,
+        == is refused
+        == with
+        error unreadable-repeat Meetings 2027.csv, B4
+        notes excepted-by-remark unsure-column
+    """,
+    "Dublin: Bells Friday, Bells Mon-Thu, School closures, Term 1, Timetable": r"""
+        Europe/Dublin
+        == Bells Friday.csv
+        Class period,From,To
+        1,08:50,09:35
+        2,09:35,10:20
+        3,10:35,11:20
+        4,11:20,12:05
+        5,12:05,12:50
+        == Bells Mon-Thu.csv
+        Class period,From,To
+        1,08:50,09:50
+        2,09:50,10:50
+        3,11:05,12:05
+        4,12:05,13:05
+        5,13:45,14:45
+        == School closures.csv
+        Occasion,First day,Last day,Remarks
+        Mid-term break,26/10/2026,30/10/2026,
+        Staff meeting,19/11/2026,,school closes at 13:00
+        == Term 1.csv
+        Term,Opens,Closes
+        Term 1,31/08/2026,18/12/2026
+        == Timetable.csv
+        Class group,Subject,Teacher,Room,Day,Class period
+        2A,Irish,N. Daly,R4,Mon,1
+        2A,Maths,P. Shaw,R9,Mon,2
+        2A,Irish,N. Daly,R4,Wed,3
+        2A,Maths,P. Shaw,R9,Fri,1
+        2B,Science,O. Keane,Lab 1,Tue,4
+        2B,Science,O. Keane,Lab 1,Tue,5
+        2B,Irish,N. Daly,R4,Fri,5
+        3C,History,C. Nolan,R2,Thu,2
+        == comes out as
+        2026-08-31..2026-12-18 without 2026-10-26..2026-10-30
+        Thu 09:50–10:50 | History (3C) | R2 | Period 2
+        Mon 08:50–09:50 | Irish (2A) | R4 | Period 1
+        Wed 11:05–12:05 | Irish (2A) | R4 | Period 3
+        Fri 12:05–12:50 | Irish (2B) | R4 | Period 5
+        Tue 12:05–13:05 | Science (2B) | Lab 1 | Period 4
+        Tue 13:45–14:45 | Science (2B) | Lab 1 | Period 5
+        Mon 09:50–10:50 | Maths (2A) | R9 | Period 2
+        Fri 08:50–09:35 | Maths (2A) | R9 | Period 1
+        == in calendars
+        C. Nolan 15, N. Daly 45, O. Keane 30, P. Shaw 30, 2A 60, 2B 45, 3C 15, Lab 1 30, R2 15, R4 45, R9 30
+        == with
+        notes part-of-day
+    """,
+    "London: Dates, Staff list, Staff timetables": r"""
+        Europe/London
+        == Dates.xlsx / Terms
+        Term,Start,End
+        Autumn,2026-09-03,2026-12-18
+        == Dates.xlsx / Closed
+        Closed,From,To
+        Half term,2026-10-26,2026-10-30
+        INSET,2026-11-27,
+        == Staff list.csv
+        Initials,Surname,Forename,Email
+        ABE,Berry,Alice,a@example.org
+        CDO,Doyle,Colm,c@example.org
+        == Staff timetables.xlsx / ABE
+        ,Mon,Tue,Wed,Thu,Fri
+        P1 08:30-09:25,"8A Ma
+        R1",,"9B Ma
+        R1",,"8A Ma
+        R1"
+        P2 09:30-10:25,,"8A Ma
+        R1",,"9B Ma
+        R1",
+        P3 10:45-11:40,"9B Ma
+        R1",,,,
+        P4 11:45-12:40,,,,"8A Ma
+        R1",
+        == Staff timetables.xlsx / CDO
+        ,Mon,Tue,Wed,Thu,Fri
+        P1 08:30-09:25,"9B Sc
+        Lab","8A Sc
+        Lab",,,
+        P2 09:30-10:25,,,"9B Sc
+        Lab",,"8A Sc
+        Lab"
+        P3 10:45-11:40,,,,,
+        P4 11:45-12:40,"8A Sc
+        Lab",,,,
+        == comes out as
+        2026-09-03..2026-12-18 without 2026-10-26..2026-10-30 2026-11-27
+        Mon Fri 08:30–09:25 | 8A Ma | R1
+        Wed 08:30–09:25 | 9B Ma | R1
+        Tue 09:30–10:25 | 8A Ma | R1
+        Thu 09:30–10:25 | 9B Ma | R1
+        Mon 10:45–11:40 | 9B Ma | R1
+        Thu 11:45–12:40 | 8A Ma | R1
+        Mon 08:30–09:25 | 9B Sc | Lab
+        Tue 08:30–09:25 | 8A Sc | Lab
+        Wed 09:30–10:25 | 9B Sc | Lab
+        Fri 09:30–10:25 | 8A Sc | Lab
+        Mon 11:45–12:40 | 8A Sc | Lab
+        == in calendars
+        ABE 100, CDO 70, 8A Ma 57, 8A Sc 42, 9B Ma 43, 9B Sc 28, Lab 70, R1 100
+        == with
+        warning told-by-form Staff timetables.xlsx, sheet “ABE”, B2
+    """,
+    "London: Class 5 week A, Class 5 week B, No school, Term, Weeks": r"""
+        Europe/London
+        == Class 5 week A.csv
+        Time,Mon,Tue,Wed,Thu,Fri
+        9:00-10:00,Maths,English,Maths,PE,Art
+        10:15-11:15,English,Maths,Science,Maths,Music
+        == Class 5 week B.csv
+        Time,Mon,Tue,Wed,Thu,Fri
+        9:00-10:00,Maths,English,Maths,Swimming,Art
+        10:15-11:15,English,Maths,History,Maths,Drama
+        == No school.csv
+        No school,Date
+        == Term.csv
+        Half term,Start,End
+        Autumn 1,2026-09-07,2026-10-16
+        == Weeks.csv
+        Week commencing,Week
+        2026-09-07,A
+        2026-09-14,B
+        2026-09-21,A
+        2026-09-28,B
+        2026-10-05,A
+        2026-10-12,B
+        == is refused
+        == with
+        undecided closures
+    """,
+    "London: Closed, Opening, Room plan": r"""
+        Europe/London
+        == Closed.csv
+        Closed,From,To
+        Training day,2026-10-23,
+        == Opening.csv
+        Term,Opens,Closes
+        Autumn,2026-09-01,2026-12-18
+        == Room plan.csv
+        Room,Mon,Tue,Wed,Thu,Fri
+        Ducklings,8:00-13:00,8:00-13:00,8:00-18:00,8:00-13:00,
+        Otters,8:00-18:00,8:00-18:00,8:00-18:00,8:00-18:00,8:00-18:00
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-10-23
+        Mon Tue Thu 08:00–13:00 | Ducklings | Ducklings
+        Wed 08:00–18:00 | Ducklings | Ducklings
+        Mon Tue Wed Thu Fri 08:00–18:00 | Otters | Otters
+        == in calendars
+        Ducklings 63, Otters 78, Ducklings 63, Otters 78
+    """,
+    "London: Hall bookings": r"""
+        Europe/London
+        == Hall bookings.xlsx / Regular
+        Group,Day,Start,Finish,Room,From,To,Not on
+        Brownies,Tuesday,18:00,19:30,Main hall,2026-09-08,2026-12-15,27 Oct
+        Yoga,Thursday,09:30,10:30,Small hall,2026-09-10,2026-12-10,
+        == Hall bookings.xlsx / One-off
+        Date,Start,Finish,Room,Hirer,Event
+        2026-10-03,14:00,17:00,Main hall,Patel,Birthday party
+        2026-11-28,10:00,16:00,Main hall,Parish,Christmas fair
+        == comes out as
+        2026-09-08..2026-12-15 without 2026-10-27
+        Tue 18:00–19:30 | Brownies | Main hall
+        Thu 09:30–10:30 | Yoga | Small hall
+        2026-10-03 14:00–17:00 | Birthday party | Main hall
+        2026-11-28 10:00–16:00 | Christmas fair | Main hall
+        == in calendars
+        Brownies 14, Yoga 14, Main hall 14, Small hall 14, Hall bookings One-off 2
+        == with
+        notes unsure-column
+    """,
+    "Dublin: No swimming, Season, Squad times": r"""
+        Europe/Dublin
+        == No swimming.csv
+        Date,Why
+        26/10/2026,Bank holiday
+        31/10/2026,Gala
+        == Season.csv
+        Term,First session,Last session
+        Autumn,7 Sept 2026,19 Dec 2026
+        == Squad times.csv
+        Squad,Monday,Tuesday,Wednesday,Thursday,Friday,Saturday
+        Dolphins,17:00-18:00,,17:00-18:00,,,
+        Seals,18:00-19:30,,,18:00-19:30,,08:00-10:00
+        Orcas,19:30-21:00,06:00-07:30,,06:00-07:30,,08:00-10:00
+        == comes out as
+        2026-09-07..2026-12-19 without 2026-10-26 2026-10-31
+        Mon Wed 17:00–18:00 | Dolphins
+        Mon 19:30–21:00 | Orcas
+        Tue Thu 06:00–07:30 | Orcas
+        Sat 08:00–10:00 | Orcas
+        Mon Thu 18:00–19:30 | Seals
+        Sat 08:00–10:00 | Seals
+        == in calendars
+        Dolphins 29, Orcas 58, Seals 43
+        == with
+        notes unsure-column
+    """,
+    "London: Teaching weeks, Timetable": r"""
+        Europe/London
+        == Teaching weeks.csv
+        Week,w/c
+        1,28/09/2026
+        2,05/10/2026
+        3,12/10/2026
+        4,19/10/2026
+        5,26/10/2026
+        6,02/11/2026
+        7,09/11/2026
+        8,16/11/2026
+        9,23/11/2026
+        10,30/11/2026
+        11,07/12/2026
+        == Timetable.csv
+        Module,Activity,Day,Start,Duration,Weeks,Room,Staff
+        NAV101,Lecture,Monday,10:00,1:00,1-11,LT1,Dr Hale
+        NAV101,Seminar,Wednesday,14:00,2:00,"2-6, 8-11",S12,Ms Orr
+        HYD204,Lecture,Thursday,09:00,2:00,"1-5, 7-11",LT2,Dr Fay
+        HYD204,Lab,Friday,13:00,3:00,"3, 5, 8, 10",Lab B,Dr Fay
+        == is refused
+        == with
+        undecided closures
+        notes unsure-column
+    """,
+    "Dublin: 1A timetable, Bell times, School closed, Staff codes, Terms": r"""
+        Europe/Dublin
+        == 1A timetable.csv
+        1A,Mon,Tue,Wed,Thu,Fri
+        1,Irish MOB,Maths TK,English SD,Irish MOB,PE JL
+        2,Maths TK,Irish MOB,Maths TK,English SD,PE JL
+        3,English SD,History SD,,Maths TK,Irish MOB
+        == Bell times.csv
+        Class,From,To
+        1,08:50,09:30
+        2,09:30,10:10
+        3,10:25,11:05
+        == School closed.csv
+        Break,From,To (incl.)
+        Mid-term,26/10/2026,30/10/2026
+        Christmas,22/12/2026,05/01/2027
+        == Staff codes.csv
+        Code,Name
+        MOB,Máire O'Boyle
+        TK,Tom Keane
+        SD,Sheila Dunne
+        JL,John Lacey
+        == Terms.csv
+        Term,Start,Finish
+        Autumn & spring,27/08/2026,29/01/2027
+        == comes out as
+        2026-08-27..2027-01-29 without 2026-10-26..2026-10-30 2026-12-22..2027-01-05/7 2026-12-23..2026-12-25 2026-12-28 2026-12-30..2027-01-01 2027-01-04
+        Fri 08:50–10:10 | PE (1A) |  | Period 1–2
+        Mon Thu 08:50–09:30 | Irish (1A) |  | Period 1
+        Tue 09:30–10:10 | Irish (1A) |  | Period 2
+        Fri 10:25–11:05 | Irish (1A) |  | Period 3
+        Wed 08:50–09:30 | English (1A) |  | Period 1
+        Thu 09:30–10:10 | English (1A) |  | Period 2
+        Mon 10:25–11:05 | English (1A) |  | Period 3
+        Tue 10:25–11:05 | History (1A) |  | Period 3
+        Tue 08:50–09:30 | Maths (1A) |  | Period 1
+        Mon Wed 09:30–10:10 | Maths (1A) |  | Period 2
+        Thu 10:25–11:05 | Maths (1A) |  | Period 3
+        == in calendars
+        John Lacey 20, Máire O'Boyle 77, Sheila Dunne 76, Tom Keane 76, 1A 249
+        == with
+        notes unsure-column
+    """,
+    "London: Fixtures, No training, Season, Training": r"""
+        Europe/London
+        == Fixtures.csv
+        Date,KO,Squad,Opponent,H/A
+        12/09/2026,10:30,U9,Terns,H
+        19/09/2026,11:00,U11,Gulls,A
+        == No training.csv
+        No training,Date
+        Half term,27/10/2026
+        Half term,29/10/2026
+        Half term,31/10/2026
+        == Season.csv
+        Season,From,To
+        Autumn,01/09/2026,12/12/2026
+        == Training.csv
+        Squad,Tue,Thu,Sat
+        U9,17:00-18:00,,9:00-10:00
+        U11,18:00-19:15,17:00-18:15,
+        == comes out as
+        2026-09-01..2026-12-12 without 2026-10-27 2026-10-29 2026-10-31
+        Tue 18:00–19:15 | U11
+        Thu 17:00–18:15 | U11
+        Tue 17:00–18:00 | U9
+        Sat 09:00–10:00 | U9
+        2026-09-12 10:30–11:30 | Terns
+        2026-09-19 11:00–12:00 | Gulls
+        == in calendars
+        U11 28, U9 28, Fixtures 2
+        == with
+        notes unsure-column
+    """,
+    "London: Break duty, Inset, Term": r"""
+        Europe/London
+        == Break duty.csv
+        Break duty rota – 10:40 to 11:00,,
+        Day,Playground,Field
+        Monday,Ms Hale,Mr Orr
+        Tuesday,Mr Orr,Mx Low
+        Wednesday,Mx Low,Ms Hale
+        Thursday,Ms Ray,Mr Orr
+        Friday,Ms Hale,Ms Ray
+        == Inset.csv
+        INSET day,Date
+        Staff training,4 January 2027
+        == Term.csv
+        Term,Start,End
+        Spring 1,4 January 2027,12 February 2027
+        == comes out as
+        2027-01-05..2027-02-12
+        Mon Tue Wed Thu Fri 10:40–11:00 | Playground
+        Mon Tue Wed Thu Fri 10:40–11:00 | Field
+        == in calendars
+        Mr Orr 17, Ms Hale 17, Ms Ray 12, Mx Low 12, Field 29, Playground 29
+        == with
+        notes note-used
+    """,
+    "London: Half term, Piano, Term": r"""
+        Europe/London
+        == Half term.csv
+        Closed,From,To
+        Half term,15/02/2027,19/02/2027
+        == Piano.csv
+        Piano lessons – all lessons are 30 minutes,
+        Day,Lessons
+        Monday,"3:30pm Anna, 4:00pm Ben, 4:30pm Cara"
+        Thursday,"4:00pm Dee, 4:30pm Eli"
+        == Term.csv
+        Term,From,To
+        Spring,11/01/2027,26/03/2027
+        == is refused
+        == with
+        undecided Piano.csv
+    """,
+    "London: Half term, Room plan, Term": r"""
+        Europe/London
+        == Half term.csv
+        Closed,From,To
+        Half term,15/02/2027,19/02/2027
+        == Room plan.csv
+        Community centre – regular users,,,,
+        "AM = 9:30-12:00, PM = 13:30-16:00",,,,
+        Room,Mon AM,Mon PM,Wed AM,Wed PM
+        Hall,Toddlers,Choir,Toddlers,
+        Studio,,Pottery,Yoga,Pottery
+        == Term.csv
+        Term,From,To
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-24 without 2027-02-15 2027-02-17
+        Mon 13:30–16:00 | Choir | Hall
+        Mon Wed 13:30–16:00 | Pottery | Studio
+        Mon Wed 09:30–12:00 | Toddlers | Hall
+        Wed 09:30–12:00 | Yoga | Studio
+        == in calendars
+        Choir 10, Pottery 20, Toddlers 20, Yoga 10, Hall 30, Studio 30
+        == with
+        notes note-used
+    """,
+    "London: Half term, Lunch duty, Term, Weeks": r"""
+        Europe/London
+        == Half term.csv
+        Closed,From,To
+        Half term,15/02/2027,19/02/2027
+        == Lunch duty.csv
+        Lunch duty 12:15-13:00,,,,,
+        Week A,,,Week B,,
+        Day,Canteen,Yard,Day,Canteen,Yard
+        Mon,Hale,Orr,Mon,Low,Ray
+        Tue,Low,Ray,Tue,Hale,Orr
+        == Term.csv
+        Term,From,To
+        Spring,11/01/2027,26/03/2027
+        == Weeks.csv
+        Week beginning,Week
+        11/01/2027,A
+        18/01/2027,B
+        25/01/2027,A
+        01/02/2027,B
+        08/02/2027,A
+        22/02/2027,B
+        01/03/2027,A
+        08/03/2027,B
+        15/03/2027,A
+        22/03/2027,B
+        == is refused
+        == with
+        undecided Lunch duty.csv
+    """,
+    "London: Clubs, Half term, Members, Term": r"""
+        Europe/London
+        == Clubs.csv
+        Club,Leader,Day,Time,Room
+        Chess,Mr Orr,Tuesday,15:30-16:30,Library
+        Robotics,Ms Hale,Thursday,15:30-17:00,Lab
+        == Half term.csv
+        Closed,From,To
+        Half term,15/02/2027,19/02/2027
+        == Members.csv
+        Chess,Robotics
+        Ann Moss,Ben Ray
+        Cy Low,Ann Moss
+        ,Dot Fay
+        == Term.csv
+        Term,From,To
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-12..2027-03-25 without 2027-02-16 2027-02-18
+        Tue 15:30–16:30 | Chess | Library
+        Thu 15:30–17:00 | Robotics | Lab
+        == in calendars
+        Mr Orr 10, Ms Hale 10, Lab 10, Library 10
+        == with
+        warning class-not-met Members.csv
+        notes unsure-column
+    """,
+    "London: Half term, Opening hours, Term": r"""
+        Europe/London
+        == Half term.csv
+        Closed,From,To
+        Half term,15/02/2027,19/02/2027
+        == Opening hours.csv
+        Day,Opens,Closes
+        Monday,09:00,17:00
+        Tuesday,09:00,19:00
+        Wednesday,Closed,
+        Thursday,09:00,17:00
+        Friday,09:00,17:00
+        Saturday,10:00,13:00
+        == Term.csv
+        Term,From,To
+        Spring,11/01/2027,26/03/2027
+        == is refused
+        == with
+        error no-bell-times Opening hours.csv, B2
+        notes cells-meet
+    """,
+    "London: Clinics 2027, Period": r"""
+        Europe/London
+        == Clinics 2027.csv
+        Clinic,When,Time,Room
+        Foot clinic,1st & 3rd Monday,9:00-12:00,2
+        Ear clinic,2nd Tuesday,13:30-16:00,2
+        Eye clinic,Last Friday,9:00-11:00,3
+        == Period.csv
+        Period,From,To
+        2027,01/01/2027,30/06/2027
+        == comes out as
+        2027-01-04..2027-03-15/14 2027-04-05..2027-05-17/14 2027-06-07 2027-06-21 09:00–12:00 | Foot clinic | 2
+        2027-01-12 2027-02-09 2027-03-09 2027-04-13 2027-05-11 2027-06-08 13:30–16:00 | Ear clinic | 2
+        2027-01-29 2027-02-26 2027-03-26 2027-04-30 2027-05-28 2027-06-25 09:00–11:00 | Eye clinic | 3
+        == in calendars
+        Clinics 2027 24
+        == with
+        notes unsure-column
+    """,
+    "London: Bells, Holidays, Term dates, Timetable": r"""
+        Europe/London
+        == Bells.csv
+        Period,"Mon, Tue, Thu, Fri",Wednesday
+        1,08:30-09:20,09:30-10:10
+        2,09:25-10:15,10:15-10:55
+        3,10:35-11:25,11:10-11:50
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == Timetable.csv
+        Class,Teacher,Room,Days,Period
+        7A Maths,Hale,R1,"Mon, Wed, Fri",1
+        7A Art,Low,Studio,"Tue, Wed",2
+        7B Maths,Hale,R1,Wed,3
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-17 2027-02-19
+        Mon Fri 08:30–09:20 | 7A Maths | R1 | Period 1
+        Wed 09:30–10:10 | 7A Maths | R1 | Period 1
+        Wed 11:10–11:50 | 7B Maths | R1 | Period 3
+        Tue 09:25–10:15 | 7A Art | Studio | Period 2
+        Wed 10:15–10:55 | 7A Art | Studio | Period 2
+        == in calendars
+        Hale 40, Low 20, 7A Art 20, 7A Maths 30, 7B Maths 10, R1 40, Studio 20
+    """,
+    "London: Holidays, Term dates, Timetable": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,Start,End,Notes
+        Half term,15/02/2027,19/02/2027,
+        Parents' evening,11/03/2027,11/03/2027,closed from 13:00
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == Timetable.csv
+        Class,Day,Start,End,Room
+        9C Science,Thursday,09:00,10:00,Lab
+        9C PE,Thursday,14:00,15:00,Gym
+        == comes out as
+        2027-01-14..2027-03-25 without 2027-02-18
+        Thu but 2027-03-11 14:00–15:00 | 9C PE | Gym
+        Thu 09:00–10:00 | 9C Science | Lab
+        == in calendars
+        9C PE 9, 9C Science 10, Gym 9, Lab 10
+        == with
+        notes not-rung part-of-day
+    """,
+    "London: Changes, Holidays, Term dates, Timetable": r"""
+        Europe/London
+        == Changes.csv
+        Date,Class,Change,New room
+        18/01/2027,10A French,cancelled,
+        21/01/2027,10A French,room change,L7
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == Timetable.csv
+        Class,Teacher,Day,Start,End,Room
+        10A French,Ray,Monday,09:00,10:00,L1
+        10A French,Ray,Thursday,11:00,12:00,L1
+        == comes out as
+        2027-01-11..2027-03-25 without 2027-01-18 2027-02-15 2027-02-18
+        Mon 09:00–10:00 | 10A French | L1
+        Thu but 2027-01-21 11:00–12:00 | 10A French | L1
+        2027-01-21 11:00–12:00 | 10A French | L7
+        == in calendars
+        Ray 19, 10A French 19, L1 18, L7 1
+    """,
+    "London: Holidays, Oak class, Term dates": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Oak class.csv
+        Oak class weekly timetable,,,,
+        ,9:00-9:30,9:30-10:30,10:45-12:00,13:00-14:00
+        Monday,Assembly,Maths,English,Science
+        Tuesday,Phonics,Maths,English,PE
+        Wednesday,Phonics,English,Maths,Art
+        Thursday,Assembly,Maths,English,Music
+        Friday,Phonics,Maths,Topic,Golden time
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
+        Mon Thu 09:00–09:30 | Assembly (Oak)
+        Tue Wed Fri 09:00–09:30 | Phonics (Oak)
+        Mon Tue Thu Fri 09:30–10:30 | Maths (Oak)
+        Wed 09:30–10:30 | English (Oak)
+        Mon Tue Thu 10:45–12:00 | English (Oak)
+        Wed 10:45–12:00 | Maths (Oak)
+        Fri 10:45–12:00 | Topic (Oak)
+        Mon 13:00–14:00 | Science (Oak)
+        Tue 13:00–14:00 | PE (Oak)
+        Wed 13:00–14:00 | Art (Oak)
+        Thu 13:00–14:00 | Music (Oak)
+        Fri 13:00–14:00 | Golden time (Oak)
+        == in calendars
+        Oak 200
+    """,
+    "London: Holidays, Periods, Staff timetable, Term dates": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Periods.csv
+        Period,Start,End
+        1,09:00,10:00
+        2,10:00,11:00
+        == Staff timetable.csv
+        ,Mon,,Tue,,Wed,,Thu,,Fri,
+        Teacher,1,2,1,2,1,2,1,2,1,2
+        Hale,7A R1,7B R1,,8A R1,7A R1,,,7B R1,8A R1,
+        Orr,,8A Lab,7A Lab,,,7B Lab,8A Lab,,,7A Lab
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
+        Mon Wed 09:00–10:00 | 7A | R1 | Period 1
+        Fri 09:00–10:00 | 8A | R1 | Period 1
+        Mon Thu 10:00–11:00 | 7B | R1 | Period 2
+        Tue 10:00–11:00 | 8A | R1 | Period 2
+        Tue 09:00–10:00 | 7A | Lab | Period 1
+        Thu 09:00–10:00 | 8A | Lab | Period 1
+        Mon 10:00–11:00 | 8A | Lab | Period 2
+        Wed 10:00–11:00 | 7B | Lab | Period 2
+        Fri 10:00–11:00 | 7A | Lab | Period 2
+        == in calendars
+        Hale 60, Orr 50, 7A 40, 7B 30, 8A 40, Lab 50, R1 60
+        == with
+        warning told-by-form Staff timetable.csv, B3
+    """,
+    "London: 8B, Calendar": r"""
+        Europe/London
+        == 8B.xlsx / Week A
+        8B – Week A
+        ,Mon,Tue,Wed,Thu,Fri
+        09:00-10:00,Maths,Art,English,PE,Music
+        10:00-11:00,English,Maths,History,Maths,Drama
+        == 8B.xlsx / Week B
+        8B – Week B
+        ,Mon,Tue,Wed,Thu,Fri
+        09:00-10:00,English,Maths,Art,Music,PE
+        10:00-11:00,Maths,Drama,English,History,Maths
+        == Calendar.xlsx / Terms
+        Term,Start,End
+        Spring,2027-01-11,2027-03-26
+        == Calendar.xlsx / Holidays
+        Holiday,First day,Last day
+        Half term,2027-02-15,2027-02-19
+        == Calendar.xlsx / Weeks
+        Week commencing,Week
+        2027-01-11,A
+        2027-01-18,B
+        2027-01-25,A
+        2027-02-01,B
+        2027-02-08,A
+        2027-02-22,B
+        2027-03-01,A
+        2027-03-08,B
+        2027-03-15,A
+        2027-03-22,B
+        == comes out as
+        2027-01-11..2027-02-08/14 2027-01-19 2027-02-02 2027-02-23..2027-03-23/14 2027-03-01 2027-03-15 09:00–10:00 | Maths (8B)
+        2027-01-12..2027-02-09/14 2027-01-20 2027-02-03 2027-02-24..2027-03-24/14 2027-03-02 2027-03-16 09:00–10:00 | Art (8B)
+        2027-01-13..2027-02-10/14 2027-01-18 2027-02-01 2027-02-22..2027-03-22/14 2027-03-03 2027-03-17 09:00–10:00 | English (8B)
+        2027-01-14..2027-02-11/14 2027-01-22 2027-02-05 2027-02-26..2027-03-26/14 2027-03-04 2027-03-18 09:00–10:00 | PE (8B)
+        2027-01-15..2027-02-12/14 2027-01-21 2027-02-04 2027-02-25..2027-03-25/14 2027-03-05 2027-03-19 09:00–10:00 | Music (8B)
+        2027-01-11..2027-02-08/14 2027-01-20 2027-02-03 2027-02-24..2027-03-24/14 2027-03-01 2027-03-15 10:00–11:00 | English (8B)
+        2027-01-12..2027-02-09/14 2027-01-14..2027-02-11/14 2027-01-18 2027-01-22 2027-02-01 2027-02-05 2027-02-22..2027-03-22/14 2027-02-26..2027-03-26/14 2027-03-02 2027-03-04 2027-03-16 2027-03-18 10:00–11:00 | Maths (8B)
+        2027-01-13..2027-02-10/14 2027-01-21 2027-02-04 2027-02-25..2027-03-25/14 2027-03-03 2027-03-17 10:00–11:00 | History (8B)
+        2027-01-15..2027-02-12/14 2027-01-19 2027-02-02 2027-02-23..2027-03-23/14 2027-03-05 2027-03-19 10:00–11:00 | Drama (8B)
+        == in calendars
+        8B 100
+    """,
+    "London: College timetable, Holidays, Term dates": r"""
+        Europe/London
+        == College timetable.csv
+        Course,Day,Start,Finish,Room,Teaching weeks
+        BTEC Boats,Mon,09:30,12:30,W1,1-5
+        BTEC Boats,Wed,13:00,16:00,W2,1-10
+        Rigging,Fri,10:00,12:00,Loft,6-10
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-17
+        2027-01-11..2027-02-08/7 09:30–12:30 | BTEC Boats | W1
+        Wed 13:00–16:00 | BTEC Boats | W2
+        2027-02-26..2027-03-26/7 10:00–12:00 | Rigging | Loft
+        == in calendars
+        BTEC Boats 15, Rigging 5, Loft 5, W1 5, W2 10
+    """,
+    "London: Lessons": r"""
+        Europe/London
+        == Lessons.xlsx / Monday
+        Room,'15:00,'15:30,'16:00
+        Room 1,Anna/piano,Ben/piano,
+        Room 2,Cy/cello,,Dot/cello
+        == Lessons.xlsx / Thursday
+        Room,'15:00,'15:30,'16:00
+        Room 1,Eve/piano,,
+        Room 2,,Fox/cello,Gus/cello
+        == Lessons.xlsx / Term
+        Term,Start,End
+        Spring,2027-01-11,2027-03-26
+        == Lessons.xlsx / Closed
+        Closed,From,To
+        Half term,2027-02-15,2027-02-19
+        == comes out as
+        2027-01-11..2027-03-25 without 2027-02-15 2027-02-18
+        Mon 15:00–15:30 | Anna/piano | Room 1
+        Mon 15:30–16:00 | Ben/piano | Room 1
+        Mon 15:00–15:30 | Cy/cello | Room 2
+        Mon 16:00–16:30 | Dot/cello | Room 2
+        Thu 15:00–15:30 | Eve/piano | Room 1
+        Thu 15:30–16:00 | Fox/cello | Room 2
+        Thu 16:00–16:30 | Gus/cello | Room 2
+        == in calendars
+        Anna/piano 10, Ben/piano 10, Cy/cello 10, Dot/cello 10, Eve/piano 10, Fox/cello 10, Gus/cello 10, Room 1 30, Room 2 40
+        == with
+        notes starts-alone
+    """,
+    "London: Closed, Quarter, Theatre lists, Week numbers": r"""
+        Europe/London
+        == Closed.csv
+        Closed,Date
+        Audit,06/01/2027
+        == Quarter.csv
+        Quarter,From,To
+        Q4,04/01/2027,28/03/2027
+        == Theatre lists.csv
+        Specialty,Surgeon,Day,Start,End,Theatre,Week
+        Hips,Mr Orr,Mon,08:30,12:30,Theatre 1,"1, 3"
+        Knees,Ms Low,Tue,13:30,17:30,Theatre 2,"2, 4"
+        Eyes,Dr Fay,Wed,08:30,12:30,Theatre 1,"1, 2, 3, 4"
+        == Week numbers.csv
+        Week commencing,Week
+        04/01/2027,1
+        11/01/2027,2
+        18/01/2027,3
+        25/01/2027,4
+        01/02/2027,1
+        08/02/2027,2
+        15/02/2027,3
+        22/02/2027,4
+        01/03/2027,1
+        08/03/2027,2
+        15/03/2027,3
+        22/03/2027,4
+        == comes out as
+        2027-01-04..2027-03-24 without 2027-01-05..2027-03-16/14 2027-01-06 2027-01-11..2027-03-22/14
+        Wed 08:30–12:30 | Eyes | Theatre 1
+        Mon 08:30–12:30 | Hips | Theatre 1
+        Tue 13:30–17:30 | Knees | Theatre 2
+        == in calendars
+        Dr Fay 11, Mr Orr 6, Ms Low 6, Eyes 11, Hips 6, Knees 6, Theatre 1 17, Theatre 2 6
+        == with
+        notes unsure-column
+    """,
+    "London: Classes": r"""
+        Europe/London
+        == Classes.csv
+        Class,Day & time,Teacher,Runs,Not on
+        Yoga,Mondays 18:00-19:00,Ann,11 Jan – 22 Mar 2027,15 Feb
+        Pilates,Wednesdays 7-8pm,Bo,13 Jan – 24 Mar 2027,"17 Feb, 3 Mar"
+        == comes out as
+        2027-01-11..2027-03-24 without 2027-02-15 2027-02-17 2027-03-03
+        Mon 18:00–19:00 | Yoga
+        Wed 19:00–20:00 | Pilates
+        == in calendars
+        Ann 10, Bo 9, Pilates 9, Yoga 10
+        == with
+        notes unsure-column
+    """,
+    "London: P7, Session dates": r"""
+        Europe/London
+        == P7.csv
+        P7,Mon,Tue,Wed,Thu,Fri
+        9.00-10.15,Maths,Language,Maths,Language,Maths
+        10.30-12.00,Language,Maths,PE,Maths,Art
+        == Session dates.csv
+        Session dates 2026/27,,
+        Term 1 begins,Wednesday 19 August 2026,
+        September holiday,Friday 18 September 2026,Monday 21 September 2026
+        Term 1 ends,Friday 9 October 2026,
+        Term 2 begins,Tuesday 27 October 2026,
+        Term 2 ends,Tuesday 22 December 2026,
+        == comes out as
+        2026-08-19..2026-12-22 without 2026-09-18 2026-09-21 2026-10-12..2026-10-26/7 2026-10-13..2026-10-16 2026-10-20..2026-10-23
+        Mon Wed Fri 09:00–10:15 | Maths (P7)
+        Tue Thu 09:00–10:15 | Language (P7)
+        Mon 10:30–12:00 | Language (P7)
+        Tue Thu 10:30–12:00 | Maths (P7)
+        Wed 10:30–12:00 | PE (P7)
+        Fri 10:30–12:00 | Art (P7)
+        == in calendars
+        P7 154
+        == with
+        notes title-line
+    """,
+    "London: Clubs, Holidays, Term dates": r"""
+        Europe/London
+        == Clubs.csv
+        Clubs – Spring term,,
+        Day,Lunchtime (12:30-13:00),After school (15:30-16:30)
+        Monday,Chess (Library),Netball (Hall)
+        Tuesday,Choir (Hall),Coding (ICT)
+        Wednesday,,Football (Field)
+        Thursday,Art (Studio),
+        Friday,Debate (R4),
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
+        Thu 12:30–13:00 | Art | Studio
+        Mon 12:30–13:00 | Chess | Library
+        Tue 12:30–13:00 | Choir | Hall
+        Tue 15:30–16:30 | Coding | ICT
+        Fri 12:30–13:00 | Debate | R4
+        Wed 15:30–16:30 | Football | Field
+        Mon 15:30–16:30 | Netball | Hall
+        == in calendars
+        Art 10, Chess 10, Choir 10, Coding 10, Debate 10, Football 10, Netball 10, Field 10, Hall 20, ICT 10, Library 10, R4 10, Studio 10
+        == with
+        warning told-by-form Clubs.csv, B3
+        notes cells-meet
+    """,
+    "London: Day, Holidays, Setting, Term dates": r"""
+        Europe/London
+        == Day.csv
+        Lesson,Start,End
+        1,09:00,10:00
+        2,10:00,11:00
+        3,11:20,12:20
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Setting.csv
+        Set,Teacher,Room,Lessons
+        10X1 Maths,Hale,M1,"Mon1, Wed3"
+        10X2 Maths,Orr,M2,"Mon1, Thu2"
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-25 without 2027-02-15 2027-02-17 2027-02-18
+        Mon 09:00–10:00 | 10X1 Maths | M1 | Period 1
+        Wed 11:20–12:20 | 10X1 Maths | M1 | Period 3
+        Mon 09:00–10:00 | 10X2 Maths | M2 | Period 1
+        Thu 10:00–11:00 | 10X2 Maths | M2 | Period 2
+        == in calendars
+        Hale 20, Orr 20, 10X1 Maths 20, 10X2 Maths 20, M1 20, M2 20
+    """,
+    "Dublin: Dance, Holidays, Term dates": r"""
+        Europe/Dublin
+        == Dance.csv
+        Day,Time,Studio A,Studio B
+        Tuesday,16:00-16:45,Ballet 1,Tap 2
+        ,17:00-18:00,Jazz,
+        Saturday,09:30-10:30,Ballet 2,Hip hop
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-12..2027-03-23 without 2027-02-16
+        Tue 16:00–16:45 | Ballet 1 | Studio A
+        Sat 09:30–10:30 | Ballet 2 | Studio A
+        Sat 09:30–10:30 | Hip hop | Studio B
+        Tue 17:00–18:00 | Jazz | Studio A
+        Tue 16:00–16:45 | Tap 2 | Studio B
+        == in calendars
+        Ballet 1 10, Ballet 2 10, Hip hop 10, Jazz 10, Tap 2 10, Studio A 30, Studio B 20
+    """,
+    "London: Holidays, Lanes, Term dates": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Lanes.csv
+        Tuesday,,
+        Time,Lane 1,Lane 2
+        18:00-19:00,Seals,Public
+        19:00-20:00,Masters,Masters
+        ,,
+        Thursday,,
+        Time,Lane 1,Lane 2
+        18:00-19:00,Public,Public
+        19:00-20:00,Tri club,
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-12..2027-03-25 without 2027-02-16 2027-02-18
+        Tue 19:00–20:00 | Masters | Lane 1
+        Tue 19:00–20:00 | Masters | Lane 2
+        Tue Thu 18:00–19:00 | Public | Lane 2
+        Thu 18:00–19:00 | Public | Lane 1
+        Tue 18:00–19:00 | Seals | Lane 1
+        Thu 19:00–20:00 | Tri club | Lane 1
+        == in calendars
+        Masters 20, Public 30, Seals 10, Tri club 10, Lane 1 40, Lane 2 30
+        == with
+        warning same-slot Lanes.csv, B4
+        warning same-slot Lanes.csv, B8
+    """,
+    "London: Hale, Holidays, Term dates": r"""
+        Europe/London
+        == Hale.xlsx / Timetable / B3:B4
+        Ms Hale – timetable,,,,,
+        ,Mon,Tue,Wed,Thu,Fri
+        P1 09:00-10:00,7A (R1),,8B (R1),7A (R1),
+        P2 10:00-11:00,7A (R1),9C (Lab),,8B (R1),9C (Lab)
+        P3 11:20-12:20,,9C (Lab),7A (R2),,
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
+        Mon 09:00–11:00 | 7A | R1
+        Wed 09:00–10:00 | 8B | R1
+        Thu 09:00–10:00 | 7A | R1
+        Tue Fri 10:00–11:00 | 9C | Lab
+        Thu 10:00–11:00 | 8B | R1
+        Tue 11:20–12:20 | 9C | Lab
+        Wed 11:20–12:20 | 7A | R2
+        == in calendars
+        Ms Hale 80, 7A 30, 8B 20, 9C 30, Lab 30, R1 40, R2 10
+        == with
+        warning told-by-form Hale.xlsx, sheet “Timetable”, B3
+    """,
+    "London: Blocks, Grid, Holidays, Term dates": r"""
+        Europe/London
+        == Blocks.csv
+        Block,Subject,Teacher,Room
+        A,Physics,Orr,Lab 1
+        A,Drama,Ray,Studio
+        B,Maths,Hale,R1
+        C,History,Low,R4
+        D,Games,Best,Field
+        == Grid.csv
+        Sixth form grid,,,,,
+        ,Mon,Tue,Wed,Thu,Fri
+        9:00-10:00,A,B,C,A,B
+        10:00-11:00,B,C,A,C,D
+        11:20-12:20,C,A,D,B,A
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
+        Fri 10:00–11:00 | Games | Field
+        Wed 11:20–12:20 | Games | Field
+        Tue Fri 09:00–10:00 | Maths | R1
+        Mon 10:00–11:00 | Maths | R1
+        Thu 11:20–12:20 | Maths | R1
+        Wed 09:00–10:00 | History | R4
+        Tue Thu 10:00–11:00 | History | R4
+        Mon 11:20–12:20 | History | R4
+        Mon Thu 09:00–10:00 | Physics | Lab 1
+        Wed 10:00–11:00 | Physics | Lab 1
+        Tue Fri 11:20–12:20 | Physics | Lab 1
+        Mon Thu 09:00–10:00 | Drama | Studio
+        Wed 10:00–11:00 | Drama | Studio
+        Tue Fri 11:20–12:20 | Drama | Studio
+        == in calendars
+        Best 20, Hale 40, Low 40, Orr 50, Ray 50, Drama 50, Games 20, History 40, Maths 40, Physics 50, Field 20, Lab 1 50, R1 40, R4 40, Studio 50
+        == with
+        notes cells-meet
+    """,
+    "London: Bells, Holidays, Lessons, Special days, Term dates": r"""
+        Europe/London
+        == Bells.csv
+        Period,Regular,Assembly day
+        1,8:30-9:20,9:00-9:45
+        2,9:25-10:15,9:50-10:35
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Lessons.csv
+        Class,Day,Period
+        7A Maths,Mon-Fri,1
+        7A Art,Wed,2
+        == Special days.csv
+        Date,Schedule
+        20/01/2027,Assembly day
+        10/02/2027,Assembly day
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
+        Wed but 2027-01-20 2027-02-10 09:25–10:15 | 7A Art |  | Period 2
+        2027-01-20 2027-02-10 09:50–10:35 | 7A Art |  | Period 2
+        Mon Tue Wed Thu Fri but 2027-01-20 2027-02-10 08:30–09:20 | 7A Maths |  | Period 1
+        2027-01-20 2027-02-10 09:00–09:45 | 7A Maths |  | Period 1
+        == in calendars
+        7A Art 10, 7A Maths 50
+    """,
+    "London: Regular bookings": r"""
+        Europe/London
+        == Regular bookings.csv
+        Hirer,Day,From,To,Start date,End date,Not on
+        Badminton,Tue,19:00,21:00,12/01/2027,23/03/2027,16/02/2027
+        Karate,Thu,18:00,19:30,14/01/2027,25/03/2027,18/02/2027; 04/03/2027
+        == comes out as
+        2027-01-12..2027-03-25 without 2027-02-16 2027-02-18 2027-03-04
+        Tue 19:00–21:00 | Badminton
+        Thu 18:00–19:30 | Karate
+        == in calendars
+        Badminton 10, Karate 9
+        == with
+        notes unsure-column
+    """,
+    "London: Holidays, Term dates, Timetables": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == Timetables.csv
+        Class 7A
+        ,Mon,Tue,Wed,Thu,Fri
+        09:00-10:00,Maths,Art,PE,Maths,Music
+        10:00-11:00,English,Maths,English,Science,Art
+        ""
+        Class 7B
+        ,Mon,Tue,Wed,Thu,Fri
+        09:00-10:00,English,Science,Maths,Art,Maths
+        10:00-11:00,Maths,English,Music,PE,Science
+        ""
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
+        Mon Thu 09:00–10:00 | Maths (7A)
+        Tue 09:00–10:00 | Art (7A)
+        Wed 09:00–10:00 | PE (7A)
+        Fri 09:00–10:00 | Music (7A)
+        Mon Wed 10:00–11:00 | English (7A)
+        Tue 10:00–11:00 | Maths (7A)
+        Thu 10:00–11:00 | Science (7A)
+        Fri 10:00–11:00 | Art (7A)
+        Mon 09:00–10:00 | English (7B)
+        Tue 09:00–10:00 | Science (7B)
+        Wed Fri 09:00–10:00 | Maths (7B)
+        Thu 09:00–10:00 | Art (7B)
+        Mon 10:00–11:00 | Maths (7B)
+        Tue 10:00–11:00 | English (7B)
+        Wed 10:00–11:00 | Music (7B)
+        Thu 10:00–11:00 | PE (7B)
+        Fri 10:00–11:00 | Science (7B)
+        == in calendars
+        7A 100, 7B 100
+    """,
+    "London: Lessons, Year at a glance": r"""
+        Europe/London
+        == Lessons.csv
+        Class,Day,Start,End
+        9X Art,A,09:00,10:00
+        9Y Art,B,09:00,10:00
+        == Year at a glance.csv
+        2027,January,February,March
+        1,,B,A
+        2,,A,B
+        3,,B,A
+        4,,A,B
+        5,,B,A
+        6,,,
+        7,,,
+        8,,A,B
+        9,,B,A
+        10,,A,B
+        11,A,B,A
+        12,B,A,B
+        13,A,,
+        14,B,,
+        15,A,,A
+        16,,,B
+        17,,,A
+        18,B,,B
+        19,A,,A
+        20,B,,
+        21,A,,
+        22,B,B,B
+        23,,A,A
+        24,,B,B
+        25,A,A,A
+        26,B,B,B
+        27,A,,
+        28,B,,
+        29,A,,
+        30,,,
+        31,,,
+        == comes out as
+        2027-01-11..2027-02-08/14 2027-01-13..2027-02-10/14 2027-01-15..2027-02-12/14 2027-01-19 2027-01-21 2027-02-02 2027-02-04 2027-02-23..2027-03-23/14 2027-02-25..2027-03-25/14 2027-03-01 2027-03-03 2027-03-05 2027-03-15 2027-03-17 2027-03-19 09:00–10:00 | 9X Art |  | Day A
+        2027-01-12..2027-02-09/14 2027-01-14..2027-02-11/14 2027-01-18 2027-01-20 2027-01-22 2027-02-01 2027-02-03 2027-02-05 2027-02-22..2027-03-22/14 2027-02-24..2027-03-24/14 2027-02-26..2027-03-26/14 2027-03-02 2027-03-04 2027-03-16 2027-03-18 09:00–10:00 | 9Y Art |  | Day B
+        == in calendars
+        9X Art 25, 9Y Art 25
+        == with
+        notes year-is-listed
+    """,
+    "London: Holidays, Nursery day, Term dates": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Nursery day.csv
+        Activity,Days,Start,End
+        Story time,Mon-Fri,09:15,09:45
+        Forest school,Wed,10:00,12:00
+        Music,"Tue, Thu",10:00,10:30
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
+        Wed 10:00–12:00 | Forest school
+        Tue Thu 10:00–10:30 | Music
+        Mon Tue Wed Thu Fri 09:15–09:45 | Story time
+        == in calendars
+        Forest school 10, Music 20, Story time 50
+    """,
+    "London: Holidays, Labs, Rotation, Term dates": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Labs.csv
+        Group,Day,Start,End,Week
+        Lab group 1,Tue,14:00,16:00,A
+        Lab group 2,Tue,14:00,16:00,B
+        Lab group 3,Tue,14:00,16:00,C
+        == Rotation.csv
+        Week commencing,Week
+        11 Jan 2027,A
+        18 Jan 2027,B
+        25 Jan 2027,C
+        01 Feb 2027,A
+        08 Feb 2027,B
+        22 Feb 2027,C
+        01 Mar 2027,A
+        08 Mar 2027,B
+        15 Mar 2027,C
+        22 Mar 2027,A
+        == Term dates.csv
+        Term,Starts,Ends
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-12 2027-02-02 2027-03-02 2027-03-23 14:00–16:00 | Lab group 1
+        2027-01-19 2027-02-09 2027-03-09 14:00–16:00 | Lab group 2
+        2027-01-26 2027-02-23 2027-03-16 14:00–16:00 | Lab group 3
+        == in calendars
+        Lab group 1 4, Lab group 2 3, Lab group 3 3
+        == with
+        notes unsure-column
+    """,
+}

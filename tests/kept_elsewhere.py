@@ -1,0 +1,467 @@
+"""Folders as schools and offices of Asia, Africa and Oceania keep them; read by test_folders_as_kept."""
+
+KEPT = {
+    "Tokyo: 休日, 学期, 時間割 2年1組": r"""
+        Asia/Tokyo
+        == 休日.csv
+        休日,日付
+        昭和の日,2026-04-29
+        憲法記念日,2026-05-04
+        みどりの日,2026-05-05
+        振替休日,2026-05-06
+        == 学期.csv
+        学期,開始日,終了日
+        1学期,2026-04-08,2026-07-17
+        == 時間割 2年1組.csv
+        時限,時間,月,火,水,木,金
+        1,8:50-9:40,国語,数学,英語,理科,体育
+        2,9:50-10:40,数学,英語,国語,社会,数学
+        == comes out as
+        2026-04-08..2026-07-17 without 2026-04-29 2026-05-04..2026-05-06
+        Mon 08:50–09:40 | 国語 (2年1組)
+        Tue 08:50–09:40 | 数学 (2年1組)
+        Wed 08:50–09:40 | 英語 (2年1組)
+        Thu 08:50–09:40 | 理科 (2年1組)
+        Fri 08:50–09:40 | 体育 (2年1組)
+        Mon Fri 09:50–10:40 | 数学 (2年1組)
+        Tue 09:50–10:40 | 英語 (2年1組)
+        Wed 09:50–10:40 | 国語 (2年1組)
+        Thu 09:50–10:40 | 社会 (2年1組)
+        == in calendars
+        2年1組 138
+    """,
+    "Melbourne: Holidays, Term 4, Yard duty": r"""
+        Australia/Melbourne
+        == Holidays.csv
+        Holiday,Date
+        Cup day eve,19/10/2026
+        == Term 4.csv
+        Term,Start,End
+        Term 4,05/10/2026,30/10/2026
+        == Yard duty.csv
+        Yard duty roster Term 4 2026,,,,,
+        Time,Place,Mon,Tue,Wed,Thu,Fri
+        8:30-8:50,Front gate,Ash,Birch,Cole,Ash,Dunn
+        11:00-11:30,Oval,Birch,Cole,Dunn,Birch,Ash
+        == comes out as
+        2026-10-05..2026-10-30 without 2026-10-19
+        Mon Thu 08:30–08:50 | Ash | Front gate
+        Fri 11:00–11:30 | Ash | Oval
+        Tue 08:30–08:50 | Birch | Front gate
+        Mon Thu 11:00–11:30 | Birch | Oval
+        Wed 08:30–08:50 | Cole | Front gate
+        Tue 11:00–11:30 | Cole | Oval
+        Fri 08:30–08:50 | Dunn | Front gate
+        Wed 11:00–11:30 | Dunn | Oval
+        == in calendars
+        Ash 11, Birch 11, Cole 8, Dunn 8, Front gate 19, Oval 19
+    """,
+    "Seoul: 시간표 1반, 학사일정, 휴일": r"""
+        Asia/Seoul
+        == 시간표 1반.csv
+        교시,시간,월,화,수,목,금
+        1,9:00-9:45,국어,수학,영어,과학,체육
+        2,9:55-10:40,수학,국어,사회,영어,음악
+        == 학사일정.csv
+        학기,시작일,종료일
+        1학기,2027-03-02,2027-04-30
+        == 휴일.csv
+        휴일,날짜
+        개교기념일,2027-04-05
+        == comes out as
+        2027-03-02..2027-04-30 without 2027-04-05
+        Mon 09:00–09:45 | 국어 (1반)
+        Tue 09:00–09:45 | 수학 (1반)
+        Wed 09:00–09:45 | 영어 (1반)
+        Thu 09:00–09:45 | 과학 (1반)
+        Fri 09:00–09:45 | 체육 (1반)
+        Mon 09:55–10:40 | 수학 (1반)
+        Tue 09:55–10:40 | 국어 (1반)
+        Wed 09:55–10:40 | 사회 (1반)
+        Thu 09:55–10:40 | 영어 (1반)
+        Fri 09:55–10:40 | 음악 (1반)
+        == in calendars
+        1반 86
+    """,
+    "Melbourne: No training, Season dates, Squad times": r"""
+        Australia/Melbourne
+        == No training.csv
+        No training,From,To
+        Grand final holiday,2026-09-28,
+        Christmas break,2026-12-19,2027-01-03
+        == Season dates.csv
+        Season,Starts,Finishes
+        Summer,2026-09-21,2027-02-27
+        == Squad times.csv
+        Squad,Mon,Tue,Wed,Thu,Fri,Sat
+        Gold,5:30-7:00 Main pool,,5:30-7:00 Main pool,,5:30-7:00 Main pool,7:00-9:30 Main pool
+        Silver,,17:00-18:30 Main pool,,17:00-18:30 Main pool,,
+        Learn to race,16:30-17:30 Small pool,,16:30-17:30 Small pool,,,
+        == comes out as
+        2026-09-21..2027-02-27 without 2026-09-28 2026-12-19..2027-01-02/7 2026-12-21..2026-12-25 2026-12-28..2027-01-01
+        Mon Wed Fri 05:30–07:00 | Gold | Main pool
+        Sat 07:00–09:30 | Gold | Main pool
+        Mon Wed 16:30–17:30 | Learn to race | Small pool
+        Tue Thu 17:00–18:30 | Silver | Main pool
+        == in calendars
+        Gold 82, Learn to race 41, Silver 42, Main pool 124, Small pool 41
+    """,
+    "Kolkata: Bell timings, Class timetable, Holidays, Term": r"""
+        Asia/Kolkata
+        == Bell timings.csv
+        Period,Start,End
+        Period 1,08:00,08:40
+        Period 2,08:40,09:20
+        Period 3,09:40,10:20
+        Period 4,10:20,11:00
+        == Class timetable.xlsx / VI A
+        Class VI A
+        Day,Period 1,Period 2,Period 3,Period 4
+        Mon,Maths,Hindi,Science,Art
+        Tue,Hindi,Maths,SST,Games
+        Wed,English,Maths,Hindi,Music
+        Thu,Maths,English,SST,Science
+        Fri,Science,Hindi,English,Maths
+        Sat,SST,Games,,
+        == Class timetable.xlsx / VI B
+        Class VI B
+        Day,Period 1,Period 2,Period 3,Period 4
+        Mon,Hindi,Maths,Art,Science
+        Tue,Maths,Hindi,Games,SST
+        Wed,Maths,English,Music,Hindi
+        Thu,English,Maths,Science,SST
+        Fri,Hindi,Science,Maths,English
+        Sat,Games,SST,,
+        == Holidays.csv
+        Holiday,From,To
+        Independence Day,15-08-2026,
+        Gandhi Jayanti,02-10-2026,
+        Autumn break,19-10-2026,24-10-2026
+        == Term.csv
+        Term,From,To
+        I,06-07-2026,28-11-2026
+        == comes out as
+        2026-07-06..2026-11-28 without 2026-08-15 2026-10-02 2026-10-19..2026-10-24
+        Mon Thu 08:00–08:40 | Maths (VI A) |  | Period 1
+        Tue 08:00–08:40 | Hindi (VI A) |  | Period 1
+        Wed 08:00–08:40 | English (VI A) |  | Period 1
+        Fri 08:00–08:40 | Science (VI A) |  | Period 1
+        Sat 08:00–08:40 | SST (VI A) |  | Period 1
+        Mon Fri 08:40–09:20 | Hindi (VI A) |  | Period 2
+        Tue Wed 08:40–09:20 | Maths (VI A) |  | Period 2
+        Thu 08:40–09:20 | English (VI A) |  | Period 2
+        Sat 08:40–09:20 | Games (VI A) |  | Period 2
+        Mon 09:40–10:20 | Science (VI A) |  | Period 3
+        Tue Thu 09:40–10:20 | SST (VI A) |  | Period 3
+        Wed 09:40–10:20 | Hindi (VI A) |  | Period 3
+        Fri 09:40–10:20 | English (VI A) |  | Period 3
+        Mon 10:20–11:00 | Art (VI A) |  | Period 4
+        Tue 10:20–11:00 | Games (VI A) |  | Period 4
+        Wed 10:20–11:00 | Music (VI A) |  | Period 4
+        Thu 10:20–11:00 | Science (VI A) |  | Period 4
+        Fri 10:20–11:00 | Maths (VI A) |  | Period 4
+        Mon Fri 08:00–08:40 | Hindi (VI B) |  | Period 1
+        Tue Wed 08:00–08:40 | Maths (VI B) |  | Period 1
+        Thu 08:00–08:40 | English (VI B) |  | Period 1
+        Sat 08:00–08:40 | Games (VI B) |  | Period 1
+        Mon Thu 08:40–09:20 | Maths (VI B) |  | Period 2
+        Tue 08:40–09:20 | Hindi (VI B) |  | Period 2
+        Wed 08:40–09:20 | English (VI B) |  | Period 2
+        Fri 08:40–09:20 | Science (VI B) |  | Period 2
+        Sat 08:40–09:20 | SST (VI B) |  | Period 2
+        Mon 09:40–10:20 | Art (VI B) |  | Period 3
+        Tue 09:40–10:20 | Games (VI B) |  | Period 3
+        Wed 09:40–10:20 | Music (VI B) |  | Period 3
+        Thu 09:40–10:20 | Science (VI B) |  | Period 3
+        Fri 09:40–10:20 | Maths (VI B) |  | Period 3
+        Mon 10:20–11:00 | Science (VI B) |  | Period 4
+        Tue Thu 10:20–11:00 | SST (VI B) |  | Period 4
+        Wed 10:20–11:00 | Hindi (VI B) |  | Period 4
+        Fri 10:20–11:00 | English (VI B) |  | Period 4
+        == in calendars
+        VI A 434, VI B 434
+    """,
+    "Johannesburg: Exam timetable": r"""
+        Africa/Johannesburg
+        == Exam timetable.csv
+        November examinations 2026
+        Date,Session,Grade 10,Grade 11,Grade 12
+        Mon 9 Nov,08:30,Maths P1 (2 h),,English P1 (2 h)
+        ,12:30,,Physics P1 (2½ h),
+        Tue 10 Nov,08:30,Geography (3 h),Maths P1 (3 h),
+        == comes out as
+        2026-11-09 08:30–10:30 | Maths P1
+        2026-11-10 08:30–11:30 | Geography
+        2026-11-09 12:30–15:00 | Physics P1
+        2026-11-10 08:30–11:30 | Maths P1
+        2026-11-09 08:30–10:30 | English P1
+        == in calendars
+        Grade 10 2, Grade 11 2, Grade 12 1
+        == with
+        notes day-carried year-of-title
+    """,
+    "Jerusalem: Holidays, Lessons, Year": r"""
+        Asia/Jerusalem
+        == Holidays.csv
+        Holiday,First day,Last day
+        Rosh Hashanah,2026-09-11,2026-09-13
+        Yom Kippur,2026-09-20,2026-09-21
+        Sukkot,2026-09-25,2026-10-04
+        == Lessons.csv
+        Class,Subject,Teacher,Room,Day,From,To
+        10-1,Physics,D. Amar,Lab,Sunday,08:00,09:30
+        10-1,Literature,R. Levin,12,Monday,10:00,11:30
+        11-2,Physics,D. Amar,Lab,Thursday,08:00,09:30
+        == Year.csv
+        Semester,Start,End
+        A,2026-09-01,2027-01-28
+        == comes out as
+        2026-09-03..2027-01-28 without 2026-09-13..2026-10-04/7 2026-09-21 2026-09-28 2026-10-01
+        Sun 08:00–09:30 | Physics (10-1) | Lab
+        Thu 08:00–09:30 | Physics (11-2) | Lab
+        Mon 10:00–11:30 | Literature (10-1) | 12
+        == in calendars
+        D. Amar 38, R. Levin 19, 10-1 36, 11-2 21, 12 19, Lab 38
+    """,
+    "Seoul: 시간표, 학기, 휴일": r"""
+        Asia/Seoul
+        == 시간표.csv
+        강좌,강사,요일,시작,종료,강의실
+        중등 수학,김하늘,"월, 수, 금",17:00,18:30,301
+        고등 영어,박솔,"화, 목",19:00,21:00,302
+        == 학기.csv
+        학기,시작일,종료일
+        2학기,2026-09-01,2026-12-18
+        == 휴일.csv
+        휴일,날짜
+        추석,2026-09-25
+        개천절,2026-10-03
+        한글날,2026-10-09
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-09-25 2026-10-09
+        Mon Wed Fri 17:00–18:30 | 중등 수학 | 301
+        Tue Thu 19:00–21:00 | 고등 영어 | 302
+        == in calendars
+        김하늘 45, 박솔 32, 고등 영어 32, 중등 수학 45, 301 45, 302 32
+        == with
+        notes short-days unsure-column
+    """,
+    "Sydney: Pool closed, Season, Squad times": r"""
+        Australia/Sydney
+        == Pool closed.csv
+        Date,Reason
+        3/11/2026,Carnival
+        5/12/2026,Maintenance
+        == Season.csv
+        Season,First day,Last day
+        Summer 2026-27,6/10/2026,18/12/2026
+        == Squad times.csv
+        Squad,Mon,Tue,Wed,Thu,Fri,Sat
+        Gold,5:30-7:00am,,5:30-7:00am,,5:30-7:00am,7:00-9:00am
+        Silver,,5:00-6:30pm,,5:00-6:30pm,,9:00-10:30am
+        Learners,4:00-4:45pm,,4:00-4:45pm,,,
+        == comes out as
+        2026-10-06..2026-12-18 without 2026-11-03 2026-12-05
+        Mon Wed Fri 05:30–07:00 | Gold
+        Sat 07:00–09:00 | Gold
+        Mon Wed 16:00–16:45 | Learners
+        Tue Thu 17:00–18:30 | Silver
+        Sat 09:00–10:30 | Silver
+        == in calendars
+        Gold 41, Learners 21, Silver 30
+    """,
+    "Tokyo: 休み, 学期, 時間割, 時限": r"""
+        Asia/Tokyo
+        == 休み.csv
+        日付,休日
+        2026年9月21日,敬老の日
+        2026年10月12日,スポーツの日
+        2026年11月3日,文化の日
+        == 学期.csv
+        学期,開始日,終了日
+        2学期,2026年9月1日,2026年12月18日
+        == 時間割.csv
+        ,月,火,水,木,金
+        1限,数学,英語,数学,理科,国語
+        2限,英語,国語,英語,数学,
+        == 時限.csv
+        時限,開始,終了
+        1限,17:00,17:50
+        2限,18:00,18:50
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-09-21 2026-10-12 2026-11-03
+        Fri 17:00–17:50 | 国語 |  | Period 1限
+        Tue 18:00–18:50 | 国語 |  | Period 2限
+        Mon Wed 17:00–17:50 | 数学 |  | Period 1限
+        Thu 18:00–18:50 | 数学 |  | Period 2限
+        Thu 17:00–17:50 | 理科 |  | Period 1限
+        Tue 17:00–17:50 | 英語 |  | Period 1限
+        Mon Wed 18:00–18:50 | 英語 |  | Period 2限
+        == in calendars
+        国語 31, 数学 45, 理科 16, 英語 44
+        == with
+        notes cells-meet
+    """,
+    "Johannesburg: Fixtures, Holidays, Term, Training": r"""
+        Africa/Johannesburg
+        == Fixtures.csv
+        Date,Team,Opponent,Venue,KO
+        2027-02-13,First XV,Harbour,Home,15:30
+        2027-02-20,U15,Bay,Away,09:00
+        == Holidays.csv
+        Holiday,Date
+        Founders' Day,2027-02-12
+        == Term.csv
+        Term,From,To
+        1,2027-01-18,2027-03-19
+        == Training.csv
+        Team,Mon,Wed,Fri
+        U13,15:00-16:30,15:00-16:30,
+        U15,16:30-18:00,,15:00-16:30
+        First XV,17:30-19:30,17:30-19:30,
+        == comes out as
+        2027-01-18..2027-03-19 without 2027-02-12
+        Mon Wed 17:30–19:30 | First XV
+        Mon Wed 15:00–16:30 | U13
+        Mon 16:30–18:00 | U15
+        Fri 15:00–16:30 | U15
+        2027-02-13 15:30–16:30 | Harbour | Home
+        2027-02-20 09:00–10:00 | Bay | Away
+        == in calendars
+        First XV 18, U13 18, U15 17, Fixtures 2
+        == with
+        notes unsure-column
+    """,
+    "Shanghai: 假期, 学期, 课程表": r"""
+        Asia/Shanghai
+        == 假期.csv
+        假期,开始,结束
+        国庆节,2026-10-01,2026-10-07
+        元旦,2027-01-01,2027-01-01
+        == 学期.csv
+        学期,开始,结束
+        第一学期,2026-09-01,2027-01-15
+        == 课程表.csv
+        节次,时间,星期一,星期二,星期三,星期四,星期五
+        第1节,8:00-8:45,语文,数学,英语,语文,数学
+        第2节,8:55-9:40,数学,语文,语文,体育,英语
+        == comes out as
+        2026-09-01..2027-01-15 without 2026-10-01 2026-10-02 2026-10-05..2026-10-07 2027-01-01
+        Thu 08:55–09:40 | 体育
+        Tue Fri 08:00–08:45 | 数学
+        Mon 08:55–09:40 | 数学
+        Wed 08:00–08:45 | 英语
+        Fri 08:55–09:40 | 英语
+        Mon Thu 08:00–08:45 | 语文
+        Tue Wed 08:55–09:40 | 语文
+        == in calendars
+        体育 19, 数学 55, 英语 37, 语文 75
+        == with
+        notes cells-meet
+    """,
+    "Singapore: Exam schedule 18 March 2027": r"""
+        Asia/Singapore
+        == Exam schedule 18 March 2027.xlsx / Day 1
+        Examination day: Thursday 18 March 2027
+        No,Time,Candidate,Instrument,Grade
+        1,09:00,Lim A.,Piano,5
+        2,09:20,Tan B.,Violin,3
+        3,09:35,Goh C.,Piano,8
+        == comes out as
+        2027-03-18 09:00–10:00 | Lim A.
+        2027-03-18 09:20–10:20 | Tan B.
+        2027-03-18 09:35–10:35 | Goh C.
+        == in calendars
+        Exam schedule 18 March 2027 3
+        == with
+        warning assumed-overlap Exam schedule 18 March 2027.xlsx, sheet “Day 1”, B4
+        notes unsure-column
+    """,
+    "Auckland: Meetings, Year": r"""
+        Pacific/Auckland
+        == Meetings.csv
+        Meeting,When,Time,Where
+        Board,"3rd Wednesday of the month, except January and July",6pm-8pm,Boardroom
+        Finance,Second Monday of each month,4:00pm-5:00pm,Room 2
+        == Year.csv
+        Year,Start,End
+        2027,1 January 2027,30 June 2027
+        == comes out as
+        2027-02-17 2027-03-17 2027-04-21 2027-05-19 2027-06-16 18:00–20:00 | Board | Boardroom
+        2027-01-11 2027-02-08 2027-03-08 2027-04-12 2027-05-10 2027-06-14 16:00–17:00 | Finance | Room 2
+        == in calendars
+        Meetings 11
+    """,
+    "Tokyo: 休み, 学期, 時間割": r"""
+        Asia/Tokyo
+        == 休み.csv
+        休日,日付
+        成人の日,2027/01/11
+        建国記念の日,2027/02/11
+        天皇誕生日,2027/02/23
+        春分の日,2027/03/22
+        == 学期.csv
+        学期,開始日,終了日
+        3学期,2027/01/08,2027/03/24
+        == 時間割.csv
+        5年1組,月,火,水,木,金
+        1 (8:45-9:30),国語,算数,国語,理科,算数
+        2 (9:35-10:20),算数,国語,体育,国語,音楽
+        == comes out as
+        2027-01-08..2027-03-24 without 2027-01-11 2027-02-11 2027-02-23 2027-03-22
+        Mon Wed 08:45–09:30 | 国語 (5年1組)
+        Tue Fri 08:45–09:30 | 算数 (5年1組)
+        Thu 08:45–09:30 | 理科 (5年1組)
+        Mon 09:35–10:20 | 算数 (5年1組)
+        Tue Thu 09:35–10:20 | 国語 (5年1組)
+        Wed 09:35–10:20 | 体育 (5年1組)
+        Fri 09:35–10:20 | 音楽 (5年1組)
+        == in calendars
+        5年1組 100
+    """,
+    "Sydney: aud": r"""
+        Australia/Sydney
+        == sheet.csv
+        Event,Date,Start
+        Regatta,Mon 8/3/27,9:00am
+        Gala,Fri 12/3/27,6:30pm
+        == comes out as
+        2027-03-08 09:00–10:00 | Regatta
+        2027-03-12 18:30–19:30 | Gala
+        == in calendars
+        sheet 2
+    """,
+    "Jerusalem: he": r"""
+        Asia/Jerusalem
+        == sheet.csv
+        אירוע,תאריך,שעה
+        אסיפה,08/03/2027,18:00
+        טיול,15/03/2027,08:00-14:00
+        == comes out as
+        2027-03-08 18:00–19:00 | אסיפה
+        2027-03-15 08:00–14:00 | טיול
+        == in calendars
+        sheet 2
+    """,
+    "Seoul: 시간표, 학기, 휴일 (2)": r"""
+        Asia/Seoul
+        == 시간표.csv
+        반,요일,시간,강의실
+        초급,월,16:00~17:30,1
+        중급,수,16:00~17:30,2
+        == 학기.csv
+        학기,시작일,종료일
+        1학기,2027-03-02,2027-05-28
+        == 휴일.csv
+        휴일,날짜
+        어린이날,2027-05-05
+        == comes out as
+        2027-03-03..2027-05-26 without 2027-05-05
+        Wed 16:00–17:30 | 중급 | 2
+        Mon 16:00–17:30 | 초급 | 1
+        == in calendars
+        중급 12, 초급 12, 1 12, 2 12
+        == with
+        notes short-days
+    """,
+}

@@ -1,0 +1,484 @@
+"""Lists, rotas and grids of dates as clubs, halls, wards and offices of the European mainland keep them; read by test_folders_as_kept."""
+
+KEPT = {
+    "Warsaw: Msze": r"""
+        Europe/Warsaw
+        == Msze.csv
+        Data,Godzina,Celebrans,Intencja
+        06.09.2026,7:00,ks. Jan Lis,Za parafian
+        06.09.2026,9:00,ks. Adam Mazur,O zdrowie
+        06.09.2026,11:30,ks. Jan Lis,Dziękczynna
+        13.09.2026,7:00,ks. Adam Mazur,Za parafian
+        == is refused
+        == with
+        undecided Msze.csv
+    """,
+    "Lisbon: Escala, Legenda": r"""
+        Europe/Lisbon
+        == Escala.csv
+        Equipa;Padrão;Início
+        A;MMTTNNFF;01/02/2027
+        B;MMTTNNFF;03/02/2027
+        == Legenda.csv
+        Código;Turno;Horário
+        M;Manhã;07:00-15:00
+        T;Tarde;15:00-23:00
+        N;Noite;23:00-07:00
+        F;Folga;
+        == is refused
+        == with
+        undecided Escala.csv
+        undecided Legenda.csv
+    """,
+    "Paris: Planning vacances": r"""
+        Europe/Paris
+        == Planning vacances.csv
+        Planning des activités – semaine du 19 octobre 2026;;;;;
+        ;Lundi;Mardi;Mercredi;Jeudi;Vendredi
+        Matin (9h-12h);Piscine;Peinture;Piscine;Cuisine;Jeux
+        Après-midi (14h-17h);Cinéma;Foot;Musée;Foot;Goûter
+        == comes out as
+        2026-10-19 2026-10-21 09:00–12:00 | Piscine
+        2026-10-20 09:00–12:00 | Peinture
+        2026-10-22 09:00–12:00 | Cuisine
+        2026-10-23 09:00–12:00 | Jeux
+        2026-10-19 14:00–17:00 | Cinéma
+        2026-10-20 2026-10-22 14:00–17:00 | Foot
+        2026-10-21 14:00–17:00 | Musée
+        2026-10-23 14:00–17:00 | Goûter
+        == in calendars
+        Planning vacances 10
+        == with
+        notes weekdays-from-title
+    """,
+    "Berlin: Ferienkalender": r"""
+        Europe/Berlin
+        == Ferienkalender.csv
+        Ferien;Beginn;Ende
+        Herbstferien;12.10.2026;24.10.2026
+        Weihnachtsferien;23.12.2026;06.01.2027
+        == comes out as
+        2026-10-12 13 days | Herbstferien
+        2026-12-23 15 days | Weihnachtsferien
+        == in calendars
+        Ferienkalender 2
+        == with
+        notes unsure-column
+    """,
+    "Amsterdam: Diensten week 41": r"""
+        Europe/Amsterdam
+        == Diensten week 41.csv
+        Datum;Medewerker;Dienst;Van;Tot;Locatie
+        ma 05-10-2026;Sanne de Wit;Balie;08:30;17:00;Hoofdgebouw
+        ma 05-10-2026;Tim Bos;Avond;16:30;22:00;Hoofdgebouw
+        di 06-10-2026;Sanne de Wit;Avond;16:30;22:00;Bijgebouw
+        == comes out as
+        2026-10-05 08:30–17:00 | Balie | Hoofdgebouw
+        2026-10-05 16:30–22:00 | Avond | Hoofdgebouw
+        2026-10-06 16:30–22:00 | Avond | Bijgebouw
+        == in calendars
+        Diensten week 41 3
+    """,
+    "Vienna: Wochenplan KW 42 2026": r"""
+        Europe/Vienna
+        == Wochenplan KW 42 2026.csv
+        Wochenplan KW 42/2026;;;
+        Mitarbeiter;Mo 12.10.;Di 13.10.;Mi 14.10.
+        Eva Horn;8:00-16:00;8:00-16:00;frei
+        Uwe Kern;12:00-20:00;frei;12:00-20:00
+        == comes out as
+        2026-10-12 2026-10-13 08:00–16:00 | Eva Horn
+        2026-10-12 2026-10-14 12:00–20:00 | Uwe Kern
+        == in calendars
+        Eva Horn 2, Uwe Kern 2
+    """,
+    "Paris: Réservations": r"""
+        Europe/Paris
+        == Réservations.csv
+        Salle;Demandeur;Objet;Quand
+        Salle bleue;Club photo;Atelier;du 05/10/2026 18:00 au 05/10/2026 20:00
+        Grande salle;Mairie;Vœux;le 08/01/2027 de 18h30 à 21h00
+        Salle bleue;Chorale;Répétition;13/10/2026 19h-21h
+        == comes out as
+        2026-10-05 18:00–20:00 | Atelier | Salle bleue
+        2027-01-08 18:30–21:00 | Vœux | Grande salle
+        2026-10-13 19:00–21:00 | Répétition | Salle bleue
+        == in calendars
+        Réservations 3
+    """,
+    "Paris: Stages": r"""
+        Europe/Paris
+        == Stages.csv
+        Stage;Dates;Horaires;Lieu;Animateur
+        Voile;du lundi 19 au vendredi 23 octobre 2026;9h30-12h;Base nautique;Luc
+        Poterie;26, 28 et 30 octobre 2026;14h-16h30;Atelier;Inès
+        == comes out as
+        2026-10-19..2026-10-23 09:30–12:00 | Voile | Base nautique
+        2026-10-26 2026-10-28 2026-10-30 14:00–16:30 | Poterie | Atelier
+        == in calendars
+        Stages 8
+        == with
+        notes on-each-day unsure-column
+    """,
+    "Zurich: Pikett 2027": r"""
+        Europe/Zurich
+        == Pikett 2027.csv
+        Pikettdienst 2027;;
+        von;bis;Dienst
+        Mo 04.01.2027;So 10.01.2027;A. Frei
+        Mo 11.01.2027;So 17.01.2027;B. Kunz
+        Mo 18.01.2027;So 24.01.2027;A. Frei
+        == comes out as
+        2027-01-04 2027-01-18 7 days | A. Frei
+        2027-01-11 7 days | B. Kunz
+        == in calendars
+        Pikett 2027 3
+    """,
+    "Amsterdam: Cursusdata": r"""
+        Europe/Amsterdam
+        == Cursusdata.csv
+        Cursus;Docent;Data;Tijd;Locatie
+        EHBO;Mw. Smit;5, 12 en 19 oktober 2026;19:30 - 22:00;Zaal 1
+        Reanimatie;Dhr. Kok;zaterdag 7 november 2026;9:00-13:00;Zaal 2
+        == comes out as
+        2026-10-05..2026-10-19/7 19:30–22:00 | EHBO | Zaal 1
+        2026-11-07 09:00–13:00 | Reanimatie | Zaal 2
+        == in calendars
+        Cursusdata 4
+        == with
+        notes unsure-column
+    """,
+    "Vienna: Kindergartenjahr, Schliesstage, Tagesablauf": r"""
+        Europe/Vienna
+        == Kindergartenjahr.csv
+        Kindergartenjahr;Beginn;Ende
+        2026/27;07.09.2026;22.01.2027
+        == Schliesstage.csv
+        Schließtag;Datum
+        Nationalfeiertag;26.10.2026
+        Teamtag;13.11.2026
+        Weihnachten;24.12.2026 - 06.01.2027
+        == Tagesablauf.csv
+        Tagesablauf Gruppe Delfin;
+        07:00–08:30;Ankommen
+        08:30–09:00;Frühstück
+        09:00–11:30;Spielen und Ausflug
+        11:30–12:15;Mittagessen
+        12:15–14:00;Ruhezeit
+        == is refused
+        == with
+        undecided Kindergartenjahr.csv
+        undecided Tagesablauf.csv
+    """,
+    "Vienna: Führungen Mai 2027": r"""
+        Europe/Vienna
+        == Führungen Mai 2027.csv
+        Datum;Führung;Beginn;Dauer;Treffpunkt;Guide
+        Sa, 1.5.;Werft und Hafen;11:00;90 Min.;Kassa;L. Fux
+        So, 2.5.;Familienführung;14:30;60 Min.;Kassa;M. Ott
+        Sa, 8.5.;Werft und Hafen;11:00;90 Min.;Kassa;M. Ott
+        == comes out as
+        2027-05-01 2027-05-08 11:00–12:30 | Werft und Hafen | Kassa
+        2027-05-02 14:30–15:30 | Familienführung | Kassa
+        == in calendars
+        Führungen Mai 2027 3
+        == with
+        warning unused-column Führungen Mai 2027.csv, F1
+        notes unsure-column year-of-title
+    """,
+    "Oslo: Koder, Vakter": r"""
+        Europe/Oslo
+        == Koder.csv
+        Kode;Vakt;Start;Slutt
+        D;Dag;07:00;19:00
+        N;Natt;19:00;07:00
+        == Vakter.csv
+        Lag;Mønster;Fra;Til
+        Lag 1;DDNN----;04.01.2027;31.01.2027
+        Lag 2;DDNN----;08.01.2027;31.01.2027
+        == comes out as
+        2027-01-04 2027-01-05 2027-01-08 2027-01-09 2027-01-12 2027-01-13 2027-01-16 2027-01-17 2027-01-20 2027-01-21 2027-01-24 2027-01-25 2027-01-28 2027-01-29 07:00–19:00 | D
+        2027-01-06 2027-01-07 2027-01-10 2027-01-11 2027-01-14 2027-01-15 2027-01-18 2027-01-19 2027-01-22 2027-01-23 2027-01-26 2027-01-27 2027-01-30 2027-01-31 19:00–07:00 | N
+        == in calendars
+        Lag 1 16, Lag 2 12
+        == with
+        notes ends-next-day
+    """,
+    "Paris: Programme": r"""
+        Europe/Paris
+        == Programme.xlsx / Jeudi 4 mars 2027
+        ,Salle A,Salle B
+        09:00-10:30,Ouverture,Atelier voiles
+        11:00-12:00,Coques,Cordages
+        == Programme.xlsx / Vendredi 5 mars 2027
+        ,Salle A,Salle B
+        09:30-11:00,Bois,Moteurs
+        11:30-12:30,Clôture,
+        == comes out as
+        2027-03-04 09:00–10:30 | Ouverture | Salle A
+        2027-03-04 11:00–12:00 | Coques | Salle A
+        2027-03-05 09:30–11:00 | Bois | Salle A
+        2027-03-05 11:30–12:30 | Clôture | Salle A
+        2027-03-04 09:00–10:30 | Atelier voiles | Salle B
+        2027-03-04 11:00–12:00 | Cordages | Salle B
+        2027-03-05 09:30–11:00 | Moteurs | Salle B
+        == in calendars
+        Salle A 4, Salle B 3
+    """,
+    "Zurich: Dienstplan März 2027": r"""
+        Europe/Zurich
+        == Dienstplan März 2027.csv
+        Dienstplan März 2027;;
+        Datum;Frühdienst (7-15 Uhr);Spätdienst (14-22 Uhr)
+        Mo 1.3.;Frei, A.;Graf, B.
+        Di 2.3.;Graf, B.;Huber, C.
+        Mi 3.3.;Huber, C.;Frei, A.
+        == comes out as
+        2027-03-01 07:00–15:00 | Frei, A.
+        2027-03-02 07:00–15:00 | Graf, B.
+        2027-03-03 07:00–15:00 | Huber, C.
+        2027-03-01 14:00–22:00 | Graf, B.
+        2027-03-02 14:00–22:00 | Huber, C.
+        2027-03-03 14:00–22:00 | Frei, A.
+        == in calendars
+        Frühdienst ( Uhr 3, Spätdienst ( Uhr 3
+    """,
+    "Berlin: Kursprogramm": r"""
+        Europe/Berlin
+        == Kursprogramm.csv
+        Kursnr.;Titel;Kursleitung;Termine;Uhrzeit;Ort;Gebühr;UE
+        F101;Knoten und Spleiße;Sommer;Di, 12.01. - 16.02.2027, 6x;18:30-20:00;Werkstatt;48 €;12
+        F102;Segelnähen;Wald;Sa, 23.01. und 30.01.2027;10:00-15:00;Segelboden;60 €;12
+        F103;Seekarten;Kern;Do, 14.01.2027;19:00-21:00;Saal;8 €;2
+        == is refused
+        == with
+        undecided Kursprogramm.csv
+    """,
+    "Paris: Planning semaine du 8 au 12 mars 2027": r"""
+        Europe/Paris
+        == Planning semaine du 8 au 12 mars 2027.csv
+        Planning semaine du 8 au 12 mars 2027;;;;;
+        ;Lundi 8;Mardi 9;Mercredi 10;Jeudi 11;Vendredi 12
+        Léa;8h-16h;8h-16h;repos;10h-18h;8h-16h
+        Marc;10h-18h;repos;8h-16h;8h-16h;10h-18h
+        == comes out as
+        2027-03-08 2027-03-09 2027-03-12 08:00–16:00 | Léa
+        2027-03-11 10:00–18:00 | Léa
+        2027-03-08 2027-03-12 10:00–18:00 | Marc
+        2027-03-10 2027-03-11 08:00–16:00 | Marc
+        == in calendars
+        Léa 4, Marc 4
+    """,
+    "Lisbon: Escala fev, Legenda": r"""
+        Europe/Lisbon
+        == Escala fev.csv
+        Escala de serviço – fevereiro 2027;;;;;;;;;;;;;;;;;;;;;;;;;;;;
+        Piloto;1;2;3;4;5;6;7;8;9;10;11;12;13;14;15;16;17;18;19;20;21;22;23;24;25;26;27;28
+        Rui;M;M;T;T;N;N;F;F;M;M;T;T;N;N;F;F;M;M;T;T;N;N;F;F;M;M;T;T
+        Ana;T;T;N;N;F;F;M;M;T;T;N;N;F;F;M;M;T;T;N;N;F;F;M;M;T;T;N;N
+        == Legenda.csv
+        Código;Turno;Início;Fim
+        M;Manhã;06:00;14:00
+        T;Tarde;14:00;22:00
+        N;Noite;22:00;06:00
+        F;Folga;;
+        == comes out as
+        2027-02-01..2027-02-04 2027-02-09..2027-02-12 2027-02-17..2027-02-20 2027-02-25..2027-02-28 14:00–22:00 | Tarde
+        2027-02-03..2027-02-06 2027-02-11..2027-02-14 2027-02-19..2027-02-22 2027-02-27 2027-02-28 22:00–06:00 | Noite
+        2027-02-01..2027-02-15/7 2027-02-02..2027-02-23/7 2027-02-07 2027-02-10..2027-02-24/7 2027-02-18 2027-02-25 2027-02-26 06:00–14:00 | Manhã
+        == in calendars
+        Ana 22, Rui 22
+        == with
+        notes ends-next-day
+    """,
+    "Paris: Court 1 semaine du 8 mars 2027": r"""
+        Europe/Paris
+        == Court 1 semaine du 8 mars 2027.csv
+        Court 1;lun 8 mars 2027;mar 9 mars 2027;mer 10 mars 2027
+        9h-10h;Dupuis;;Lenoir
+        10h-11h;;Garnier;
+        18h-19h;Club ados;Lenoir;Club ados
+        == comes out as
+        2027-03-08 09:00–10:00 | Dupuis
+        2027-03-10 09:00–10:00 | Lenoir
+        2027-03-09 10:00–11:00 | Garnier
+        2027-03-08 2027-03-10 18:00–19:00 | Club ados
+        2027-03-09 18:00–19:00 | Lenoir
+        == in calendars
+        Court 1 semaine du 8 mars 2027 6
+    """,
+    "Berlin: Kurse": r"""
+        Europe/Berlin
+        == Kurse.csv
+        Kurs;Ort;Termin 1;Termin 2;Termin 3;Uhrzeit
+        Knoten;Raum 1;12.01.2027;19.01.2027;26.01.2027;18:00-19:30
+        Segel nähen;Werkstatt;14.01.2027;28.01.2027;;17:00-20:00
+        == comes out as
+        2027-01-12..2027-01-26/7 18:00–19:30 | Knoten | Raum 1
+        2027-01-14 2027-01-28 17:00–20:00 | Segel nähen | Werkstatt
+        == in calendars
+        Kurse 5
+    """,
+    "Rome: exam it": r"""
+        Europe/Rome
+        == sheet.csv
+        Esame;Data;Ora;Aula;Docente
+        Analisi I;lunedì 18 gennaio 2027;9.00-12.00;A1;Prof. Neri
+        Fisica;mercoledì 20 gennaio 2027;14.30-16.30;B2;Prof. Bo
+        == comes out as
+        2027-01-18 09:00–12:00 | Analisi I | A1
+        2027-01-20 14:30–16:30 | Fisica | B2
+        == in calendars
+        sheet 2
+        == with
+        warning unused-column sheet.csv, E1
+        notes unsure-column
+    """,
+    "Madrid: moon": r"""
+        Europe/Madrid
+        == sheet.csv
+        Event;Fecha;Hora
+        Reunión;8-mar-27;18:30 h
+        Taller;12-mar-27;10:00 a 13:00 h
+        == comes out as
+        2027-03-08 18:30–19:30 | Reunión
+        2027-03-12 10:00–13:00 | Taller
+        == in calendars
+        sheet 2
+    """,
+    "Berlin: de termine": r"""
+        Europe/Berlin
+        == sheet.csv
+        Termin;Wann;Wo
+        Elternabend 5b;Di., 09.03.2027, 19:30 Uhr;Aula
+        Schulfest;Sa., 12.06.2027, 10–16 Uhr;Schulhof
+        Zeugnisse;23.06.2027;
+        == comes out as
+        2027-03-09 19:30–20:30 | Elternabend 5b | Aula
+        2027-06-12 10:00–16:00 | Schulfest | Schulhof
+        2027-06-23 all day | Zeugnisse
+        == in calendars
+        sheet 3
+        == with
+        warning no-time sheet.csv, B4
+        notes unsure-column
+    """,
+    "Oslo: no sim": r"""
+        Europe/Oslo
+        == sheet.csv
+        Stevne;Dato;Sted;Oppmøte;Slutt
+        Vårstevne;lørdag 13. mars 2027;Badet;08.15;15.00
+        Kretsmesterskap;20.-21. mars 2027;Svømmehallen;08.00;17.00
+        == comes out as
+        2027-03-13 08:15–15:00 | Vårstevne | Badet
+        2027-03-20 2027-03-21 08:00–17:00 | Kretsmesterskap | Svømmehallen
+        == in calendars
+        sheet 3
+        == with
+        notes on-each-day unsure-column
+    """,
+    "Prague: cz akce": r"""
+        Europe/Prague
+        == sheet.csv
+        Akce;Termín;Čas;Místo
+        Školní ples;pátek 12. 3. 2027;19:00;Sokolovna
+        Výlet;st 17.3.2027;8:00 - 15:00;Hrad
+        == comes out as
+        2027-03-12 19:00–20:00 | Školní ples | Sokolovna
+        2027-03-17 08:00–15:00 | Výlet | Hrad
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+    "Madrid: Liga": r"""
+        Europe/Madrid
+        == Liga.csv
+        Jornada 1 – sábado 6 de marzo de 2027;;;
+        Hora;Pista;Local;Visitante
+        10:00;1;Gaviotas;Focas
+        11:30;2;Nutrias;Orcas
+        Jornada 2 – sábado 13 de marzo de 2027;;;
+        Hora;Pista;Local;Visitante
+        10:00;1;Focas;Nutrias
+        11:30;2;Orcas;Gaviotas
+        == comes out as
+        2027-03-06 10:00–11:00 | Gaviotas – Focas | 1
+        2027-03-06 11:30–12:30 | Nutrias – Orcas | 2
+        2027-03-13 10:00–11:00 | Focas – Nutrias | 1
+        2027-03-13 11:30–12:30 | Orcas – Gaviotas | 2
+        == in calendars
+        Liga 4
+        == with
+        notes unsure-column
+    """,
+    "Copenhagen: Vagtplan uge 10 2027": r"""
+        Europe/Copenhagen
+        == Vagtplan uge 10 2027.csv
+        Navn;Mandag;Tirsdag;Onsdag
+        Ida;7-15;15-23;
+        Bo;15-23;;7-15
+        == comes out as
+        2027-03-08 15:00–23:00 | Bo
+        2027-03-10 07:00–15:00 | Bo
+        2027-03-08 07:00–15:00 | Ida
+        2027-03-09 15:00–23:00 | Ida
+        == in calendars
+        Bo 2, Ida 2
+        == with
+        notes weekdays-from-title
+    """,
+    "Berlin: yearless title": r"""
+        Europe/Berlin
+        == sheet.csv
+        Termine 2027;;
+        Datum;Was;Uhrzeit
+        8.3.;Probe;19 Uhr
+        20.3.;Konzert;18-20 Uhr
+        == comes out as
+        2027-03-08 19:00–20:00 | Probe
+        2027-03-20 18:00–20:00 | Konzert
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column year-of-title
+    """,
+    "Warsaw: pl lista": r"""
+        Europe/Warsaw
+        == sheet.csv
+        Wydarzenie;Data;Godzina;Miejsce
+        Zebranie;poniedziałek, 8 marca 2027;17:00;sala 12
+        Piknik;sobota, 13 marca 2027;10:00-14:00;boisko
+        == comes out as
+        2027-03-08 17:00–18:00 | Zebranie | sala 12
+        2027-03-13 10:00–14:00 | Piknik | boisko
+        == in calendars
+        sheet 2
+    """,
+    "Bucharest: ro": r"""
+        Europe/Bucharest
+        == sheet.csv
+        Eveniment;Data;Ora
+        Ședință;luni, 8 martie 2027;18:00
+        Serbare;vineri, 12 martie 2027;10:00-12:00
+        == comes out as
+        2027-03-08 18:00–19:00 | Ședință
+        2027-03-12 10:00–12:00 | Serbare
+        == in calendars
+        sheet 2
+    """,
+    "Paris: school fr": r"""
+        Europe/Paris
+        == sheet.csv
+        Évènement,Classe,Date,De,À
+        Sortie musée,CM1,lundi 8 mars 2027,9h00,16h00
+        Conseil,CM2,ven. 12 mars 2027,17h30,18h30
+        == comes out as
+        2027-03-08 09:00–16:00 | Sortie musée
+        2027-03-12 17:30–18:30 | Conseil
+        == in calendars
+        sheet 2
+        == with
+        notes unsure-column
+    """,
+}
