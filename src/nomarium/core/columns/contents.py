@@ -26,9 +26,8 @@ from nomarium.core.values import (
     scan_weeks,
     short_weekdays,
     span_of_dates,
-    spans_in,
+    spans_with_days,
     without_not_on,
-    without_preposition,
 )
 from nomarium.lazily import regex
 
@@ -483,10 +482,8 @@ def _is_days_and_times(text: str, letters: Collection[str]) -> bool:
 
 def _words_ahead_of_times(text: str) -> list[str]:
     """Return the words between the times of a text; "" where nothing stands ahead of one."""
-    spans = list(spans_in(text)) if len(text) <= _LONGEST else []
-    starts = [0, *(span.end for span in spans)]
-    ahead = [text[a : span.start].strip(" ,;:/") for a, span in zip(starts, spans, strict=False)]
-    return [word for days in ahead for word in _BETWEEN_DAYS.split(without_preposition(days))]
+    ahead = [days for days, _ in spans_with_days(text)] if len(text) <= _LONGEST else []
+    return [word for days in ahead for word in _BETWEEN_DAYS.split(days)]
 
 
 _SAMPLE = 200

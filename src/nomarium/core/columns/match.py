@@ -40,6 +40,7 @@ from nomarium.core.columns.joined import (
 )
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
+from nomarium.core.columns.whole_hours import hours_behind_weekdays
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
 from nomarium.core.values import CLASS_FORM, is_date, span_in
@@ -59,6 +60,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(Match(column, by_user[column.index], Certainty.STATED, "--column"))
         else:
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
+    hours_behind_weekdays(matches, headings.sheet)
     _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
     _say_what_cells_say(matches, headings.sheet)

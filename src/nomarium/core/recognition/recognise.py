@@ -35,7 +35,7 @@ from nomarium.core.shapes import (
 from nomarium.core.slots import UnknownDay, read_slots
 from nomarium.core.tables import Grid, look_for_table, plain_text
 from nomarium.core.timetable import Block, class_columns, class_of_sheet, find_blocks
-from nomarium.core.values import PLAIN_YES, span_in
+from nomarium.core.values import PLAIN_YES, spans_with_days
 
 
 @dataclass(frozen=True, slots=True)
@@ -240,11 +240,8 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
 
 
 def _is_day_and_times(text: str, names: tuple[str, ...]) -> bool:
-    span = span_in(text)
-    if span is None:
-        return False
-    days = (text[: span.start] or text[span.end :]).strip(" ,;:/()–-")
-    return not isinstance(any_days(names).read(days, families(names)), UnknownDay)
+    days = next((days for days, _ in spans_with_days(text)), "")
+    return bool(days) and not isinstance(any_days(names).read(days, families(names)), UnknownDay)
 
 
 _MEETING_LIST = _list(TIMETABLE_SHEET)

@@ -44,14 +44,13 @@ from nomarium.core.values import (
     parted_dates,
     scan_span,
     span_in,
-    spans_in,
+    spans_with_days,
     speaks_of_nights,
     split_list,
     time_at,
     unit_of,
     weekday_in_any,
     without_not_on,
-    without_preposition,
 )
 from nomarium.lazily import regex
 
@@ -156,17 +155,10 @@ class _Timed(NamedTuple):
 
 
 def parts_with_times(text: str) -> Iterator[_Timed]:
-    """Yield each span of times of a cell with the days in front of it, or behind the only one."""
-    before = 0
-    found = list(spans_in(text))
-    for one in found:
-        days = text[before : one.start].strip(" ,;:/(–-\n")
-        if not days and len(found) == 1:
-            days = text[one.end :].strip(" ,;:/)–-\n")
-        before = one.end
-        span = scan_span(one.text)
-        if span is not None:
-            yield _Timed(without_preposition(days), span)
+    """Yield each span of times of a cell with its days."""
+    for days, found in spans_with_days(text):
+        if (span := scan_span(found.text)) is not None:
+            yield _Timed(days, span)
 
 
 def _days_of_slot(text: str) -> str:

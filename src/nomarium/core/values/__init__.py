@@ -78,6 +78,7 @@ if TYPE_CHECKING:
         is_span,
         span_in,
         spans_in,
+        spans_with_days,
         without_preposition,
     )
     from nomarium.core.values.style import Style, style_of
@@ -181,6 +182,7 @@ __all__ = [
     "span_in",
     "span_of_dates",
     "spans_in",
+    "spans_with_days",
     "speaks_of_nights",
     "split_list",
     "start_before",

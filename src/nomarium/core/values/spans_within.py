@@ -125,6 +125,21 @@ def without_preposition(text: str) -> str:
     return _PREPOSITION.sub("", text.strip()).rstrip(" ,:")
 
 
+def spans_with_days(text: str) -> Iterator[tuple[str, Found]]:
+    """Yield each span of times in a text with the days ahead of it, or behind the only one: "Tue 4–5pm & Thu 5–6pm"."""
+    before = 0
+    found = list(spans_in(text))
+    for span in found:
+        days = text[before : span.start].strip(" ,;:/(–-\n")
+        if not days and len(found) == 1:
+            days = text[span.end :].strip(" ,;:/)–-\n")
+        before = span.end
+        yield without_preposition(_LEADING_AND.sub("", days)), span
+
+
+_LEADING_AND = regex(r"^(?:[&+]|(?:and|und|et|y|e|en|och|og|i)\b)\s*", re.IGNORECASE)
+
+
 def is_span(text: str) -> bool:
     """Tell whether a text is a span of times, but for a mark or two around it."""
     return (span := span_in(text)) is not None and len(span.text) + _MARKS_AROUND >= len(text)
