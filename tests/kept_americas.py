@@ -861,9 +861,15 @@ KEPT = {
         Materia;Comisión;Horario;Aula
         Álgebra;A;Lun 8-10 / Jue 10-12;101
         Física;B;Mar y Vie 14:00-16:00;205
-        == is refused
+        == comes out as
+        2027-03-08..2027-06-25 without 2027-04-02 2027-05-25
+        Tue Fri 14:00–16:00 | Física | 205
+        Mon 08:00–10:00 | Álgebra | 101
+        Thu 10:00–12:00 | Álgebra | 101
+        == in calendars
+        Física 30, Álgebra 32, 101 32, 205 30
         == with
-        undecided Materias.csv
+        notes unsure-column
     """,
     "Chicago: Schedule": r"""
         America/Chicago

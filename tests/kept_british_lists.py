@@ -767,9 +767,12 @@ KEPT = {
         Class,Time,Usual,Mon 1 Mar 2027,Mon 8 Mar 2027,Mon 15 Mar 2027
         Spin,18:00-18:45,Ann,Ann,Bo,Ann
         Yoga,19:00-20:00,Cy,Cy,Cy,OFF
-        == is refused
-        == with
-        error code-unexplained Class cover.csv, E2
+        == comes out as
+        2027-03-01 2027-03-15 18:00–18:45 | Ann
+        2027-03-08 18:00–18:45 | Bo
+        2027-03-01 2027-03-08 19:00–20:00 | Cy
+        == in calendars
+        Spin 3, Yoga 2
     """,
     "London: Programme": r"""
         Europe/London
@@ -1062,9 +1065,16 @@ KEPT = {
         Date,Morning (7-15),Evening (15-23),Night (23-7)
         8 Mar 2027,Ann,Bo,Cy
         9 Mar 2027,Bo,Cy,Ann
-        == is refused
+        == comes out as
+        2027-03-08 07:00–15:00 | Ann
+        2027-03-09 07:00–15:00 | Bo
+        2027-03-08 15:00–23:00 | Bo
+        2027-03-09 15:00–23:00 | Cy
+        2027-03-08 23:00–07:00 | Cy
+        2027-03-09 23:00–07:00 | Ann
+        == in calendars
+        sheet 6
         == with
-        error code-unexplained sheet.csv, B3
         notes ends-next-day
     """,
     "London: interview": r"""

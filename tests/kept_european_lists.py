@@ -250,9 +250,15 @@ KEPT = {
         F101;Knoten und Spleiße;Sommer;Di, 12.01. - 16.02.2027, 6x;18:30-20:00;Werkstatt;48 €;12
         F102;Segelnähen;Wald;Sa, 23.01. und 30.01.2027;10:00-15:00;Segelboden;60 €;12
         F103;Seekarten;Kern;Do, 14.01.2027;19:00-21:00;Saal;8 €;2
-        == is refused
+        == comes out as
+        2027-01-12..2027-02-16
+        Tue 18:30–20:00 | Knoten und Spleiße | Werkstatt
+        2027-01-23 2027-01-30 10:00–15:00 | Segelnähen | Segelboden
+        2027-01-14 19:00–21:00 | Seekarten | Saal
+        == in calendars
+        Kursprogramm 9
         == with
-        undecided Kursprogramm.csv
+        notes unsure-column
     """,
     "Paris: Planning semaine du 8 au 12 mars 2027": r"""
         Europe/Paris

@@ -1006,10 +1006,20 @@ KEPT = {
         == Schuljahr.csv
         Semester;Beginn;Ende
         1. Semester;07.09.2026;05.02.2027
-        == is refused
+        == comes out as
+        2026-09-07..2027-02-05 without 2026-10-26..2026-10-30 2026-12-24 2026-12-25 2026-12-28..2027-01-01 2027-01-04..2027-01-06
+        Fri 07:50–08:40 | BSP (3b) | TS
+        Mon Thu 07:50–08:40 | M (3b) | R12
+        Tue 08:45–09:35 | M (3b) | R12
+        Wed 07:50–08:40 | E (3b) | R14
+        Thu 08:45–09:35 | E (3b) | R14
+        Tue 07:50–08:40 | D (3b) | R12
+        Mon Wed 08:45–09:35 | D (3b) | R12
+        Fri 08:45–09:35 | BU (3b) | BU1
+        == in calendars
+        GRU 19, HUB 57, LAN 38, MOS 57, WEB 19, 3b 190, BU1 19, R12 114, R14 38, TS 19
         == with
-        error no-bell-times 3b.csv, B3
-        warning told-by-form 3b.csv, B4
+        warning told-by-form 3b.csv, B3
         notes unsure-column
     """,
     "Madrid: Festivos, Grupos 2026-27": r"""

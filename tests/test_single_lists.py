@@ -166,9 +166,36 @@ LISTS |= {
         "September 2026,,\nTue 8,Meeting,15:45-16:45\nThu 17,Open evening,18:00-20:00\nOctober 2026,,\nWed 21,Vaccines,\n",
         ["Meeting 2026-09-08 15:45–16:45", "Open evening 2026-09-17 18:00–20:00", "Vaccines 2026-10-21..2026-10-22"],
     ),
+    "when courses run, as programmes print it": (
+        "Kurs;Termine;Uhrzeit\nKnoten;Di, 12.01. - 26.01.2027, 3x;18:30-20:00\nSegel;Sa, 23.01. und 30.01.2027;10-15 Uhr\n"
+        "Karten;Do, 14.01.2027;19-21 Uhr\n",
+        [
+            "Knoten 2027-01-12 18:30–20:00", "Knoten 2027-01-19 18:30–20:00", "Knoten 2027-01-26 18:30–20:00",
+            "Segel 2027-01-23 10:00–15:00", "Segel 2027-01-30 10:00–15:00", "Karten 2027-01-14 19:00–21:00",
+        ],
+    ),
+    "weekdays that prove the order of day and month in a run": (
+        "Course,Dates,Time\nKnots,Tuesdays 12/01/2027 - 26/01/2027,18:30-20:00\nSplices,\"Tue 2/2/2027, 2 sessions\",9-10am\n",
+        [
+            "Knots 2027-01-12 18:30–20:00", "Knots 2027-01-19 18:30–20:00", "Knots 2027-01-26 18:30–20:00",
+            "Splices 2027-02-02 09:00–10:00", "Splices 2027-02-09 09:00–10:00",
+        ],
+    ),
+    "who is on below the hours of shifts": (
+        "Date,Morning (7-15),Night (23-7)\n8 Mar 2027,Ann,AB\n9 Mar 2027,Bo,Ann\n",
+        [
+            "Ann 2027-03-08 07:00–15:00", "Bo 2027-03-09 07:00–15:00",
+            "AB 2027-03-08 23:00–2027-03-09 07:00", "Ann 2027-03-09 23:00–2027-03-10 07:00",
+        ],
+    ),
 }
 
 ASKED = {
+    "a run that is more often than it says": (
+        "Kurs;Termine;Uhrzeit\nKnoten;Di, 12.01. - 16.02.2027, 5x;18:30-20:00\nKarten;Do, 14.01.2027;19-21 Uhr\n",
+        "unreadable-repeat",
+    ),
+    "who is on below shifts without hours": ("Date,Early,Night\n8 Mar 2027,AB,CD\n9 Mar 2027,CD,AB\n", "code-unexplained"),
     "a week of no year that sheets have": ("Was;Wann\nFahrt;KW 52/9999\nAusflug;05.03.2027\n", "impossible-date"),
     "a week that its year does not have": ("Was;Wann\nFahrt;KW 53/2027\nAusflug;05.03.2027\n", "impossible-date"),
     "vans are no hours": ("Vehicle,Service due,Garage\nVan 1,12/10/2026,North\nVan 2,26/10/2026,North\n", "no-title"),

@@ -20,7 +20,9 @@ from nomarium.core.values import (
     is_date,
     is_to_come,
     is_weekday,
+    leading_weekdays,
     month_of,
+    parted_dates,
     read_length,
     scan_span,
     scan_weeks,
@@ -102,6 +104,12 @@ def _is_date(cell: Cell) -> bool:
     text = cell.strip()
     several = len(cell) <= _LONGEST and (_DAYS_OF_MONTH.fullmatch(text) or _are_dates_listed(text))
     if several or (is_data(cell) and scan_span(cell) is None) or _is_span_of_dates(text):
+        return True
+    if (
+        len(cell) <= _LONGEST
+        and len(parted := parted_dates(leading_weekdays(text)[2])) > 1
+        and all(map(is_date, parted))
+    ):
         return True
     return len(text) <= _LONGEST_DATE and any(map(str.isdigit, text)) and any(map(str.isalpha, text)) and is_date(text)
 
@@ -441,8 +449,8 @@ def is_repeat(text: str) -> bool:
 
     try:
         return not read_words(text, date(2000, 1, 3)).labels or text.casefold().startswith(("every ", "each "))
-    except NotUnderstood:
-        return False
+    except NotUnderstood as refused:
+        return refused.surely
 
 
 def holds_days_and_times(column: Column) -> bool:
@@ -492,10 +500,16 @@ _BETWEEN_DAYS = regex(r"\s*[,;/&+]\s*|\s+(?:and|und|et|y|e|en|och|og)\s+|\s*[-�
 
 
 def mixes_dates_and_repeats(column: Column) -> bool:
-    """Tell whether each cell of a column is a date, or says how often something is; and some are each."""
+    """Tell whether each cell of a column is a date, or says how often something is; and some are each.
+
+    Runs of courses, “Di, 12.01. – 16.02.2027, 6x”, are both: all may be that.
+    """
+    from nomarium.core.repeats import run_in
+
     cells = [cell for cell in dict.fromkeys(_filled(column)) if not isinstance(cell, str) or len(cell) <= _LONGEST]
-    repeats = [cell for cell in cells if isinstance(cell, str) and _HOW_OFTEN.search(cell) and not _is_date(cell)]
-    if not repeats or len(repeats) == len(cells):
+    texts = [cell for cell in cells if isinstance(cell, str) and _HOW_OFTEN.search(cell)]
+    repeats = [text for text in texts if not _is_date(text) or run_in(text)]
+    if not repeats or (len(repeats) == len(cells) and not all(map(run_in, texts))):
         return False
     others = [cell for cell in cells if cell not in repeats]
     return all(map(_is_date, others)) and all(is_repeat(cell) for cell in repeats)

@@ -9,6 +9,7 @@ if TYPE_CHECKING:
     from nomarium.core.repeats.months_as_bounds import open_end
     from nomarium.core.repeats.recurrence import Recurrence
     from nomarium.core.repeats.rule import WEEKDAY_CODES, Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
+    from nomarium.core.repeats.runs import run_in
     from nomarium.core.repeats.words import FORMS, Bounds, NotUnderstood, OnClosure, Repeat, bounds_in, read_words
 
 __all__ = [
@@ -28,6 +29,7 @@ __all__ = [
     "open_end",
     "parse_rule",
     "read_words",
+    "run_in",
 ]
 
 __getattr__ = on_demand(__name__)

@@ -15,7 +15,8 @@ from typing import Literal
 from nomarium.core.repeats.months_as_bounds import in_days
 from nomarium.core.repeats.other_languages import in_english
 from nomarium.core.repeats.rule import Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
-from nomarium.core.values import WEEKDAY_NAMES, parted_dates, weekday_in_any
+from nomarium.core.repeats.runs import run_in
+from nomarium.core.values import WEEKDAY_NAMES, day_words, parted_dates, weekday_in_any
 from nomarium.lazily import regex
 
 OnClosure = Literal["drop", "keep", "next", "previous"]
@@ -52,9 +53,11 @@ class Repeat:
 class NotUnderstood(ValueError):
     """Words that are no repeat, or could mean two: carries what would do instead."""
 
-    def __init__(self, message: str, expected: str | Callable[[], str] = "") -> None:
+    def __init__(self, message: str, expected: str | Callable[[], str] = "", *, surely: bool = False) -> None:
         super().__init__(message)
         self._expected = expected
+        self.surely = surely
+        """Whether the words are a repeat beyond doubt, and only contradict themselves."""
 
     @property
     def expected(self) -> str:
@@ -109,12 +112,33 @@ def read_words(text: str, start: date) -> Repeat:
     plain = " ".join(text.split()).strip(" .;")
     if plain.upper().startswith(("RRULE:", "FREQ=")):
         return Repeat(_standard(plain))
+    plain = _run_in_words(plain) or plain
     try:
         return _read_english(plain, start, text)
     except NotUnderstood:
         if (english := in_english(plain)) is None:
             raise
         return _read_english(english, start, text)
+
+
+def _run_in_words(text: str) -> str | None:
+    """Return a course's run, "Di, 12.01. – 16.02.2027, 6x", as a repeat in English; None for other words.
+
+    Raises NotUnderstood where its dates are on other weekdays, or not as many, as it says.
+    """
+    run = run_in(text)
+    if run is not None and run.strays:
+        day = run.strays[0]
+        raise NotUnderstood(
+            f"{day_words(day)} is not on the weekday that it says.", "Weekday and date agree", surely=True
+        )
+    if run is not None and run.last is not None and run.times not in (None, counted := run.counted()):
+        raise NotUnderstood(
+            f"From its first to its last day it is {counted} times, not {run.times}.",
+            lambda: f"“{run.words} except …” with the dates on which it is not, or no number",
+            surely=True,
+        )
+    return run.words if run else None
 
 
 def _read_english(plain: str, start: date, text: str) -> Repeat:
@@ -142,6 +166,10 @@ def bounds_in(text: str) -> Bounds | None:
     if len(text) > LONGEST_REPEAT:
         return None
     plain = " ".join(text.split()).strip(" .;")
+    try:
+        plain = _run_in_words(plain) or plain
+    except NotUnderstood:
+        return None
     if not _is_english(plain):
         plain = in_english(plain) or plain
     try:

@@ -45,7 +45,7 @@ from nomarium.core.values import (
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
-    from nomarium.core.problems import Problem
+    from nomarium.core.problems import Place, Problem
 
 _OF_EVENTS = {"teacher": "Person", "room": "Location", "student": "Person"}
 _OF_MEETINGS = {"teacher": "Teacher", "room": "Room", "student": "Student"}
@@ -111,7 +111,7 @@ class _Unfolding:
         self._who, self._hours_lead = found.who, found.hours_lead
         self._more = [lead for lead in found.leads if lead not in (self._who, self._hours_lead)]
         """The leading columns beside that of the names and that of the hours."""
-        self._codes = found.codes()
+        self._codes = self._codes_to_explain()
         self._kind = Kind.DAYS if found.holds_labels() else Kind.EVENTS if found.dated else Kind.LIST
         by_name = found.dated and self._whose() not in ("", "Location")
         self._is_titled = by_name and used is not None and heading_key(self._whose()) not in used
@@ -160,6 +160,12 @@ class _Unfolding:
             [[start] * len(headings), *([spot for _, spot in row] for row in rows)],
         )
         return Unfolded(list_of, self._kind, self._whose(), self._why(), list(self._problems()))
+
+    def _codes_to_explain(self) -> dict[str, Place]:
+        """Return the codes in cells; none where each line says its hours: short words are then who or what is on."""
+        codes = self._found.codes()
+        says_hours = self._hours_lead is not None or all(map(span_in, self._found.names()))
+        return {} if says_hours and not any(map(self._key.find, codes)) else codes
 
     def _has_last_days(self) -> bool:
         """Tell whether a line beside the days says when each ends: “Von”, “Bis”."""

@@ -7,7 +7,16 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from nomarium.core.tables import Cell, Table, plain_text
-from nomarium.core.values import LIST_MARKS, MomentScanner, likeliest_words, parted_dates, shared_year
+from nomarium.core.values import (
+    LIST_MARKS,
+    ORDERS,
+    MomentScanner,
+    date_in,
+    leading_weekdays,
+    likeliest_words,
+    parted_dates,
+    shared_year,
+)
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -55,7 +64,15 @@ def dates_of(text: str, scanner: MomentScanner) -> list[str]:
         whole = _with_years(parted_dates(plain, mark), scanner)
         if len(whole) >= _LEAST and all(_is_date(part, scanner) for part in whole):
             return whole
-    return []
+    weekdays, _, dated = leading_weekdays(plain)
+    whole = dates_of(dated, scanner) if weekdays else []
+    return whole if all(_may_be_on(part, weekdays) for part in whole) else []
+
+
+def _may_be_on(part: str, weekdays: Sequence[int]) -> bool:
+    """Tell whether a date is on one of some weekdays, in one order of its parts at least, or has no year."""
+    days = [day for order in ORDERS if (day := date_in(part, order)) is not None]
+    return not days or any(day.weekday() in weekdays for day in days)
 
 
 def _with_years(parts: list[str], scanner: MomentScanner) -> list[str]:
@@ -67,11 +84,18 @@ def _with_years(parts: list[str], scanner: MomentScanner) -> list[str]:
     last = days[-1]
     return [
         *(
-            f"{part} {year - (day is not None and last is not None and day > last)}"
+            _in_year(part, year - (day is not None and last is not None and day > last))
             for part, day in zip(parts[:-1], days[:-1], strict=True)
         ),
         parts[-1],
     ]
+
+
+def _in_year(part: str, year: int) -> str:
+    return f"{part.rstrip('.')}.{year}" if _DOTTED_END.search(part) else f"{part} {year}"
+
+
+_DOTTED_END = regex(r"\d\.\d{1,2}\.?$")
 
 
 def _month_and_day(part: str, scanner: MomentScanner) -> tuple[int, int] | None:

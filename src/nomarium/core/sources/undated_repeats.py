@@ -6,10 +6,10 @@ from datetime import date
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Match, Matches, holds_dates, is_repeat, mixes_dates_and_repeats
-from nomarium.core.repeats import Bounds, bounds_in
+from nomarium.core.repeats import Bounds, bounds_in, run_in
 from nomarium.core.sources.repeat_dates import date_in_words
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import on_or_after, weekday_in_any
+from nomarium.core.values import day_words, on_or_after, weekday_in_any
 from nomarium.core.values.reach import in_reach
 
 if TYPE_CHECKING:
@@ -55,9 +55,11 @@ def _on_weekday(first: date | str, weekday: str) -> date | str:
 
 def _first_day(cell: Cell, dates: DateChoices, year: SchoolYear | None) -> date | str:
     usual = year.rules.first if year is not None else dates.within[0] if dates.within else None
-    bounds = bounds_in(plain_text(cell))
     if cell == "":
         return ""
+    if (run := run_in(plain_text(cell))) is not None:
+        return run.first
+    bounds = bounds_in(plain_text(cell))
     if bounds is None or not bounds.first:
         return usual or ""
     if usual is None:
@@ -87,9 +89,14 @@ def _parted(matches: Matches, mixed: Match, dates: DateChoices, year: SchoolYear
     """Part a column of dates and repeats in two: each row's first day, and how often it is."""
     column = mixed.column
     often = {cell: isinstance(cell, str) and is_repeat(cell) for cell in column.distinct}
-    firsts = [_first_day(cell, dates, year) if often[cell] else cell for cell in column.cells]
+    firsts: list[Cell] = [_written(_first_day(cell, dates, year)) if often[cell] else cell for cell in column.cells]
     repeats = [cell if often[cell] else "" for cell in column.cells]
     others = [match for match in matches.all if match is not mixed]
     why = "dates, and words that say how often"
     day = Match(Column(column.heading, column.index, firsts), mixed.field, mixed.certainty, why)
     return Matches([*others, day, Match(Column(column.heading, column.index, repeats), "repeat", mixed.certainty, why)])
+
+
+def _written(first: date | str) -> str:
+    """Return a first day as words: a date among texts would look like one that a spreadsheet program made."""
+    return day_words(first) if isinstance(first, date) else first

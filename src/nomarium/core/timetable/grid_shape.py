@@ -267,7 +267,43 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
             break
         else:
             blank += row > (lines[-1].last if lines else row)
-    return lines
+    return _in_pairs(lines)
+
+
+def _in_pairs(lines: list[Line]) -> list[Line]:
+    """Join lines of which each two are one: its period, then its times; or when it begins, then when it ends."""
+    firsts, seconds = lines[::2], lines[1::2]
+    if not lines or len(firsts) != len(seconds):
+        return lines
+    numbered = all(line.periods and not line.hours for line in firsts)
+    timed = all(line.hours and not line.periods for line in seconds)
+    if numbered and timed:
+        hours = [line.hours for line in seconds]
+    elif timed and _begin_and_end([line.hours for line in lines]) and not any(line.periods for line in firsts):
+        hours = [f"{line.hours} – {other.hours}" for line, other in zip(firsts, seconds, strict=True)]
+    else:
+        return lines
+    return [
+        Line(line.row, line.periods, said, other.last) for line, other, said in zip(firsts, seconds, hours, strict=True)
+    ]
+
+
+def _begin_and_end(hours: Sequence[str]) -> bool:
+    """Tell whether times say by turns when a lesson begins and ends: all take as long, and some pause is no lesson."""
+    spans = [scan_span(text) for text in hours]
+    if len(hours) < _FEWEST_CLOCKS or not all(span is not None and span.end is None for span in spans):
+        return False
+    clocks = [span.start.hour * 60 + span.start.minute for span in spans if span is not None]
+    clocks = [at + _HALF_A_DAY * any(before > at for before in clocks[:place]) for place, at in enumerate(clocks)]
+    lengths = [end - start for start, end in zip(clocks[::2], clocks[1::2], strict=True)]
+    pauses = [start - end for end, start in zip(clocks[1::2], clocks[2::2], strict=False)]
+    return min(pauses) <= _SHORT_PAUSE < min(lengths) and max(lengths) - min(lengths) <= _SHORT_PAUSE
+
+
+_FEWEST_CLOCKS = 4
+_SHORT_PAUSE = 10
+"""No lesson is as short as these minutes."""
+_HALF_A_DAY = 12 * 60
 
 
 def _names_weekday(heads: Sequence[Cell], days: DayReader) -> bool:

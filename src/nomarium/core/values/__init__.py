@@ -62,6 +62,7 @@ if TYPE_CHECKING:
         weekday_in_any,
         weekdays_in_turn,
     )
+    from nomarium.core.values.leading_weekdays import leading_weekdays
     from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
     from nomarium.core.values.moment_text import MomentScanner
     from nomarium.core.values.moments import read_moments
@@ -151,6 +152,7 @@ __all__ = [
     "is_to_come",
     "is_weekday",
     "last_of_week",
+    "leading_weekdays",
     "likeliest_words",
     "may_pass_midnight",
     "minute_words",

@@ -77,16 +77,21 @@ def _is_date_or_span(text: str) -> bool:
 
 
 DATE_ENDS = regex(
-    r"(?P<first>.*?\S)\s*(?:[-–—]|\bto\b|\bbis\b|\bau?\b|\btil\b|\btot\b|\bal?\b)\s*(?P<last>\S.*)", re.IGNORECASE
+    r"(?P<first>.*?\S)\s*(?:[-–—]|\bto\b|\bt/m\b|\bbis(?: zum)?\b|\bau?\b|\btil\b|\btot\b|\bal?\b)\s*(?P<last>\S.*)",
+    re.IGNORECASE,
 )
 """A first and a last day."""
 
 
 def shared_year(parts: Sequence[str]) -> int | None:
-    """Return the year that only the last of some dates in words names, and that holds for all of them."""
+    """Return the year that only the last of some dates, all in words or all dotted, names: it holds for all of them."""
     years = [_YEAR.search(part) for part in parts]
     last = years[-1] if years else None
-    return int(last[0]) if last and not any(years[:-1]) and all(map(_has_letters, parts)) else None
+    alike = all(map(_has_letters, parts)) or all(map(_DOTTED.fullmatch, parts))
+    return int(last[0]) if last and not any(years[:-1]) and alike else None
+
+
+_DOTTED = regex(r"(?:[^\W\d_]+\.?,? )?\d{1,2}\.\d{1,2}(?:\.\d{4})?\.?")
 
 
 def _has_letters(part: str) -> bool:
