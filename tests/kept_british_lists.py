@@ -1097,9 +1097,13 @@ KEPT = {
         Train,Departs,Arrives,Date
         IC 12,07:05,10:40,08.03.2027
         IC 19,22:15,06:50,13.03.2027
-        == is refused
+        == comes out as
+        2027-03-08 07:05–10:40 | IC 12
+        2027-03-13 22:15–06:50 | IC 19
+        == in calendars
+        sheet 2
         == with
-        undecided sheet.csv
+        notes ends-next-day
     """,
     "London: On call": r"""
         Europe/London

@@ -1325,9 +1325,15 @@ KEPT = {
         Vapaa;Päivä
         Opettajien koulutuspäivä;4.9.2026
         Retkipäivä;15.9.2026
-        == is refused
+        == comes out as
+        2026-08-10..2026-09-30 without 2026-09-15
+        Tue 09:00–10:15 | ENA2 | 112
+        Thu 12:30–13:45 | ENA2 | 112
+        Mon 09:00–10:15 | MAA1 | 204
+        Wed 10:30–11:45 | MAA1 | 204
+        == in calendars
+        Laine 14, Virtanen 16, ENA2 14, MAA1 16, 112 14, 204 16
         == with
-        undecided Vapaat.csv
         notes title-line
     """,
     "Zurich: 6. Klasse, Ferien, Fächer, Lehrpersonen, Semester": r"""

@@ -1006,7 +1006,11 @@ FOLDERS = {
             "Calendrier.csv": "Calendrier scolaire 2026-2027;;\nRentrée;mardi 1er septembre 2026;\nVacances de la Toussaint;du samedi 17 octobre 2026;au lundi 2 novembre 2026 (reprise)\nArmistice;mercredi 11 novembre 2026;\nVacances de Noël;samedi 19 décembre 2026;\n",
         },
         "2026-09-01", "2026-12-18", ("2026-10-17..2026-11-01", "2026-11-11",),
-        ("5B|Mon Tue Wed Thu Fri|08:30|09:25|", "5B|Mon Tue Wed Thu Fri|09:25|10:20|", "5B|Mon Tue Thu|13:30|14:25|"),
+        (
+            "5B|Mon|08:30|09:25|12", "5B|Tue|08:30|09:25|14", "5B|Wed|08:30|09:25|8", "5B|Thu|08:30|09:25|12", "5B|Fri|08:30|09:25|Gymnase",
+            "5B|Mon|09:25|10:20|14", "5B|Tue|09:25|10:20|12", "5B|Wed|09:25|10:20|Labo 1", "5B|Thu|09:25|10:20|10", "5B|Fri|09:25|10:20|Gymnase",
+            "5B|Mon|13:30|14:25|8", "5B|Tue|13:30|14:25|10", "5B|Thu|13:30|14:25|14",
+        ),
     ),
     "lessons and their minutes, terms in sentences without a year": Folder(
         {

@@ -617,10 +617,23 @@ def holds_codes(column: Column) -> bool:
     return sum(bool(_CODE.fullmatch(cell)) for cell in cells) * 2 > len(cells)
 
 
+def _has_words(text: str) -> bool:
+    """Tell whether a text has words that are no date or time; a time may lead them: “19.30 Uhr Elternabend”."""
+    led = _LED_BY_TIME.fullmatch(text.strip())
+    words = led["rest"] if led else text
+    return any(map(str.isalpha, words)) and not is_data(words)
+
+
+_LED_BY_TIME = regex(
+    r"\d{1,2}[:.h]\d{2}(?:\s*[-–—]\s*\d{1,2}[:.h]\d{2})?(?:\s*(?:uhr|uur|h|[ap]\.?m\.?))?[\s:,–—-]+(?P<rest>[^\W\d].*)",
+    re.IGNORECASE,
+)
+
+
 def holds_titles(column: Column) -> bool:
     """Tell whether a column's cells could be titles: words in at least half of the rows, and no marks."""
     cells = [cell for cell in column.cells if cell != ""]
     if all(isinstance(cell, str) and cell.strip().casefold() in MARKS for cell in cells):
         return False
-    words = [cell for cell in cells if isinstance(cell, str) and any(map(str.isalpha, cell)) and not is_data(cell)]
+    words = [cell for cell in cells if isinstance(cell, str) and _has_words(cell)]
     return len(words) * 2 > len(column.cells) and len(words) * 10 >= len(cells) * 9

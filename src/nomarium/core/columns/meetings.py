@@ -49,6 +49,7 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     """Find what meets, where days and clock times say when and no heading says what."""
     _people_by_form(matches, sheet)
     _no_periods(matches)
+    _units_of_study(matches)
     _groups_of_courses(matches)
     slots = matches.column("slot")
     wanted = {"class", "course"} <= set(sheet.names) and matches.open("class")
@@ -107,6 +108,18 @@ def _groups_of_courses(matches: Matches) -> None:
 _EITHER = frozenset(map(heading_key, "curso|kurs|kurse|corso|kursus|cursus|kurssi|kurz|kurzus".split("|")))
 """Headings of courses as well as of classes."""
 _NUMBERED = regex(r"(?:nr|no|n°|num(?:m?er|ber|éro|ero)|code|id|ref|crn)\.?$", re.IGNORECASE)
+
+
+def _units_of_study(matches: Matches) -> None:
+    """Let a “Unit” with codes below it be the course beside classes: NAV101, and no part of a school."""
+    units = [
+        match for match in matches.all if match.field == "division" and heading_key(match.column.heading) in _UNITS
+    ]
+    if len(units) == 1 and matches.open("course") and not matches.open("class") and holds_codes(units[0].column):
+        units[0].field, units[0].certainty, units[0].why = "course", Certainty.LIKELY, "codes of units below it"
+
+
+_UNITS = frozenset(map(heading_key, "unit|units|unit code".split("|")))
 
 
 def _classes_by_homeroom(matches: Matches) -> None:

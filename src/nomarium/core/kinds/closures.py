@@ -39,7 +39,7 @@ _SURE = (
     "休日|祝日|休業日|休校日|休み|假期|节假日|휴일|공휴일|día festivo|días no lectivos|cierre|chiusura|vacanza|vacanze|festività|feriado|feriados|férias|encerramento|"
     "vakantie|vrije dag|sluiting|feestdag|ferie|fridag|helligdag|lukket|stengt|lov|helgdag|stängt|ledig|"
     "tatil|tatiller|resmi tatil|dzień wolny|dni wolne|święto|święta|przerwa świąteczna|prázdniny|svátek|svátky|volno|sviatok|szünet|"
-    "munkaszüneti nap|vacanță|vacanța|zi liberă|zile libere|zi liberă legală|sărbătoare|sărbători|loma|lomat|vapaapäivä|αργία|αργίες|διακοπές|praznik|praznici|"
+    "munkaszüneti nap|vacanță|vacanța|zi liberă|zile libere|zi liberă legală|sărbătoare|sărbători|loma|lomat|vapaa|vapaat|vapaapäivä|vapaapäivät|αργία|αργίες|διακοπές|praznik|praznici|"
     "blagdan|blagdani|каникулы|праздник|праздники|выходной|канікули|свято|vaheaeg|koolivaheaeg|brīvdiena|atostogos|"
     "libur|hari libur|ngày nghỉ|festiu|festius|חופשה|חופשות|العطلة|عطلة|العطل|عطل|إجازة|إجازات|ei vuoroja|ei harjoituksia|"
     "ei tunteja|ei treenejä|suljettu|zavřeno|zamknięte|zárva|kapalı|закрыто|зачинено|κλειστά|zatvoreno|zaprto|suletud|slēgts|brak zajęć|nie ma zajęć"

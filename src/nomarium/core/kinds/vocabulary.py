@@ -189,6 +189,7 @@ COURSE = (
     "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
     "|ders|dersler|materie|disciplină|nastavni predmet|õppeaine|priekšmets|mokomasis dalykas|科目|教科|授業|授業名|课程|課程"
     "|学科|과목|מקצוע|المادة|mata pelajaran|môn học|assignatura|assignatures|matèria"
+    "|ue|ecue|élément constitutif|unité d'enseignement|unité|lva|lv-titel|lv titel|emne|opleidingsonderdeel|olod|předměty|učební předmět"
     "|instrument|instruments|instrumento|strumento|soitin|hangszer|nástroj|инструмент|çalgı"
 )
 
@@ -304,7 +305,7 @@ CLOSED = (
     r"feriados?|férias|vacanze|festa|festività|\w*ferie[nr]?|helligdag|\w*vakantie\w*|vrije?|"
     r"\w*lov(?:et)?|helgdag(?:ar)?|röda dagar|skolfritt|"
     r"(?:dni|dzień) woln[ey]|woln[ey]|przerwa|święt\w+|prázdnin\w*|svátk\w*|volno|szünet\w*|szünnap\w*|"
-    r"\w*loma[ts]?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|praznik\w*|"
+    r"\w*loma[ts]?|vapaat?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|praznik\w*|"
     r"\w*vahea(?:eg|jad)|puhkus|brīvlaiks|brīvdien\w*|atostog\w*|"
     r"počitnice|raspust|recess|reading (?:week|day)|training days?|"
     r"(?:schul|unterrichts|vorlesungs|lehrveranstaltungs|kurs|dienst)\w*frei\w*|(?:college|les)vrij\w*|"

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from datetime import date
+from datetime import date, datetime
+from itertools import pairwise
 
 from nomarium.core.columns import (
     Blank,
@@ -15,6 +16,7 @@ from nomarium.core.columns import (
     Kind,
     SheetKind,
     Verdict,
+    any_of,
     dates_in,
     headed,
     heading_key,
@@ -22,6 +24,8 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.labels import bare_label
 from nomarium.core.kinds.samples import SHEET_RULES
+from nomarium.core.tables import Cell
+from nomarium.core.values import ORDERS, Order, date_in
 from nomarium.lazily import regex
 
 WEEK_OF = (
@@ -68,6 +72,28 @@ _NUMBER = regex(
 _FEWEST_NUMBERS = 3
 
 
+def _count_up(seen: Evidence) -> Verdict:
+    """Weeks are numbered one by one, each whole weeks behind the one before, and nothing else is said of them."""
+    column = seen.named.get("start_date")
+    alone = seen.table is not None and len(seen.table.columns) == len(seen.named)
+    numbered = alone and week_numbers_in(seen.texts("label")) is not None
+    cells = column.cells if column is not None and numbered else []
+    apart = any(_weeks_apart([_day(cell, order) for cell in cells]) for order in ORDERS)
+    return Verdict("" if apart else "no numbers that count up beside days whole weeks apart")
+
+
+def _weeks_apart(days: Sequence[date | None]) -> bool:
+    known = [day for day in days if day is not None]
+    gaps = [(after - before).days for before, after in pairwise(known)]
+    return bool(gaps) and len(known) == len(days) and all(gap > 0 and gap % 7 == 0 for gap in gaps)
+
+
+def _day(cell: Cell, order: Order) -> date | None:
+    if isinstance(cell, date):
+        return cell.date() if isinstance(cell, datetime) else cell
+    return date_in(cell, order) if isinstance(cell, str) else None
+
+
 def _few_letters(seen: Evidence) -> Verdict:
     texts = seen.texts("label")
     letters = {bare_label(text, ()) for text in texts}
@@ -83,7 +109,7 @@ WEEK_SHEET = SheetKind(
         Field(
             "start_date",
             "the first day of the week, or any of its days; required",
-            f"{WEEK_OF}|date|week date",
+            f"{WEEK_OF}|date|week date|starting|commencing|beginning|dates",
             Holds.DATE,
             words.FIRST_DAY,
             Blank("Week beginning", "The first day of the week. Required.", date(2026, 9, 7)),
@@ -99,7 +125,7 @@ WEEK_SHEET = SheetKind(
         ),
     ),
     needs=("date",),
-    proof=(dates_in("start_date"), headed("start_date", WEEK_OF), _few_letters),
+    proof=(dates_in("start_date"), any_of(headed("start_date", WEEK_OF), _count_up), _few_letters),
     telling=("start_date", "label"),
     blank=BlankSheet(
         "Weeks",

@@ -20,6 +20,7 @@ from nomarium.core.shapes.headless import headless_list, rows_below_days
 from nomarium.core.shapes.hours_across import hours_across
 from nomarium.core.shapes.key import FREE
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
+from nomarium.core.shapes.months_across import months_across
 from nomarium.core.shapes.sentences import sentences
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.unfolding import unfold
@@ -52,6 +53,7 @@ def drawn_days(grid: Grid) -> Unfolded | None:
 _OTHER_SHAPES = (
     dates_below_labels,
     dates_across,
+    months_across,
     day_sheet,
     days_beside,
     crossed_weekdays,

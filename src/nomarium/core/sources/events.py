@@ -35,6 +35,7 @@ from nomarium.core.sources.repeating import REPEAT_FIELDS, unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.set_reminders import REMINDER_FIELDS, set_reminders
 from nomarium.core.sources.spans import SpanFound, SpanRules
+from nomarium.core.sources.times_in_titles import with_time_in_title, with_times_of_titles
 from nomarium.core.sources.undated_repeats import with_first_days
 from nomarium.core.sources.week_dates import dated_by_weeks
 from nomarium.core.tables import Column, LeftOut, Table, plain_text
@@ -63,12 +64,16 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     matches, by_weeks = dated_by_weeks(table, matches, choices.dates)
     sheet.matches = matches = with_first_days(matches, choices.dates, choices.repeats.year)
     choices = _for_own_rows(choices) if own_rows else choices
+    of_titles: list[Problem] = []
+    if not own_rows:
+        sheet.matches, of_titles = with_times_of_titles(table, matches)
+        matches = sheet.matches
     columns = matches.columns(MOMENT_FIELDS)
     beside_dates = any(name == "start_date" and holds_dates(column) for name, column in columns)
     timed = {*TIME_FIELDS, *(("start", "end") if beside_dates else ())}  # “9.30” below Start is no date there
     wanted = [(column, name in timed) for name, column in columns]
     sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
-    sheet.problems += [*carried, *by_weeks]
+    sheet.problems += [*carried, *by_weeks, *of_titles]
     if has_errors(sheet.problems):
         return sheet
     sheet.problems += _part_names(table, matches, choices)
@@ -80,7 +85,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     rules = SpanRules(
         choices.zone,
         choices.length,
-        _timed(sheet.moments),
+        _timed(sheet.moments) and not of_titles,
         choices.dates.within,
         choices.each_day,
         choices.repeats.periods,
@@ -98,7 +103,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     _remind(sheet, choices)
     _unroll(sheet, choices)
     sheet.problems += far_away(sheet) or first_apart(sheet)
-    sheet.problems += [*other_year_than_title(sheet), *lasting_long(sheet)]
+    sheet.problems += [*other_year_than_title(sheet), *lasting_long(sheet), *with_time_in_title(sheet.series)]
     refuse_other_years(sheet, choices.dates.within)
     if own_rows:
         sheet.problems = [problem for problem in sheet.problems if problem.code not in _NO_SLIPS]
@@ -107,7 +112,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     return sheet
 
 
-_NO_SLIPS = ("night-start", "through-several-days", "other-year", "lasts-long")
+_NO_SLIPS = ("night-start", "through-several-days", "other-year", "lasts-long", "time-in-title")
 """What is worth no word where a calendar was written as rows: it means what it says."""
 
 

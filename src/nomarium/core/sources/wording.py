@@ -201,6 +201,19 @@ def no_time() -> Finding:
     return Finding(Severity.WARNING, "no-time", message, "Write the time, or “all day” in its place.")
 
 
+def times_of_titles(place: Place, title: str, count: int) -> Problem:
+    """Titles that say when they are, where no column does."""
+    titles = counted(count, "title says when it is: its time is", "titles say when they are: their times are")
+    message = f"{titles} taken from there, as no column has times: “{title}”."
+    return note("times-of-titles", place, f"{message} For the whole day write “all day” into a column “Time”.")
+
+
+def time_in_title(place: Place, title: str) -> Problem:
+    """An event of the whole day whose title says a time."""
+    message = "It is an event of the whole day, but its title says a time."
+    return warning("time-in-title", place, message, found=title, advice="Write the time into a column of times.")
+
+
 def half_of_end(start: time) -> Finding:
     """A start that names no half of the day, beside an end that does."""
     message = f"The start says neither am nor pm: by the end beside it, it is {start:%H:%M}."

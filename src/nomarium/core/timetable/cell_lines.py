@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.shapes import looks_like_place
 from nomarium.core.timetable.meeting import Values, clean
-from nomarium.core.values import CLASS_FORM, ROOM_FORM, TEACHER_FORM, TITLED_FORM, split_list
+from nomarium.core.values import CLASS_FORM, ROOM_FORM, TEACHER_FORM, TITLED_FORM, TITLED_WITHIN, split_list
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -219,9 +219,9 @@ _FORMS = {"class": CLASS_FORM, "room": ROOM_FORM, "teacher": TEACHER_FORM}
 """The forms of what stands in cells, in the order in which they are believed."""
 
 
-_WORDS = "words"
-"""Parts a cell at every space."""
-_MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", _WORDS, " ")
+_WORDS, _TITLED = "words", "titled"
+"""Parts a cell at every space; or around the name of somebody with a title."""
+_MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", _TITLED, _WORDS, " ")
 _FEWEST_ALIKE = 2
 
 
@@ -230,6 +230,9 @@ def _split(text: str, mark: str) -> list[str]:
     if mark == "(":
         match = _BRACKETS.fullmatch(text)
         return [match["first"], match["second"]] if match else [text]
+    if mark == _TITLED:
+        match = TITLED_WITHIN.fullmatch(text)
+        return [part for part in match.group("ahead", "name", "behind") if part] if match else [text]
     if mark == _WORDS:
         return text.split()
     parts = text.rsplit(mark, 1) if mark == " " else text.split(mark)

@@ -249,7 +249,7 @@ class _Rows:
         return self._known_bounds[text]
 
     def _are_numbered_sections(self) -> bool:
-        """Tell whether the classes are numbers that several courses share: section 1 of Algebra, and of Art."""
+        """Tell whether several courses share the classes as parts of them: section 1 of Algebra, and of Art; “Lab”."""
         if not (self._sheet.has("class") and self._sheet.has("course")):
             return False
         pairs = {
@@ -257,7 +257,7 @@ class _Rows:
         }
         sections = {section for section, _ in pairs}
         shared = len(sections) < len({pair for pair in pairs if pair[0]})
-        if shared and all(len(section) <= _LONGEST_SECTION and section.isdecimal() for section in sections if section):
+        if shared and all(map(_is_part_of_course, filter(None, sections))):
             section, course = next(pair for pair in sorted(pairs) if all(pair))
             self._problems.append(wording.numbered_sections(self._sheet.table.place, section, course))
             return True
@@ -687,6 +687,20 @@ class _Rows:
 
     def _labels_of(self, cycles: Sequence[str]) -> list[str]:
         return [label for name in cycles for label in self._choices.year.cycles[name].rule.labels]
+
+
+def _is_part_of_course(section: str) -> bool:
+    """Tell whether a class is called by a number, or by how it is taught: "1", "Lecture 2", "TD"."""
+    return (len(section) <= _LONGEST_SECTION and section.isdecimal()) or _TAUGHT_AS.fullmatch(section) is not None
+
+
+_TAUGHT_AS = regex(
+    r"(?:lectures?|lec|tutorials?|tut|seminars?|sem|labs?|laborator(?:y|ies)|practicals?|prac|workshops?|recitation|rec|"
+    r"vorlesung|vl|übung|ü|seminar|praktikum|tutorium|cours magistral|cm|td|tp|teoría|práctica|laboratorio|teórica|"
+    r"esercitazione|lezione|aula teórica|aula prática|hoorcollege|hc|werkcollege|wc|practicum|föreläsning|övning|"
+    r"forelesning|øvelse|forelæsning|luento|harjoitus|wykład|ćwiczenia|přednáška|cvičení)[ .-]{0,2}(?:\d{1,2}|[A-Z])?",
+    re.IGNORECASE,
+)
 
 
 def _shows_nights(sheet: Sheet) -> bool:

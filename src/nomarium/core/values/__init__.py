@@ -48,6 +48,7 @@ if TYPE_CHECKING:
         ROOM_FORM,
         TEACHER_FORM,
         TITLED_FORM,
+        TITLED_WITHIN,
         are_people,
         most_are,
     )
@@ -108,6 +109,7 @@ __all__ = [
     "ROOM_FORM",
     "TEACHER_FORM",
     "TITLED_FORM",
+    "TITLED_WITHIN",
     "WEEKDAY_NAMES",
     "YES",
     "CalendarWords",

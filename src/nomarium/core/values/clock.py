@@ -191,7 +191,8 @@ LONGEST_PAST_MIDNIGHT, LONGEST_NIGHT = 8 * HOUR, 16 * HOUR
 
 _NIGHT_WORDS = (
     "night shift duty on-call watch crew rota roster nacht schicht bereitschaft dienst nuit garde astreinte noche "
-    "turno guardia notte reperibilità noite plantão wacht natt vakt vagt skift dyżur"
+    "turno guardia notte reperibilità noite plantão wacht natt vakt vagt skift dyżur depart arriv train ferry flight "
+    "voyage abfahrt ankunft départ salida llegada partenza arrivo vertrek aankomst avgång ankomst afgang avgang"
 ).split()
 _NIGHTS = regex(rf"\b(?:{'|'.join(_NIGHT_WORDS)})".replace("-", "[- ]"), re.IGNORECASE)
 

@@ -13,11 +13,11 @@ _CLASS = (
     r"(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary|S|P|Y)\.? ?\d{1,2}[^\W\d_]?"
 )
 _CAPITAL = "[A-ZÀ-ÖØ-ÞĀČĐĒĢĪĶĻŅŌŠŪŽŁŚŻÇĞİŞÑ]"
-_TITLE = (
+_TITLES = (
     r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Nurse|Sister|Coach|Rev|Herr|Hr|Frau|Fr|Fru|Frk|M|Mme|Mlle|Madame|Monsieur|Sr|Sra|Srta|"
-    r"Dra|Sig|Ing|Mgr|Mevr|Mw|Dhr|Lic|(?i:prof(?:\.?ssa)?|dott(?:\.?ssa)?|sig\.?r?a|dr\.?ssa|pani?|maestr[oa]))\b"
-    r"\.? \S.*|[^\W\d_]\.[ -]?\S.*"
+    r"Dra|Sig|Ing|Mgr|Mevr|Mw|Dhr|Lic|(?i:prof(?:\.?ssa)?|dott(?:\.?ssa)?|sig\.?r?a|dr\.?ssa|pani?|maestr[oa]))\b\.?"
 )
+_TITLE = rf"{_TITLES} \S.*|[^\W\d_]\.[ -]?\S.*"
 
 CLASS_FORM = regex(_CLASS, re.IGNORECASE)
 """“7a”, “10 B”, “Year 9”."""
@@ -25,6 +25,12 @@ ROOM_FORM = regex(rf"(?!(?:{_CLASS})$)(?=.*\d)(?:[^\W\d_]{{0,10}}[ .-]?\d{{1,4}}
 """“R12”, “Lab 3”, “204”."""
 TITLED_FORM = regex(_TITLE)
 """“Ms Okafor”, “D. Pell”."""
+TITLED_WITHIN = regex(
+    rf"(?P<ahead>\S.*?),? (?:(?:with|mit|avec|con|com|med|met) )?"
+    rf"(?P<name>{_TITLES} (?:(?:de|di|du|von|van|der|den|le|la|da|dos) )*{_CAPITAL}[^\W\d_][^\W\d_'’-]*)"
+    r"(?:,? (?P<behind>\S.*))?"
+)
+"""Words, somebody with a title, and perhaps more words: “Maths Mme Roy S4”."""
 TEACHER_FORM = regex(rf"{_TITLE}|[A-Z]{{2,4}}")
 """“Ms Okafor”, “D. Pell”, or initials."""
 PERSON_FORM = regex(

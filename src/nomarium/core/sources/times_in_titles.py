@@ -1,0 +1,114 @@
+"""Titles that say when they are, "Board (7pm)", "9:30 Assembly", where no column has times → a column of hours."""
+
+from __future__ import annotations
+
+import re
+from datetime import datetime, time
+from typing import TYPE_CHECKING, NamedTuple
+
+from nomarium.core.columns import MOMENT_FIELDS, Certainty, Match, Matches, holds_dates
+from nomarium.core.sources import wording
+from nomarium.core.tables import Column, plain_text
+from nomarium.core.values import scan_span, span_in
+from nomarium.lazily import regex
+
+if TYPE_CHECKING:
+    from collections.abc import Sequence
+
+    from nomarium.core.problems import Problem
+    from nomarium.core.sources.series import Series
+    from nomarium.core.tables import Cell, Table
+
+_SURE = (
+    r"\d{1,2}(?:[:.]\d{2})?\s?[ap]\.?m\b\.?|\d{1,2}(?:[:.]\d{2})?\s?(?:uhr|uur)\b|"
+    r"\d{1,2}h(?:\d{2})?\b|\b(?:12 )?noon\b"
+)
+_CLOCK = rf"(?:{_SURE}|\d{{1,2}}:\d{{2}}(?![:\d]))"
+_AT = r"(?:(?:at|@|um|à|às|a las|alle(?: ore)?|kl\.?|om)\s)"
+_ALONE = (
+    regex(rf"(?P<time>{_CLOCK})\s*[:,–—-]?\s+(?P<title>[^\W\d].*)", re.IGNORECASE),
+    regex(rf"(?P<title>.*?\S)\s*\(\s*{_AT}?\s*(?P<time>{_CLOCK})\s*\)", re.IGNORECASE),
+    regex(rf"(?P<title>.*?\S)(?:\s*[,–—@]|\s+-|\s+{_AT})\s*(?P<time>{_CLOCK})", re.IGNORECASE),
+    regex(rf"(?P<title>.*?[^\W\d])\s+(?P<time>{_SURE})", re.IGNORECASE),
+)
+_ENDS = regex(
+    r"\b(?:until|till?|to|by|before|after|from|since|bis|vor|nach|ab|seit|avant|après|jusqu\S*|hasta|antes|después|desde|"
+    r"entro|fino|dopo|dalle|tot|vóór|na|vanaf|före|efter|innan|före|inden|før|etter)\W*$",
+    re.IGNORECASE,
+)
+"""What stands ahead of a time that is no start: “School closed until 1pm”."""
+
+
+class _Said(NamedTuple):
+    title: str
+    hours: str
+
+
+def with_times_of_titles(table: Table, matches: Matches) -> tuple[Matches, list[Problem]]:
+    """Return the columns with one for the hours that titles say, and a word on it; as they are where others have times.
+
+    The title is what is left of its cell. A time that something lasts until, or two of them, stay in the title.
+    """
+    titles = matches.column("summary")
+    others = [column for name, column in matches.columns((*MOMENT_FIELDS, "period"))]
+    if titles is None or not any(map(holds_dates, others)) or any(map(_says_times, others)):
+        return matches, []
+    said = {cell: _timed(cell) if isinstance(cell, str) else None for cell in titles.distinct}
+    each = [said[cell] for cell in titles.cells]
+    first = next((record for record, one in enumerate(each) if one is not None), None)
+    if first is None:
+        return matches, []
+    names: list[Cell] = [cell if one is None else one.title for cell, one in zip(titles.cells, each, strict=True)]
+    hours: list[Cell] = ["" if one is None else one.hours for one in each]
+    rest = [match for match in matches.all if match.column is not titles]
+    found = [
+        Match(Column(titles.heading, titles.index, names), "summary", Certainty.SURE, "its heading"),
+        Match(Column(titles.heading, titles.index, hours), "hours", Certainty.SURE, "times in titles"),
+    ]
+    place = table.cell_place(first, titles)
+    told = wording.times_of_titles(place, plain_text(titles.cells[first]), len(list(filter(None, hours))))
+    return Matches([*rest, *found]), [told]
+
+
+def with_time_in_title(series: Sequence[Series]) -> list[Problem]:
+    """Return a word on each event of the whole day whose title says a time that nothing was taken from."""
+    return [
+        wording.time_in_title(one.place, one.summary)
+        for one in series
+        if _SAID.search(one.summary) and all(occurrence.all_day for occurrence in one.occurrences[:1])
+    ]
+
+
+_SAID = regex(rf"(?<![\d:.]){_SURE}|\({_CLOCK}\)|\b{_AT}{_CLOCK}", re.IGNORECASE)
+
+
+def _says_times(column: Column) -> bool:
+    """Tell whether any cell of a column says a time of day."""
+    return any(map(_says_time, column.distinct))
+
+
+def _says_time(cell: Cell) -> bool:
+    if isinstance(cell, datetime):
+        return cell.time() != time()
+    return isinstance(cell, time) or (isinstance(cell, str) and _ANY.search(cell) is not None)
+
+
+_ANY = regex(_CLOCK, re.IGNORECASE)
+
+
+def _timed(text: str) -> _Said | None:
+    """Return the title and the one time of a text; None where it says none, or one that is no start."""
+    text = " ".join(text.split())
+    span = span_in(text)
+    if span is not None and scan_span(span.text) is not None:
+        ahead, behind = text[: span.start], text[span.end :]
+        bare = f"{ahead.rstrip(' (,–-@')} {behind.lstrip(' ),–-:')}".strip()
+        edge = not ahead.strip(" (") or not behind.strip(" )")
+        return _Said(bare, span.text) if bare and edge and not _ENDS.search(ahead) and not _ANY.search(bare) else None
+    for pattern in _ALONE:
+        found = pattern.fullmatch(text)
+        if found is None or _ENDS.search(found["title"]) or _ANY.search(found["title"]):
+            continue
+        if scan_span(found["time"]) is not None:
+            return _Said(found["title"].strip(" ,–-"), found["time"])
+    return None
