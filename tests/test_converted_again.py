@@ -337,6 +337,6 @@ class ConvertedCalendar(RuleBasedStateMachine):
 
 
 ConvertedCalendar.TestCase.settings = settings(
-    max_examples=7, stateful_step_count=8, deadline=None, suppress_health_check=list(HealthCheck)
+    max_examples=5, stateful_step_count=8, deadline=None, suppress_health_check=list(HealthCheck)
 )
 test_every_program_ends_with_the_last_truth = ConvertedCalendar.TestCase

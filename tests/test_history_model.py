@@ -60,6 +60,6 @@ class OfficeCalendar(RuleBasedStateMachine):
 
 
 OfficeCalendar.TestCase.settings = settings(
-    max_examples=4, stateful_step_count=7, deadline=None, suppress_health_check=list(HealthCheck)
+    max_examples=3, stateful_step_count=7, deadline=None, suppress_health_check=list(HealthCheck)
 )
 test_all_end_alike = OfficeCalendar.TestCase

@@ -86,7 +86,7 @@ def rules_of(weekdays, rest, how, closed):
     return DatingRules(weekdays, rest, how, lambda day: "Storm" if day in shut else "")
 
 
-@settings(max_examples=1200, deadline=None)
+@settings(max_examples=800, deadline=None)
 @given(rows=ROWS, weekdays=DAYS, rest=st.frozensets(st.integers(5, 6), max_size=2), how=HOW, closed=CLOSED)
 def test_programmes_are_dated_as_the_rules_say(rows, weekdays, rest, how, closed):
     rules = rules_of(weekdays, rest, how, closed)

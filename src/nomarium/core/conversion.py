@@ -272,6 +272,8 @@ def _event_grid(path: Path, wanted: TableChoices, request: Request) -> tuple[Gri
     others = read_grids(path)[0] if wanted.sheet else grids
     choices = SheetChoices(path, Place(path.name), wanted, request.events.dates)
     unfolded = shapes.unfolded_of(grids, others, choices, request.events.used)
+    if not unfolded and not request.columns:
+        unfolded = [one for grid in grids if (one := shapes.dated_lines(grid)) is not None]
     crossed = [one for one in unfolded if one.kind is Kind.EVENTS and _has_headings(one.grid, request)]
     if len(crossed) == 1:
         read_as = note("read-as-list", crossed[0].grid.place, f"It is read as a list: {crossed[0].why}.")

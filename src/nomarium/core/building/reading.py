@@ -41,6 +41,7 @@ from nomarium.core.shapes import (
     Key,
     Patterns,
     Unfolded,
+    dated_lines,
     drawn_days,
     find_crossing,
     find_patterns,
@@ -151,7 +152,15 @@ class SourceReader:
             return _STATED[keys.kind], grids
         if keys.codes and not all(recognise(grid, choices.columns, (Kind.GRID,)).kind for grid in grids):
             return Kind.SLOTS, grids
-        kinds = [recognise(grid, choices.columns, _FORMS).kind or Kind.GRID for grid in grids]
+        return self._by_form(keys, choices, grids)
+
+    def _by_form(self, keys: SourceKeys, choices: SheetChoices, grids: list[Grid]) -> tuple[Kind, list[Grid]]:
+        """Return what the sheets of a source are by their headings or cells, each line a date and words at last."""
+        known = [recognise(grid, choices.columns, _FORMS).kind for grid in grids]
+        lines = [dated_lines(grid) for grid in grids] if not (any(known) or choices.columns or keys.kind) else []
+        if lists := [one.grid for one in lines if one is not None]:
+            return Kind.EVENTS, lists
+        kinds = [kind or (Kind.GRID if self._desk.year is not None else Kind.EVENTS) for kind in known]
         if keys.kind == "timetable":
             return (Kind.LIST if kinds and all(kind is Kind.LIST for kind in kinds) else Kind.GRID), grids
         return next(iter(kinds), Kind.EVENTS), grids

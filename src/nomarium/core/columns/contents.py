@@ -274,14 +274,18 @@ def _day(cell: Cell, order: Order) -> date | None:
 
 def counts_up(column: Column) -> bool:
     """Tell whether the numbers in a column count up from 0 or 1, as periods do, with no more than breaks between."""
-    cells = [_ORDINAL.sub("", plain_text(cell).strip(" .")) for cell in _filled(column)]
-    numbers = [int(cell) for cell in cells if cell.isdecimal()]
+    cells = [plain_text(cell).strip(" .") for cell in _filled(column)]
+    found = [match for cell in cells if (match := _COUNTED.fullmatch(_ORDINAL.sub("", cell)))]
+    numbers = [int(match["number"]) for match in found]
     first = numbers[0] if numbers else 0
     counted = first in (0, 1) and numbers == list(range(first, first + len(numbers)))
-    return counted and len(numbers) >= _FEWEST_COUNTED and len(numbers) * 2 > len(cells)
+    fewest = _FEWEST_COUNTED if any(cell.isdecimal() for cell in cells) else _FEWEST_COUNTED - 1
+    return counted and len(numbers) >= fewest and len(numbers) * 2 > len(cells)
 
 
 _FEWEST_COUNTED = 3
+_COUNTED = regex(r"(?P<number>\d{1,3})(?:(?:[ªº°.]|st|nd|rd|th|re|e|er|ère|ème)?\s+[^\W\d]{3,})?", re.IGNORECASE)
+"""“3”, “1ª hora”."""
 _ORDINAL = regex(r"(?<=\d)(?:ª|º|°|st|nd|rd|th|e|er|re|ère|ème|\.)$", re.IGNORECASE)
 
 
@@ -313,11 +317,14 @@ _EVERY = regex(
 
 
 def names_no_time(column: Column) -> bool:
-    """Tell whether a column has cells, and none of them is a time, a number, or a date."""
-    cells = list(_filled(column))
+    """Tell whether a column has cells, and none of them is a time, a number, or a date; “1: Pirates” is a name."""
+    cells = [_NUMBERED.sub("", cell) if isinstance(cell, str) else cell for cell in _filled(column)]
     return bool(cells) and not any(
         is_data(cell) or any(map(str.isdigit, plain_text(cell))) or _is_time(plain_text(cell)) for cell in cells
     )
+
+
+_NUMBERED = regex(r"^\d{1,2}\s?[:.)–-]\s+(?=[^\W\d]{2})")
 
 
 def holds_amounts(column: Column) -> bool:

@@ -44,18 +44,31 @@ from nomarium.core.kinds import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import has_errors
 from nomarium.core.recognition import Recognised
+from nomarium.core.shapes import dated_lines
 from nomarium.core.tables import Cell, Grid, plain_text
 from nomarium.core.values import is_date, weekday_in_any
 from nomarium.lazily import regex
 
 
 def with_closures_alone(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
-    """Return the sheets of a folder; closures are events of their own where nothing meets that they could stop."""
-    if any(sheet.kind not in (Kind.CLOSURES, None) for sheet in sheets):
+    """Return the sheets of a folder; closures are events of their own where nothing meets that they could stop.
+
+    So are lines of dates and words, of which nothing else says what they are.
+    """
+    if any(sheet.kind not in (Kind.CLOSURES, Kind.EVENTS, None) for sheet in sheets):
         return list(sheets)
-    why = "it says when it is closed, and no other sheet says what would meet"
-    as_events = Recognised(Kind.EVENTS, why)
-    return [replace(sheet, recognised=as_events) if sheet.kind else sheet for sheet in sheets]
+    alone = all(sheet.kind is not Kind.EVENTS for sheet in sheets)
+    closed = Recognised(Kind.EVENTS, "it says when it is closed, and no other sheet says what would meet")
+    listed = Recognised(Kind.EVENTS, "each of its lines is a date and words")
+
+    def as_events(sheet: FoundSheet) -> FoundSheet:
+        if sheet.kind is Kind.CLOSURES and alone:
+            return replace(sheet, recognised=closed)
+        if sheet.kind is None and sheet.grid is not None and dated_lines(sheet.grid) is not None:
+            return replace(sheet, recognised=listed)
+        return sheet
+
+    return list(map(as_events, sheets))
 
 
 def with_terms(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:

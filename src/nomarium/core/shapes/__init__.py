@@ -7,6 +7,7 @@ from nomarium.lazily import on_demand
 if TYPE_CHECKING:
     from nomarium.core.shapes.cell_texts import is_free, is_place_name, looks_like_place, without_length
     from nomarium.core.shapes.crossing import Crossing, find_crossing
+    from nomarium.core.shapes.dated_lines import dated_lines
     from nomarium.core.shapes.dates_across import dates_across
     from nomarium.core.shapes.drawn_days import drawn_days, listed_in
     from nomarium.core.shapes.key import Key, meanings_in, read_key
@@ -24,6 +25,7 @@ __all__ = [
     "MonthBlock",
     "Patterns",
     "Unfolded",
+    "dated_lines",
     "dates_across",
     "drawn_days",
     "explains",

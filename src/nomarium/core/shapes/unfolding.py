@@ -32,6 +32,7 @@ from nomarium.core.sheets import note_unused, note_used, says_when, titled_span,
 from nomarium.core.slots import by_weeks
 from nomarium.core.tables import Cell, Spot, column_letters, plain_text
 from nomarium.core.values import (
+    TITLED_FORM,
     WEEKDAY_NAMES,
     DateChoices,
     DateSpan,
@@ -162,10 +163,11 @@ class _Unfolding:
         return Unfolded(list_of, self._kind, self._whose(), self._why(), list(self._problems()))
 
     def _codes_to_explain(self) -> dict[str, Place]:
-        """Return the codes in cells; none where each line says its hours: short words are then who or what is on."""
+        """Return the codes in cells; none where lines say their hours, or titled people stand there."""
         codes = self._found.codes()
         says_hours = self._hours_lead is not None or all(map(span_in, self._found.names()))
-        return {} if says_hours and not any(map(self._key.find, codes)) else codes
+        are_names = says_hours or any(map(TITLED_FORM.fullmatch, self._found.texts()))
+        return {} if are_names and not any(map(self._key.find, codes)) else codes
 
     def _has_last_days(self) -> bool:
         """Tell whether a line beside the days says when each ends: “Von”, “Bis”."""

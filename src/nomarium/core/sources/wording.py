@@ -203,9 +203,9 @@ def no_time() -> Finding:
 
 def times_of_titles(place: Place, title: str, count: int) -> Problem:
     """Titles that say when they are, where no column does."""
-    titles = counted(count, "title says when it is: its time is", "titles say when they are: their times are")
-    message = f"{titles} taken from there, as no column has times: “{title}”."
-    return note("times-of-titles", place, f"{message} For the whole day write “all day” into a column “Time”.")
+    told = "title says when it is: its time was" if count == 1 else "titles say when they are: their times were"
+    message = f"{count} {told} taken from there, as no column has any (“{title}”)."
+    return note("times-of-titles", place, f"{message} Where it is all day, write that into a column “Time”.")
 
 
 def time_in_title(place: Place, title: str) -> Problem:

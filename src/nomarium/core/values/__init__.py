@@ -40,6 +40,7 @@ if TYPE_CHECKING:
     )
     from nomarium.core.values.date_spans import DateSpan, span_of_dates
     from nomarium.core.values.date_text import ORDERS, Order
+    from nomarium.core.values.dated_lines import EDGES_OF_LINES, date_left_in, line_scanner, split_line
     from nomarium.core.values.durations import Length, cell_length, read_length, read_shift, unit_in_heading, unit_of
     from nomarium.core.values.faults import Fault
     from nomarium.core.values.forms import (
@@ -97,6 +98,7 @@ __all__ = [
     "CLASS_FORM",
     "DATE_ENDS",
     "DAY",
+    "EDGES_OF_LINES",
     "LATEST_USUAL_START",
     "LIST_MARKS",
     "LONGEST_PAST_MIDNIGHT",
@@ -139,6 +141,7 @@ __all__ = [
     "clock_words",
     "counted",
     "date_in",
+    "date_left_in",
     "day_words",
     "days_of_week",
     "earliest_in_turn",
@@ -156,6 +159,7 @@ __all__ = [
     "last_of_week",
     "leading_weekdays",
     "likeliest_words",
+    "line_scanner",
     "may_pass_midnight",
     "minute_words",
     "month_named",
@@ -188,6 +192,7 @@ __all__ = [
     "spans_in",
     "spans_with_days",
     "speaks_of_nights",
+    "split_line",
     "split_list",
     "start_before",
     "style_of",

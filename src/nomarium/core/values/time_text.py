@@ -69,9 +69,13 @@ def scan_time(text: str) -> TimeShape | None:
     return _time(normalised(text)) if len(text) <= LONGEST_SPAN else None
 
 
+_ORDINAL = regex(r"\d\s?[ªº]")
+"""“1ª” is the first of something, and not one o’clock."""
+
+
 def scan_span(text: str) -> Span | None:
     """Return what a text means as a time or as a span of times ("9–10:30am"), or None."""
-    if len(text) > LONGEST_SPAN:
+    if len(text) > LONGEST_SPAN or _ORDINAL.search(text):
         return None
     text = _AMID.sub(r"\1 - \2", normalised(text))
     text = _LEAD.sub("", text, count=1)
