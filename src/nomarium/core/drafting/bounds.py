@@ -11,7 +11,7 @@ from itertools import zip_longest
 from typing import NamedTuple
 
 from nomarium.core.columns import Evidence, Headings, Kind, match_columns
-from nomarium.core.datesheets import read_weeks
+from nomarium.core.datesheets import read_closures, read_weeks
 from nomarium.core.drafting.proved_year import repeats
 from nomarium.core.drafting.sheets import FoundSheet, as_found, blocks_of
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
@@ -23,7 +23,7 @@ from nomarium.core.slots import counted_by_words, read_week_numbers
 from nomarium.core.sources import EventChoices, is_undated, read_events
 from nomarium.core.tables import Grid, find_table, plain_text
 from nomarium.core.timetable import holding_title
-from nomarium.core.values import DateChoices, Moment, Order, days_of_week, year_in_titles
+from nomarium.core.values import DateChoices, Moment, Order, days_of_week, weekday_in_any, year_in_titles
 
 
 class Bounds(NamedTuple):
@@ -63,12 +63,50 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
     hanging = (sheet for sheet in sheets if "period" in sheet.columns.values() or (closed and repeats(sheet)))
     others = [*hanging, *(sheet for sheet in sheets if not closed and _lacks_first_days(sheet))]
     found = [_bounds_of(sheet, order) for sheet in timetables or others]
+    if None in found and (within := _school_year_of(sheets, order)) is not None:
+        both = zip(found, timetables or others, strict=True)
+        found = [one or _within(sheet, order, within) for one, sheet in both]
     known = [one for one in found if one is not None]
     if not known or len(known) < len(found):
         return None
     said_by = ", ".join(dict.fromkeys(one.said_by for one in known))
     soonest = max(one.soonest or one.last for one in known)
     return Bounds(min(one.first for one in known), max(one.last for one in known), said_by, soonest)
+
+
+def _school_year_of(sheets: Sequence[FoundSheet], order: Order | None) -> tuple[date, date] | None:
+    """Return the one school year, August to July, in which all closures of a folder lie; None for none or several."""
+    listed = [
+        replace(as_found(sheet), dates=DateChoices(order=order)) for sheet in sheets if sheet.kind is Kind.CLOSURES
+    ]
+    days = [day for choices in listed for one in read_closures(choices)[0].closures for day in (one.first, one.last)]
+    years = {day.year - (day.month < _FIRST_MONTH) for day in days}
+    year = years.pop() if len(years) == 1 else None
+    return (date(year, _FIRST_MONTH, 1), date(year + 1, _FIRST_MONTH - 1, 31)) if year is not None else None
+
+
+_FIRST_MONTH = 8
+
+
+@cache
+def _within(sheet: FoundSheet, order: Order | None, within: tuple[date, date]) -> Bounds | None:
+    """Return the first and last days of a timetable's rows, which have no year, in a school year that fits them."""
+    if sheet.kind is not Kind.LIST or sheet.grid is None:
+        return None
+    try:
+        choices = replace(as_found(sheet), dates=DateChoices(order=order, within=within))
+        table, _ = read_sheet(sheet.grid.copy(), TIMETABLE_SHEET, choices)
+    except DataRefused:
+        return None
+    return _by_dates(table, sheet) if table is not None and _begin_on_their_weekdays(table) else None
+
+
+def _begin_on_their_weekdays(table: Sheet) -> bool:
+    """Tell whether each row begins on the weekday that it is on: its day is of that year then."""
+    said = dict(enumerate(table.texts("day"))) if table.has("day") else {}
+    firsts = _days_below(table, "from", first=True)
+    weekdays = {row: weekday_in_any(text.rstrip("s.")) for row, text in said.items() if text}
+    return bool(firsts) and bool(weekdays) and all(firsts[row].weekday() == day for row, day in weekdays.items())
 
 
 def bounds_of_weeks(sheets: Sequence[FoundSheet]) -> Bounds | None:

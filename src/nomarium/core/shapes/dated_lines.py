@@ -24,16 +24,18 @@ def dated_lines(grid: Grid) -> Unfolded | None:
         return None
     parted = {row: split_line(text, scanner) for row, text in lines.items()}
     first = next((row for row, (dates, _) in parted.items() if dates), None)
-    if first is None or sum(row < first for row in parted) > _MOST_ABOVE:
+    above = [row for row in parted if first is not None and row < first]
+    cells = [len(dict(view.filled(row))) for row in parted]
+    headed = bool(above) and max(cells[: len(above)]) > 1 and min(cells[len(above) :]) > 1
+    if first is None or headed or len(above) > _MOST_ABOVE:
         return None
     below = {row: both for row, both in parted.items() if row >= first}
     whole = all(dates and any(map(str.isalpha, words)) for dates, words in below.values())
     if len(below) < _FEWEST_LINES or not whole or any(date_left_in(words, scanner) for _, words in below.values()):
         return None
-    titles = {row: text for row, text in lines.items() if row < first}
-    listed: list[list[Cell]] = [[text] for text in titles.values()]
+    listed: list[list[Cell]] = [[lines[row]] for row in above]
     listed.append(["Date", "Event"])
     listed += [[dates, words] for dates, words in below.values()]
-    origins: list[list[Spot]] = [[view.spot(row, 0)] for row in titles]
+    origins: list[list[Spot]] = [[view.spot(row, 0)] for row in above]
     origins += [[view.spot(first, 0)] * 2, *([view.spot(row, 0)] * 2 for row in below)]
     return Unfolded(grid.as_list(listed, origins), Kind.EVENTS, "", WHY)

@@ -21,6 +21,7 @@ from nomarium.core.columns import (
 from nomarium.core.problems import Place, Problem, WrongCall, has_errors
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.accounting import account
+from nomarium.core.sheets.carried import carry_weekdays
 from nomarium.core.sheets.day_order import order_by_days
 from nomarium.core.sheets.notes import take_notes
 from nomarium.core.sheets.several_dates import split_dates
@@ -134,6 +135,7 @@ def sheet_of(
     if kind.kind in (Kind.CLOSURES, Kind.SPECIAL_DAYS):
         split_dates(table, matches)
     if kind.kind is Kind.LIST:
+        problems += carry_weekdays(table, matches)
         split_times(table, matches)
     sheet = Sheet(kind, table, matches)
     sheet.whole, said = said_of_whole(sheet, choices, grid)

@@ -171,3 +171,10 @@ def note_unused(place: Place, text: str, more: int = 0) -> Problem:
         found=text,
         advice="If it changes when or where something is, write that into the rows.",
     )
+
+
+def days_carried(place: Place, count: int) -> Problem:
+    """Rows without a day that take it from the row above."""
+    rows = "1 row without a day takes" if count == 1 else f"{count:,} rows without a day take"
+    message = f"{rows} that of the row above: the days stand only where they change."
+    return note("days-carried", place, message, advice="Where that is wrong, write the day.")
