@@ -122,6 +122,16 @@ def _nth_weekday(year, start, rule):
     return days[number - 1] if number > 0 else days[number]
 
 
+@pytest.mark.parametrize(
+    ("zone", "standard", "summer"),
+    [("America/Halifax", "-0400", "-0300"), ("Europe/London", "+0000", "+0100"), ("Australia/Sydney", "+1000", "+1100")],
+)
+def test_what_is_summer_time_is_called_so(zone, standard, summer):
+    lines = "\n".join(vtimezone(zone, datetime(2026, 1, 1), datetime(2027, 1, 1)))
+    parts = re.findall(r"BEGIN:(STANDARD|DAYLIGHT).*?TZOFFSETTO:(\S+)", lines, re.DOTALL)
+    assert set(parts) == {("STANDARD", standard), ("DAYLIGHT", summer)}
+
+
 def test_a_steady_zone_and_utc():
     assert "RRULE" not in "".join(vtimezone("Asia/Tokyo", datetime(2026, 1, 1), datetime(2027, 1, 1)))
     when = Occurrence(datetime(2026, 9, 8, 9), datetime(2026, 9, 8, 10), False, "UTC")
