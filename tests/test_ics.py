@@ -124,7 +124,11 @@ def _nth_weekday(year, start, rule):
 
 @pytest.mark.parametrize(
     ("zone", "standard", "summer"),
-    [("America/Halifax", "-0400", "-0300"), ("Europe/London", "+0000", "+0100"), ("Australia/Sydney", "+1000", "+1100")],
+    [
+        ("America/Halifax", "-0400", "-0300"),
+        ("Europe/London", "+0000", "+0100"),
+        ("Australia/Sydney", "+1000", "+1100"),
+    ],
 )
 def test_what_is_summer_time_is_called_so(zone, standard, summer):
     lines = "\n".join(vtimezone(zone, datetime(2026, 1, 1), datetime(2027, 1, 1)))

@@ -190,13 +190,32 @@ LISTS |= {
     ),
     "lines of dates and words, without headings": (
         "Dates for your diary, Spring 2027\nMon 11 January – Year 6 swimming starts\nThu 14 January – Coffee morning 9.15am\nFair: 2 March\n",
-        ["Year 6 swimming starts 2027-01-11..2027-01-12", "Coffee morning 2027-01-14 09:15–10:15", "Fair 2027-03-02..2027-03-03"],
+        [
+            "Year 6 swimming starts 2027-01-11..2027-01-12",
+            "Coffee morning 2027-01-14 09:15–10:15",
+            "Fair 2027-03-02..2027-03-03",
+        ],
     ),
     "sessions by number and name": (
         "Session,Dates,Ages,Hours\n1: Pirates,July 5-6 2027,5-8,9:00 AM - 3:00 PM\n2: Knots,July 12 2027,8-11,9:00 AM - 3:00 PM\n",
         ["1: Pirates 2027-07-05 09:00–15:00", "1: Pirates 2027-07-06 09:00–15:00", "2: Knots 2027-07-12 09:00–15:00"],
     ),
-    "a night on the way": ("Train,Departs,Arrives,Date\nIC 19,22:15,06:50,13.03.2027\n", ["IC 19 2027-03-13 22:15–2027-03-14 06:50"]),
+    "a night on the way": (
+        "Train,Departs,Arrives,Date\nIC 19,22:15,06:50,13.03.2027\n",
+        ["IC 19 2027-03-13 22:15–2027-03-14 06:50"],
+    ),
+    "times in the headings of dates": (
+        "Week,From (Fri 18:00),To (Fri 18:00),Vet\n1,08/01/2027,15/01/2027,Hale\n2,15/01/2027,22/01/2027,Orr\n",
+        ["Hale 2027-01-08 18:00–2027-01-15 18:00", "Orr 2027-01-15 18:00–2027-01-22 18:00"],
+    ),
+    "two columns a day, below their days or behind them": (
+        "Name;18.01.2027 von;18.01.2027 bis;19.01.2027 von;19.01.2027 bis\nAnna;07:00;14:30;frei;\nBernd;9:00;17:00;7:00;14:30\n",
+        ["Anna 2027-01-18 07:00–14:30", "Bernd 2027-01-18 09:00–17:00", "Bernd 2027-01-19 07:00–14:30"],
+    ),
+    "two columns a day, in two rows of headings": (
+        "Name,18 Jan 2027,,19 Jan 2027,\n,In,Out,In,Out\nAnn,07:00,14:30,Off,\nBo,9:00,17:00,,\n",
+        ["Ann 2027-01-18 07:00–14:30", "Bo 2027-01-18 09:00–17:00"],
+    ),
     "times in titles, where no column has any": (
         "Date,Event\n8 Sep 2026,Board (7pm)\n14 Sep 2026,9:30 Assembly\n15 Sep 2026,Fair\n16 Sep 2026,Concert at 19:30\n17 Sep 2026,Psalm 12:30\n18 Sep 2026,Show 2-5pm\n",
         [
@@ -243,7 +262,10 @@ LISTS |= {
 }
 
 ASKED = {
-    "a line without a date among lines with one": ("Mon 11 January 2027 – Swimming\nCake sale soon\nTue 2 March 2027 – Fair\n", "no-headings"),
+    "a line without a date among lines with one": (
+        "Mon 11 January 2027 – Swimming\nCake sale soon\nTue 2 March 2027 – Fair\n",
+        "no-headings",
+    ),
     "numbers below months are no days by themselves": ("Item,January 2027,March 2027\nRent,12,14\nWater,3,2\n", ""),
     "a time in a title that is no start": ("Date,Event\n8 Sep 2026,Open until 6pm\n9 Sep 2026,Fair\n", "time-in-title"),
     "a time in a title beside a column of times": (

@@ -20,6 +20,7 @@ from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mo
 from nomarium.core.shapes.crossed_weekdays import crossed_weekdays
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
+from nomarium.core.shapes.paired_hours import join_paired_hours
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot, plain_text
 from nomarium.core.values import ORDERS, Clock, are_people, is_date, is_span, most_are, scan_span, span_in
@@ -278,6 +279,7 @@ def find_crossing(grid: Grid, *, turned: bool | None = None) -> Crossing | None:
     """
     if month_blocks(grid) or crossed_weekdays(grid) is not None:
         return None
+    grid = join_paired_hours(grid) or grid
     return _crossing_in(grid, turned=turned) or _crossing_beside_key(grid, turned=turned)
 
 

@@ -21,6 +21,7 @@ from nomarium.core.shapes.hours_across import hours_across
 from nomarium.core.shapes.key import FREE
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
 from nomarium.core.shapes.months_across import months_across
+from nomarium.core.shapes.paired_hours import join_paired_hours
 from nomarium.core.shapes.sentences import sentences
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.unfolding import unfold
@@ -33,8 +34,10 @@ if TYPE_CHECKING:
 def drawn_days(grid: Grid) -> Unfolded | None:
     """Return the list that a drawn year or day stands for, months whose days hold labels, or dates below labels.
 
-    None for other sheets.
+    None for other sheets, and for those on which names and days cross, two columns a day.
     """
+    if join_paired_hours(grid) is not None:
+        return None
     blocks = month_blocks(grid)
     for block in blocks:
         block.read()

@@ -35,6 +35,7 @@ from nomarium.core.sources.repeating import REPEAT_FIELDS, unroll
 from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.set_reminders import REMINDER_FIELDS, set_reminders
 from nomarium.core.sources.spans import SpanFound, SpanRules
+from nomarium.core.sources.times_in_headings import with_times_of_headings
 from nomarium.core.sources.times_in_titles import with_time_in_title, with_times_of_titles
 from nomarium.core.sources.undated_repeats import with_first_days
 from nomarium.core.sources.week_dates import dated_by_weeks
@@ -64,8 +65,10 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     matches, by_weeks = dated_by_weeks(table, matches, choices.dates)
     sheet.matches = matches = with_first_days(matches, choices.dates, choices.repeats.year)
     choices = _for_own_rows(choices) if own_rows else choices
+    of_headings: list[Problem] = []
     of_titles: list[Problem] = []
     if not own_rows:
+        matches, of_headings = with_times_of_headings(table, matches)
         sheet.matches, of_titles = with_times_of_titles(table, matches)
         matches = sheet.matches
     columns = matches.columns(MOMENT_FIELDS)
@@ -73,7 +76,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     timed = {*TIME_FIELDS, *(("start", "end") if beside_dates else ())}  # “9.30” below Start is no date there
     wanted = [(column, name in timed) for name, column in columns]
     sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
-    sheet.problems += [*carried, *by_weeks, *of_titles]
+    sheet.problems += [*carried, *by_weeks, *of_headings, *of_titles]
     if has_errors(sheet.problems):
         return sheet
     sheet.problems += _part_names(table, matches, choices)

@@ -51,7 +51,7 @@ def with_times_of_titles(table: Table, matches: Matches) -> tuple[Matches, list[
     """
     titles = matches.column("summary")
     others = [column for name, column in matches.columns((*MOMENT_FIELDS, "period"))]
-    if titles is None or not any(map(holds_dates, others)) or any(map(_says_times, others)):
+    if titles is None or not any(map(holds_dates, others)) or any(map(says_times, others)):
         return matches, []
     said = {cell: _timed(cell) if isinstance(cell, str) else None for cell in titles.distinct}
     each = [said[cell] for cell in titles.cells]
@@ -82,7 +82,7 @@ def with_time_in_title(series: Sequence[Series]) -> list[Problem]:
 _SAID = regex(rf"(?<![\d:.]){_SURE}|\({_CLOCK}\)|\b{_AT}{_CLOCK}", re.IGNORECASE)
 
 
-def _says_times(column: Column) -> bool:
+def says_times(column: Column) -> bool:
     """Tell whether any cell of a column says a time of day."""
     return any(map(_says_time, column.distinct))
 

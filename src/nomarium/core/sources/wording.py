@@ -208,6 +208,12 @@ def times_of_titles(place: Place, title: str, count: int) -> Problem:
     return note("times-of-titles", place, f"{message} Where it is all day, write that into a column “Time”.")
 
 
+def time_of_heading(place: Place, heading: str, time: str) -> Problem:
+    """A heading of dates that says when on each of them something is."""
+    message = f"“{heading}” says the time of all dates below it: {time}."
+    return note("time-of-heading", place, message, advice="Where a row has another, write the times into a column.")
+
+
 def time_in_title(place: Place, title: str) -> Problem:
     """An event of the whole day whose title says a time."""
     message = "It is an event of the whole day, but its title says a time."
