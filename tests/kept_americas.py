@@ -898,4 +898,94 @@ KEPT = {
         == in calendars
         sheet 2
     """,
+    "Chicago: Calendar, Specials": r"""
+        America/Chicago
+        == Calendar.csv
+        Date,Day
+        1/4/2027,1
+        1/5/2027,2
+        1/6/2027,3
+        1/7/2027,1
+        1/8/2027,2
+        1/11/2027,3
+        == Specials.csv
+        Grade,Time,Day 1,Day 2,Day 3
+        K,9:00-9:45,Art,Music,PE
+        1,10:00-10:45,PE,Art,Music
+        2,1:00-1:45,Music,PE,Art
+        == is refused
+        == with
+        undecided terms
+    """,
+    "Toronto: Ice week of Jan 11 2027": r"""
+        America/Toronto
+        == Ice week of Jan 11 2027.csv
+        Time,Mon Jan 11,Tue Jan 12,Wed Jan 13
+        4:00-5:00 PM,U9 Otters,U11 Seals,U9 Otters
+        5:10-6:10 PM,U11 Seals,,U13 Terns
+        6:20-7:20 PM,,U13 Terns,Learn to Skate
+        == comes out as
+        2027-01-11 2027-01-13 16:00–17:00 | U9 Otters
+        2027-01-12 16:00–17:00 | U11 Seals
+        2027-01-11 17:10–18:10 | U11 Seals
+        2027-01-13 17:10–18:10 | U13 Terns
+        2027-01-12 18:20–19:20 | U13 Terns
+        2027-01-13 18:20–19:20 | Learn to Skate
+        == in calendars
+        Ice week of Jan 11 2027 7
+        == with
+        notes year-of-title
+    """,
+    "Halifax: Camp sessions": r"""
+        America/Halifax
+        == Camp sessions.csv
+        Session,Dates,Ages,Hours
+        1: Pirates,July 5-9 2027,5-8,9:00 AM - 3:00 PM
+        2: Knots,July 12-16 2027,8-11,9:00 AM - 3:00 PM
+        == comes out as
+        2027-07-05..2027-07-09 09:00–15:00 | 1: Pirates
+        2027-07-12..2027-07-16 09:00–15:00 | 2: Knots
+        == in calendars
+        Camp sessions 10
+        == with
+        notes on-each-day unsure-column
+    """,
+    "Chicago: Bells, Days, Sections": r"""
+        America/Chicago
+        == Bells.csv
+        Period,Start,End
+        1,8:00 AM,9:20 AM
+        2,9:30 AM,10:50 AM
+        3,11:00 AM,12:20 PM
+        == Days.csv
+        Date,Day
+        01/11/2027,A
+        01/12/2027,B
+        01/13/2027,A
+        01/14/2027,B
+        01/15/2027,A
+        01/19/2027,B
+        01/20/2027,A
+        01/21/2027,B
+        01/22/2027,A
+        01/25/2027,B
+        01/26/2027,A
+        01/27/2027,B
+        01/28/2027,A
+        01/29/2027,B
+        == Sections.csv
+        Section,Course,Teacher,Expression,Room
+        ALG-1,Algebra I,Hale,1(A),201
+        BIO-1,Biology,Orr,2(A-B),Lab
+        ENG-2,English,Fay,3(B),105
+        == comes out as
+        2027-01-12 2027-01-14 2027-01-19 2027-01-21 2027-01-25 2027-01-27 2027-01-29 11:00–12:20 | English (ENG-2) | 105 | Day B, period 3
+        2027-01-11 2027-01-13 2027-01-15 2027-01-20 2027-01-22 2027-01-26 2027-01-28 08:00–09:20 | Algebra I (ALG-1) | 201 | Day A, period 1
+        2027-01-11 2027-01-13 2027-01-15 2027-01-20 2027-01-22 2027-01-26 2027-01-28 09:30–10:50 | Biology (BIO-1) | Lab | Day A, period 2
+        2027-01-12 2027-01-14 2027-01-19 2027-01-21 2027-01-25 2027-01-27 2027-01-29 09:30–10:50 | Biology (BIO-1) | Lab | Day B, period 2
+        == in calendars
+        Fay 7, Hale 7, Orr 14, ALG-1 7, BIO-1 14, ENG-2 7, 105 7, 201 7, Lab 14
+        == with
+        notes year-is-listed
+    """,
 }

@@ -1194,4 +1194,192 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "London: Programme Spring": r"""
+        Europe/London
+        == Programme Spring.csv
+        1st Harbour Scouts – Spring programme 2027,,,
+        Thursdays 7.00–8.30pm at the Scout Hut unless stated,,,
+        Date,Activity,Where,Leader
+        7 Jan,Knots,,Ann
+        14 Jan,Navigation,,Bo
+        21 Jan,Night hike,Meet at Quay car park,Cy
+        28 Jan,Cooking,,Ann
+        == comes out as
+        2027-01-07 19:00–20:30 | Knots | Scout Hut
+        2027-01-14 19:00–20:30 | Navigation | Scout Hut
+        2027-01-21 19:00–20:30 | Night hike | Meet at Quay car park
+        2027-01-28 19:00–20:30 | Cooking | Scout Hut
+        == in calendars
+        Programme Spring 4
+        == with
+        notes note-used year-of-title
+    """,
+    "London: Committee dates 2027 (3)": r"""
+        Europe/London
+        == Committee dates 2027.csv
+        Committee,Time,January 2027,February 2027,March 2027
+        Full Council,6.30pm,Wed 20,,Wed 17
+        Planning,10am,"Tue 12, Tue 26",Tue 9,"Tue 9, Tue 23"
+        Audit,2pm,,Thu 4,
+        == comes out as
+        2027-02-04 14:00–15:00 | Audit
+        2027-01-20 2027-03-17 18:30–19:30 | Full Council
+        2027-01-12..2027-02-09/14 2027-03-09 2027-03-23 10:00–11:00 | Planning
+        == in calendars
+        Audit 1, Full Council 2, Planning 5
+        == with
+        notes unsure-column
+    """,
+    "London: Parents evening 4 March 2027": r"""
+        Europe/London
+        == Parents evening 4 March 2027.csv
+        Time,Ms Hale,Mr Orr
+        16:00,7A Lund,7A Fenn
+        16:10,7A Marr,
+        16:20,,7A Lund
+        == comes out as
+        2027-03-04 16:00–16:10 | 7A Fenn
+        2027-03-04 16:20–16:30 | 7A Lund
+        2027-03-04 16:00–16:10 | 7A Lund
+        2027-03-04 16:10–16:20 | 7A Marr
+        == in calendars
+        Mr Orr 2, Ms Hale 2
+        == with
+        notes starts-alone
+    """,
+    "London: Dates for your diary": r"""
+        Europe/London
+        == Dates for your diary.csv
+        Dates for your diary – Spring term 2027
+        Monday 11 January – Year 6 swimming starts
+        Thursday 14 January – Parents' coffee morning 9.15am
+        Friday 12 February – Break up for half term 3.15pm
+        Tuesday 2 March – Book fair
+        == comes out as
+        2027-01-11 all day | Year 6 swimming starts
+        2027-01-14 09:15–10:15 | Parents' coffee morning
+        2027-02-12 15:15–16:15 | Break up for half term
+        2027-03-02 all day | Book fair
+        == in calendars
+        Dates for your diary 4
+        == with
+        notes times-of-titles year-of-title
+    """,
+    "London: Duty manager rota": r"""
+        Europe/London
+        == Duty manager rota.csv
+        Week commencing,Early (7-3),Late (1-9),On call
+        04/01/2027,Ann,Bo,Cy
+        11/01/2027,Bo,Cy,Ann
+        18/01/2027,Cy,Ann,Bo
+        == is refused
+        == with
+        undecided Duty manager rota.csv
+    """,
+    "London: Rota Jan-Mar 2027": r"""
+        Europe/London
+        == Rota Jan-Mar 2027.csv
+        Date,Preacher,Readers,Welcome,Tech
+        3 Jan,Rev Hale,"Ann, Bo",Cy,Di
+        10 Jan,M. Orr,Bo,Ann,Ed
+        17 Jan,Rev Hale,Di,Bo,Cy
+        == comes out as
+        2027-01-03 2027-01-17 all day | Rev Hale
+        2027-01-10 all day | M. Orr
+        2027-01-03 all day | Ann, Bo
+        2027-01-10 2027-01-17 all day | Bo
+        2027-01-03 2027-01-17 all day | Di
+        2027-01-10 all day | Ed
+        2027-01-03 2027-01-17 all day | Cy
+        2027-01-10 all day | Ann
+        == in calendars
+        Preacher 3, Readers 3, Tech 3, Welcome 3
+        == with
+        notes year-of-title
+    """,
+    "London: Conference": r"""
+        Europe/London
+        == Conference.xlsx / Day plan / A3:A5 / A6:A7
+        Sea Conference,,,
+        Date,Start,Session,Room
+        2027-03-04,09:00,Welcome,Hall
+        ,10:00,Hulls,R1
+        ,11:30,Lunch,
+        2027-03-05,09:30,Sails,Hall
+        ,11:00,Close,Hall
+        == is refused
+        == with
+        undecided Conference.xlsx
+    """,
+    "London: Lab bookings March 2027": r"""
+        Europe/London
+        == Lab bookings March 2027.csv
+        Date,AM,PM
+        Mon 1,7A Hale,
+        Tue 2,,8B Orr
+        Wed 3,9C Fenn,9C Fenn
+        == is refused
+        == with
+        error halves-apart Lab bookings March 2027.csv, A1
+    """,
+    "London: Care rota": r"""
+        Europe/London
+        == Care rota.csv
+        Staff,Role,04/01,05/01,06/01,07/01,08/01,09/01,10/01
+        Ann Hale,Senior,E,E,L,L,Off,N,N
+        Bo Orr,Carer,L,L,Off,E,E,E,Off
+        Key:,,E = 07:00-14:30,L = 14:00-21:30,N = 21:15-07:15,,,,
+        == is refused
+        == with
+        undecided Care rota.csv
+    """,
+    "London: Concerts": r"""
+        Europe/London
+        == Concerts.csv
+        Concert,Date,Venue,Times
+        Spring,Sat 20 March 2027,Town Hall,7:00 for 7:30pm
+        Summer,Sat 19 June 2027,Abbey,"Rehearsal 2pm, concert 7pm"
+        == is refused
+        == with
+        undecided Concerts.csv
+    """,
+    "London: On-call": r"""
+        Europe/London
+        == On-call.csv
+        Week,From (Fri 18:00),To (Fri 18:00),Vet
+        1,08/01/2027,15/01/2027,Hale
+        2,15/01/2027,22/01/2027,Orr
+        == comes out as
+        2027-01-08 18:00–18:00+7 | Hale
+        2027-01-15 18:00–18:00+7 | Orr
+        == in calendars
+        On-call 2
+        == with
+        notes time-of-heading unsure-column
+    """,
+    "London: Exam diet": r"""
+        Europe/London
+        == Exam diet.csv
+        Paper,Date,Start,Duration,Venue,Candidates
+        Hydrodynamics 3,Mon 26 April 2027,09:30,2 hours,Sports Hall,42
+        Statics 1,Tue 27 April 2027,14:30,1 hour 30 mins,Room 5,80
+        Naval Arch 4,Wed 28 April 2027,9.30am,3hrs,Sports Hall,17
+        == comes out as
+        2027-04-26 09:30–11:30 | Hydrodynamics 3 | Sports Hall
+        2027-04-27 14:30–16:00 | Statics 1 | Room 5
+        2027-04-28 09:30–12:30 | Naval Arch 4 | Sports Hall
+        == in calendars
+        Exam diet 3
+    """,
+    "London: Line-up Sat 3 July 2027": r"""
+        Europe/London
+        == Line-up Sat 3 July 2027.csv
+        Main stage,Quay stage
+        12:00-12:45 The Gulls,12:30-13:15 Tideway
+        13:15-14:00 Knots,13:45-14:30 Ferry Folk
+        14:30-15:30 Otter Choir,
+        == is refused
+        == with
+        undecided Line-up Sat 3 July 2027.csv
+    """,
 }

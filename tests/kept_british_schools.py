@@ -1329,4 +1329,140 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "London: Holidays, Lessons Ms Orr, Term dates": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Lessons Ms Orr.csv
+        Ms Orr – Violin – Room 3,,,
+        Monday,,,
+        Time,Pupil,Length,Notes
+        15:00,Ada Lund,30,
+        15:30,Bo Hult,45,
+        Wednesday,,,
+        Time,Pupil,Length,Notes
+        14:30,Cy Fenn,30,
+        15:00,Di Marr,60,
+        == Term dates.csv
+        Term,Start,End
+        Spring 2027,04/01/2027,25/03/2027
+        == comes out as
+        2027-01-04..2027-03-24 without 2027-02-15 2027-02-17
+        Mon 15:00–15:30 | Ada Lund
+        Mon 15:30–16:15 | Bo Hult
+        Wed 14:30–15:00 | Cy Fenn
+        Wed 15:00–16:00 | Di Marr
+        == in calendars
+        Ada Lund 11, Bo Hult 11, Cy Fenn 11, Di Marr 11, Ada Lund 11, Bo Hult 11, Cy Fenn 11, Di Marr 11
+        == with
+        notes unsure-column
+    """,
+    "London: Clinic template, Holidays, Sessions, Term dates": r"""
+        Europe/London
+        == Clinic template.csv
+        Consultant,Mon AM,Mon PM,Tue AM,Tue PM
+        Dr Hale,Fracture clinic,,Theatre,Theatre
+        Mr Orr,,New patients,,Review
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Sessions.csv
+        Session,Start,End
+        AM,09:00,12:30
+        PM,13:30,17:00
+        == Term dates.csv
+        Term,Start,End
+        Spring 2027,04/01/2027,25/03/2027
+        == comes out as
+        2027-01-04..2027-03-23 without 2027-02-15 2027-02-16
+        Mon 09:00–12:30 | Fracture clinic |  | Period AM
+        Tue 09:00–12:30 | Theatre |  | Period AM
+        Tue 13:30–17:00 | Theatre |  | Period PM
+        Mon 13:30–17:00 | New patients |  | Period PM
+        Tue 13:30–17:00 | Review |  | Period PM
+        == in calendars
+        Dr Hale 33, Mr Orr 22, Fracture clinic 11, New patients 11, Review 11, Theatre 22
+    """,
+    "London: Bus times, Holidays, Term dates": r"""
+        Europe/London
+        == Bus times.csv
+        Route,Stop,Mon-Thu depart,Fri depart
+        Harbour,Gate,15:45,14:30
+        Hill,Gate,15:50,14:35
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Start,End
+        Spring 2027,04/01/2027,25/03/2027
+        == is refused
+        == with
+        undecided Bus times.csv
+    """,
+    "London: Clubs, Holidays": r"""
+        Europe/London
+        == Clubs.csv
+        Day,Club,Years,Time,Venue,Starts,Ends
+        Monday,Choir,3-6,3.15-4.15pm,Hall,11 Jan,22 Mar
+        ,Chess,2-6,3.15-4pm,Library,11 Jan,22 Mar
+        Tuesday,Football,5-6,3.15-4.30pm,Field,12 Jan,23 Mar
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == comes out as
+        2027-01-11..2027-03-23 without 2027-02-15 2027-02-16
+        Mon 15:15–16:00 | Chess | Library
+        Mon 15:15–16:15 | Choir | Hall
+        Tue 15:15–16:30 | Football | Field
+        == in calendars
+        Chess 10, Choir 10, Football 10, Field 10, Hall 10, Library 10
+        == with
+        notes days-carried unsure-column
+    """,
+    "London: Holidays, Term dates, Timetables (2)": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Start,End
+        Spring 2027,04/01/2027,25/03/2027
+        == Timetables.xlsx / 7A
+        ,Mon,Tue,Wed
+        8:50-9:50,Maths R1,English R2,Science Lab
+        9:50-10:50,English R2,Maths R1,Science Lab
+        Break,,,
+        11:10-12:10,PE Gym,Art A1,Maths R1
+        == Timetables.xlsx / 7B
+        ,Mon,Tue,Wed
+        8:50-9:50,English R3,Maths R4,PE Gym
+        9:50-10:50,Maths R4,Science Lab,English R3
+        Break,,,
+        11:10-12:10,Art A1,PE Gym,Maths R4
+        == comes out as
+        2027-01-04..2027-03-24 without 2027-02-15..2027-02-17
+        Mon 08:50–09:50 | Maths R1 (7A)
+        Tue 08:50–09:50 | English R2 (7A)
+        Wed 08:50–09:50 | Science Lab (7A)
+        Mon 09:50–10:50 | English R2 (7A)
+        Tue 09:50–10:50 | Maths R1 (7A)
+        Wed 09:50–10:50 | Science Lab (7A)
+        Mon 11:10–12:10 | PE Gym (7A)
+        Tue 11:10–12:10 | Art A1 (7A)
+        Wed 11:10–12:10 | Maths R1 (7A)
+        Mon 08:50–09:50 | English R3 (7B)
+        Tue 08:50–09:50 | Maths R4 (7B)
+        Wed 08:50–09:50 | PE Gym (7B)
+        Mon 09:50–10:50 | Maths R4 (7B)
+        Tue 09:50–10:50 | Science Lab (7B)
+        Wed 09:50–10:50 | English R3 (7B)
+        Mon 11:10–12:10 | Art A1 (7B)
+        Tue 11:10–12:10 | PE Gym (7B)
+        Wed 11:10–12:10 | Maths R4 (7B)
+        == in calendars
+        7A 99, 7B 99
+        == with
+        notes may-end-in-rooms
+    """,
 }

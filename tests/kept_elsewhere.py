@@ -464,4 +464,65 @@ KEPT = {
         == with
         notes short-days
     """,
+    "Melbourne: Non teaching days, Timetable, Weeks": r"""
+        Australia/Melbourne
+        == Non teaching days.csv
+        Date,Reason
+        26 Mar 2027,Good Friday
+        == Timetable.csv
+        Unit,Class,Day,Time,Duration,Location,Teaching weeks
+        NAV101,Lecture 1,Mon,10:00,2h,LT A,1-6
+        NAV101,Tutorial 2,Wed,13:00,1h,T12,2-6
+        HYD200,Lab,Fri,9:00,3h,Lab 4,"2,4,6"
+        == Weeks.csv
+        Teaching week,Starting
+        1,22 Feb 2027
+        2,1 Mar 2027
+        3,8 Mar 2027
+        4,15 Mar 2027
+        5,22 Mar 2027
+        6,5 Apr 2027
+        == comes out as
+        2027-02-22..2027-04-09 without 2027-02-24 2027-03-29 2027-03-31
+        2027-03-05 2027-03-19 2027-04-09 09:00–12:00 | HYD200 (Lab) | Lab 4
+        Mon 10:00–12:00 | NAV101 (Lecture 1) | LT A
+        Wed 13:00–14:00 | NAV101 (Tutorial 2) | T12
+        == in calendars
+        Lab 3, Lecture 1 6, Tutorial 2 5, LT A 6, Lab 4 3, T12 5
+        == with
+        notes unsure-column
+    """,
+    "Auckland: Draw": r"""
+        Pacific/Auckland
+        == Draw.csv
+        Round,Date,Time,Home,Away,Court
+        1,Sat 9/1/2027,9:00am,Otters,Terns,1
+        1,Sat 9/1/2027,10:15am,Gulls,Skuas,2
+        2,Sat 16/1/2027,9:00am,Terns,Gulls,1
+        2,Sat 16/1/2027,,Otters,BYE,
+        == comes out as
+        2027-01-09 09:00–10:00 | Otters – Terns | 1
+        2027-01-09 10:15–11:15 | Gulls – Skuas | 2
+        2027-01-16 09:00–10:00 | Terns – Gulls | 1
+        == in calendars
+        Draw 3
+        == with
+        notes nothing-on unsure-column
+    """,
+    "Tokyo: 活動予定": r"""
+        Asia/Tokyo
+        == 活動予定.csv
+        日付,時間,内容,場所
+        2027年1月12日(火),16:00～17:30,練習,体育館
+        2027年1月14日(木),16:00～17:30,練習試合,第二グラウンド
+        2027年1月23日(土),9:00～15:00,大会,市民体育館
+        == comes out as
+        2027-01-12 16:00–17:30 | 練習 | 体育館
+        2027-01-14 16:00–17:30 | 練習試合 | 第二グラウンド
+        2027-01-23 09:00–15:00 | 大会 | 市民体育館
+        == in calendars
+        活動予定 3
+        == with
+        notes unsure-column
+    """,
 }

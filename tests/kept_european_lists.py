@@ -487,4 +487,42 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "Amsterdam: Jaarkalender": r"""
+        Europe/Amsterdam
+        == Jaarkalender.csv
+        Datum;Wat;Groep;Tijd
+        ma 11 januari 2027;Start na kerstvakantie;alle;
+        di 19 januari 2027;Rekentoets;groep 6-8;
+        wo 27 januari 2027;Studiedag, kinderen vrij;alle;
+        do 4 februari 2027;Rapportgesprekken;alle;15:30-20:00
+        vr 12 februari 2027;Carnaval;1 t/m 4;13.00 - 14.30 uur
+        == comes out as
+        2027-01-11 all day | Start na kerstvakantie
+        2027-01-19 all day | Rekentoets
+        2027-01-27 all day | Studiedag, kinderen vrij
+        2027-02-04 15:30–20:00 | Rapportgesprekken
+        2027-02-12 13:00–14:30 | Carnaval
+        == in calendars
+        Jaarkalender 5
+        == with
+        warning no-time Jaarkalender.csv, A2
+        warning no-time Jaarkalender.csv, A3
+        warning no-time Jaarkalender.csv, A4
+        notes unsure-column
+    """,
+    "Berlin: Dienstplan KW 3 2027": r"""
+        Europe/Berlin
+        == Dienstplan KW 3 2027.csv
+        Name;Mo von;Mo bis;Di von;Di bis;Mi von;Mi bis
+        Anna;07:00;14:30;07:00;14:30;frei;
+        Bernd;09:00;17:00;frei;;07:00;14:30
+        == comes out as
+        2027-01-18 2027-01-19 07:00–14:30 | Anna
+        2027-01-18 09:00–17:00 | Bernd
+        2027-01-20 07:00–14:30 | Bernd
+        == in calendars
+        Anna 2, Bernd 2
+        == with
+        notes weekdays-from-title
+    """,
 }

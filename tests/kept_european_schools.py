@@ -1471,4 +1471,175 @@ KEPT = {
         warning not-a-closure Calendário escolar.txt, line 2
         notes title-line
     """,
+    "Paris: Calendrier, EDT 2nde 4, Vacances": r"""
+        Europe/Paris
+        == Calendrier.csv
+        Période;Début;Fin
+        Trimestre 2;30/11/2026;05/03/2027
+        == EDT 2nde 4.csv
+        Emploi du temps 2nde 4;;;
+        ;Lundi;Mardi;Jeudi
+        8h00-8h55;Français M. Ruel S12;Maths Mme Roy S4;SVT Mme Kern Labo 2
+        9h00-9h55;Anglais Mme Diot S7;EPS M. Bel Gymnase;
+        == Vacances.csv
+        Vacances;Du;Au
+        Noël;21/12/2026;01/01/2027
+        Hiver;08/02/2027;19/02/2027
+        == comes out as
+        2026-11-30..2027-03-04 without 2026-12-21 2026-12-22 2026-12-24 2026-12-28 2026-12-29 2026-12-31 2027-02-08 2027-02-09 2027-02-11 2027-02-15 2027-02-16 2027-02-18
+        Tue 09:00–09:55 | EPS (2nde 4) | Gymnase
+        Mon 08:00–08:55 | Français (2nde 4) | S12
+        Mon 09:00–09:55 | Anglais (2nde 4) | S7
+        Thu 08:00–08:55 | SVT (2nde 4) | Labo 2
+        Tue 08:00–08:55 | Maths (2nde 4) | S4
+        == in calendars
+        M. Bel 10, M. Ruel 10, Mme Diot 10, Mme Kern 10, Mme Roy 10, 2nde 4 50, Gymnase 10, Labo 2 10, S12 10, S4 10, S7 10
+        == with
+        warning told-by-form EDT 2nde 4.csv, B3
+    """,
+    "Berlin: Geschlossen, Studio plan, Zeitraum": r"""
+        Europe/Berlin
+        == Geschlossen.csv
+        Geschlossen;Datum
+        Rosenmontag;08.02.2027
+        == Studio plan.csv
+        Kursplan ab 11.01.2027;;;
+        Montag;;;
+        09:00–10:00;Yoga;Lena;Saal 1
+        18:00–18:45;Spinning;Tom;Saal 2
+        Dienstag;;;
+        17:30–18:30;Pilates;Lena;Saal 1
+        == Zeitraum.csv
+        Kursperiode;Von;Bis
+        Winter;11.01.2027;26.03.2027
+        == comes out as
+        2027-01-11..2027-03-23 without 2027-02-08
+        Tue 17:30–18:30 | Pilates | Saal 1
+        Mon 18:00–18:45 | Spinning | Saal 2
+        Mon 09:00–10:00 | Yoga | Saal 1
+        == in calendars
+        Pilates 11, Spinning 10, Yoga 10, Saal 1 21, Saal 2 10
+        == with
+        notes columns-by-cells unsure-column
+    """,
+    "Warsaw: Dni wolne, Plan 5b, Semestr": r"""
+        Europe/Warsaw
+        == Dni wolne.csv
+        Dzień wolny;Od;Do
+        Wszystkich Świętych;02.11.2026;
+        Święta;23.12.2026;31.12.2026
+        == Plan 5b.csv
+        Plan lekcji klasy 5b;;;
+        Nr;Godz.;Poniedziałek;Wtorek
+        1;8:00-8:45;matematyka s.12;j. polski s.7
+        2;8:55-9:40;j. polski s.7;przyroda s.3
+        3;9:50-10:35;wf sala gim.;
+        == Semestr.csv
+        Semestr;Od;Do
+        I;01.09.2026;29.01.2027
+        == comes out as
+        2026-09-01..2027-01-26 without 2026-11-02 2026-12-28 2026-12-29
+        Mon 08:00–08:45 | matematyka s.12 (5b)
+        Tue 08:00–08:45 | j. polski s.7 (5b)
+        Mon 08:55–09:40 | j. polski s.7 (5b)
+        Tue 08:55–09:40 | przyroda s.3 (5b)
+        Mon 09:50–10:35 | wf sala gim. (5b)
+        == in calendars
+        5b 99
+    """,
+    "Rome: Anno, Campanelle, Orario 2A, Vacanze": r"""
+        Europe/Rome
+        == Anno.csv
+        Quadrimestre;Inizio;Fine
+        2°;01/02/2027;08/06/2027
+        == Campanelle.csv
+        Ora;Inizio;Fine
+        1ª;8:10;9:10
+        2ª;9:10;10:10
+        == Orario 2A.csv
+        Ora;Lun;Mar;Mer
+        1ª;Italiano (Rossi);Storia (Rossi);Matematica (Verdi)
+        2ª;Matematica (Verdi);Italiano (Rossi);Musica (Bini)
+        == Vacanze.csv
+        Vacanza;Dal;Al
+        Pasqua;25/03/2027;30/03/2027
+        Ponte;25/04/2027;
+        == comes out as
+        2027-02-01..2027-06-08 without 2027-03-29 2027-03-30
+        Mon 08:10–09:10 | Italiano (Rossi) (2A) |  | Period 1
+        Tue 08:10–09:10 | Storia (Rossi) (2A) |  | Period 1
+        Wed 08:10–09:10 | Matematica (Verdi) (2A) |  | Period 1
+        Mon 09:10–10:10 | Matematica (Verdi) (2A) |  | Period 2
+        Tue 09:10–10:10 | Italiano (Rossi) (2A) |  | Period 2
+        Wed 09:10–10:10 | Musica (Bini) (2A) |  | Period 2
+        == in calendars
+        2A 108
+        == with
+        notes open-brackets
+    """,
+    "Madrid: Alumnos, Curso, Festivos": r"""
+        Europe/Madrid
+        == Alumnos.csv
+        Alumno;Instrumento;Profesor;Día;Hora;Duración;Aula
+        Ada Luz;Piano;C. Ruiz;Lunes;16:30;30';3
+        Bea Paz;Violín;M. Sanz;Martes y Jueves;17:00;45';5
+        == Curso.csv
+        Trimestre;Inicio;Fin
+        Segundo;11/01/2027;19/03/2027
+        == Festivos.csv
+        Festivo;Fecha
+        Carnaval;15/02/2027
+        == comes out as
+        2027-01-11..2027-03-18 without 2027-02-15
+        Mon 16:30–17:00 | Piano | 3
+        Tue Thu 17:00–17:45 | Violín | 5
+        == in calendars
+        C. Ruiz 9, M. Sanz 20, Piano 9, Violín 20, 3 9, 5 20, Ada Luz 9, Bea Paz 20
+    """,
+    "Stockholm: Lov, Läsår, Schema 6B": r"""
+        Europe/Stockholm
+        == Lov.csv
+        Lov;Vecka/datum
+        Sportlov;v. 9
+        Påsklov;v. 13
+        Studiedag;2027-05-07
+        == Läsår.csv
+        Termin;Start;Slut
+        Vårterminen 2027;2027-01-11;2027-06-11
+        == Schema 6B.csv
+        ;Måndag;Torsdag
+        08:15-09:15;Ma;Sv
+        09:30-10:30;Sv;Idrott
+        == comes out as
+        2027-01-11..2027-06-10 without 2027-03-01 2027-03-04 2027-03-29 2027-04-01
+        Mon 08:15–09:15 | Ma (6B)
+        Thu 08:15–09:15 | Sv (6B)
+        Mon 09:30–10:30 | Sv (6B)
+        Thu 09:30–10:30 | Idrott (6B)
+        == in calendars
+        6B 80
+    """,
+    "Lisbon: Feriados, Turmas, Época": r"""
+        Europe/Lisbon
+        == Feriados.csv
+        Feriado;Data
+        Carnaval;09/02/2027
+        == Turmas.csv
+        Turma;Nível;Dias;Hora;Professor
+        A1;Iniciação;2ª e 4ª;18h00-18h45;Rita
+        A2;Avançado;3ª e 5ª;19h00-20h00;Nuno
+        B1;Bebés;Sábado;10h00-10h30;Rita
+        == Época.csv
+        Época;Início;Fim
+        2º período;04/01/2027;26/03/2027
+        == comes out as
+        2027-01-04..2027-03-25 without 2027-02-09
+        Tue Thu 19:00–20:00 | A2
+        Mon Wed 18:00–18:45 | A1
+        Sat 10:00–10:30 | B1
+        == in calendars
+        Nuno 23, Rita 35, A1 24, A2 23, B1 11
+        == with
+        notes short-days unsure-column
+    """,
 }
