@@ -125,7 +125,7 @@ REFUSED = [
     ("Day,Date,Event\nTuesday,8/9/2026,A\nFriday,21/9/2026,B\n", "wrong-weekday", "B3"),
     ("Title,Date\nA,2026-09-08\nB,25/09/2026\n", "exchanged-dates", "B2"),
     ("Title,Date\nA,8-12 Sep 26\n", "unreadable-date", "B2"),
-    ("2026-09-08,Launch\n2026-09-09,Supper\n", "no-headings", None),
+    ("2026-09-08\n2026-09-09\n", "no-headings", None),
     ("Title,Date\nExample: one,2026-01-01\n", "no-rows", None),
     ("Event,Created\nA,2026-08-01\n", "no-date-column", None),
     ("Event,Date,Zone\nA,2026-09-08,London\n", "unknown-zone", "C2"),

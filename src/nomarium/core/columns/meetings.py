@@ -5,8 +5,10 @@ from __future__ import annotations
 import re
 
 from nomarium.core.columns.contents import (
+    holds_amounts,
     holds_codes,
     holds_days_and_times,
+    holds_titles,
     what_meets,
 )
 from nomarium.core.columns.fields import SheetKind, heading_key
@@ -50,6 +52,7 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     _people_by_form(matches, sheet)
     _no_periods(matches)
     _units_of_study(matches)
+    _counted_classes(matches, sheet)
     _groups_of_courses(matches)
     slots = matches.column("slot")
     wanted = {"class", "course"} <= set(sheet.names) and matches.open("class")
@@ -108,6 +111,25 @@ def _groups_of_courses(matches: Matches) -> None:
 _EITHER = frozenset(map(heading_key, "curso|kurs|kurse|corso|kursus|cursus|kurssi|kurz|kurzus".split("|")))
 """Headings of courses as well as of classes."""
 _NUMBERED = regex(r"(?:nr|no|n°|num(?:m?er|ber|éro|ero)|code|id|ref|crn)\.?$", re.IGNORECASE)
+
+
+def _counted_classes(matches: Matches, sheet: SheetKind) -> None:
+    """Let “Classes” with numbers below it be how often it meets, where another column says what does."""
+    if "count" not in sheet.names or not matches.open("count"):
+        return
+    named = [match for match in matches.all if match.field == "course"]
+    for match in matches.all:
+        plural = match.field == "class" and heading_key(match.column.heading) in _COUNTED
+        if plural and match.is_free and holds_amounts(match.column) and (named or _holds_words(matches, match)):
+            match.field, match.certainty, match.why = "count", Certainty.LIKELY, "its heading, with numbers below it"
+
+
+def _holds_words(matches: Matches, beside: Match) -> bool:
+    """Tell whether a column that is not used holds words."""
+    return any(match is not beside and holds_titles(match.column) for match in matches.unused_matches())
+
+
+_COUNTED = frozenset(map(heading_key, "classes|clases|cours|klassen|lezioni|lessen|aulas".split("|")))
 
 
 def _units_of_study(matches: Matches) -> None:

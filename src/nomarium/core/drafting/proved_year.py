@@ -165,6 +165,8 @@ def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
     def as_closures(sheet: FoundSheet) -> FoundSheet:
         also = sheet.recognised.also
+        if sheet.kind is None and (said := _closes_on_dates_alone(sheet)):
+            return replace(sheet, recognised=Recognised(Kind.CLOSURES, f"nothing but dates stands on it, and “{said}”"))
         if sheet.kind is Kind.TERMS and holds_holidays(_names_on(sheet)):
             return replace(sheet, recognised=replace(sheet.recognised, also=(*also, Kind.CLOSURES)))
         if not may_be_closures(sheet):
@@ -176,6 +178,16 @@ def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return sheet
 
     return [as_closures(sheet) for sheet in sheets]
+
+
+def _closes_on_dates_alone(sheet: FoundSheet) -> str:
+    """Return what says of a sheet that holds dates and nothing else that it is closed then; "" for other sheets."""
+    rows = [[cell for cell in row if cell != ""] for row in sheet.grid.rows] if sheet.grid is not None else []
+    cells = [row for row in rows if row]
+    words = [plain_text(row[0]) for row in cells if not _names_any_date(row)]
+    alone = all(len(row) == 1 for row in cells) and len(words) <= 1 < len(cells)
+    names = [*words, sheet.grid.sheet or "" if sheet.grid is not None else "", sheet.path.stem]
+    return next((name for name in names if closes_school(name)), "") if alone else ""
 
 
 def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:

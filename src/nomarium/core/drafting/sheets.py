@@ -430,8 +430,11 @@ def holds_moments(sheet: FoundSheet) -> bool:
     rows = [row for row in sheet.grid.rows if any(cell != "" for cell in row)] if sheet.grid else []
     lines = [*zip_longest(*rows[1:], fillvalue=""), *(row[1:] for row in rows)]
     columns = [Column("", 0, list(cells)) for cells in lines if len([cell for cell in cells if cell != ""]) > 1]
-    return sum(_cells_with_spans(sheet)) > 1 or any(
-        test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays)
+    alone = [Column("", 0, [cell for cell in row if cell != ""]) for row in rows[1:]]
+    return (
+        sum(_cells_with_spans(sheet)) > 1
+        or any(map(holds_dates, alone))
+        or any(test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays))
     )
 
 

@@ -181,7 +181,7 @@ CLASS = (
 COURSE = (
     "course|courses|subject|subjects|course name|subject name|course title|course description|course code|course number|"
     "course id|course no|subject code|class title|class description|unit of study|discipline|module title|module name|"
-    "programme|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|kurstitel|kursbezeichnung|kursthema|kursangebot|lehrgang|intitulé|"
+    "programme|program|programs|cursus|cursussen|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|kurstitel|kursbezeichnung|kursthema|kursangebot|lehrgang|intitulé|"
     "intitulé du cours|titre du cours|título del curso|nombre del curso|titolo del corso|nome del corso|cursustitel|"
     "cursusnaam|kursustitel|kursusnavn|kursnamn|kurstittel|kursnavn|nazwa kursu|název kurzu|"
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"
@@ -299,7 +299,8 @@ ACTIVITIES = (
 CLOSED = (
     r"closed|closes|closures?|exeats?|mid-?term(?! (?:exam|test|report|grade|assess|paper|mark)\w*)|"
     r"holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
-    r"no (?:school|classes|lessons|training)|bank holiday|feiertage?|"
+    r"no (?:school|class(?:es)?|lessons?|training|sessions?)|bank holiday|feiertage?|"
+    r"geen les(?:sen)?|kein(?:e)? (?:unterricht|kurse?|training)|pas de cours|ingen (?:undervisning|träning|trening)|"
     r"vacances|congés?|férié|festivos?|vacaciones|puente|"
     r"chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
     r"feriados?|férias|vacanze|festa|festività|\w*ferie[nr]?|helligdag|\w*vakantie\w*|vrije?|"

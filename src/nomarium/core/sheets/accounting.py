@@ -7,8 +7,15 @@ from collections.abc import Collection, Sequence
 from itertools import islice
 from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Holds, Matches, SheetKind, heading_key
-from nomarium.core.columns.contents import holds_dates, holds_times, holds_times_among_others, is_about_the_row
+from nomarium.core.columns import Headings, Holds, Kind, Matches, SheetKind, heading_key
+from nomarium.core.columns.contents import (
+    holds_amounts,
+    holds_dates,
+    holds_times,
+    holds_times_among_others,
+    is_about_the_row,
+)
+from nomarium.core.kinds import TIMETABLE_SHEET
 from nomarium.core.kinds.vocabulary import NOTES
 from nomarium.core.sheets import wording
 from nomarium.core.tables import Cell, Column, Table, plain_text
@@ -50,11 +57,18 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
             continue
         if holds_dates(column) or holds_times(column) or holds_times_among_others(column):
             problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
+        elif kind.kind is Kind.EVENTS and _counts_meetings(column):
+            problems.append(wording.idle_column(table, column, "how often each row meets"))
         elif holds := _telling(column, known):
             problems.append(wording.idle_column(table, column, holds))
         elif kind.field("week") is not None and (whose := _twice_there(matches, column)) is not None:
             problems.append(wording.tells_apart(table, column, whose))
     return problems
+
+
+def _counts_meetings(column: Column) -> bool:
+    """Tell whether a column is headed as the number of meetings, and has numbers."""
+    return Headings(TIMETABLE_SHEET)(column.heading) in ("count", "weeks") and holds_amounts(column)
 
 
 _WHEN = ("day", "slot", "period", "hours", "start", "end", "week", "division", "term")

@@ -106,7 +106,7 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     _remind(sheet, choices)
     _unroll(sheet, choices)
     sheet.problems += far_away(sheet) or first_apart(sheet)
-    sheet.problems += [*other_year_than_title(sheet), *lasting_long(sheet), *with_time_in_title(sheet.series)]
+    sheet.problems += [*other_year_than_title(sheet), *lasting_long(sheet), *with_time_in_title(matches, sheet.events)]
     refuse_other_years(sheet, choices.dates.within)
     if own_rows:
         sheet.problems = [problem for problem in sheet.problems if problem.code not in _NO_SLIPS]

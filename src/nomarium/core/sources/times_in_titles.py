@@ -70,11 +70,15 @@ def with_times_of_titles(table: Table, matches: Matches) -> tuple[Matches, list[
     return Matches([*rest, *found]), [told]
 
 
-def with_time_in_title(series: Sequence[Series]) -> list[Problem]:
+def with_time_in_title(matches: Matches, events: Sequence[Series]) -> list[Problem]:
     """Return a word on each event of the whole day whose title says a time that nothing was taken from."""
+    titles = matches.column("summary")
+    said = {plain_text(cell) for cell in titles.distinct} if titles is not None else set()
+    if not any(map(_SAID.search, said)):  # events are made from columns only where somebody asks for them
+        return []
     return [
         wording.time_in_title(one.place, one.summary)
-        for one in series
+        for one in events
         if _SAID.search(one.summary) and all(occurrence.all_day for occurrence in one.occurrences[:1])
     ]
 
