@@ -988,4 +988,36 @@ KEPT = {
         == with
         notes year-is-listed
     """,
+    "Toronto: No class, Winter programs": r"""
+        America/Toronto
+        == No class.csv
+        No class dates
+        Feb 15 2027
+        == Winter programs.csv
+        Barcode,Program,Dates,Day,Time,Classes,Location
+        10021,Tot Skate,Jan 11-Mar 8 2027,M,9:30-10:15am,8,Rink
+        10044,Yoga,Jan 14-Mar 4 2027,Th,6:30-7:30pm,8,Room B
+        == comes out as
+        2027-01-11..2027-03-08 without 2027-02-15
+        Mon 09:30–10:15 | Tot Skate | Rink
+        Thu 18:30–19:30 | Yoga | Room B
+        == in calendars
+        Tot Skate 8, Yoga 8, Rink 8, Room B 8
+        == with
+        notes title-line unsure-column
+    """,
+    "New York: Breaks, Schedule": r"""
+        America/New_York
+        == Breaks.csv
+        Break,Start,End
+        Spring break,03/15/2027,03/19/2027
+        == Schedule.csv
+        Subj,Crse,Sec,Title,Days,Time,Date (MM/DD),Location,Instructor
+        NAV,101,01,Coastal Piloting,MW,09:30 am-10:45 am,01/11-04/30,HALE 204,A. Hale
+        NAV,210,01,Celestial,TR,01:00 pm-02:15 pm,01/11-04/30,QUAY 11,B. Orr
+        NAV,499,01,Thesis,,TBA,01/11-04/30,TBA,Staff
+        == is refused
+        == with
+        undecided terms
+    """,
 }

@@ -1382,4 +1382,90 @@ KEPT = {
         == with
         undecided Line-up Sat 3 July 2027.csv
     """,
+    "Dublin: 3rd class, School calendar": r"""
+        Europe/Dublin
+        == 3rd class.csv
+        3rd class timetable,,,
+        Time,Monday,Tuesday,Thursday
+        9:20-10:00,Gaeilge,English,Maths
+        10:00-10:50,Maths,Gaeilge,PE
+        == School calendar.csv
+        Date,Event
+        11/01/2027,School reopens
+        01/02/2027,St Brigid's Day - school closed
+        18/02/2027 - 19/02/2027,Mid-term break
+        17/03/2027,St Patrick's Day
+        19/03/2027,School closes for Easter at 12:00
+        == is refused
+        == with
+        undecided terms
+    """,
+    "London: Theatre lists": r"""
+        Europe/London
+        == Theatre lists.xlsx / March
+        Date,Theatre,Session,Surgeon,Start,Finish
+        2027-03-01,Th 1,AM,Hale,08:30,12:30
+        2027-03-01,Th 1,PM,Orr,13:30,17:30
+        2027-03-02,Th 2,All day,Fenn,08:30,17:30
+        == comes out as
+        2027-03-01 08:30–12:30 | Hale | Th 1
+        2027-03-01 13:30–17:30 | Orr | Th 1
+        2027-03-02 08:30–17:30 | Fenn | Th 2
+        == in calendars
+        Theatre lists 3
+        == with
+        notes unsure-column
+    """,
+    "London: Tests 9 March 2027": r"""
+        Europe/London
+        == Tests 9 March 2027.csv
+        Slot,Examiner 1,Examiner 2
+        08:10,Cand A,Cand B
+        09:07,Cand C,
+        10:14,,Cand D
+        Each test lasts 40 minutes,,
+        == comes out as
+        2027-03-09 08:10–08:50 | Cand A
+        2027-03-09 09:07–09:47 | Cand C
+        2027-03-09 08:10–08:50 | Cand B
+        2027-03-09 10:14–10:54 | Cand D
+        == in calendars
+        Examiner 1 2, Examiner 2 2
+        == with
+        notes note-used
+    """,
+    "London: Rota (4)": r"""
+        Europe/London
+        == Rota.csv
+        Rota March 2027,,,,
+        ,Mon,Tue,Wed,Thu
+        ,1,2,3,4
+        Ann,8-16:30,8-16:30,OFF,10-18:30
+        Bo,10-18:30,OFF,8-16:30,8-16:30
+        == comes out as
+        2027-03-01 2027-03-02 08:00–16:30 | Ann
+        2027-03-04 10:00–18:30 | Ann
+        2027-03-01 10:00–18:30 | Bo
+        2027-03-03 2027-03-04 08:00–16:30 | Bo
+        == in calendars
+        Ann 3, Bo 3
+    """,
+    "London: Sessions": r"""
+        Europe/London
+        == Sessions.csv
+        Date,HW,Squad,Meet,On water,Off water
+        Sat 9 Jan 2027,08:12,Juniors,08:30,09:00,11:00
+        Sun 10 Jan 2027,09:01,Seniors,07:30,08:00,10:30
+        == comes out as
+        2027-01-09 all day | Juniors
+        2027-01-10 all day | Seniors
+        == in calendars
+        Sessions 2
+        == with
+        warning unread-times Sessions.csv, B1
+        warning unread-times Sessions.csv, D1
+        warning unread-times Sessions.csv, E1
+        warning unread-times Sessions.csv, F1
+        notes unsure-column
+    """,
 }

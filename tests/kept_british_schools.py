@@ -1465,4 +1465,19 @@ KEPT = {
         == with
         notes may-end-in-rooms
     """,
+    "Dublin: Dates, Mass times": r"""
+        Europe/Dublin
+        == Dates.csv
+        From,Until
+        3 January 2027,28 March 2027
+        == Mass times.csv
+        Day,Time,Church,Note
+        Sunday,9:00am,St Anne,
+        Sunday,11:00am,St Anne,Sung
+        Wednesday,10:00am,St John,Not 17 February
+        == is refused
+        == with
+        undecided closures
+        notes excepted-by-remark holds-for-all
+    """,
 }

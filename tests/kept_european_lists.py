@@ -525,4 +525,24 @@ KEPT = {
         == with
         notes weekdays-from-title
     """,
+    "Oslo: Ukeplan uke 4": r"""
+        Europe/Oslo
+        == Ukeplan uke 4.csv
+        Ukeplan uke 4 2027;;;
+        Tid;Mandag;Tirsdag;Onsdag
+        09:00-10:00;Samling;Tur;Samling
+        10:00-11:30;Maling;Tur;Gymsal
+        12:00-13:00;Lek ute;Lek ute;Lek ute
+        == comes out as
+        2027-01-25 2027-01-27 09:00–10:00 | Samling
+        2027-01-26 09:00–10:00 | Tur
+        2027-01-25 10:00–11:30 | Maling
+        2027-01-26 10:00–11:30 | Tur
+        2027-01-27 10:00–11:30 | Gymsal
+        2027-01-25..2027-01-27 12:00–13:00 | Lek ute
+        == in calendars
+        Ukeplan uke 4 9
+        == with
+        notes weekdays-from-title
+    """,
 }

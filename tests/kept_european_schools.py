@@ -1642,4 +1642,31 @@ KEPT = {
         == with
         notes short-days unsure-column
     """,
+    "Helsinki: Lomat, Lukujärjestys 8A, Lukukausi": r"""
+        Europe/Helsinki
+        == Lomat.csv
+        Loma;Alkaa;Päättyy
+        Talviloma;22.2.2027;26.2.2027
+        Pääsiäinen;26.3.2027;29.3.2027
+        Helatorstai;6.5.2027;
+        == Lukujärjestys 8A.csv
+        Klo;ma;ti;ke
+        8.15–9.00;matematiikka (LAI) 203;englanti (SAL) 110;liikunta (KOS) sali
+        9.15–10.00;englanti (SAL) 110;matematiikka (LAI) 203;historia (NIE) 105
+        == Lukukausi.csv
+        Lukukausi;Alkaa;Päättyy
+        Kevät;7.1.2027;5.6.2027
+        == comes out as
+        2027-01-11..2027-06-02 without 2027-02-22..2027-02-24 2027-03-29
+        Wed 08:15–09:00 | liikunta (8A) | sali
+        Mon 08:15–09:00 | matematiikka (8A) | 203
+        Tue 09:15–10:00 | matematiikka (8A) | 203
+        Wed 09:15–10:00 | historia (8A) | 105
+        Tue 08:15–09:00 | englanti (8A) | 110
+        Mon 09:15–10:00 | englanti (8A) | 110
+        == in calendars
+        (KOS) 20, (LAI) 39, (NIE) 20, (SAL) 39, 8A 118, 105 20, 110 39, 203 39, sali 20
+        == with
+        warning told-by-form Lukujärjestys 8A.csv, B2
+    """,
 }

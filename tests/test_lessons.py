@@ -93,7 +93,7 @@ def plainly_laid(lessons, meetings, start):
     return laid, left
 
 
-@settings(max_examples=2000, deadline=None)
+@settings(max_examples=1200, deadline=None)
 @given(lessons=LESSONS, meetings=MEETINGS, start=st.none() | st.integers(0, 10).map(on))
 def test_lessons_are_laid_as_the_rules_say(lessons, meetings, start):
     found = lay(lessons, meetings, LayingRules(start))

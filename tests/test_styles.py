@@ -86,7 +86,7 @@ events = st.tuples(titles, starts, st.integers(15, 240), notes)
 HARMLESS = {"identical-events", "night-start", "encoding-guessed", "unsure-column", "ends-next-day", "half-of-end"}
 
 
-@settings(deadline=None, max_examples=300, suppress_health_check=list(HealthCheck))
+@settings(deadline=None, max_examples=200, suppress_health_check=list(HealthCheck))
 @given(
     rows=st.lists(events, min_size=1, max_size=12, unique_by=lambda row: row[:2]),
     day=st.sampled_from(list(DAYS)),

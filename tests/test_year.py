@@ -220,7 +220,7 @@ def has_errors(rules):
     ]
 
 
-@settings(max_examples=600, deadline=None)
+@settings(max_examples=400, deadline=None)
 @given(years())
 def test_labels_and_weeks_agree_with_a_plain_loop_over_days(rules):
     assert not has_errors(rules)

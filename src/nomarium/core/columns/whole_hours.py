@@ -21,6 +21,7 @@ _HOURS = regex(
 )
 EARLIEST, MIDDAY = 7, 11
 """No column of periods begins at the seventh throughout; one of hours reaches late morning."""
+_LONGEST = 200
 _FIELDS = frozenset({"", "slot", "day", "period", "hours", "start"})
 
 
@@ -37,7 +38,10 @@ def hours_behind_weekdays(matches: Matches, sheet: SheetKind) -> None:
 
 def _written_out(column: Column) -> list[Cell] | None:
     """Return the cells with minutes behind their hours; None where they may be periods, or say something else."""
-    hours = [found for text in column.distinct if isinstance(text, str) for found in _hours_in(text)]
+    texts = [text for text in column.distinct if isinstance(text, str)]
+    if any(len(text) > _LONGEST for text in texts):
+        return None
+    hours = [found for text in texts for found in _hours_in(text)]
     starts, ends = [int(one["start"]) for one in hours], [int(one["end"]) for one in hours]
     rising = all(start < end <= 24 for start, end in zip(starts, ends, strict=True))
     if not rising or min(starts, default=0) < EARLIEST or max(ends) < MIDDAY:

@@ -19,7 +19,7 @@ _COUNT = regex(
     rf"[\s,;(]*\b(?:for |für )?(?:(?P<before>\d{{1,3}}) ?(?:[x×]|(?:{_EACH})\b)|[x×] ?(?P<behind>\d{{1,3}}))[\s,;)]*",
     re.IGNORECASE,
 )
-_MOST_DAYS = 366
+_MOST_DAYS, _LONGEST = 366, 200
 _DOTTED = regex(r"\d\.\d")
 """Dots mean the day first."""
 
@@ -57,8 +57,8 @@ def run_in(text: str) -> Run | None:
     Weekdays stand in front, then the first day, perhaps the last, and how often. The weekdays prove the order of day
     and month. One weekday with two dates and no number is a run only where it is said in the plural.
     """
-    counts = list(_COUNT.finditer(text))
-    if len(counts) > 1:
+    counts = list(_COUNT.finditer(text)) if len(text) <= _LONGEST else []
+    if len(counts) > 1 or len(text) > _LONGEST:
         return None
     number = next((int(one["before"] or one["behind"]) for one in counts), None)
     rest = f"{text[: counts[0].start()]} {text[counts[0].end() :]}".strip() if counts else text

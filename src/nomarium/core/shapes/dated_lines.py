@@ -8,7 +8,7 @@ from nomarium.core.tables import Cell, Grid, GridView, Spot
 from nomarium.core.values import EDGES_OF_LINES, date_left_in, line_scanner, split_line
 
 _MOST_ROWS, _MOST_WIDTH, _MOST_ABOVE = 500, 2, 4
-_FEWEST_LINES = 2
+_FEWEST_LINES, _LONGEST_LINE = 2, 300
 WHY = "each of its lines is a date and words"
 
 
@@ -19,6 +19,8 @@ def dated_lines(grid: Grid) -> Unfolded | None:
         return None
     lines = {row: " – ".join(text for _, text in view.filled(row)) for row in range(len(view.rows))}
     lines = {row: text for row, text in lines.items() if text.strip(EDGES_OF_LINES)}
+    if any(len(text) > _LONGEST_LINE for text in lines.values()):
+        return None
     scanner = line_scanner(list(lines.values()))
     if scanner is None:
         return None

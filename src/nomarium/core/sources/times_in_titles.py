@@ -39,6 +39,10 @@ _ENDS = regex(
 """What stands ahead of a time that is no start: “School closed until 1pm”."""
 
 
+_LONGEST_TITLE = 200
+"""Characters of a title; a longer one is text."""
+
+
 class _Said(NamedTuple):
     title: str
     hours: str
@@ -73,13 +77,13 @@ def with_times_of_titles(table: Table, matches: Matches) -> tuple[Matches, list[
 def with_time_in_title(matches: Matches, events: Sequence[Series]) -> list[Problem]:
     """Return a word on each event of the whole day whose title says a time that nothing was taken from."""
     titles = matches.column("summary")
-    said = {plain_text(cell) for cell in titles.distinct} if titles is not None else set()
+    said = (plain_text(cell)[:_LONGEST_TITLE] for cell in titles.distinct) if titles is not None else ()
     if not any(map(_SAID.search, said)):  # events are made from columns only where somebody asks for them
         return []
     return [
         wording.time_in_title(one.place, one.summary)
         for one in events
-        if _SAID.search(one.summary) and all(occurrence.all_day for occurrence in one.occurrences[:1])
+        if _SAID.search(one.summary[:_LONGEST_TITLE]) and all(occurrence.all_day for occurrence in one.occurrences[:1])
     ]
 
 
@@ -102,6 +106,8 @@ _ANY = regex(_CLOCK, re.IGNORECASE)
 
 def _timed(text: str) -> _Said | None:
     """Return the title and the one time of a text; None where it says none, or one that is no start."""
+    if len(text) > _LONGEST_TITLE:
+        return None
     text = " ".join(text.split())
     span = span_in(text)
     if span is not None and scan_span(span.text) is not None:
