@@ -33,6 +33,7 @@ UPRIGHT = "Period,Day 1,Day 2,Day 3\n1,PLK-1,,\n2,PLK-1,CLK-1,\n3,,,\n"
         ("Teacher: V\n,Mon,Tue\n1 (8:15–9:00),PLK-1,\n2 (9:05–9:50),,CLK-1\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Tue 8 09:05–09:50 V"]),
         ("Teacher: V\nPeriod,Time,Mon,Tue\n1,8:15–9:00,PLK-1,\n2,9:05–9:50,,CLK-1\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Tue 8 09:05–09:50 V"]),
         ("Teacher: V\nPeriod,Mon,Tue\n1,PLK-1,CLK-1\n8:15–9:00,,\n2,,CLK-1\n9:05–9:50,,\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Tue 8 08:15–09:50 V"]),
+        ("Teacher: V\nPeriod,Mon,Tue\n1,PLK-1,CLK-1\n9:00–9:05,,\n2,,CLK-1\n9:50–10:05,,\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Tue 8 08:15–09:50 V"]),
         ("Teacher: V\nTime,Mon,Tue\n8:15,PLK-1,\n9:00,,\n9:05,,CLK-1\n9:50,,\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Tue 8 09:05–09:50 V"]),
         ("Teacher: V\nPeriod,Mon,Tue\n1,PLK-1,\nLunch,,\n2,,CLK-1\nPrinted in August,,\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Tue 8 09:05–09:50 V"]),
         ("Teacher: V\nPeriod,Mon,Tue\n1,PLK-1,free\n2,-,CLK-1\n", "", ["PLK-1 Mon 7 08:15–09:00 V", "CLK-1 Tue 8 09:05–09:50 V"]),

@@ -158,8 +158,8 @@ class SourceReader:
         """Return what the sheets of a source are by their headings or cells, each line a date and words at last."""
         known = [recognise(grid, choices.columns, _FORMS).kind for grid in grids]
         lines = [dated_lines(grid) for grid in grids] if not (any(known) or choices.columns or keys.kind) else []
-        if lists := [one.grid for one in lines if one is not None]:
-            return Kind.EVENTS, lists
+        if lines and all(lines):
+            return Kind.EVENTS, [one.grid for one in lines if one is not None]
         kinds = [kind or (Kind.GRID if self._desk.year is not None else Kind.EVENTS) for kind in known]
         if keys.kind == "timetable":
             return (Kind.LIST if kinds and all(kind is Kind.LIST for kind in kinds) else Kind.GRID), grids

@@ -185,7 +185,7 @@ _CLEAR_TIME = regex(
 )
 
 
-_CLOCK = regex(r"(\d{1,2})[.:h](\d{2})(?::00)?")
+_CLOCK = regex(r"(\d{1,2})[.:hu](\d{2})(?::00)?(?:\s?(?:uhr|uur|u|h|hrs))?", re.IGNORECASE)
 
 
 def _minutes(cell: Cell) -> int | None:

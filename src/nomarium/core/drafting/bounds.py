@@ -76,11 +76,13 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
 
 def _school_year_of(sheets: Sequence[FoundSheet], order: Order | None) -> tuple[date, date] | None:
     """Return the one school year, August to July, in which all closures of a folder lie; None for none or several."""
-    listed = [
-        replace(as_found(sheet), dates=DateChoices(order=order)) for sheet in sheets if sheet.kind is Kind.CLOSURES
-    ]
-    days = [day for choices in listed for one in read_closures(choices)[0].closures for day in (one.first, one.last)]
-    years = {day.year - (day.month < _FIRST_MONTH) for day in days}
+    dates = DateChoices(order=order)
+    closed = [replace(as_found(sheet), dates=dates) for sheet in sheets if sheet.kind is Kind.CLOSURES]
+    try:
+        found = [one for choices in closed for one in read_closures(choices)[0].closures]
+    except DataRefused:
+        return None
+    years = {day.year - (day.month < _FIRST_MONTH) for one in found for day in (one.first, one.last)}
     year = years.pop() if len(years) == 1 else None
     return (date(year, _FIRST_MONTH, 1), date(year + 1, _FIRST_MONTH - 1, 31)) if year is not None else None
 

@@ -181,7 +181,7 @@ CLASS = (
 COURSE = (
     "course|courses|subject|subjects|course name|subject name|course title|course description|course code|course number|"
     "course id|course no|subject code|class title|class description|unit of study|discipline|module title|module name|"
-    "programme|program|programs|cursus|cursussen|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|kurstitel|kursbezeichnung|kursthema|kursangebot|lehrgang|intitulé|"
+    "programme|cursus|cursussen|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|kurstitel|kursbezeichnung|kursthema|kursangebot|lehrgang|intitulé|"
     "intitulé du cours|titre du cours|título del curso|nombre del curso|titolo del corso|nome del corso|cursustitel|"
     "cursusnaam|kursustitel|kursusnavn|kursnamn|kurstittel|kursnavn|nazwa kursu|název kurzu|"
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"

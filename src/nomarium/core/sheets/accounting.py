@@ -52,12 +52,13 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
     idle = [match.column for match in matches.unused_matches() if heading_key(match.column.heading) not in used]
     idle = [column for column in idle if not is_about_the_row(column)]
     problems, told = _half_spans(kind, table, matches, idle)
+    ended = any(holds_dates(column) for _, column in matches.columns(("end", "end_date")))
     for column in idle:
         if column.index in told:
             continue
         if holds_dates(column) or holds_times(column) or holds_times_among_others(column):
             problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
-        elif kind.kind is Kind.EVENTS and _counts_meetings(column):
+        elif kind.kind is Kind.EVENTS and not ended and _counts_meetings(column):
             problems.append(wording.idle_column(table, column, "how often each row meets"))
         elif holds := _telling(column, known):
             problems.append(wording.idle_column(table, column, holds))

@@ -34,10 +34,11 @@ def carry_down(table: Table, column: Column, is_row: Callable[[int], bool]) -> l
         return []
     between = {_filled(table, record) for record in blank if record < filled[-1]} or {_filled(table, filled[-1])[1:]}
     carried = [record for record in blank if is_row(record) and _filled(table, record) in between]
+    wanted = set(carried)
     above = column.cells[0]
     cells = list(column.cells)
     for record, cell in enumerate(column.cells):
-        if record in set(carried):
+        if record in wanted:
             cells[record] = above
         elif cell != "":
             above = cell

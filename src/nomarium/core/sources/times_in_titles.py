@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import re
 from datetime import datetime, time
+from itertools import islice
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.columns import MOMENT_FIELDS, Certainty, Match, Matches, holds_dates
+from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Certainty, Match, Matches, holds_dates
 from nomarium.core.sources import wording
 from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import scan_span, span_in
@@ -54,8 +55,9 @@ def with_times_of_titles(table: Table, matches: Matches) -> tuple[Matches, list[
     The title is what is left of its cell. A time that something lasts until, or two of them, stay in the title.
     """
     titles = matches.column("summary")
-    others = [column for name, column in matches.columns((*MOMENT_FIELDS, "period"))]
-    if titles is None or not any(map(holds_dates, others)) or any(map(says_times, others)):
+    others = [column for _, column in matches.columns(MOMENT_FIELDS)]
+    timed = any(matches.column(name) is not None for name in (*TIME_FIELDS, "period"))
+    if titles is None or timed or not any(map(holds_dates, others)) or any(map(says_times, others)):
         return matches, []
     said = {cell: _timed(cell) if isinstance(cell, str) else None for cell in titles.distinct}
     each = [said[cell] for cell in titles.cells]
@@ -77,8 +79,11 @@ def with_times_of_titles(table: Table, matches: Matches) -> tuple[Matches, list[
 def with_time_in_title(matches: Matches, events: Sequence[Series]) -> list[Problem]:
     """Return a word on each event of the whole day whose title says a time that nothing was taken from."""
     titles = matches.column("summary")
-    said = (plain_text(cell)[:_LONGEST_TITLE] for cell in titles.distinct) if titles is not None else ()
-    if not any(map(_SAID.search, said)):  # events are made from columns only where somebody asks for them
+    said = iter([plain_text(cell)[:_LONGEST_TITLE] for cell in titles.distinct] if titles is not None else ())
+    while text := "\n".join(islice(said, _AT_ONCE)):
+        if _SAID.search(text):
+            break
+    else:  # events are made from columns only where somebody asks for them
         return []
     return [
         wording.time_in_title(one.place, one.summary)
@@ -87,6 +92,8 @@ def with_time_in_title(matches: Matches, events: Sequence[Series]) -> list[Probl
     ]
 
 
+_AT_ONCE = 5_000
+"""Titles that are looked at together: quicker than one by one."""
 _SAID = regex(rf"(?<![\d:.]){_SURE}|\({_CLOCK}\)|\b{_AT}{_CLOCK}", re.IGNORECASE)
 
 

@@ -277,7 +277,7 @@ def _in_pairs(lines: list[Line]) -> list[Line]:
         return lines
     numbered = all(line.periods and not line.hours for line in firsts)
     timed = all(line.hours and not line.periods for line in seconds)
-    if numbered and timed:
+    if numbered and timed and not any(_is_short(line.hours) for line in seconds):
         hours = [line.hours for line in seconds]
     elif timed and _begin_and_end([line.hours for line in lines]) and not any(line.periods for line in firsts):
         hours = [f"{line.hours} – {other.hours}" for line, other in zip(firsts, seconds, strict=True)]
@@ -286,6 +286,18 @@ def _in_pairs(lines: list[Line]) -> list[Line]:
     return [
         Line(line.row, line.periods, said, other.last) for line, other, said in zip(firsts, seconds, hours, strict=True)
     ]
+
+
+def _is_short(hours: str) -> bool:
+    """Tell whether times are those of a break between lessons."""
+    span = scan_span(hours)
+    if span is None or span.end is None:
+        return False
+    length = (span.end.hour - span.start.hour) * 60 + span.end.minute - span.start.minute
+    return length % _HALF_A_DAY <= _LONGEST_BREAK
+
+
+_LONGEST_BREAK = 20
 
 
 def _begin_and_end(hours: Sequence[str]) -> bool:
