@@ -423,6 +423,7 @@ KEPT = {
         == in calendars
         U12 schedule 3
         == with
+        warning unused-column U12 schedule.csv, G1
         notes unsure-column
     """,
     "Winnipeg: Ice": r"""

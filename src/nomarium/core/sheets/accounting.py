@@ -7,8 +7,9 @@ from collections.abc import Collection, Sequence
 from itertools import islice
 from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Headings, Holds, Kind, Matches, SheetKind, heading_key
+from nomarium.core.columns import Certainty, Headings, Holds, Kind, Matches, SheetKind, heading_key
 from nomarium.core.columns.contents import (
+    heads_no_times,
     holds_amounts,
     holds_dates,
     holds_times,
@@ -49,7 +50,9 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
 
     ``used`` are the keys of headings that a split, a pattern or a condition uses.
     """
-    idle = [match.column for match in matches.unused_matches() if heading_key(match.column.heading) not in used]
+    unused = [match for match in matches.all if not match.field and match.certainty is not Certainty.STATED]
+    unused = [match for match in unused if not (match.released and heads_no_times(match.column))]
+    idle = [match.column for match in unused if heading_key(match.column.heading) not in used]
     idle = [column for column in idle if not is_about_the_row(column)]
     problems, told = _half_spans(kind, table, matches, idle)
     ended = any(holds_dates(column) for _, column in matches.columns(("end", "end_date")))
