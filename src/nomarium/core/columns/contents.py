@@ -168,11 +168,6 @@ _NO_TIMES = regex(
 _ONE_DIGIT = regex(r"\d+:\d\b")
 
 
-def heads_no_times(column: Column) -> bool:
-    """Tell whether a heading speaks of scores, prices and the like, whatever its cells look like."""
-    return _NO_TIMES.search(column.heading) is not None
-
-
 def may_be_times(column: Column) -> bool:
     """Tell whether a column whose heading says nothing holds times: no scores (3:2), ratios (1:10) or verses."""
     texts = [cell for cell in _filled(column) if isinstance(cell, str)]

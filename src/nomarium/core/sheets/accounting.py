@@ -9,12 +9,12 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Certainty, Headings, Holds, Kind, Matches, SheetKind, heading_key
 from nomarium.core.columns.contents import (
-    heads_no_times,
     holds_amounts,
     holds_dates,
     holds_times,
     holds_times_among_others,
     is_about_the_row,
+    may_be_times,
 )
 from nomarium.core.kinds import TIMETABLE_SHEET
 from nomarium.core.kinds.vocabulary import NOTES
@@ -51,7 +51,7 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
     ``used`` are the keys of headings that a split, a pattern or a condition uses.
     """
     unused = [match for match in matches.all if not match.field and match.certainty is not Certainty.STATED]
-    unused = [match for match in unused if not (match.released and heads_no_times(match.column))]
+    unused = [match for match in unused if not (match.released and _is_score(match.column))]
     idle = [match.column for match in unused if heading_key(match.column.heading) not in used]
     idle = [column for column in idle if not is_about_the_row(column)]
     problems, told = _half_spans(kind, table, matches, idle)
@@ -68,6 +68,11 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
         elif kind.field("week") is not None and (whose := _twice_there(matches, column)) is not None:
             problems.append(wording.tells_apart(table, column, whose))
     return problems
+
+
+def _is_score(column: Column) -> bool:
+    """Tell whether a column holds what looks like times and is none: scores, ratios."""
+    return holds_times(column) and not may_be_times(column)
 
 
 def _counts_meetings(column: Column) -> bool:
