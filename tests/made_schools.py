@@ -291,13 +291,27 @@ def laid_out(folder, files):
     return [folder / name for name in files]
 
 
+_LAST = {}
+"""The last build of this process, by the plan and all files beside it as they were."""
+
+
+def prepared(plan):
+    """The build of a plan; the last one again, where neither the plan nor a file beside it has changed."""
+    files = sorted(path for path in plan.parent.rglob("*") if path.is_file() and path != plan)
+    key = (plan, plan.read_bytes(), *((path, path.stat().st_mtime_ns, path.stat().st_size) for path in files))
+    if key not in _LAST:
+        _LAST.clear()
+        _LAST[key] = prepare(plan, BuildChoices())
+    return _LAST[key]
+
+
 def drafted(folder, paths):
     """Draft a plan of files in a folder, as ``nomarium new`` does, and say what is open in it."""
     plan = folder / "nomarium.toml"
 
     def problems(text):
         plan.write_text(text, "utf-8")
-        return prepare(plan, BuildChoices()).problems
+        return prepared(plan).problems
 
     choices = DraftChoices(folder, "Orrin Sound", "America/Halifax", True)
     draft = draft_plan([sheet for path in paths for sheet in look_at([path])], choices, problems)
@@ -312,7 +326,7 @@ def where_of(held):
 
 def built(plan):
     """The errors of a build, and the meetings that it holds."""
-    build = prepare(plan, BuildChoices())
+    build = prepared(plan)
     errors = [problem for problem in build.problems if problem.severity == "error"]
     meetings = [
         (f"{one.start:%Y-%m-%d %H:%M}", f"{one.end:%H:%M}", held.class_name, where_of(held))

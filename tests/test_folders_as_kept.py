@@ -24,7 +24,7 @@ from kept_british_schools import KEPT as BRITISH_SCHOOLS
 from kept_elsewhere import KEPT as ELSEWHERE
 from kept_european_lists import KEPT as EUROPEAN_LISTS
 from kept_european_schools import KEPT as EUROPEAN_SCHOOLS
-from nomarium.core.building import BuildChoices, prepare
+from made_schools import prepared
 from nomarium.core.drafting import DraftChoices, draft_plan, look_at
 from test_folders import WEEKDAYS, days_of
 
@@ -139,12 +139,12 @@ def test_a_folder_comes_out_as_it_is_kept(name, tmp_path):
 
     def problems(text):
         plan.write_text(text, "utf-8")
-        return prepare(plan, BuildChoices()).problems
+        return prepared(plan).problems
 
     choices = DraftChoices(tmp_path, "Orrin Sound", zone.strip(), True)
     draft = draft_plan([sheet for path in paths for sheet in look_at([path])], choices, problems)
     plan.write_text(draft.text, "utf-8")
-    build = prepare(plan, BuildChoices())
+    build = prepared(plan)
     notes = sorted({problem.code for problem in build.problems if problem.severity == "note"})
     told = [f"undecided {name}" for name in tomllib.loads(draft.text).get("undecided", {})]
     told += [
