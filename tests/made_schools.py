@@ -305,7 +305,7 @@ def prepared(plan):
     return _LAST[key]
 
 
-def drafted(folder, paths):
+def drafted(folder, paths, zone="America/Halifax"):
     """Draft a plan of files in a folder, as ``nomarium new`` does, and say what is open in it."""
     plan = folder / "nomarium.toml"
 
@@ -313,7 +313,7 @@ def drafted(folder, paths):
         plan.write_text(text, "utf-8")
         return prepared(plan).problems
 
-    choices = DraftChoices(folder, "Orrin Sound", "America/Halifax", True)
+    choices = DraftChoices(folder, "Orrin Sound", zone, True)
     draft = draft_plan([sheet for path in paths for sheet in look_at([path])], choices, problems)
     plan.write_text(draft.text, "utf-8")
     return plan, draft

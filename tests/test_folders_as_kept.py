@@ -24,8 +24,7 @@ from kept_british_schools import KEPT as BRITISH_SCHOOLS
 from kept_elsewhere import KEPT as ELSEWHERE
 from kept_european_lists import KEPT as EUROPEAN_LISTS
 from kept_european_schools import KEPT as EUROPEAN_SCHOOLS
-from made_schools import prepared
-from nomarium.core.drafting import DraftChoices, draft_plan, look_at
+from made_schools import drafted, prepared
 from test_folders import WEEKDAYS, days_of
 
 FOLDERS = AMERICAS | BRITISH_LISTS | BRITISH_SCHOOLS | ELSEWHERE | EUROPEAN_LISTS | EUROPEAN_SCHOOLS
@@ -134,16 +133,7 @@ def test_a_folder_comes_out_as_it_is_kept(name, tmp_path):
         parts.pop("comes out as", ""),
         parts.pop("is refused", None),
     )
-    paths = laid_out(tmp_path, parts)
-    plan = tmp_path / "nomarium.toml"
-
-    def problems(text):
-        plan.write_text(text, "utf-8")
-        return prepared(plan).problems
-
-    choices = DraftChoices(tmp_path, "Orrin Sound", zone.strip(), True)
-    draft = draft_plan([sheet for path in paths for sheet in look_at([path])], choices, problems)
-    plan.write_text(draft.text, "utf-8")
+    plan, draft = drafted(tmp_path, laid_out(tmp_path, parts), zone.strip())
     build = prepared(plan)
     notes = sorted({problem.code for problem in build.problems if problem.severity == "note"})
     told = [f"undecided {name}" for name in tomllib.loads(draft.text).get("undecided", {})]

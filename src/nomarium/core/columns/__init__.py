@@ -9,6 +9,7 @@ if TYPE_CHECKING:
     from nomarium.core.columns.captions import is_caption
     from nomarium.core.columns.contents import (
         counts_up,
+        date_of_cell,
         holds_dates,
         holds_days_and_periods,
         holds_days_and_times,
@@ -96,6 +97,7 @@ __all__ = [
     "check_stated",
     "columns_headed",
     "counts_up",
+    "date_of_cell",
     "dated",
     "dates_in",
     "few_columns",

@@ -105,13 +105,12 @@ def _is_date(cell: Cell) -> bool:
     several = len(cell) <= _LONGEST and (_DAYS_OF_MONTH.fullmatch(text) or _are_dates_listed(text))
     if several or (is_data(cell) and scan_span(cell) is None) or _is_span_of_dates(text):
         return True
-    if (
-        len(cell) <= _LONGEST
-        and len(parted := parted_dates(leading_weekdays(text)[2])) > 1
-        and all(map(is_date, parted))
-    ):
+    if not any(map(str.isdigit, text)):
+        return False
+    if len(text) <= _LONGEST_DATE and any(map(str.isalpha, text)) and is_date(text):
         return True
-    return len(text) <= _LONGEST_DATE and any(map(str.isdigit, text)) and any(map(str.isalpha, text)) and is_date(text)
+    parted = parted_dates(leading_weekdays(text)[2]) if len(cell) <= _LONGEST else []
+    return len(parted) > 1 and all(map(is_date, parted))
 
 
 _LONGEST_DATE = 40
@@ -254,7 +253,7 @@ def _is_over_weeks(text: str, order: Order | None) -> bool:
 
 
 def _weeks_apart(first: Cell, last: Cell, order: Order) -> bool:
-    days = [_day(cell, order) for cell in (first, last)]
+    days = [date_of_cell(cell, order) for cell in (first, last)]
     return days[0] is not None and days[1] is not None and (days[1] - days[0]).days > _DAYS_OF_A_WEEK
 
 
@@ -262,11 +261,12 @@ _DAYS_OF_A_WEEK = 7
 
 
 def _in_order(first: Cell, last: Cell, order: Order) -> bool:
-    days = [_day(cell, order) for cell in (first, last)]
+    days = [date_of_cell(cell, order) for cell in (first, last)]
     return None in days or days[0] <= days[1]  # type: ignore[operator]
 
 
-def _day(cell: Cell, order: Order) -> date | None:
+def date_of_cell(cell: Cell, order: Order) -> date | None:
+    """Return the date that a cell is where its parts stand in an order; None for any other cell."""
     if isinstance(cell, datetime):
         return cell.date()
     return cell if isinstance(cell, date) else date_in(plain_text(cell), order)

@@ -15,11 +15,11 @@ if TYPE_CHECKING:
     from nomarium.core.columns.fields import SheetKind
 
 _HOURS = regex(
-    r"(?P<day>[^\W\d_]{2,})(?P<gap>\.?:?\s+(?:de\s+|von\s+|from\s+)?)(?P<start>\d{1,2})"
-    r"(?P<to>\s*[-–—]\s*|\s+(?:a|à|to|bis|às|tot)\s+)(?P<end>\d{1,2})(?![\w:.–-]|\s*[ap]\.?m)",
+    r"(?P<day>[^\W\d_]{2,})(?:\.?:?\s+(?:de\s+|von\s+|from\s+)?)(?P<start>\d{1,2})"
+    r"(?:\s*[-–—]\s*|\s+(?:a|à|to|bis|às|tot)\s+)(?P<end>\d{1,2})(?![\w:.–-]|\s*[ap]\.?m)",
     re.IGNORECASE,
 )
-EARLIEST, MIDDAY = 7, 11
+_EARLIEST, _MIDDAY = 7, 11
 """No column of periods begins at the seventh throughout; one of hours reaches late morning."""
 _LONGEST = 200
 _FIELDS = frozenset({"", "slot", "day", "period", "hours", "start"})
@@ -44,7 +44,7 @@ def _written_out(column: Column) -> list[Cell] | None:
     hours = [found for text in texts for found in _hours_in(text)]
     starts, ends = [int(one["start"]) for one in hours], [int(one["end"]) for one in hours]
     rising = all(start < end <= 24 for start, end in zip(starts, ends, strict=True))
-    if not rising or min(starts, default=0) < EARLIEST or max(ends) < MIDDAY:
+    if not rising or min(starts, default=0) < _EARLIEST or max(ends) < _MIDDAY:
         return None
     cells: list[Cell] = [_with_minutes(cell) if isinstance(cell, str) else cell for cell in column.cells]
     return cells if holds_days_and_times(Column(column.heading, column.index, cells)) else None

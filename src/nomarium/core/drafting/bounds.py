@@ -59,11 +59,12 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
     ``order`` is that of day and month, as dates of the folder prove it.
     """
     timetables = [sheet for sheet in sheets if sheet.kind in (Kind.LIST, Kind.GRID)]
-    closed = any(sheet.kind is Kind.CLOSURES for sheet in sheets)
+    closures = tuple(sheet for sheet in sheets if sheet.kind is Kind.CLOSURES)
+    closed = bool(closures)
     hanging = (sheet for sheet in sheets if "period" in sheet.columns.values() or (closed and repeats(sheet)))
     others = [*hanging, *(sheet for sheet in sheets if not closed and _lacks_first_days(sheet))]
     found = [_bounds_of(sheet, order) for sheet in timetables or others]
-    if None in found and (within := _school_year_of(sheets, order)) is not None:
+    if None in found and (within := _school_year_of(closures, order)) is not None:
         both = zip(found, timetables or others, strict=True)
         found = [one or _within(sheet, order, within) for one, sheet in both]
     known = [one for one in found if one is not None]
@@ -74,12 +75,12 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
     return Bounds(min(one.first for one in known), max(one.last for one in known), said_by, soonest)
 
 
-def _school_year_of(sheets: Sequence[FoundSheet], order: Order | None) -> tuple[date, date] | None:
-    """Return the one school year, August to July, in which all closures of a folder lie; None for none or several."""
-    dates = DateChoices(order=order)
-    closed = [replace(as_found(sheet), dates=dates) for sheet in sheets if sheet.kind is Kind.CLOSURES]
+@cache
+def _school_year_of(sheets: tuple[FoundSheet, ...], order: Order | None) -> tuple[date, date] | None:
+    """Return the one school year, August to July, in which all closures of sheets lie; None for none or several."""
+    listed = [replace(as_found(sheet), dates=DateChoices(order=order)) for sheet in sheets]
     try:
-        found = [one for choices in closed for one in read_closures(choices)[0].closures]
+        found = [one for choices in listed for one in read_closures(choices)[0].closures]
     except DataRefused:
         return None
     years = {day.year - (day.month < _FIRST_MONTH) for one in found for day in (one.first, one.last)}

@@ -116,8 +116,7 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
         lacking = {one.found for one in errors if one.code == "unknown-split"} - draft.no_value_of
         draft.no_value_of |= lacking
         if not refused and not lacking:
-            of_none = [one for one in errors if not any(_is_of(one, sheet) for sheet in draft.sheets)]
-            draft.to_correct += [one for one in of_none if one not in draft.to_correct]
+            draft.to_correct += [one for one in errors if not any(_is_of(one, sheet) for sheet in draft.sheets)]
             break
         draft.left_out.update(refused)
     return draft

@@ -59,13 +59,12 @@ def with_closures_alone(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return list(sheets)
     alone = all(sheet.kind is not Kind.EVENTS for sheet in sheets)
     closed = Recognised(Kind.EVENTS, "it says when it is closed, and no other sheet says what would meet")
-    listed = Recognised(Kind.EVENTS, "each of its lines is a date and words")
 
     def as_events(sheet: FoundSheet) -> FoundSheet:
         if sheet.kind is Kind.CLOSURES and alone:
             return replace(sheet, recognised=closed)
-        if sheet.kind is None and sheet.grid is not None and dated_lines(sheet.grid) is not None:
-            return replace(sheet, recognised=listed)
+        if sheet.kind is None and sheet.grid is not None and (lines := dated_lines(sheet.grid)) is not None:
+            return replace(sheet, recognised=Recognised(lines.kind, lines.why))
         return sheet
 
     return list(map(as_events, sheets))

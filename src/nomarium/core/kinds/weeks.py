@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from datetime import date, datetime
+from datetime import date
 from itertools import pairwise
 
 from nomarium.core.columns import (
@@ -17,6 +17,7 @@ from nomarium.core.columns import (
     SheetKind,
     Verdict,
     any_of,
+    date_of_cell,
     dates_in,
     headed,
     heading_key,
@@ -24,8 +25,7 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.labels import bare_label
 from nomarium.core.kinds.samples import SHEET_RULES
-from nomarium.core.tables import Cell
-from nomarium.core.values import ORDERS, Order, date_in
+from nomarium.core.values import ORDERS
 from nomarium.lazily import regex
 
 WEEK_OF = (
@@ -78,7 +78,7 @@ def _count_up(seen: Evidence) -> Verdict:
     alone = seen.table is not None and len(seen.table.columns) == len(seen.named)
     numbered = alone and week_numbers_in(seen.texts("label")) is not None
     cells = column.cells if column is not None and numbered else []
-    apart = any(_weeks_apart([_day(cell, order) for cell in cells]) for order in ORDERS)
+    apart = any(_weeks_apart([date_of_cell(cell, order) for cell in cells]) for order in ORDERS)
     return Verdict("" if apart else "no numbers that count up beside days whole weeks apart")
 
 
@@ -86,12 +86,6 @@ def _weeks_apart(days: Sequence[date | None]) -> bool:
     known = [day for day in days if day is not None]
     gaps = [(after - before).days for before, after in pairwise(known)]
     return bool(gaps) and len(known) == len(days) and all(gap > 0 and gap % 7 == 0 for gap in gaps)
-
-
-def _day(cell: Cell, order: Order) -> date | None:
-    if isinstance(cell, date):
-        return cell.date() if isinstance(cell, datetime) else cell
-    return date_in(cell, order) if isinstance(cell, str) else None
 
 
 def _few_letters(seen: Evidence) -> Verdict:

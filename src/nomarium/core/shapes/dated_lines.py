@@ -9,7 +9,6 @@ from nomarium.core.values import EDGES_OF_LINES, date_left_in, line_scanner, spl
 
 _MOST_ROWS, _MOST_WIDTH, _MOST_ABOVE = 500, 2, 4
 _FEWEST_LINES, _LONGEST_LINE = 2, 300
-WHY = "each of its lines is a date and words"
 
 
 def dated_lines(grid: Grid) -> Unfolded | None:
@@ -40,4 +39,4 @@ def dated_lines(grid: Grid) -> Unfolded | None:
     listed += [[dates, words] for dates, words in below.values()]
     origins: list[list[Spot]] = [[view.spot(row, 0)] for row in above]
     origins += [[view.spot(first, 0)] * 2, *([view.spot(row, 0)] * 2 for row in below)]
-    return Unfolded(grid.as_list(listed, origins), Kind.EVENTS, "", WHY)
+    return Unfolded(grid.as_list(listed, origins), Kind.EVENTS, "", "each of its lines is a date and words")

@@ -43,7 +43,7 @@ def headless_list(grid: Grid) -> Unfolded | None:
     Each row has one date or one weekday, in the same column, and times; captions may say the month for days that do
     not.
     """
-    view = _small(grid)
+    view = small_view(grid)
     if view is None:
         return None
     rows = [row for row in range(len(view.rows)) if any(True for _ in view.filled(row))]
@@ -68,7 +68,7 @@ def rows_below_days(grid: Grid) -> Unfolded | None:
 
     The headings stand above the first day, below every day, or nowhere.
     """
-    view = _small(grid)
+    view = small_view(grid)
     filled = {row: dict(view.filled(row)) for row in range(len(view.rows))} if view is not None else {}
     alone = {row: (column, text) for row, texts in filled.items() if len(texts) == 1 for column, text in texts.items()}
     captions = {row: at for row, (at, text) in alone.items() if view is not None and _is_caption(view, row, at, text)}
@@ -101,7 +101,8 @@ def rows_below_days(grid: Grid) -> Unfolded | None:
     return Unfolded(view.grid.as_list(cells, origins), kind, "", why, said)
 
 
-def _small(grid: Grid) -> GridView | None:
+def small_view(grid: Grid) -> GridView | None:
+    """Return a sheet that is not larger than people lay one out by hand; None for a larger one."""
     view = GridView(grid)
     return None if len(view.rows) > _MOST_ROWS or view.width > _MOST_COLUMNS else view
 

@@ -7,6 +7,7 @@ from collections.abc import Iterator, Sequence
 
 from nomarium.core.columns import Kind
 from nomarium.core.shapes.cell_texts import is_free
+from nomarium.core.shapes.headless import small_view
 from nomarium.core.shapes.unfolded import ListRows, Unfolded
 from nomarium.core.tables import Grid, GridView
 from nomarium.core.values import month_of, weekday_in_any
@@ -21,7 +22,8 @@ _MONTH = regex(r"(?P<month>[^\W\d_]{3,12})\.?(?:\s+(?P<year>\d{4}))?")
 
 def months_across(grid: Grid) -> Unfolded | None:
     """Return the list of what is on the days that stand where a name and a month meet; None for other sheets."""
-    for view in (GridView(grid), GridView(grid, turned=True)):
+    upright = small_view(grid)
+    for view in (upright, GridView(grid, turned=True)) if upright is not None else ():
         for head in range(min(_MOST_ABOVE, len(view.rows))):
             headings = dict(view.filled(head))
             months = [column for column, text in headings.items() if _is_month(text)]

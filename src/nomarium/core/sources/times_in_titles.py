@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import re
 from datetime import datetime, time
-from itertools import islice
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Certainty, Match, Matches, holds_dates
@@ -79,21 +78,22 @@ def with_times_of_titles(table: Table, matches: Matches) -> tuple[Matches, list[
 def with_time_in_title(matches: Matches, events: Sequence[Series]) -> list[Problem]:
     """Return a word on each event of the whole day whose title says a time that nothing was taken from."""
     titles = matches.column("summary")
-    said = iter([plain_text(cell)[:_LONGEST_TITLE] for cell in titles.distinct] if titles is not None else ())
-    while text := "\n".join(islice(said, _AT_ONCE)):
-        if _SAID.search(text):
-            break
-    else:  # events are made from columns only where somebody asks for them
-        return []
+    if titles is None or not any(map(_says_one, map(plain_text, titles.distinct))):
+        return []  # events are made from columns only where somebody asks for them
     return [
         wording.time_in_title(one.place, one.summary)
         for one in events
-        if _SAID.search(one.summary[:_LONGEST_TITLE]) and all(occurrence.all_day for occurrence in one.occurrences[:1])
+        if _says_one(one.summary) and all(occurrence.all_day for occurrence in one.occurrences[:1])
     ]
 
 
-_AT_ONCE = 5_000
-"""Titles that are looked at together: quicker than one by one."""
+def _says_one(title: str) -> bool:
+    return _MAY_SAY.search(title) is not None and _SAID.search(title[:_LONGEST_TITLE]) is not None
+
+
+_MAY_SAY = regex(r"\d\s?[aphu:]|noon", re.IGNORECASE)
+_MAY_SPAN = regex(r"(?:\d|noon|mid)\D+(?:\d|noon|mid)", re.IGNORECASE)
+"""What stands in each time alone, and in each span of times: quick to look for."""
 _SAID = regex(rf"(?<![\d:.]){_SURE}|\({_CLOCK}\)|\b{_AT}{_CLOCK}", re.IGNORECASE)
 
 
@@ -116,13 +116,13 @@ def _timed(text: str) -> _Said | None:
     if len(text) > _LONGEST_TITLE:
         return None
     text = " ".join(text.split())
-    span = span_in(text)
+    span = span_in(text) if _MAY_SPAN.search(text) else None
     if span is not None and scan_span(span.text) is not None:
         ahead, behind = text[: span.start], text[span.end :]
         bare = f"{ahead.rstrip(' (,–-@')} {behind.lstrip(' ),–-:')}".strip()
         edge = not ahead.strip(" (") or not behind.strip(" )")
         return _Said(bare, span.text) if bare and edge and not _ENDS.search(ahead) and not _ANY.search(bare) else None
-    for pattern in _ALONE:
+    for pattern in _ALONE if _MAY_SAY.search(text) else ():
         found = pattern.fullmatch(text)
         if found is None or _ENDS.search(found["title"]) or _ANY.search(found["title"]):
             continue
