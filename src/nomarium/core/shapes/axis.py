@@ -105,17 +105,18 @@ def _kind_of(cell: Cell) -> str:
     return _head_kind(" ".join(plain_text(cell).split())) if cell != "" else ""
 
 
-def axis_at(view: GridView, row: int, *, again: bool = False) -> Axis | None:
+def axis_at(view: GridView, row: int, *, again: bool = False, alone: bool = False) -> Axis | None:
     """Return the days that stand in a row, with the rows of weekdays and months beside it; None where none do.
 
-    ``again`` is for days below others: what stands above them are cells, and no headings.
+    ``again`` is for days below others: what stands above them are cells, and no headings. ``alone`` takes days
+    from the first column on, where otherwise names stand: days that begin there are none beside names.
     """
     sample = [kind for column, _ in islice(view.filled(row), _SAMPLE) if (kind := _kind_of(view.cell(row, column)))]
     if len(sample) < FEWEST_HEADS:
         return None
     kinds = {column: kind for column, _ in view.filled(row) if (kind := _kind_of(view.cell(row, column)))}
     main = max(kinds.values(), key=list(kinds.values()).count, default="")
-    columns = [column for column in range(1, view.width) if kinds.get(column) == main]
+    columns = _columns_of(view, row, kinds, main, alone=alone)
     if len(columns) < FEWEST_HEADS or any(view.text(row, c) and c not in columns for c in _between(columns)):
         return None
     if not again and _stand_below_headings(view, row, columns):
@@ -130,6 +131,21 @@ def axis_at(view: GridView, row: int, *, again: bool = False) -> Axis | None:
         return _dated(view, row, heads)
     dated = _from_title(view, row, heads) if main == "weekday" else None
     return dated or (Axis(row, row, False, heads, {}) if len(set(heads.values())) == len(columns) else None)
+
+
+def _columns_of(view: GridView, row: int, kinds: Mapping[int, str], main: str, *, alone: bool) -> list[int]:
+    """Return the columns whose heads are days of one kind; none where the first column is one, unless ``alone``.
+
+    The first of several numbers is no day where the second does not follow upon it: it heads the lines.
+    """
+    columns = [column for column in range(view.width) if kinds.get(column) == main]
+    if alone or columns[:1] != [0]:
+        return columns
+    numbers = (
+        [int(re.findall(r"\d+", view.text(row, column))[-1]) for column in columns[:2]] if main == "number" else []
+    )
+    counts_lines = len(numbers) > 1 and numbers[1] not in (numbers[0] + 1, 1)
+    return columns[1:] if counts_lines else []
 
 
 def carried(view: GridView, axis: Axis) -> Axis:
@@ -244,9 +260,12 @@ def one_date(cell: Cell, within: tuple[date, date] | None = None) -> date | None
     return read.pop() if len(read) == 1 else None
 
 
-def all_dates(cells: Sequence[Cell], within: tuple[date, date] | None = None) -> list[date]:
-    """Return cells as the dates that they can only be together, whole weeks apart where that decides; else none."""
-    alone = [one_date(cell, within) for cell in cells]
+def all_dates(cells: Sequence[Cell], within: tuple[date, date] | None = None, order: Order | None = None) -> list[date]:
+    """Return cells as the dates that they can only be together, whole weeks apart where that decides; else none.
+
+    Where the ``order`` of day and month is known, it decides.
+    """
+    alone = [one_date(cell, within) or (as_date(cell, order) if order else None) for cell in cells]
     if None not in alone:
         return [day for day in alone if day is not None]
     return _weeks_apart(cells)

@@ -55,6 +55,14 @@ class Row(NamedTuple):
     axis: Axis
 
 
+class Line(NamedTuple):
+    """Texts around the names and days: a caption, a key, a note; and where the first of them stands on the view."""
+
+    row: int
+    column: int
+    texts: list[str]
+
+
 @dataclass(slots=True)
 class Crossing:
     """Where names and days cross on a sheet."""
@@ -66,8 +74,8 @@ class Crossing:
     rows: list[Row] = field(default_factory=list)
     about_days: dict[int, str] = field(default_factory=dict)
     """Rows of the view that say something of each day, with their headings."""
-    lines: list[tuple[int, list[str]]] = field(default_factory=list)
-    """Rows of the view without a cell below the days, with their texts: captions, keys, notes."""
+    lines: list[Line] = field(default_factory=list)
+    """Rows of the view without a cell below the days, and texts behind them."""
     stray: list[tuple[int, int]] = field(default_factory=list)
     """Filled cells that belong to no name."""
     totals: int = 0
@@ -160,7 +168,9 @@ class Crossing:
         joined = dict.fromkeys(text for _, _, text in self.cells() if len(codes_in(text)) > 1)  # “A/L” may be one
         codes = [*self.codes(), *(text.strip() for text in joined)]
         return [
-            (meaning, self.view.place(row, 0)) for row, texts in self.lines for meaning in meanings_in(texts, codes)
+            (meaning, self.view.place(line.row, line.column))
+            for line in self.lines
+            for meaning in meanings_in(line.texts, codes)
         ]
 
     def name(self, row: Row, lead: int) -> str:
@@ -296,7 +306,7 @@ def _crossing_beside_key(grid: Grid, *, turned: bool | None) -> Crossing | None:
     meant = [texts for texts in behind if meanings_in(texts, codes)]
     if found is None or not meant:
         return None
-    found.lines += [(0, texts) for texts in meant]
+    found.lines += [Line(0, 0, texts) for texts in meant]
     return found
 
 
@@ -338,7 +348,19 @@ def _crossing(view: GridView) -> Crossing | None:
         return found if found.rows else None
     found.carried = len(axis.heads) - carried_from
     _take_rows(found, axis)
+    found.lines += _behind_days(found)
     return found if found.rows and found.names() else None
+
+
+def _behind_days(found: Crossing) -> list[Line]:
+    """Return the texts beside the days that head nothing: below days that stand in the first column, mostly."""
+    axis = found.axes[0]
+    return [
+        Line(row, column, [text])
+        for row in range(axis.row, axis.last_row + 1)
+        for column, text in found.view.filled(row)
+        if column > max(axis.heads) and column not in found.leads
+    ]
 
 
 def _below_headings(view: GridView, axis: Axis) -> bool:
@@ -402,7 +424,7 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             found.totals += 1
         elif not cells or (blank and name and _explains(found, texts)):
             named_at = row if name and not blank else None
-            found.lines.append((row, texts))
+            found.lines.append(Line(row, 0, texts))
         elif name or (named_at is not None and not blank):
             named_at = row if name else named_at
             found.rows.append(Row(row, named_at if named_at is not None else row, axis))

@@ -13,6 +13,7 @@ from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.dates_across import dates_across
 from nomarium.core.shapes.dates_below import dates_below_labels
 from nomarium.core.shapes.day_sheets import day_sheet
+from nomarium.core.shapes.days_alone import days_alone
 from nomarium.core.shapes.days_beside import days_beside
 from nomarium.core.shapes.fixture_grid import fixture_grid
 from nomarium.core.shapes.groups_across import groups_across
@@ -66,6 +67,7 @@ _OTHER_SHAPES = (
     fixture_grid,
     headless_list,
     rows_below_days,
+    days_alone,
 )
 
 

@@ -44,9 +44,9 @@ def spell_in(text: str) -> Spell | None:
     counts_24 = any(shape is not None and (shape.certain or shape.proves_24) for shape in shapes)
     clocks = [_minute(shape, counts_24=counts_24) for shape in shapes]
     first, last, start, end = *days, *clocks
-    if first is None or last is None or start is None or end is None or first == last:
-        return None
-    return Spell(first, said["start"], (last - first) % 7 * _MINUTES_OF_A_DAY + end - start)
+    if first is None or last is None or start is None or end is None or (first == last and start < end):
+        return None  # "Mon 9:00 to Mon 17:00" may be of one day or of eight
+    return Spell(first, said["start"], ((last - first) % 7 or 7) * _MINUTES_OF_A_DAY + end - start)
 
 
 def _minute(shape: TimeShape | None, *, counts_24: bool) -> int | None:

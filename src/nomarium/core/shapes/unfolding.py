@@ -73,7 +73,7 @@ def unfold(
         by.add(meaning, place)
     if isinstance(found, Patterns):
         return found.unfold(by, dates.order if dates else None)
-    return _Unfolding(found, by, rooms, used, days, dates.within if dates else None).unfolded()
+    return _Unfolding(found, by, rooms, used, days, dates).unfolded()
 
 
 _WEEK_WORD = regex(
@@ -101,9 +101,9 @@ class _Unfolding:
         rooms: Collection[str],
         used: Collection[str] | None,
         days: str,
-        within: tuple[date, date] | None,
+        dates: DateChoices | None,
     ) -> None:
-        self._within = within
+        self._within, self._order = (dates.within, dates.order) if dates else (None, None)
         self._found = found
         self._key = key
         self._rooms = rooms
@@ -120,7 +120,7 @@ class _Unfolding:
         self._weeks = self._kind is Kind.EVENTS and found.goes_by_weeks() and not self._has_last_days()
         by_name = self._kind is Kind.EVENTS and not found.by_weeks
         self._named_weekdays = weekdays_of_names(found.names()) if by_name else {}
-        around = " ".join(text for _, texts in found.lines for text in texts if text not in self._named_weekdays)
+        around = " ".join(text for line in found.lines for text in line.texts if text not in self._named_weekdays)
         self._days = weekdays_named(days) or (weekdays_named(around) if self._weeks else ())
         self._title_with_hours = self._find_hours_of_all()
         self._spell = spell_in(self._title_with_hours[1]) if self._title_with_hours else None
@@ -129,7 +129,7 @@ class _Unfolding:
         self._hours_of_all = self._spell.start if self._spell else hours_in(said)
         """The times that a title says of all entries, where none says its own."""
         if self._spell:
-            self._named_weekdays = dict.fromkeys(found.names(), self._spell.weekday)
+            self._named_weekdays, self._days = dict.fromkeys(found.names(), self._spell.weekday), ()
         self._moved = 0
         """Entries on another day than the date that heads them, by the weekday in their name."""
         self._unclear: list[Problem] = []
@@ -183,8 +183,8 @@ class _Unfolding:
             return None
         timed = [((row, column), text) for row, column, text in found.captions() if hours_in(text)]
         if not timed and self._weeks:  # the line that says on which days each week is, says its times too
-            lines = [(row, " ".join(texts)) for row, texts in found.lines]
-            timed = [((row, 0), text) for row, text in lines if weekdays_named(text) and hours_in(text)]
+            lines = [((line.row, line.column), " ".join(line.texts)) for line in found.lines]
+            timed = [(at, text) for at, text in lines if weekdays_named(text) and hours_in(text)]
         return timed[0] if len(timed) == 1 else None
 
     def _bounds(self) -> tuple[int, int, DateSpan] | None:
@@ -285,7 +285,7 @@ class _Unfolding:
                 self._whole_weeks |= last is not None
             yield self._row(row, column, name, said, self._day_by_name(row, column), last)
             return
-        first = one_date(row.axis.heads[column], self._within)
+        first = self._dates.get(column)
         if first is None:
             yield self._row(row, column, name, said)  # its date is refused where it is read
         for weekday in weekdays if first is not None else ():
@@ -315,7 +315,7 @@ class _Unfolding:
     def _dates(self) -> dict[int, date]:
         """The dates of the columns, where all of them can be but one thing."""
         heads = {column: cell for axis in self._found.axes for column, cell in axis.heads.items()}
-        return dict(zip(heads, all_dates(list(heads.values()), self._within), strict=False))
+        return dict(zip(heads, all_dates(list(heads.values()), self._within, self._order), strict=False))
 
     def _means_week(self, axis: Axis, column: int, said: Said) -> bool:
         """Tell whether an entry is a shift that a list of codes gives hours, or the heads are called weeks.
@@ -424,16 +424,16 @@ class _Unfolding:
             yield wording.stray(found.view.place(*found.stray[0]), found.view.text(*found.stray[0]), len(found.stray))
         codes = list(self._codes)
         unused = [
-            (row, texts)
-            for row, texts in found.lines
-            if not meanings_in(texts, codes)
-            and not (self._weeks and weekdays_named(" ".join(texts)))
-            and row > found.axes[0].row
-            and any(map(says_when, texts))
+            line
+            for line in found.lines
+            if not meanings_in(line.texts, codes)
+            and not (self._weeks and weekdays_named(" ".join(line.texts)))
+            and (line.row > found.axes[0].row or line.column)
+            and any(map(says_when, line.texts))
         ]
         if unused:
-            row, texts = unused[0]
-            yield note_unused(found.view.place(row, 0), " ".join(texts), len(unused) - 1)
+            line = unused[0]
+            yield note_unused(found.view.place(line.row, line.column), " ".join(line.texts), len(unused) - 1)
 
     def _problems_of_heads(self) -> Iterator[Problem]:
         """Tell of heads that are dates by a title, or that stand for weeks."""

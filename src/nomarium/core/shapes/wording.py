@@ -159,6 +159,18 @@ def stray(place: Place, text: str, count: int) -> Problem:
     )
 
 
+def untimed(place: Place, text: str, count: int) -> Problem:
+    """Filled cells without a time, below days whose other cells have one."""
+    more = f" and {count - 1} more" if count > 1 else ""
+    return warning(
+        "cells-not-read",
+        place,
+        f"“{text}”{more} stands below a day, but has no time as the other cells have: not used.",
+        found=text,
+        advice="Write the time in front of it, or clear it.",
+    )
+
+
 def days_carried(place: Place, day: str, count: int) -> Problem:
     """Days that are said once, for several lines or columns."""
     more = f", and {count - 1} more so" if count > 1 else ""
