@@ -65,6 +65,7 @@ if TYPE_CHECKING:
     from nomarium.core.columns.match import check_stated, columns_headed, match_columns
     from nomarium.core.columns.matches import Certainty, Match, Matches
     from nomarium.core.columns.own_values import OwnValues
+    from nomarium.core.columns.places_behind import parted_place, places_apart
 
 __all__ = [
     "END_FIELDS",
@@ -121,6 +122,8 @@ __all__ = [
     "may_be_the_day",
     "mixes_dates_and_repeats",
     "no_dates_in",
+    "parted_place",
+    "places_apart",
     "reads_as_dates",
     "says_how_often",
     "says_not_what",

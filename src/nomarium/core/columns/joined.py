@@ -19,7 +19,7 @@ from nomarium.core.values import (
     MONTH_NAMES,
     hours_of_part,
     is_date,
-    most_are,
+    is_place_word,
     read_visibility,
     spans_in,
     weekday_in_any,
@@ -286,7 +286,7 @@ def part_times_and_words(matches: Matches, sheet: SheetKind) -> None:
     parts = [_time_and_words(plain_text(cell)) for cell in match.column.cells]
     words: list[Cell] = [rest for _, rest in parts]
     said = re.findall(r"[^\W\d_]+", match.column.heading.casefold())
-    placed = not _PLACES.isdisjoint(said) or most_are([str(one) for one in words if one], _PLACE)
+    placed = not _PLACES.isdisjoint(said) or _mostly([is_place_word(str(one)) for one in words if one])
     name = next(filter(matches.open, ("location", "description") if placed else ("description",)), "")
     if not name:
         return
@@ -297,12 +297,13 @@ def part_times_and_words(matches: Matches, sheet: SheetKind) -> None:
     matches.all.append(Match(Column(match.column.heading, match.column.index, words), name, Certainty.SURE, why))
 
 
+def _mostly(held: Sequence[bool]) -> bool:
+    return sum(held) * 2 > len(held)
+
+
 _PLACES = frozenset(
     "where place venue location room ort wo raum lieu où salle lugar dónde donde luogo dove plaats waar sted hvor "
     "plats var".split()
-)
-_PLACE = regex(
-    r".*\b(?:room|hall|pool|gym|studio|lab|court|field|raum|saal|halle|salle|sala|aula|zaal)\b.*", re.IGNORECASE
 )
 
 

@@ -40,6 +40,7 @@ from nomarium.core.columns.joined import (
 )
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
+from nomarium.core.columns.places_behind import part_places
 from nomarium.core.columns.whole_hours import hours_behind_weekdays
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
@@ -60,6 +61,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(Match(column, by_user[column.index], Certainty.STATED, "--column"))
         else:
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
+    part_places(matches, headings.sheet)
     hours_behind_weekdays(matches, headings.sheet)
     _repeats_among_moments(matches, headings.sheet)
     _beside_repeats(matches)
@@ -90,6 +92,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
         match for match in matches.all if match.field and match.certainty in (Certainty.LIKELY, Certainty.DOUBTFUL)
     ]
     own = set(map(id, table.columns))
+    table.derived += {id(match.column): match.column for match in matches.all if id(match.column) not in own}.values()
     problems = [
         wording.unsure_match(table, match.column, match.field, match.why)
         if id(match.column) in own

@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING
 from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
-    from nomarium.core.shapes.cell_texts import is_free, is_place_name, looks_like_place, without_length
+    from nomarium.core.shapes.cell_texts import is_free, without_length
     from nomarium.core.shapes.crossing import Crossing, find_crossing
     from nomarium.core.shapes.dated_lines import dated_lines
     from nomarium.core.shapes.dates_across import dates_across
@@ -32,9 +32,7 @@ __all__ = [
     "find_crossing",
     "find_patterns",
     "is_free",
-    "is_place_name",
     "listed_in",
-    "looks_like_place",
     "meanings_in",
     "month_blocks",
     "read_key",

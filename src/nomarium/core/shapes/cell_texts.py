@@ -9,7 +9,7 @@ from typing import NamedTuple
 
 from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
 from nomarium.core.shapes.key import FREE, Key
-from nomarium.core.values import is_and, read_length, several_times, spans_in
+from nomarium.core.values import is_and, looks_like_place, read_length, several_times, spans_in
 from nomarium.lazily import regex
 
 _CODE = regex(r"[^\W_]{1,4}[*+!?]?")
@@ -19,14 +19,6 @@ _JOINED = regex(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
 _LENGTH = regex(r"\(\s*(?P<length>\d[^()]{0,14}\D)\s*\)")
 _CLOCK = regex(r"\d{1,2}[:.hu]\d{2}(?:\s*[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
 _EDGES = " \n,;:|/()–—-@"
-_PLACE_WORD = regex(
-    r"\b(?:pool|hall|room|gym|gymnasium|field|court|studio|lab|library|theatre|theater|rink|track|pitch|lane|ice|barn|stage|foyer|"
-    r"playground|canteen|cafeteria|\w*schulhof|pausenhof|kantine|mensa|cantine|préau|patio|comedor|cortile|pátio|cantina|"
-    r"gallery|auditorium|chapel|arena|bühne|scène|escenario|palco|\w*(?:raum|saal|halle|zaal)|feld|becken|platz|salle|piscine|gymnase|terrain|stade|aula|sala|pista|piscina|campo|palestra|zaal|hal|"
-    r"bad|rom|plats|salon|veld|baan|bana|bane|hallen|halli|hala|hřiště|boisko|pálya|atelier|werkstatt|workshop)\b",
-    re.IGNORECASE,
-)
-_NUMBERED = regex(r"[A-Z]{1,3}[ .-]?\d{1,4}[A-Za-z]?|\d{2,4}[A-Za-z]?")
 
 
 class Said(NamedTuple):
@@ -96,22 +88,6 @@ def mostly_labels(texts: Sequence[str], *, any_words: bool = False) -> bool:
 
     labels = list(filter(is_label, texts))
     return len(labels) * 2 > len(texts) and len(set(labels)) * 2 <= len(labels)
-
-
-def is_place_word(text: str) -> bool:
-    """Tell whether a text names a place by a word such as hall or pool."""
-    return bool(_PLACE_WORD.search(text))
-
-
-def is_place_name(text: str) -> bool:
-    """Tell whether a text is the name of a place and nothing else: "Court 2", "Studio B", "Main hall"."""
-    words = text.split()
-    numbered = len(words) == _PAIR and _PLACE_CODE.fullmatch(words[1]) is not None
-    return len(words) == _PAIR and bool(_PLACE_WORD.fullmatch(words[0] if numbered else words[-1]))
-
-
-_PAIR = 2
-_PLACE_CODE = regex(r"[A-Z]|\d{1,3}[a-z]?")
 
 
 def codes_in(text: str) -> list[str]:
@@ -189,11 +165,6 @@ def _said(words: str, hours: str, rooms: set[str], *, words_are_place: bool) -> 
     )
     titles = [part for part in parts if part not in places]
     return Said(", ".join(titles), hours, ", ".join(places), length=length)
-
-
-def looks_like_place(text: str) -> bool:
-    """Tell whether a text has the form of a place: "Pool 2", "R12", "Main hall"."""
-    return bool(_PLACE_WORD.search(text) or _NUMBERED.fullmatch(text))
 
 
 def _bare(text: str) -> str:

@@ -16,14 +16,24 @@ from nomarium.core.columns import SIDES_OF_A_MATCH, Headings, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, heads_weeks, means_people
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, names_week, weeks_down
-from nomarium.core.shapes.cell_texts import codes_in, is_free, is_place_word, mostly_labels
+from nomarium.core.shapes.cell_texts import codes_in, is_free, mostly_labels
 from nomarium.core.shapes.crossed_weekdays import crossed_weekdays
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
 from nomarium.core.shapes.paired_hours import join_paired_hours
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot, plain_text
-from nomarium.core.values import ORDERS, Clock, are_people, is_date, is_span, most_are, scan_span, span_in
+from nomarium.core.values import (
+    ORDERS,
+    Clock,
+    are_people,
+    is_date,
+    is_place_word,
+    is_span,
+    most_are,
+    scan_span,
+    span_in,
+)
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:

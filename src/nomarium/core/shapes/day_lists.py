@@ -8,11 +8,14 @@ from datetime import date, time
 from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.kinds import vocabulary as words
-from nomarium.core.shapes.cell_texts import is_place_word
 from nomarium.core.shapes.day_titles import date_in_words, date_of
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, GridView
-from nomarium.core.values import scan_span, weekday_in_any
+from nomarium.core.values import (
+    is_place_word,
+    scan_span,
+    weekday_in_any,
+)
 
 
 def list_of_day(view: GridView, head: int) -> Unfolded | None:

@@ -18,7 +18,7 @@ from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import by_their_weekdays, one_date
-from nomarium.core.shapes.cell_texts import is_free, is_place_word
+from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.crossing import find_crossing
 from nomarium.core.shapes.day_lists import has_time, holds_numbers, list_of_day
 from nomarium.core.shapes.day_titles import date_in_words, date_of, days_of, titles, week_of, year_above
@@ -27,6 +27,7 @@ from nomarium.core.sheets import note_used
 from nomarium.core.tables import Cell, Grid, GridView, Spot
 from nomarium.core.values import (
     ends_as_written,
+    is_place_word,
     minute_words,
     scan_span,
     weekday_in_any,

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from nomarium.core.columns import Headings, Kind
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
-from nomarium.core.shapes.cell_texts import is_free, is_place_word
+from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.slots import read_periods
 from nomarium.core.tables import Cell, Grid, GridView, Spot
@@ -17,6 +17,7 @@ from nomarium.core.values import (
     TITLED_FORM,
     WEEKDAY_NAMES,
     ends_as_written,
+    is_place_word,
     is_span,
     weekday_in_any,
 )

@@ -9,10 +9,9 @@ from typing import NamedTuple
 from nomarium.core.columns import Headings, Kind
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.shapes import wording
-from nomarium.core.shapes.cell_texts import is_place_name, is_place_word
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Grid, GridView, Spot
-from nomarium.core.values import is_date, month_of, scan_span, weekday_in_any
+from nomarium.core.values import is_date, is_place_name, is_place_word, month_of, scan_span, weekday_in_any
 from nomarium.lazily import regex
 
 _MOST_ROWS, _MOST_COLUMNS = 2_000, 40

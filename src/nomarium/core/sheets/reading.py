@@ -25,7 +25,7 @@ from nomarium.core.sheets.carried import carry_weekdays
 from nomarium.core.sheets.day_order import order_by_days
 from nomarium.core.sheets.notes import take_notes
 from nomarium.core.sheets.several_dates import split_dates
-from nomarium.core.sheets.several_times import split_times
+from nomarium.core.sheets.several_times import split_slots, split_times
 from nomarium.core.sheets.whole import said_of_whole
 from nomarium.core.tables import Cell, Column, Grid, LeftOut, Table, find_table, plain_text
 from nomarium.core.values import MomentColumn, NameReader, read_moments, split_list
@@ -137,6 +137,7 @@ def sheet_of(
     if kind.kind is Kind.LIST:
         problems += carry_weekdays(table, matches)
         split_times(table, matches)
+        split_slots(table, matches)
     sheet = Sheet(kind, table, matches)
     sheet.whole, said = said_of_whole(sheet, choices, grid)
     problems += said

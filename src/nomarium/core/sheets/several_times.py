@@ -1,11 +1,15 @@
-"""Cells that name several times, "10:30, 14:00" → a record for each, as long as it is sure how long each takes."""
+"""Cells that name several times, "10:30, 14:00" → a record for each, as long as it is sure how long each takes.
+
+So too for days and times that are each at a place of their own: "Mon 5–6pm Field 2, Wed 6–7pm Field 1".
+"""
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from typing import TYPE_CHECKING
 
-from nomarium.core.tables import Cell, Table
+from nomarium.core.columns import Certainty, Match, parted_place, places_apart
+from nomarium.core.tables import Cell, Column, Table
 from nomarium.core.values import scan_span, several_times
 
 if TYPE_CHECKING:
@@ -43,6 +47,29 @@ def split_times(table: Table, matches: Matches) -> None:
     column.cells = starting
     if ends is not None:
         ends.cells = ending
+
+
+def split_slots(table: Table, matches: Matches) -> None:
+    """Let each day and time of a cell have a record of its own where several places stand behind them."""
+    column = matches.column("slot") or matches.column("day")
+    if column is None or not matches.open("room"):
+        return
+    several = {cell: places_apart(cell) for cell in column.distinct if isinstance(cell, str)}
+    if not any(several.values()):
+        return
+    each = [_with_place(cell, several) for cell in column.cells]
+    table.keep([record for record, parts in enumerate(each) for _ in parts])
+    column.cells = [slot for parts in each for slot, _ in parts]
+    rooms = Column(column.heading, column.index, [place for parts in each for _, place in parts])
+    table.derived.append(rooms)
+    matches.all.append(Match(rooms, "room", Certainty.SURE, "places stand behind its times"))
+
+
+def _with_place(cell: Cell, several: Mapping[str, Sequence[tuple[str, str]]]) -> Sequence[tuple[Cell, Cell]]:
+    """Return the parts of a cell, each with its place; "" for none."""
+    if not isinstance(cell, str):
+        return [(cell, "")]
+    return several[cell] or [parted_place(cell) or (cell, "")]
 
 
 def _are_sure(times: Sequence[Cell], until: Sequence[Cell], length: Cell) -> bool:

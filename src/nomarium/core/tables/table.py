@@ -138,6 +138,8 @@ class Table:
     """What the day number 0 stands for in its cells."""
     captions: Mapping[int, str] = field(default_factory=dict)
     """The captions that were left out among the rows, by the record that comes next."""
+    derived: list[Column] = field(default_factory=list)
+    """Columns made of these, which lose and repeat records with them: a title of two columns, a place behind times."""
 
     def __len__(self) -> int:
         return len(self.row_numbers)
@@ -145,11 +147,11 @@ class Table:
     def again(self) -> Table:
         """Return it with columns of its own, which share their cells with these."""
         columns = [copy(column) for column in self.columns]
-        return replace(self, columns=columns, left_out=self.left_out.copy(), captions=dict(self.captions))
+        return replace(self, columns=columns, left_out=self.left_out.copy(), captions=dict(self.captions), derived=[])
 
     def keep(self, records: Sequence[int]) -> None:
         """Leave these records, in this order; one that is named several times is there so often."""
-        for column in self.columns:
+        for column in (*self.columns, *self.derived):
             column.cells = [column.cells[record] for record in records]
         self.row_numbers = [self.row_numbers[record] for record in records]
 

@@ -7,9 +7,16 @@ from collections import Counter
 from collections.abc import Collection, Mapping, Sequence
 from typing import TYPE_CHECKING
 
-from nomarium.core.shapes import looks_like_place
 from nomarium.core.timetable.meeting import Values, clean
-from nomarium.core.values import CLASS_FORM, ROOM_FORM, TEACHER_FORM, TITLED_FORM, TITLED_WITHIN, split_list
+from nomarium.core.values import (
+    CLASS_FORM,
+    ROOM_FORM,
+    TEACHER_FORM,
+    TITLED_FORM,
+    TITLED_WITHIN,
+    looks_like_place,
+    split_list,
+)
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:

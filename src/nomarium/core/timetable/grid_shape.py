@@ -12,12 +12,15 @@ from nomarium.core.columns import heading_key
 from nomarium.core.kinds import PERIOD_HEADINGS, bare_label
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import DataRefused, Place
-from nomarium.core.shapes import looks_like_place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.named_rows import EVERY_DAY, PERIOD_WORD, stacked
-from nomarium.core.values import scan_span, weekdays_in_turn
+from nomarium.core.values import (
+    looks_like_place,
+    scan_span,
+    weekdays_in_turn,
+)
 from nomarium.lazily import regex
 
 _PERIOD_CORNERS = frozenset(

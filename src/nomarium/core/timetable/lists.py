@@ -42,6 +42,7 @@ from nomarium.core.values import (
     may_pass_midnight,
     only_order,
     parted_dates,
+    remark_behind,
     scan_span,
     span_in,
     spans_with_days,
@@ -51,6 +52,7 @@ from nomarium.core.values import (
     unit_of,
     weekday_in_any,
     without_not_on,
+    words_behind_spans,
 )
 from nomarium.lazily import regex
 
@@ -371,6 +373,8 @@ class _Rows:
             clock = self._clocks[name] = Clock.of(
                 {text: [s for s in span if s] for text, span in spans.items()}, self._choices.dates.earliest_hour
             )
+        if behind := words_behind_spans(self._said(record, name)):
+            self._problems.append(remark_behind(self._sheet.place(record, name), self._said(record, name), behind))
         found: list[_Slot] = []
         for part in parts_with_times(self._said(record, name)):
             days = self._day_reader.read(part.days, self._choices.cycles(division))

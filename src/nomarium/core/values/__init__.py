@@ -72,6 +72,7 @@ if TYPE_CHECKING:
     from nomarium.core.values.names import Commas, NameReader, are_reversed_names, name_key
     from nomarium.core.values.parts_of_year import names_part_of_year
     from nomarium.core.values.people import Person, read_person
+    from nomarium.core.values.places import is_place_name, is_place_word, looks_like_place
     from nomarium.core.values.reach import in_reach
     from nomarium.core.values.spans_within import (
         Found,
@@ -83,13 +84,22 @@ if TYPE_CHECKING:
         spans_in,
         spans_with_days,
         without_preposition,
+        words_behind_spans,
     )
     from nomarium.core.values.style import Style, style_of
     from nomarium.core.values.time_text import Span, TimeShape, scan_span, scan_time, several_times
     from nomarium.core.values.title_years import TitledYear, year_in_titles
     from nomarium.core.values.typed import is_to_come
     from nomarium.core.values.week_text import days_of_week, last_of_week, on_or_after, scan_weeks
-    from nomarium.core.values.wording import clock_words, counted, day_words, full_day, hours_and_minutes, minute_words
+    from nomarium.core.values.wording import (
+        clock_words,
+        counted,
+        day_words,
+        full_day,
+        hours_and_minutes,
+        minute_words,
+        remark_behind,
+    )
     from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
     from nomarium.core.values.zones import near_zones, read_zone, zone_names, zone_of
 
@@ -153,6 +163,8 @@ __all__ = [
     "in_reach",
     "is_and",
     "is_date",
+    "is_place_name",
+    "is_place_word",
     "is_span",
     "is_to_come",
     "is_weekday",
@@ -160,6 +172,7 @@ __all__ = [
     "leading_weekdays",
     "likeliest_words",
     "line_scanner",
+    "looks_like_place",
     "may_pass_midnight",
     "minute_words",
     "month_named",
@@ -181,6 +194,7 @@ __all__ = [
     "read_visibility",
     "read_yes_no",
     "read_zone",
+    "remark_behind",
     "scan_span",
     "scan_time",
     "scan_weeks",
@@ -203,6 +217,7 @@ __all__ = [
     "weekdays_in_turn",
     "without_not_on",
     "without_preposition",
+    "words_behind_spans",
     "year_in_titles",
     "zone_names",
     "zone_of",

@@ -130,13 +130,22 @@ def spans_with_days(text: str) -> Iterator[tuple[str, Found]]:
     before = 0
     found = list(spans_in(text))
     for span in found:
-        days = text[before : span.start].strip(" ,;:/(–-\n")
+        days = text[before : span.start].strip(_AROUND_WORDS)
         if not days and len(found) == 1:
-            days = text[span.end :].strip(" ,;:/)–-\n")
+            days = text[span.end :].strip(_AROUND_WORDS)
         before = span.end
         yield without_preposition(_LEADING_AND.sub("", days)), span
 
 
+def words_behind_spans(text: str) -> str:
+    """Return the words behind the last span of times in a text that has its days ahead; "" for none."""
+    found = list(spans_in(text))
+    behind = text[found[-1].end :].strip(_AROUND_WORDS) if found else ""
+    alone = len(found) == 1 and not text[: found[0].start].strip(_AROUND_WORDS)
+    return "" if alone else behind
+
+
+_AROUND_WORDS = " ,;:/()–-\n"
 _LEADING_AND = regex(r"^(?:[&+]|(?:and|und|et|y|e|en|och|og|i)\b)\s*", re.IGNORECASE)
 
 

@@ -6,7 +6,7 @@ from collections.abc import Collection, Mapping
 from datetime import date, datetime, time, timedelta
 from typing import TYPE_CHECKING
 
-from nomarium.core.problems import Problem, Way, error, note, warning
+from nomarium.core.problems import Place, Problem, Way, error, note, warning
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values.date_text import ORDER_NAMES, DateShape, Order, YearMonthDay, days_in_month
 from nomarium.core.values.faults import Fault
@@ -98,16 +98,21 @@ def to_come(table: Table, column: Column, texts: Collection[Cell]) -> list[Probl
     ]
 
 
+def remark_behind(place: Place, text: str, remark: str) -> Problem:
+    """A cell that says when, and has a remark behind that."""
+    return warning(
+        "remark-behind",
+        place,
+        f"“{remark}” behind it is no date or time: it was left aside, and stands in no event.",
+        found=text,
+        advice="Write it into a column of notes to keep it.",
+    )
+
+
 def remarks_behind(table: Table, column: Column, remarks: Mapping[Cell, str]) -> list[Problem]:
     """Cells whose date or time has a remark in brackets behind it, which no event shows."""
     return [
-        warning(
-            "remark-behind",
-            table.cell_place(record, column),
-            f"“{remarks[cell]}” behind it is no date or time: it was left aside, and stands in no event.",
-            found=plain_text(cell),
-            advice="Write it into a column of notes to keep it.",
-        )
+        remark_behind(table.cell_place(record, column), plain_text(cell), remarks[cell])
         for record, cell in enumerate(column.cells)
         if cell in remarks
     ]
