@@ -34,7 +34,7 @@ from nomarium.core.kinds.events import EVENT_SHEET
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import SHEET_RULES
 from nomarium.core.tables import plain_text
-from nomarium.core.values import ORDERS, Order, date_in, weekday_in_any
+from nomarium.core.values import ORDERS, Order, date_in, weekday_beside_date
 from nomarium.lazily import regex
 
 _DAY = (
@@ -155,7 +155,7 @@ _EVERY_WEEK = frozenset(
 
 def _falls_on(date: str, word: str, order: Order) -> bool:
     found = date_in(date, order)
-    return found is not None and found.weekday() == weekday_in_any(word)
+    return found is not None and found.weekday() == weekday_beside_date(word)
 
 
 def _every_day(seen: Evidence) -> Verdict:

@@ -427,6 +427,8 @@ def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
         heads: dict[int, Cell] = {column: whole + timedelta(days=step) for step, column in enumerate(numbers)}
         return _with_weekdays(view, row, heads)
     beside = [view.text(row, column) for column in range(min(columns))]
+    if any(map(_COUNTS.fullmatch, beside)):
+        return None
     title = month_named(beside) or _title(view, row)
     months = {column: month for column, text in view.filled(row - 1) if (month := month_of(text))} if row else {}
     if title is None and not months:
@@ -446,6 +448,12 @@ def _numbered(view: GridView, row: int, columns: Sequence[int]) -> Axis | None:
     found = _with_weekdays(view, row, heads)
     named = {column: match["weekday"] for column, text in matches.items() if (match := _DAY_AND_NUMBER.fullmatch(text))}
     return replace(found, weekdays={**found.weekdays, **named})
+
+
+_COUNTS = regex(
+    r"(?:no|nr|num|nº|n°|№|#|lp|sl|s/?n|item|rank|place|position|pos)\.?|number|nummer|número", re.IGNORECASE
+)
+"""What heads the numbers of rows, which are no days."""
 
 
 def _whole_span(view: GridView, row: int, numbers: Sequence[int]) -> date | None:

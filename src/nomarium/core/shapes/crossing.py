@@ -248,8 +248,15 @@ class Crossing:
         """Tell whether the cells name people, for what stands where the names would: a list of duties."""
         texts = [text for text in self.texts() if span_in(text) is None]
         named = [line.strip() for text in texts for line in re.split(r"[\n;/,]| & ", text) if line.strip()]
-        called = _are_people(named) or (most_are(named, _CALLED) and _share_texts(self))
+        apart = _begin_apart(named) and not any(map(span_in, self.names()))
+        called = _are_people(named) or (most_are(named, _CALLED) and (apart or _share_texts(self)))
         return len(named) > 1 and called and not _are_people(self.names())
+
+
+def _begin_apart(names: Sequence[str]) -> bool:
+    """Tell whether most names have a first word of their own: “Team A” and “Team B” have not."""
+    different = set(names)
+    return len({name.split()[0] for name in different}) * 2 > len(different)
 
 
 _CALLED = regex(r"[^\W\d_]{2,12} [A-Z]\.?")
@@ -577,6 +584,10 @@ _WEEKS = (7, 14)
 _FEWEST_OF_A_YEAR = 300
 
 
+def _is_short(text: str) -> bool:
+    return len(text) <= _LONGEST_WORD and text.count(" ") <= 1
+
+
 def _is_sure_turned(found: Crossing) -> bool:
     """Tell whether names stand across, and no headings of a list: they have one form, or all cells speak for it."""
     names = found.names()
@@ -597,7 +608,8 @@ def _is_sure_turned(found: Crossing) -> bool:
         return True
     texts = found.texts()
     forms = {re.sub(r"\d+", "9", re.sub(r"\b[A-Za-z]\b|(?<=\d)[a-z]\b", "A", name)) for name in names}
-    if (len(forms) == 1 and forms != set(names)) or _share_texts(found):
+    on_rota = found.dated and any(map(_ABOUT_PEOPLE.search, found.titles)) and all(map(_is_short, texts))
+    if (len(forms) == 1 and forms != set(names)) or _share_texts(found) or on_rota:
         return True
     timed = sum(span_in(text) is not None or bool(codes_in(text)) for text in texts)
     return timed * 5 >= len(texts) * 4 or _are_people(names) or found.people_in_cells()

@@ -61,6 +61,7 @@ if TYPE_CHECKING:
         likeliest_words,
         only_order,
         short_weekdays,
+        weekday_beside_date,
         weekday_in_any,
         weekdays_in_turn,
     )
@@ -213,6 +214,7 @@ __all__ = [
     "time_at",
     "unit_in_heading",
     "unit_of",
+    "weekday_beside_date",
     "weekday_in_any",
     "weekdays_in_turn",
     "without_not_on",

@@ -248,6 +248,8 @@ def weekday_in_any(text: str) -> int | None:
     word = normalised(text).strip(". ")
     if numbered := _NUMBERED.fullmatch(word):
         return int(numbered["feira"] or numbered["thu"]) - 2
+    if eastern := _EASTERN.fullmatch(word):
+        return _EASTERN_DAYS.index(next(filter(None, eastern.groups()))) // _WRITINGS
     for form in (word, word.removesuffix("s")) if len(word) >= _SHORTEST_PLURAL else (word,):
         if form in ENGLISH.weekdays:
             return ENGLISH.weekdays[form]
@@ -259,6 +261,20 @@ def weekday_in_any(text: str) -> int | None:
 
 _NUMBERED = regex(r"(?P<feira>[2-6])\.?[ªao]?[ .-]{0,2}(?:feiras?|f)|thứ ?(?P<thu>[2-7])")
 """Weekdays by number, Monday the second: "2ª-feira" in Portuguese, "Thứ 2" in Vietnamese."""
+
+
+_EASTERN = regex(r"(?:星期|周|週|礼拜|禮拜)([一二三四五六日天])|([月火水木金土日])曜日?|([월화수목금토일])요일")
+_EASTERN_DAYS = "一月월二火화三水수四木목五金금六土토日天일"
+"""How each weekday is written in Chinese, Japanese and Korean; Sunday is 日 in both of the first, and 天 in Chinese."""
+_WRITINGS = 3
+
+
+def weekday_beside_date(text: str) -> int | None:
+    """Return the weekday that a text beside a date names, a single letter included: "木", "(목)"."""
+    word = normalised(text).strip("() ")
+    if len(word) == 1 and word in _EASTERN_DAYS[1::_WRITINGS] + _EASTERN_DAYS[2::_WRITINGS] + "日":
+        return _EASTERN_DAYS.index(word) // _WRITINGS
+    return weekday_in_any(text)
 
 
 @cache
