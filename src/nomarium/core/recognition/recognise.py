@@ -26,6 +26,7 @@ from nomarium.core.shapes import (
     Crossing,
     Patterns,
     Unfolded,
+    captioned_list,
     drawn_days,
     find_crossing,
     find_patterns,
@@ -95,6 +96,8 @@ def recognise(
         if not stated and (crossing := _crossing_before(kind, grid)) is not None:
             found_as = unfold(crossing)
             return Recognised(found_as.kind, found_as.why, is_list=False, crossing=crossing, unfolded=found_as)
+        if kind in (Kind.LIST, Kind.EVENTS) and not stated and (captioned := captioned_list(grid)) is not None:
+            return Recognised(captioned.kind, captioned.why, is_list=False, unfolded=captioned)
         if kind is Kind.MONTHS and not stated and (patterns := find_patterns(grid)) is not None:
             found_as = unfold(patterns)
             return Recognised(found_as.kind, found_as.why, is_list=False, crossing=patterns, unfolded=found_as)

@@ -5,6 +5,7 @@ from typing import TYPE_CHECKING
 from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
+    from nomarium.core.shapes.captioned import captioned_list
     from nomarium.core.shapes.cell_texts import is_free, without_length
     from nomarium.core.shapes.crossing import Crossing, find_crossing
     from nomarium.core.shapes.dated_lines import dated_lines
@@ -25,6 +26,7 @@ __all__ = [
     "MonthBlock",
     "Patterns",
     "Unfolded",
+    "captioned_list",
     "dated_lines",
     "dates_across",
     "drawn_days",

@@ -7,6 +7,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Kind
+from nomarium.core.shapes.captioned import captioned_list
 from nomarium.core.shapes.cell_texts import mostly_labels
 from nomarium.core.shapes.crossed_weekdays import crossed_weekdays
 from nomarium.core.shapes.crossing import find_crossing
@@ -55,6 +56,7 @@ def drawn_days(grid: Grid) -> Unfolded | None:
 
 
 _OTHER_SHAPES = (
+    captioned_list,
     dates_below_labels,
     dates_across,
     months_across,
