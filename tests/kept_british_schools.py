@@ -1349,14 +1349,14 @@ KEPT = {
         Spring 2027,04/01/2027,25/03/2027
         == comes out as
         2027-01-04..2027-03-24 without 2027-02-15 2027-02-17
-        Mon 15:00–15:30 | Ada Lund
-        Mon 15:30–16:15 | Bo Hult
-        Wed 14:30–15:00 | Cy Fenn
-        Wed 15:00–16:00 | Di Marr
+        Mon 15:00–15:30 | Ada Lund | Room 3
+        Mon 15:30–16:15 | Bo Hult | Room 3
+        Wed 14:30–15:00 | Cy Fenn | Room 3
+        Wed 15:00–16:00 | Di Marr | Room 3
         == in calendars
         Ada Lund 11, Bo Hult 11, Cy Fenn 11, Di Marr 11, Ada Lund 11, Bo Hult 11, Cy Fenn 11, Di Marr 11
         == with
-        notes unsure-column
+        notes holds-for-all unsure-column
     """,
     "London: Clinic template, Holidays, Sessions, Term dates": r"""
         Europe/London

@@ -1520,7 +1520,7 @@ KEPT = {
         == in calendars
         Pilates 11, Spinning 10, Yoga 10, Saal 1 21, Saal 2 10
         == with
-        notes columns-by-cells unsure-column
+        notes columns-by-cells note-used unsure-column
     """,
     "Warsaw: Dni wolne, Plan 5b, Semestr": r"""
         Europe/Warsaw

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from datetime import time
+from datetime import date, time
 from itertools import pairwise, zip_longest
 from typing import TYPE_CHECKING
 
@@ -18,6 +18,7 @@ from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import (
     Sheet,
     SheetChoices,
+    holding_bound,
     holding_span,
     holds_for_all,
     note_unused,
@@ -26,7 +27,18 @@ from nomarium.core.sheets import (
 )
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
-from nomarium.core.values import ClockTime, Fault, Moment, MomentColumn, read_moments, scan_span, split_list, time_at
+from nomarium.core.values import (
+    ClockTime,
+    Fault,
+    Moment,
+    MomentColumn,
+    Order,
+    day_words,
+    read_moments,
+    scan_span,
+    split_list,
+    time_at,
+)
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -60,6 +72,7 @@ class BellReader:
 
     def __init__(self, year: SchoolYear, choices: SheetChoices) -> None:
         self._days = DayReader(year)
+        self._year = year.rules
         self._choices = choices
         self._divisions = {name.casefold(): name for name in year.rules.divisions}
         self._terms = year.rules.terms_by_name()
@@ -109,12 +122,21 @@ class BellReader:
         """Return from when until when bell times hold, where the one title above them says it; None where none does."""
         order = self._choices.dates.order
         titles = [text for text in sheet.table.titles if text not in (sheet.table.sheet, sheet.table.file)]
-        found = [(text, span) for text in titles if (span := holding_span(text, order)) is not None]
+        found = [(text, span) for text in titles if (span := self._span_in(text, order)) is not None]
         if len(found) != 1:
             return None
-        text, span = found[0]
-        self.problems.append(wording.bells_of_span(sheet.table.place, text, span.words))
-        return Conditions(spans=frozenset({(span.first, span.last)}))
+        text, (first, last) = found[0]
+        self.problems.append(wording.bells_of_span(sheet.table.place, text, f"{day_words(first)} to {day_words(last)}"))
+        return Conditions(spans=frozenset({(first, last)}))
+
+    def _span_in(self, text: str, order: Order | None) -> tuple[date, date] | None:
+        """Return the span that a title says: where that is one day, to the end of the year or from its beginning."""
+        if (span := holding_span(text, order)) is not None:
+            return span.first, span.last
+        bound = holding_bound(text, order)
+        if bound is None:
+            return None
+        return (bound.day, self._year.last) if bound.name == "from" else (self._year.first, bound.day)
 
     def _list(self, sheet: Sheet) -> BellSheet:
         found = BellSheet(sheet=sheet)

@@ -288,6 +288,13 @@ def _take_title(matches: Matches) -> None:
         if len(wordy) == 1:  # “Call” heads what is on as well as when to come
             wordy[0].field, wordy[0].certainty = "summary", Certainty.DOUBTFUL
             wordy[0].why = "the only column of words left"
+    people = [match for match in matches.all if match.field in ("attendees", "organizer") and match.is_free]
+    if matches.open("summary") and len(people) == 1 and holds_titles(people[0].column):
+        people[0].field, people[0].certainty, people[0].why = (
+            "summary",
+            Certainty.DOUBTFUL,
+            "nothing else says what is on",
+        )
 
 
 _DUTIES = frozenset(

@@ -56,7 +56,7 @@ def headless_list(grid: Grid) -> Unfolded | None:
     kind = Kind.LIST if weekly and not dates else Kind.EVENTS
     days = weekly if kind is Kind.LIST else dates
     whole = sum(len(list(view.filled(row))) >= _FEWEST_CELLS for row in records)
-    if len(days) != 1 or whole * 2 <= len(records):
+    if len(days) != 1 or (kind is Kind.LIST and whole * 2 <= len(records)):
         return None
     headings = _headings_by_cells(view, records, days[0], kind)
     return _headed(view, rows, records[0], headings, kind) if headings else None
@@ -76,7 +76,8 @@ def rows_below_days(grid: Grid) -> Unfolded | None:
     first = min(captions)
     head, heads = _headings_among(filled, captions)
     records = [row for row, texts in filled.items() if row > first and len(texts) > 1 and row not in heads]
-    if len(records) < _FEWEST_RECORDS or any(row > first for row in alone.keys() - captions.keys()):
+    notes = [row for row in alone.keys() - captions.keys() if row < first or row > max(records, default=0)]
+    if len(records) < _FEWEST_RECORDS or len(notes) + len(captions) < len(alone):
         return None
     weekly = [_is_weekday(alone[row][1]) for row in captions]
     if any(weekly) != all(weekly):
@@ -87,8 +88,10 @@ def rows_below_days(grid: Grid) -> Unfolded | None:
     if not timed or any(filled[row].keys() - headings.keys() for row in records):
         return None
     below = {row: max(caption for caption in captions if caption < row) for row in records}
-    origins = [[(first, captions[first]), *(view.spot(records[0] if head is None else head, at) for at in headings)]]
-    cells: list[list[Cell]] = [[_WORDS[kind].day, *headings.values()]]
+    origins = [[view.spot(row, alone[row][0])] for row in notes]
+    origins += [[(first, captions[first]), *(view.spot(records[0] if head is None else head, at) for at in headings)]]
+    cells: list[list[Cell]] = [[alone[row][1]] for row in notes]
+    cells.append([_WORDS[kind].day, *headings.values()])
     for row, caption in below.items():
         day = view.spot(caption, captions[caption])
         origins.append([day, *(view.spot(row, column) for column in headings)])
@@ -128,16 +131,19 @@ def _known() -> Iterator[Headings]:
 
 
 def _headings_by_cells(view: GridView, records: Sequence[int], day: int, kind: Kind) -> dict[int, str]:
-    """Return what heads the columns, as their cells prove it; none where no column has times, or none what is on."""
+    """Return what heads the columns, as their cells prove it; none where no column says what is on.
+
+    Meetings must have their times beside them; of dates a title may say those.
+    """
     columns = [column for column in range(view.width) if column != day]
     times = [column for column in columns if _holds_times(view, records, column)]
     words = [column for column in columns if column not in times and _holds_words(view, records, column)]
     titles = [column for column in words if all(view.text(row, column) for row in records)]
-    if not 0 < len(times) <= len(_TIMES) or not titles:
+    if len(times) > len(_TIMES) or not titles or not (times or (kind is Kind.EVENTS and day >= 0)):
         return {}
     head = _WORDS[kind]
-    title = min(titles, key=lambda column: (column < day, abs(column - max(day, *times))))
-    headings = {title: head.title} | dict(zip(times, _TIMES[len(times)], strict=True))
+    title = min(titles, key=lambda column: (column < day, abs(column - max([day, *times]))))
+    headings = {title: head.title} | dict(zip(times, _TIMES.get(len(times), ()), strict=True))
     if day >= 0:
         headings[day] = head.day
     for column in words:
@@ -196,8 +202,11 @@ def _headed(view: GridView, rows: Sequence[int], first: int, headings: Mapping[i
     """Return the rows below a line of headings, which stands above the first record and the month of it."""
     caption = first - 1 if first and any(_is_month(text) for _, text in view.filled(first - 1)) else first
     columns = range(view.width)
-    listed: list[list[Cell]] = [[headings.get(column, "") for column in columns]]
-    origins: list[list[Spot]] = [[view.spot(caption, column) for column in columns]]
+    above = [row for row in rows if row < caption]
+    listed: list[list[Cell]] = [[view.cell(row, column) for column in columns] for row in above]
+    origins: list[list[Spot]] = [[view.spot(row, column) for column in columns] for row in above]
+    listed.append([headings.get(column, "") for column in columns])
+    origins.append([view.spot(caption, column) for column in columns])
     for row in rows:
         if row >= caption:
             listed.append([view.cell(row, column) for column in columns])

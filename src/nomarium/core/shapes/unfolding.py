@@ -20,21 +20,29 @@ from nomarium.core.shapes.cell_texts import (
     read_cell,
     words_beside_times,
 )
-from nomarium.core.shapes.crossing import Crossing, Row, hours_in
+from nomarium.core.shapes.crossing import Crossing, Line, Row, hours_in
 from nomarium.core.shapes.duty_spells import spell_in
 from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.named_weekdays import day_of_week, weekdays_of_names
 from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.sheets import note_unused, note_used, says_when, titled_span, whole_weeks
+from nomarium.core.sheets import (
+    dates_without,
+    holding_bound,
+    note_unused,
+    note_used,
+    says_when,
+    titled_span,
+    whole_weeks,
+)
 from nomarium.core.slots import by_weeks
 from nomarium.core.tables import Cell, Spot, column_letters, plain_text
 from nomarium.core.values import (
     TITLED_FORM,
     WEEKDAY_NAMES,
     DateChoices,
-    DateSpan,
     ends_as_written,
+    full_day,
     is_place_word,
     is_span,
     last_of_week,
@@ -83,6 +91,8 @@ _WEEKS_NUMBERED = frozenset("week weekno weeknumber wk woche kw semaine semana s
 """What heads the numbers of weeks beside the dates in them."""
 _BEGIN_WEEKS = (0, 5, 6)
 """Monday, Saturday and Sunday."""
+_SAID = {"From": "first day", "Until": "last day", "Except": "dates"}
+"""What texts around weekdays say, in words."""
 _ANY_PLACE = frozenset("room rooms raum salle sala aula zaal".split())
 """Headings of places that name no place of their own."""
 
@@ -150,11 +160,9 @@ class _Unfolding:
             idle = [len(headings) - back for back in (1, 2, 3, 4) if not any(row[-back][0] for row in rows)]
             headings = [one for at, one in enumerate(headings) if at not in idle]
             rows = [[one for at, one in enumerate(row) if at not in idle] for row in rows]
-        if (bounds := self._bounds()) is not None:
-            row, column, span = bounds
-            at = found.spot(row, column)
-            headings += ["From", "Until"]
-            rows = [[*entry, (span.first, at), (span.last, at)] for entry in rows]
+        for name, day, at in self._said_around():
+            headings.append(name)
+            rows = [[*entry, (day, found.spot(*at))] for entry in rows]
         start = found.spot(found.axes[0].row, next(iter(found.leads), 0))
         list_of = found.view.grid.as_list(
             [headings, *([cell for cell, _ in row] for row in rows)],
@@ -187,12 +195,30 @@ class _Unfolding:
             timed = [(at, text) for at, text in lines if weekdays_named(text) and hours_in(text)]
         return timed[0] if len(timed) == 1 else None
 
-    def _bounds(self) -> tuple[int, int, DateSpan] | None:
-        """Return the one title above weekdays that says from when until when they hold, and where it stands."""
+    @cached_property
+    def _titled(self) -> dict[tuple[int, int], dict[str, Cell]]:
+        """What texts around weekdays say of all entries, by headings: from when, until when, when not; and where."""
         if self._kind is not Kind.LIST:
-            return None
-        found = [(row, column, span) for row, column, text in self._found.captions() if (span := titled_span(text))]
-        return found[0] if len(found) == 1 else None
+            return {}
+        found: dict[tuple[int, int], dict[str, Cell]] = {}
+        captions = [((row, column), text) for row, column, text in self._found.captions()]
+        lines = [((line.row, line.column), " ".join(line.texts)) for line in self._found.lines]
+        for number, (at, text) in enumerate([*captions, *lines]):
+            above = number < len(captions)
+            if above and (span := titled_span(text, self._order)):
+                found[at] = {"From": span.first, "Until": span.last}
+            elif (bound := holding_bound(text, self._order, titled=above)) is not None:
+                found[at] = {bound.name.capitalize(): bound.day}
+            elif dates := dates_without(text):
+                found[at] = {"Except": dates}
+        names = [name for said in found.values() for name in said]
+        return found if len(set(names)) == len(names) else {}
+
+    def _said_around(self) -> Iterator[tuple[str, Cell, tuple[int, int]]]:
+        """Yield what the texts around say of all entries, by its heading, with where it stands."""
+        for at, said in self._titled.items():
+            for name, cell in said.items():
+                yield name, cell, at
 
     def _whose(self) -> str:
         if self._turned_around:
@@ -407,10 +433,12 @@ class _Unfolding:
             blank = next(c for c in sorted(axis.heads) if not found.view.text(axis.row, c))
             yield wording.days_carried(found.view.place(axis.row, blank), str(axis.heads[blank]), found.carried)
         yield from self._problems_of_heads()
-        if (bounds := self._bounds()) is not None:
-            row, column, span = bounds
-            place, text = found.view.place(row, column), found.view.text(row, column)
-            yield note_used(place, text, [f"the span {span.words}"])
+        for at, cells in self._titled.items():
+            said = [
+                f"the {_SAID[name]} {full_day(cell) if isinstance(cell, date) else plain_text(cell)}"
+                for name, cell in cells.items()
+            ]
+            yield note_used(found.view.place(*at), found.view.text(*at), said)
         if self._title_with_hours is not None:
             at, text = self._title_with_hours
             length = f", and the length {self._spell.length}" if self._spell else ""
@@ -423,12 +451,16 @@ class _Unfolding:
         if found.stray:
             yield wording.stray(found.view.place(*found.stray[0]), found.view.text(*found.stray[0]), len(found.stray))
         codes = list(self._codes)
+        captions = found.captions() if self._kind is Kind.LIST else []
+        used = {*self._titled, *([self._title_with_hours[0]] if self._title_with_hours else [])}
+        above = [Line(row, column, [text]) for row, column, text in captions if row < found.axes[0].row]
         unused = [
             line
-            for line in found.lines
+            for line in (*above, *found.lines)
             if not meanings_in(line.texts, codes)
             and not (self._weeks and weekdays_named(" ".join(line.texts)))
-            and (line.row > found.axes[0].row or line.column)
+            and (line in above or line.row > found.axes[0].row or line.column)
+            and (line.row, line.column) not in used
             and any(map(says_when, line.texts))
         ]
         if unused:

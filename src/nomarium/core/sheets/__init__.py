@@ -10,7 +10,14 @@ if TYPE_CHECKING:
     from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
     from nomarium.core.sheets.notes import notes_of, take_notes
     from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
-    from nomarium.core.sheets.said_in_notes import dates_without, holding_span, length_said, says_when, titled_span
+    from nomarium.core.sheets.said_in_notes import (
+        dates_without,
+        holding_bound,
+        holding_span,
+        length_said,
+        says_when,
+        titled_span,
+    )
     from nomarium.core.sheets.whole import is_usual_name, said_by_names
     from nomarium.core.sheets.wording import (
         holds_for_all,
@@ -34,6 +41,7 @@ __all__ = [
     "column_text",
     "dates_without",
     "grid_of_kind",
+    "holding_bound",
     "holding_span",
     "holds_for_all",
     "is_usual_name",

@@ -7,12 +7,13 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime, time
 
-from nomarium.core.columns import Certainty, Match, Matches, SheetKind
+from nomarium.core.columns import Certainty, Kind, Match, Matches, SheetKind
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.said_in_notes import (
     dates_without,
     half_of_day,
+    holding_bound,
     holding_span,
     is_about_others,
     length_said,
@@ -25,7 +26,17 @@ from nomarium.core.sheets.said_in_notes import (
     weekdays_named,
 )
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
-from nomarium.core.values import ORDERS, Order, date_in, is_span, spans_in, weekday_in_any, year_in_titles
+from nomarium.core.values import (
+    ORDERS,
+    Order,
+    date_in,
+    full_day,
+    is_span,
+    span_of_dates,
+    spans_in,
+    weekday_in_any,
+    year_in_titles,
+)
 from nomarium.lazily import regex
 
 _MOST_CELLS = 2
@@ -98,6 +109,7 @@ def take_notes(
         note
         for note in found.unused
         if says_when(note.text) or place_said(note.text) or (not timed and _HOUR.search(note.text))
+        if kind.kind is Kind.LIST or not _only_names_span(note.text)
     ]
     found.problems += [wording.note_unused(note.place, note.text) for note in untold]
     for name, column in found.columns.items():
@@ -107,6 +119,12 @@ def take_notes(
         table.columns.append(column)
         matches.all.append(Match(column, name, Certainty.LIKELY, "a note beside the table"))
     return found.problems
+
+
+def _only_names_span(text: str) -> bool:
+    """Tell whether a note says from when until when a list is, and nothing else: its rows have their own dates."""
+    span = span_of_dates(text)
+    return span is not None and not says_when(f"{span.before} {span.behind}") and not place_said(text)
 
 
 def _take_length(found: Notes, notes: Sequence[Note], table: Table, matches: Matches, kind: SheetKind) -> None:
@@ -155,7 +173,9 @@ def read_notes(
     ``open_fields`` are the fields that rows leave open, ``order`` is that of day and month, where it is known.
     """
     found = Notes(unused=list(notes))
-    reading = _Reading(found, table, open_fields, "location" if kind.field("location") else "room")
+    reading = _Reading(
+        found, table, open_fields, "location" if kind.field("location") else "room", kind.kind is Kind.LIST
+    )
     telling = [note for note in notes if not is_about_others(note.text)]
     reading.take_span(telling, order)
     if kind.field("hours") is not None:
@@ -175,16 +195,25 @@ class _Reading:
     open_fields: Sequence[str]
     place: str
     """The field that places have."""
+    of_weeks: bool
+    """Whether its rows are those of weeks, and not on dates of their own."""
 
     def take_span(self, telling: Sequence[Note], order: Order | None) -> None:
         """Take from when until when all rows hold, where one note says it."""
         year = year_in_titles(self.table.titles)
         bounds = [(note, span) for note in telling if (span := holding_span(note.text, order, year)) is not None]
-        if len(bounds) == 1 and set(_BOUNDS) <= set(self.open_fields):
+        open_to_both = set(_BOUNDS) <= set(self.open_fields)
+        if len(bounds) == 1 and open_to_both:
             ((note, span),) = bounds
             for behind, (name, heading) in enumerate(zip(_BOUNDS, ("From", "Until"), strict=True), 2):
                 self._add(name, heading, getattr(span, _ENDS[name]), behind)
             self._tell(note, f"the span {span.words}")
+            return
+        said = [(note, bound) for note in telling if (bound := holding_bound(note.text, order)) is not None]
+        if len({bound.name for _, bound in said}) == len(said) and not bounds and self.of_weeks and open_to_both:
+            for note, bound in said:
+                self._add(bound.name, bound.name.capitalize(), bound.day, 2)
+                self._tell(note, f"the {'last' if bound.name == 'until' else 'first'} day {full_day(bound.day)}")
 
     def take_times(self, telling: Sequence[Note]) -> None:
         """Take the times of all rows, and the place behind them, where one note says them."""

@@ -4,16 +4,20 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator
+from datetime import date
 from itertools import zip_longest
+from typing import NamedTuple
 
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.tables import is_data
 from nomarium.core.values import (
+    ORDERS,
     DateSpan,
     Found,
     Order,
     TitledYear,
     are_dates,
+    date_in,
     month_of,
     names_part_of_year,
     read_length,
@@ -181,6 +185,39 @@ def holding_span(text: str, order: Order | None = None, year: TitledYear | None 
     return found[0] if len(found) == 1 else None
 
 
+class Bound(NamedTuple):
+    """A first or a last day, by the field of a list that says it: "from" or "until"."""
+
+    name: str
+    day: date
+
+
+def holding_bound(text: str, order: Order | None = None, *, titled: bool = False) -> Bound | None:
+    """Return from when on, or until when, all rows hold, where a title says one of both: "Kursplan ab 11.01.2027".
+
+    ``order`` is that of day and month, where it is known; without it, the date must be one in any. A text that is
+    ``titled`` stands above a sheet, and may call it as it likes.
+    """
+    found = _BOUND.fullmatch(text.strip(" ."))
+    if found is None or not (titled or re.search(_HOLDS, found["what"] or "plan", re.IGNORECASE)):
+        return None
+    orders = [order] if order else ORDERS[:1] if _DOTTED.search(found["date"]) else ORDERS
+    days = {day for one in orders if (day := date_in(found["date"], one)) is not None}
+    return Bound("until" if found["until"] else "from", days.pop()) if len(days) == 1 else None
+
+
+_DOTTED = regex(r"\d\.\d{1,2}\.\d")
+"""A date whose dots say that its day comes first."""
+_VALID = r"(?:valid |in force |effective |gültig |valable |válid[oa] |geldig )?"
+_BOUND = regex(
+    r"(?:(?P<what>.*?)[\s,:(–-]+)?"
+    rf"(?:{_VALID}(?:from|as of|starts|starting|beginning|ab|vom|à partir du|dès le|desde(?: el)?|dal|a partire dal|"
+    rf"vanaf|från(?: och med)?|fra(?: og med)?|od|alkaen)|effective|(?P<until>{_VALID}(?:until|till|bis|jusqu.au|"
+    r"hasta(?: el)?|fino al|até|tot(?: en met)?|t/m|till och med|til og med)))\s+(?P<date>[^()]*\d{4})\)?",
+    re.IGNORECASE,
+)
+
+
 def titled_span(text: str, order: Order | None = None, year: TitledYear | None = None) -> DateSpan | None:
     """Return from when until when a sheet holds, by a title above it: as a note says it, or a few words in front.
 
@@ -324,15 +361,15 @@ def _names_date(text: str) -> bool:
     """Tell whether a date stands in a text: in digits, or a day beside the name of its month."""
     if _IN_DIGITS.search(text):
         return True
-    words = (match["month"] or match["first"] for match in _DAY_AND_MONTH.finditer(text))
-    return any(month_of(word) is not None for word in words)
+    return any(month_of(word) is not None for form in _DAY_AND_MONTH for word in form.findall(text))
 
 
 _IN_DIGITS = regex(r"(?<![\d.,])\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})(?![\d.])|\b\d{4}-\d\d-\d\d\b")
-_DAY_AND_MONTH = regex(
-    r"\b\d{1,2}(?:st|nd|rd|th|er|\.|º)?\s+(?:de\s+)?(?P<month>[^\W\d_]{3,})|(?P<first>[^\W\d_]{3,})\.?\s+\d{1,2}\b(?!\s*[:h])",
-    re.IGNORECASE,
+_DAY_AND_MONTH = (
+    regex(r"\b\d{1,2}(?:st|nd|rd|th|er|\.|º)?\s+(?:de\s+)?([^\W\d_]{3,})", re.IGNORECASE),
+    regex(r"([^\W\d_]{3,})\.?\s+\d{1,2}\b(?!\s*[:h])", re.IGNORECASE),
 )
+"""The words beside a number that may be a day's: looked for apart, for “from 25 January” has two."""
 
 
 def _words(text: str) -> Iterator[str]:

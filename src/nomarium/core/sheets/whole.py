@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Mapping
+from collections.abc import Callable, Iterator, Mapping
 from pathlib import PurePath
 from typing import TYPE_CHECKING
 
@@ -84,17 +84,30 @@ def said_by_names(name: str, known: Known, grid: Grid, above: int) -> tuple[str,
             return said[0], where
         if said:
             return None
-    form = _FORMS.get(name)
-    return next((said for said in _names_of(grid, above) if form is not None and form.fullmatch(said[0])), None)
+    has_form = _FORMS.get(name, _never)
+    parts = ((part, where) for text, where in _names_of(grid, above) for part in _PARTS.split(text))
+    return next((said for said in parts if has_form(said[0])), None)
 
 
+_PARTS = regex(r"\s+[–—|/-]\s+|\s*,\s+")
+
+
+def _never(_: str) -> None:
+    return None
+
+
+_NUMBERED_ROOM = regex(r"(?:room|raum|salle|aula|sala|zaal|lokaal|lokale|studio|lab) ?\d{1,3}[a-z]?", re.IGNORECASE)
 _CLASS = regex(
     r"(?!\d+(?:st|nd|rd|th|am|pm|h|e|o)$)\d{1,2}[ ./-]?[^\W\d_]\d?|"
     r"(?:Year|Grade|Klasse|Form|Class|Classe|Clase) ?\d{1,2}[^\W\d_]?",
     re.IGNORECASE,
 )
 """A name that is surely a class's: “8A”, “Year 9”; “S1” may be a semester, “1st” a term."""
-_FORMS = {"class": _CLASS, "teacher": TITLED_FORM}
+_FORMS: Mapping[str, Callable[[str], object]] = {
+    "class": _CLASS.fullmatch,
+    "teacher": TITLED_FORM.fullmatch,
+    "room": _NUMBERED_ROOM.fullmatch,
+}
 
 
 def _names_of(grid: Grid, above: int) -> Iterator[tuple[str, str]]:
