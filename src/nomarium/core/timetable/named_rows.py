@@ -6,13 +6,13 @@ Above the lines stand days over periods; or periods alone, where every school da
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from itertools import pairwise
 
 from nomarium.core.shapes import is_free
-from nomarium.core.slots import DayReader, UnknownDay, read_periods
-from nomarium.core.tables import Cell, Grid, GridView, Spot
+from nomarium.core.slots import DayReader, UnknownDay, bare_period, read_periods
+from nomarium.core.tables import Cell, Grid, GridView, Spot, plain_text
 from nomarium.core.timetable.captions import OWNERS, each_by_name
 from nomarium.core.values import is_date, is_span
 from nomarium.lazily import regex
@@ -36,9 +36,10 @@ def stacked(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Grid | None:
         view = GridView(grid, turned)
         for row in range(min(_MOST_ROWS_ABOVE, len(view.rows) - 2)):
             heads = _days_over_parts(view, row, days, cycles)
-            names = _names_below(view, row + 1, min(heads)) if heads else []
-            if names and not any(is_span(view.text(name, 0)) for name in names):  # times are nobody's names
-                return _stack(view, row, heads, names)
+            more = _more_of_lines(view, row, min(heads)) if heads else None
+            names = _names_below(view, row + 1) if more is not None else []
+            if names and more is not None and not any(is_span(view.text(name, 0)) for name in names):
+                return _stack(view, row, heads, names, more)
     upright = GridView(grid)
     for row in range(min(_MOST_ROWS_ABOVE, len(upright.rows) - 1)):
         if (across := _periods_across(upright, row)) is not None:
@@ -148,14 +149,15 @@ def _days_over_parts(view: GridView, row: int, days: DayReader, cycles: Sequence
 
 
 def _parts_below_days(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Grid | None:
-    """Return a sheet whose heads are "Mon AM | Mon PM" with the parts in a row below the days; None for others."""
+    """Return a sheet whose heads are "Mon AM | Mon PM" or "A1 | A2" with the parts below the days; None for others."""
     view = GridView(grid)
     for row in range(min(_MOST_ROWS_ABOVE, len(view.rows) - 1)):
-        heads = {column: text.rsplit(" ", 1) for column, text in view.filled(row) if column and " " in text.strip()}
-        behind = [column for column, _ in view.filled(row) if column]
-        if len(heads) < _FEWEST_DAYS * _FEWEST_PARTS or sorted(heads) != behind:
+        filled = dict(view.filled(row))
+        heads = {column: parts for column, text in filled.items() if column and (parts := _day_and_part(text))}
+        behind = [column for column in filled if heads and column >= min(heads)]
+        if len(heads) < _FEWEST_DAYS * _FEWEST_PARTS or list(heads) != behind:
             continue
-        if not all(_is_day(day, days, cycles) and _is_part_word(part) for day, part in heads.values()):
+        if not all(_is_day(day, days, cycles) for day, _ in heads.values()) or not _are_parts_of_days(heads):
             continue
         before = {column: heads[at][0] for at, column in pairwise(behind)}
         above = [day if day != before.get(column) else "" for column, (day, _) in heads.items()]
@@ -168,8 +170,34 @@ def _parts_below_days(grid: Grid, days: DayReader, cycles: Sequence[str]) -> Gri
     return None
 
 
-def _is_part_word(text: str) -> bool:
-    return not text.isdecimal() and _is_part(text)
+def _day_and_part(text: str) -> tuple[str, str] | None:
+    """Return the day and its part that a head names: "Mon AM", "Tue P2", "A-1", "Day 2 P3"; None for another text."""
+    text = " ".join(text.split())
+    if (match := _NUMBERED.fullmatch(text)) is not None:
+        return match["day"].strip(" -/.:"), match["part"]
+    day, _, part = text.rpartition(" ")
+    return (day, part) if day and not part.isdecimal() and _is_part(part) else None
+
+
+_NUMBERED = regex(
+    r"(?P<day>(?:day |tag |jour )?(?:[^\W\d_]+|\d+(?=[ /:-]*p))(?: day)?)[ /.:-]*"
+    r"(?P<part>(?:p|per|period|std\.?|h)?\.?\s?\d{1,2})",
+    re.IGNORECASE,
+)
+
+
+def _are_parts_of_days(heads: Mapping[int, tuple[str, str]]) -> bool:
+    """Tell whether each day has several parts, which begin with the first where they are numbers: no dates have."""
+    parts: dict[str, list[str]] = {}
+    for day, part in heads.values():
+        parts.setdefault(day.casefold(), []).append(part)
+    numbers = [
+        [int(re.findall(r"\d+", part)[-1]) for part in of_day if part[-1:].isdecimal()] for of_day in parts.values()
+    ]
+    rising = all(
+        of_day == list(range(of_day[0], of_day[0] + len(of_day))) and of_day[0] <= 1 for of_day in numbers if of_day
+    )
+    return min(map(len, parts.values())) >= _FEWEST_PARTS and rising
 
 
 def _is_day(text: str, days: DayReader, cycles: Sequence[str]) -> bool:
@@ -182,23 +210,26 @@ def _is_part(text: str) -> bool:
     return is_span(text) or (len(text) <= _LONGEST_PART and read_periods(text) is not None)
 
 
-def _names_below(view: GridView, row: int, first: int) -> list[int]:
+def _names_below(view: GridView, row: int) -> list[int]:
     """Return the rows below the parts that a name in the first column heads; none where any has no name."""
-    found = []
-    for below in range(row + 1, len(view.rows)):
-        cells = [text for column, text in view.filled(below) if column >= first]
-        name = view.text(below, 0)
-        if cells and not name:
-            return []
-        if cells:
-            found.append(below)
+    found = [below for below in range(row + 1, len(view.rows)) if len(list(view.filled(below))) > 1]
     texts = [view.text(below, 0) for below in found]
-    periods = any(text.isdecimal() for text in texts)
-    return found if first == 1 and texts and len(set(texts)) == len(texts) and not periods else []
+    named = all(texts) and len(set(texts)) == len(texts) and not any(map(str.isdecimal, texts))
+    return found if named else []
 
 
-def _stack(view: GridView, head: int, heads: dict[int, list[int]], names: Sequence[int]) -> Grid:
-    """Return the grids of all names."""
+def _more_of_lines(view: GridView, head: int, first: int) -> dict[int, str] | None:
+    """Return the labels of the columns between names and days, such as Room; None where one says something else."""
+    labels = {
+        column: each_by_name(view.text(head, column) or view.text(head + 1, column)) for column in range(1, first)
+    }
+    return {column: kind.capitalize() for column, kind in labels.items()} if all(labels.values()) else None
+
+
+def _stack(
+    view: GridView, head: int, heads: dict[int, list[int]], names: Sequence[int], more: Mapping[int, str]
+) -> Grid:
+    """Return the grids of all names; what more columns say of a line stands in each of its cells."""
     heading = view.text(head, 0) or view.text(head + 1, 0)
     kind = each_by_name(heading)
     word = kind.capitalize() if kind in OWNERS else ""
@@ -207,21 +238,33 @@ def _stack(view: GridView, head: int, heads: dict[int, list[int]], names: Sequen
     rows: list[list[Cell]] = []
     origins: list[list[Spot]] = []
     corner = view.spot(head, 0)
+    numbered = all(bare_period(view.text(head + 1, column)).isdecimal() for column in most)
+    label_of_lines = "Period" if numbered else ""
     for name in names:
         own = view.spot(name, 0)
         label = view.text(name, 0)
-        rows += [[f"{word} {label}".strip()], ["", *(view.cell(head, day) for day in days)]]
+        said = [f"{heading}: {text}" for column, heading in more.items() if (text := view.text(name, column))]
+        rows += [[f"{word} {label}".strip()], [label_of_lines, *(view.cell(head, day) for day in days)]]
         origins += [[own], [corner, *(view.spot(head, day) for day in days)]]
         for index, column in enumerate(most):
             columns = [heads[day][index] if index < len(heads[day]) else None for day in days]
             rows.append(
-                [view.cell(head + 1, column), *(_cell(view, name, c) if c is not None else "" for c in columns)]
+                [
+                    view.cell(head + 1, column),
+                    *(_with(_cell(view, name, c), said, kind) if c is not None else "" for c in columns),
+                ]
             )
             spots = [view.spot(name, c) if c is not None else own for c in columns]
             origins.append([view.spot(head + 1, column), *spots])
         rows.append([])
         origins.append([])
     return replace(view.grid, rows=rows, merged=[], origins=origins)
+
+
+def _with(cell: Cell, said: Sequence[str], whose: str) -> Cell:
+    """Return a cell with what is said of its line, a line each; as it is where nothing is on."""
+    text = plain_text(cell).strip()
+    return cell if not said or not text or is_free(text) or not_taught(whose, text) else "\n".join([text, *said])
 
 
 def _cell(view: GridView, row: int, column: int) -> Cell:
