@@ -38,7 +38,7 @@ def title_of_two_sides(matches: Matches, sheet: SheetKind) -> None:
         return
     open_or_local = [match for match in matches.all if match.is_free and match.field in ("", "location")]  # “Local”
     sides = _two_of(open_or_local, _HOME, _AWAY) if name == "summary" else []
-    ends = [match for match in matches.all if match.is_free and _holds_words(match.column)]
+    ends = [match for match in matches.all if (match.is_free or match.released) and _holds_words(match.column)]
     for two, why in (
         (sides, "the two sides of a match"),
         (_two_of(ends, _ORIGIN, _DESTINATION), "from where to where"),

@@ -71,6 +71,13 @@ _WEEK = regex(r"[()\[\]:]|\b(?:weeks?|wk|woche|semaine|semana|vecka|uge)(?:\b\.?
 _GLUED = regex(r"([^\W\d_]{2,}?[a-z])([A-D])")
 """A weekday and the letter of a week in one: "MonA"."""
 _EVERY = frozenset({"daily", "every day", "every school day", "all", "all days", "each day", "*"})
+_WEEKEND = (5, 6)
+_ONLY = regex(r"\s+(?:only|nur|seulement|uniquement|solo|sólo|alleen|bara|kun|endast)$", re.IGNORECASE)
+_EXCEPT = regex(
+    r"(?P<days>.+?),?\s*\(?\b(?:except(?: for)?|excl\.?|excluding|but not|not|außer|ausser|sauf|salvo|excepto|tranne|"
+    r"behalve|utom|undtagen|unntatt)\s+(?:on\s+|am\s+|le\s+|el\s+)?(?P<off>[^()]+?)\)?",
+    re.IGNORECASE,
+)
 _EACH = regex(
     r"^(?:every|each|on|jeden|jede|jeweils|tous les|chaque|todos los|cada|ogni|elke|iedere|varje|hver) (?=\S{3})", re.I
 )
@@ -194,9 +201,11 @@ class DayReader:
         return self._known[key]
 
     def _read(self, text: str, cycles: Sequence[str]) -> tuple[DayTest, ...] | UnknownDay:
-        whole = " ".join(text.split())
+        whole = _ONLY.sub("", " ".join(text.split()))
         if whole.casefold() in _EVERY:
             return (DayTest(),)
+        if (but := _EXCEPT.fullmatch(whole)) is not None:
+            return self._all_but(but["days"], but["off"], cycles)
         found: list[DayTest] = []
         for part in _APART.split(_EACH.sub("", whole)):
             days = self._part(part, cycles)
@@ -204,6 +213,20 @@ class DayReader:
                 return days
             found += days
         return tuple(dict.fromkeys(found))
+
+    def _all_but(self, days: str, off: str, cycles: Sequence[str]) -> tuple[DayTest, ...] | UnknownDay:
+        """Return the days of a text without some weekdays: "daily except Sunday" is Monday to Saturday.
+
+        Who leaves out a day of the weekend has the other days of all weeks in mind, else those of the school.
+        """
+        left, out = self.read(days, cycles), self.read(off, cycles)
+        if isinstance(left, UnknownDay) or isinstance(out, UnknownDay) or any(day.weekday is None for day in out):
+            return left if isinstance(left, UnknownDay) else UnknownDay(off)
+        if left == (DayTest(),):
+            of_weekend = any(day.weekday in _WEEKEND for day in out)
+            days_of_weeks = range(7) if of_weekend else sorted(self._year.rules.weekdays)
+            left = tuple(DayTest(weekday=day) for day in days_of_weeks)
+        return tuple(day for day in left if day not in out)
 
     def _part(self, part: str, cycles: Sequence[str]) -> Sequence[DayTest] | UnknownDay:
         single = self._single(part, cycles)

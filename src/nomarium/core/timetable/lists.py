@@ -247,6 +247,10 @@ class _Rows:
                 words = re.split(r"[\s,.]+", found.first)
                 weekday = next((n for word in words if (n := weekday_in_any(word)) is not None), None)
                 found = replace(found, head=WEEKDAY_NAMES[weekday]) if weekday is not None else None
+            off = [words for words in found.without if weekday_in_any(words) is not None] if found else []
+            if found and off:  # weekdays are no dates: they are taken from the days where these are read
+                without = tuple(words for words in found.without if words not in off)
+                found = replace(found, head=f"{found.head} except {', '.join(off)}", without=without)
             self._known_bounds[text] = found
         return self._known_bounds[text]
 
