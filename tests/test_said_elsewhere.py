@@ -13,7 +13,6 @@ from nomarium.core.datesheets.plain_list import split_line
 from nomarium.core.datesheets.row_names import leaves_school_open
 from nomarium.core.kinds import TIMETABLE_SHEET, week_numbers_in
 from nomarium.core.recognition import any_days, families
-from nomarium.core.shapes import is_place_name
 from nomarium.core.shapes.duty_spells import spell_in
 from nomarium.core.shapes.named_weekdays import day_of_week, weekdays_of_names
 from nomarium.core.shapes.patterns import codes_of_pattern
@@ -31,6 +30,7 @@ from nomarium.core.timetable.grid_shape import find_blocks
 from nomarium.core.values import (
     MomentScanner,
     NameReader,
+    is_place_name,
     likeliest_words,
     several_times,
     weekdays_in_turn,

@@ -43,6 +43,7 @@ if TYPE_CHECKING:
         undated,
     )
     from nomarium.core.columns.fields import (
+        DAY_HEADINGS,
         END_FIELDS,
         FILE_WIDE_FIELDS,
         MOMENT_FIELDS,
@@ -68,6 +69,7 @@ if TYPE_CHECKING:
     from nomarium.core.columns.places_behind import parted_place, places_apart
 
 __all__ = [
+    "DAY_HEADINGS",
     "END_FIELDS",
     "FILE_WIDE_FIELDS",
     "MOMENT_FIELDS",

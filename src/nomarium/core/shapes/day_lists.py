@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from datetime import date, time
 
-from nomarium.core.columns import Headings, Kind, heading_key
+from nomarium.core.columns import DAY_HEADINGS, Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes.day_titles import date_in_words, date_of
@@ -60,7 +60,8 @@ def _fields_of(headings: Mapping[int, str]) -> dict[str, int]:
 
 def _may_be_list(view: GridView, head: int, headings: Mapping[int, str], fields: Mapping[str, int]) -> bool:
     """Tell whether headings are those of a list of times, and neither of dates nor of places side by side."""
-    if len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys():
+    says_day = not DAY_HEADINGS.isdisjoint(map(heading_key, headings.values()))
+    if len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys() or says_day:
         return False
     if len(fields) < _FEWEST_FIELDS and not any(holds_numbers(view, head, column) for column in headings):
         return False

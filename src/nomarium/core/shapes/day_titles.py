@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import re
 from datetime import date, timedelta
+from itertools import filterfalse
 
 from nomarium.core.shapes.axis import leading_date, one_date, weekdays_named
+from nomarium.core.sheets import dates_without, holding_bound
 from nomarium.core.tables import GridView
 from nomarium.core.values import month_of, span_of_dates, year_in_titles
 from nomarium.lazily import regex
@@ -19,7 +21,28 @@ def titles(view: GridView, head: int) -> list[str]:
 
 def date_of(view: GridView, head: int) -> date | None:
     """Return the one date that the titles, the tab or the file name; None for none."""
-    return next((day for day in map(date_in_words, titles(view, head)) if day is not None), None)
+    telling = (text for text in titles(view, head) if not speaks_of_else(text))
+    return next((day for day in map(date_in_words, telling) if day is not None), None)
+
+
+def speaks_of_else(text: str) -> bool:
+    """Tell whether the dates of a title are others than those of the rows: when nothing is, from when, by when."""
+    return is_of_other_days(text) or holding_bound(text, titled=True) is not None
+
+
+def is_of_other_days(text: str) -> bool:
+    """Tell whether a text says when nothing is, or by when or since when something else is so."""
+    return bool(dates_without(text) or _OF_OTHERS.search(text))
+
+
+_OF_OTHERS = regex(
+    r"\b(?:no|not|except|closed|cancelled|deadline|due|by|before|after|updated|revised|printed|version|as at|since|"
+    r"until|"
+    r"kein\w*|nicht|außer|geschlossen|stand|bis|vor|nach|seit|pas de|sauf|fermé|avant|après|jusqu.au|mis à jour|sin|"
+    r"salvo|cerrado|antes|hasta|nessun\w*|chiuso|entro|fino al|geen|behalve|gesloten|voor|tot|ingen|inga|utom|"
+    r"stängt|senast)\s+(?:\w+\s+){0,4}?\d",
+    re.IGNORECASE,
+)
 
 
 def days_of(view: GridView, head: int) -> tuple[date, ...]:
@@ -27,7 +50,7 @@ def days_of(view: GridView, head: int) -> tuple[date, ...]:
 
     None where it names no weekdays, and a weekend may be meant or not.
     """
-    for text in titles(view, head):
+    for text in filterfalse(speaks_of_else, titles(view, head)):
         if (span := span_of_dates(text)) is not None:
             whole = [span.first + timedelta(days=step) for step in range((span.last - span.first).days + 1)]
             named = weekdays_named(f"{span.before} {span.behind}")
@@ -65,7 +88,7 @@ def year_above(view: GridView, head: int) -> int:
 
 def week_of(view: GridView, head: int) -> date | None:
     """Return the Monday of the week that a title says it is; None where none says it."""
-    above = filter(_WEEK_OF.search, view.texts_above(head))
+    above = filterfalse(speaks_of_else, filter(_WEEK_OF.search, view.texts_above(head)))
     day = next(filter(None, map(date_in_words, above)), None)
     return day if day is not None and day.weekday() == 0 else None
 

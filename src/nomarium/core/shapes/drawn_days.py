@@ -27,6 +27,7 @@ from nomarium.core.shapes.paired_hours import join_paired_hours
 from nomarium.core.shapes.sentences import sentences
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.unfolding import unfold
+from nomarium.core.shapes.untold import lines_untold
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem
@@ -36,8 +37,16 @@ if TYPE_CHECKING:
 def drawn_days(grid: Grid) -> Unfolded | None:
     """Return the list that a drawn year or day stands for, months whose days hold labels, or dates below labels.
 
-    None for other sheets, and for those on which names and days cross, two columns a day.
+    None for other sheets, and for those on which names and days cross, two columns a day. What lines around say, and
+    the list has nothing of, is told.
     """
+    found = _drawn_days(grid)
+    if found is not None:
+        found.problems += lines_untold(grid, found)
+    return found
+
+
+def _drawn_days(grid: Grid) -> Unfolded | None:
     if join_paired_hours(grid) is not None:
         return None
     blocks = month_blocks(grid)

@@ -47,7 +47,7 @@ def headless_list(grid: Grid) -> Unfolded | None:
         return None
     rows = [row for row in range(len(view.rows)) if any(True for _ in view.filled(row))]
     records = [row for row in rows if len(list(view.filled(row))) > 1]
-    if len(records) < _FEWEST_RECORDS:
+    if len(records) < _FEWEST_RECORDS or any(_heads_days(view, row) for row in records):
         return None
     columns = range(view.width)
     monthly = _follow_months(view, rows, records)
@@ -153,6 +153,11 @@ def _headings_by_cells(view: GridView, records: Sequence[int], day: int, kind: K
 
 
 _TIMES = {1: ("Time",), 2: ("Start", "End")}
+
+
+def _heads_days(view: GridView, row: int) -> bool:
+    """Tell whether several weekdays stand in a row: it heads a grid, and is no row of a list."""
+    return sum(_is_weekday(text) for _, text in view.filled(row)) > 1
 
 
 def _follow_months(view: GridView, rows: Sequence[int], records: Sequence[int]) -> bool:

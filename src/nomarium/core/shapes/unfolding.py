@@ -26,6 +26,7 @@ from nomarium.core.shapes.key import Key, Meaning, meanings_in
 from nomarium.core.shapes.named_weekdays import day_of_week, weekdays_of_names
 from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
+from nomarium.core.shapes.untold import lines_untold
 from nomarium.core.sheets import (
     dates_without,
     holding_bound,
@@ -81,7 +82,9 @@ def unfold(
         by.add(meaning, place)
     if isinstance(found, Patterns):
         return found.unfold(by, dates.order if dates else None)
-    return _Unfolding(found, by, rooms, used, days, dates).unfolded()
+    unfolded = _Unfolding(found, by, rooms, used, days, dates).unfolded()
+    unfolded.problems += lines_untold(found.view.grid, unfolded)
+    return unfolded
 
 
 _WEEK_WORD = regex(

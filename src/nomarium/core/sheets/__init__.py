@@ -8,13 +8,14 @@ if TYPE_CHECKING:
     from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
     from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
     from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
-    from nomarium.core.sheets.notes import notes_of, take_notes
+    from nomarium.core.sheets.notes import notes_of, take_notes, tell_notes
     from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
     from nomarium.core.sheets.said_in_notes import (
         dates_without,
         holding_bound,
         holding_span,
         length_said,
+        place_said,
         says_when,
         titled_span,
     )
@@ -51,11 +52,13 @@ __all__ = [
     "note_unused",
     "note_used",
     "notes_of",
+    "place_said",
     "read_sheet",
     "said_by_names",
     "says_when",
     "sheet_of",
     "take_notes",
+    "tell_notes",
     "titled_span",
     "whole_weeks",
     "wrong_columns",

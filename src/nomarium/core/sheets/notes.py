@@ -121,6 +121,24 @@ def take_notes(
     return found.problems
 
 
+def tell_notes(grid: Grid, table: Table) -> list[Problem]:
+    """Return a word on each note beside a table of whose notes nothing is ever taken, and that says when or where."""
+    telling = [note for note in notes_of(grid, table) if says_when(note.text) or place_said(note.text)]
+    return [
+        wording.note_unused(note.place, note.text)
+        for note in telling
+        if not _only_names_span(note.text) and not _OF_VERSION.search(note.text)
+    ]
+
+
+_OF_VERSION = regex(
+    r"\b(?:updated|revised|printed|version|as at|last changed|approved|draft|stand|fassung|gedruckt|mis à jour|"
+    r"actualizado|aggiornato|bijgewerkt|uppdaterad|opdateret|oppdatert|päivitetty)\b",
+    re.IGNORECASE,
+)
+"""Words of notes that say how new a sheet is."""
+
+
 def _only_names_span(text: str) -> bool:
     """Tell whether a note says from when until when a list is, and nothing else: its rows have their own dates."""
     span = span_of_dates(text)

@@ -23,7 +23,7 @@ from nomarium.core.sheets import wording
 from nomarium.core.sheets.accounting import account
 from nomarium.core.sheets.carried import carry_weekdays
 from nomarium.core.sheets.day_order import order_by_days
-from nomarium.core.sheets.notes import take_notes
+from nomarium.core.sheets.notes import take_notes, tell_notes
 from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sheets.several_times import split_slots, split_times
 from nomarium.core.sheets.whole import said_of_whole
@@ -130,8 +130,9 @@ def sheet_of(
     matches, problems = fit_columns(table, choices.columns, choices.values, Headings(kind))
     if has_errors(problems):
         return None, problems
-    if grid is not None and kind.kind is Kind.LIST:
-        problems += take_notes(grid, table, matches, kind, choices.dates.order)
+    if grid is not None:
+        of_list = kind.kind is Kind.LIST
+        problems += take_notes(grid, table, matches, kind, choices.dates.order) if of_list else tell_notes(grid, table)
     if kind.kind in (Kind.CLOSURES, Kind.SPECIAL_DAYS):
         split_dates(table, matches)
     if kind.kind is Kind.LIST:

@@ -19,6 +19,7 @@ from nomarium.core.timetable.named_rows import EVERY_DAY, PERIOD_WORD, stacked
 from nomarium.core.values import (
     looks_like_place,
     scan_span,
+    span_in,
     weekdays_in_turn,
 )
 from nomarium.lazily import regex
@@ -148,7 +149,7 @@ _OF_WEEKDAYS = 3
 
 
 def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Block]:
-    """Return the grids of a view; one of a single line counts where another has more, and by itself is none."""
+    """Return the grids of a view; one of a single line counts where another has more, or where it surely is one."""
     blocks: list[Block] = []
     row = 0
     while row < len(view.rows):
@@ -160,7 +161,19 @@ def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Bloc
         ]
         blocks += found
         row = max((block.last_row for block in found), default=row) + 1
-    return blocks if any(len(block.lines) > 1 for block in blocks) else []
+    return blocks if any(len(block.lines) > 1 or _is_sure_alone(block) for block in blocks) else []
+
+
+def _is_sure_alone(block: Block) -> bool:
+    """Tell whether a single line is one of a grid: below weekdays, headed by times or a period, with words in it."""
+    line = block.lines[0]
+    weekdays = all(day.weekday is not None for days in block.days.values() for day in days)
+    span = scan_span(line.hours) if line.hours else None
+    corner = heading_key(block.view.text(block.head, min(block.days) - 1))
+    headed = (span is not None and span.end is not None) or (bool(line.periods) and corner in _PERIOD_CORNERS)
+    cells = [text for column in block.days if (text := block.view.text(line.row, column))]
+    wordy = [text for text in cells if any(map(str.isalpha, text)) and span_in(text) is None]
+    return weekdays and headed and len(wordy) == len(cells) > 1 and min(block.days) == 1
 
 
 def _side_by_side(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> list[GridView]:
