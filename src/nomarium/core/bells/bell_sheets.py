@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, time
 from itertools import pairwise, zip_longest
@@ -22,8 +22,10 @@ from nomarium.core.sheets import (
     holding_span,
     holds_for_all,
     note_unused,
+    place_said,
     read_sheet,
     said_by_names,
+    says_when,
 )
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
@@ -44,6 +46,7 @@ from nomarium.lazily import regex
 if TYPE_CHECKING:
     from nomarium.core.year import SchoolYear
 
+_FEWEST_BLANKS = 2
 _LONGEST_PERIOD = 6 * 3600
 """Seconds: a longer period comes from an end before its start, taken for the afternoon."""
 
@@ -249,7 +252,7 @@ class BellReader:
         body = list(enumerate(rows[1:], 1))
         moments = self._clock(grid, [(head + 1 + number, row) for number, row in body], across)
         found = BellSheet(form="grid")
-        for number, row in body:
+        for number, row in body if moments is not None else ():
             name = bare_period(plain_text(row[0])) if row else ""
             for index, conditions in across.items():
                 cell = row[index] if index < len(row) else ""
@@ -261,23 +264,43 @@ class BellReader:
                     continue
                 if plain_text(cell).strip() in ("-", "–", "—"):
                     continue
-                moment = moments.moments.get(cell)
+                moment = moments.moments.get(cell) if moments is not None else None
                 hours = [moment.start, moment.end] if isinstance(moment, Moment) else []
                 if not any(hours):
                     self.problems.append(wording.unreadable_bell(place, plain_text(cell)))
                 elif conditions is not None and (span := self._checked(hours, place)):
                     found.rows.append(BellRow(name, *span, conditions, place))
+        self._tell_lines(
+            grid, {head + number for number, row in body if any(map(_spans, row))} if not turned else set()
+        )
         return found
 
-    def _clock(self, grid: Grid, body: Sequence[tuple[int, list[Cell]]], across: Mapping[int, object]) -> MomentColumn:
-        """Read all cells of a grid on one clock."""
+    def _tell_lines(self, grid: Grid, within: Collection[int]) -> None:
+        """Tell the lines around a grid that say when or where, and that nothing was taken from."""
+        messages = [problem.message for problem in self.problems]
+        for number, row in enumerate(grid.rows):
+            texts = [" ".join(plain_text(cell).split()) for cell in row if cell != ""]
+            line = texts[0] if len(texts) == 1 and number not in within else ""
+            if line.count(" ") < _FEWEST_BLANKS or any(line in message for message in messages):
+                continue
+            if says_when(line) or place_said(line):
+                column = next(column for column, cell in enumerate(row) if cell != "")
+                place = Place(grid.file, grid.sheet, address(number + 1, column), number + 1)
+                self.problems.append(note_unused(place, line))
+
+    def _clock(
+        self, grid: Grid, body: Sequence[tuple[int, list[Cell]]], across: Mapping[int, object]
+    ) -> MomentColumn | None:
+        """Read all cells of a grid on one clock; None where they cannot be, which is among the problems."""
         cells = [row[index] if index < len(row) else "" for _, row in body for index in across]
         numbers = [number for number, _ in body for _ in across]
+        if not cells:
+            raise DataRefused(wording.no_bells(grid.place))
         column = Column("", min(across), list(cells))
         table = Table(grid.file, grid.sheet, grid.form, numbers[0] - 1, [column], numbers)
         moments, problems = read_moments(table, [(column, True)], self._choices.dates)
         self.problems += problems
-        return moments[0]
+        return moments[0] if moments else None
 
     def _for_all(self, grid: Grid, head: int) -> Conditions:
         """Return what holds for a whole grid: as the plan states it, or as a title, the tab or the file's name says."""

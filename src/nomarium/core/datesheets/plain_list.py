@@ -8,6 +8,7 @@ from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.edges import names_term
 from nomarium.core.datesheets.row_names import closes_school
 from nomarium.core.problems import Place, Problem
+from nomarium.core.sheets import holding_bound, note_unused
 from nomarium.core.tables import Cell, Column, LeftOut, Table, Vocabulary, plain_text, read_text
 from nomarium.core.values import EDGES_OF_LINES, date_left_in, line_scanner, split_line
 from nomarium.lazily import regex
@@ -50,12 +51,17 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
     while first and _is_alike(lines[first - 1][1], lines[first][1]):
         first -= 1  # a line of the list whose date is not read: told where it is missed
     above, rows = lines[:first], []
+    beside: list[Problem] = []
+    """What is said of all lines: “Valid from 25 January 2027” is no line of the list."""
     for line, (dates, name) in zip(lines[first:], pieces[first:], strict=True):
         if not dates and _names_term_alone(name):
             above.append(line)
+        elif holding_bound(line[1].strip(EDGES_OF_LINES)) is not None:
+            beside.append(note_unused(_line(path, line[0]), line[1].strip(EDGES_OF_LINES)))
         else:
             rows.append((line, dates, name))
     told = [wording.title_line(_line(path, number), line.strip(EDGES_OF_LINES)) for number, line in above]
+    told += beside
     told += [
         wording.date_left(_line(path, number), left)
         for (number, _), dates, name in rows

@@ -43,14 +43,16 @@ def lines_untold(grid: Grid, unfolded: Unfolded) -> list[Problem]:
 
 
 def _lines(grid: Grid) -> Iterator[tuple[Spot, str]]:
-    """Yield the lines of a sheet that are a text or two, and say when or where, with where the first stands."""
+    """Yield the lines of a sheet that are a text or two, and other cells, that say when or where, with their spots."""
     view = GridView(grid)
     for row in range(len(view.rows)):
-        cells = list(view.filled(row))
-        text = ", ".join(" ".join(text.split()) for _, text in cells)
-        long = 0 < len(cells) <= _MOST_CELLS and text.count(" ") + 1 >= _FEWEST_WORDS
-        if long and (says_when(text) or place_said(text)) and not any(is_free(one) for _, one in cells):
-            yield (row, cells[0][0]), text
+        cells = [(column, " ".join(text.split())) for column, text in view.filled(row)]
+        if any(is_free(text) for _, text in cells):
+            continue
+        whole = [(cells[0][0], ", ".join(text for _, text in cells))] if 0 < len(cells) <= _MOST_CELLS else cells
+        for column, text in whole:
+            if text.count(" ") + 1 >= _FEWEST_WORDS and (says_when(text) or place_said(text)):
+                yield (row, column), text
 
 
 class _Listed:

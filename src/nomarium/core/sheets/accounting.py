@@ -19,6 +19,7 @@ from nomarium.core.columns.contents import (
 from nomarium.core.kinds import TIMETABLE_SHEET
 from nomarium.core.kinds.vocabulary import NOTES
 from nomarium.core.sheets import wording
+from nomarium.core.sheets.said_in_notes import place_said, says_when
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values import read_status, read_yes_no
 from nomarium.lazily import regex
@@ -59,7 +60,9 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
     for column in idle:
         if column.index in told:
             continue
-        if holds_dates(column) or holds_times(column) or holds_times_among_others(column):
+        if not column.heading:
+            problems += _said_beside(table, column)
+        elif holds_dates(column) or holds_times(column) or holds_times_among_others(column):
             problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
         elif kind.kind is Kind.EVENTS and not ended and _counts_meetings(column):
             problems.append(wording.idle_column(table, column, "how often each row meets"))
@@ -68,6 +71,13 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
         elif kind.field("week") is not None and (whose := _twice_there(matches, column)) is not None:
             problems.append(wording.tells_apart(table, column, whose))
     return problems
+
+
+def _said_beside(table: Table, column: Column) -> list[Problem]:
+    """Return a word on the first text of a column without a heading that says when or where."""
+    said = ((record, plain_text(cell)) for record, cell in enumerate(column.cells) if cell != "")
+    telling = ((record, text) for record, text in said if says_when(text) or place_said(text))
+    return [wording.note_unused(table.cell_place(record, column), text) for record, text in islice(telling, 1)]
 
 
 def _is_score(column: Column) -> bool:

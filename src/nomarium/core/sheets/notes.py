@@ -65,7 +65,7 @@ class Notes:
 def notes_of(grid: Grid, table: Table) -> list[Note]:
     """Return the texts above the headings and below the records of a table that say when: a time, a day, a date."""
     last = table.row_numbers[-1] if table.row_numbers else table.heading_row
-    below = range(last + 1, min(len(grid.rows), last + _MOST_BELOW) + 1) if not table.origins else ()
+    below = range(last + 1, min(len(grid.rows), last + _MOST_BELOW) + 1)
     found = []
     for number in [*range(1, table.heading_row), *below]:
         row = grid.rows[number - 1]

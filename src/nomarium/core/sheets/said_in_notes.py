@@ -353,8 +353,12 @@ _NOT_LASTING = regex(
 
 def says_when(text: str) -> bool:
     """Tell whether a text holds a span of times, a weekday or a date."""
+    text = _SCHOOL_YEAR.sub("", text)
     timed = any(True for _ in spans_in(text)) or any(map(_is_day, _words(text))) or is_data(text)
     return timed or span_of_dates(text) is not None or _names_date(text)
+
+
+_SCHOOL_YEAR = regex(r"\b20\d\d\s?[-–/]\s?(?:20)?\d\d\b(?![-/])")
 
 
 def _names_date(text: str) -> bool:

@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key, holds_dates
 from nomarium.core.kinds import means_people
 from nomarium.core.problems import Place, Problem, has_errors
-from nomarium.core.sheets import name_or_names
+from nomarium.core.sheets import name_or_names, note_unused, place_said, says_when
 from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sheets.several_times import split_times
 from nomarium.core.sources import wording
@@ -230,12 +230,20 @@ def _without_event(sheet: EventSheet, record: int, span: SpanFound | Problem, la
         sheet.left_out[LeftOut.UNDATED] += 1
     elif _undated(span) and record > last_dated >= 0 and len(filled) == 1:
         sheet.left_out[LeftOut.FOOTER] += 1
+        sheet.problems.append(_about_footer(sheet, record, filled[0]))
     elif isinstance(span, SpanFound) and untitled and len(filled) == dates:
         sheet.left_out[LeftOut.GAP] += 1
     elif isinstance(span, SpanFound) and span.occurrence and untitled and len(filled) == says_when:
         sheet.left_out[LeftOut.FREE_SLOT] += 1
     else:
         _refuse(sheet, record, span, " | ".join(filled) if untitled else "")
+
+
+def _about_footer(sheet: EventSheet, record: int, text: str) -> Problem:
+    """Return a word on the only text of a row below all dates: a remark, or an event whose date is missing."""
+    column = next(column for column in sheet.table.columns if column.cells[record] != "")
+    place = sheet.table.cell_place(record, column)
+    return note_unused(place, text) if says_when(text) or place_said(text) else wording.taken_for_footer(place, text)
 
 
 def _when_columns(sheet: EventSheet) -> list[Column]:

@@ -277,6 +277,12 @@ def doubled_time(moment: datetime, zone: str) -> Finding:
     return Finding(Severity.NOTE, "doubled-time", message, about="start")
 
 
+def taken_for_footer(place: Place, text: str) -> Problem:
+    """The only text of a row below the last date."""
+    message = f"“{text}” stands alone below all dates: it was taken for a remark, and makes no event."
+    return note("footer", place, message, advice="If it is an event, write its date.")
+
+
 def no_title(place: Place, found: str) -> Problem:
     """A date and more, but no title."""
     return error(

@@ -9,7 +9,7 @@ from functools import partial
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.shapes import meanings_in
-from nomarium.core.sheets import dates_without, note_unused, note_used, says_when
+from nomarium.core.sheets import dates_without, note_unused, note_used, place_said, says_when
 from nomarium.core.sources import all_days, days_in_words
 from nomarium.core.tables import Grid, GridView
 from nomarium.core.timetable import wording
@@ -25,20 +25,34 @@ class _Line(NamedTuple):
     place: Place
 
 
-def _lines_below(blocks: Sequence[Block]) -> list[_Line]:
-    """Return the rows below grids, and above the next, that hold one text and no more."""
+def _lines_around(grid: Grid, blocks: Sequence[Block]) -> list[_Line]:
+    """Return the rows of a sheet that hold a text or two, and belong to none of its grids."""
+    within = {
+        block.view.place(row, column).row
+        for block in blocks
+        for row in range(block.head, block.last_row + 1)
+        for column, _ in block.view.filled(row)
+    }
     found = []
-    heads = sorted({block.head for block in blocks})
-    for end in sorted({block.last_row for block in blocks if not block.view.turned}):
-        view = next(block.view for block in blocks if block.last_row == end)
-        below = next((head for head in heads if head > end), len(view.rows))
-        if below < len(view.rows):
-            continue  # what stands between two grids is a caption
-        for row in range(end + 1, below):
-            filled = list(view.filled(row))
-            if len(filled) == 1:
-                found.append(_Line(" ".join(filled[0][1].split()), view.place(row, filled[0][0])))
+    view = GridView(grid)
+    for row in range(len(view.rows)):
+        filled = list(view.filled(row))
+        place = view.place(row, filled[0][0]) if filled else None
+        if place is not None and len(filled) <= _MOST_CELLS and place.row not in within:
+            found.append(_Line(", ".join(" ".join(text.split()) for _, text in filled), place))
     return found
+
+
+_MOST_CELLS = 2
+
+
+class SaidAround(NamedTuple):
+    """What lines around the grids of a sheet say of all their meetings."""
+
+    off: frozenset[date]
+    """When none of them meets."""
+    room: str
+    """Where all of them are that say nothing else; "" for nowhere said."""
 
 
 def with_hours_said(block: Block, grid: Grid, problems: list[Problem]) -> None:
@@ -61,22 +75,40 @@ def with_hours_said(block: Block, grid: Grid, problems: list[Problem]) -> None:
             problems.append(note_used(view.place(row, filled[0][0]), filled[0][1], shown))
 
 
-def dates_off(blocks: Sequence[Block], after: date, order: Order | None, problems: list[Problem]) -> frozenset[date]:
-    """Return the dates on which lines below grids say that nothing meets: "Closed: November 23–28".
+def said_around(
+    grid: Grid, blocks: Sequence[Block], after: date, order: Order | None, problems: list[Problem]
+) -> SaidAround:
+    """Return what lines around grids say: "Closed: November 23–28", "All lessons in the Annex". What was used is told.
 
-    Dates without a year are the next from ``after`` on. What was used, and what says when and was not, is told.
+    Dates without a year are the next from ``after`` on.
     """
-    found: set[date] = set()
-    unused = []
-    for line in _lines_below(blocks):
+    off: set[date] = set()
+    lines = _lines_around(grid, blocks)
+    for line in lines:
         dates = dates_without(line.text)
         parts = parted_dates(dates)
         read = partial(days_in_words, after=after, order=order or only_order(parts))
-        if off := all_days(parts, read):
-            found |= off
+        if days := all_days(parts, read):
+            off |= days
             problems.append(wording.nothing_meets_on(line.place, line.text, dates))
-        elif says_when(line.text):
-            unused.append(line)
-    if unused:
-        problems.append(note_unused(unused[0].place, unused[0].text, len(unused) - 1))
-    return frozenset(found)
+    placing = [(line, room) for line in lines if (room := place_said(line.text))]
+    if len(placing) != 1:
+        return SaidAround(frozenset(off), "")
+    ((line, room),) = placing
+    problems.append(note_used(line.place, line.text, [f"the place “{room}”"]))
+    return SaidAround(frozenset(off), room)
+
+
+def lines_unheard(grid: Grid, blocks: Sequence[Block], problems: Sequence[Problem]) -> list[Problem]:
+    """Return a word on the lines around grids that say when or where, and that nothing among the problems speaks of."""
+    messages = [problem.message for problem in problems]
+    unused = [
+        line
+        for line in _lines_around(grid, blocks)
+        if line.text.count(" ") >= _FEWEST_BLANKS and (says_when(line.text) or place_said(line.text))
+        if not any(line.text in message for message in messages)
+    ]
+    return [note_unused(unused[0].place, unused[0].text, len(unused) - 1)] if unused else []
+
+
+_FEWEST_BLANKS = 2

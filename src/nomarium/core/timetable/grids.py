@@ -19,7 +19,7 @@ from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, owner_of, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
-from nomarium.core.timetable.grid_notes import dates_off, with_hours_said
+from nomarium.core.timetable.grid_notes import lines_unheard, said_around, with_hours_said
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
 from nomarium.core.timetable.meeting import Meeting, Values, When, clean
@@ -137,7 +137,8 @@ def _owned_blocks(
     by_title = False
     of_sheet = holding_title(blocks, choices.dates.order)
     begins = of_sheet.first if of_sheet else choices.year.rules.first
-    without = dates_off(blocks, begins, choices.dates.order, found.problems)
+    before_problems = len(found.problems)
+    around = said_around(grid, blocks, begins, choices.dates.order, found.problems)
     for block in blocks:
         captions, first, last = _validity(block, choices, found.problems)
         if of_sheet is not None and not (first or last):
@@ -159,14 +160,16 @@ def _owned_blocks(
         own = _with_days_of(block, owner.division, choices) if differs else block
         with_hours_said(own, grid, found.problems)
         taught = (cell for cell in _filled(own, found) if not not_taught(owner.kind, cell.text))
-        cells = list(_in_weeks(list(taught), choices, found.problems))
+        taught_in = (replace(cell, room=cell.room or around.room) for cell in taught)
+        cells = list(_in_weeks(list(taught_in), choices, found.problems))
         inside += [cell.text for cell in cells]
         weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
-        yield _OwnedBlock(own, owner, cells, weeks, first, last, without)
+        yield _OwnedBlock(own, owner, cells, weeks, first, last, around.off)
     found.problems += _outside(outside, inside)
     if of_sheet is not None and by_title:
         title = f"{of_sheet.before} {of_sheet.words} {of_sheet.behind}".strip()
         found.problems.append(wording.holds_for_dates(grid.place, title, of_sheet.first, of_sheet.last))
+    found.problems += lines_unheard(grid, blocks, found.problems[before_problems:])
 
 
 def holding_title(blocks: Sequence[Block], order: Order | None) -> DateSpan | None:

@@ -107,7 +107,7 @@ def _stack_of_all_days(view: GridView, across: _PeriodsAcross) -> Grid:
             origins.append([view.spot(across.head, column), view.spot(name, column)])
         rows.append([])
         origins.append([])
-    return replace(view.grid, rows=rows, merged=[], origins=origins)
+    return _laid_anew(view.grid, rows, origins)
 
 
 def not_taught(whose: str, text: str) -> bool:
@@ -258,7 +258,14 @@ def _stack(
             origins.append([view.spot(head + 1, column), *spots])
         rows.append([])
         origins.append([])
-    return replace(view.grid, rows=rows, merged=[], origins=origins)
+    return _laid_anew(view.grid, rows, origins)
+
+
+def _laid_anew(grid: Grid, rows: list[list[Cell]], origins: list[list[Spot]]) -> Grid:
+    """Return a sheet with other rows, each cell where it stands on the first sheet that it came from."""
+    if grid.origins:
+        origins = [[grid.origins[row][column] for row, column in spots] for spots in origins]
+    return replace(grid, rows=rows, merged=[], origins=origins)
 
 
 def _with(cell: Cell, said: Sequence[str], whose: str) -> Cell:
