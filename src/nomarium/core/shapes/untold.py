@@ -12,7 +12,7 @@ from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.day_titles import date_in_words, is_of_other_days
 from nomarium.core.sheets import note_unused, place_said, says_when
 from nomarium.core.tables import Grid, GridView, Spot, plain_text
-from nomarium.core.values import ORDERS, date_in, span_of_dates, spans_in
+from nomarium.core.values import ORDERS, date_in, is_date, span_of_dates, spans_in
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -51,7 +51,8 @@ def _lines(grid: Grid) -> Iterator[tuple[Spot, str]]:
             continue
         whole = [(cells[0][0], ", ".join(text for _, text in cells))] if 0 < len(cells) <= _MOST_CELLS else cells
         for column, text in whole:
-            if text.count(" ") + 1 >= _FEWEST_WORDS and (says_when(text) or place_said(text)):
+            long = text.count(" ") + 1 >= _FEWEST_WORDS
+            if long and not is_date(text) and (says_when(text) or place_said(text)):
                 yield (row, column), text
 
 

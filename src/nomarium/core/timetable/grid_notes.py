@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from datetime import date
 from functools import partial
@@ -23,24 +23,31 @@ if TYPE_CHECKING:
 class _Line(NamedTuple):
     text: str
     place: Place
+    beside: bool = False
+    """Whether it stands in a row of a grid, and may speak of that row alone."""
 
 
 def _lines_around(grid: Grid, blocks: Sequence[Block]) -> list[_Line]:
-    """Return the rows of a sheet that hold a text or two, and belong to none of its grids."""
-    within = {
-        block.view.place(row, column).row
-        for block in blocks
-        for row in range(block.head, block.last_row + 1)
-        for column, _ in block.view.filled(row)
-    }
+    """Return the rows of a sheet that hold a text or two and belong to none of its grids, and cells beside those."""
+    within = {place for block in blocks for place in _places_of(block)}
+    rows = {place.row for place in within}
     found = []
     view = GridView(grid)
     for row in range(len(view.rows)):
-        filled = list(view.filled(row))
-        place = view.place(row, filled[0][0]) if filled else None
-        if place is not None and len(filled) <= _MOST_CELLS and place.row not in within:
-            found.append(_Line(", ".join(" ".join(text.split()) for _, text in filled), place))
+        cells = [(view.place(row, column), " ".join(text.split())) for column, text in view.filled(row)]
+        outside = [(place, text) for place, text in cells if place not in within]
+        if 0 < len(cells) <= _MOST_CELLS and cells[0][0].row not in rows:
+            found.append(_Line(", ".join(text for _, text in cells), cells[0][0]))
+        elif len(outside) < len(cells):
+            found += [_Line(text, place, beside=True) for place, text in outside]
     return found
+
+
+def _places_of(block: Block) -> Iterator[Place]:
+    """Yield the places of all cells of a grid: its days, the heads of its lines, what stands below and beside them."""
+    first, last = (0 if not block.view.turned else min(block.days) - 1), max((*block.days, *block.times_behind))
+    for row in range(block.head, block.last_row + 1):
+        yield from (block.view.place(row, column) for column, _ in block.view.filled(row) if first <= column <= last)
 
 
 _MOST_CELLS = 2
@@ -83,7 +90,7 @@ def said_around(
     Dates without a year are the next from ``after`` on.
     """
     off: set[date] = set()
-    lines = _lines_around(grid, blocks)
+    lines = [line for line in _lines_around(grid, blocks) if not line.beside]
     for line in lines:
         dates = dates_without(line.text)
         parts = parted_dates(dates)
