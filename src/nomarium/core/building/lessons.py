@@ -30,12 +30,14 @@ from nomarium.core.meetings import About, Held
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sources import Series
 from nomarium.core.values import counted
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.plan import LessonKeys
     from nomarium.core.year import SchoolYear
 
 _WHOSE = ("class", "course", "student", "team", "code", "group", "teacher")
+_WORD = regex(r"[^\W_]+")
 _Slot = tuple[int, int]
 """A meeting: the place of its slot among all, and its place among the dates of that."""
 
@@ -151,17 +153,21 @@ class _Teaching:
         return known
 
     def _lay_list(self, name: str, lessons: Sequence[Lesson], keys: LessonKeys) -> None:
-        by_class: dict[str, list[Lesson]] = {}
+        by_class: dict[tuple[str, str], list[Lesson]] = {}
         teller = _Teller(name, keys)
         for lesson in lessons:
-            for whose in lesson.classes or tuple(keys.classes):
-                by_class.setdefault(whose, []).append(lesson)
-            if not lesson.classes and not keys.classes:
+            classes = lesson.classes or tuple(keys.classes) or self._named_by(name, lesson)
+            for whose in classes:
+                by_class.setdefault((whose, lesson.course), []).append(lesson)
+            if not classes:
                 self._found.problems.append(said.for_nobody(lesson.place, name))
                 return
-        for written, own in by_class.items():
+        for (written, course), own in by_class.items():
             whose = self._names.get(written.casefold(), written)
-            slots = self._slots_of(whose)
+            slots = self._of_course(name, whose, course or keys.course or "", own[0])
+            if slots is None:
+                continue
+            whose = f"{whose} {course}".strip()
             ordered, problems = in_order(own)
             self._found.problems += problems
             if keys.first:
@@ -174,6 +180,39 @@ class _Teaching:
                     self._lay_class(teller, whose, ordered, part)
             else:
                 self._lay_class(teller, whose, ordered, slots)
+
+    def _named_by(self, name: str, lesson: Lesson) -> tuple[str, ...]:
+        """Return the one class, else the one course, student or team that the names of a list, its tab or file have."""
+        for kind in _WHOSE:
+            named = self._names_in(kind, name, lesson)
+            if named:
+                return tuple(named) if len(named) == 1 else ()
+        return ()
+
+    def _names_in(self, kind: str, name: str, lesson: Lesson) -> list[str]:
+        """Return the names of a kind that stand in the names of a list, its tab or its file as whole words."""
+        words = " ".join(_WORD.findall(f"{name} {lesson.place.sheet or ''} {lesson.place.file}".casefold()))
+        known = [one for of_kind, one in self._of_name if of_kind == kind]
+        there = [one for one in known if f" {' '.join(_WORD.findall(one))} " in f" {words} "]
+        return [self._names[one] for one in there if not any(one != other and one in other for other in there)]
+
+    def _of_course(self, name: str, whose: str, course: str, lesson: Lesson) -> list[_Slot] | None:
+        """Return the meetings of a class in which it has a course; None, with a problem, where several may be meant.
+
+        Without one stated, it is that which the names of the list, its tab or its file have.
+        """
+        slots = self._slots_of(whose)
+        courses = {one.casefold(): one for place, _ in slots for one in self._held[place].of("course") if one != whose}
+        if not course and len(courses) > 1:
+            named = [one for one in self._names_in("course", name, lesson) if one.casefold() in courses]
+            if len(named) != 1:
+                self._found.problems.append(said.several_courses(lesson.place, name, whose, sorted(courses.values())))
+                return None
+            course = named[0]
+            self._found.problems.append(said.course_by_name(lesson.place, name, whose, course))
+        if not course or course.casefold() == "all":
+            return slots
+        return [slot for slot in slots if course.casefold() in map(str.casefold, self._held[slot[0]].of("course"))]
 
     def _from_first(self, lessons: list[Lesson], first: str) -> list[Lesson]:
         places = [

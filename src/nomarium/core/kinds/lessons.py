@@ -28,7 +28,11 @@ from nomarium.core.kinds.class_fields import CLASS_HEADINGS, PERIOD_HEADINGS
 from nomarium.core.kinds.samples import LESSON, SHEET_RULES
 from nomarium.lazily import regex
 
-_WHOSE = f"{CLASS_HEADINGS}|whose lesson|which class|course section code|course|course code|for|for class|student|team|crew|group|squad|grupo|groupe|gruppe"
+_WHOSE = (
+    f"{CLASS_HEADINGS}|whose lesson|which class|course section code|for|for class|student|team|crew|group|squad|grupo|"
+    "groupe|gruppe"
+)
+_COURSE = "course|course code|subject|course name|subject name|fach|matière|asignatura|materia|disciplina|vak|fag"
 
 _LESSON_WORDS = (
     "lesson|lesson title|topic|lesson topic|lesson name|content title|lesson plan|thema|stundenthema|tema|"
@@ -70,6 +74,14 @@ LESSON_SHEET = SheetKind(
             Blank(
                 "Class", "The class, course, student or team. Empty where the tab or the plan says it.", "", width=18
             ),
+        ),
+        Field(
+            "course",
+            "the course of the class, where that has several; the course that it is for, where no column says the class",
+            _COURSE,
+            Holds.NAMES,
+            "",
+            Blank("Course", "The course, where the class has several.", "", width=18),
         ),
         Field(
             "number",

@@ -38,6 +38,8 @@ class Lesson:
     title: str
     classes: tuple[str, ...] = ()
     """Whom it is for; none where the list or the plan says it."""
+    course: str = ""
+    """The course of the class that it is for, where a column says both."""
     number: str = ""
     """Its place in the order, as it is written."""
     halves: int = HALVES
@@ -77,7 +79,7 @@ class _Rows:
     def __init__(self, sheet: Sheet, problems: list[Problem]) -> None:
         self._sheet = sheet
         self._problems = problems
-        self._plain = {name: sheet.texts(name) for name in ("lesson", "class", "number", "length", "term")}
+        self._plain = {name: sheet.texts(name) for name in ("lesson", "class", "course", "number", "length", "term")}
         self._whole = {name: _whole_texts(sheet, name) for name in LESSON_TEXTS if sheet.has(name)}
         self._dates = [name for name in ("on", "not_before", "by", "last_before") if name in sheet.moments]
 
@@ -99,9 +101,11 @@ class _Rows:
             self._problems.append(wording.unknown_length(self._sheet.place(record, "length"), text))
         if len(self._problems) > before:
             return None
+        whose, course = self._plain["class"][record], self._plain["course"][record]
         return Lesson(
             title,
-            _classes(self._plain["class"][record]),
+            _classes(whose or course),
+            course if whose else "",
             self._plain["number"][record],
             halves or HALVES,
             term=self._plain["term"][record],

@@ -101,6 +101,23 @@ def for_nobody(place: Place, name: str) -> Problem:
     )
 
 
+def several_courses(place: Place, name: str, whose: str, courses: Sequence[str]) -> Problem:
+    """A list for a class that has several courses, and nothing says of which it is."""
+    shown = ", ".join(f"“{one}”" for one in courses[:5]) + (f" and {len(courses) - 5} more" if len(courses) > 5 else "")
+    return error(
+        "lessons-of-several",
+        place,
+        f"“{whose}” meets for {shown}, and nothing says which of them these lessons are for.",
+        advice=f'Write course = "…" under [lessons.{name}], or a column “Course”; course = "all" lays them onto all.',
+    )
+
+
+def course_by_name(place: Place, name: str, whose: str, course: str) -> Problem:
+    """A list that was taken for one course of its class, because its name has it."""
+    message = f"These lessons are laid onto {course} of {whose} alone: the list, its tab or its file is called so."
+    return note("lessons-of-course", place, message, advice=f'course = "{course}" under [lessons.{name}] confirms it.')
+
+
 def left_over(place: Place, whose: str, lessons: int, meetings: int, last: date | None, left: Sequence[str]) -> Problem:
     """More lessons than meetings."""
     until = f" until {day_words(last)}" if last else ""

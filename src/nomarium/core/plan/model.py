@@ -379,6 +379,11 @@ class LessonKeys(Keys):
         default_factory=list,
         description="the classes, courses, students or teams that it is for, where no column or tab says it",
     )
+    course: Text | None = Field(
+        None,
+        description="the course of these classes that it is for, where they have several and no column or name says "
+        "it; “all” for lessons of whatever they have",
+    )
     start: Day | None = Field(None, description="the first day on which a lesson is laid")
     first: str | None = Field(None, description="the lesson to begin with, by its number or title")
     again: Literal["never", "each term"] = Field("never", description="whether the list begins anew with each term")
