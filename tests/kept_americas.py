@@ -1021,4 +1021,229 @@ KEPT = {
         == with
         undecided terms
     """,
+    "Sao Paulo: Bimestres, Feriados, Grade 1A": r"""
+        America/Sao_Paulo
+        == Bimestres.csv
+        Bimestre;Início;Término
+        1º;01/02/2027;16/04/2027
+        2º;19/04/2027;02/07/2027
+        == Feriados.csv
+        Data;Feriado
+        09/02/2027;Carnaval
+        26/03/2027;Sexta-feira Santa
+        21/04/2027;Tiradentes
+        == Grade 1A.csv
+        Horário;Segunda;Terça;Quarta;Quinta;Sexta
+        7h00 - 7h50;Matemática;Português;História;Ciências;Inglês
+        7h50 - 8h40;Português;Matemática;Geografia;Ed. Física;Matemática
+        8h40 - 9h00;INTERVALO;INTERVALO;INTERVALO;INTERVALO;INTERVALO
+        9h00 - 9h50;Ciências;Artes;Matemática;Português;História
+        == comes out as
+        2027-02-01..2027-07-02 without 2027-02-09 2027-03-26 2027-04-21
+        Mon 07:00–07:50 | Matemática (Grade 1A)
+        Tue 07:00–07:50 | Português (Grade 1A)
+        Wed 07:00–07:50 | História (Grade 1A)
+        Thu 07:00–07:50 | Ciências (Grade 1A)
+        Fri 07:00–07:50 | Inglês (Grade 1A)
+        Mon 07:50–08:40 | Português (Grade 1A)
+        Tue Fri 07:50–08:40 | Matemática (Grade 1A)
+        Wed 07:50–08:40 | Geografia (Grade 1A)
+        Thu 07:50–08:40 | Ed. Física (Grade 1A)
+        Mon 09:00–09:50 | Ciências (Grade 1A)
+        Tue 09:00–09:50 | Artes (Grade 1A)
+        Wed 09:00–09:50 | Matemática (Grade 1A)
+        Thu 09:00–09:50 | Português (Grade 1A)
+        Fri 09:00–09:50 | História (Grade 1A)
+        == in calendars
+        Grade 1A 321
+    """,
+    "Toronto: Day plan, PA days, Term 2": r"""
+        America/Toronto
+        == Day plan.csv
+        ,Day 1,Day 2,Day 3,Day 4,Day 5
+        8:45-9:25,French,Gym,French,Music,French
+        9:25-10:05,Math,Math,Gym,Math,Math
+        10:20-11:00,Literacy,Library,Literacy,Literacy,Art
+        == PA days.csv
+        Date,PA Day
+        2027-01-29,PA Day
+        2027-02-15,Family Day
+        == Term 2.csv
+        Term,First day,Last day,Day of first day
+        Term 2,2027-01-04,2027-03-12,Day 3
+        == is refused
+        == with
+        undecided cycle Cycle
+        notes cells-meet
+    """,
+    "New York: Hearings": r"""
+        America/New_York
+        == Hearings.csv
+        Courtroom 1 - Judge Fenn,,
+        Date,Time,Matter
+        Mon 8 Mar 2027,10:00 AM,Quay v. Harbour Board
+        Mon 8 Mar 2027,2:00 PM,In re Tern Estate
+        ,,
+        Courtroom 2 - Judge Orr,,
+        Date,Time,Matter
+        Tue 9 Mar 2027,9:30 AM,Skua v. Gannet
+        == comes out as
+        2027-03-08 10:00–11:00 | Quay v. Harbour Board | Courtroom 1 - Judge Fenn
+        2027-03-08 14:00–15:00 | In re Tern Estate | Courtroom 1 - Judge Fenn
+        2027-03-09 09:30–10:30 | Skua v. Gannet | Courtroom 2 - Judge Orr
+        == in calendars
+        Courtroom 1 - Judge Fenn 2, Courtroom 2 - Judge Orr 1
+        == with
+        notes unsure-column
+    """,
+    "Chicago: Class schedule": r"""
+        America/Chicago
+        == Class schedule.csv
+        MONDAY,,,
+        6:15 AM,Spin,Kay,45 min
+        9:30 AM,Yoga,Lou,60 min
+        TUESDAY,,,
+        6:15 AM,Bootcamp,Max,45 min
+        Effective 1/4/2027 - 3/26/2027,,,
+        == is refused
+        == with
+        undecided closures
+        notes columns-by-cells note-used unsure-column
+    """,
+    "Chicago: Off, Practice, Season": r"""
+        America/Chicago
+        == Off.csv
+        No practice,Date
+        Spring break,4/5/2027-4/10/2027
+        Memorial weekend,5/22/2027
+        == Practice.csv
+        Team,Practice,Coach
+        U8 Boys,Mon/Wed 5:30-6:30pm Field 2,Kay
+        U10 Girls,Tue & Thu 6-7:15 PM Field 1,Lou
+        U12,Sat 9am-11am Turf,Max
+        == Season.csv
+        Season,Start,End
+        Spring 2027,3/8/2027,5/22/2027
+        == comes out as
+        2027-03-08..2027-05-20 without 2027-04-05..2027-04-08 2027-04-10
+        Mon Wed 17:30–18:30 | U8 Boys | Field 2
+        Tue Thu 18:00–19:15 | U10 Girls | Field 1
+        Sat 09:00–11:00 | U12 | Turf
+        == in calendars
+        Kay 20, Lou 20, Max 9, U10 Girls 20, U12 9, U8 Boys 20
+        == with
+        notes unsure-column
+    """,
+    "New York: Calendar, Specials rotation": r"""
+        America/New_York
+        == Calendar.csv
+        Date,Day
+        4 Jan 2027,1
+        5 Jan 2027,2
+        6 Jan 2027,3
+        7 Jan 2027,1
+        8 Jan 2027,2
+        11 Jan 2027,3
+        == Specials rotation.csv
+        Class,Day 1,Day 2,Day 3,Time
+        3A,Music,PE,Art,10:15-11:00
+        3B,PE,Art,Music,10:15-11:00
+        4A,Art,Music,PE,11:05-11:50
+        == is refused
+        == with
+        undecided terms
+    """,
+    "Chicago: Off, Practice, Season (2)": r"""
+        America/Chicago
+        == Off.csv
+        No practice,Date
+        Memorial weekend,5/22/2027
+        == Practice.csv
+        Team,Practice,Coach
+        U8 Boys,"Mon 5:30-6:30pm Field 2, Wed 6-7pm Field 1",Kay
+        U10 Girls,"Tue & Thu 6-7:15 PM, Turf",Lou
+        U12,Sat 9am-11am bring shin pads,Max
+        == Season.csv
+        Season,Start,End
+        Spring 2027,3/8/2027,5/22/2027
+        == comes out as
+        2027-03-08..2027-05-20
+        Mon 17:30–18:30 | U8 Boys | Field 2
+        Wed 18:00–19:00 | U8 Boys | Field 1
+        Tue Thu 18:00–19:15 | U10 Girls
+        Sat 09:00–11:00 | U12
+        == in calendars
+        Kay 22, Lou 22, Max 10, U10 Girls 22, U12 10, U8 Boys 22
+        == with
+        warning remark-behind Practice.csv, B3
+        warning class-without Practice.csv, A3:C3
+        warning remark-behind Practice.csv, B4
+        notes unsure-column
+    """,
+    "New York: Classes, Days": r"""
+        America/New_York
+        == Classes.csv
+        No sessions on Friday 5 February 2027,,,,
+        Class,Teacher,Day,Start,End
+        Bio 1,Hale,A,8:00,8:50
+        Art 2,Low,B,8:00,8:50
+        == Days.csv
+        Date,Day
+        2027-02-01,A
+        2027-02-02,B
+        2027-02-03,A
+        2027-02-04,B
+        2027-02-05,A
+        2027-02-08,B
+        2027-02-09,A
+        2027-02-10,B
+        2027-02-11,A
+        2027-02-12,B
+        == comes out as
+        2027-02-01 2027-02-03 2027-02-09 2027-02-11 08:00–08:50 | Bio 1 |  | Day A
+        2027-02-02 2027-02-04 2027-02-08 2027-02-10 2027-02-12 08:00–08:50 | Art 2 |  | Day B
+        == in calendars
+        Hale 4, Low 5, Art 2 5, Bio 1 4
+        == with
+        notes note-used year-is-listed
+    """,
+    "New York: Bells, Days, Master": r"""
+        America/New_York
+        == Bells.csv
+        Period,Regular,Short
+        1,8:00-9:25,8:00-8:55
+        2,9:35-11:00,9:05-10:00
+        Short days: Friday 15 January 2027,,
+        == Days.csv
+        Date,Day
+        1/4/2027,A
+        1/5/2027,B
+        1/6/2027,A
+        1/7/2027,B
+        1/8/2027,A
+        1/11/2027,B
+        1/12/2027,A
+        1/13/2027,B
+        1/14/2027,A
+        1/15/2027,B
+        == Master.csv
+        Teacher,Room,A1,A2,B1,B2
+        Hale,101,Algebra,History,Geometry,Prep
+        Orr,102,English 9,Prep,English 10,English 9
+        Advisory meets Wednesday 15:00,,,,,
+        == comes out as
+        2027-01-04 2027-01-06 2027-01-08 2027-01-12 2027-01-14 08:00–09:25 | Algebra | 101 | Day A, period 1
+        2027-01-05 2027-01-07 2027-01-11 2027-01-13 2027-01-15 08:00–09:25 | Geometry | 101 | Day B, period 1
+        2027-01-04 2027-01-06 2027-01-08 2027-01-12 2027-01-14 09:35–11:00 | History | 101 | Day A, period 2
+        2027-01-04 2027-01-06 2027-01-08 2027-01-12 2027-01-14 08:00–09:25 | English 9 | 102 | Day A, period 1
+        2027-01-05 2027-01-07 2027-01-11 2027-01-13 2027-01-15 08:00–09:25 | English 10 | 102 | Day B, period 1
+        2027-01-05 2027-01-07 2027-01-11 2027-01-13 2027-01-15 09:35–11:00 | English 9 | 102 | Day B, period 2
+        == in calendars
+        Hale 15, Orr 15, Algebra 5, English 10 5, English 9 10, Geometry 5, History 5, 101 15, 102 15
+        == with
+        warning unused-bells Bells.csv, C1
+        warning notes-not-used Bells.csv, A4
+        warning notes-not-used Master.csv, A4
+        notes may-end-in-rooms year-is-listed
+    """,
 }

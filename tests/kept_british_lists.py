@@ -1468,4 +1468,245 @@ KEPT = {
         warning unread-times Sessions.csv, F1
         notes unsure-column
     """,
+    "London: Summer sailings": r"""
+        Europe/London
+        == Summer sailings.csv
+        Summer sailings 3 May - 26 September 2027,,,,
+        Departs,Arrives,From,To,Days
+        07:30,08:15,Orrin,Skarra,Daily except Sunday
+        10:00,10:45,Orrin,Skarra,Daily
+        18:30,19:15,Skarra,Orrin,Fri and Sun only
+        == is refused
+        == with
+        undecided Summer sailings.csv
+    """,
+    "London: Fixtures": r"""
+        Europe/London
+        == Fixtures.csv
+        Division 2 fixtures,,,,
+        Date,KO,Home,Away,Ground
+        Sat 9 Jan 2027,14:00,Gannet RFC,Tern RFC,Harbour Park
+        Sat 16 Jan 2027,14:30,Tern RFC,Skua RFC,The Links
+        Sat 23 Jan 2027,tbc,Skua RFC,Gannet RFC,North Field
+        == comes out as
+        2027-01-09 14:00–15:00 | Gannet RFC – Tern RFC | Harbour Park
+        2027-01-16 14:30–15:30 | Tern RFC – Skua RFC | The Links
+        2027-01-23 all day | Skua RFC – Gannet RFC | North Field
+        == in calendars
+        Fixtures 3
+        == with
+        warning to-come Fixtures.csv, B5
+        warning no-time Fixtures.csv, A5
+        notes unsure-column
+    """,
+    "London: Exams May 2027": r"""
+        Europe/London
+        == Exams May 2027.csv
+        Date,Session,Paper,Length,Candidates,Room
+        Mon 10 May 2027,AM,Navigation 1,1h 30m,24,Hall
+        Mon 10 May 2027,PM,Design Theory,2h,18,Hall
+        Thu 13 May 2027,AM,Navigation 2,2h 15m,24,Gym
+        AM session starts 9.15am; PM session starts 1.30pm,,,,,
+        == comes out as
+        2027-05-10 09:15–10:45 | Navigation 1 | Hall
+        2027-05-10 13:30–15:30 | Design Theory | Hall
+        2027-05-13 09:15–11:30 | Navigation 2 | Gym
+        == in calendars
+        Exams May 2027 3
+        == with
+        notes note-used
+    """,
+    "London: On call (2)": r"""
+        Europe/London
+        == On call.csv
+        Week commencing,First on call,Second on call
+        04/01/2027,Hale,Orr
+        11/01/2027,Fenn,Hale
+        18/01/2027,Orr,Fenn
+        Duty runs Monday 08:00 to Monday 08:00,,
+        == comes out as
+        2027-01-04 2027-01-11 08:00–08:00+7 | Hale
+        2027-01-11 2027-01-18 08:00–08:00+7 | Fenn
+        2027-01-04 2027-01-18 08:00–08:00+7 | Orr
+        == in calendars
+        First on call 3, Second on call 3
+        == with
+        notes note-used
+    """,
+    "London: Rehearsals": r"""
+        Europe/London
+        == Rehearsals.csv
+        Rehearsals Spring 2027 - Thursdays 7.30-9.30pm in St Anne's Hall unless stated,
+        January,
+        14,Full choir
+        21,Full choir
+        28,Basses and tenors
+        February,
+        4,Full choir
+        11,Full choir
+        25,With organ (St John's)
+        == comes out as
+        2027-01-14 2027-01-21 2027-02-04 2027-02-11 19:30–21:30 | Full choir | St Anne's Hall
+        2027-01-28 19:30–21:30 | Basses and tenors | St Anne's Hall
+        2027-02-25 19:30–21:30 | With organ (St John's) | St Anne's Hall
+        == in calendars
+        Rehearsals 6
+        == with
+        notes columns-by-cells dates-under-captions note-used year-of-title
+    """,
+    "London: Sunday rota (2)": r"""
+        Europe/London
+        == Sunday rota.csv
+        Sunday rota - service 10.30am to 11.45am,,,
+        Date,Reader,Flowers,Coffee
+        3 Jan 2027,Ann P,Joan T,Pat L
+        10 Jan 2027,Bill S,,Kay M
+        17 Jan 2027,Cath R,Joan T,Pat L
+        == comes out as
+        2027-01-03..2027-01-17/7 10:30–11:45 | Reader
+        2027-01-03 2027-01-17 10:30–11:45 | Flowers
+        2027-01-03..2027-01-17/7 10:30–11:45 | Coffee
+        == in calendars
+        Ann P 1, Bill S 1, Cath R 1, Joan T 2, Kay M 1, Pat L 2
+        == with
+        notes note-used
+    """,
+    "London: Lessons (3)": r"""
+        Europe/London
+        == Lessons.csv
+        Student,When,Starts,Until,Length
+        Mia,every other Tuesday 16:00,12 Jan 2027,23 Mar 2027,45 min
+        Tom,Thursdays 17:15,14 Jan 2027,25 Mar 2027,1 h
+        Ada,Mon & Wed 15:30,11 Jan 2027,24 Mar 2027,30 min
+        == is refused
+        == with
+        undecided Lessons.csv
+    """,
+    "London: Parents evening 11 Feb 2027": r"""
+        Europe/London
+        == Parents evening 11 Feb 2027.xlsx / Sheet1
+        Time,Ms Hale,Mr Orr
+        17:00,Tern family,Gull family
+        17:10,,Skua family
+        17:20,Gull family,Tern family
+        Appointments last 10 minutes,,
+        == comes out as
+        2027-02-11 17:00–17:10 | Gull family
+        2027-02-11 17:10–17:20 | Skua family
+        2027-02-11 17:20–17:30 | Tern family
+        2027-02-11 17:00–17:10 | Tern family
+        2027-02-11 17:20–17:30 | Gull family
+        == in calendars
+        Mr Orr 3, Ms Hale 2
+        == with
+        notes note-used
+    """,
+    "London: 7A, Term dates 2026-27": r"""
+        Europe/London
+        == 7A.csv
+        7A,Mon,Tue
+        9:00-10:00,Maths,Art
+        == Term dates 2026-27.csv
+        Term dates
+        Autumn term: 7 September 2026 to 18 December 2026 (half term 26-30 October 2026)
+        Spring term: 4 January 2027 to 24 March 2027 (half term 15-19 February 2027)
+        == is refused
+        == with
+        undecided terms
+    """,
+    "London: Duty, Staff": r"""
+        Europe/London
+        == Duty.csv
+        Date,Morning (8:00-8:30),Lunch (12:00-12:40)
+        Mon 1 March 2027,AH,BO
+        Tue 2 March 2027,BO,CF
+        == Staff.csv
+        Initials,Name
+        AH,Ann Hale
+        BO,Bo Orr
+        CF,Cy Fenn
+        == comes out as
+        2027-03-01 12:00–12:40 | Bo Orr
+        2027-03-02 12:00–12:40 | Cy Fenn
+        2027-03-01 08:00–08:30 | Ann Hale
+        2027-03-02 08:00–08:30 | Bo Orr
+        == in calendars
+        Lunch 2, Morning 2
+    """,
+    "London: Rehearsals (2)": r"""
+        Europe/London
+        == Rehearsals.csv
+        1 March 2027,2 March 2027,3 March 2027
+        10:00-11:00 Strings,,14:00-15:30 Brass
+        11:15-12:00 Choir,,
+        Bring your own stand,,
+        == comes out as
+        2027-03-01 10:00–11:00 | Strings
+        2027-03-03 14:00–15:30 | Brass
+        2027-03-01 11:15–12:00 | Choir
+        == in calendars
+        Rehearsals 3
+        == with
+        warning cells-not-read Rehearsals.csv, A4
+    """,
+    "London: Rehearsals (3)": r"""
+        Europe/London
+        == Rehearsals.csv
+        All in the Main Hall,,
+        14 Jan 2027,9:00-10:00,Choir
+        21 Jan 2027,9:00-10:00,Band
+        == comes out as
+        2027-01-14 09:00–10:00 | Choir | Main Hall
+        2027-01-21 09:00–10:00 | Band | Main Hall
+        == in calendars
+        Rehearsals 2
+        == with
+        notes columns-by-cells note-used
+    """,
+    "London: On call (3)": r"""
+        Europe/London
+        == On call.csv
+        Week commencing,First on call,Second on call
+        04/01/2027,Hale,Orr
+        11/01/2027,Fenn,Hale
+        18/01/2027,Orr,Fenn
+        Monday to Friday 18:00-22:00 only,,
+        == comes out as
+        2027-01-04..2027-01-08 2027-01-11..2027-01-15 18:00–22:00 | Hale
+        2027-01-11..2027-01-15 2027-01-18..2027-01-22 18:00–22:00 | Fenn
+        2027-01-04..2027-01-08 2027-01-18..2027-01-22 18:00–22:00 | Orr
+        == in calendars
+        First on call 15, Second on call 15
+        == with
+        notes note-used on-days-of-week
+    """,
+    "London: Fair": r"""
+        Europe/London
+        == Fair.csv
+        Event,Date,Place
+        Gala,8 Mar 2027,Hall
+        Run,10 Mar 2027,Hall
+        Board meeting,,
+        == comes out as
+        2027-03-08 all day | Gala | Hall
+        2027-03-10 all day | Run | Hall
+        == in calendars
+        Fair 2
+        == with
+        notes footer
+    """,
+    "London: Games": r"""
+        Europe/London
+        == Games.csv
+        Date,Home,Away,KO,Ref
+        "8 and 9 January 2027",Gulls,Terns,14:00-15:00,Ash
+        16 January 2027,Gulls,Skuas,14:00-15:00,Birch
+        == comes out as
+        2027-01-08 2027-01-09 14:00–15:00 | Gulls – Terns
+        2027-01-16 14:00–15:00 | Gulls – Skuas
+        == in calendars
+        Games 3
+        == with
+        notes unsure-column
+    """,
 }

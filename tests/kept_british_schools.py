@@ -1480,4 +1480,351 @@ KEPT = {
         undecided closures
         notes excepted-by-remark holds-for-all
     """,
+    "London: Season, Tours": r"""
+        Europe/London
+        == Season.csv
+        Season,From,To
+        Spring season,6 March 2027,30 May 2027
+        == Tours.csv
+        Tour,When,Time,Duration,Meeting point
+        Ships of the Sound,Every Saturday,11:00,60 min,Foyer
+        Lamp room,First Sunday of the month,14:30,45 min,Tower
+        Senior morning,2nd and 4th Tuesday,10:15,1 h 30,Cafe
+        == comes out as
+        2027-03-06..2027-05-29 without 2027-03-16 2027-03-30 2027-04-06..2027-05-18/14
+        Sat 11:00–12:00 | Ships of the Sound | Foyer
+        2027-03-07 2027-04-04 2027-05-02 14:30–15:15 | Lamp room | Tower
+        Tue 10:15–11:45 | Senior morning | Cafe
+        == in calendars
+        Tours 22
+    """,
+    "London: Closed, Pool plan, Term": r"""
+        Europe/London
+        == Closed.csv
+        Closed,From,To
+        Half term,15 Feb 2027,19 Feb 2027
+        == Pool plan.csv
+        Monday,,,
+        Time,Lane 1,Lane 2,Lane 3
+        17:00-18:00,Minnows,Minnows,Dolphins
+        18:00-19:30,Seniors,Seniors,Masters
+        ,,,
+        Wednesday,,,
+        Time,Lane 1,Lane 2,Lane 3
+        17:00-18:00,Dolphins,Dolphins,Minnows
+        18:00-19:30,Seniors,Masters,Masters
+        == Term.csv
+        Term,First day,Last day
+        Spring,11 January 2027,26 March 2027
+        == comes out as
+        2027-01-11..2027-03-24 without 2027-02-15 2027-02-17
+        Mon 17:00–18:00 | Dolphins | Lane 3
+        Wed 17:00–18:00 | Dolphins | Lane 1
+        Wed 17:00–18:00 | Dolphins | Lane 2
+        Mon Wed 18:00–19:30 | Masters | Lane 3
+        Wed 18:00–19:30 | Masters | Lane 2
+        Mon 17:00–18:00 | Minnows | Lane 1
+        Mon 17:00–18:00 | Minnows | Lane 2
+        Wed 17:00–18:00 | Minnows | Lane 3
+        Mon Wed 18:00–19:30 | Seniors | Lane 1
+        Mon 18:00–19:30 | Seniors | Lane 2
+        == in calendars
+        Dolphins 30, Masters 30, Minnows 30, Seniors 30, Lane 1 40, Lane 2 40, Lane 3 40
+        == with
+        warning same-slot Pool plan.csv, B3
+        warning same-slot Pool plan.csv, B4
+        warning same-slot Pool plan.csv, B8
+        warning same-slot Pool plan.csv, C9
+    """,
+    "London: Clinics, Closed, Dates": r"""
+        Europe/London
+        == Clinics.csv
+        Doctor,Days,Session,Hours,Room
+        Dr Orr,Mon/Thu,AM,9-12:30,2
+        Dr Hale,Tue,PM,2-5:30,1
+        Dr Fenn,Mon-Fri,Evening,6-8pm,3
+        == Closed.csv
+        Closed,Date
+        Staff day,8 March 2027
+        == Dates.csv
+        Term,From,To
+        Spring,4 January 2027,26 March 2027
+        == comes out as
+        2027-01-04..2027-03-26 without 2027-03-08
+        Mon Tue Wed Thu Fri 18:00–20:00 | Evening | 3
+        Tue 14:00–17:30 | PM | 1
+        Mon Thu 09:00–12:30 | AM | 2
+        == in calendars
+        Dr Fenn 59, Dr Hale 12, Dr Orr 23, 1 12, 2 23, 3 59
+        == with
+        warning half-unmarked Clinics.csv, D3
+        notes unsure-column
+    """,
+    "London: Hall bookings (2)": r"""
+        Europe/London
+        == Hall bookings.csv
+        Hirer,Day,From,To,First date,Last date,Notes
+        Guides,Tuesday,18:00,20:00,12/01/2027,23/03/2027,not 16/02/2027
+        Art club,Thursday,9:30,12:00,14/01/2027,25/03/2027,
+        == comes out as
+        2027-01-12..2027-03-25 without 2027-02-16
+        Thu 09:30–12:00 | Art club
+        Tue 18:00–20:00 | Guides
+        == in calendars
+        Art club 11, Guides 10
+        == with
+        notes unsure-column
+    """,
+    "London: Closed, History 7A lessons, Term, Timetable 7A": r"""
+        Europe/London
+        == Closed.csv
+        Closed,Date
+        Snow,2027-01-20
+        == History 7A lessons.csv
+        No,Lesson,Homework
+        1,Vikings,Read p. 4
+        2,Longships,
+        3,Runes,Write your name
+        4,Trade,
+        5,Review,
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-01-29
+        == Timetable 7A.csv
+        Class 7A,Mon,Wed
+        9:00-10:00,History,History
+        == comes out as
+        2027-01-11 09:00–10:00 | History (7A): Vikings |  | Homework: Read p. 4
+        2027-01-18 09:00–10:00 | History (7A): Runes |  | Homework: Write your name
+        2027-01-25 09:00–10:00 | History (7A): Trade
+        2027-01-13 09:00–10:00 | History (7A): Longships
+        2027-01-27 09:00–10:00 | History (7A): Review
+        == in calendars
+        7A 5
+    """,
+    "London: Closed, Lessons, Term": r"""
+        Europe/London
+        == Closed.csv
+        Closed,From,To
+        Half term,2027-02-15,2027-02-19
+        == Lessons.csv
+        Class 7A,,,
+        Day,Start,End,Course
+        Mon,9:00,10:00,Maths
+        Tue,9:00,10:00,Art
+        ,,,
+        Class 7B,,,
+        Day,Start,End,Course
+        Mon,10:00,11:00,Maths
+        Tue,11:00,12:00,Art
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-03-26
+        == comes out as
+        2027-01-11..2027-03-23 without 2027-02-15 2027-02-16
+        Mon 09:00–10:00 | Maths (7A)
+        Tue 09:00–10:00 | Art (7A)
+        Mon 10:00–11:00 | Maths (7B)
+        Tue 11:00–12:00 | Art (7B)
+        == in calendars
+        7A 20, 7B 20
+    """,
+    "London: Closed, Term, Timetable": r"""
+        Europe/London
+        == Closed.csv
+        Closed,From,To
+        Half term,2027-02-15,2027-02-19
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-03-26
+        == Timetable.csv
+        Timetable effective from 25 January 2027,,,,
+        Day,Start,End,Course,Class
+        Mon,9:00,10:00,Maths,7A
+        Tue,10:00,11:00,Art,7A
+        == comes out as
+        2027-01-25..2027-03-23 without 2027-02-15 2027-02-16
+        Mon 09:00–10:00 | Maths (7A)
+        Tue 10:00–11:00 | Art (7A)
+        == in calendars
+        7A 16
+        == with
+        notes note-used
+    """,
+    "London: Closed, Squads, Term": r"""
+        Europe/London
+        == Closed.csv
+        Closed,From,To
+        Half term,2027-02-15,2027-02-19
+        == Squads.csv
+        Squads (until 12 February 2027),,,
+        Squad,Mon,Tue,Wed
+        Juniors,16:00-17:00 Pool,,16:00-17:00 Pool
+        Seniors,17:00-18:30 Pool,18:00-19:00 Gym,
+        No training 25-27 January 2027,,,
+        Review meeting Thursday 13:00,,,
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-03-26
+        == comes out as
+        2027-01-11..2027-02-10 without 2027-01-25..2027-01-27
+        Mon Wed 16:00–17:00 | Juniors | Pool
+        Mon 17:00–18:30 | Seniors | Pool
+        Tue 18:00–19:00 | Seniors | Gym
+        == in calendars
+        Juniors 8, Seniors 8, Gym 4, Pool 12
+        == with
+        warning notes-not-used Squads.csv, A6
+        notes note-used
+    """,
+    "London: Closed, Lessons, Term (2)": r"""
+        Europe/London
+        == Closed.csv
+        Closed,From,To
+        Half term,2027-02-15,2027-02-19
+        == Lessons.csv
+        Day,Start,End,Course,Class
+        Mon-Fri except Wed,9:00,10:00,Maths,7A
+        daily except Wednesdays,10:00,10:30,Reading,7A
+        Fri and Wed only,11:00,12:00,Art,7A
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-03-26
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
+        Mon Tue Thu Fri 09:00–10:00 | Maths (7A)
+        Mon Tue Thu Fri 10:00–10:30 | Reading (7A)
+        Wed Fri 11:00–12:00 | Art (7A)
+        == in calendars
+        7A 100
+    """,
+    "London: Closed, History 7A lessons, Term, Timetable 7A (2)": r"""
+        Europe/London
+        == Closed.csv
+        Closed,Date
+        Snow,2027-01-20
+        == History 7A lessons.csv
+        No,Lesson,Homework
+        1,Vikings,Read p. 4
+        2,Longships,
+        3,Runes,Write your name
+        4,Trade,
+        5,Review,
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-01-29
+        == Timetable 7A.csv
+        Class 7A,Mon,Wed,Fri
+        9:00-10:00,History,Maths,History
+        10:00-11:00,Maths,History,Art
+        == comes out as
+        2027-01-25 2027-01-29 09:00–10:00 | History (7A)
+        2027-01-11 09:00–10:00 | History (7A): Vikings |  | Homework: Read p. 4
+        2027-01-18 09:00–10:00 | History (7A): Trade
+        2027-01-13 2027-01-27 09:00–10:00 | Maths (7A)
+        2027-01-15 09:00–10:00 | History (7A): Runes |  | Homework: Write your name
+        2027-01-22 09:00–10:00 | History (7A): Review
+        2027-01-11..2027-01-25/7 10:00–11:00 | Maths (7A)
+        2027-01-27 10:00–11:00 | History (7A)
+        2027-01-13 10:00–11:00 | History (7A): Longships
+        2027-01-15..2027-01-29/7 10:00–11:00 | Art (7A)
+        == in calendars
+        7A 16
+        == with
+        notes lessons-of-course meetings-free
+    """,
+    "London: Closed, Lessons, Term, Timetable 7A": r"""
+        Europe/London
+        == Closed.csv
+        Closed,Date
+        Snow,2027-01-20
+        == Lessons.csv
+        Class,No,Lesson
+        7A,1,Vikings
+        7A,2,Longships
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-01-29
+        == Timetable 7A.csv
+        Class 7A,Mon,Wed
+        9:00-10:00,History,Maths
+        10:00-11:00,Maths,History
+        == is refused
+        == with
+        undecided Lessons.csv
+    """,
+    "London: 7A, Closed, Term": r"""
+        Europe/London
+        == 7A.csv
+        7A,Mon,Tue,Thu
+        9:00-10:00,Maths,Art,PE
+        == Closed.csv
+        Closed,From,To
+        Half term,2027-02-15,2027-02-19
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-03-26
+        == comes out as
+        2027-01-11..2027-03-25 without 2027-02-15 2027-02-16 2027-02-18
+        Mon 09:00–10:00 | Maths (7A)
+        Tue 09:00–10:00 | Art (7A)
+        Thu 09:00–10:00 | PE (7A)
+        == in calendars
+        7A 30
+    """,
+    "London: 7A, Closed, Term (2)": r"""
+        Europe/London
+        == 7A.csv
+        7A,Mon,Tue
+        9:00-10:00,Maths,Art
+        10:00-11:00,Art,Maths
+        == Closed.csv
+        Updated 5 January 2027,,
+        Closed,From,To
+        Half term,2027-02-15,2027-02-19
+        No school on the afternoon of 5 March 2027,,
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-03-26
+        Classrooms close at 18:00 on Fridays,,
+        == comes out as
+        2027-01-11..2027-03-23 without 2027-02-15 2027-02-16
+        Mon 09:00–10:00 | Maths (7A)
+        Tue 09:00–10:00 | Art (7A)
+        Mon 10:00–11:00 | Art (7A)
+        Tue 10:00–11:00 | Maths (7A)
+        == in calendars
+        7A 40
+        == with
+        warning notes-not-used Closed.csv, A4
+        warning notes-not-used Term.csv, A3
+    """,
+    "London: Class 7A, Closed, Term": r"""
+        Europe/London
+        == Class 7A.csv
+        Class 7A,,,
+        All lessons in the Annex,,,
+        Time,Mon,Tue,Wed
+        9:00-10:00,Maths,Art,PE
+        10:00-11:00,Art,Maths,Maths,Wednesday starts at 10:15
+        No lessons on Monday 1 February 2027,,,
+        == Closed.csv
+        Closed,From,To
+        Half term,2027-02-15,2027-02-19
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-03-26
+        == comes out as
+        2027-01-11..2027-03-24 without 2027-02-01 2027-02-15..2027-02-17
+        Mon 09:00–10:00 | Maths (7A) | Annex
+        Tue 09:00–10:00 | Art (7A) | Annex
+        Wed 09:00–10:00 | PE (7A) | Annex
+        Mon 10:00–11:00 | Art (7A) | Annex
+        Tue Wed 10:00–11:00 | Maths (7A) | Annex
+        == in calendars
+        7A 58, Annex 58
+        == with
+        warning stray-cell Class 7A.csv, E5
+        notes note-used
+    """,
 }

@@ -525,4 +525,138 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "Kolkata: Calendar, Holidays, Staff, Timetable": r"""
+        Asia/Kolkata
+        == Calendar.csv
+        Semester,From,To
+        Odd,11-01-2027,08-05-2027
+        == Holidays.csv
+        Date,Holiday
+        14-01-2027,Pongal
+        26-01-2027,Republic Day
+        29-03-2027,Holi
+        02-04-2027,Good Friday
+        == Staff.csv
+        Initials,Name
+        RK,R. Kamat
+        SV,S. Varma
+        PM,P. Menon
+        AN,A. Nair
+        == Timetable.xlsx / III Sem ECE
+        III SEM ECE - TIME TABLE,,,,,,
+        Day,9.00-9.50,9.50-10.40,11.00-11.50,11.50-12.40,12.40-1.30,1.30-2.20
+        MON,Maths (RK),Signals (SV),DE (PM),Maths (RK),LUNCH,EDC (AN)
+        TUE,EDC (AN),DE (PM),Signals (SV),Library,LUNCH,Maths (RK)
+        SAT,DE (PM),Sports,,,LUNCH,
+        == comes out as
+        2027-01-11..2027-05-08 without 2027-01-26 2027-03-29
+        Tue 09:00–09:50 | EDC
+        Mon 13:30–14:20 | EDC
+        Sat 09:00–09:50 | DE
+        Tue 09:50–10:40 | DE
+        Mon 11:00–11:50 | DE
+        Mon 09:00–09:50 | Maths
+        Mon 11:50–12:40 | Maths
+        Tue 13:30–14:20 | Maths
+        Mon 09:50–10:40 | Signals
+        Tue 11:00–11:50 | Signals
+        Tue 11:50–12:40 | Library
+        Sat 09:50–10:40 | Sports
+        == in calendars
+        A. Nair 32, P. Menon 49, R. Kamat 48, S. Varma 32, DE 49, EDC 32, Library 16, Maths 48, Signals 32, Sports 17
+        == with
+        warning without-value Timetable.xlsx, sheet “III Sem ECE”, C5
+        notes cells-meet
+    """,
+    "Tokyo: 行事予定": r"""
+        Asia/Tokyo
+        == 行事予定.csv
+        日付,曜日,行事,時間
+        2027年4月8日,木,始業式,9:00～10:30
+        2027年4月9日,金,入学式,10:00～11:30
+        2027年4月12日,月,身体測定,
+        == comes out as
+        2027-04-08 09:00–10:30 | 始業式
+        2027-04-09 10:00–11:30 | 入学式
+        2027-04-12 all day | 身体測定
+        == in calendars
+        行事予定 3
+        == with
+        warning no-time 行事予定.csv, A4
+    """,
+    "Cairo: العطل, الفصل, جدول 5أ": r"""
+        Africa/Cairo
+        == العطل.csv
+        العطلة,من,إلى
+        عطلة,2027-03-07,2027-03-11
+        == الفصل.csv
+        الفصل,البداية,النهاية
+        الثاني,2027-01-31,2027-05-27
+        == جدول 5أ.csv
+        الحصة,الوقت,الأحد,الاثنين,الثلاثاء
+        1,8:00-8:45,رياضيات,عربي,علوم
+        2,8:50-9:35,عربي,رياضيات,عربي
+        == comes out as
+        2027-01-31..2027-05-25 without 2027-03-07..2027-03-09
+        Sun 08:00–08:45 | رياضيات (5أ)
+        Mon 08:00–08:45 | عربي (5أ)
+        Tue 08:00–08:45 | علوم (5أ)
+        Tue Sun 08:50–09:35 | عربي (5أ)
+        Mon 08:50–09:35 | رياضيات (5أ)
+        == in calendars
+        5أ 96
+    """,
+    "Shanghai: 三班课程表, 学期, 放假": r"""
+        Asia/Shanghai
+        == 三班课程表.csv
+        节次,时间,星期一,星期二,星期三
+        第1节,8:00-8:40,语文,数学,英语
+        第2节,8:50-9:30,数学,语文,语文
+        == 学期.csv
+        学期,开始,结束
+        第二学期,2027-02-22,2027-07-02
+        == 放假.csv
+        节日,开始,结束
+        清明节,2027-04-05,2027-04-05
+        劳动节,2027-05-03,2027-05-05
+        == comes out as
+        2027-02-22..2027-06-30 without 2027-04-05 2027-05-03..2027-05-05
+        Tue 08:00–08:40 | 数学
+        Mon 08:50–09:30 | 数学
+        Wed 08:00–08:40 | 英语
+        Mon 08:00–08:40 | 语文
+        Tue Wed 08:50–09:30 | 语文
+        == in calendars
+        数学 35, 英语 18, 语文 53
+        == with
+        notes cells-meet
+    """,
+    "Ho Chi Minh: Giờ học, Học kỳ, Nghỉ, TKB 6A": r"""
+        Asia/Ho_Chi_Minh
+        == Giờ học.csv
+        Tiết,Bắt đầu,Kết thúc
+        1,7:00,7:45
+        2,7:50,8:35
+        == Học kỳ.csv
+        Học kỳ,Từ ngày,Đến ngày
+        HK2,18/01/2027,28/05/2027
+        == Nghỉ.csv
+        Nghỉ,Từ ngày,Đến ngày
+        Tết,01/02/2027,12/02/2027
+        Giỗ Tổ,16/04/2027,16/04/2027
+        == TKB 6A.csv
+        Thời khóa biểu lớp 6A,,,
+        Tiết,Thứ 2,Thứ 3,Thứ 4
+        1,Toán,Văn,Anh
+        2,Văn,Toán,Toán
+        == comes out as
+        2027-01-18..2027-05-26 without 2027-02-01..2027-02-03 2027-02-08..2027-02-10
+        Mon 07:00–07:45 | Toán (6A) |  | Period 1
+        Tue 07:00–07:45 | Văn (6A) |  | Period 1
+        Wed 07:00–07:45 | Anh (6A) |  | Period 1
+        Mon 07:50–08:35 | Văn (6A) |  | Period 2
+        Tue Wed 07:50–08:35 | Toán (6A) |  | Period 2
+        == in calendars
+        6A 102
+    """,
 }

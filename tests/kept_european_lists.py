@@ -545,4 +545,21 @@ KEPT = {
         == with
         notes weekdays-from-title
     """,
+    "Zurich: Kursliste": r"""
+        Europe/Zurich
+        == Kursliste.csv
+        Kurs;Kursdaten;Zeit;Raum;Leitung
+        Schweissen Grundkurs;01.03.2027 - 03.03.2027;08.15-11.45 / 13.15-16.30;Werkstatt 2;Huber
+        Segel nähen;08.03.2027;13.15-16.30;Atelier;Frei
+        Motorenkunde;10.03.2027, 17.03.2027;18.30-21.00;Raum 4;Huber
+        == comes out as
+        2027-03-01..2027-03-03 08:15–11:45 | Schweissen Grundkurs | Werkstatt 2
+        2027-03-01..2027-03-03 13:15–16:30 | Schweissen Grundkurs | Werkstatt 2
+        2027-03-08 13:15–16:30 | Segel nähen | Atelier
+        2027-03-10 2027-03-17 18:30–21:00 | Motorenkunde | Raum 4
+        == in calendars
+        Kursliste 9
+        == with
+        notes on-each-day unsure-column
+    """,
 }

@@ -1669,4 +1669,201 @@ KEPT = {
         == with
         warning told-by-form Lukujärjestys 8A.csv, B2
     """,
+    "Warsaw: Dni wolne, Plan lekcji, Semestr": r"""
+        Europe/Warsaw
+        == Dni wolne.csv
+        Dzień wolny;Od;Do
+        Ferie zimowe;18.01.2027;31.01.2027
+        Wielkanoc;25.03.2027;30.03.2027
+        == Plan lekcji.xlsx / 1A
+        Nr,Godz.,Poniedziałek,Wtorek,Środa,Czwartek,Piątek
+        1,8:00-8:45,matematyka,j. polski,fizyka,matematyka,wf
+        2,8:55-9:40,j. polski,matematyka,wf,historia,
+        == Plan lekcji.xlsx / 1B
+        Nr,Godz.,Poniedziałek,Wtorek,Środa,Czwartek,Piątek
+        1,8:00-8:45,wf,fizyka,matematyka,j. polski,historia
+        2,8:55-9:40,fizyka,wf,j. polski,,matematyka
+        == Semestr.csv
+        Semestr;Początek;Koniec
+        II;11.01.2027;23.04.2027
+        == comes out as
+        2027-01-11..2027-04-23 without 2027-01-18..2027-01-22 2027-01-25..2027-01-29 2027-03-25 2027-03-26 2027-03-29 2027-03-30
+        Mon Thu 08:00–08:45 | matematyka (1A)
+        Tue 08:00–08:45 | j. polski (1A)
+        Wed 08:00–08:45 | fizyka (1A)
+        Fri 08:00–08:45 | wf (1A)
+        Mon 08:55–09:40 | j. polski (1A)
+        Tue 08:55–09:40 | matematyka (1A)
+        Wed 08:55–09:40 | wf (1A)
+        Thu 08:55–09:40 | historia (1A)
+        Mon 08:00–08:45 | wf (1B)
+        Tue 08:00–08:45 | fizyka (1B)
+        Wed 08:00–08:45 | matematyka (1B)
+        Thu 08:00–08:45 | j. polski (1B)
+        Fri 08:00–08:45 | historia (1B)
+        Mon 08:55–09:40 | fizyka (1B)
+        Tue 08:55–09:40 | wf (1B)
+        Wed 08:55–09:40 | j. polski (1B)
+        Fri 08:55–09:40 | matematyka (1B)
+        == in calendars
+        1A 110, 1B 110
+    """,
+    "Berlin: Ferien, Schulhalbjahr, Stundenpläne Lehrkräfte": r"""
+        Europe/Berlin
+        == Ferien.csv
+        Ferien;von;bis
+        Osterferien;29.03.2027;09.04.2027
+        Pfingsten;17.05.2027;21.05.2027
+        == Schulhalbjahr.csv
+        Abschnitt;Beginn;Ende
+        2. Halbjahr;01.02.2027;30.06.2027
+        == Stundenpläne Lehrkräfte.xlsx / Frau Adler
+        Montag,Dienstag,Donnerstag
+        14:00-14:30 Mia K.,15:00-15:45 Jonas B.,14:00-14:30 Ela T.
+        14:30-15:15 Paul R.,,14:30-15:00 Nick W.
+        == Stundenpläne Lehrkräfte.xlsx / Herr Busch
+        Montag,Dienstag,Donnerstag
+        16:00-16:30 Tom F.,,15:30-16:15 Lina S.
+        == comes out as
+        2027-02-01..2027-06-29 without 2027-03-29 2027-03-30 2027-04-01 2027-04-05 2027-04-06 2027-04-08 2027-05-17 2027-05-18 2027-05-20
+        Mon 14:00–14:30 | Mia K.
+        Tue 15:00–15:45 | Jonas B.
+        Thu 14:00–14:30 | Ela T.
+        Mon 14:30–15:15 | Paul R.
+        Thu 14:30–15:00 | Nick W.
+        Mon 16:00–16:30 | Tom F.
+        Thu 15:30–16:15 | Lina S.
+        == in calendars
+        Frau Adler 93, Herr Busch 37, Ela T. 18, Jonas B. 19, Lina S. 18, Mia K. 19, Nick W. 18, Paul R. 19, Tom F. 19
+        == with
+        notes holds-for-all unsure-column
+    """,
+    "Paris: EDT 4B, Fermetures, Période, Semaines": r"""
+        Europe/Paris
+        == EDT 4B.csv
+        Emploi du temps 4e B;;;
+        Heure;Lundi;Mardi;Jeudi
+        8h00-8h55;Maths;SVT (sem. A) / Physique (sem. B);Français
+        9h00-9h55;EPS;Maths;Anglais (sem. A)
+        == Fermetures.csv
+        Fermeture;Date
+        Journée pédagogique;21/01/2027
+        == Période.csv
+        Période;Début;Fin
+        Hiver;04/01/2027;05/02/2027
+        == Semaines.csv
+        Semaine du;Semaine
+        04/01/2027;A
+        11/01/2027;B
+        18/01/2027;A
+        25/01/2027;B
+        01/02/2027;A
+        == comes out as
+        2027-01-04..2027-02-04 without 2027-01-21
+        Mon 08:00–08:55 | Maths (4e B)
+        2027-01-05..2027-02-02/14 08:00–08:55 | SVT (4e B)
+        2027-01-12 2027-01-26 08:00–08:55 | Physique (4e B)
+        Thu 08:00–08:55 | Français (4e B)
+        Mon 09:00–09:55 | EPS (4e B)
+        Tue 09:00–09:55 | Maths (4e B)
+        2027-01-07 2027-02-04 09:00–09:55 | Anglais (4e B)
+        == in calendars
+        4e B 26
+    """,
+    "Madrid: Horario 2C, No lectivos": r"""
+        Europe/Madrid
+        == Horario 2C.csv
+        Asignatura;Grupo;Día;Hora inicio;Hora fin;Aula;Fecha inicio;Fecha fin
+        Álgebra;G1;Lunes;09:00;11:00;A-12;01/02/2027;14/05/2027
+        Física;G1;Martes;11:30;13:30;Lab 3;02/02/2027;11/05/2027
+        Álgebra;G2;Jueves;16:00;18:00;A-14;04/02/2027;13/05/2027
+        == No lectivos.csv
+        Motivo;Desde;Hasta
+        Semana Santa;22/03/2027;29/03/2027
+        Día del patrón;28/04/2027;
+        == comes out as
+        2027-02-01..2027-05-13 without 2027-03-22 2027-03-23 2027-03-25 2027-03-29
+        Mon 09:00–11:00 | Álgebra (G1) | A-12
+        Tue 11:30–13:30 | Física (G1) | Lab 3
+        Thu 16:00–18:00 | Álgebra (G2) | A-14
+        == in calendars
+        G1 27, G2 14, A-12 13, A-14 14, Lab 3 14
+        == with
+        notes unsure-column
+    """,
+    "Copenhagen: Ferieplan, Skema 6B, Skoleår": r"""
+        Europe/Copenhagen
+        == Ferieplan.csv
+        Ferie;Første fridag;Sidste fridag
+        Vinterferie;13.02.2027;21.02.2027
+        Påskeferie;20.03.2027;29.03.2027
+        Bededag;23.04.2027;23.04.2027
+        == Skema 6B.csv
+        Lektion;Tid;Mandag;Tirsdag;Onsdag
+        1;08.00-08.45;Dansk;Matematik;Engelsk
+        2;08.45-09.30;Dansk;Idræt;Natur/teknologi
+        3;09.50-10.35;Matematik;Idræt;Dansk
+        == Skoleår.csv
+        Skoleår;Første skoledag;Sidste skoledag
+        2026/27;10.08.2026;25.06.2027
+        == comes out as
+        2026-08-10..2027-06-23 without 2027-02-15..2027-02-17 2027-03-22..2027-03-24 2027-03-29
+        Mon 08:00–08:45 | Dansk (6B)
+        Tue 08:00–08:45 | Matematik (6B)
+        Wed 08:00–08:45 | Engelsk (6B)
+        Mon 08:45–09:30 | Dansk (6B)
+        Tue 08:45–09:30 | Idræt (6B)
+        Wed 08:45–09:30 | Natur/teknologi (6B)
+        Mon 09:50–10:35 | Matematik (6B)
+        Tue 09:50–10:35 | Idræt (6B)
+        Wed 09:50–10:35 | Dansk (6B)
+        == in calendars
+        6B 393
+        == with
+        notes title-line
+    """,
+    "Istanbul: 6A ders programı, Dönem, Tatiller": r"""
+        Europe/Istanbul
+        == 6A ders programı.csv
+        Ders;Saat;Pazartesi;Salı;Çarşamba
+        1;08:30-09:10;Matematik;Türkçe;Fen
+        2;09:20-10:00;Türkçe;Matematik;Matematik
+        == Dönem.csv
+        Dönem;Başlangıç;Bitiş
+        2. dönem;01.02.2027;18.06.2027
+        == Tatiller.csv
+        Tatil;Başlangıç;Bitiş
+        Ara tatil;05.04.2027;09.04.2027
+        Ulusal Egemenlik;23.04.2027;23.04.2027
+        == comes out as
+        2027-02-01..2027-06-16 without 2027-04-05..2027-04-07
+        Mon 08:30–09:10 | Matematik (6A)
+        Tue 08:30–09:10 | Türkçe (6A)
+        Wed 08:30–09:10 | Fen (6A)
+        Mon 09:20–10:00 | Türkçe (6A)
+        Tue Wed 09:20–10:00 | Matematik (6A)
+        == in calendars
+        6A 114
+    """,
+    "Berlin: Ferien, Frau Adler, Halbjahr": r"""
+        Europe/Berlin
+        == Ferien.csv
+        Ferien;von;bis
+        Osterferien;29.03.2027;09.04.2027
+        == Frau Adler.csv
+        Montag;14:00-14:30 Mia K.;14:30-15:15 Paul R.
+        Dienstag;15:00-15:45 Jonas B.;
+        == Halbjahr.csv
+        Abschnitt;Beginn;Ende
+        2. Halbjahr;01.02.2027;30.06.2027
+        == comes out as
+        2027-02-01..2027-06-29 without 2027-03-29 2027-03-30 2027-04-05 2027-04-06
+        Mon 14:00–14:30 | Mia K.
+        Tue 15:00–15:45 | Jonas B.
+        Mon 14:30–15:15 | Paul R.
+        == in calendars
+        Frau Adler 60, Jonas B. 20, Mia K. 20, Paul R. 20
+        == with
+        notes holds-for-all unsure-column
+    """,
 }

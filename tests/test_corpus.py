@@ -1282,7 +1282,7 @@ CASES = [
         "the year of an update",
         "Updated 3 March 2026\nTitle,Date\nA,8 Sept\n",
         None,
-        ["year-missing B3", "notes-not-used A1"],
+        ["year-missing B3"],
     ),
     Case(
         "who is called, beside when",

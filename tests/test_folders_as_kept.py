@@ -12,6 +12,7 @@ import re
 import tomllib
 from collections import Counter
 from datetime import date, datetime, time, timedelta
+from itertools import cycle
 from textwrap import dedent
 
 import pytest
@@ -123,17 +124,22 @@ def come_out(build):
     return Counter(found.values())
 
 
+def parts_of(name):
+    """The zone of a folder; its sheets, and what comes of them, by the lines above them."""
+    zone, *parts = re.split(r"^== (.*)\n", dedent(FOLDERS[name]), flags=re.MULTILINE)
+    return zone.strip(), dict(zip(parts[::2], parts[1::2], strict=True))
+
+
 @pytest.mark.parametrize("name", FOLDERS)
 def test_a_folder_comes_out_as_it_is_kept(name, tmp_path):
-    zone, *parts = re.split(r"^== (.*)\n", dedent(FOLDERS[name]), flags=re.MULTILINE)
-    parts = dict(zip(parts[::2], parts[1::2], strict=True))
+    zone, parts = parts_of(name)
     said = parts.pop("with", "")
     calendars, events, refused = (
         parts.pop("in calendars", ""),
         parts.pop("comes out as", ""),
         parts.pop("is refused", None),
     )
-    plan, draft = drafted(tmp_path, laid_out(tmp_path, parts), zone.strip())
+    plan, draft = drafted(tmp_path, laid_out(tmp_path, parts), zone)
     build = prepared(plan)
     notes = sorted({problem.code for problem in build.problems if problem.severity == "note"})
     told = [f"undecided {name}" for name in tomllib.loads(draft.text).get("undecided", {})]
@@ -150,3 +156,46 @@ def test_a_folder_comes_out_as_it_is_kept(name, tmp_path):
         assert (
             ", ".join(f"{part.whom or part.name} {part.events}" for part in build.calendars.parts) == calendars.strip()
         )
+
+
+LINES = cycle(
+    ["No sessions on Friday 5 February 2027", "All sessions in the Annex", "Thursday sessions start at 14:30"]
+)
+AROUND = {
+    "above": lambda text, line: f"{line}\n{text}",
+    "below": lambda text, line: f"{text}{line}\n",
+    "below a blank row": lambda text, line: f"{text}\n{line}\n",
+}
+WITH_A_LINE = [
+    (name, head, where, next(LINES))
+    for name in (
+        "Berlin: Geschlossen, Studio plan, Zeitraum",
+        "Chicago: Courses, Holidays, Terms (3)",
+        "Dublin: Dance, Holidays, Term dates",
+        "Dublin: Screenings",
+        "London: Blocks, Grid, Holidays, Term dates",
+        "London: Committee dates 2027 (2)",
+        "London: Half term, Room plan, Term",
+        "London: Holidays, Oak class, Term dates",
+        "London: Saturday fixtures",
+        "London: status",
+        "New York: Camp week 2",
+        "Oslo: Fri, Periode, Vakter",
+        "Paris: Court 1 semaine du 8 mars 2027",
+        "Singapore: Exam schedule 18 March 2027",
+        "Zurich: Dienstplan März 2027",
+    )
+    for head in parts_of(name)[1]
+    if re.search(r"[.](csv|xlsx)", head)
+    for where in AROUND
+]
+
+
+@pytest.mark.parametrize(("name", "head", "where", "line"), WITH_A_LINE)
+def test_a_line_around_a_sheet_is_heard_or_told(name, head, where, line, tmp_path):
+    zone, parts = parts_of(name)
+    sheets = {sheet: text for sheet, text in parts.items() if re.search(r"[.](csv|xlsx)", sheet)}
+    plan, draft = drafted(tmp_path, laid_out(tmp_path, {**sheets, head: AROUND[where](sheets[head], line)}), zone)
+    build = prepared(plan)
+    told = draft.text + "".join(f"{one.found}{one.message}" for one in build.problems)
+    assert line in told or build.failed or come_out(build) != expected(parts["comes out as"].splitlines())

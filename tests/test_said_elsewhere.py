@@ -7,24 +7,28 @@ import pytest
 
 from conftest import events_in, told
 from made_schools import drafted, laid_out
-from nomarium.core.columns import Headings
+from nomarium.core.columns import Headings, parted_place, places_apart
 from nomarium.core.datesheets import edge_of
 from nomarium.core.datesheets.plain_list import split_line
 from nomarium.core.datesheets.row_names import leaves_school_open
 from nomarium.core.kinds import TIMETABLE_SHEET, week_numbers_in
 from nomarium.core.recognition import any_days, families
+from nomarium.core.shapes.day_titles import is_of_other_days
 from nomarium.core.shapes.duty_spells import spell_in
 from nomarium.core.shapes.named_weekdays import day_of_week, weekdays_of_names
 from nomarium.core.shapes.patterns import codes_of_pattern
 from nomarium.core.sheets.said_in_notes import (
     dates_without,
     half_of_day,
+    holding_bound,
     holding_span,
     place_said,
+    says_when,
     sentences_of,
     start_said,
     times_of_parts,
 )
+from nomarium.core.slots import UnknownDay
 from nomarium.core.tables import Grid
 from nomarium.core.timetable.grid_shape import find_blocks
 from nomarium.core.values import (
@@ -33,7 +37,10 @@ from nomarium.core.values import (
     is_place_name,
     likeliest_words,
     several_times,
+    weekday_beside_date,
+    weekday_in_any,
     weekdays_in_turn,
+    words_behind_spans,
     year_in_titles,
 )
 from nomarium.core.values.spans_within import hours_of_part
@@ -44,6 +51,11 @@ def head_said(text):
     rows = [["", "Mon", "Tue"], [text, "Maths", "Art"], ["IX 13:00-13:50", "Art", ""]]
     line = find_blocks(Grid("g.csv", None, rows, ""), any_days(), families())[0].lines[0]
     return f"{'–'.join(line.periods)} {line.hours}".strip()
+
+
+def days_read(days):
+    """The weekdays of a cell, Monday as 0; "-" for none."""
+    return "-" if isinstance(days, UnknownDay) else "".join(str(day.weekday) for day in days)
 
 
 READERS = {
@@ -75,6 +87,15 @@ READERS = {
     "place name": is_place_name,
     "people": lambda text: "; ".join(NameReader().read(text)),
     "pattern": lambda text: "".join(codes_of_pattern(text)),
+    "bound": lambda text: (found := holding_bound(text)) and f"{found.name} {found.day}",
+    "title bound": lambda text: (found := holding_bound(text, titled=True)) and f"{found.name} {found.day}",
+    "says when": says_when,
+    "other days": is_of_other_days,
+    "place behind": lambda text: " | ".join(parted_place(text) or ()),
+    "places": lambda text: "; ".join(" | ".join(one) for one in places_apart(text)),
+    "behind": words_behind_spans,
+    "days": lambda text: days_read(any_days().read(text, families())),
+    "weekday": lambda text: f"{weekday_in_any(text)} {weekday_beside_date(text)}",
     "edge": lambda text: (edge := edge_of(text)) and edge.of_school and edge.side.value,
 }
 
@@ -201,6 +222,38 @@ READERS = {
     ("pattern", "N.N.N.", ""),
     ("pattern", "D.D.N.N", ""),
     ("pattern", "DDNN----", "DDNN----"),
+    ("bound", "Kursplan ab 11.01.2027", "from 2027-01-11"),
+    ("bound", "Timetable effective from 25 January 2027", "from 2027-01-25"),
+    ("bound", "Timetable (valid until 12 February 2027)", "until 2027-02-12"),
+    ("bound", "Emploi du temps à partir du 25 janvier 2027", "from 2027-01-25"),
+    ("bound", "Valid from 02/03/2027", None),
+    ("bound", "Trip from 25 January 2027", None),
+    ("bound", "7A (from 25.01.2027)", None),
+    ("title bound", "7A (from 25.01.2027)", "from 2027-01-25"),
+    ("says when", "Timetable from 25 January 2027", True),
+    ("says when", "Timetable 2026-27", False),
+    ("other days", "No sessions on Friday 5 February 2027", True),
+    ("other days", "Updated 5 January 2027", True),
+    ("other days", "Camp week 2: July 12 - July 16, 2027", False),
+    ("place behind", "Mon 17:30–18:30 Field 2", "Mon 17:30–18:30 | Field 2"),
+    ("place behind", "10:00 @ Quay", "10:00 | Quay"),
+    ("place behind", "17:30–18:30 bring shoes", ""),
+    ("place behind", "10:00 (doors 9.30)", ""),
+    ("places", "Mon, Wed 5-6pm Field 2; Fri 6-7pm Gym", "Mon, Wed 5-6pm | Field 2; Fri 6-7pm | Gym"),
+    ("places", "Mon 5-6pm, Wed 6-7pm", ""),
+    ("behind", "Mon 5-6pm bring shoes", "bring shoes"),
+    ("behind", "5-6pm Mon", ""),
+    ("days", "daily except Sunday", "012345"),
+    ("days", "daily except Wednesdays", "0134"),
+    ("days", "Mo–Fr außer Mittwoch", "0134"),
+    ("days", "Mon-Thu (not Tue)", "023"),
+    ("days", "Fri and Wed only", "42"),
+    ("days", "Mon except 5 May", "-"),
+    ("weekday", "木曜日", "3 3"),
+    ("weekday", "星期日", "6 6"),
+    ("weekday", "목", "None 3"),
+    ("weekday", "月", "None 0"),
+    ("weekday", "本", "None None"),
 ])  # fmt: skip
 def test_what_a_text_says(reader, text, said):
     assert READERS[reader](text) == said

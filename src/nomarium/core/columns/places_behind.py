@@ -12,6 +12,8 @@ from nomarium.core.values import looks_like_place, spans_in, words_behind_spans
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
+    from collections.abc import Sequence
+
     from nomarium.core.columns.fields import SheetKind
 
 _FIELDS = frozenset({"", "slot", "day", "period", *TIMED_FIELDS})
@@ -20,7 +22,7 @@ _MAY_END = regex(
 )
 """What ends in words behind a number: quick to look for."""
 _CLOCK = regex(r"(?<![\d:.])\d{1,2}(?:[:.h]\d{2}(?:\s*[ap]\.?m\b\.?)?|\s*[ap]\.?m\b\.?)(?![:.]?\d)", re.IGNORECASE)
-_BEHIND = regex(r"[\s,;(–-]*(?P<at>@\s*|(?:at|in)\s+(?:the\s+)?)?(?P<place>[^\W_][^,;()\n]*?)\s*\)?\s*", re.IGNORECASE)
+_BEHIND = regex(r"[\s,;(–-]*(?:@\s*|(?:at|in)\s+(?:the\s+)?)?(?P<place>[^\W_][^,;()\n]*?)\s*\)?\s*", re.IGNORECASE)
 _APART = regex(r"\s*[,;\n]\s*")
 _LONGEST = 200
 
@@ -33,8 +35,9 @@ def part_places(matches: Matches, sheet: SheetKind) -> None:
     for match in matches.all:
         if match.field not in _FIELDS or not (match.is_free or match.field in TIMED_FIELDS):
             continue
-        texts = [cell for cell in match.column.distinct if isinstance(cell, str) and _MAY_END.search(cell)]
-        parts: dict[Cell, tuple[str, str]] = {text: found for text in texts if (found := parted_place(text))}
+        short = [cell for cell in match.column.distinct if isinstance(cell, str) and len(cell) <= _LONGEST]
+        texts = list(filter(_MAY_END.search, short))
+        parts = _parted(texts)
         if not parts or any(map(places_apart, texts)) or not (match.field or _has_times(match.column)):
             continue
         column = match.column
@@ -43,6 +46,17 @@ def part_places(matches: Matches, sheet: SheetKind) -> None:
         placed = Column(column.heading, column.index, places)
         matches.all.append(Match(placed, name, Certainty.SURE, "places stand behind its times"))
         return
+
+
+def _parted(texts: Sequence[str]) -> dict[Cell, tuple[str, str]]:
+    """Return the texts behind whose times places stand, each in two; where most words there are places, all names."""
+    named = {text: found for text in texts if (found := _words_behind(text))}
+    sure = {text for text in named if parted_place(text)}
+    mostly = len(sure) * 2 > len(named)
+    return {text: parts for text, parts in named.items() if text in sure or (mostly and _NAME.fullmatch(parts[1]))}
+
+
+_NAME = regex(r"[^\W\d_a-z]\S*(?: \S+)?")
 
 
 def _has_times(column: Column) -> bool:
@@ -76,10 +90,17 @@ def places_apart(text: str) -> list[tuple[str, str]]:
 
 def parted_place(text: str) -> tuple[str, str] | None:
     """Return a text up to its last time, and the place behind that; None where no place stands there."""
+    found = _words_behind(text)
+    return found if found and (_AT.match(text, len(found[0])) or looks_like_place(found[1])) else None
+
+
+_AT = regex(r"[\s,;(–-]*(?:@|(?:at|in)\b)", re.IGNORECASE)
+
+
+def _words_behind(text: str) -> tuple[str, str] | None:
+    """Return a text up to its last time, and the words behind that; None where none stand there."""
     if len(text) > _LONGEST or _MAY_END.search(text) is None:
         return None
     ends = [*(span.end for span in spans_in(text)), *(found.end() for found in _CLOCK.finditer(text))]
     found = _BEHIND.fullmatch(text, max(ends)) if ends else None
-    if found is None or not (found["at"] or looks_like_place(found["place"])):
-        return None
-    return text[: max(ends)], found["place"]
+    return (text[: max(ends)], found["place"]) if found else None

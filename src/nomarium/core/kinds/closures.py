@@ -36,12 +36,12 @@ _SURE = (
     "pas de cours|pas d'entraînement|sin clase|sin clases|sin entrenamiento|senza lezioni|niente lezioni|ingen træning|"
     "ingen trening|ingen träning|ingen undervisning|sem aula|sem aulas|sem treino|"
     "undervisningsfri|feriedage|ferieperiode|skoleferie|skolelov|loven|lovdagar|studiedag|studiedagen|planlægningsdag|"
-    "休日|祝日|休業日|休校日|休み|假期|节假日|휴일|공휴일|día festivo|días no lectivos|cierre|chiusura|vacanza|vacanze|festività|feriado|feriados|férias|encerramento|"
+    "休日|祝日|休業日|休校日|休み|假期|节假日|节日|節日|假日|放假|nghỉ|nghỉ lễ|kỳ nghỉ|ngày lễ|휴일|공휴일|día festivo|días no lectivos|cierre|chiusura|vacanza|vacanze|festività|feriado|feriados|férias|encerramento|"
     "vakantie|vrije dag|sluiting|feestdag|ferie|fridag|helligdag|lukket|stengt|lov|helgdag|stängt|ledig|"
     "tatil|tatiller|resmi tatil|dzień wolny|dni wolne|święto|święta|przerwa świąteczna|prázdniny|svátek|svátky|volno|sviatok|szünet|"
     "munkaszüneti nap|vacanță|vacanța|zi liberă|zile libere|zi liberă legală|sărbătoare|sărbători|loma|lomat|vapaa|vapaat|vapaapäivä|vapaapäivät|αργία|αργίες|διακοπές|praznik|praznici|"
     "blagdan|blagdani|каникулы|праздник|праздники|выходной|канікули|свято|vaheaeg|koolivaheaeg|brīvdiena|atostogos|"
-    "libur|hari libur|ngày nghỉ|festiu|festius|חופשה|חופשות|العطلة|عطلة|العطل|عطل|إجازة|إجازات|ei vuoroja|ei harjoituksia|"
+    "pa day|pa days|libur|hari libur|ngày nghỉ|festiu|festius|חופשה|חופשות|العطلة|عطلة|العطل|عطل|إجازة|إجازات|ei vuoroja|ei harjoituksia|"
     "ei tunteja|ei treenejä|suljettu|zavřeno|zamknięte|zárva|kapalı|закрыто|зачинено|κλειστά|zatvoreno|zaprto|suletud|slēgts|brak zajęć|nie ma zajęć"
 )
 

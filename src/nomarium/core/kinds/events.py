@@ -331,7 +331,8 @@ def _repeated(seen: Evidence) -> Verdict:
     named = seen.named.get("repeat")
     if any(map(holds_weeks_of_month, columns)) and any(map(holds_weekdays, columns)):
         return Verdict("")
-    found = any(says_how_often(one) or mixes_dates_and_repeats(one) for one in columns) or (
+    headed = [one for one in columns if one.heading]
+    found = any(says_how_often(one) or mixes_dates_and_repeats(one) for one in headed) or (
         named is not None and holds_repeats(named)
     )
     return Verdict("" if found else "no column of dates")

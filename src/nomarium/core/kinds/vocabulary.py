@@ -92,7 +92,7 @@ avresa … hemkomst|avfärd … hemkomst|afgang … hjemkomst|avreise … hjemko
 beginn … ende|anfang … ende|von … bis|début … fin|debut … fin|comienzo … final|comienza … termina|inicio … fin|desde … hasta|inizio … fine|da … a
 beginnt … endet|anfang … schluss|commence … se termine|commence … finit|de … à|empieza … termina|empieza … acaba
 inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slutter|begint … eindigt|aanvang … einde
-alkaa … päättyy|początek … koniec|od … do|de la … până la|de la … pana la|başlangıç … bitiş|başlar … biter|rozpoczęcie … zakończenie|kezdete … vége|kezdés … befejezés|început … sfârșit|alku … loppu|έναρξη … λήξη|početak … kraj|početak … završetak|začetek … konec|початок … кінець|начало … край|开始 … 结束|開始 … 終了|시작 … 종료|התחלה … סיום|algus … lõpp|sākums … beigas|pradžia … pabaiga|mulai … selesai|bắt đầu … kết thúc|inici … final|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
+từ ngày … đến ngày|từ … đến|ngày bắt đầu … ngày kết thúc|alkaa … päättyy|początek … koniec|od … do|de la … până la|de la … pana la|başlangıç … bitiş|başlar … biter|rozpoczęcie … zakończenie|kezdete … vége|kezdés … befejezés|început … sfârșit|alku … loppu|έναρξη … λήξη|početak … kraj|početak … završetak|začetek … konec|початок … кінець|начало … край|开始 … 结束|開始 … 終了|시작 … 종료|התחלה … סיום|algus … lõpp|sākums … beigas|pradžia … pabaiga|mulai … selesai|bắt đầu … kết thúc|inici … final|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
 van … tot en met|vanaf … tot en met|van … t/m|fra og med … til og med|fra … til og med|från och med … till och med
 från … till och med|fr.o.m. … t.o.m.|von … bis einschließlich|ab … bis einschließlich|ab … bis|vom … bis zum|desde el … hasta el
 da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … término|inicio … término|começo … fim|começa … termina|de … até|begin … einde|begin … eind|start … eind|van … eind|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
@@ -201,7 +201,7 @@ DIVISION = (
 )
 
 TERM = (
-    "الفصل|الفصل الدراسي|فصل|السنة الدراسية|סמסטר|מחצית|שנת לימודים|τετράμηνο|学期|学期名|학기|term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
+    "học kỳ|الفصل|الفصل الدراسي|فصل|السنة الدراسية|סמסטר|מחצית|שנת לימודים|τετράμηνο|学期|学期名|학기|term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
     "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
     "okres|období|obdobie|időszak|perioadă|periood|periods|период|період|razdoblje|"
     "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
@@ -315,7 +315,7 @@ CLOSED = (
     r"sospension\w+|pädagogischer tag|"
     r"non[- ]?teaching|no[nt]?[- ](?:school|class|contact|instructional)[- ]days?|no teaching|"
     r"(?:pupil|student)s?[- ]free|"
-    r"\S*(?:休|祝日|假期|节假|節日)\S*|\S*휴(?:일|업)\S*|sans (?:cours|classe)|sin clases?|"
+    r"\S*(?:休|祝日|假|节日|節日)\S*|nghỉ(?: \w+)?|p\.?a\.? days?|\S*휴(?:일|업)\S*|sans (?:cours|classe)|sin clases?|"
     r"senza lezioni|sem aulas|shut ?downs?|"
     r"geschlossen|fermée?s?|cerrad[oa]s?|chius[oaie]|fechad[oa]s?|gesloten|lukkede?|stengte?|suljettu|zavřen\w*|zamknięt\w+|zárva"
 )

@@ -16,6 +16,7 @@ if TYPE_CHECKING:
         holding_span,
         length_said,
         place_said,
+        says_how_new,
         says_when,
         titled_span,
     )
@@ -55,6 +56,7 @@ __all__ = [
     "place_said",
     "read_sheet",
     "said_by_names",
+    "says_how_new",
     "says_when",
     "sheet_of",
     "take_notes",

@@ -19,6 +19,7 @@ from nomarium.core.sheets.said_in_notes import (
     length_said,
     place_behind,
     place_said,
+    says_how_new,
     says_when,
     sentences_of,
     start_said,
@@ -109,7 +110,7 @@ def take_notes(
         note
         for note in found.unused
         if says_when(note.text) or place_said(note.text) or (not timed and _HOUR.search(note.text))
-        if kind.kind is Kind.LIST or not _only_names_span(note.text)
+        if not says_how_new(note.text) and (kind.kind is Kind.LIST or not _only_names_span(note.text))
     ]
     found.problems += [wording.note_unused(note.place, note.text) for note in untold]
     for name, column in found.columns.items():
@@ -127,16 +128,8 @@ def tell_notes(grid: Grid, table: Table) -> list[Problem]:
     return [
         wording.note_unused(note.place, note.text)
         for note in telling
-        if not _only_names_span(note.text) and not _OF_VERSION.search(note.text)
+        if not _only_names_span(note.text) and not says_how_new(note.text)
     ]
-
-
-_OF_VERSION = regex(
-    r"\b(?:updated|revised|printed|version|as at|last changed|approved|draft|stand|fassung|gedruckt|mis à jour|"
-    r"actualizado|aggiornato|bijgewerkt|uppdaterad|opdateret|oppdatert|päivitetty)\b",
-    re.IGNORECASE,
-)
-"""Words of notes that say how new a sheet is."""
 
 
 def _only_names_span(text: str) -> bool:

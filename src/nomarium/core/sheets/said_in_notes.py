@@ -351,6 +351,19 @@ _NOT_LASTING = regex(
 )
 
 
+def says_how_new(text: str) -> bool:
+    """Tell whether a text says no more than how new a sheet is: "Updated 5 January 2027"."""
+    return _OF_VERSION.search(text) is not None
+
+
+_OF_VERSION = regex(
+    r"\b(?:updated|revised|printed|version|as at|last changed|approved|draft|stand|fassung|gedruckt|mis à jour|"
+    r"actualizado|aggiornato|bijgewerkt|uppdaterad|opdateret|oppdatert|päivitetty)\b",
+    re.IGNORECASE,
+)
+"""Words of notes that say how new a sheet is."""
+
+
 def says_when(text: str) -> bool:
     """Tell whether a text holds a span of times, a weekday or a date."""
     text = _SCHOOL_YEAR.sub("", text)

@@ -43,9 +43,19 @@ def split_dates(table: Table, matches: Matches) -> None:
     several = {text: dates for text in texts if (dates := dates_of(text, scanner))}
     if not several:
         return
-    records = [(record, cell) for record, whole in enumerate(column.cells) for cell in _each(whole, several)]
-    table.keep([record for record, _ in records])
-    column.cells = [cell for _, cell in records]
+    records = [
+        (record, number, cell)
+        for record, whole in enumerate(column.cells)
+        for number, cell in enumerate(_each(whole, several))
+    ]
+    table.keep([record for record, _, _ in records])
+    column.cells = [cell for _, _, cell in records]
+    if (ids := matches.column("id")) is not None:  # what names a row names none of its dates
+        numbers = (number for _, number, _ in records)
+        ids.cells = [
+            f"{plain_text(own)}/{number + 1}" if number and own != "" else own
+            for own, number in zip(ids.cells, numbers, strict=True)
+        ]
 
 
 def _each(cell: Cell, several: dict[str, list[str]]) -> Sequence[Cell]:

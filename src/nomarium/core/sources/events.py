@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key, holds_dates
 from nomarium.core.kinds import means_people
 from nomarium.core.problems import Place, Problem, has_errors
-from nomarium.core.sheets import name_or_names, note_unused, place_said, says_when
+from nomarium.core.sheets import name_or_names, note_unused, place_said, says_how_new, says_when
 from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sheets.several_times import split_times
 from nomarium.core.sources import wording
@@ -230,7 +230,7 @@ def _without_event(sheet: EventSheet, record: int, span: SpanFound | Problem, la
         sheet.left_out[LeftOut.UNDATED] += 1
     elif _undated(span) and record > last_dated >= 0 and len(filled) == 1:
         sheet.left_out[LeftOut.FOOTER] += 1
-        sheet.problems.append(_about_footer(sheet, record, filled[0]))
+        sheet.problems += [] if says_how_new(filled[0]) else [_about_footer(sheet, record, filled[0])]
     elif isinstance(span, SpanFound) and untitled and len(filled) == dates:
         sheet.left_out[LeftOut.GAP] += 1
     elif isinstance(span, SpanFound) and span.occurrence and untitled and len(filled) == says_when:

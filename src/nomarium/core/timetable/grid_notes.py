@@ -108,7 +108,7 @@ def said_around(
 
 def lines_unheard(grid: Grid, blocks: Sequence[Block], problems: Sequence[Problem]) -> list[Problem]:
     """Return a word on the lines around grids that say when or where, and that nothing among the problems speaks of."""
-    messages = [problem.message for problem in problems]
+    messages = [f"{problem.message} {problem.found}" for problem in problems]
     unused = [
         line
         for line in _lines_around(grid, blocks)
