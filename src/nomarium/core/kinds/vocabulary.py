@@ -317,7 +317,7 @@ CLOSED = (
     r"(?:pupil|student)s?[- ]free|"
     r"\S*(?:休|祝日|假|节日|節日)\S*|nghỉ(?: \w+)?|p\.?a\.? days?|\S*휴(?:일|업)\S*|sans (?:cours|classe)|sin clases?|"
     r"senza lezioni|sem aulas|shut ?downs?|"
-    r"geschlossen|fermée?s?|cerrad[oa]s?|chius[oaie]|fechad[oa]s?|gesloten|lukkede?|stengte?|suljettu|zavřen\w*|zamknięt\w+|zárva"
+    r"geschlossen|gesperrt\w*|fermée?s?|cerrad[oa]s?|chius[oaie]|fechad[oa]s?|gesloten|lukkede?|stengte?|suljettu|zavřen\w*|zamknięt\w+|zárva"
 )
 """The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
 

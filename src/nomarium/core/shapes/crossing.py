@@ -21,6 +21,7 @@ from nomarium.core.shapes.crossed_weekdays import crossed_weekdays
 from nomarium.core.shapes.key import Meaning, meanings_in
 from nomarium.core.shapes.months import month_blocks
 from nomarium.core.shapes.paired_hours import join_paired_hours
+from nomarium.core.sheets import length_said
 from nomarium.core.slots import bare_period
 from nomarium.core.tables import Grid, GridView, Spot, plain_text
 from nomarium.core.values import (
@@ -509,9 +510,10 @@ def _is_sure(found: Crossing) -> bool:
     texts = found.texts()
     explained = {meaning.code for meaning, _ in found.own_key() if meaning.hours}
     coded = [text for text in texts if codes_in(text) and set(codes_in(text)) <= explained]
-    timed = [text for text in texts if span_in(text) or text in coded]
+    starts = _are_times(texts) and any(map(length_said, (text for line in found.lines for text in line.texts)))
+    timed = [text for text in texts if starts or span_in(text) or text in coded]
     by_key = 0 < len(coded) == len(texts)  # bell times have none
-    named = by_key or len(timed) < len(texts) or _heads_names(found) or _not_bells(found, texts)
+    named = by_key or starts or len(timed) < len(texts) or _heads_names(found) or _not_bells(found, texts)
     return len(timed) * 2 > len(texts) and named
 
 

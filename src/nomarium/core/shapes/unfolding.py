@@ -30,6 +30,7 @@ from nomarium.core.shapes.untold import lines_untold
 from nomarium.core.sheets import (
     dates_without,
     holding_bound,
+    length_said,
     note_unused,
     note_used,
     says_when,
@@ -143,6 +144,7 @@ class _Unfolding:
         """The times that a title says of all entries, where none says its own."""
         if self._spell:
             self._named_weekdays, self._days = dict.fromkeys(found.names(), self._spell.weekday), ()
+        self._length_of_all = self._find_length()
         self._moved = 0
         """Entries on another day than the date that heads them, by the weekday in their name."""
         self._unclear: list[Problem] = []
@@ -184,6 +186,14 @@ class _Unfolding:
         """Tell whether a line beside the days says when each ends: “Von”, “Bis”."""
         known = Headings(EVENT_SHEET)
         return any(known(heading) in ("end", "end_date") for heading in self._found.about_days.values())
+
+    def _find_length(self) -> tuple[tuple[int, int], str] | None:
+        """Return the one line that says how long each entry takes, where all say but when they begin; and where."""
+        said = [(line, length) for line in self._found.lines if (length := length_said(" ".join(line.texts)))]
+        if len(said) != 1 or self._kind is Kind.DAYS or any(map(span_in, self._found.texts())):
+            return None
+        ((line, length),) = said
+        return (line.row, line.column), length
 
     def _find_hours_of_all(self) -> tuple[tuple[int, int], str] | None:
         """Return the one title, or line of the days of weeks, that holds the times that nothing else holds."""
@@ -402,10 +412,16 @@ class _Unfolding:
             *what,
             (_start_of(hours) if said.length else hours, here),
             (last or "", head),
-            (said.length or (self._spell.length if self._spell and hours == self._spell.start else ""), here),
+            (said.length or self._usual_length(hours), here),
             (said.place, here),
             (said.week, here),
         ]
+
+    def _usual_length(self, hours: str) -> str:
+        """Return how long an entry takes that says but when it begins: as a title or a line around says of all."""
+        if self._spell is not None and hours == self._spell.start:
+            return self._spell.length
+        return self._length_of_all[1] if self._length_of_all and hours and not is_span(hours) else ""
 
     def _of_day(self, cell: Cell, said: Said) -> Cell:
         """Return what a line says of a day; of times the start alone, where an entry says how long it takes."""
@@ -436,16 +452,7 @@ class _Unfolding:
             blank = next(c for c in sorted(axis.heads) if not found.view.text(axis.row, c))
             yield wording.days_carried(found.view.place(axis.row, blank), str(axis.heads[blank]), found.carried)
         yield from self._problems_of_heads()
-        for at, cells in self._titled.items():
-            said = [
-                f"the {_SAID[name]} {full_day(cell) if isinstance(cell, date) else plain_text(cell)}"
-                for name, cell in cells.items()
-            ]
-            yield note_used(found.view.place(*at), found.view.text(*at), said)
-        if self._title_with_hours is not None:
-            at, text = self._title_with_hours
-            length = f", and the length {self._spell.length}" if self._spell else ""
-            yield note_used(found.view.place(*at), text, [f"the times {self._hours_of_all}{length}"])
+        yield from self._said_of_all()
         for row, heading in found.about_days.items():
             if is_place_word(heading) and heading_key(heading) not in _ANY_PLACE:
                 yield wording.taken_for_place(found.view.place(row, 0), heading)
@@ -469,6 +476,23 @@ class _Unfolding:
         if unused:
             line = unused[0]
             yield note_unused(found.view.place(line.row, line.column), " ".join(line.texts), len(unused) - 1)
+
+    def _said_of_all(self) -> Iterator[Problem]:
+        """Tell of texts around that say something of all entries: dates, times, a length."""
+        found = self._found
+        for at, cells in self._titled.items():
+            said = [
+                f"the {_SAID[name]} {full_day(cell) if isinstance(cell, date) else plain_text(cell)}"
+                for name, cell in cells.items()
+            ]
+            yield note_used(found.view.place(*at), found.view.text(*at), said)
+        if self._title_with_hours is not None:
+            at, text = self._title_with_hours
+            length = f", and the length {self._spell.length}" if self._spell else ""
+            yield note_used(found.view.place(*at), text, [f"the times {self._hours_of_all}{length}"])
+        if self._length_of_all is not None:
+            at, length = self._length_of_all
+            yield note_used(found.view.place(*at), found.view.text(*at), [f"the length {length}"])
 
     def _problems_of_heads(self) -> Iterator[Problem]:
         """Tell of heads that are dates by a title, or that stand for weeks."""
