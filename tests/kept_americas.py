@@ -1246,4 +1246,30 @@ KEPT = {
         warning notes-not-used Master.csv, A4
         notes may-end-in-rooms year-is-listed
     """,
+    "Denver: Bell schedule, Off, Schedule, Terms": r"""
+        America/Denver
+        == Bell schedule.csv
+        Block,Mon/Thu,Tue/Fri,Wednesday
+        A,8:00-9:20,8:00-9:20,9:00-9:45
+        B,9:30-10:50,9:30-10:50,9:55-10:40
+        == Off.csv
+        Holiday,Date
+        MLK Day,1/18/2027
+        Presidents Day,2/15/2027
+        == Schedule.csv
+        Class,Block,Days,Room,Teacher
+        Biology,A,Mon/Thu,12,Hale
+        French,B,Tue/Fri,4,Orr
+        Chorus,A,Wed,Aud,Fenn
+        == Terms.csv
+        Term,Start,End
+        Spring,1/4/2027,3/12/2027
+        == comes out as
+        2027-01-04..2027-03-12 without 2027-01-18 2027-02-15
+        Wed 09:00–09:45 | Chorus | Aud | Period A
+        Mon Thu 08:00–09:20 | Biology | 12 | Period A
+        Tue Fri 09:30–10:50 | French | 4 | Period B
+        == in calendars
+        Fenn 10, Hale 18, Orr 20, Biology 18, Chorus 10, French 20, 12 18, 4 20, Aud 10
+    """,
 }

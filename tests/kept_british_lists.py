@@ -1709,4 +1709,32 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "Dublin: Fixtures": r"""
+        Europe/Dublin
+        == Fixtures.csv
+        Date,Throw-in,Home,Away,Venue,Referee
+        Sun 7 Mar 2027,2.00pm,St Brendans,Na Piarsaigh,Quay Park,J. Daly
+        Sat 13 Mar 2027,6.30pm,Na Piarsaigh,Clan na Mara,The Strand,TBC
+        == comes out as
+        2027-03-07 14:00–15:00 | St Brendans – Na Piarsaigh | Quay Park
+        2027-03-13 18:30–19:30 | Na Piarsaigh – Clan na Mara | The Strand
+        == in calendars
+        Fixtures 2
+        == with
+        notes unsure-column
+    """,
+    "Dublin: Masses": r"""
+        Europe/Dublin
+        == Masses.csv
+        Date,Feast,Masses
+        Sunday 7 March 2027,Lent III,"8.00, 10.00, 18.30"
+        Friday 19 March 2027,St Joseph,"9.30, 19.00"
+        Each Mass lasts 50 minutes,,
+        == is refused
+        == with
+        error no-title Masses.csv, B4
+        error unreadable-date Masses.csv, A4
+        warning unread-times Masses.csv, C1
+        notes unsure-column
+    """,
 }

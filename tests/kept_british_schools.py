@@ -1827,4 +1827,56 @@ KEPT = {
         warning stray-cell Class 7A.csv, E5
         notes note-used
     """,
+    "London: Closed, Lessons, Term (3)": r"""
+        Europe/London
+        == Closed.csv
+        Closed,From,To
+        Half term,2027-02-15,2027-02-19
+        == Lessons.csv
+        Pupil,Mon,Tue,Thu
+        Ada,16:00,,16:45
+        Bo,,15:30,
+        All lessons 45 minutes,,,
+        == Term.csv
+        Term,From,To
+        Spring,2027-01-11,2027-03-26
+        == comes out as
+        2027-01-11..2027-03-25 without 2027-02-15 2027-02-16 2027-02-18
+        Mon 16:00–16:45 | Ada
+        Thu 16:45–17:30 | Ada
+        Tue 15:30–16:15 | Bo
+        == in calendars
+        Ada 20, Bo 10, Ada 20, Bo 10
+        == with
+        notes note-used
+    """,
+    "London: Closed, Plan 6C, Term": r"""
+        Europe/London
+        == Closed.csv
+        Closed,Date
+        Snow,2027-01-18
+        == Plan 6C.xlsx / Timetable
+        6C,Mon,Tue,Wed
+        9:00-10:00,Science,Maths,Science
+        10:00-11:00,Maths,Art,Maths
+        == Plan 6C.xlsx / Science lessons
+        No,Topic
+        1,Light
+        2,Sound
+        3,Heat
+        == Term.csv
+        Term,From,To
+        T1,2027-01-11,2027-01-22
+        == comes out as
+        2027-01-11 09:00–10:00 | Science (6C): Light
+        2027-01-12 2027-01-19 09:00–10:00 | Maths (6C)
+        2027-01-13 09:00–10:00 | Science (6C): Sound
+        2027-01-20 09:00–10:00 | Science (6C): Heat
+        2027-01-11 2027-01-13 2027-01-20 10:00–11:00 | Maths (6C)
+        2027-01-12 2027-01-19 10:00–11:00 | Art (6C)
+        == in calendars
+        6C 10
+        == with
+        notes lessons-of-course
+    """,
 }

@@ -562,4 +562,63 @@ KEPT = {
         == with
         notes on-each-day unsure-column
     """,
+    "Lisbon: Exames": r"""
+        Europe/Lisbon
+        == Exames.csv
+        Unidade curricular;Data;Hora;Duração;Sala
+        Hidrostática;14/06/2027;09h30;2h30;A1
+        Cálculo II;16/06/2027;14h00;2h;Anfiteatro
+        == comes out as
+        2027-06-14 09:30–12:00 | Hidrostática | A1
+        2027-06-16 14:00–16:00 | Cálculo II | Anfiteatro
+        == in calendars
+        Exames 2
+        == with
+        notes unsure-column
+    """,
+    "Paris: Permanences": r"""
+        Europe/Paris
+        == Permanences.csv
+        Permanences de l'association
+        Samedi 9 janvier 2027 10h-12h : Dupont, Martin
+        Mercredi 13 janvier 2027 14h30-17h : Leroy
+        Samedi 16 janvier 2027 10h-12h : Petit
+        == comes out as
+        2027-01-09 10:00–12:00 | Dupont – Martin
+        2027-01-13 14:30–17:00 | Leroy
+        2027-01-16 10:00–12:00 | Petit
+        == in calendars
+        Permanences 3
+        == with
+        notes times-of-titles
+    """,
+    "Oslo: Årsplan 2027": r"""
+        Europe/Oslo
+        == Årsplan 2027.csv
+        Uke;Tema;Aktivitet
+        2;Vinter;Skitur
+        3;Is;Skøyter
+        4;Snø;Akedag
+        == is refused
+        == with
+        undecided Årsplan 2027.csv
+    """,
+    "Amsterdam: Vergaderschema": r"""
+        Europe/Amsterdam
+        == Vergaderschema.csv
+        Overleg;Wanneer;Tijd;Locatie
+        Teamoverleg;elke dinsdag vanaf 12-01-2027 t/m 23-03-2027;09:00-10:00;Kamer 2
+        MR;14-01-2027;19:30-21:30;Aula
+        Studiedag;05-02-2027;;
+        == comes out as
+        2027-01-12..2027-03-23
+        Tue 09:00–10:00 | Teamoverleg | Kamer 2
+        2027-01-14 19:30–21:30 | MR | Aula
+        2027-02-05 all day | Studiedag
+        == in calendars
+        Vergaderschema 13
+        == with
+        warning no-time Vergaderschema.csv, B4
+        notes unsure-column
+    """,
 }

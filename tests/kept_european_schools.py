@@ -1866,4 +1866,53 @@ KEPT = {
         == with
         notes holds-for-all unsure-column
     """,
+    "Rome: 2B, Festività, Quadrimestri": r"""
+        Europe/Rome
+        == 2B.xlsx / Orario 2B
+        Ora,Lunedì,Martedì,Giovedì,Sabato
+        8:10-9:05,"Italiano
+        Rossi","Matematica
+        Bianchi","Inglese
+        Verdi","Italiano
+        Rossi"
+        9:05-10:00,"Matematica
+        Bianchi","Italiano
+        Rossi",,"Scienze
+        Neri"
+        == Festività.csv
+        Festività;Dal;Al
+        Pasqua;25/03/2027;30/03/2027
+        Liberazione;25/04/2027;25/04/2027
+        Repubblica;02/06/2027;02/06/2027
+        == Quadrimestri.csv
+        Quadrimestre;Inizio;Fine
+        II;01/02/2027;05/06/2027
+        == is refused
+        == with
+        undecided 2B.xlsx
+    """,
+    "Berlin: Gesperrt, Hallenplan, Saison": r"""
+        Europe/Berlin
+        == Gesperrt.csv
+        Halle gesperrt;Datum
+        Reinigung;12.02.2027
+        == Hallenplan.csv
+        Hallenbelegungsplan, gültig ab 01.02.2027;;;
+        Halle;Montag;Mittwoch;Freitag
+        Halle A;16:00-17:30 Turnen;17:00-18:30 Judo;
+        Halle B;;16:30-18:00 Handball;18:00-20:00 Volleyball
+        == Saison.csv
+        Saison;Von;Bis
+        Winter;11.01.2027;26.03.2027
+        == comes out as
+        2027-02-01..2027-03-26 without 2027-02-12
+        Wed 16:30–18:00 | Handball | Halle B
+        Wed 17:00–18:30 | Judo | Halle A
+        Mon 16:00–17:30 | Turnen | Halle A
+        Fri 18:00–20:00 | Volleyball | Halle B
+        == in calendars
+        Handball 8, Judo 8, Turnen 8, Volleyball 7, Halle A 16, Halle B 15
+        == with
+        notes note-used unsure-column
+    """,
 }

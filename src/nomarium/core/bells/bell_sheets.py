@@ -85,6 +85,7 @@ class BellReader:
     def read(self, grid: Grid) -> BellSheet:
         """Read one sheet. Raises DataRefused where it holds neither a list nor a grid of bell times."""
         if not self._choices.columns and (turning := turning_periods(grid)) is not None:
+            self._tell_lines(grid, {row for spots in turning.origins for row, _ in spots})
             return self._table(turning)
         head = grid_heading(grid)
         if head is not None and not self._choices.columns:

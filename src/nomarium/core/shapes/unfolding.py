@@ -82,7 +82,9 @@ def unfold(
     for meaning, place in found.own_key():
         by.add(meaning, place)
     if isinstance(found, Patterns):
-        return found.unfold(by, dates.order if dates else None)
+        unfolded = found.unfold(by, dates.order if dates else None)
+        unfolded.problems += lines_untold(found.view.grid, unfolded)
+        return unfolded
     unfolded = _Unfolding(found, by, rooms, used, days, dates).unfolded()
     unfolded.problems += lines_untold(found.view.grid, unfolded)
     return unfolded
@@ -168,7 +170,7 @@ class _Unfolding:
         for name, day, at in self._said_around():
             headings.append(name)
             rows = [[*entry, (day, found.spot(*at))] for entry in rows]
-        start = found.spot(found.axes[0].row, next(iter(found.leads), 0))
+        start = found.spot(found.axes[0].row, next(iter(found.leads), min(found.axes[0].heads)))
         list_of = found.view.grid.as_list(
             [headings, *([cell for cell, _ in row] for row in rows)],
             [[start] * len(headings), *([spot for _, spot in row] for row in rows)],

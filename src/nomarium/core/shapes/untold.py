@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.shapes.axis import one_date
 from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.day_titles import date_in_words, is_of_other_days
-from nomarium.core.sheets import note_unused, place_said, says_when
+from nomarium.core.sheets import holding_bound, note_unused, place_said, says_when
 from nomarium.core.tables import Grid, GridView, Spot, plain_text
 from nomarium.core.values import ORDERS, date_in, is_date, span_of_dates, spans_in
 from nomarium.lazily import regex
@@ -78,6 +78,9 @@ class _Listed:
         said = [span.text for span in spans_in(text)] or list(filter(None, [place_said(text)]))
         if said:
             return all(any(one in cell for cell in self._texts) for one in said)
+        bound = holding_bound(text, titled=True)
+        if bound is not None and self._dates:
+            return bound.day == (min(self._dates) if bound.name == "from" else max(self._dates))
         span = span_of_dates(text)
         days = {date_in(one, order) for one in _IN_DIGITS.findall(text) for order in ORDERS} | {date_in_words(text)}
         within = span is not None and any(span.first <= one <= span.last for one in self._dates)
