@@ -12,7 +12,7 @@ from itertools import pairwise
 from nomarium.core.kinds import LESSON_SHEET
 from nomarium.core.lessons import wording
 from nomarium.core.problems import Place, Problem
-from nomarium.core.sheets import Sheet, SheetChoices, read_sheet
+from nomarium.core.sheets import Sheet, SheetChoices, note_unused, read_sheet, says_when
 from nomarium.core.tables import Grid, plain_text
 from nomarium.core.values import Fault, split_list
 from nomarium.lazily import regex
@@ -89,8 +89,11 @@ class _Rows:
         title = self._plain["lesson"][record]
         said = {name: texts[record] for name, texts in self._whole.items() if texts[record]}
         if not title:
+            number = self._plain["number"][record]
             if said:
                 self._problems.append(wording.no_title(self._sheet.place(record)))
+            elif says_when(number):
+                self._problems.append(note_unused(self._sheet.place(record, "number"), number))
             return None
         dates = {name: day_of(self._sheet, record, name, self._problems) for name in self._dates}
         if dates.get("on") and dates.get("last_before"):

@@ -129,5 +129,6 @@ def _unfolded(
     grid: Grid, kind: Kind, rows: list[list[Cell]], days: Sequence[DrawnDay], problems: list[Problem], why: str
 ) -> Unfolded:
     width = len(rows[0])
-    origins = [[(0, 0)] * width, *([day.spot] * width for day in days)]
+    first = days[0].spot if days else (0, 0)
+    origins = [[first] * width, *([day.spot] * width for day in days)]
     return Unfolded(grid.as_list(rows, origins), kind, "", why, problems)
