@@ -433,9 +433,14 @@ def holds_moments(sheet: FoundSheet) -> bool:
     alone = [Column("", 0, [cell for cell in row if cell != ""]) for row in rows[1:]]
     return (
         sum(_cells_with_spans(sheet)) > 1
+        or any(_has_span(row) and len(row) - row.count("") > 1 for row in rows)
         or any(map(holds_dates, alone))
         or any(test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays))
     )
+
+
+def _has_span(row: Sequence[Cell]) -> bool:
+    return any(isinstance(cell, str) and span_in(cell) is not None for cell in row)
 
 
 def holds_spans(sheet: FoundSheet) -> bool:

@@ -297,6 +297,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "except",
         "dates on which it does not happen, separated by ;",
         "except|except on|exceptions|excluding|not on|skip dates|excluded dates|exception dates|exdate",
+        shared=words.NOT_HELD,
     ),
     Field(
         "also",

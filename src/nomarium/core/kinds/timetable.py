@@ -302,6 +302,7 @@ TIMETABLE_SHEET = with_phrases(
                 "dates on which it does not meet, separated by “;”",
                 "not on|except|except on|exceptions|excluding|no lesson on|no class on|no lessons on|no classes on|not meeting on|"
                 "skip|skips|skipped|away|absent on|ohne|außer|nicht am|sauf|excepto|eccetto|behalve|niet op|utom|undtagen|ikke",
+                shared=words.NOT_HELD,
             ),
             Field(
                 "status",

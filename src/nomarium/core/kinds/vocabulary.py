@@ -296,6 +296,12 @@ ACTIVITIES = (
     r"lessen|les|training(?:en)?|repetities|undervisning|lektioner|träning|träningar|kurser|trening|trenings?|aulas?|treinos?)"
 )
 """What goes on week by week, as a note calls it that says when it does not."""
+NOT_HELD = (
+    "no class|no classes|no lesson|no lessons|no session|no sessions|no meeting|no practice|no training|no rehearsal|"
+    "cancelled on|kein unterricht|kein kurs|kein training|entfällt am|pas de cours|sin clase|sin clases|senza lezione|"
+    "geen les|geen lessen|geen training|ingen undervisning|ingen træning|ingen trening|ingen träning|ei tuntia"
+)
+"""What heads the dates on which the row beside them is not held."""
 CLOSED = (
     r"closed|closes|closures?|exeats?|mid-?term(?! (?:exam|test|report|grade|assess|paper|mark)\w*)|"
     r"holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
