@@ -1272,4 +1272,22 @@ KEPT = {
         == in calendars
         Fenn 10, Hale 18, Orr 20, Biology 18, Chorus 10, French 20, 12 18, 4 20, Aud 10
     """,
+    "Chicago: Calendar 2026-27, Grade 6": r"""
+        America/Chicago
+        == Calendar 2026-27.csv
+        Date,Event
+        Jan 4 2027,Classes resume
+        Jan 18 2027,No School - MLK Day
+        Feb 12 2027,Early Release 12:00
+        "Feb 15-19, 2027",Winter Break - No School
+        Mar 26 2027,Last day of quarter
+        == Grade 6.csv
+        Grade 6,Mon,Tue,Wed,Thu,Fri
+        8:00-8:50,Math,ELA,Math,Science,Math
+        8:55-9:45,ELA,Math,ELA,ELA,Art
+        1:00-1:50,PE,Art,PE,Math,Science
+        == is refused
+        == with
+        undecided terms
+    """,
 }

@@ -1737,4 +1737,90 @@ KEPT = {
         warning unread-times Masses.csv, C1
         notes unsure-column
     """,
+    "London: Rooms w-c 8 March": r"""
+        Europe/London
+        == Rooms w-c 8 March.xlsx / Week
+        Room bookings,,,
+        Room,2027-03-08,2027-03-09,2027-03-10
+        Blue,09:00-10:30 Board,,14:00-15:00 Interview
+        Red,,10:00-12:00 Audit,
+        == comes out as
+        2027-03-08 09:00–10:30 | Board | Blue
+        2027-03-10 14:00–15:00 | Interview | Blue
+        2027-03-09 10:00–12:00 | Audit | Red
+        == in calendars
+        Blue 2, Red 1
+    """,
+    "London: Orchestra": r"""
+        Europe/London
+        == Orchestra.csv
+        Date,Rehearsal,Concert,Venue
+        Sat 6 March 2027,14:00-17:00,19:30-21:30,Quay Hall
+        Sat 13 March 2027,10:00-13:00,,St Anne
+        == is refused
+        == with
+        undecided Orchestra.csv
+    """,
+    "London: Tuesday 9 March 2027": r"""
+        Europe/London
+        == Tuesday 9 March 2027.csv
+        Dr Orr - Room 4,
+        09:00,A. Tern
+        09:15,B. Gull
+        09:30,Break
+        09:45,C. Skua
+        Appointments are 15 minutes,
+        == is refused
+        == with
+        undecided Tuesday 9 March 2027.csv
+    """,
+    "London: Festival": r"""
+        Europe/London
+        == Festival.xlsx / Fri 2 July 2027
+        Time,Main stage,Tent
+        18:00-19:00,Tideway,Storytelling
+        19:30-21:00,The Gulls,
+        == Festival.xlsx / Sat 3 July 2027
+        Time,Main stage,Tent
+        12:00-13:00,Brass,Puppets
+        == is refused
+        == with
+        undecided Festival.xlsx, sheet Sat 3 July 2027
+    """,
+    "London: Meetings (2)": r"""
+        Europe/London
+        == Meetings.csv
+        Meeting,Pattern,From,To,Time,Room
+        Staff,Every Monday,4 Jan 2027,22 Mar 2027,15:45-16:45,Library
+        Heads,Alternate Wednesdays,6 Jan 2027,24 Mar 2027,15:45-16:45,Room 2
+        Governors,Last Thursday of the month,28 Jan 2027,25 Mar 2027,18:00-20:00,Hall
+        == comes out as
+        2027-01-04..2027-03-25 without 2027-01-13..2027-03-24/14
+        Mon 15:45–16:45 | Staff | Library
+        Wed 15:45–16:45 | Heads | Room 2
+        2027-01-28 2027-02-25 2027-03-25 18:00–20:00 | Governors | Hall
+        == in calendars
+        Meetings 21
+    """,
+    "London: Bus duty, Staff": r"""
+        Europe/London
+        == Bus duty.csv
+        Bus duty 3.15-3.40pm,,,,,
+        Week beginning,Mon,Tue,Wed,Thu,Fri
+        4 January 2027,AH,BO,CF,AH,BO
+        11 January 2027,CF,AH,BO,CF,AH
+        == Staff.csv
+        Initials,Name
+        AH,Ann Hale
+        BO,Bo Orr
+        CF,Cy Fenn
+        == comes out as
+        2027-01-04 2027-01-07 2027-01-12 2027-01-15 15:15–15:40 | Ann Hale
+        2027-01-05 2027-01-08 2027-01-13 15:15–15:40 | Bo Orr
+        2027-01-06 2027-01-11 2027-01-14 15:15–15:40 | Cy Fenn
+        == in calendars
+        Bus duty 10
+        == with
+        notes note-used
+    """,
 }

@@ -1879,4 +1879,62 @@ KEPT = {
         == with
         notes lessons-of-course
     """,
+    "London: Clubs, Holidays, Term dates (2)": r"""
+        Europe/London
+        == Clubs.csv
+        After-school clubs Spring 2027 - all clubs start week beginning 11 January,,,,
+        Club,Day,Time,Years,Where
+        Chess,Monday,3.30-4.30,3-6,Library
+        Football,Wednesday,3.30-4.45,5-6,Field
+        Choir,Thursday,12.15-12.55,All,Hall
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Start,End
+        Spring 2027,04/01/2027,25/03/2027
+        == comes out as
+        2027-01-04..2027-03-25 without 2027-02-15 2027-02-17 2027-02-18
+        Mon 15:30–16:30 | Chess | Library
+        Thu 12:15–12:55 | Choir | Hall
+        Wed 15:30–16:45 | Football | Field
+        == in calendars
+        Chess 11, Choir 11, Football 11, Field 11, Hall 11, Library 11
+        == with
+        warning notes-not-used Clubs.csv, A1
+        notes holds-for-all unsure-column
+    """,
+    "London: 7B, Closed, Dates, Weeks": r"""
+        Europe/London
+        == 7B.xlsx / Week A
+        7B,Mon,Tue
+        9:00-10:00,Maths,Art
+        10:00-11:00,PE,Maths
+        == 7B.xlsx / Week B
+        7B,Mon,Tue
+        9:00-10:00,English,Art
+        10:00-11:00,PE,Music
+        == Closed.csv
+        Closed,Date
+        Inset,12/01/2027
+        == Dates.csv
+        Term,Start,End
+        Spring A,04/01/2027,29/01/2027
+        == Weeks.csv
+        Week beginning,Week
+        04/01/2027,A
+        11/01/2027,B
+        18/01/2027,A
+        25/01/2027,B
+        == comes out as
+        2027-01-04..2027-01-26 without 2027-01-12
+        2027-01-04 2027-01-18 09:00–10:00 | Maths (7B)
+        2027-01-05 2027-01-19 2027-01-26 09:00–10:00 | Art (7B)
+        Mon 10:00–11:00 | PE (7B)
+        2027-01-05 2027-01-19 10:00–11:00 | Maths (7B)
+        2027-01-11 2027-01-25 09:00–10:00 | English (7B)
+        2027-01-26 10:00–11:00 | Music (7B)
+        == in calendars
+        7B 14
+    """,
 }

@@ -621,4 +621,42 @@ KEPT = {
         warning no-time Vergaderschema.csv, B4
         notes unsure-column
     """,
+    "Copenhagen: Hold": r"""
+        Europe/Copenhagen
+        == Hold.csv
+        Hold;Dag;Tid;Sted;Start;Slut;Ingen undervisning
+        Yoga;tirsdag;17.00-18.00;Sal 1;05-01-2027;16-03-2027;16-02-2027
+        Keramik;lørdag;10.00-13.00;Værksted;09-01-2027;20-03-2027;20-02-2027
+        == comes out as
+        2027-01-05..2027-03-20 without 2027-02-16 2027-02-20
+        Tue 17:00–18:00 | Yoga | Sal 1
+        Sat 10:00–13:00 | Keramik | Værksted
+        == in calendars
+        Hold 20
+        == with
+        notes unsure-column
+    """,
+    "Lisbon: Escala março 2027, Legenda": r"""
+        Europe/Lisbon
+        == Escala março 2027.csv
+        Escala de março 2027;;;;;
+        Nome;1;2;3;4;5
+        Ana;M;M;T;F;N
+        Rui;T;N;F;M;M
+        == Legenda.csv
+        Código;Turno;Início;Fim
+        M;Manhã;08:00;14:00
+        T;Tarde;14:00;20:00
+        N;Noite;20:00;08:00
+        F;Folga;;
+        == comes out as
+        2027-03-01..2027-03-05
+        Mon Tue Thu Fri 08:00–14:00 | Manhã
+        2027-03-01 2027-03-03 14:00–20:00 | Tarde
+        2027-03-02 2027-03-05 20:00–08:00 | Noite
+        == in calendars
+        Ana 4, Rui 4
+        == with
+        notes ends-next-day
+    """,
 }

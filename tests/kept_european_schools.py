@@ -1915,4 +1915,21 @@ KEPT = {
         == with
         notes note-used unsure-column
     """,
+    "Helsinki: Jakso, Lomat, Tunnit": r"""
+        Europe/Helsinki
+        == Jakso.csv
+        Jakso;Alkaa;Päättyy
+        4;11.1.2027;12.3.2027
+        == Lomat.csv
+        Loma;Alkaa;Päättyy
+        Talviloma;22.2.2027;26.2.2027
+        == Tunnit.csv
+        Kurssi;Viikonpäivä;Alkaa;Päättyy;Luokka;Opettaja
+        MAA5;ma;8.15;9.30;203;LAI
+        ENA3;ti;9.45;11.00;110;SAL
+        == is refused
+        == with
+        error code-unexplained Tunnit.csv, E2
+        warning no-rows Tunnit.csv
+    """,
 }
