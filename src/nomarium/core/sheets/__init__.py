@@ -17,6 +17,7 @@ if TYPE_CHECKING:
         length_said,
         place_said,
         says_how_new,
+        says_off,
         says_when,
         titled_span,
     )
@@ -57,6 +58,7 @@ __all__ = [
     "read_sheet",
     "said_by_names",
     "says_how_new",
+    "says_off",
     "says_when",
     "sheet_of",
     "take_notes",

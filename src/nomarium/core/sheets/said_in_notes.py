@@ -201,11 +201,23 @@ def holding_bound(text: str, order: Order | None = None, *, titled: bool = False
     found = _BOUND.fullmatch(text.strip(" ."))
     if found is None or not (titled or re.search(_HOLDS, found["what"] or "plan", re.IGNORECASE)):
         return None
+    if re.search(_OF_SOMETHING_ELSE, found["what"] or "", re.IGNORECASE) or says_off(found["what"] or ""):
+        return None
     orders = [order] if order else ORDERS[:1] if _DOTTED.search(found["date"]) else ORDERS
     days = {day for one in orders if (day := date_in(found["date"], one)) is not None}
     return Bound("until" if found["until"] else "from", days.pop()) if len(days) == 1 else None
 
 
+def says_off(text: str) -> bool:
+    """Tell whether a text says that something is closed, or that nothing is."""
+    return _IS_OFF.search(text) is not None
+
+
+_IS_OFF = regex(
+    rf"\b(?:{words.CLOSED})\b|\b(?:no|not|kein\w*|nicht|pas de|sin|nessun\w*|geen|niet|ingen|inga|cancelled|off)\b",
+    re.IGNORECASE,
+)
+"""What says of its dates that nothing is then."""
 _DOTTED = regex(r"\d\.\d{1,2}\.\d")
 """A date whose dots say that its day comes first."""
 _VALID = r"(?:valid |in force |effective |gültig |valable |válid[oa] |geldig )?"
@@ -295,6 +307,8 @@ _YEAR_AHEAD = regex(r"(?P<before>[^\d]*)(?P<year>20\d\d)\s*(?:[:,;(–-]|\s)\s*(
 
 def dates_without(text: str) -> str:
     """Return the dates on which a note says that nothing is: "No class on 26 October", "Studio closed 5–9 April"."""
+    if _is_open_ended(text):
+        return ""
     nothing = _NOTHING_IN.fullmatch(text)
     if nothing is not None and are_dates(nothing["dates"]):
         return nothing["dates"]
@@ -307,6 +321,21 @@ def dates_without(text: str) -> str:
     return closed["dates"] if are_dates(closed["dates"]) else ""
 
 
+def _is_open_ended(text: str) -> bool:
+    """Tell whether a text says from when on, or until when, something is, and not both: it names no single days."""
+    found = _ONE_END.search(text)
+    alone = found is not None and not any(map(str.isdigit, text[: found.start()]))
+    return found is not None and alone and span_of_dates(found["dates"]) is None and not _TO.search(found["dates"])
+
+
+_ONE_END = regex(
+    r"\b(?:until|till|before|after|since|from|starting|ab|bis|vor|nach|seit|jusqu.au|avant|après|depuis|à partir d[eu]|"
+    r"desde(?: el)?|hasta(?: el)?|antes|dal|fino al|vanaf|tot|sedan|från|fra|til)\s+(?P<dates>\d.*)",
+    re.IGNORECASE,
+)
+_TO = regex(
+    r"\d\S*\s*(?:[-–—]|\b(?:to|until|till|bis|au|al?|tot|t/m|til|till|hasta)\b)\s*\S*\d|[,;&]|\band\b", re.IGNORECASE
+)
 _NOTHING_IN = regex(
     rf"(?:there (?:is|are|will be) )?(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen|inga)\s+(?:{words.ACTIVITIES})\b"
     r"(?:\s+(?:in|during|over|on|at|for|am|an|im|in den|während|pendant|en|durante|i|op|på|om)\b)?"

@@ -13,7 +13,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.kinds.vocabulary import BREAKS
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free, unclear_weeks, without_length
-from nomarium.core.sheets import Known, is_usual_name, length_said, note_used, titled_span
+from nomarium.core.sheets import Known, is_usual_name, length_said, note_used, says_off, titled_span
 from nomarium.core.slots import DayTest, Periods, UnknownDay, by_bare_letters, by_weeks
 from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
@@ -194,7 +194,7 @@ def _validity(
             first, last = span.first, span.last
             problems.append(wording.holds_for_dates(block.view.place(block.head, 0), caption, first, last))
             continue
-        bounds = bounds_in(caption) if len(caption) > _SHORTEST_BOUNDED else None
+        bounds = bounds_in(caption) if len(caption) > _SHORTEST_BOUNDED and not says_off(caption) else None
         of_year = choices.year.rules.first
         said = (bounds.first, bounds.until) if bounds else ("", "")
         begins, ends = (date_in_words(text, of_year, choices.dates.order) for text in said)
