@@ -1927,9 +1927,11 @@ KEPT = {
         Kurssi;Viikonpäivä;Alkaa;Päättyy;Luokka;Opettaja
         MAA5;ma;8.15;9.30;203;LAI
         ENA3;ti;9.45;11.00;110;SAL
-        == is refused
-        == with
-        error code-unexplained Tunnit.csv, E2
-        warning no-rows Tunnit.csv
+        == comes out as
+        2027-01-11..2027-03-09 without 2027-02-22 2027-02-23
+        Mon 08:15–09:30 | MAA5 | 203
+        Tue 09:45–11:00 | ENA3 | 110
+        == in calendars
+        LAI 8, SAL 8, ENA3 8, MAA5 8, 110 8, 203 8
     """,
 }

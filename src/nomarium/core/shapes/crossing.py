@@ -13,7 +13,7 @@ from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import SIDES_OF_A_MATCH, Headings, heading_key
-from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET, heads_weeks, means_people
+from nomarium.core.kinds import CHANGE_SHEET, EVENT_SHEET, TIMETABLE_SHEET, heads_weeks, means_people
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, names_week, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, mostly_labels
@@ -590,6 +590,11 @@ def _is_short(text: str) -> bool:
     return len(text) <= _LONGEST_WORD and text.count(" ") <= 1
 
 
+def _head_changes(names: Sequence[str]) -> bool:
+    """Tell whether names are headings of several fields of a list of changes: “Form”, “Cover”, “New room”."""
+    return len({field for name in names if (field := Headings(CHANGE_SHEET)(name))}) > 1
+
+
 def _is_sure_turned(found: Crossing) -> bool:
     """Tell whether names stand across, and no headings of a list: they have one form, or all cells speak for it."""
     names = found.names()
@@ -598,7 +603,7 @@ def _is_sure_turned(found: Crossing) -> bool:
     on_duty = not found.dated and _are_on_duty_by_title(found)
     places = (on_duty or (found.dated and says_hours_of_days)) and all(map(is_place_word, names))
     headings = any((known(name) and not places) or heading_key(name) in SIDES_OF_A_MATCH for name in names)
-    if len(names) < FEWEST_HEADS or headings:
+    if len(names) < FEWEST_HEADS or headings or _head_changes(names):
         return False
     are_times = list(map(_are_times, _cells_by_name(found).values()))
     if found.hours_lead is None and any(are_times) and not all(are_times):
