@@ -22,10 +22,9 @@ from nomarium.core.sheets import (
     holding_span,
     holds_for_all,
     note_unused,
-    place_said,
     read_sheet,
     said_by_names,
-    says_when,
+    says_when_or_where,
 )
 from nomarium.core.slots import DayReader, UnknownDay, bare_period
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
@@ -33,7 +32,6 @@ from nomarium.core.values import (
     ClockTime,
     Fault,
     Moment,
-    MomentColumn,
     Order,
     day_words,
     read_moments,
@@ -253,7 +251,7 @@ class BellReader:
         body = list(enumerate(rows[1:], 1))
         moments = self._clock(grid, [(head + 1 + number, row) for number, row in body], across)
         found = BellSheet(form="grid")
-        for number, row in body if moments is not None else ():
+        for number, row in body if moments else ():
             name = bare_period(plain_text(row[0])) if row else ""
             for index, conditions in across.items():
                 cell = row[index] if index < len(row) else ""
@@ -265,15 +263,14 @@ class BellReader:
                     continue
                 if plain_text(cell).strip() in ("-", "–", "—"):
                     continue
-                moment = moments.moments.get(cell) if moments is not None else None
+                moment = moments.get(cell)
                 hours = [moment.start, moment.end] if isinstance(moment, Moment) else []
                 if not any(hours):
                     self.problems.append(wording.unreadable_bell(place, plain_text(cell)))
                 elif conditions is not None and (span := self._checked(hours, place)):
                     found.rows.append(BellRow(name, *span, conditions, place))
-        self._tell_lines(
-            grid, {head + number for number, row in body if any(map(_spans, row))} if not turned else set()
-        )
+        timed = [] if turned else [head + number for number, row in body if any(map(_spans, row))]
+        self._tell_lines(grid, timed)
         return found
 
     def _tell_lines(self, grid: Grid, within: Collection[int]) -> None:
@@ -284,15 +281,15 @@ class BellReader:
             line = texts[0] if len(texts) == 1 and number not in within else ""
             if line.count(" ") < _FEWEST_BLANKS or any(line in message for message in messages):
                 continue
-            if says_when(line) or place_said(line):
+            if says_when_or_where(line):
                 column = next(column for column, cell in enumerate(row) if cell != "")
                 place = Place(grid.file, grid.sheet, address(number + 1, column), number + 1)
                 self.problems.append(note_unused(place, line))
 
     def _clock(
         self, grid: Grid, body: Sequence[tuple[int, list[Cell]]], across: Mapping[int, object]
-    ) -> MomentColumn | None:
-        """Read all cells of a grid on one clock; None where they cannot be, which is among the problems."""
+    ) -> Mapping[Cell, Moment | Fault]:
+        """Read all cells of a grid on one clock; none where they cannot be read, which is among the problems."""
         cells = [row[index] if index < len(row) else "" for _, row in body for index in across]
         numbers = [number for number, _ in body for _ in across]
         if not cells:
@@ -301,7 +298,7 @@ class BellReader:
         table = Table(grid.file, grid.sheet, grid.form, numbers[0] - 1, [column], numbers)
         moments, problems = read_moments(table, [(column, True)], self._choices.dates)
         self.problems += problems
-        return moments[0] if moments else None
+        return moments[0].moments if moments else {}
 
     def _for_all(self, grid: Grid, head: int) -> Conditions:
         """Return what holds for a whole grid: as the plan states it, or as a title, the tab or the file's name says."""

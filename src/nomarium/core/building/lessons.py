@@ -28,16 +28,15 @@ from nomarium.core.lessons import (
 from nomarium.core.lessons import wording as said
 from nomarium.core.meetings import About, Held
 from nomarium.core.problems import Place, Problem
+from nomarium.core.sheets import known_in
 from nomarium.core.sources import Series
 from nomarium.core.values import counted
-from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.plan import LessonKeys
     from nomarium.core.year import SchoolYear
 
 _WHOSE = ("class", "course", "student", "team", "code", "group", "teacher")
-_WORD = regex(r"[^\W_]+")
 _Slot = tuple[int, int]
 """A meeting: the place of its slot among all, and its place among the dates of that."""
 
@@ -191,10 +190,8 @@ class _Teaching:
 
     def _names_in(self, kind: str, name: str, lesson: Lesson) -> list[str]:
         """Return the names of a kind that stand in the names of a list, its tab or its file as whole words."""
-        words = " ".join(_WORD.findall(f"{name} {lesson.place.sheet or ''} {lesson.place.file}".casefold()))
-        known = [one for of_kind, one in self._of_name if of_kind == kind]
-        there = [one for one in known if f" {' '.join(_WORD.findall(one))} " in f" {words} "]
-        return [self._names[one] for one in there if not any(one != other and one in other for other in there)]
+        known = {key: self._names[key] for of_kind, key in self._of_name if of_kind == kind}
+        return known_in(f"{name} {lesson.place.sheet or ''} {lesson.place.file}", known)
 
     def _of_course(self, name: str, whose: str, course: str, lesson: Lesson) -> list[_Slot] | None:
         """Return the meetings of a class in which it has a course; None, with a problem, where several may be meant.

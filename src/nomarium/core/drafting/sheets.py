@@ -433,14 +433,10 @@ def holds_moments(sheet: FoundSheet) -> bool:
     alone = [Column("", 0, [cell for cell in row if cell != ""]) for row in rows[1:]]
     return (
         sum(_cells_with_spans(sheet)) > 1
-        or any(_has_span(row) and len(row) - row.count("") > 1 for row in rows)
+        or any(any(_spans_of(row)) and len(row) - row.count("") > 1 for row in rows)
         or any(map(holds_dates, alone))
         or any(test(column) for column in columns for test in (holds_dates, holds_times, holds_weekdays))
     )
-
-
-def _has_span(row: Sequence[Cell]) -> bool:
-    return any(isinstance(cell, str) and span_in(cell) is not None for cell in row)
 
 
 def holds_spans(sheet: FoundSheet) -> bool:
@@ -450,8 +446,11 @@ def holds_spans(sheet: FoundSheet) -> bool:
 
 def _cells_with_spans(sheet: FoundSheet) -> Iterator[bool]:
     """Tell of each text on a sheet whether it has times from when to when."""
-    rows = sheet.grid.rows if sheet.grid else []
-    return (span_in(cell) is not None for row in rows for cell in row if isinstance(cell, str))
+    return (found for row in (sheet.grid.rows if sheet.grid else []) for found in _spans_of(row))
+
+
+def _spans_of(row: Sequence[Cell]) -> Iterator[bool]:
+    return (span_in(cell) is not None for cell in row if isinstance(cell, str))
 
 
 @cache

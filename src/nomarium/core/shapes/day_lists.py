@@ -11,11 +11,7 @@ from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes.day_titles import date_in_words, date_of
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, GridView
-from nomarium.core.values import (
-    is_place_word,
-    scan_span,
-    weekday_in_any,
-)
+from nomarium.core.values import is_place_word, scan_span, weekday_in_any
 
 
 def list_of_day(view: GridView, head: int) -> Unfolded | None:

@@ -83,9 +83,8 @@ def unfold(
         by.add(meaning, place)
     if isinstance(found, Patterns):
         unfolded = found.unfold(by, dates.order if dates else None)
-        unfolded.problems += lines_untold(found.view.grid, unfolded)
-        return unfolded
-    unfolded = _Unfolding(found, by, rooms, used, days, dates).unfolded()
+    else:
+        unfolded = _Unfolding(found, by, rooms, used, days, dates).unfolded()
     unfolded.problems += lines_untold(found.view.grid, unfolded)
     return unfolded
 

@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.shapes.axis import one_date
 from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.day_titles import date_in_words, is_of_other_days
-from nomarium.core.sheets import holding_bound, note_unused, place_said, says_when
+from nomarium.core.sheets import holding_bound, note_unused, place_said, says_when_or_where
 from nomarium.core.tables import Grid, GridView, Spot, plain_text
 from nomarium.core.values import ORDERS, date_in, is_date, span_of_dates, spans_in
 from nomarium.lazily import regex
@@ -52,7 +52,7 @@ def _lines(grid: Grid) -> Iterator[tuple[Spot, str]]:
         whole = [(cells[0][0], ", ".join(text for _, text in cells))] if 0 < len(cells) <= _MOST_CELLS else cells
         for column, text in whole:
             long = text.count(" ") + 1 >= _FEWEST_WORDS
-            if long and not is_date(text) and (says_when(text) or place_said(text)):
+            if long and not is_date(text) and says_when_or_where(text):
                 yield (row, column), text
 
 

@@ -149,26 +149,19 @@ def taken_for_place(place: Place, heading: str) -> Problem:
 
 def stray(place: Place, text: str, count: int) -> Problem:
     """Filled cells that belong to no name."""
-    more = f" and {count - 1} more" if count > 1 else ""
-    return warning(
-        "cells-not-read",
-        place,
-        f"“{text}”{more} stands below the days, but beside no name: not used.",
-        found=text,
-        advice="Write whose it is in the first column, or clear it.",
-    )
+    why = "stands below the days, but beside no name"
+    return _cells_not_read(place, text, count, why, "Write whose it is in the first column, or clear it.")
 
 
 def untimed(place: Place, text: str, count: int) -> Problem:
     """Filled cells without a time, below days whose other cells have one."""
+    why = "stands below a day, but has no time as the other cells have"
+    return _cells_not_read(place, text, count, why, "Write the time in front of it, or clear it.")
+
+
+def _cells_not_read(place: Place, text: str, count: int, why: str, advice: str) -> Problem:
     more = f" and {count - 1} more" if count > 1 else ""
-    return warning(
-        "cells-not-read",
-        place,
-        f"“{text}”{more} stands below a day, but has no time as the other cells have: not used.",
-        found=text,
-        advice="Write the time in front of it, or clear it.",
-    )
+    return warning("cells-not-read", place, f"“{text}”{more} {why}: not used.", found=text, advice=advice)
 
 
 def days_carried(place: Place, day: str, count: int) -> Problem:

@@ -19,9 +19,10 @@ if TYPE_CHECKING:
         says_how_new,
         says_off,
         says_when,
+        says_when_or_where,
         titled_span,
     )
-    from nomarium.core.sheets.whole import is_usual_name, said_by_names
+    from nomarium.core.sheets.whole import is_usual_name, known_in, said_by_names
     from nomarium.core.sheets.wording import (
         holds_for_all,
         key_of_two,
@@ -49,6 +50,7 @@ __all__ = [
     "holds_for_all",
     "is_usual_name",
     "key_of_two",
+    "known_in",
     "length_said",
     "name_or_names",
     "note_unused",
@@ -60,6 +62,7 @@ __all__ = [
     "says_how_new",
     "says_off",
     "says_when",
+    "says_when_or_where",
     "sheet_of",
     "take_notes",
     "tell_notes",

@@ -19,7 +19,7 @@ from nomarium.core.columns.contents import (
 from nomarium.core.kinds import TIMETABLE_SHEET
 from nomarium.core.kinds.vocabulary import NOTES
 from nomarium.core.sheets import wording
-from nomarium.core.sheets.said_in_notes import place_said, says_when
+from nomarium.core.sheets.said_in_notes import says_when_or_where
 from nomarium.core.tables import Cell, Column, Table, plain_text
 from nomarium.core.values import read_status, read_yes_no
 from nomarium.lazily import regex
@@ -75,9 +75,9 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
 
 def _said_beside(table: Table, column: Column) -> list[Problem]:
     """Return a word on the first text of a column without a heading that says when or where."""
-    said = ((record, plain_text(cell)) for record, cell in enumerate(column.cells) if cell != "")
-    telling = ((record, text) for record, text in said if says_when(text) or place_said(text))
-    return [wording.note_unused(table.cell_place(record, column), text) for record, text in islice(telling, 1)]
+    texts = [plain_text(cell) for cell in column.cells]
+    record = next((record for record, text in enumerate(texts) if says_when_or_where(text)), None)
+    return [] if record is None else [wording.note_unused(table.cell_place(record, column), texts[record])]
 
 
 def _is_score(column: Column) -> bool:

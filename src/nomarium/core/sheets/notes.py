@@ -21,6 +21,7 @@ from nomarium.core.sheets.said_in_notes import (
     place_said,
     says_how_new,
     says_when,
+    says_when_or_where,
     sentences_of,
     start_said,
     times_of_parts,
@@ -85,7 +86,7 @@ _MOST_BELOW = 20
 
 
 def _may_tell(text: str) -> bool:
-    return says_when(text) or bool(length_said(text) or _HOUR.search(text) or place_said(text))
+    return says_when_or_where(text) or bool(length_said(text) or _HOUR.search(text))
 
 
 def take_notes(
@@ -109,7 +110,7 @@ def take_notes(
     untold = [
         note
         for note in found.unused
-        if says_when(note.text) or place_said(note.text) or (not timed and _HOUR.search(note.text))
+        if says_when_or_where(note.text) or (not timed and _HOUR.search(note.text))
         if not says_how_new(note.text) and (kind.kind is Kind.LIST or not _only_names_span(note.text))
     ]
     found.problems += [wording.note_unused(note.place, note.text) for note in untold]
@@ -124,7 +125,7 @@ def take_notes(
 
 def tell_notes(grid: Grid, table: Table) -> list[Problem]:
     """Return a word on each note beside a table of whose notes nothing is ever taken, and that says when or where."""
-    telling = [note for note in notes_of(grid, table) if says_when(note.text) or place_said(note.text)]
+    telling = [note for note in notes_of(grid, table) if says_when_or_where(note.text)]
     return [
         wording.note_unused(note.place, note.text)
         for note in telling

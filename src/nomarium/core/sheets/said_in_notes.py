@@ -400,6 +400,11 @@ def says_when(text: str) -> bool:
     return timed or span_of_dates(text) is not None or _names_date(text)
 
 
+def says_when_or_where(text: str) -> bool:
+    """Tell whether a text says when something is, or where all of it is: it may change what events are."""
+    return says_when(text) or bool(place_said(text))
+
+
 _SCHOOL_YEAR = regex(r"\b20\d\d\s?[-–/]\s?(?:20)?\d\d\b(?![-/])")
 
 

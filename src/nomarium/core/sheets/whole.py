@@ -79,7 +79,7 @@ def said_by_names(name: str, known: Known, grid: Grid, above: int) -> tuple[str,
     """
     values = known.of(name)
     for text, where in _names_of(grid, above) if values or name == "day" else ():
-        said = _weekdays_in(text) if name == "day" else _known_in(text, values)
+        said = _weekdays_in(text) if name == "day" else known_in(text, values)
         if len(said) == 1:
             return said[0], where
         if said:
@@ -141,8 +141,11 @@ def _spaced(text: str) -> str:
 _WORD = regex(r"[^\W_]+")
 
 
-def _known_in(text: str, values: Mapping[str, str]) -> list[str]:
-    """Return the known values that stand in a text as whole words; one within another is the longer one only."""
+def known_in(text: str, values: Mapping[str, str]) -> list[str]:
+    """Return the known values, by their case folded keys, that stand in a text as whole words.
+
+    Of one within another the longer one only.
+    """
     words = _spaced(text.casefold())
     there = [(key, value) for key, value in values.items() if key and _spaced(key) in words]
     return [value for key, value in there if not any(key != other and key in other for other, _ in there)]

@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key, holds_dates
 from nomarium.core.kinds import means_people
 from nomarium.core.problems import Place, Problem, has_errors
-from nomarium.core.sheets import name_or_names, note_unused, place_said, says_how_new, says_when
+from nomarium.core.sheets import name_or_names, note_unused, says_how_new, says_when_or_where
 from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sheets.several_times import split_times
 from nomarium.core.sources import wording
@@ -243,7 +243,7 @@ def _about_footer(sheet: EventSheet, record: int, text: str) -> Problem:
     """Return a word on the only text of a row below all dates: a remark, or an event whose date is missing."""
     column = next(column for column in sheet.table.columns if column.cells[record] != "")
     place = sheet.table.cell_place(record, column)
-    return note_unused(place, text) if says_when(text) or place_said(text) else wording.taken_for_footer(place, text)
+    return note_unused(place, text) if says_when_or_where(text) else wording.taken_for_footer(place, text)
 
 
 def _when_columns(sheet: EventSheet) -> list[Column]:

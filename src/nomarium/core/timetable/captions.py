@@ -7,11 +7,7 @@ from collections.abc import Iterable, Sequence
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Kind, is_caption
-from nomarium.core.values import (
-    CLASS_FORM,
-    TITLED_FORM,
-    is_place_name,
-)
+from nomarium.core.values import CLASS_FORM, TITLED_FORM, is_place_name
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:

@@ -9,7 +9,7 @@ from functools import partial
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.shapes import meanings_in
-from nomarium.core.sheets import dates_without, note_unused, note_used, place_said, says_when
+from nomarium.core.sheets import dates_without, note_unused, note_used, place_said, says_when_or_where
 from nomarium.core.sources import all_days, days_in_words
 from nomarium.core.tables import Grid, GridView
 from nomarium.core.timetable import wording
@@ -112,7 +112,7 @@ def lines_unheard(grid: Grid, blocks: Sequence[Block], problems: Sequence[Proble
     unused = [
         line
         for line in _lines_around(grid, blocks)
-        if line.text.count(" ") >= _FEWEST_BLANKS and (says_when(line.text) or place_said(line.text))
+        if line.text.count(" ") >= _FEWEST_BLANKS and says_when_or_where(line.text)
         if not any(line.text in message for message in messages)
     ]
     return [note_unused(unused[0].place, unused[0].text, len(unused) - 1)] if unused else []
