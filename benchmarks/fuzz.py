@@ -218,24 +218,26 @@ class Spoiler:
         form = self._chance.random()
         if form < 0.8:
             return name, self._spoilt_text(text)
-        data = workbook(self._spoilt_rows(text))
+        data = workbook(self.spoilt_rows(self._chance, text))
         return f"{stem}.xlsx", data if form < 0.9 else self._spoilt_members(data)
 
-    def _spoilt_rows(self, text: str) -> list[list[str]]:
+    @staticmethod
+    def spoilt_rows(chance: random.Random, text: str) -> list[list[str]]:
+        """Return the rows of a sheet's text, some cells, rows or columns of them changed."""
         mark = ";" if text.count(";") > text.count(",") else ","
         rows = [line.split(mark) for line in text.splitlines()]
-        for _ in range(self._chance.choice([1, 1, 2, 4])):
-            row = self._chance.randrange(len(rows))
-            column = self._chance.randrange(len(rows[row]) or 1)
-            match self._chance.randrange(9):
+        for _ in range(chance.choice([1, 1, 2, 4])):
+            row = chance.randrange(len(rows))
+            column = chance.randrange(len(rows[row]) or 1)
+            match chance.randrange(9):
                 case 0 | 1 | 2 | 3:
-                    rows[row][column : column + 1] = [self._chance.choice(TOKENS)]
+                    rows[row][column : column + 1] = [chance.choice(TOKENS)]
                 case 4:
-                    rows.insert(row, list(self._chance.choice(rows)))
+                    rows.insert(row, list(chance.choice(rows)))
                 case 5:
                     del rows[row][column:]
                 case 6:
-                    other = self._chance.choice(TOKENS)
+                    other = chance.choice(TOKENS)
                     rows = [
                         [*line[:column], other, *line[column + 1 :]] if number else line
                         for number, line in enumerate(rows)
@@ -244,9 +246,7 @@ class Spoiler:
                     rows = [line[column:] + line[:column] for line in rows]
                 case 8:
                     rows = (
-                        rows[:1]
-                        if self._chance.random() < 0.2
-                        else [line for line in rows if self._chance.random() < 0.8] or rows
+                        rows[:1] if chance.random() < 0.2 else [line for line in rows if chance.random() < 0.8] or rows
                     )
         return rows
 
@@ -254,7 +254,8 @@ class Spoiler:
         mark = ";" if text.count(";") > text.count(",") else self._chance.choice([",", ",", ",", ";", "\t"])
         said = (
             "\n".join(
-                mark.join(f'"{cell}"' if mark in cell else cell for cell in row) for row in self._spoilt_rows(text)
+                mark.join(f'"{cell}"' if mark in cell else cell for cell in row)
+                for row in self.spoilt_rows(self._chance, text)
             )
             + "\n"
         )

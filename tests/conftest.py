@@ -21,7 +21,7 @@ from nomarium.settings import BY_PLAN, advice_words
 
 COMMAND = Path(sys.executable).with_name("nomarium")
 STARTER = """
-import json, os, sys, time
+import gc, json, os, sys, time
 from importlib import import_module
 from pkgutil import walk_packages
 import nomarium
@@ -34,6 +34,8 @@ import jinja2, matplotlib.figure, matplotlib.font_manager, tzlocal
 from nomarium.cli import main
 from nomarium.core.values import calendar_words
 calendar_words(["a word of no language, so that the names of all are read"])
+gc.collect()
+gc.freeze()
 for line in sys.stdin:
     call = json.loads(line)
     child = os.fork()

@@ -11,7 +11,7 @@ import io
 import re
 import tomllib
 from collections import Counter
-from datetime import date, datetime, time, timedelta
+from datetime import UTC, date, datetime, time, timedelta
 from itertools import cycle
 from textwrap import dedent
 
@@ -19,6 +19,8 @@ import pytest
 import xlsxwriter
 from xlsxwriter.utility import xl_cell_to_rowcol
 
+from answers import is_as_kept
+from conftest import lines_of
 from kept_americas import KEPT as AMERICAS
 from kept_british_lists import KEPT as BRITISH_LISTS
 from kept_british_schools import KEPT as BRITISH_SCHOOLS
@@ -26,6 +28,8 @@ from kept_elsewhere import KEPT as ELSEWHERE
 from kept_european_lists import KEPT as EUROPEAN_LISTS
 from kept_european_schools import KEPT as EUROPEAN_SCHOOLS
 from made_schools import drafted, prepared
+from nomarium.cli.build_report import footing_lines, read_lines
+from nomarium.core.ics import render_calendar
 from test_folders import WEEKDAYS, days_of
 
 FOLDERS = AMERICAS | BRITISH_LISTS | BRITISH_SCHOOLS | ELSEWHERE | EUROPEAN_LISTS | EUROPEAN_SCHOOLS
@@ -124,6 +128,15 @@ def come_out(build):
     return Counter(found.values())
 
 
+def whole_answer(draft, build):
+    """All that the two commands give: the plan, what each sheet is, what is told, what the dates stand on, the calendars."""
+    stamp = datetime(2026, 9, 1, tzinfo=UTC)
+    parts = [] if build.failed else [part.calendar(f"{stamp:%Y%m%dT%H%M%SZ}") for part in build.calendars.parts]
+    sheets = [f"{one.sheet} {one.kind} {one.recognised.why} {one.unused()}" for one in draft.sheets]
+    texts = [draft.text, *sheets, lines_of(build.problems), *read_lines(build), *footing_lines(build)]
+    return "\n".join([*texts, *(data.decode() for part in parts for data in render_calendar(part, stamp))])
+
+
 def parts_of(name):
     """The zone of a folder; its sheets, and what comes of them, by the lines above them."""
     zone, *parts = re.split(r"^== (.*)\n", dedent(FOLDERS[name]), flags=re.MULTILINE)
@@ -156,6 +169,7 @@ def test_a_folder_comes_out_as_it_is_kept(name, tmp_path):
         assert (
             ", ".join(f"{part.whom or part.name} {part.events}" for part in build.calendars.parts) == calendars.strip()
         )
+    assert is_as_kept(name, whole_answer(draft, build), tmp_path)
 
 
 LINES = cycle(

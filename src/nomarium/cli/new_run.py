@@ -8,7 +8,7 @@ import sys
 import tempfile
 import tomllib
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 import typer
@@ -185,18 +185,20 @@ def _is_folder(path: Path) -> bool:
 
 def _drafted(call: NewCall, sheets: Sequence[FoundSheet]) -> Draft:
     choices = DraftChoices(call.folder, call.school, call.zone, call.zone_stated, call.start, call.cycle)
-    return draft_plan(sheets, choices, lambda text: _problems(text, call.folder))
+    return draft_plan(sheets, choices, lambda text: _problems(text, call.plan))
 
 
-def _problems(text: str, folder: Path) -> list[Problem]:
+def _problems(text: str, plan: Path) -> list[Problem]:
     """Return what a build of a plan's text would say: it is written beside the place of the plan, and taken away."""
-    with tempfile.NamedTemporaryFile("w", suffix=".toml", prefix=".draft-", dir=folder, encoding="utf-8") as file:
+    with tempfile.NamedTemporaryFile("w", suffix=".toml", prefix=".draft-", dir=plan.parent, encoding="utf-8") as file:
         file.write(text)
         file.flush()
         try:
-            return prepare(Path(file.name), BuildChoices()).problems
+            found = prepare(Path(file.name), BuildChoices()).problems
         except DataRefused as refused:
-            return [refused.problem]
+            found = [refused.problem]
+        trial = Path(file.name).name
+    return [replace(one, place=replace(one.place, file=plan.name)) if one.place.file == trial else one for one in found]
 
 
 def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
@@ -222,7 +224,8 @@ def _lines(draft: Draft, call: NewCall) -> Iterator[str]:
     for number, (about, what) in enumerate(draft.undecided):
         yield f"{'' if number else 'Open':<{_LABEL}}{about}: {what}"
     where = "" if call.folder == Path() else f" {call.plan}"
-    correct = "correct the rows" if draft.to_correct else ""
+    rows_only = all(problem.place.row for problem in draft.to_correct)
+    correct = f"correct {'the rows' if rows_only else 'what is wrong'}" if draft.to_correct else ""
     settle = "settle what stands under [undecided]" if draft.undecided or draft.left_out else ""
     settle = " and ".join(filter(None, (correct, settle))) or "look through it"
     yield f"{'Next':<{_LABEL}}{settle}, then: nomarium build{where}"

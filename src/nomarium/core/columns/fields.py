@@ -224,4 +224,6 @@ def without_brackets(heading: str) -> str:
 @lru_cache(maxsize=20_000)
 def heading_key(heading: str) -> str:
     """Return a heading without all that does not matter: "Start-Date:" → "startdate", "#" stays "#"."""
+    if heading.replace(" ", "").isalnum():
+        return heading.casefold().replace(" ", "")
     return "".join(letter for letter in heading.casefold() if letter.isalnum()) or heading.strip()

@@ -154,24 +154,32 @@ class _Vocabulary(NamedTuple):
 @cache
 def _vocabulary(sheet: SheetKind) -> _Vocabulary:
     known = _Vocabulary({heading_key(field.name): field.name for field in sheet.fields}, frozenset(), {}, {}, {})
-
-    def know(heading: str, name: str) -> None:
-        known.headings.setdefault(heading_key(heading), heading)
-        known.by_words.setdefault(_words(heading), Likeness(name, heading))
-
     for field in sheet.fields:
-        for heading in field.headings.split("|"):
-            known.fields[heading_key(heading)] = field.name
-            know(heading, field.name)
+        for key, heading, words in _written(field.headings):
+            known.fields[key] = field.name
+            known.headings.setdefault(key, heading)
+            known.by_words.setdefault(words, Likeness(field.name, heading))
     own = frozenset(known.fields)
     for field in sheet.fields:  # what several kinds share stands behind what is a kind's own
-        for heading in filter(None, field.shared.split("|")):
-            if known.fields.setdefault(heading_key(heading), field.name) == field.name:
-                know(heading, field.name)
+        for key, heading, words in _written(field.shared):
+            if known.fields.setdefault(key, field.name) == field.name:
+                known.headings.setdefault(key, heading)
+                known.by_words.setdefault(words, Likeness(field.name, heading))
     return known._replace(own=own)
+
+
+@cache
+def _written(headings: str) -> list[tuple[str, str, tuple[str, ...]]]:
+    """Return each of some headings with its key and its words: many fields have the same."""
+    return [(heading_key(one), one, _words(one)) for one in headings.split("|")] if headings else []
 
 
 def _words(heading: str) -> tuple[str, ...]:
     """Return the words of a heading that say something, in alphabetical order."""
-    words = _WORD.findall(_CAMEL.sub(" ", heading).casefold())
+    if heading.islower() and heading.replace(" ", "").isalnum():  # as most known headings are
+        words = heading.casefold().split()
+    else:
+        words = _WORD.findall(_CAMEL.sub(" ", heading).casefold())
+    if len(words) == 1:
+        return (words[0],)
     return tuple(sorted(word for word in words if word not in _MEANINGLESS)) or tuple(words)

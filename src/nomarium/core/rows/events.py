@@ -47,7 +47,7 @@ def not_in_rows(calendar: Calendar, place: Place) -> list[Problem]:
         names = {line.replace(";", ":", 1).partition(":")[0].upper() for line in _outer(series.extra)} - _ABOUT_CHANGES
         if any(person.parameters for person in series.attendees):
             names.add("parameters of ATTENDEE")
-        found.update(dict.fromkeys(names, len(series.occurrences)))
+        found.update(dict.fromkeys(sorted(names), len(series.occurrences)))
     if not found:
         return []
     named = [f"{name} ({counted(count, 'event')})" for name, count in found.most_common(_MOST_NAMED)]
