@@ -3,8 +3,8 @@
 ``python benchmarks/mutants.py map DIR`` copies the project to DIR and runs its tests once, noting which
 functions of the core each test runs. ``python benchmarks/mutants.py run DIR --mutants 100 --seed 1`` then changes one
 place after another in the copy: a comparison, a sum, a number, a word that joins or denies, what is returned; and runs
-the tests that come by, the quickest of each file first, until one fails. Each mutant is told in a line: killed by a
-test, or alive.
+the tests that come by, the quickest first, then some of each file, until one fails. Each mutant is told in a line:
+killed by a test, or alive.
 """
 
 import argparse
@@ -193,12 +193,26 @@ def times_of(folder: Path) -> dict[str, float]:
     return {test: span for test, span, good in found if good}
 
 
-def in_turn(tests: Iterable[str], times: dict[str, float]) -> list[str]:
-    """Return tests in the order in which they are run: the quickest of each file, then the second of each."""
+def chosen_of(tests: Iterable[str], times: dict[str, float], most: float) -> list[str]:
+    """Return tests to run within so many seconds: the quickest for half of them, then in turn some of each file."""
+    by_time = sorted(tests, key=times.__getitem__)
+    quickest = within(by_time, times, most / 2)
     files = defaultdict(list)
-    for test in sorted(tests, key=times.__getitem__):
+    for test in by_time[len(quickest) :]:
         files[test.partition("::")[0]].append(test)
-    return [test for turn in zip_longest(*files.values()) for test in turn if test]
+    in_turn = (test for turn in zip_longest(*files.values()) for test in turn if test)
+    return quickest + within(in_turn, times, most / 2)
+
+
+def within(tests: Iterable[str], times: dict[str, float], most: float) -> list[str]:
+    """Return the first tests that together take no longer than so many seconds, and at least one."""
+    found: list[str] = []
+    for test in tests:
+        most -= times[test]
+        if found and most < 0:
+            break
+        found.append(test)
+    return found
 
 
 def verdict(folder: Path, mutant: Mutant, tests: list[str], longest: float) -> str:
@@ -232,14 +246,8 @@ def try_mutants(folder: Path, wanted: int, seed: int, most: float) -> None:
     killed = 0
     for number, mutant in enumerate(random.Random(seed).sample(every, wanted), 1):
         name = str(mutant.path.relative_to(core))
-        tests = in_turn((test for test in by_function[name, mutant.function] if test in times), times)
-        chosen: list[str] = []
-        span = 0.0
-        for test in tests:
-            span += times[test]
-            if chosen and span > most:
-                break
-            chosen.append(test)
+        tests = [test for test in by_function[name, mutant.function] if test in times]
+        chosen = chosen_of(tests, times, most)
         begin = time.monotonic()
         said = verdict(folder, mutant, chosen, most * 4 + 60)
         killed += said != "ALIVE"

@@ -903,9 +903,9 @@ KEPT = {
         2nd XV,Gulls,Home,2.30pm
         U13,Skuas,Home,10.30am
         == comes out as
-        2027-03-06 14:30–15:30 | Terns | Away
-        2027-03-06 14:30–15:30 | Gulls | Home
-        2027-03-06 10:30–11:30 | Skuas | Home
+        2027-03-06 10:30–11:30 | U13 – Skuas | Home
+        2027-03-06 14:30–15:30 | 1st XV – Terns | Away
+        2027-03-06 14:30–15:30 | 2nd XV – Gulls | Home
         == in calendars
         Saturday fixtures 3
         == with
@@ -1822,5 +1822,24 @@ KEPT = {
         Bus duty 10
         == with
         notes note-used
+    """,
+    "London: Fixtures 2027": r"""
+        Europe/London
+        == Fixtures 2027.csv
+        Date,KO,Team,Opponent,H/A,Venue,Meet
+        09/01/2027,14:30,1st XV,Larkhill,A,Larkhill Park,12:45
+        16/01/2027,10:30,U14,St Brendan,H,Top field,10:00
+        23/01/2027,TBC,1st XV,Coverly,H,Top field,
+        == comes out as
+        2027-01-09 14:30–15:30 | 1st XV – Larkhill | Larkhill Park
+        2027-01-16 10:30–11:30 | U14 – St Brendan | Top field
+        2027-01-23 all day | 1st XV – Coverly | Top field
+        == in calendars
+        Fixtures 2027 3
+        == with
+        warning unread-times Fixtures 2027.csv, G1
+        warning to-come Fixtures 2027.csv, B4
+        warning no-time Fixtures 2027.csv, A4
+        notes unsure-column
     """,
 }

@@ -477,8 +477,8 @@ KEPT = {
         Thu 17:00–18:15 | U11
         Tue 17:00–18:00 | U9
         Sat 09:00–10:00 | U9
-        2026-09-12 10:30–11:30 | Terns
-        2026-09-19 11:00–12:00 | Gulls
+        2026-09-12 10:30–11:30 | U9 – Terns
+        2026-09-19 11:00–12:00 | U11 – Gulls
         == in calendars
         U11 28, U9 28, Fixtures 2
         == with
@@ -978,13 +978,13 @@ KEPT = {
         Spring,11/01/2027,26/03/2027
         == comes out as
         2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
-        Thu 12:30–13:00 | Art | Studio
-        Mon 12:30–13:00 | Chess | Library
-        Tue 12:30–13:00 | Choir | Hall
-        Tue 15:30–16:30 | Coding | ICT
-        Fri 12:30–13:00 | Debate | R4
-        Wed 15:30–16:30 | Football | Field
-        Mon 15:30–16:30 | Netball | Hall
+        Thu 12:30–13:00 | Art | Studio | Lunchtime
+        Mon 12:30–13:00 | Chess | Library | Lunchtime
+        Tue 12:30–13:00 | Choir | Hall | Lunchtime
+        Tue 15:30–16:30 | Coding | ICT | After school
+        Fri 12:30–13:00 | Debate | R4 | Lunchtime
+        Wed 15:30–16:30 | Football | Field | After school
+        Mon 15:30–16:30 | Netball | Hall | After school
         == in calendars
         Art 10, Chess 10, Choir 10, Coding 10, Debate 10, Football 10, Netball 10, Field 10, Hall 20, ICT 10, Library 10, R4 10, Studio 10
         == with
@@ -1555,7 +1555,7 @@ KEPT = {
         Tue 14:00–17:30 | PM | 1
         Mon Thu 09:00–12:30 | AM | 2
         == in calendars
-        Dr Fenn 59, Dr Hale 12, Dr Orr 23, 1 12, 2 23, 3 59
+        Dr Fenn 59, Dr Hale 12, Dr Orr 23, AM 23, Evening 59, PM 12, 1 12, 2 23, 3 59
         == with
         warning half-unmarked Clinics.csv, D3
         notes unsure-column
@@ -1936,5 +1936,112 @@ KEPT = {
         2027-01-26 10:00–11:00 | Music (7B)
         == in calendars
         7B 14
+    """,
+    "London: Semester weeks, Teaching": r"""
+        Europe/London
+        == Semester weeks.csv
+        Week,Monday
+        1,18/01/2027
+        2,25/01/2027
+        3,01/02/2027
+        4,08/02/2027
+        5,15/02/2027
+        6,22/02/2027
+        7,01/03/2027
+        8,08/03/2027
+        9,15/03/2027
+        10,22/03/2027
+        11,29/03/2027
+        12,05/04/2027
+        == Teaching.csv
+        Module,Type,Day,Start,Finish,Room,Weeks
+        BIO101,Lecture,Monday,10:00,11:00,LT1,1-5; 7-12
+        BIO101,Lab,Thursday,14:00,17:00,Lab 3,"2,4,6"
+        CHE110,Lecture,Friday,09:00,10:00,LT2,1-12
+        CHE110,Tutorial,Tuesday,16:00,17:00,S4,3-11 odd
+        == is refused
+        == with
+        undecided closures
+        notes unsure-column
+    """,
+    "London: No training, Season, Squad training": r"""
+        Europe/London
+        == No training.csv
+        No training,Date
+        Gala,06/02/2027
+        Pool closed,15/03/2027
+        == Season.csv
+        Season,From,To
+        Spring,11/01/2027,27/03/2027
+        == Squad training.csv
+        Squad,Mon,Tue,Wed,Thu,Fri,Sat
+        Minnows,17:00-18:00 Small pool,,17:00-18:00 Small pool,,,09:00-10:00 Small pool
+        Sharks,18:00-19:30 Main pool,18:00-19:30 Main pool,,18:00-19:30 Main pool,,07:30-09:00 Main pool
+        == comes out as
+        2027-01-11..2027-03-27 without 2027-02-06 2027-03-15
+        Mon Wed 17:00–18:00 | Minnows | Small pool
+        Sat 09:00–10:00 | Minnows | Small pool
+        Mon Tue Thu 18:00–19:30 | Sharks | Main pool
+        Sat 07:30–09:00 | Sharks | Main pool
+        == in calendars
+        Minnows 31, Sharks 42, Main pool 42, Small pool 31
+    """,
+    "London: Crew pattern, Period, Shift key": r"""
+        Europe/London
+        == Crew pattern.csv
+        Pattern,DDNN----
+        Crew,Starts
+        Red,04/01/2027
+        Blue,06/01/2027
+        Green,08/01/2027
+        White,10/01/2027
+        == Period.csv
+        Period,From,To
+        Rota,04/01/2027,31/01/2027
+        == Shift key.csv
+        Shift,From,To
+        D,07:00,19:00
+        N,19:00,07:00
+        == comes out as
+        2027-01-04..2027-01-31
+        Mon Tue Wed Thu Fri Sat Sun 07:00–19:00 | D
+        Mon Tue Wed Thu Fri Sat Sun but 2027-01-04 2027-01-05 19:00–07:00 | N
+        == in calendars
+        Blue 14, Green 12, Red 16, White 12
+        == with
+        notes ends-next-day
+    """,
+    "Dublin: School calendar 2027, Timetable Farrelly": r"""
+        Europe/Dublin
+        == School calendar 2027.csv
+        Event,From,To
+        Term 2 opens,06/01/2027,
+        Mid-term break,18/02/2027,19/02/2027
+        St Patrick's Day,17/03/2027,
+        Easter holidays,22/03/2027,02/04/2027
+        School closes for summer,28/05/2027,
+        == Timetable Farrelly.xlsx / Timetable
+        Ms Farrelly,,,,
+        ,08:50-09:50,09:50-10:50,11:05-12:05,12:05-13:05
+        Mon,2A Eng Rm 4,,3C Eng Rm 4,5 Eng Rm 9
+        Tue,,2A Eng Rm 4,,
+        Wed,3C Eng Rm 4,5 Eng Rm 9,,
+        Thu,2A Eng Rm 4,,,3C Eng Rm 4
+        Fri,5 Eng Rm 9,,2A Eng Rm 4,
+        == comes out as
+        2027-01-06..2027-05-28 without 2027-02-18 2027-02-19 2027-03-17..2027-03-31/7 2027-03-22 2027-03-23 2027-03-25 2027-03-26 2027-03-29 2027-03-30 2027-04-01 2027-04-02
+        Wed 08:50–09:50 | 3C Eng | Rm 4
+        Wed 09:50–10:50 | 5 Eng | Rm 9
+        Mon Thu 08:50–09:50 | 2A Eng | Rm 4
+        Thu 12:05–13:05 | 3C Eng | Rm 4
+        Fri 08:50–09:50 | 5 Eng | Rm 9
+        Fri 11:05–12:05 | 2A Eng | Rm 4
+        Mon 11:05–12:05 | 3C Eng | Rm 4
+        Mon 12:05–13:05 | 5 Eng | Rm 9
+        Tue 09:50–10:50 | 2A Eng | Rm 4
+        == in calendars
+        Ms Farrelly 180, 2A Eng 72, 3C Eng 54, 5 Eng 54, Rm 4 126, Rm 9 54
+        == with
+        warning told-by-form Timetable Farrelly.xlsx, sheet “Timetable”, B3
     """,
 }

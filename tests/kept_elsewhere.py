@@ -325,8 +325,8 @@ KEPT = {
         Mon Wed 15:00–16:30 | U13
         Mon 16:30–18:00 | U15
         Fri 15:00–16:30 | U15
-        2027-02-13 15:30–16:30 | Harbour | Home
-        2027-02-20 09:00–10:00 | Bay | Away
+        2027-02-13 15:30–16:30 | First XV – Harbour | Home
+        2027-02-20 09:00–10:00 | U15 – Bay | Away
         == in calendars
         First XV 18, U13 18, U15 17, Fixtures 2
         == with
@@ -658,5 +658,120 @@ KEPT = {
         Tue Wed 07:50–08:35 | Toán (6A) |  | Period 2
         == in calendars
         6A 102
+    """,
+    "Sydney: Bell times, Public holidays, Term dates 2027, Timetable, Week cycle": r"""
+        Australia/Sydney
+        == Bell times.csv
+        Period,Start,End
+        1,8:50,9:40
+        2,9:45,10:35
+        3,11:00,11:50
+        == Public holidays.csv
+        Holiday,Date
+        Labour Day,08/03/2027
+        == Term dates 2027.csv
+        Term,Start,Finish
+        Term 1,28/01/2027,25/03/2027
+        == Timetable.csv
+        Class,Teacher,Room,Day,Period
+        9SCI1,K Quill,L1,Day 1,1
+        9SCI1,K Quill,L1,Day 4,2
+        9MAT2,P Roper,B3,Day 2,3
+        9MAT2,P Roper,B3,Day 10,1
+        == Week cycle.csv
+        Ten-day timetable: Monday of week A is Day 1 and Monday of week B is Day 6,
+        Week beginning,Week
+        25/01/2027,A
+        01/02/2027,B
+        08/02/2027,A
+        15/02/2027,B
+        22/02/2027,A
+        01/03/2027,B
+        08/03/2027,A
+        15/03/2027,B
+        22/03/2027,A
+        == comes out as
+        2027-01-28..2027-03-25 without 2027-01-29..2027-03-12/14 2027-02-02..2027-03-16/14 2027-02-04..2027-03-18/14
+        Thu 09:45–10:35 | 9SCI1 | L1 | Day 4, period 2
+        2027-02-08 2027-02-22 2027-03-22 08:50–09:40 | 9SCI1 | L1 | Day 1, period 1
+        Fri 08:50–09:40 | 9MAT2 | B3 | Day 10, period 1
+        Tue 11:00–11:50 | 9MAT2 | B3 | Day 2, period 3
+        == in calendars
+        K Quill 8, P Roper 8, 9MAT2 8, 9SCI1 8, B3 8, L1 8
+        == with
+        warning notes-not-used Week cycle.csv, A1
+    """,
+    "Kolkata: Holidays, Session, VI-B timetable": r"""
+        Asia/Kolkata
+        == Holidays.csv
+        Sl No,Holiday,Date,Day
+        1,Pongal,14-01-2027,Thursday
+        2,Republic Day,26-01-2027,Tuesday
+        3,Holi,22-03-2027,Monday
+        == Session.csv
+        Term,From,To
+        Term II,04-01-2027,27-03-2027
+        == VI-B timetable.csv
+        Class VI-B,,,,,
+        Day,1,2,Break,3,4
+        ,8:00-8:40,8:40-9:20,9:20-9:40,9:40-10:20,10:20-11:00
+        Mon,Eng,Maths,,Hindi,Sci
+        Tue,Maths,Eng,,SST,Hindi
+        Wed,Sci,Hindi,,Maths,Eng
+        Thu,SST,Maths,,Eng,Games
+        Fri,Hindi,Sci,,Maths,Art
+        Sat,Eng,SST,,Library,
+        == comes out as
+        2027-01-04..2027-03-27 without 2027-01-14 2027-01-26 2027-03-22
+        Mon Sat 08:00–08:40 | Eng (VI-B)
+        Mon Thu 08:40–09:20 | Maths (VI-B)
+        Mon 09:40–10:20 | Hindi (VI-B)
+        Mon 10:20–11:00 | Sci (VI-B)
+        Tue 08:00–08:40 | Maths (VI-B)
+        Tue 08:40–09:20 | Eng (VI-B)
+        Tue 09:40–10:20 | SST (VI-B)
+        Tue 10:20–11:00 | Hindi (VI-B)
+        Wed 08:00–08:40 | Sci (VI-B)
+        Wed 08:40–09:20 | Hindi (VI-B)
+        Wed Fri 09:40–10:20 | Maths (VI-B)
+        Wed 10:20–11:00 | Eng (VI-B)
+        Thu 08:00–08:40 | SST (VI-B)
+        Thu 09:40–10:20 | Eng (VI-B)
+        Thu 10:20–11:00 | Games (VI-B)
+        Fri 08:00–08:40 | Hindi (VI-B)
+        Fri 08:40–09:20 | Sci (VI-B)
+        Fri 10:20–11:00 | Art (VI-B)
+        Sat 08:40–09:20 | SST (VI-B)
+        Sat 09:40–10:20 | Library (VI-B)
+        == in calendars
+        VI-B 264
+    """,
+    "Auckland: Duty roster, Holidays, Terms": r"""
+        Pacific/Auckland
+        == Duty roster.csv
+        Duty,Mon,Tue,Wed,Thu,Fri
+        Before school 8:15-8:45 Gate,Aroha,Ben,Carla,Dev,Aroha
+        Lunch 12:30-1:15 Field,Ben,Carla,Dev,Aroha,Ben
+        == Holidays.csv
+        Holiday,Date
+        Waitangi Day,8 February 2027
+        Easter,26-30 March 2027
+        == Terms.csv
+        Term,Starts,Ends
+        Term 1,1 February 2027,9 April 2027
+        == comes out as
+        2027-02-01..2027-04-09 without 2027-02-08 2027-03-26 2027-03-29 2027-03-30
+        Mon Fri 08:15–08:45 | Aroha |  | Before school Gate
+        Thu 12:30–13:15 | Aroha |  | Lunch Field
+        Mon Fri 12:30–13:15 | Ben |  | Lunch Field
+        Tue 08:15–08:45 | Ben |  | Before school Gate
+        Tue 12:30–13:15 | Carla |  | Lunch Field
+        Wed 08:15–08:45 | Carla |  | Before school Gate
+        Wed 12:30–13:15 | Dev |  | Lunch Field
+        Thu 08:15–08:45 | Dev |  | Before school Gate
+        == in calendars
+        Aroha 27, Ben 26, Carla 19, Dev 20
+        == with
+        notes cells-meet
     """,
 }

@@ -659,4 +659,25 @@ KEPT = {
         == with
         notes ends-next-day
     """,
+    "Oslo: Turnus uke 1-2, Vakter": r"""
+        Europe/Oslo
+        == Turnus uke 1-2.csv
+        Navn;Man 04.01.2027;Tir 05.01.2027;Ons 06.01.2027;Tor 07.01.2027;Fre 08.01.2027;Lør 09.01.2027;Søn 10.01.2027
+        Hanne;D;D;A;;N;N;
+        Jonas;A;N;;D;D;;A
+        == Vakter.csv
+        Kode;Navn;Fra;Til
+        D;Dagvakt;07:00;15:00
+        A;Aftenvakt;14:30;22:00
+        N;Nattevakt;21:45;07:15
+        == comes out as
+        2027-01-04..2027-01-10
+        Mon Tue Thu Fri 07:00–15:00 | Dagvakt
+        2027-01-04 2027-01-06 2027-01-10 14:30–22:00 | Aftenvakt
+        2027-01-05 2027-01-08 2027-01-09 21:45–07:15 | Nattevakt
+        == in calendars
+        Hanne 5, Jonas 5
+        == with
+        notes ends-next-day
+    """,
 }

@@ -149,15 +149,15 @@ KEPT = {
         Ara tatil;16.11.2026;20.11.2026
         == comes out as
         2026-09-14..2027-01-22 without 2026-10-29 2026-11-16..2026-11-20
-        Mon Thu 08:30–09:10 | Matematik (9-A)
-        Tue 08:30–09:10 | Türkçe (9-A)
-        Wed 08:30–09:10 | Fizik (9-A)
-        Fri 08:30–09:10 | Tarih (9-A)
-        Mon 09:20–10:00 | Türkçe (9-A)
-        Tue 09:20–10:00 | Matematik (9-A)
-        Wed 09:20–10:00 | Kimya (9-A)
-        Thu 09:20–10:00 | Fizik (9-A)
-        Fri 09:20–10:00 | Beden (9-A)
+        Mon Thu 08:30–09:10 | Matematik (9-A) |  | 1. ders
+        Mon 09:20–10:00 | Türkçe (9-A) |  | 2. ders
+        Tue 08:30–09:10 | Türkçe (9-A) |  | 1. ders
+        Tue 09:20–10:00 | Matematik (9-A) |  | 2. ders
+        Wed 08:30–09:10 | Fizik (9-A) |  | 1. ders
+        Wed 09:20–10:00 | Kimya (9-A) |  | 2. ders
+        Thu 09:20–10:00 | Fizik (9-A) |  | 2. ders
+        Fri 08:30–09:10 | Tarih (9-A) |  | 1. ders
+        Fri 09:20–10:00 | Beden (9-A) |  | 2. ders
         == in calendars
         9-A 178
     """,
@@ -1933,5 +1933,155 @@ KEPT = {
         Tue 09:45–11:00 | ENA3 | 110
         == in calendars
         LAI 8, SAL 8, ENA3 8, MAA5 8, 110 8, 203 8
+    """,
+    "Warsaw: Dni wolne, Kalendarz, Plan lekcji": r"""
+        Europe/Warsaw
+        == Dni wolne.csv
+        Dni wolne;Od;Do
+        Ferie zimowe;18.01.2027;31.01.2027
+        Przerwa wielkanocna;25.03.2027;30.03.2027
+        == Kalendarz.csv
+        Semestr;Od;Do
+        II semestr;04.01.2027;25.06.2027
+        == Plan lekcji.xlsx / 7a
+        Plan lekcji – klasa 7a
+        Nr,Godz.,Poniedziałek,Wtorek,Środa,Czwartek,Piątek
+        1,8:00-8:45,matematyka,polski,matematyka,historia,w-f
+        2,8:55-9:40,polski,angielski,polski,matematyka,
+        3,9:50-10:35,w-f,biologia,angielski,polski,plastyka
+        == Plan lekcji.xlsx / 7b
+        Plan lekcji – klasa 7b
+        Nr,Godz.,Poniedziałek,Wtorek,Środa,Czwartek,Piątek
+        1,8:00-8:45,polski,matematyka,w-f,angielski,historia
+        2,8:55-9:40,matematyka,,biologia,polski,polski
+        == comes out as
+        2027-01-04..2027-06-25 without 2027-01-18..2027-01-22 2027-01-25..2027-01-29 2027-03-25 2027-03-26 2027-03-29 2027-03-30
+        Mon Wed 08:00–08:45 | matematyka (7a)
+        Mon Wed 08:55–09:40 | polski (7a)
+        Mon 09:50–10:35 | w-f (7a)
+        Tue 08:00–08:45 | polski (7a)
+        Tue 08:55–09:40 | angielski (7a)
+        Tue 09:50–10:35 | biologia (7a)
+        Wed 09:50–10:35 | angielski (7a)
+        Thu 08:00–08:45 | historia (7a)
+        Thu 08:55–09:40 | matematyka (7a)
+        Thu 09:50–10:35 | polski (7a)
+        Fri 08:00–08:45 | w-f (7a)
+        Fri 09:50–10:35 | plastyka (7a)
+        Mon 08:00–08:45 | polski (7b)
+        Mon 08:55–09:40 | matematyka (7b)
+        Tue 08:00–08:45 | matematyka (7b)
+        Wed 08:00–08:45 | w-f (7b)
+        Wed 08:55–09:40 | biologia (7b)
+        Thu 08:00–08:45 | angielski (7b)
+        Thu Fri 08:55–09:40 | polski (7b)
+        Fri 08:00–08:45 | historia (7b)
+        == in calendars
+        7a 311, 7b 200
+    """,
+    "Amsterdam: Lestijden, Periodes, Rooster 2A, Vakanties, Verkort rooster": r"""
+        Europe/Amsterdam
+        == Lestijden.csv
+        Uur;Normaal begin;Normaal eind;Verkort begin;Verkort eind
+        1;08:30;09:20;08:30;09:00
+        2;09:20;10:10;09:00;09:30
+        3;10:30;11:20;09:45;10:15
+        == Periodes.csv
+        Periode;Begin;Einde
+        Periode 3;01-02-2027;26-03-2027
+        == Rooster 2A.csv
+        2A;ma;di;wo;do;vr
+        1;wi;en;;wi;gs
+        2;en;;wi;ne;
+        3;ne;gs;ne;en;lo
+        == Vakanties.csv
+        Vakantie;Van;Tot en met
+        Voorjaarsvakantie;22-02-2027;26-02-2027
+        == Verkort rooster.csv
+        Datum;Rooster
+        11-03-2027;Verkort
+        == comes out as
+        2027-02-01..2027-03-26 without 2027-02-22..2027-02-26
+        Mon Thu but 2027-03-11 08:30–09:20 | wi (2A) |  | Period 1
+        Mon 09:20–10:10 | en (2A) |  | Period 2
+        Mon Wed 10:30–11:20 | ne (2A) |  | Period 3
+        Tue 08:30–09:20 | en (2A) |  | Period 1
+        Tue 10:30–11:20 | gs (2A) |  | Period 3
+        Wed 09:20–10:10 | wi (2A) |  | Period 2
+        2027-03-11 08:30–09:00 | wi (2A) |  | Period 1
+        2027-02-04..2027-02-18/7 2027-03-04 2027-03-18 2027-03-25 09:20–10:10 | ne (2A) |  | Period 2
+        2027-03-11 09:00–09:30 | ne (2A) |  | Period 2
+        2027-02-04..2027-02-18/7 2027-03-04 2027-03-18 2027-03-25 10:30–11:20 | en (2A) |  | Period 3
+        2027-03-11 09:45–10:15 | en (2A) |  | Period 3
+        Fri 08:30–09:20 | gs (2A) |  | Period 1
+        Fri 10:30–11:20 | lo (2A) |  | Period 3
+        == in calendars
+        2A 84
+    """,
+    "Madrid: Curso, Festivos, Grupos": r"""
+        Europe/Madrid
+        == Curso.csv
+        Curso;Inicio;Fin
+        Segundo trimestre;11/01/2027;26/03/2027
+        == Festivos.csv
+        Festivo;Fecha
+        Carnaval;08/02/2027
+        San José;19/03/2027
+        == Grupos.csv
+        Grupo;Nivel;Días;Horario;Aula;Profesor
+        A1-mañana;A1;lunes y miércoles;9:30-11:00;2;Lucía
+        B2-tarde;B2;martes y jueves;18:00 a 19:30;4;Iván
+        C1;C1;viernes;17:00-20:00;4;Lucía
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-08 2027-03-19
+        Tue Thu 18:00–19:30 | B2-tarde | 4
+        Mon Wed 09:30–11:00 | A1-mañana | 2
+        Fri 17:00–20:00 | C1 | 4
+        == in calendars
+        Iván 22, Lucía 31, A1-mañana 21, B2-tarde 22, C1 10, 2 21, 4 32
+        == with
+        notes unsure-column
+    """,
+    "Vienna: Ferien, Semester, Stunden": r"""
+        Europe/Vienna
+        == Ferien.csv
+        Ferien;von;bis
+        Osterferien;20.03.2027;29.03.2027
+        Pfingsten;15.05.2027;17.05.2027
+        Christi Himmelfahrt;06.05.2027;06.05.2027
+        Fronleichnam;27.05.2027;27.05.2027
+        == Semester.csv
+        Semester;Beginn;Ende
+        Sommersemester;15.02.2027;02.07.2027
+        == Stunden.csv
+        Schüler;Lehrkraft;Fach;Tag;Beginn;Dauer;Raum
+        Emil H.;Frau Kogler;Geige;Di;14:00;30 min;12
+        Anna P.;Frau Kogler;Geige;Di;14:30;50 min;12
+        Leo S.;Herr Brandl;Trompete;Do;16:20;50 min;3
+        == comes out as
+        2027-02-16..2027-07-01 without 2027-03-23 2027-03-25 2027-05-06 2027-05-27
+        Tue 14:00–14:30 | Geige | 12
+        Tue 14:30–15:20 | Geige | 12
+        Thu 16:20–17:10 | Trompete | 3
+        == in calendars
+        Frau Kogler 38, Herr Brandl 17, Geige 38, Trompete 17, 12 38, 3 17, Anna P. 19, Emil H. 19, Leo S. 17
+    """,
+    "Zurich: Kurse, Schulferien": r"""
+        Europe/Zurich
+        == Kurse.csv
+        Kurs;Tag;Zeit;Rhythmus;Start;Ende;Raum
+        Yoga;Mo;18:00-19:00;wöchentlich;11.01.2027;29.03.2027;A
+        Salsa;Do;19:00-20:30;14-täglich;14.01.2027;25.03.2027;B
+        == Schulferien.csv
+        Ferien;Von;Bis
+        Sportferien;08.02.2027;19.02.2027
+        == comes out as
+        2027-01-11..2027-03-29 without 2027-02-08 2027-02-15
+        Mon 18:00–19:00 | Yoga | A
+        2027-01-14 2027-01-28 2027-02-25..2027-03-25/14 19:00–20:30 | Salsa | B
+        == in calendars
+        Kurse 15
+        == with
+        notes repeat-bounded
     """,
 }

@@ -97,6 +97,11 @@ WEEKS = [
     ("A", None, ""),
     ("weeks 0-3", None, ""),
     ("odd weeks", tuple(range(1, 54, 2)), ""),
+    ("3-11 odd", (3, 5, 7, 9, 11), ""),
+    ("KW 36–40 gerade", (36, 38, 40), "calendar"),
+    ("weeks 2-8 fortnightly", (2, 4, 6, 8), ""),
+    ("1-5, 7-11 odd", None, ""),
+    ("4 odd", None, ""),
     ("odd rooms", None, ""),
     ("60", None, ""),
 ]

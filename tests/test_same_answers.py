@@ -6,6 +6,8 @@ The runs are drawn by number, so that each stays what it is; the answers' digest
 import csv
 import importlib.util
 import io
+from functools import cache
+from hashlib import sha256
 from pathlib import Path
 from random import Random
 
@@ -53,15 +55,21 @@ def some_options(command, chance):
     return [word for words in drawn for word in words]
 
 
+@cache
+def folders_of_text():
+    """The kept folders with sheets that are text, and these."""
+    texts = {
+        name: {sheet: text for sheet, text in parts_of(name)[1].items() if sheet.endswith(".csv")} for name in FOLDERS
+    }
+    return {name: sheets for name, sheets in texts.items() if sheets}
+
+
 def kept_folder(chance):
-    """The sheets of a kept folder that are text, one of them spoilt."""
-    while True:
-        sheets = {
-            name: text for name, text in parts_of(chance.choice(list(FOLDERS)))[1].items() if name.endswith(".csv")
-        }
-        if sheets:
-            name = chance.choice(list(sheets))
-            return {**sheets, name: spoilt(sheets[name], chance)}
+    """The sheets of a kept folder that are text, one of them spoilt; a run keeps its folder when others are added."""
+    drawn = f"{chance.random()}"
+    sheets = folders_of_text()[min(folders_of_text(), key=lambda name: sha256(f"{drawn} {name}".encode()).digest())]
+    name = chance.choice(list(sheets))
+    return {**sheets, name: spoilt(sheets[name], chance)}
 
 
 def list_alone(desk, chance):

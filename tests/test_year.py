@@ -75,6 +75,8 @@ def any_school(rules, day):
 
 def naive_labels(rules, cycle):
     """What each date's label is, day by day."""
+    if cycle.advance is Advance.DAYS_OF_WEEKS:
+        return naive_days_of_weeks(rules, cycle)
     first, last = min(t.first for t in rules.terms), max(t.last for t in rules.terms)
     labels, place, begun, due = {}, 0, False, False
     anchor_week, anchor_place = None, 0
@@ -127,6 +129,26 @@ def naive_labels(rules, cycle):
     return labels
 
 
+def naive_days_of_weeks(rules, cycle):
+    """Labels given out to the school weekdays of week A, of week B, and so on; then each date looked up in its week."""
+    letter = {week_start(day): letter for day, letter in rules.weeks.listed.items()}
+    given, labels = {}, list(cycle.labels)
+    for week in sorted(set(letter.values())):
+        for weekday in range(7):
+            if weekday in rules.weekdays and labels:
+                given[week, weekday] = labels.pop(0)
+    found = {}
+    for term in rules.terms:
+        for day in all_days(term.first, term.last):
+            off = shut(rules, cycle, day) or any(n.first <= day <= n.last for n in cycle.without)
+            label = given.get((letter.get(week_start(day)), day.weekday()))
+            if day in cycle.pins:
+                label = cycle.pins[day].label
+            if label and not off and school_weekday(rules, day):
+                found[day] = label
+    return found
+
+
 def naive_week_numbers(rules):
     """The number of each date's week within the innermost term, or None."""
     numbers = {}
@@ -171,31 +193,37 @@ def years(draw):
         )
     ]
     weekdays = draw(st.frozensets(st.integers(0, 6), min_size=1))
+    letters = draw(st.lists(st.sampled_from(["A", "B", None]), max_size=18))
+    listed = {START + 7 * n * ONE_DAY: letter for n, letter in enumerate(letters) if letter}
     rules = YearRules(
         tuple(terms),
         weekdays,
         draw(st.frozensets(days, max_size=2)),
         tuple(closures),
-        weeks=WeekRules(number_short_first=draw(st.booleans()), number_breaks=draw(st.booleans())),
+        weeks=WeekRules(number_short_first=draw(st.booleans()), number_breaks=draw(st.booleans()), listed=listed),
         divisions=DIVISIONS,
     )
+    of_weeks = len(set(listed.values())) * len(weekdays)
+    advance = draw(st.sampled_from([one for one in Advance if of_weeks or one is not Advance.DAYS_OF_WEEKS]))
+    counts = advance is not Advance.DAYS_OF_WEEKS
+    size = draw(st.integers(1, 6)) if counts else of_weeks
     cycle = CycleRule(
         "C",
-        tuple("ABCDEF"[: draw(st.integers(1, 6))]),
-        draw(st.sampled_from(list(Advance))),
+        tuple("ABCDEFGHIJKLMN"[:size]),
+        advance,
         draw(st.frozensets(st.sampled_from(DIVISIONS), max_size=2)),
-        restart_each_term=draw(st.booleans()),
-        restarts=tuple(sorted(day for day in draw(st.sets(days, max_size=2)) if day <= rules.last)),
+        restart_each_term=counts and draw(st.booleans()),
+        restarts=tuple(sorted(day for day in draw(st.sets(days, max_size=2)) if counts and day <= rules.last)),
         without=tuple(
             NoCycleDays("n", day, day + ONE_DAY, effect=effect)
             for day, effect in draw(st.lists(st.tuples(days, effects), max_size=2))
         ),
     )
-    start = draw(st.none() | days)
+    start = draw(st.none() | days) if counts else None
     if start and in_term(rules, start):
         cycle = changed(cycle, start=start, start_label=draw(st.sampled_from([None, *cycle.labels])))
     pins = {
-        day: Pin(draw(st.sampled_from(cycle.labels)), goes_on)
+        day: Pin(draw(st.sampled_from(cycle.labels)), goes_on and counts)
         for day, goes_on in draw(st.dictionaries(days, st.booleans(), max_size=2)).items()
         if in_term(rules, day)
         and school_weekday(rules, day)
@@ -327,6 +355,14 @@ RULES = [
     ),
     ("nothing counts between terms", a_year(terms=((0, 1), (8, 60)), advance=Advance.WORKING_DAYS), "123123"),
     ("weeks", a_year(terms=((0, 60),), advance=Advance.CALENDAR_WEEKS), "111122"),
+    (
+        "days of weeks",
+        changed(
+            a_year(closed(2), terms=((0, 60),), labels=tuple("1234567890"), advance=Advance.DAYS_OF_WEEKS),
+            weeks=WeekRules(listed={START: "B", START + 7 * ONE_DAY: "A"}),
+        ),
+        "78-012",
+    ),
     ("a listed cycle", a_year(terms=((0, 60),), labels=(), listed={START: Pin("X", True)}), "X-----"),
 ]
 
@@ -362,6 +398,14 @@ BAD = [
     ("hold-against-skip", a_year(closed(3, effect=Effect.HOLD), closed(3, effect=Effect.SKIP))),
     ("hold-or-skip-by-weeks", a_year(closed(3, effect=Effect.HOLD), advance=Advance.SCHOOL_WEEKS)),
     ("unknown-division", a_year(closed(3, divisions=frozenset({"Yrad"})))),
+    ("labels-of-weeks", a_year(advance=Advance.DAYS_OF_WEEKS)),
+    (
+        "weeks-set-labels",
+        changed(
+            a_year(advance=Advance.DAYS_OF_WEEKS, labels=tuple("12345"), restart_each_term=True),
+            weeks=WeekRules(letters=("A",)),
+        ),
+    ),
     ("listed-without-school", a_year(closed(3), labels=(), listed={START + 3 * ONE_DAY: Pin("1", True)})),
     ("no-cycle-outside-terms", a_year(without=(NoCycleDays("n", date(2027, 8, 1), date(2027, 8, 1)),))),
 ]

@@ -6,6 +6,7 @@ which days it holds: "Early dismissal", "Upper", "" for none.
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from dataclasses import replace
 from typing import NamedTuple
 
@@ -18,6 +19,7 @@ from nomarium.lazily import regex
 
 _MOST_ROWS_ABOVE = 20
 _WORD = regex(r"\S+")
+_IN_BRACKETS = regex(r"([^()]+)\(([^()]+)\)\s*")
 
 
 class Part(NamedTuple):
@@ -136,18 +138,33 @@ def _side_by_side(grid: Grid, head: int, starts: list[int], width: int) -> list[
 
 
 def _pairs(texts: list[str], known: Headings) -> dict[str, tuple[int, int]]:
-    """Return the columns of a start and an end by the words that stand before both: "Regular start", "Regular end"."""
+    """Return the columns of a start and an end by the words beside both: "Regular start, Regular end", "Start (Wed)".
+
+    One pair may have no such words, and holds where no other does; it is called "".
+    """
     ends: dict[str, dict[str, int]] = {}
+    names: dict[str, str] = {}
     for column, text in enumerate(texts):
-        words = _WORD.findall(text)
-        for cut in range(1, len(words)):
-            field = known(" ".join(words[cut:]))
+        for name, heading in _cuts(text):
+            field = known(heading)
             if field in ("start", "end"):
-                name = " ".join(words[:cut]).strip(" :–-")
-                ends.setdefault(name.casefold(), {})[field] = column
+                ends.setdefault(name.casefold(), {}).setdefault(field, column)
+                names.setdefault(name.casefold(), name)
                 break
-    named = {" ".join(_WORD.findall(texts[both["start"]])[:-1]): both for both in ends.values() if len(both) == 2}
-    return {name: (both["start"], both["end"]) for name, both in named.items()} if len(named) > 1 else {}
+    found = {names[key]: (both["start"], both["end"]) for key, both in ends.items() if len(both) == 2}
+    return found if len(found) > 1 else {}
+
+
+def _cuts(text: str) -> Iterator[tuple[str, str]]:
+    """Yield how a text may be parted into a name and a heading: in brackets, none, before it or behind it."""
+    if bracketed := _IN_BRACKETS.fullmatch(text):
+        yield bracketed[2].strip(), bracketed[1].strip()
+    words = _WORD.findall(text)
+    yield "", " ".join(words)
+    for cut in range(1, len(words)):
+        yield " ".join(words[:cut]).strip(" :–-"), " ".join(words[cut:])
+    for cut in range(len(words) - 1, 0, -1):
+        yield " ".join(words[cut:]).strip(" :–-"), " ".join(words[:cut])
 
 
 def _pairs_below(grid: Grid, index: int, texts: list[str], known: Headings) -> dict[str, tuple[int, int]]:

@@ -46,6 +46,7 @@ if TYPE_CHECKING:
 
 _FEWEST_BLANKS = 2
 _LONGEST_PERIOD = 6 * 3600
+_CLOCKS = ("start", "end", "hours")
 """Seconds: a longer period comes from an end before its start, taken for the afternoon."""
 
 
@@ -97,7 +98,7 @@ class BellReader:
         """Read tables side by side, or pairs of columns: each holds on the days that its caption names."""
         found = BellSheet()
         for part in parts:
-            read = self._table(part.grid)
+            read = self._table(part.grid, is_part=True)
             place = part.grid.place
             holds = self._heading(part.caption, place, Conditions()) if part.caption else Conditions()
             found.sheet = found.sheet or read.sheet
@@ -106,8 +107,8 @@ class BellReader:
             ]
         return found
 
-    def _table(self, grid: Grid) -> BellSheet:
-        """Read one table, a row a period."""
+    def _table(self, grid: Grid, *, is_part: bool = False) -> BellSheet:
+        """Read one table, a row a period; in a part of one, a period without times does not ring on the part's days."""
         sheet, problems = read_sheet(grid, BELL_SHEET, self._choices)
         if sheet is None:
             self.problems += problems
@@ -115,7 +116,7 @@ class BellReader:
         if not sheet.has("period") or not (sheet.has("hours") or (sheet.has("start") and sheet.has("end"))):
             raise DataRefused(wording.no_bells(grid.place))
         self.problems += problems
-        found = self._list(sheet)
+        found = self._list(sheet, is_part=is_part)
         if (holds := self._span_above(sheet)) is not None:
             found.rows = [replace(row, conditions=row.conditions.within(holds)) for row in found.rows]
         return found
@@ -140,15 +141,19 @@ class BellReader:
             return None
         return (bound.day, self._year.last) if bound.name == "from" else (self._year.first, bound.day)
 
-    def _list(self, sheet: Sheet) -> BellSheet:
+    def _list(self, sheet: Sheet, *, is_part: bool) -> BellSheet:
         found = BellSheet(sheet=sheet)
         for record in range(len(sheet)):
             if _is_remark(sheet, record):
                 self.problems.append(note_unused(sheet.place(record), sheet.text(record, "period")))
                 continue
-            hours = self._hours(sheet, record)
             conditions = self._conditions(sheet, record)
             period = bare_period(sheet.text(record, "period"))
+            if is_part and period and not any(sheet.text(record, name).strip("-– —") for name in _CLOCKS):
+                if conditions is not None:
+                    found.rows.append(BellRow.silent(period, conditions, sheet.place(record)))
+                continue
+            hours = self._hours(sheet, record)
             if not period:
                 self.problems.append(wording.no_period(sheet.place(record)))
             elif hours is not None and conditions is not None:
@@ -157,7 +162,7 @@ class BellReader:
 
     def _hours(self, sheet: Sheet, record: int) -> tuple[time, time] | None:
         clocks: list[ClockTime | None] = []
-        for name in ("start", "end", "hours"):
+        for name in _CLOCKS:
             cell = sheet.cell(record, name)
             if cell == "" or name not in sheet.moments:
                 continue
@@ -255,13 +260,14 @@ class BellReader:
             name = bare_period(plain_text(row[0])) if row else ""
             for index, conditions in across.items():
                 cell = row[index] if index < len(row) else ""
-                if cell == "" or (not name and not any(map(_spans, row))):
-                    continue
                 place = place_of(number, index)
-                if not name:
-                    self.problems.append(wording.no_period(place))
+                if plain_text(cell).strip() in ("", "-", "–", "—"):
+                    if name and conditions is not None and any(map(_spans, row)):
+                        found.rows.append(BellRow.silent(name, conditions, place))
                     continue
-                if plain_text(cell).strip() in ("-", "–", "—"):
+                if not name:
+                    if any(map(_spans, row)):
+                        self.problems.append(wording.no_period(place))
                     continue
                 moment = moments.get(cell)
                 hours = [moment.start, moment.end] if isinstance(moment, Moment) else []

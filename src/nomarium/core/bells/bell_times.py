@@ -172,7 +172,7 @@ class BellTimes:
             # A special day's bell times are complete: the usual rows do not fill in.
             if bool(row.conditions.specials) == bool(setting.specials) and row.conditions.hold_on(setting):
                 fitting.setdefault(period_key(row.period), []).append(row)
-        chosen = [self._most_specific(rows) for rows in fitting.values()]
+        chosen = [row for row in map(self._most_specific, fitting.values()) if row.rings]
         chosen.sort(key=lambda row: (row.start, row.end))
         special = " and ".join(sorted(self._special_names.get(name, name) for name in setting.specials))
         return Bells({period_key(row.period): row for row in chosen}, special)

@@ -48,13 +48,19 @@ class Conditions(NamedTuple):
 
 @dataclass(frozen=True, slots=True)
 class BellRow:
-    """When a period begins and ends, as one row or cell says it."""
+    """When a period begins and ends, as one row or cell says it; or that it does not ring on the days of a column."""
 
     period: str
     start: time
     end: time
     conditions: Conditions = field(default_factory=Conditions)
     place: Place = field(default=Place(""), compare=False)
+    rings: bool = True
+
+    @classmethod
+    def silent(cls, period: str, conditions: Conditions, place: Place) -> BellRow:
+        """Return that a period does not ring on some days: its cell stands empty where others have their times."""
+        return cls(period, time(), time(), conditions, place, rings=False)
 
     @property
     def hours(self) -> str:

@@ -20,11 +20,14 @@ from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.timetable import WHO_FIELDS
 from nomarium.core.values import WEEKDAY_NAMES, clock_words, read_status, split_list
+from nomarium.lazily import regex
 from nomarium.settings import SETTINGS
 
 if TYPE_CHECKING:
     from nomarium.core.year import SchoolYear
 
+_NAME = regex(r"[^\W\d_]{3}")
+"""What a line of a grid is called is worth telling where it is a word: “Lunch”, and not “1”."""
 _VISIBILITY = {"public": "PUBLIC", "private": "PRIVATE", "confidential": "CONFIDENTIAL"}
 
 
@@ -43,16 +46,18 @@ class Part:
     """The values that it was split by, by their fields."""
 
     def calendar(self, stamp_of: Callable[[str], str] | str | None = None) -> Calendar:
-        """Put the calendar together: its events with their UIDs and stamps, one for all or each by its UID."""
-        series: list[Series] = []
-        uids: list[str] = []
-        for one in self.held:
-            for made, names in self.texts.series(one):
-                series.append(made)
-                uids += names
+        """Put the calendar together: its events with their UIDs and stamps, one for all or each by its UID.
+
+        They stand in the order of time, those of one time in the order of their titles, whatever sheets they come from.
+        """
+        made = sorted(
+            (one for held in self.held for one in self.texts.series(held)),
+            key=lambda one: (one[0].occurrences[0].start, one[0].summary),
+        )
+        uids = [uid for _, names in made for uid in names]
         return Calendar(
             self.name,
-            series,
+            [series for series, _ in made],
             uids,
             stamp_of if stamp_of is None or isinstance(stamp_of, str) else list(map(stamp_of, uids)),
         )
@@ -124,7 +129,7 @@ class Texts:
             yield from _about_lessons(event, held.about, uids)
             return
         values = {name: ", ".join(several) for name, several in held.values.items()}
-        values |= {"day": held.day.name, "period": "–".join(held.periods)}
+        values |= {"day": held.day.name, "period": "–".join(held.periods or held.called)}
         about = held.about
         alike = [place for place in range(len(uids)) if place not in about]
         if any(pattern.by_date for pattern in self.patterns):
@@ -221,7 +226,7 @@ class Texts:
     def _description(self, held: Held, values: Mapping[str, str], about: str = "") -> str:
         if self.description is not None:
             return self.description.fill(values)
-        period = f"period {values['period']}" if values["period"] else ""
+        period = f"period {values['period']}" if held.periods else ", ".join(filter(_NAME.search, held.called))
         day = f"Day {held.day.label}" if held.day.label else ""
         slot = ", ".join(filter(None, (day, period)))
         return "\n".join(filter(None, (slot[:1].upper() + slot[1:], values.get("description", ""), about)))

@@ -98,7 +98,7 @@ def _assumed(plan: PlanFile, year: SchoolYear) -> Iterator[str]:
         yield f'the year is {span}, as its days are listed ([year] terms = "terms.csv")'
     for name, cycle in keys.cycles.items():
         rule = year.cycles[name].rule if name in year.cycles else None
-        if rule is None or (rule.listed and not cycle.labels) or rule.advance.by_weeks:
+        if rule is None or (rule.listed and not cycle.labels) or not rule.advance.heeds_closures:
             continue
         first = min(year.cycles[name].labels(), default=None)
         if cycle.start is None and not cycle.listed and not cycle.pin_from and first is not None:

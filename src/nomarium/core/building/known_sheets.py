@@ -33,7 +33,7 @@ def read_bells(desk: SheetDesk) -> None:
             with desk.told(may_be_empty=False):
                 sheet = reader.read(grid)
                 rows += sheet.rows
-                gave = counted(len(sheet.rows), "bell time")
+                gave = counted(sum(row.rings for row in sheet.rows), "bell time")
                 if sheet.sheet is None:
                     desk.no_effect(choices, _OF_LISTS, "a grid of bell times")
                     desk.note(grid, "grid", gave)

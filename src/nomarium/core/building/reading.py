@@ -343,7 +343,7 @@ class SourceReader:
     def _against_bells(self, meetings: Sequence[Meeting]) -> list[Problem]:
         """Report times beside periods that are none of those at which the bell rings for them; once for each."""
         found: dict[tuple[str, tuple[time, time]], Problem] = {}
-        rows = self._desk.found.bells.rows if self._desk.found.bells else ()
+        rows = [row for row in self._desk.found.bells.rows if row.rings] if self._desk.found.bells else []
         for meeting in meetings:
             periods = meeting.when.periods
             key = ("–".join(periods), meeting.stated) if meeting.stated and periods else None

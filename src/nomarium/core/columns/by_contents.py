@@ -28,6 +28,7 @@ from nomarium.core.columns.contents import (
     is_deadline,
     may_be_the_day,
     may_be_times,
+    names_several_weekdays,
     says_how_often,
     says_when_not,
     span_weeks,
@@ -124,6 +125,9 @@ def _take_weekly(matches: Matches) -> None:
         weekly[0].why = "its weekdays stand beside spans of weeks"
     elif last is not None and span_weeks(first.column, last.column):
         weekly[0].why = "its weekdays stand beside first and last days that are weeks apart"
+        last.field, last.why = "until", "the last day of what repeats"
+    elif last is not None and names_several_weekdays(weekly[0].column):
+        weekly[0].why = "each of its cells names several weekdays, beside first and last days"
         last.field, last.why = "until", "the last day of what repeats"
     else:
         return

@@ -578,6 +578,11 @@ def holds_weekdays(column: Column) -> bool:
 _LONE_LETTERS = frozenset("MTWRFSU")
 
 
+def names_several_weekdays(column: Column) -> bool:
+    """Tell whether each filled cell of a column names more than one weekday: “Thu–Sat”, “Mon, Wed”."""
+    return holds_weekdays(column) and not any(is_weekday(str(cell).strip()) for cell in _filled(column))
+
+
 def days_by_cells(name: str, column: Column) -> str:
     """Return the field of a column headed as hours, periods or lessons by its cells, "slot" or "day"; "" for others."""
     if name in ("hours", "period") and holds_days_and_times(column):

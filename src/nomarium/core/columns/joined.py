@@ -37,7 +37,7 @@ def title_of_two_sides(matches: Matches, sheet: SheetKind) -> None:
     if not name or not matches.open(name) or (name == "course" and not matches.open("class")):
         return
     open_or_local = [match for match in matches.all if match.is_free and match.field in ("", "location")]  # “Local”
-    sides = _two_of(open_or_local, _HOME, _AWAY) if name == "summary" else []
+    sides = _two_of(open_or_local, _HOME, _AWAY) or _two_of(open_or_local, _OURS, _THEIRS) if name == "summary" else []
     ends = [match for match in matches.all if (match.is_free or match.released) and _holds_words(match.column)]
     for two, why in (
         (sides, "the two sides of a match"),
@@ -67,6 +67,11 @@ _HOME = _keys("home|home team|host|hosts|heim|domicile|local|locales|casa|thuis|
 _AWAY = _keys(
     "away|away team|visitors|visitor|guest|guests|opponent|gast|extérieur|visitante|visitantes|trasferta|uit|borta|ude|"
     "team 2|team b"
+)
+_OURS = _keys("team|our team|side|squad|mannschaft|équipe|equipo|squadra|equipa|lag|hold|joukkue|drużyna")
+_THEIRS = _keys(
+    "opponent|opponents|opposition|against|versus|vs|v|gegner|adversaire|rival|avversario|adversário|tegenstander|"
+    "motståndare|motstander|modstander|vastustaja|przeciwnik|soupeř"
 )
 _ORIGIN = _keys("from|origin|departs from|leaves from|departure port|von|ab|de|desde|da|van|från|fra|lähtöpaikka|z")
 _DESTINATION = _keys("to|destination|arrives at|arrival port|nach|à|a|hasta|naar|till|til|do")

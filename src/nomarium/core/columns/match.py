@@ -16,6 +16,7 @@ from nomarium.core.columns.contents import (
     holds_amounts,
     holds_dates,
     holds_days_alone,
+    holds_days_and_times,
     holds_halves_of_the_day,
     holds_numbers,
     holds_ordinals,
@@ -140,13 +141,7 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
     for match in matches.all:
         if not match.field and match.is_free and _is_telling(match.column.heading):
             likeness = headings.likeness(match.column.heading)
-            if likeness and holds_dates(match.column) != (likeness.field == "week_of") and likeness.field in _BY_DATES:
-                continue
-            if likeness and likeness.field in TIME_FIELDS and names_no_time(match.column):
-                continue
-            if likeness and likeness.field == "start_date" and _holds_words_alone(match.column):
-                continue
-            if likeness and matches.open(likeness.field):
+            if likeness and matches.open(likeness.field) and _may_be(match.column, likeness.field):
                 claims.setdefault(likeness.field, []).append((match, likeness.heading))
     for name, claimants in claims.items():
         if len(claimants) == 1:
@@ -154,6 +149,21 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
             match.field, match.certainty, match.why = name, Certainty.LIKELY, f"like “{heading}”"
 
 
+def _may_be(column: Column, field: str) -> bool:
+    """Tell whether a column whose heading is like one of a field holds what that field has."""
+    if field in _BY_DATES and holds_dates(column) != (field == "week_of"):
+        return False
+    if (field in TIME_FIELDS and names_no_time(column)) or (field == "start_date" and _holds_words_alone(column)):
+        return False
+    return field not in _OF_WHAT or not (
+        holds_weekdays(column) or holds_repeats(column) or holds_days_and_times(column)
+    )
+
+
+_OF_WHAT = frozenset(
+    "summary location description categories class course teacher room division group organizer".split()
+)
+"""Fields that a likeness gives to no column that says when something is."""
 _BY_DATES = frozenset({"week_of", "summary", "location", "description", "categories"})
 """Fields that a likeness gives only to a column of dates, or only to one of none."""
 _BESIDE_REPEATS = dict.fromkeys(("until", "till", "through", "last"), "until")

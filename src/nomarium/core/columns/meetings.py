@@ -52,6 +52,8 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     _people_by_form(matches, sheet)
     _no_periods(matches)
     _units_of_study(matches)
+    _stages_of_theatres(matches)
+    _sessions_of_the_day(matches)
     _counted_classes(matches, sheet)
     _groups_of_courses(matches)
     slots = matches.column("slot")
@@ -142,6 +144,39 @@ def _units_of_study(matches: Matches) -> None:
 
 
 _UNITS = frozenset(map(heading_key, "unit|units|unit code".split("|")))
+
+
+def _sessions_of_the_day(matches: Matches) -> None:
+    """Let a “Session” with parts of the day below it be what meets, and no term, where nothing else says it."""
+    sessions = [match for match in matches.all if match.field == "term" and _of_the_day(match.column)]
+    if len(sessions) == 1 and matches.open("course") and matches.open("class"):
+        sessions[0].field, sessions[0].certainty, sessions[0].why = (
+            "course",
+            Certainty.LIKELY,
+            "parts of the day below it",
+        )
+
+
+def _of_the_day(column: Column) -> bool:
+    cells = [str(cell).strip().casefold() for cell in column.cells if cell != ""]
+    return bool(cells) and all(cell in _PARTS_OF_DAY for cell in cells)
+
+
+_PARTS_OF_DAY = frozenset(
+    "am|pm|a.m.|p.m.|morning|mornings|noon|lunch|lunchtime|midday|afternoon|afternoons|evening|evenings|night|early|late|"
+    "vormittag|nachmittag|abend|matin|après-midi|soir|mañana|tarde|noche|mattina|pomeriggio|sera|ochtend|middag|avond".split(
+        "|"
+    )
+)
+
+
+def _stages_of_theatres(matches: Matches) -> None:
+    """Let a “Stage” with names below it be where something is, and no part of a school, where no place is named."""
+    stages = [
+        match for match in matches.all if match.field == "division" and heading_key(match.column.heading) == "stage"
+    ]
+    if len(stages) == 1 and matches.open("room") and holds_titles(stages[0].column):
+        stages[0].field, stages[0].certainty, stages[0].why = "room", Certainty.LIKELY, "names of stages below it"
 
 
 def _classes_by_homeroom(matches: Matches) -> None:

@@ -63,13 +63,16 @@ _DAY_OF_SCHOOL = (
 _FIRST_DAY = "first day|erster tag|premier jour|primer día|primo giorno|eerste dag|första dagen|første dag"
 _LAST_DAY = "last day|letzter tag|dernier jour|último día|ultimo giorno|laatste dag|sista dagen|sidste dag|siste dag"
 """What rows below the name of a term are called."""
+_OPEN_OR_CLOSE = r"schools?|classes|(?:\w+ )?(?:term|semester|trimester|quarter)(?: \w{1,3})?"
 _FORMS = (
     (Side.RESUMES, regex(
         r"(?P<what>school|classes|lessons|students|staff and students|teaching|instruction|unterricht|clases|cours)\s+"
         r"(?:re-?opens?|resumes?|returns?|re-?starts?|back|wieder|se reanudan|reprennent)(?: .*)?|"
         r"(?:back to|return to|reprise des|vuelta a|wiederbeginn) (?P<what2>.+)", re.I)),
-    (Side.BEGINS, regex(r"(?P<what>school|classes|term) opens", re.I)),
-    (Side.ENDS, regex(r"(?P<what>school|classes|term) (?:closes|breaks up)(?: for (?:the )?(?:year|summer))?", re.I)),
+    (Side.BEGINS, regex(rf"(?:the )?(?P<what>{_OPEN_OR_CLOSE}) opens?", re.I)),
+    (Side.ENDS, regex(
+        rf"(?:the )?(?P<what>{_OPEN_OR_CLOSE}) (?:closes?|breaks? up)"
+        r"(?: for (?:the )?(?:(?:school )?year|summer(?: holidays?)?))?", re.I)),
     (Side.BEGINS, regex(rf"(?P<what>{_FIRST_DAY})", re.I)),
     (Side.ENDS, regex(rf"(?P<what>{_LAST_DAY})", re.I)),
     (Side.BEGINS, regex(

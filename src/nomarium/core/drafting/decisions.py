@@ -160,7 +160,7 @@ def of_closures(sheets: Sequence[FoundSheet], left_out: Sequence[FoundSheet]) ->
 def of_cycle(cycle: DraftCycle, first: str, *, start: str, advance: str) -> Iterator[Decision]:
     """A cycle whose days no list proves: its start, and what a closure does; ``first`` is a date to begin with."""
     missing = [label for label in cycle.all_labels() if label not in cycle.labels]
-    if cycle.exact or ((start or cycle.listed) and advance and not missing):
+    if cycle.exact or cycle.weeks_of is not None or ((start or cycle.listed) and advance and not missing):
         return
     lacking = [] if start or cycle.listed else [f"which date is its first day (start = {first})"]
     lacking += [] if advance else [

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import Evidence, Kind
 from nomarium.core.drafting import decisions
 from nomarium.core.drafting.bounds import Bounds, bounds_of_weeks, bounds_of_year
+from nomarium.core.drafting.days_of_weeks import lay_on_weeks, says_day_one
 from nomarium.core.drafting.proved import proved_order, proved_together
 from nomarium.core.drafting.proved_codes import LOOKED_UP
 from nomarium.core.drafting.proved_year import (
@@ -107,7 +108,7 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
         draft.text = plan_text(_Writer(draft, choices).lines())
         problems = check(draft.text)
         errors = [one for one in problems if one.severity == "error" and one.code != "undecided"]
-        if not any(draft.order) and any(one.code == "unproved-dates" for one in errors):
+        if not any(draft.order) and any(one.code in _UNPROVED for one in errors):
             draft.order = proved_order(draft.sheets)
             if any(draft.order):
                 continue
@@ -122,6 +123,8 @@ def draft_plan(sheets: Sequence[FoundSheet], choices: DraftChoices, check: Check
     return draft
 
 
+_UNPROVED = frozenset({"unproved-dates", "pattern-without-date"})
+"""What an order of day and month may mend that other sheets prove."""
 _OF_THE_SHEET = frozenset(
     "unproved-dates contradictory-dates swapped-dates unsure-column two-columns name-or-names half-span untold-lines "
     "untold-grid two-ways-round".split()
@@ -338,6 +341,8 @@ class _Writer:
                 self._attach(sheet, heading, cycles)
         for cycle in cycles:
             cycle.exact = bool(cycle.listed) and goes_through_the_year(cycle.listed, self._of(Kind.TERMS))
+        if len(cycles) == 1:
+            lay_on_weeks(cycles[0], self._sheets)
         return cycles
 
     def _attach(self, sheet: FoundSheet, heading: str, cycles: list[DraftCycle]) -> None:
@@ -393,6 +398,14 @@ class _Writer:
             yield f"# {cycle.listed[0].path.name} lists dates and their days: these hold, {others}."
             yield f"listed = {self._paths(cycle.listed)}"
         if cycle.exact:
+            yield ""
+            return
+        if cycle.weeks_of is not None:
+            name = cycle.weeks_of.path.name
+            yield f"# {name} says which week is which: the days are the school days of its weeks in turn."
+            yield 'advance = "days of weeks"'
+            if not says_day_one(cycle.weeks_of):
+                yield self._question("Is day 1 the Monday of the first week, and so on? Else state another advance.")
             yield ""
             return
         yield "# A closure holds the day (“school days”), or uses it up (“working days”)."

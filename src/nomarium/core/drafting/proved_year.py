@@ -45,7 +45,7 @@ from nomarium.core.kinds import vocabulary as words
 from nomarium.core.problems import has_errors
 from nomarium.core.recognition import Recognised
 from nomarium.core.shapes import dated_lines
-from nomarium.core.tables import Cell, Grid, plain_text
+from nomarium.core.tables import Cell, Column, Grid, plain_text
 from nomarium.core.values import is_date, weekday_in_any
 from nomarium.lazily import regex
 
@@ -207,19 +207,25 @@ def with_specials(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
             return replace(sheet, recognised=both)
         if sheet.kind not in (Kind.EVENTS, None) or sheet.recognised.crossing or sheet.grid is None:
             return sheet
-        table = Evidence.of(sheet.grid, SPECIAL_SHEET, {}).table
-        columns = table.columns if table else []
-        words = [
-            [plain_text(cell).casefold() for cell in one.cells if cell != ""] for one in columns if not holds_dates(one)
-        ]
-        named_so = any(sum(text in known for text in texts) * 2 > len(texts) for texts in words)
-        if not named_so or not any(map(holds_dates, columns)):
+        seen = Evidence.of(sheet.grid, SPECIAL_SHEET, {})
+        columns = seen.table.columns if seen.table else []
+        named_so = next((one for one in columns if not holds_dates(one) and _mostly_in(known, one)), None)
+        if named_so is None or not any(map(holds_dates, columns)):
             return sheet
+        by_heading = seen.named.get("summary") is named_so or not named_so.heading
         return replace(
-            sheet, recognised=Recognised(Kind.SPECIAL_DAYS, "it has the kinds of day that bell times are headed with")
+            sheet,
+            recognised=Recognised(Kind.SPECIAL_DAYS, "it has the kinds of day that bell times are headed with"),
+            columns={**sheet.columns, **({} if by_heading else {named_so.heading: "summary"})},
         )
 
     return [as_specials(sheet) for sheet in sheets] if known or of_files else list(sheets)
+
+
+def _mostly_in(known: Collection[str], column: Column) -> bool:
+    """Tell whether most of the filled cells of a column are known texts."""
+    texts = [plain_text(cell).casefold() for cell in column.cells if cell != ""]
+    return sum(text in known for text in texts) * 2 > len(texts)
 
 
 def _heads_of_bells(grid: Grid) -> list[str]:

@@ -250,11 +250,15 @@ class DraftCycle:
     """Labels with names of their own, in the order in which dates have them."""
     exact: bool = False
     """Whether the list goes through the year: no label is worked out beside it."""
+    weeks_of: FoundSheet | None = None
+    """The list of weeks of which its labels are the school days."""
+    size: int = 0
+    """The number of its labels, where that is known."""
 
     def all_labels(self) -> list[str]:
         """Return all labels from the first to the last that is named."""
         if self.family == "numbers":
-            return [str(number) for number in range(1, max(map(int, self.labels)) + 1)]
+            return [str(number) for number in range(1, (self.size or max(map(int, self.labels))) + 1)]
         if self.family == NAME_FAMILY:
             return [name for name in self.names if name in self.labels]
         return [letter for letter in LETTERS if letter <= max(self.labels)]
@@ -262,7 +266,7 @@ class DraftCycle:
     def range(self) -> str:
         """Return its labels as a plan writes them: from the first to the last that is named."""
         if self.family == "numbers":
-            return f"1-{max(int(label) for label in self.labels)}"
+            return f"1-{self.size or max(int(label) for label in self.labels)}"
         if self.family == NAME_FAMILY:
             return ", ".join(self.all_labels())
         return f"A-{max(self.labels)}"

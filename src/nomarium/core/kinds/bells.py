@@ -25,16 +25,27 @@ from nomarium.core.kinds.class_fields import DIVISION_HEADINGS, PERIOD_HEADINGS
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import DAY, SHEET_RULES
 from nomarium.core.kinds.timetable import TIMETABLE_SHEET
+from nomarium.core.tables import plain_text
 from nomarium.core.values import is_weekday, weekdays_in_turn
 from nomarium.lazily import regex
 
 
 def _no_meetings(seen: Evidence) -> Verdict:
-    """No class, course or teacher is named: those are a timetable's."""
+    """No class, course or teacher is named, no room beside days, and no codes of courses: those are a timetable's."""
     named = Evidence.of(seen.grid, TIMETABLE_SHEET, {}).named
     there = [named[name] for name in ("class", "course", "teacher") if name in named]
+    if "day" in named and "room" in named:
+        there.append(named["room"])
     meetings = [column.heading for column in there if not counts_up(column)]
+    if not meetings and (period := seen.named.get("period")):
+        filled = [plain_text(cell) for cell in period.cells if cell != ""]
+        if filled and all(map(_OF_A_COURSE.fullmatch, filled)):
+            return Verdict(f"below “{period.heading}” stand codes of courses, such as “{filled[0]}”")
     return Verdict(f"it has a column “{meetings[0]}”, as a timetable has" if meetings else "")
+
+
+_OF_A_COURSE = regex(r"[^\W\d_]{2,5}[ -]?\d{3,5}[A-Z]?")
+"""“BIO101”, “CHE 1102”."""
 
 
 def _periods_stand(seen: Evidence) -> Verdict:

@@ -278,7 +278,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "repeat",
         "how it repeats, in plain words or as RRULE: “every Tuesday”, “monthly on the 15th”",
         "repeat|repeats|recurrence|recurs|recurring|frequency|how often|repeat rule|repetition|rrule|occurs|every|"
-        "pattern|recurrence pattern|meeting pattern|meets on|when it meets|wiederholung|wiederholt sich|rhythmus|turnus|répétition|récurrence|fréquence|repetición|repite|se repite|frecuencia|repete|repetição|"
+        "pattern|recurrence pattern|meeting pattern|meets on|when it meets|wiederholung|wiederholt sich|rhythmus|turnus|häufigkeit|regelmäßigkeit|frequentie|frekvens|hyppighed|cadence|rythme|périodicité|periodicidad|częstotliwość|toistuvuus|gyakoriság|répétition|récurrence|fréquence|repetición|repite|se repite|frecuencia|repete|repetição|"
         "frequência|ripetizione|ripete|frequenza|herhaling|herhaalt|upprepas|upprepning|gentages|gentagelse|gjentas|gjentakelse",
     ),
     Field(

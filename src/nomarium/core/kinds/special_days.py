@@ -32,26 +32,28 @@ _SURE = (
 )
 
 _USUAL = frozenset(
-    {
-        "usual",
-        "regular",
-        "normal",
-        "standard",
-        "ordinary",
-        "every day",
-        "all days",
-        "times",
-        "time",
-        "daily",
-        "default",
-        "all",
-    }
+    (
+        "usual|regular|normal|standard|ordinary|default|all|daily|times|time|every day|all days|"
+        "regulär|üblich|gewöhnlich|normale|normaler|normales|ordinaire|habituel|régulier|habitual|ordinario|ordinaria|"
+        "habituales|regolare|normais|normaal|normale|regulier|gewoon|vanlig|vanliga|ordinarie|ordinær|almindelig|normaali|"
+        "tavallinen|normalny|zwykły|standardowy|normální|běžný|obvyklý|normálny|bežný|normál|rendes|szokásos|obișnuit|"
+        "обычный|обычное|нормальный|стандартный|звичайний|звичайне|κανονικό|κανονικός|normalno|redovno|običajno|olağan|"
+        "tavaline|parastais|įprastas|ordinari|通常|正常|一般"
+    ).split("|")
 )
+_OF_BELLS = frozenset(
+    "day days schedule schedules bell bells hours timetable week tag tage plan zeiten jour jours horaire horaires día días "
+    "dia dias horario giorno giorni orario horário dag dagen rooster dagar schema dage skema dzień dni den dny".split()
+)
+"""Words that say no more than that bells are meant: "Normal schedule"."""
 
 
 def is_usual(name: str) -> bool:
-    """Tell whether a word such as "Regular" means the bells of all days that are not special."""
-    return name.casefold() in _USUAL
+    """Tell whether words such as "Regular" or "Normal day" mean the bells of all days that are not special."""
+    if name.casefold() in _USUAL:
+        return True
+    words = name.casefold().split()
+    return not _USUAL.isdisjoint(words) and all(word in _USUAL or word in _OF_BELLS for word in words)
 
 
 SPECIAL_SHEET = with_phrases(

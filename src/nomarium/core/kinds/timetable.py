@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterable
 
 from nomarium.core.columns import (
     Blank,
@@ -19,6 +20,8 @@ from nomarium.core.columns import (
     has,
     has_one_of,
     holds_dates,
+    holds_repeats,
+    holds_weekdays,
     holds_weeks_of_month,
     no_dates_in,
     what_meets,
@@ -33,7 +36,7 @@ from nomarium.core.kinds.class_fields import (
 from nomarium.core.kinds.events import EVENT_SHEET
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import SHEET_RULES
-from nomarium.core.tables import plain_text
+from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import ORDERS, Order, date_in, weekday_beside_date
 from nomarium.lazily import regex
 
@@ -138,13 +141,20 @@ def _on_weeks_of_months(seen: Evidence) -> Verdict:
 
 def _weekly(seen: Evidence) -> Verdict:
     """Against it: a column says how often each row is, and some not every week."""
-    often = Headings(EVENT_SHEET)
-    for column in seen.table.columns if seen.table else ():
-        if column not in seen.named.values() and often(column.heading) == "repeat":
+    columns = seen.table.columns if seen.table else ()
+    heading, often = not_every_week([column for column in columns if column not in seen.named.values()])
+    return Verdict(f"“{heading}” says how often it is: “{often}”" if often else "")
+
+
+def not_every_week(columns: Iterable[Column]) -> tuple[str, str]:
+    """Return the heading of a column that says how often each row is, and what it says of one that is not each week."""
+    of_events = Headings(EVENT_SHEET)
+    for column in columns:
+        if of_events(column.heading) == "repeat" or (holds_repeats(column) and not holds_weekdays(column)):
             texts = {plain_text(cell).strip().casefold() for cell in column.cells if cell != ""}
             if other := next((text for text in sorted(texts) if text not in _EVERY_WEEK), ""):
-                return Verdict(f"“{column.heading}” says how often it is: “{other}”")
-    return Verdict("")
+                return column.heading, other
+    return "", ""
 
 
 _EVERY_WEEK = frozenset(

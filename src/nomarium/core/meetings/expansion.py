@@ -62,6 +62,9 @@ class _Expander:
         self._found = Expansion()
         self._without: dict[tuple[str, str], tuple[Block, list[date]]] = {}
         self._stamps: dict[date, str] = {}
+        rows = by.bells.rows if by.bells else ()
+        self._silent = Counter({row.period: 0 for row in rows if not row.rings})
+        """Periods whose cells stand empty for some days, with the meetings that do not take place for it."""
 
     def bound(self, blocks: Iterable[Block]) -> None:
         """Give rows that say how often they meet the date of their last meeting: only days with school count."""
@@ -146,6 +149,7 @@ class _Expander:
             identity=(block.class_name, known_by),
             day=block.when.day,
             periods=periods,
+            called=block.when.called,
             place=block.place,
             change=change,
         )
@@ -175,6 +179,8 @@ class _Expander:
                 continue
             if special:
                 self._found.unrung[special, period] += 1
+            elif block.when.day.weekday is None and period in self._silent:
+                self._silent[period] += 1
             else:
                 key = (block.place.file + (block.place.sheet or ""), period)
                 self._without.setdefault(key, (block, []))[1].append(day)
@@ -209,6 +215,8 @@ class _Expander:
             found.problems += self._by.bells.ties
         rows = self._by.bells.rows if self._by.bells else ()
         found.problems += _unrung(found.unrung, rows, self._by.year)
+        empty = {row.period: row.place for row in rows if not row.rings}
+        found.problems += [wording.silent(empty[name], name, count) for name, count in self._silent.items() if count]
         return found
 
 

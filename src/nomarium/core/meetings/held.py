@@ -35,6 +35,8 @@ class Held:
     day: DayTest = field(default_factory=DayTest)
     periods: Periods = ()
     """The periods as written; none where it has clock times of its own, or is an event."""
+    called: Periods = ()
+    """What its line of a grid calls its clock times: “Lunch”."""
     place: Place = field(default=Place(""), compare=False)
     event: Series | None = None
     """The event, where it is of a source of events."""

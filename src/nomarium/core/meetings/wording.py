@@ -42,6 +42,16 @@ def not_rung(place: Place, special: str, meetings: int, periods: str) -> Problem
     )
 
 
+def silent(place: Place, period: str, meetings: int) -> Problem:
+    """Meetings of a period whose cell stands empty in the bell times of their days."""
+    return note(
+        "not-rung",
+        place,
+        f"Period {period} does not ring on some days, as its cell there is empty: "
+        f"{counted(meetings, 'meeting')} did not take place.",
+    )
+
+
 def cut_short(place: Place, special: str, meetings: int) -> Problem:
     """Meetings that a day of which only a part is school shortens."""
     verb = "is" if meetings == 1 else "are"

@@ -297,10 +297,10 @@ class CycleKeys(Keys):
 
     labels: Labels = Field(default_factory=list, description="its labels in their order: “1-6”, “A-H” or a list")
     same_label_twice: bool = Field(False, description="whether a label may stand twice among them")
-    advance: Literal["school days", "working days", "weeks", "school weeks"] = Field(
+    advance: Literal["school days", "working days", "weeks", "school weeks", "days of weeks"] = Field(
         "school days",
         description="what moves it on: school days (a closure holds the label), working days (a closure uses it up), "
-        "weeks, or weeks with school",
+        "weeks, weeks with school; or the labels are the school days of week A, then those of week B: days of weeks",
     )
     divisions: list[Text] = Field(default_factory=list, description="the divisions that follow it; none means all")
     start: Day | None = Field(None, description="its first day, where it begins later than the first term")

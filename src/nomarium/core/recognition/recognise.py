@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 from nomarium.core.bells import bell_parts, grid_heading, turning_periods
 from nomarium.core.columns import (
+    Certainty,
     Evidence,
     Headings,
     Kind,
@@ -19,7 +20,16 @@ from nomarium.core.columns import (
     match_columns,
     says_how_often,
 )
-from nomarium.core.kinds import BELL_SHEET, LETTERS, NUMBERS, ROSTER_SHEET, SHEET_KINDS, TIMETABLE_SHEET, on_its_date
+from nomarium.core.kinds import (
+    BELL_SHEET,
+    LETTERS,
+    NUMBERS,
+    ROSTER_SHEET,
+    SHEET_KINDS,
+    TIMETABLE_SHEET,
+    not_every_week,
+    on_its_date,
+)
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import any_days, families, in_turn, label_columns, plain_or_named
 from nomarium.core.shapes import (
@@ -232,6 +242,8 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
     timed = matches.column("hours") is not None or (start is not None and end is not None)
     named = matches.column("class") or matches.column("course")
     often = any(says_how_often(column) or holds_weeks_of_month(column) for column in table.columns)
+    unsure = [match.column for match in matches.all if not match.field or match.certainty is not Certainty.SURE]
+    often = often or any(not_every_week(unsure))
     for what, holds in (("periods", holds_days_and_periods), ("times", holds_days_and_times)):
         if slot is not None and named is not None and holds(slot):
             return Candidate(Kind.LIST, f"weekdays and {what} stand below “{slot.heading}”, and what meets beside it")

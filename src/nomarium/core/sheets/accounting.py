@@ -11,6 +11,8 @@ from nomarium.core.columns import Certainty, Headings, Holds, Kind, Matches, She
 from nomarium.core.columns.contents import (
     holds_amounts,
     holds_dates,
+    holds_days_and_times,
+    holds_repeats,
     holds_times,
     holds_times_among_others,
     is_about_the_row,
@@ -33,6 +35,7 @@ _PERSON = regex(
     r"|(?:[^\W\d_]\.[ -]?)+[^\W\d_][\w’'-]+|[^\W\d_][\w’'-]+, ?[^\W\d_]\.(?: ?[^\W\d_]\.)*|[\w.+-]+@[\w.-]+\.\w+)"
 )
 _LOOKED_AT = 300
+_FEWEST_BLANKS = 2
 _TIMES = (("start_time", "start", "when", "hours"), ("end_time", "end", "hours"))
 _DATES = (("start_date", "start", "when", "first", "date", "from"), ("end_date", "end", "last", "until"))
 """What an unused column of times or of dates may be: the fields of a start, those of an end."""
@@ -62,19 +65,24 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
             continue
         if not column.heading:
             problems += _said_beside(table, column)
-        elif holds_dates(column) or holds_times(column) or holds_times_among_others(column):
+        elif any(holds(column) for holds in _MOMENTS):
             problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
-        elif kind.kind is Kind.EVENTS and not ended and _counts_meetings(column):
+        elif _says_how_often(kind, column, ended):
             problems.append(wording.idle_column(table, column, "how often each row meets"))
         elif holds := _telling(column, known):
             problems.append(wording.idle_column(table, column, holds))
         elif kind.field("week") is not None and (whose := _twice_there(matches, column)) is not None:
             problems.append(wording.tells_apart(table, column, whose))
+        elif Headings(kind)(column.heading) is None and heading_key(column.heading) not in _NOTES:
+            problems += [one for one in _said_beside(table, column) if one.found.count(" ") >= _FEWEST_BLANKS]
     return problems
 
 
+_MOMENTS = (holds_dates, holds_times, holds_times_among_others, holds_days_and_times)
+
+
 def _said_beside(table: Table, column: Column) -> list[Problem]:
-    """Return a word on the first text of a column without a heading that says when or where."""
+    """Return a word on the first text of a column that says when or where, and that nothing else was made of."""
     texts = [plain_text(cell) for cell in column.cells]
     record = next((record for record, text in enumerate(texts) if says_when_or_where(text)), None)
     return [] if record is None else [wording.note_unused(table.cell_place(record, column), texts[record])]
@@ -83,6 +91,13 @@ def _said_beside(table: Table, column: Column) -> list[Problem]:
 def _is_score(column: Column) -> bool:
     """Tell whether a column holds what looks like times and is none: scores, ratios."""
     return holds_times(column) and not may_be_times(column)
+
+
+def _says_how_often(kind: SheetKind, column: Column, ended: bool) -> bool:
+    """Tell whether a column says how often: in words in a timetable, by number beside events that do not end."""
+    if kind.kind is Kind.LIST:
+        return holds_repeats(column)
+    return kind.kind is Kind.EVENTS and not ended and _counts_meetings(column)
 
 
 def _counts_meetings(column: Column) -> bool:

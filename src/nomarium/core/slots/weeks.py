@@ -39,6 +39,9 @@ _EVERY_OTHER = {
     "lich[éýáíy]|nieparzyst[eya]|páratlan|nepárn[eya]|impară|impare|neparni|neparan|neparna|neparne|lih[iao]|"
     "неч[её]т(?:ная|ные|ную)?|непарн(?:ий|а|і)|μονή|μονές|tek|paaritu|senars?",
 }
+_ALTERNATE = (
+    "every (?:other|second|two weeks)|alternat(?:e|ing)(?: weeks?)?|(?:bi|fort)(?:-?weekly|nightly)|14-täglich|14-tägig"
+)
 EVERY_WEEK = frozenset(
     "all|every|both|*|each|weekly|every week|each week|a+b|a/b|a & b|jede|jede woche|alle|beide|chaque|toutes|cada|"
     "todas|ambas|ogni|tutte|entrambe|elke|beide weken|varje|alla|hver|alle uger|každý|každá|každé|obě|každý týden|"
@@ -61,12 +64,12 @@ def read_week_numbers(text: str) -> WeekNumbers | None:
     said = counted_by_words(text)
     if (every_other := _every_other(text)) is not None:
         return WeekNumbers(every_other, said or ("" if _IN_ENGLISH.search(text) else "calendar"))
-    kept, *without = _WITHOUT.split(text.replace(")", " ").replace("(", " "))
+    text = text.replace(")", " ").replace("(", " ")
+    if (some := _some_of(text)) is not None:
+        return some if some.numbers else None
+    kept, *without = _WITHOUT.split(text)
     if without:
-        weeks, left_out = read_week_numbers(kept), read_week_numbers(" ".join(without))
-        if weeks is None or left_out is None:
-            return None
-        return weeks._replace(numbers=tuple(n for n in weeks.numbers if n not in left_out.numbers))
+        return _less(read_week_numbers(kept), read_week_numbers(" ".join(without)))
     bare = _ANY.sub(" ", _TERM.sub(" ", _CALENDAR.sub(" ", text))).strip(" .:")
     numbers: list[int] = []
     for part in _APART.split(_SPACED_RANGE.sub(r"\1", bare)):
@@ -79,6 +82,29 @@ def read_week_numbers(text: str) -> WeekNumbers | None:
         # "50-3" runs over the turn of the year
         numbers += range(first, last + 1) if first <= last else [*range(first, LAST_WEEK + 1), *range(1, last + 1)]
     return WeekNumbers(tuple(dict.fromkeys(numbers)), said) if numbers else None
+
+
+def _less(weeks: WeekNumbers | None, others: WeekNumbers | None) -> WeekNumbers | None:
+    """Return weeks without others; None where one of them is none."""
+    if weeks is None or others is None:
+        return None
+    return weeks._replace(numbers=tuple(n for n in weeks.numbers if n not in others.numbers))
+
+
+def _some_of(text: str) -> WeekNumbers | None:
+    """Return every second week of a span: “3–11 odd”, “3–11 fortnightly”; None where no such word stands there."""
+    for remainder, words in _EVERY_OTHER.items():
+        if (weeks := _beside(words, text)) is not None:
+            return weeks._replace(numbers=tuple(n for n in weeks.numbers if n % 2 == remainder))
+    weeks = _beside(_ALTERNATE, text)
+    return weeks and weeks._replace(numbers=weeks.numbers[::2])
+
+
+def _beside(words: str, text: str) -> WeekNumbers | None:
+    """Return the one span of weeks that stands before or behind one of some words; None where nothing stands so."""
+    found = re.fullmatch(rf"(?:{words})(?!\w)(.+)|(.+)(?<!\w)(?:{words})\W*", text.strip(), re.IGNORECASE)
+    bare = (found[1] or found[2]).strip() if found else ""
+    return read_week_numbers(bare) if bare and not _APART.search(_SPACED_RANGE.sub(r"\1", bare)) else None
 
 
 def _every_other(text: str) -> tuple[int, ...] | None:

@@ -226,9 +226,13 @@ _FORMS = {"class": CLASS_FORM, "room": ROOM_FORM, "teacher": TEACHER_FORM}
 """The forms of what stands in cells, in the order in which they are believed."""
 
 
-_WORDS, _TITLED = "words", "titled"
-"""Parts a cell at every space; or around the name of somebody with a title."""
-_MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", _TITLED, _WORDS, " ")
+_WORDS, _TITLED, _ROOM = "words", "titled", "room"
+"""Parts a cell at every space; around the name of somebody with a title; or before the word and number of a room."""
+_MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", _ROOM, _TITLED, _WORDS, " ")
+_ROOM_BEHIND = regex(
+    r"(?P<first>.*\S)\s+(?P<second>(?:room|rm|raum|salle|aula|sala|lokal|lokaal|rom|sal|učebna)\.?\s?[A-Z]{0,2}\d\w*)",
+    re.IGNORECASE,
+)
 _FEWEST_ALIKE = 2
 
 
@@ -236,6 +240,9 @@ def _split(text: str, mark: str) -> list[str]:
     """Part a text at a mark; at a space only before its last word."""
     if mark == "(":
         match = _BRACKETS.fullmatch(text)
+        return [match["first"], match["second"]] if match else [text]
+    if mark == _ROOM:
+        match = _ROOM_BEHIND.fullmatch(text)
         return [match["first"], match["second"]] if match else [text]
     if mark == _TITLED:
         match = TITLED_WITHIN.fullmatch(text)

@@ -381,12 +381,21 @@ def _heading(cells: Sequence[Cell]) -> tuple[Periods, str] | None:
             periods, hours = groups[0], [*hours, both["hours"]]
         elif len(text) <= _LONGEST_HEADING and (groups := read_periods(text)) and len(groups) == 1 and not periods:
             periods = groups[0]
+        elif (named := _named_span(text)) is not None and not periods:
+            periods, hours = (named[0],), [*hours, named[1]]
         else:
             return None
     return (periods, " – ".join(hours)) if periods or hours else None
 
 
-_LONGEST_HEADING = 24
+def _named_span(text: str) -> tuple[str, str] | None:
+    """Return what a heading calls a span of times, and that span: “Before school 8:15–8:45 Gate”."""
+    found = span_in(text) if len(text) <= _LONGEST_NAMED else None
+    name = " ".join(text.replace(found.text, " ", 1).split()).strip(" -–:,()") if found else ""
+    return (name, found.text) if found and any(map(str.isalpha, name)) and not any(map(str.isdigit, name)) else None
+
+
+_LONGEST_HEADING, _LONGEST_NAMED = 24, 60
 _ORDINAL = regex(r"\d{1,2}\s?(?:[ªº°.]|[^\W\d_]{1,2}\.?)")
 """“1ª”, “2a”: beside times a number, and not one o’clock."""
 

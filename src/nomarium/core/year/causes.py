@@ -51,7 +51,7 @@ def _all_changes(year: SchoolYear, parting: Parting) -> Iterator[tuple[str, Cycl
     if rule.listed is None:
         for changes in (_other_pauses, _other_starts, _other_restarts, _other_advance, _other_pins):
             for words, changed in changes(year, parting):
-                yield words, reckon(changed, year.attendance, year.weeks)
+                yield words, reckon(changed, year.attendance, year.weeks, year.letter)
 
 
 _Closures = Iterator[tuple[str, tuple[Closure, ...]]]
@@ -126,7 +126,10 @@ def _other_advance(year: SchoolYear, parting: Parting) -> _Rules:
     """Another way of advancing."""
     rule = parting.rule
     for advance in Advance:
-        if advance is not rule.advance and advance.by_weeks == rule.advance.by_weeks:
+        if advance is not rule.advance and (advance.by_weeks, advance.heeds_closures) == (
+            rule.advance.by_weeks,
+            rule.advance.heeds_closures,
+        ):
             yield f"advancing by {advance}", replace(rule, advance=advance)
 
 

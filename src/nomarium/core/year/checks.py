@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.year import wording
 from nomarium.core.year.attendance import Attendance
-from nomarium.core.year.rules import Closure, CycleRule, Effect, SpecialDay, YearRules
+from nomarium.core.year.rules import Advance, Closure, CycleRule, Effect, SpecialDay, YearRules
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem
@@ -32,6 +32,7 @@ def check_rules(rules: YearRules, place_of: Callable[[str], Place]) -> list[Prob
     problems += _check_days(rules, attendance, place_of("extra_school_days"))
     for rule in rules.cycles:
         problems += _check_labels(rule)
+        problems += _check_days_of_weeks(rule, rules)
         problems += _check_dates(rule, attendance)
         problems += _check_pins(rule, attendance)
         problems += _check_without(rule, attendance)
@@ -57,7 +58,7 @@ def _check_closures(rules: YearRules, attendance: Attendance) -> Iterator[Proble
         if not any(attendance.term(day) for day in closure.days()):
             yield wording.closure_outside_terms(closure)
         concerned = [by_name[name] for name in closure.cycles if name in by_name] or list(by_name.values())
-        if closure.effect and concerned and all(rule.advance.by_weeks for rule in concerned):
+        if closure.effect and concerned and not any(rule.advance.heeds_closures for rule in concerned):
             yield wording.effect_without_meaning(closure)
     yield from _check_twice(own)
 
@@ -128,6 +129,23 @@ def _check_dates(rule: CycleRule, attendance: Attendance) -> Iterator[Problem]:
             yield wording.restart_before_start(rule, day, begin)
 
 
+def _check_days_of_weeks(rule: CycleRule, rules: YearRules) -> Iterator[Problem]:
+    """Labels that are the days of lettered weeks are as many as these have."""
+    if rule.advance is not Advance.DAYS_OF_WEEKS:
+        return
+    letters = rules.weeks.all_letters
+    if len(rule.labels) != len(rules.weekdays) * len(letters):
+        yield wording.labels_of_weeks(rule, len(rules.weekdays), letters)
+    stated = {
+        "start": rule.start,
+        "start_label": rule.start_label,
+        "restart": rule.restart_each_term or rule.restarts,
+        "pin_from": any(pin.goes_on for pin in rule.pins.values()),
+    }
+    for key in (key for key, value in stated.items() if value):
+        yield wording.weeks_set_it(rule, key)
+
+
 def _check_pins(rule: CycleRule, attendance: Attendance) -> Iterator[Problem]:
     for day, pin in rule.pins.items():
         if pin.label not in rule.labels:
@@ -157,7 +175,7 @@ def _check_without(rule: CycleRule, attendance: Attendance) -> Iterator[Problem]
     for span in rule.without:
         if not any(map(attendance.is_working_day, span.days())):
             yield wording.no_cycle_outside_terms(span, rule)
-        if span.effect and rule.advance.by_weeks:
+        if span.effect and not rule.advance.heeds_closures:
             yield wording.effect_without_meaning(span)
 
 

@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 from bisect import bisect_left
+from collections.abc import Callable
 from dataclasses import dataclass, field
 from datetime import date
 from enum import StrEnum
+from itertools import product
 from typing import TYPE_CHECKING
 
 from nomarium.core.year.rules import Advance, Closure, CycleRule, Effect, NoCycleDays, Pin, Span, Term
@@ -76,13 +78,17 @@ class CycleDays:
         return {day: step.label for day, step in self.steps.items() if step.label is not None}
 
 
-def reckon(rule: CycleRule, attendance: Attendance, calendar: WeekCalendar) -> CycleDays:
-    """Work out a cycle for all working days of the year.
+def reckon(
+    rule: CycleRule, attendance: Attendance, calendar: WeekCalendar, letter_of: Callable[[date], str]
+) -> CycleDays:
+    """Work out a cycle for all working days of the year; ``letter_of`` tells the letter of a date's week.
 
     Its rule must be sound: labels there, pins naming them (see the checks).
     """
     if rule.listed is not None:
         return _listed(rule, attendance)
+    if rule.advance is Advance.DAYS_OF_WEEKS:
+        return _by_days_of_weeks(rule, attendance, letter_of)
     return _by_weeks(rule, attendance, calendar) if rule.advance.by_weeks else _by_days(rule, attendance)
 
 
@@ -156,6 +162,20 @@ def _by_weeks(rule: CycleRule, attendance: Attendance, calendar: WeekCalendar) -
             days.steps[day] = Step(Standing.PAUSES, None, stopped, setting)
         else:
             days.steps[day] = _pinned(Step(Standing.RUNS, labels.label(day), (), setting), rule, day)
+    return days
+
+
+def _by_days_of_weeks(rule: CycleRule, attendance: Attendance, letter_of: Callable[[date], str]) -> CycleDays:
+    days = CycleDays(rule)
+    weekdays, letters = sorted(attendance.rules.weekdays), attendance.rules.weeks.all_letters
+    labels = dict(zip(product(letters, weekdays), rule.labels, strict=False))
+    for day in attendance.working_days:
+        stopped = _stopped(rule, attendance, day)
+        label = labels.get((letter_of(day), day.weekday()))
+        if stopped or label is None:
+            days.steps[day] = _pinned(Step(Standing.PAUSES, None, stopped), rule, day)
+        else:
+            days.steps[day] = _pinned(Step(Standing.RUNS, label), rule, day)
     return days
 
 

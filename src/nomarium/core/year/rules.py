@@ -101,11 +101,18 @@ class Advance(StrEnum):
     WORKING_DAYS = "working days"
     CALENDAR_WEEKS = "weeks"
     SCHOOL_WEEKS = "school weeks"
+    DAYS_OF_WEEKS = "days of weeks"
+    """The labels are the school days of week A, then those of week B: “Day 6” is the Monday of week B."""
 
     @property
     def by_weeks(self) -> bool:
         """Whether a label holds for a week."""
         return self in (Advance.CALENDAR_WEEKS, Advance.SCHOOL_WEEKS)
+
+    @property
+    def heeds_closures(self) -> bool:
+        """Whether a closure may change which label another day has."""
+        return self in (Advance.SCHOOL_DAYS, Advance.WORKING_DAYS)
 
 
 @dataclass(frozen=True, slots=True)
@@ -161,6 +168,11 @@ class WeekRules:
     """The letters of weeks by a date in each, where they are listed and not worked out."""
     numbers: Mapping[date, int] = field(default_factory=dict)
     """The numbers of weeks by a date in each, where they are listed and not counted."""
+
+    @property
+    def all_letters(self) -> tuple[str, ...]:
+        """The letters in their order; those that a list gives, where it does."""
+        return tuple(sorted(set(self.listed.values()))) if self.listed else self.letters
 
 
 @dataclass(frozen=True, slots=True)

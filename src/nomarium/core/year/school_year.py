@@ -42,7 +42,7 @@ class SchoolYear:
         self.attendance = Attendance(rules)
         self.weeks = WeekCalendar(self.attendance, rules.weeks)
         self.cycles: dict[str, CycleDays] = {
-            rule.name: reckon(rule, self.attendance, self.weeks) for rule in rules.cycles
+            rule.name: reckon(rule, self.attendance, self.weeks, self.letter) for rule in rules.cycles
         }
         self._numbers = week_numbers(self.attendance, self.weeks, rules.weeks)
 
@@ -68,11 +68,11 @@ class SchoolYear:
         if term is None:
             return Day(day, None, None, "", ("",) * len(self.cycles), closures, specials, False)
         number = self._numbers.get((term, self.weeks.week(day)))
-        letter = self._letter(day)
+        letter = self.letter(day)
         labels = tuple(cycle.label(day) or "" for cycle in self.cycles.values())
         return Day(day, term, number, letter, labels, closures, specials, attendance.has_school(day))
 
-    def _letter(self, day: date) -> str:
+    def letter(self, day: date) -> str:
         """Return the letter of a date's week: as it is listed, else as it is worked out; "" for none."""
         if self.rules.weeks.listed:
             return self._listed.get(self.weeks.week(day), "")

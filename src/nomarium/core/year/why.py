@@ -94,6 +94,10 @@ def _about_the_cycle(year: SchoolYear, name: str, day: date) -> Iterator[str]:
         listed = "It is listed" if days.rule.listed is not None else "It is pinned for this date alone"
         yield f"{listed} ({step.pin.place})."
         return
+    if days.rule.advance is Advance.DAYS_OF_WEEKS and not step.because:
+        letter = year.letter(day)
+        of_week = f"the {WEEKDAY_NAMES[day.weekday()]} of a week {letter}" if letter else "in a week without a letter"
+        yield f"It is {of_week}; the labels are the school days of the lettered weeks in turn."
     if step.setting is not None:
         yield f"It was set to “{days.rule.labels[step.setting.place]}” {_set_by(step.setting, days.rule)}."
         if not days.rule.advance.by_weeks:
@@ -113,7 +117,8 @@ def _verdict(rule: CycleRule, step: Step) -> str:
         case Standing.USED_UP:
             return f"no day, but a label is used up: {because} ({_why_effect(rule, step)})"
         case Standing.PAUSES:
-            return f"no day: {because}" if because else "no day is listed"
+            listed = "no day is listed" if rule.listed is not None else "no day"
+            return f"no day: {because}" if because else listed
         case Standing.NOT_BEGUN:
             begin = f", it starts on {day_words(rule.start)} ({rule.at('start')})" if rule.start else ""
             return f"not begun yet{begin}"

@@ -185,6 +185,30 @@ def no_labels(rule: CycleRule) -> Problem:
     )
 
 
+def labels_of_weeks(rule: CycleRule, weekdays: int, letters: Sequence[str]) -> Problem:
+    """A cycle whose labels are the days of weeks with letters, and not as many as these have."""
+    return error(
+        "labels-of-weeks",
+        rule.at("labels"),
+        f"The labels of “{rule.name}” are to be the school days of the weeks {listed_words(letters)}: "
+        f"{weekdays} in each of {len(letters)} weeks are {weekdays * len(letters)}, but there are {len(rule.labels)}."
+        if letters
+        else f"The labels of “{rule.name}” are to be the school days of weeks with letters, but weeks have none.",
+        advice="Name the letters or the list of weeks under [year.weeks] (letters = “A, B” or listed = "
+        '"weeks.csv"), and all labels, first those of week A from its first school day on.',
+    )
+
+
+def weeks_set_it(rule: CycleRule, key: str) -> Problem:
+    """A key that sets the count of a cycle which goes by weeks and weekdays alone."""
+    return error(
+        "weeks-set-labels",
+        rule.at(key),
+        f"“{key}” has no effect on “{rule.name}”: which label a date has follows from its week and weekday alone.",
+        advice="Take it out; or let something else move the cycle on: advance = “school days”.",
+    )
+
+
 def doubled_label(rule: CycleRule, label: str) -> Problem:
     """A label that stands twice in a cycle."""
     return error(
