@@ -21,7 +21,7 @@ from nomarium.settings import BY_PLAN, advice_words
 
 COMMAND = Path(sys.executable).with_name("nomarium")
 STARTER = """
-import gc, json, os, sys, time
+import gc, json, os, sys, tempfile, time
 from importlib import import_module
 from pkgutil import walk_packages
 import nomarium
@@ -34,6 +34,20 @@ import jinja2, matplotlib.figure, matplotlib.font_manager, tzlocal
 from nomarium.cli import main
 from nomarium.core.values import calendar_words
 calendar_words(["a word of no language, so that the names of all are read"])
+with tempfile.TemporaryDirectory() as held, open(os.devnull, "w") as nowhere:
+    os.chdir(held)
+    for name, text in (("list.csv", "Class,Room,Day,Start,End\\nA,Slip,Mon,9:00,10:00\\n"), ("off.csv", "Closure,Date\\nGale,2026-09-21\\n")):
+        open(name, "w").write(text)
+    kept = sys.stdout, sys.stderr
+    sys.stdout = sys.stderr = nowhere
+    for words in (["new", ".", "list.csv", "off.csv", "--zone", "America/Halifax"], ["check"], ["convert", "off.csv", "-o", "o.ics", "--zone", "UTC"]):
+        sys.argv = ["nomarium", *words]
+        try:
+            main()
+        except SystemExit:
+            pass
+    sys.stdout, sys.stderr = kept
+    os.chdir("/")
 gc.collect()
 gc.freeze()
 for line in sys.stdin:
@@ -62,7 +76,7 @@ for line in sys.stdin:
         os._exit(status)
     print(os.waitstatus_to_exitcode(os.waitpid(child, 0)[1]), flush=True)
 """
-"""Runs the command as its script does, each call in a process of its own that has its imports already."""
+"""Runs the command as its script does, each call in a process of its own that has its imports and its tables already."""
 CONVERT = asker_of("convert")
 EPOCH = "1788220800"
 settings.register_profile("any machine", deadline=None)

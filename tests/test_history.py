@@ -247,7 +247,7 @@ def test_events_of_their_own_and_events_taken_away_are_kept(school):
     school.desk.put("mine.ics", by_hand(path.read_bytes(), own=weekly, without="Staff meeting"))
     run = school("--edited", "mine.ics")
     assert edits_of(run) == [("added", "Tea", "", "keep"), ("removed", "Staff meeting", "", "keep")]
-    assert [str(event["SUMMARY"]) for event in events_in(path)] == ["Muster", "Regatta", "Tea"]
+    assert sorted(str(event["SUMMARY"]) for event in events_in(path)) == ["Muster", "Regatta", "Tea"]
     assert b"RRULE:FREQ=WEEKLY;COUNT=3" in path.read_bytes()
     assert school().report["build"] == 0
     assert "Staff meeting: taken away by hand" in school.desk.run("history", "--edits").out

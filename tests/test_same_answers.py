@@ -19,7 +19,7 @@ from test_folders_as_kept import FOLDERS, parts_of
 SPOILING = importlib.util.spec_from_file_location("fuzz", Path(__file__).parent.parent / "benchmarks" / "fuzz.py")
 FUZZ = importlib.util.module_from_spec(SPOILING)
 SPOILING.loader.exec_module(FUZZ)
-RUNS = 480
+RUNS = 160
 PLAIN = ["--zone", "Europe/Paris"]
 LESSONS = "Unit,Lesson,Homework,Length,On\nA,Lines,read 1,,\nA,Knots,read 2,2,\nB,Tides,,half,\nB,Test,,,2026-09-22\n"
 PLAN = FUZZ.PLAN + '[lessons.yard]\nsheets = "course.csv"\nclass = "PLK-1"\n'
