@@ -61,6 +61,7 @@ for line in sys.stdin:
         os.environ.clear()
         os.environ.update(call["env"])
         time.tzset()
+        tzlocal.reload_localzone()
         sys.argv = ["nomarium", *call["words"]]
         status = 0
         try:
