@@ -639,20 +639,20 @@ KEPT = {
         3ª aula (09h00 - 09h50);Ciências;História;Português;Inglês;Matemática
         == comes out as
         2027-02-01..2027-06-30 without 2027-02-08..2027-02-10 2027-04-21
-        Mon 07:00–07:50 | Português (7º A) |  | 1ª aula
-        Mon Thu 07:50–08:40 | Matemática (7º A) |  | 2ª aula
-        Mon 09:00–09:50 | Ciências (7º A) |  | 3ª aula
-        Tue 07:00–07:50 | Matemática (7º A) |  | 1ª aula
-        Tue 07:50–08:40 | Português (7º A) |  | 2ª aula
-        Tue 09:00–09:50 | História (7º A) |  | 3ª aula
-        Wed 07:00–07:50 | História (7º A) |  | 1ª aula
-        Wed 07:50–08:40 | Ciências (7º A) |  | 2ª aula
-        Wed 09:00–09:50 | Português (7º A) |  | 3ª aula
-        Thu 07:00–07:50 | Geografia (7º A) |  | 1ª aula
-        Thu 09:00–09:50 | Inglês (7º A) |  | 3ª aula
-        Fri 07:00–07:50 | Inglês (7º A) |  | 1ª aula
-        Fri 07:50–08:40 | Artes (7º A) |  | 2ª aula
-        Fri 09:00–09:50 | Matemática (7º A) |  | 3ª aula
+        Mon 07:00–07:50 | Português (7º A)
+        Mon Thu 07:50–08:40 | Matemática (7º A)
+        Mon 09:00–09:50 | Ciências (7º A)
+        Tue 07:00–07:50 | Matemática (7º A)
+        Tue 07:50–08:40 | Português (7º A)
+        Tue 09:00–09:50 | História (7º A)
+        Wed 07:00–07:50 | História (7º A)
+        Wed 07:50–08:40 | Ciências (7º A)
+        Wed 09:00–09:50 | Português (7º A)
+        Thu 07:00–07:50 | Geografia (7º A)
+        Thu 09:00–09:50 | Inglês (7º A)
+        Fri 07:00–07:50 | Inglês (7º A)
+        Fri 07:50–08:40 | Artes (7º A)
+        Fri 09:00–09:50 | Matemática (7º A)
         == in calendars
         7º A 312
         == with
@@ -1470,5 +1470,24 @@ KEPT = {
         8B 56
         == with
         notes year-is-listed
+    """,
+    "New York: Breaks, Schedule Spring 2027": r"""
+        America/New_York
+        == Breaks.csv
+        Holiday,Begin,End
+        MLK Day,1/18/2027,1/18/2027
+        Spring break,3/8/2027,3/12/2027
+        == Schedule Spring 2027.csv
+        CRN,Course,Title,Days,Times,Location,Instructor,Start,End
+        10231,BIO 101,General Biology,MWF,9:00-9:50am,SCI 110,Abbott,1/11/2027,4/30/2027
+        10232,BIO 101L,Bio Lab,T,1:00-3:50pm,SCI 114,Abbott,1/11/2027,4/30/2027
+        10377,HIS 210,Atlantic World,TR,10:30-11:45am,OLD 2,Ferreira,1/11/2027,4/30/2027
+        == comes out as
+        2027-01-11..2027-04-30 without 2027-01-18 2027-03-08..2027-03-12
+        Mon Wed Fri 09:00–09:50 | BIO 101 General Biology (10231) | SCI 110
+        Tue 13:00–15:50 | BIO 101L Bio Lab (10232) | SCI 114
+        Tue Thu 10:30–11:45 | HIS 210 Atlantic World (10377) | OLD 2
+        == in calendars
+        Abbott 59, Ferreira 30, 10231 44, 10232 15, 10377 30, OLD 2 30, SCI 110 44, SCI 114 15
     """,
 }

@@ -1842,4 +1842,89 @@ KEPT = {
         warning no-time Fixtures 2027.csv, A4
         notes unsure-column
     """,
+    "London: Pilot roster March 2027, Shifts": r"""
+        Europe/London
+        == Pilot roster March 2027.csv
+        Pilot,1,2,3,4,5,6
+        Halvorsen,Day,Day,Off,Night,Night,Off
+        McRae,Night,Night,Off,Off,Day,Day
+        == Shifts.csv
+        Shift,Start,Finish
+        Day,07:00,19:00
+        Night,19:00,07:00
+        Off,,
+        == comes out as
+        2027-03-01..2027-03-06
+        Mon Tue Fri Sat 07:00–19:00 | Day
+        Mon Tue Thu Fri 19:00–07:00 | Night
+        == in calendars
+        Halvorsen 4, McRae 4
+        == with
+        notes ends-next-day
+    """,
+    "London: Committee calendar 2027, Times": r"""
+        Europe/London
+        == Committee calendar 2027.csv
+        Committee,Jan,Feb,Mar,Apr
+        Planning,12,9,9,13
+        Licensing,20,,17,
+        Council,,25,,22
+        == Times.csv
+        Committee,Time,Room
+        Planning,18:30,Chamber
+        Licensing,10:00,Room 2
+        Council,19:00,Chamber
+        == is refused
+        == with
+        undecided Times.csv
+        undecided Committee calendar 2027.csv
+    """,
+    "London: Ward 4 w-c 11 January 2027": r"""
+        Europe/London
+        == Ward 4 w-c 11 January 2027.csv
+        Nurse,Mon,Tue,Wed,Thu,Fri,Sat,Sun
+        Adeyemi,07:00-15:00,07:00-15:00,OFF,14:00-22:00,14:00-22:00,OFF,OFF
+        Blom,OFF,21:45-07:15,21:45-07:15,OFF,OFF,07:00-15:00,07:00-15:00
+        == comes out as
+        2027-01-11 2027-01-12 07:00–15:00 | Adeyemi
+        2027-01-14 2027-01-15 14:00–22:00 | Adeyemi
+        2027-01-12 2027-01-13 21:45–07:15 | Blom
+        2027-01-16 2027-01-17 07:00–15:00 | Blom
+        == in calendars
+        Adeyemi 4, Blom 4
+        == with
+        notes ends-next-day weekdays-from-title
+    """,
+    "London: Exams Jan 2027": r"""
+        Europe/London
+        == Exams Jan 2027.csv
+        Module code,Module title,Exam date,Start,Duration,Rooms,Candidates
+        MA101,Calculus,Mon 11 Jan 2027,09:30,2h,"Hall A, Hall B",140
+        PH102,Waves,Tue 12 Jan 2027,14:00,1h 30m,Hall A,62
+        CH103,Bonding,Thu 14 Jan 2027,09:30,3 hrs,Gym,88
+        == comes out as
+        2027-01-11 09:30–11:30 | Calculus | Hall A, Hall B
+        2027-01-12 14:00–15:30 | Waves | Hall A
+        2027-01-14 09:30–12:30 | Bonding | Gym
+        == in calendars
+        Exams Jan 2027 3
+        == with
+        notes unsure-column
+    """,
+    "London: Courses": r"""
+        Europe/London
+        == Courses.csv
+        Course,Weekend,Time,Level,Max
+        Dinghy 1,6/7 March 2027,09:30-16:30,Beginner,6
+        Dinghy 2,20/21 March 2027,09:30-16:30,Improver,6
+        Powerboat,Sat 10 - Sun 11 April 2027,09:00-17:00,Level 2,4
+        == comes out as
+        2027-03-06 2027-03-07 09:30–16:30 | Dinghy 1
+        2027-03-20 2027-03-21 09:30–16:30 | Dinghy 2
+        2027-04-10 2027-04-11 09:00–17:00 | Powerboat
+        == in calendars
+        Courses 6
+        == with
+        notes on-each-day unsure-column
+    """,
 }

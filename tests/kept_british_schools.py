@@ -2044,4 +2044,112 @@ KEPT = {
         == with
         warning told-by-form Timetable Farrelly.xlsx, sheet “Timetable”, B3
     """,
+    "London: Hols, Term, Year 4": r"""
+        Europe/London
+        == Hols.csv
+        Half term,15/02/2027,19/02/2027
+        INSET,04/01/2027
+        == Term.csv
+        Term,Starts,Ends
+        Spring,04/01/2027,25/03/2027
+        == Year 4.csv
+        Year 4 - Mrs Dell,,,,,
+        ,Mon,Tue,Wed,Thu,Fri
+        8:50-9:05,Register,Register,Register,Register,Register
+        9:05-10:05,Maths,English,Maths,English,Maths
+        10:05-10:20,Assembly,Assembly,Assembly,Assembly,Celebration assembly
+        10:20-10:40,Break,Break,Break,Break,Break
+        10:40-12:00,English,Maths,Science,Maths,PE
+        12:00-13:00,Lunch,Lunch,Lunch,Lunch,Lunch
+        13:00-15:15,Art,Music,Topic,Computing,Golden time
+        == comes out as
+        2027-01-05..2027-03-25 without 2027-02-15..2027-02-19
+        Mon Tue Wed Thu Fri 08:50–09:05 | Register
+        Tue Thu 09:05–10:05 | English
+        Mon Tue Wed Thu 10:05–10:20 | Assembly
+        Tue Thu 10:40–12:00 | Maths
+        Tue 13:00–15:15 | Music
+        Mon Wed Fri 09:05–10:05 | Maths
+        Wed 10:40–12:00 | Science
+        Wed 13:00–15:15 | Topic
+        Thu 13:00–15:15 | Computing
+        Fri 10:05–10:20 | Celebration assembly
+        Fri 10:40–12:00 | PE
+        Fri 13:00–15:15 | Golden time
+        Mon 10:40–12:00 | English
+        Mon 13:00–15:15 | Art
+        == in calendars
+        Mrs Dell 265, Art 10, Assembly 43, Celebration assembly 10, Computing 11, English 32, Golden time 10, Maths 53, Music 11, PE 10, Register 53, Science 11, Topic 11
+    """,
+    "London: Period, Services": r"""
+        Europe/London
+        == Period.csv
+        Period,From,To
+        Spring,1 January 2027,30 April 2027
+        == Services.csv
+        Service,When,Time,Place
+        Eucharist,1st and 3rd Sunday,10:00-11:15,St Mary
+        Matins,2nd Sunday,10:00-11:00,St Mary
+        Evensong,Last Sunday of the month,18:00-19:00,Chapel
+        == comes out as
+        2027-01-03 2027-01-17 2027-02-07..2027-04-18/14 10:00–11:15 | Eucharist | St Mary
+        2027-01-10 2027-02-14 2027-03-14 2027-04-11 10:00–11:00 | Matins | St Mary
+        2027-01-31 2027-02-28 2027-03-28 2027-04-25 18:00–19:00 | Evensong | Chapel
+        == in calendars
+        Services 16
+    """,
+    "London: Pupils": r"""
+        Europe/London
+        == Pupils.csv
+        Pupil,Lesson,Where,First lesson,Last lesson,Not on
+        Isla,Tuesdays 16:30 (45 min),Home,12/01/2027,23/03/2027,16/02/2027
+        Rowan,Thursdays 17:15 (1 hour),School,14/01/2027,25/03/2027,18/02/2027
+        == comes out as
+        2027-01-12..2027-03-25 without 2027-02-16 2027-02-18
+        Tue 16:30–17:15 | Isla | Home
+        Thu 17:15–18:15 | Rowan | School
+        == in calendars
+        Isla 10, Rowan 10, Home 10, School 10, Isla 10, Rowan 10
+        == with
+        notes unsure-column
+    """,
+    "London: Bells, Days, T": r"""
+        Europe/London
+        == Bells.csv
+        Period,Start,End,Wed start,Wed end
+        1,8:00,8:50,9:00,9:40
+        2,9:00,9:50,9:45,10:25
+        3,10:00,10:50,,
+        == Days.csv
+        Date,Day
+        2027-01-04,Day 1
+        2027-01-05,Day 2
+        2027-01-06,Day 1
+        2027-01-07,Day 2
+        2027-01-08,Day 1
+        2027-01-11,Day 2
+        2027-01-12,Day 1
+        2027-01-13,Day 2
+        2027-01-14,Day 1
+        2027-01-15,Day 2
+        2027-01-18,Day 1
+        2027-01-19,Day 2
+        2027-01-20,Day 1
+        2027-01-21,Day 2
+        2027-01-22,Day 1
+        == T.csv
+        Class,Room,Day,Period
+        7A,1,Day 1,3
+        7A,2,Day 2,3
+        7B,2,Day 1,1
+        == comes out as
+        2027-01-04 2027-01-08 2027-01-12 2027-01-14 2027-01-18 2027-01-22 10:00–10:50 | 7A | 1 | Day 1, period 3
+        2027-01-05 2027-01-07 2027-01-11 2027-01-15 2027-01-19 2027-01-21 10:00–10:50 | 7A | 2 | Day 2, period 3
+        2027-01-04 2027-01-08 2027-01-12 2027-01-14 2027-01-18 2027-01-22 08:00–08:50 | 7B | 2 | Day 1, period 1
+        2027-01-06 2027-01-20 09:00–09:40 | 7B | 2 | Day 1, period 1
+        == in calendars
+        7A 12, 7B 8, 1 6, 2 14
+        == with
+        notes not-rung year-is-listed
+    """,
 }

@@ -149,15 +149,15 @@ KEPT = {
         Ara tatil;16.11.2026;20.11.2026
         == comes out as
         2026-09-14..2027-01-22 without 2026-10-29 2026-11-16..2026-11-20
-        Mon Thu 08:30–09:10 | Matematik (9-A) |  | 1. ders
-        Mon 09:20–10:00 | Türkçe (9-A) |  | 2. ders
-        Tue 08:30–09:10 | Türkçe (9-A) |  | 1. ders
-        Tue 09:20–10:00 | Matematik (9-A) |  | 2. ders
-        Wed 08:30–09:10 | Fizik (9-A) |  | 1. ders
-        Wed 09:20–10:00 | Kimya (9-A) |  | 2. ders
-        Thu 09:20–10:00 | Fizik (9-A) |  | 2. ders
-        Fri 08:30–09:10 | Tarih (9-A) |  | 1. ders
-        Fri 09:20–10:00 | Beden (9-A) |  | 2. ders
+        Mon Thu 08:30–09:10 | Matematik (9-A)
+        Mon 09:20–10:00 | Türkçe (9-A)
+        Tue 08:30–09:10 | Türkçe (9-A)
+        Tue 09:20–10:00 | Matematik (9-A)
+        Wed 08:30–09:10 | Fizik (9-A)
+        Wed 09:20–10:00 | Kimya (9-A)
+        Thu 09:20–10:00 | Fizik (9-A)
+        Fri 08:30–09:10 | Tarih (9-A)
+        Fri 09:20–10:00 | Beden (9-A)
         == in calendars
         9-A 178
     """,
@@ -2083,5 +2083,92 @@ KEPT = {
         Kurse 15
         == with
         notes repeat-bounded
+    """,
+    "Oslo: Closed, Ice times, Season": r"""
+        Europe/Oslo
+        == Closed.csv
+        Closed,Date
+        Maintenance,2027-02-08
+        == Ice times.xlsx / Ice / B3:B4 / D3:D4 / C4:C6 / B5:B6 / D5:D6 / E4:E5
+        Ice time week pattern,,,,
+        Time,Monday,Tuesday,Wednesday,Thursday
+        16:00-16:30,Learn to skate,,Learn to skate,
+        16:30-17:00,,Figure club,,Public
+        17:00-17:30,Junior hockey,,Junior hockey,Public
+        17:30-18:00,,,,
+        == Season.csv
+        Season,First day,Last day
+        Winter,2027-01-04,2027-03-26
+        == comes out as
+        2027-01-04..2027-03-25 without 2027-02-08
+        Tue 16:30–18:00 | Figure club
+        Mon Wed 17:00–18:00 | Junior hockey
+        Mon Wed 16:00–17:00 | Learn to skate
+        Thu 16:30–17:30 | Public
+        == in calendars
+        Figure club 12, Junior hockey 23, Learn to skate 23, Public 12
+        == with
+        notes cells-meet
+    """,
+    "Athens: Holidays, Schedule, Term": r"""
+        Europe/Athens
+        == Holidays.csv
+        Holiday,Date
+        Bank holiday,13/02/2027
+        == Schedule.csv
+        Level,Mon & Wed,Tue & Thu,Sat
+        A1,18:00-19:30 Room 1,,10:00-13:00 Room 1
+        A2,,18:00-19:30 Room 2,
+        B1,19:45-21:15 Room 1,19:45-21:15 Room 2,
+        == Term.csv
+        Term,Start,End
+        Spring,11/01/2027,27/03/2027
+        == comes out as
+        2027-01-11..2027-03-27 without 2027-02-13
+        Mon Wed 18:00–19:30 | A1 | Room 1
+        Sat 10:00–13:00 | A1 | Room 1
+        Tue Thu 18:00–19:30 | A2 | Room 2
+        Mon Wed 19:45–21:15 | B1 | Room 1
+        Tue Thu 19:45–21:15 | B1 | Room 2
+        == in calendars
+        A1 32, A2 22, B1 44, Room 1 54, Room 2 44
+    """,
+    "Berlin: Ferien, Halbjahr, Klasse 8c, Stundenzeiten": r"""
+        Europe/Berlin
+        == Ferien.csv
+        Ferien;von;bis
+        Osterferien;29.03.2027;09.04.2027
+        Pfingsten;18.05.2027;28.05.2027
+        == Halbjahr.csv
+        Halbjahr;Beginn;Ende
+        2. Halbjahr;08.02.2027;23.07.2027
+        == Klasse 8c.csv
+        Klasse 8c;Mo;Di;Mi;Do;Fr
+        1. Std;Ma KRA 204;De HOF 204;En WIL 204;Ma KRA 204;Bio LEN B1
+        2. Std;Ma KRA 204;De HOF 204;Sp BRA TH;En WIL 204;Bio LEN B1
+        3. Std;En WIL 204;Ku SIM K2;Sp BRA TH;De HOF 204;Ge HOF 204
+        == Stundenzeiten.csv
+        Stunde;von;bis
+        1;7:50;8:35
+        2;8:35;9:20
+        3;9:40;10:25
+        == comes out as
+        2027-02-08..2027-07-23 without 2027-03-29..2027-04-02 2027-04-05..2027-04-09 2027-05-18..2027-05-21 2027-05-24..2027-05-28
+        Wed 08:35–09:20 | Sp (8c) | TH | Period 2
+        Wed 09:40–10:25 | Sp (8c) | TH | Period 3
+        Tue 07:50–09:20 | De (8c) | 204 | Period 1–2
+        Thu 09:40–10:25 | De (8c) | 204 | Period 3
+        Fri 09:40–10:25 | Ge (8c) | 204 | Period 3
+        Mon 07:50–09:20 | Ma (8c) | 204 | Period 1–2
+        Thu 07:50–08:35 | Ma (8c) | 204 | Period 1
+        Fri 07:50–09:20 | Bio (8c) | B1 | Period 1–2
+        Tue 09:40–10:25 | Ku (8c) | K2 | Period 3
+        Mon 09:40–10:25 | En (8c) | 204 | Period 3
+        Wed 07:50–08:35 | En (8c) | 204 | Period 1
+        Thu 08:35–09:20 | En (8c) | 204 | Period 2
+        == in calendars
+        BRA 40, HOF 60, KRA 41, LEN 20, SIM 20, WIL 61, 8c 242, 204 162, B1 20, K2 20, TH 40
+        == with
+        warning told-by-form Klasse 8c.csv, B2
     """,
 }

@@ -939,10 +939,10 @@ CASES = [
         [],
     ),
     Case(
-        "slash range",
+        "two days at a slash",
         ("Event,Date\nA,8/9 September 2026\n"),
-        None,
-        ["unreadable-date B2"],
+        ["A 2026-09-08..2026-09-09", "A 2026-09-09..2026-09-10"],
+        [],
     ),
     Case(
         "iso week",

@@ -138,6 +138,9 @@ def test_numbers_of_weeks_are_the_calendars_or_the_terms(tmp_path, heading, week
 
 SPANS = [
     ("17:30–19:00 Pool 2", ["17:30–19:00"]),
+    ("Tue 16:30 (45 min) Pool 2", ["16:30–17:15"]),
+    ("11:30 am for 1 hour", ["11:30–12:30"]),
+    ("16:30 (45)", []),
     ("Early (7 am to 3 pm)", ["7 am to 3 pm"]),
     ("6:00-7:00, 17:30-19:00", ["6:00-7:00", "17:30-19:00"]),
     ("9-12 Ito", ["9-12"]),

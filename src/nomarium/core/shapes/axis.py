@@ -41,7 +41,7 @@ _PAIR = regex(r"\d{1,2}\s*[-–]\s*\d{1,2}")
 """Two numbers that are hours rather than a day and a month."""
 _LONGEST_HEAD = 40
 _WEEK_OF = regex(
-    r"^(?:w/?[cb]\.?|wk\.?|week (?:of|beginning|commencing|starting)|woche (?:ab|vom)|semaine du|semana del|"
+    r"^(?:w[/-]?[cb]\.?|wk\.?|week (?:of|beginning|commencing|starting)|woche (?:ab|vom)|semaine du|semana del|"
     r"settimana del|uge fra|uke fra|vecka från|week van)\s+(?=\S*\d|\S+ \d)",
     re.IGNORECASE,
 )
@@ -73,7 +73,7 @@ def _head_kind(text: str) -> str:
     number = _NUMBER.fullmatch(text)
     if number:
         return "number" if 1 <= int(number["number"]) <= 31 else ""
-    if weekday_in_any(text) is not None:
+    if all(weekday_in_any(part) is not None for part in _SEVERAL_DAYS.split(text)):
         return "weekday"
     both = _DAY_AND_NUMBER.fullmatch(text)
     if both and weekday_in_any(both["weekday"]) is not None:
@@ -86,6 +86,8 @@ def _head_kind(text: str) -> str:
     return "date" if any(map(str.isdigit, day)) and is_date(day) and not _PAIR.fullmatch(day) else ""
 
 
+_SEVERAL_DAYS = regex(r"\s*[,;/&+]\s*|\s+(?:and|und|et|y|e|en|och|og|i|a)\s+")
+"""Between the weekdays of one head: “Mon & Wed”."""
 _DATE_AND_TIME = regex(
     r"(?P<day>.*\d)\.?,?\s+(?:at\s+|um\s+|à\s+)?\d{1,2}(?:[:h]\d{2}|\s?[ap]m)(?:\s*(?:uhr|h|[ap]m))?",
     re.IGNORECASE,
@@ -341,7 +343,8 @@ def _titles(view: GridView, row: int) -> list[str]:
 
 
 _STARTS = regex(
-    r"\b(?:(?P<week>week (?:of|beginning|commencing|from|van)|w/?[cb]|woche vom|semaine du|semana del|settimana del)|"
+    r"\b(?:(?P<week>week (?:of|beginning|commencing|from|van)|w[/-]?[cb]|woche vom|semaine du|semana del|"
+    r"settimana del)|"
     r"from|starting|beginning|begins|starts|commencing|ab|vom|à partir du|desde el|desde|dal|vanaf|från|fra)\b\s*"
     r"(?P<rest>.+)",
     re.IGNORECASE,
@@ -361,6 +364,7 @@ def _from_title(view: GridView, row: int, heads: dict[int, Cell]) -> Axis | None
     if first is None and one_week and days and days[0] is not None:
         mondays = (day for text in texts if (day := _monday_of_week(text)) is not None)
         first = next((monday + timedelta(days=days[0]) for monday in mondays), None)
+        first = first or next((day for text in texts if (day := _first_of_week(text, days)) is not None), None)
     if first is None or not days or None in days or days[0] != first.weekday():
         return None
     dates: dict[int, Cell] = {}
@@ -373,6 +377,18 @@ def _from_title(view: GridView, row: int, heads: dict[int, Cell]) -> Axis | None
 
 
 _DAYS_OF_A_WEEK = 7
+
+
+def _first_of_week(text: str, weekdays: Sequence[int | None]) -> date | None:
+    """Return the first day of a week that a title names by its span, its weekdays being those: "Rota 11–17 January"."""
+    span = span_of_dates(text)
+    if span is None or not 0 < (span.last - span.first).days < _DAYS_OF_A_WEEK:
+        return None
+    named = [(span.first + timedelta(days=n)).weekday() for n in range((span.last - span.first).days + 1)]
+    return span.first if weekdays == named[: len(weekdays)] and len(named) - len(weekdays) <= _DAYS_OF_WEEKEND else None
+
+
+_DAYS_OF_WEEKEND = 2
 
 
 def _monday_of_week(text: str) -> date | None:

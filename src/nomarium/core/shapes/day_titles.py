@@ -94,6 +94,7 @@ def week_of(view: GridView, head: int) -> date | None:
 
 
 _WEEK_OF = regex(
-    r"\b(?:week (?:of|beginning|commencing|starting|from|van)|w/?[cb]\b|woche vom|semaine du|semana del|settimana del)",
+    r"\b(?:week (?:of|beginning|commencing|starting|from|van)|w[/-]?[cb]\b|woche vom|semaine du|semana del|"
+    r"settimana del)",
     re.IGNORECASE,
 )

@@ -20,10 +20,10 @@ if TYPE_CHECKING:
 
 
 def explains(grid: Grid, codes: Collection[str]) -> bool:
-    """Tell whether a sheet lists the codes of another: most of its first column are such."""
+    """Tell whether a sheet lists the codes of another: most of its first column are such, or it has several, all."""
     wanted = {code.casefold() for code in codes}
     first = {text for row in grid.rows if row and (text := plain_text(row[0]).strip().casefold())}
-    return len(wanted & first) * 2 > len(first)
+    return len(wanted & first) * 2 > len(first) or (len(wanted) > 1 and wanted <= first)
 
 
 def unfolded_of(

@@ -90,7 +90,7 @@ def unfold(
 
 
 _WEEK_WORD = regex(
-    r"\b(?:weeks?|w/?c|w/?b|week (?:of|beginning|commencing)|woche|kw|semaine|semana|settimana|vecka|uge|uke)\b", re.I
+    r"\b(?:weeks?|w[/-]?[cb]|week (?:of|beginning|commencing)|woche|kw|semaine|semana|settimana|vecka|uge|uke)\b", re.I
 )
 _WEEKS_NUMBERED = frozenset("week weekno weeknumber wk woche kw semaine semana settimana vecka uge uke".split())
 """What heads the numbers of weeks beside the dates in them."""

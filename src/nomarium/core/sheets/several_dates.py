@@ -22,7 +22,9 @@ from nomarium.lazily import regex
 if TYPE_CHECKING:
     from nomarium.core.columns import Matches
 
-_MAY_BE_SEVERAL = regex(r"\d.*(?:[;,\n&+]|\b(?:and|und|et|y|e|en|och|og)\b).*\d", re.IGNORECASE | re.DOTALL)
+_MAY_BE_SEVERAL = regex(
+    r"\d.*(?:[;,\n&+]|\b(?:and|und|et|y|e|en|och|og)\b).*\d|\d\s?/\s?\d{1,2}\.?\s+[^\W\d_]", re.IGNORECASE | re.DOTALL
+)
 _LEAST = 2
 _LONGEST = 400
 

@@ -7,14 +7,18 @@ from functools import cache
 
 from nomarium.lazily import regex
 
+_FOREIGN = (
+    "lesuur|uur|stunde|std|stde|ora|hora|heure|lektion|lekcja|lekcia|time|tunti|tund|ders|hodina|hod|óra|урок|ώρα|"
+    "aula|tempo|pamoka|stunda|jaotund"
+)
 _AROUND = regex(
     r"(?:periods?|per|pd|p|blocks?|lessons?|hours?|slots?|bells?|bands?|lines?|modules?|mods?)\s*\.?\s*[:#-]?\s*(?P<after>\d+\w?)"
     r"|(?:periods?|blocks?|lessons?|slots?|bands?|lines?)\s*[:#-]?\s*(?P<name>\w{1,3})"
     r"|(?P<ordinal>\d+)(?:st|nd|rd|th|er|ère|ème|ª|º|°|:[ae]|e)"
-    r"(?:\s+(?:period|block|lesson|hour|slot|uur|lesuur|ora|hora|heure|stunde|lektion|time|tunti))?"
+    rf"(?:\s+(?:period|block|lesson|hour|slot|{_FOREIGN}))?"
     r"|(?P<before>\d+)\s*\.?\s*"
-    r"(?:period|block|lesson|hour|slot|uur|lesuur|ora|hora|heure|stunde|lektion|time|tunti)?"
-    r"|(?:lesuur|uur|stunde|ora|hora|heure|lektion|lekcja|tunti)\s*(?P<foreign>\d+)",
+    rf"(?:period|block|lesson|hour|slot|{_FOREIGN})?"
+    rf"|(?:{_FOREIGN})\s*\.?\s*(?P<foreign>\d+)",
     re.IGNORECASE,
 )
 _APART = regex(r"\s*(?:[,;/\n]|\band\b)\s*", re.IGNORECASE)

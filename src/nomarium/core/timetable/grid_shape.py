@@ -391,7 +391,7 @@ def _heading(cells: Sequence[Cell]) -> tuple[Periods, str] | None:
 def _named_span(text: str) -> tuple[str, str] | None:
     """Return what a heading calls a span of times, and that span: “Before school 8:15–8:45 Gate”."""
     found = span_in(text) if len(text) <= _LONGEST_NAMED else None
-    name = " ".join(text.replace(found.text, " ", 1).split()).strip(" -–:,()") if found else ""
+    name = " ".join(f"{text[: found.start]} {text[found.end :]}".split()).strip(" -–:,()") if found else ""
     return (name, found.text) if found and any(map(str.isalpha, name)) and not any(map(str.isdigit, name)) else None
 
 

@@ -187,6 +187,8 @@ LATEST_USUAL_START = 17 * HOUR
 """What starts at 17:00 or later may end past midnight…"""
 LONGEST_PAST_MIDNIGHT, LONGEST_NIGHT = 8 * HOUR, 16 * HOUR
 """…if it takes no longer than this, or than that where the sheet shows nights."""
+NIGHT_FROM, LONGEST_TILL_MORNING = 19 * HOUR, 13 * HOUR
+"""What starts at 19:00 or later may take as long as a night does: “21:45–07:15”."""
 
 
 _NIGHT_WORDS = (
@@ -213,4 +215,5 @@ _AT_ONCE = 5_000
 
 def may_pass_midnight(start: int, end: int, *, nights: bool) -> bool:
     """Tell whether a span whose end is before its start may end on the next day; both in seconds since midnight."""
-    return start >= LATEST_USUAL_START and end + DAY - start <= (LONGEST_NIGHT if nights else LONGEST_PAST_MIDNIGHT)
+    longest = LONGEST_TILL_MORNING if start >= NIGHT_FROM else LONGEST_PAST_MIDNIGHT
+    return start >= LATEST_USUAL_START and end + DAY - start <= (LONGEST_NIGHT if nights else longest)

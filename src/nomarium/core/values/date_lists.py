@@ -10,7 +10,10 @@ from nomarium.lazily import regex
 
 LIST_MARKS = (
     regex(r"\s*[;\n]\s*"),
-    regex(r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b)\s*", re.IGNORECASE),
+    regex(
+        r"\s*(?:[;\n,&+]|\b(?:and|und|et|y|e|en|och|og)\b|(?:(?<=\b\d)|(?<=\b\d\d))\s?/\s?(?=\d{1,2}\.?\s+[^\W\d_]))\s*",
+        re.IGNORECASE,
+    ),
 )
 """What parts dates: marks that never stand within one, and all that may."""
 _DAY = regex(r"(?:(?P<weekday>[^\W\d_]+)\.?,?\s+)?(?P<day>\d{1,2})(?:st|nd|rd|th|er|\.|º)?", re.IGNORECASE)

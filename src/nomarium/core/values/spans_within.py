@@ -66,6 +66,9 @@ def spans_in(text: str) -> Iterator[Found]:
     if of_shift := _OF_SHIFT.fullmatch(text):
         yield Found(f"{of_shift['start']}:00–{of_shift['end']}:00", *of_shift.span("span"))
         return
+    if lasting := _LASTING.search(text):
+        yield Found(_till_its_end(lasting), *lasting.span())
+        return
     matches = list(_SPAN.finditer(text))
     sure = [
         _SURE.search(match[0]) is not None
@@ -85,6 +88,28 @@ def spans_in(text: str) -> Iterator[Found]:
     for match, is_sure in zip(matches, sure, strict=True):
         if is_sure and scan_span(match[0]) is not None and not _TWO_CLASSES.fullmatch(match[0].strip()):
             yield Found(" ".join(match[0].split()), match.start(), match.end())
+
+
+_LASTING = regex(
+    r"(?<![\w:.])(?P<hour>[01]?\d|2[0-3])[:.h](?P<minute>[0-5]\d)\s*(?P<half>[ap]\.?m\.?)?\s*(?:[(,/]|\bfor\b|\bfür\b)\s*"
+    r"(?P<length>\d{1,3})\s*(?P<unit>min(?:s|utes?|uten|uti|utos|uter)?|hours?|hrs?|h|std|stunden?)\b\.?\)?",
+    re.IGNORECASE,
+)
+"""A start with how long it takes: “16:30 (45 min)”, “4.30 pm for 1 hour”."""
+_MINUTES_OF_NOON = 720
+
+
+def _till_its_end(lasting: re.Match[str]) -> str:
+    """Return a start and its length as the span that they are, the end written on the clock of its start."""
+    start = int(lasting["hour"]) * 60 + int(lasting["minute"])
+    length = int(lasting["length"]) * (1 if lasting["unit"][0] in "mM" else 60)
+    half, end = lasting["half"] or "", start + length
+    if half:
+        of_day = start % _MINUTES_OF_NOON + (_MINUTES_OF_NOON if half[0] in "pP" else 0)
+        start, end = of_day, of_day + length
+    elif start < _MINUTES_OF_NOON + 60 <= end:
+        end -= _MINUTES_OF_NOON  # “12:30 (45 min)”: the column’s other times say which clock it is
+    return "–".join(f"{minutes // 60 % 24}:{minutes % 60:02d}" for minutes in (start, end))
 
 
 def _leads(text: str, match: re.Match[str]) -> bool:
