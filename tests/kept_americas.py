@@ -1490,4 +1490,14 @@ KEPT = {
         == in calendars
         Abbott 59, Ferreira 30, 10231 44, 10232 15, 10377 30, OLD 2 30, SCI 110 44, SCI 114 15
     """,
+    "Chicago: Front desk": r"""
+        America/Chicago
+        == Front desk.csv
+        Week of 1/11/2027,Mon,Tue,Wed,Thu,Fri
+        Dana,8a-12p,8a-12p,,12p-5p,8a-12p
+        Luis,12p-5p,12p-5p,8a-5p,8a-12p,12p-5p
+        == is refused
+        == with
+        undecided terms
+    """,
 }

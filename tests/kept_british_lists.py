@@ -625,8 +625,6 @@ KEPT = {
         2027-04-10 16 days | Wood | Foyer
         == in calendars
         sheet 2
-        == with
-        notes unsure-column
     """,
     "London: daily times": r"""
         Europe/London
@@ -1926,5 +1924,106 @@ KEPT = {
         Courses 6
         == with
         notes on-each-day unsure-column
+    """,
+    "London: Seminar series": r"""
+        Europe/London
+        == Seminar series.csv
+        Wednesdays 16:00-17:00 in B12 unless noted,,,
+        Date,Speaker,Title,Room
+        13 Jan 2027,Ada Quill,On knots,
+        20 Jan 2027,Bo Renn,Tides and time,
+        27 Jan 2027,Cy Moss,Hull forms,Main Hall
+        == comes out as
+        2027-01-13 16:00–17:00 | On knots | B12
+        2027-01-20 16:00–17:00 | Tides and time | B12
+        2027-01-27 16:00–17:00 | Hull forms | Main Hall
+        == in calendars
+        Seminar series 3
+        == with
+        notes note-used
+    """,
+    "London: Parents evening 11 February 2027": r"""
+        Europe/London
+        == Parents evening 11 February 2027.csv
+        Time,Ms Adler,Mr Bose,Dr Crane
+        16:00-16:10,Ivy T,Noor P,
+        16:10-16:20,,Sam W,Ivy T
+        16:20-16:30,Noor P,,Sam W
+        == comes out as
+        2027-02-11 16:10–16:20 | Ivy T
+        2027-02-11 16:20–16:30 | Sam W
+        2027-02-11 16:00–16:10 | Noor P
+        2027-02-11 16:10–16:20 | Sam W
+        2027-02-11 16:00–16:10 | Ivy T
+        2027-02-11 16:20–16:30 | Noor P
+        == in calendars
+        Dr Crane 2, Mr Bose 2, Ms Adler 2
+    """,
+    "London: Films, Lengths": r"""
+        Europe/London
+        == Films.csv
+        Film,Date,Times,Screen
+        The Tide,Fri 5 March 2027,14:00 & 19:30,1
+        Kelp,Sat 6 March 2027,"11:00, 15:00",2
+        == Lengths.csv
+        Film,Minutes
+        The Tide,120
+        Kelp,90
+        == is refused
+        == with
+        undecided Films.csv
+        undecided Lengths.csv
+    """,
+    "London: School photos Tue 19 Jan 2027": r"""
+        Europe/London
+        == School photos Tue 19 Jan 2027.csv
+        Time,Class,Teacher
+        09:00,1A,Mrs Fry
+        09:20,1B,Mr Gull
+        09:40,2A,Ms Hart
+        10:00,Break,
+        10:20,2B,Mr Ives
+        == comes out as
+        2027-01-19 09:00–10:00 | 1A
+        2027-01-19 09:20–10:20 | 1B
+        2027-01-19 09:40–10:40 | 2A
+        2027-01-19 10:00–11:00 | Break
+        2027-01-19 10:20–11:20 | 2B
+        == in calendars
+        School photos Tue 19 Jan 2027 5
+        == with
+        warning unused-column School photos Tue 19 Jan 2027.csv, C1
+        warning assumed-overlap School photos Tue 19 Jan 2027.csv, A2
+    """,
+    "London: Season (2)": r"""
+        Europe/London
+        == Season.csv
+        What,When,Time,Where
+        Rehearsals,"every Monday from 4 January to 15 March 2027, not 15 February",19:00-21:30,School hall
+        Dress rehearsal,Fri 19 March 2027,18:00-21:00,St Anne's
+        Concert,Sat 20 March 2027,19:30,St Anne's
+        == comes out as
+        2027-01-04..2027-03-20 without 2027-02-15
+        Mon 19:00–21:30 | Rehearsals | School hall
+        2027-03-19 18:00–21:00 | Dress rehearsal | St Anne's
+        2027-03-20 19:30–20:30 | Concert | St Anne's
+        == in calendars
+        Season 12
+    """,
+    "London: Tennis bookings": r"""
+        Europe/London
+        == Tennis bookings.csv
+        Court,Date,From,To,Booked by
+        1,12/01/2027,18:00,19:00,Reid
+        2,12/01/2027,18:30,20:00,Shaw
+        1,30/01/2027,10:00,11:30,Reid
+        == comes out as
+        2027-01-12 18:00–19:00 | Reid | 1
+        2027-01-12 18:30–20:00 | Shaw | 2
+        2027-01-30 10:00–11:30 | Reid | 1
+        == in calendars
+        Tennis bookings 3
+        == with
+        notes unsure-column
     """,
 }

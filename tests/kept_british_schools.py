@@ -2152,4 +2152,52 @@ KEPT = {
         == with
         notes not-rung year-is-listed
     """,
+    "London: Classes, Closed, Term dates": r"""
+        Europe/London
+        == Classes.xlsx / Monday
+        Time,Studio 1,Studio 2
+        16:00-16:45,Primary ballet,Tap 1
+        17:00-18:00,Grade 2,Jazz
+        == Classes.xlsx / Tuesday
+        Time,Studio 1,Studio 2
+        16:30-17:30,Grade 3,
+        17:30-18:30,Pointe,Street
+        == Closed.csv
+        Closed,From,To
+        Half term,15/02/2027,19/02/2027
+        == Term dates.csv
+        Term,Start,End
+        Spring,11/01/2027,26/03/2027
+        == comes out as
+        2027-01-11..2027-03-23 without 2027-02-15 2027-02-16
+        Mon 17:00–18:00 | Grade 2 | Studio 1
+        Tue 16:30–17:30 | Grade 3 | Studio 1
+        Mon 17:00–18:00 | Jazz | Studio 2
+        Tue 17:30–18:30 | Pointe | Studio 1
+        Mon 16:00–16:45 | Primary ballet | Studio 1
+        Tue 17:30–18:30 | Street | Studio 2
+        Mon 16:00–16:45 | Tap 1 | Studio 2
+        == in calendars
+        Grade 2 10, Grade 3 10, Jazz 10, Pointe 10, Primary ballet 10, Street 10, Tap 1 10, Studio 1 40, Studio 2 30
+    """,
+    "London: Holidays, Peripatetic": r"""
+        Europe/London
+        == Holidays.csv
+        Holiday,From,To
+        Half term,15/02/2027,19/02/2027
+        == Peripatetic.csv
+        Tutor,Instrument,School,Day,Arrive,Leave,Start week,Weeks
+        Holt,Brass,Larkhill,Tuesday,09:00,11:30,11/01/2027,10
+        Iqbal,Strings,St Brendan,Thursday,13:00,15:15,18/01/2027,9
+        == comes out as
+        2027-01-12..2027-03-18 without 2027-01-14 2027-02-16 2027-02-18
+        Tue 09:00–11:30 | Brass | Larkhill
+        Thu 13:00–15:15 | Strings | St Brendan
+        == in calendars
+        Holt 9, Iqbal 8, Brass 9, Strings 8, Larkhill 9, St Brendan 8
+        == with
+        warning weeks-closed Peripatetic.csv, H2
+        warning weeks-closed Peripatetic.csv, H3
+        notes unsure-column
+    """,
 }

@@ -774,4 +774,43 @@ KEPT = {
         == with
         notes cells-meet
     """,
+    "Nairobi: Midterm, Std 6 timetable, Term": r"""
+        Africa/Nairobi
+        == Midterm.csv
+        Event,From,To
+        Mid-term break,24/02/2027,26/02/2027
+        == Std 6 timetable.csv
+        Standard 6 East,,,,,,
+        Time,8:00-8:35,8:35-9:10,9:10-9:30,9:30-10:05,10:05-10:40
+        MONDAY,Maths,English,BREAK,Kiswahili,Science
+        TUESDAY,English,Maths,BREAK,SST,Kiswahili
+        WEDNESDAY,Kiswahili,Science,BREAK,Maths,English
+        THURSDAY,Maths,SST,BREAK,English,CRE
+        FRIDAY,English,Maths,BREAK,PPI,Science
+        == Term.csv
+        Term,Opening date,Closing date
+        Term 1,04/01/2027,01/04/2027
+        == comes out as
+        2027-01-04..2027-04-01 without 2027-02-24..2027-02-26
+        Thu 10:05–10:40 | CRE
+        Mon 08:35–09:10 | English
+        Tue Fri 08:00–08:35 | English
+        Wed 10:05–10:40 | English
+        Thu 09:30–10:05 | English
+        Mon 09:30–10:05 | Kiswahili
+        Tue 10:05–10:40 | Kiswahili
+        Wed 08:00–08:35 | Kiswahili
+        Mon Thu 08:00–08:35 | Maths
+        Tue Fri 08:35–09:10 | Maths
+        Wed 09:30–10:05 | Maths
+        Fri 09:30–10:05 | PPI
+        Tue 09:30–10:05 | SST
+        Thu 08:35–09:10 | SST
+        Mon Fri 10:05–10:40 | Science
+        Wed 08:35–09:10 | Science
+        == in calendars
+        CRE 12, English 61, Kiswahili 38, Maths 61, PPI 11, SST 25, Science 36
+        == with
+        notes cells-meet
+    """,
 }

@@ -680,4 +680,17 @@ KEPT = {
         == with
         notes ends-next-day
     """,
+    "Prague: Program březen 2027": r"""
+        Europe/Prague
+        == Program březen 2027.csv
+        Den;Datum;Čas;Představení;Sál
+        Pá;5. 3. 2027;19:00;Racek;Velký
+        So;6. 3. 2027;15:00;Kvak a Žbluňk;Malý
+        So;6. 3. 2027;19:00;Racek;Velký
+        == comes out as
+        2027-03-05 2027-03-06 19:00–20:00 | Racek | Velký
+        2027-03-06 15:00–16:00 | Kvak a Žbluňk | Malý
+        == in calendars
+        Program březen 2027 3
+    """,
 }

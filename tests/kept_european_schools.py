@@ -2171,4 +2171,28 @@ KEPT = {
         == with
         warning told-by-form Klasse 8c.csv, B2
     """,
+    "Paris: Créneaux, Période, Vacances": r"""
+        Europe/Paris
+        == Créneaux.csv
+        Créneau;Lundi;Mardi;Jeudi
+        9h-10h;Bébés nageurs;Aquagym;Bébés nageurs
+        12h15-13h15;Nage libre;Nage libre;Nage libre
+        18h30-20h;Club;;Club
+        == Période.csv
+        Période;Début;Fin
+        Hiver;04/01/2027;26/03/2027
+        == Vacances.csv
+        Fermeture;Du;Au
+        Vidange;01/03/2027;07/03/2027
+        == comes out as
+        2027-01-04..2027-03-25 without 2027-03-01 2027-03-02 2027-03-04
+        Tue 09:00–10:00 | Aquagym
+        Mon Thu 09:00–10:00 | Bébés nageurs
+        Mon Thu 18:30–20:00 | Club
+        Mon Tue Thu 12:15–13:15 | Nage libre
+        == in calendars
+        Aquagym 11, Bébés nageurs 22, Club 22, Nage libre 33
+        == with
+        notes cells-meet
+    """,
 }

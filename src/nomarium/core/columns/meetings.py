@@ -52,7 +52,7 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     _people_by_form(matches, sheet)
     _no_periods(matches)
     _units_of_study(matches)
-    _stages_of_theatres(matches)
+    _places_of_divisions(matches)
     _sessions_of_the_day(matches)
     _counted_classes(matches, sheet)
     _groups_of_courses(matches)
@@ -170,13 +170,25 @@ _PARTS_OF_DAY = frozenset(
 )
 
 
-def _stages_of_theatres(matches: Matches) -> None:
-    """Let a “Stage” with names below it be where something is, and no part of a school, where no place is named."""
-    stages = [
-        match for match in matches.all if match.field == "division" and heading_key(match.column.heading) == "stage"
-    ]
-    if len(stages) == 1 and matches.open("room") and holds_titles(stages[0].column):
-        stages[0].field, stages[0].certainty, stages[0].why = "room", Certainty.LIKELY, "names of stages below it"
+def _places_of_divisions(matches: Matches) -> None:
+    """Let names of schools, sites or stages be where something is, where no column says that and rows have clock times.
+
+    A stage is no part of a school; schools and sites may be that, too.
+    """
+    divisions = [match for match in matches.all if match.field == "division" and holds_titles(match.column)]
+    timed = not (matches.open("start") and matches.open("hours") and matches.open("slot"))
+    if len(divisions) != 1 or not matches.open("room") or not timed:
+        return
+    key, why = heading_key(divisions[0].column.heading), "no other column names the place"
+    if key == "stage":
+        divisions[0].field, divisions[0].certainty, divisions[0].why = "room", Certainty.LIKELY, why
+    elif key in _SITES:
+        matches.all.append(Match(divisions[0].column, "room", Certainty.LIKELY, why))
+
+
+_SITES = frozenset(
+    map(heading_key, "school|site|campus|branch|centre|center|schule|école|escuela|scuola|sede|sitio".split("|"))
+)
 
 
 def _classes_by_homeroom(matches: Matches) -> None:

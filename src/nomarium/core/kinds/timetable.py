@@ -37,7 +37,7 @@ from nomarium.core.kinds.events import EVENT_SHEET
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import SHEET_RULES
 from nomarium.core.tables import Column, plain_text
-from nomarium.core.values import ORDERS, Order, date_in, weekday_beside_date
+from nomarium.core.values import ORDERS, Order, date_in, may_be_weekday
 from nomarium.lazily import regex
 
 _DAY = (
@@ -165,7 +165,7 @@ _EVERY_WEEK = frozenset(
 
 def _falls_on(date: str, word: str, order: Order) -> bool:
     found = date_in(date, order)
-    return found is not None and found.weekday() == weekday_beside_date(word)
+    return found is not None and may_be_weekday(word, found.weekday())
 
 
 def _every_day(seen: Evidence) -> Verdict:
@@ -272,7 +272,7 @@ TIMETABLE_SHEET = with_phrases(
             Field(
                 "from",
                 "its first day, where it does not run all year",
-                "from|from date|start date|first day|first date|begins on|starts on|effective|effective from|valid from",
+                "from|from date|start date|start week|starting week|first week|week from|first day|first date|begins on|starts on|effective|effective from|valid from",
                 Holds.DATE,
                 f"{words.FIRST_DAY}|desde|de|da|od|van|fra|från",
                 timed="start",
@@ -303,7 +303,7 @@ TIMETABLE_SHEET = with_phrases(
             Field(
                 "weeks",
                 "how many weeks it runs, from its first day: “8”, “10 weeks”",
-                "number of weeks|no of weeks|of weeks|how many weeks|weeks long|length in weeks|duration in weeks|course weeks|"
+                "number of weeks|no of weeks|weeks in all|of weeks|how many weeks|weeks long|length in weeks|duration in weeks|course weeks|"
                 "anzahl wochen|anzahl der wochen|dauer in wochen|nombre de semaines|durée en semaines|número de semanas|"
                 "semanas de duración|numero di settimane|aantal weken|antal veckor|antal uger|antall uker",
             ),

@@ -146,7 +146,7 @@ STUDENTS = (
 
 PLACE = (
     "field|diamond|branch|playing field|boisko|hřiště|ihrisko|pálya|saha|γήπεδο|χώρος|koht|toimumiskoht|vieta|norises vieta|locul|"
-    "поле|площадка|rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|auditorium|chapel|foyer|bay|"
+    "поле|площадка|rm|rms|wo|où|dónde|dove|onde|waar|hvor|kde|gdzie|missä|cais|muelle|embarcadero|molo|kade|kai|brygga|anleger|steg|ponton|gallery|galleries|stage|theatre|theater|sál|sali|hala|scéna|scena|auditorium|chapel|foyer|bay|"
     "church|churches|parish|kirche|pfarrkirche|église|eglise|paroisse|iglesia|parroquia|chiesa|parrocchia|igreja|kerk|kirke|"
     "kyrka|kirkko|kościół|kostel|templom|mosque|synagogue|temple|centre|center|campus|stadium|arena|clubhouse|boathouse|"
     "berth|quay|pier|dock|gate|platform|meeting point|meet at|meets at|starting point|start point|treffpunkt|"
@@ -178,6 +178,12 @@ CLASS = (
     "|odjeljenje|odeljenje|класс|клас|クラス|学級|班级|班級|반|학급|כיתה|الصف|الفصل|klase|klasė|kelas|lớp|grup classe"
 )
 
+PERFORMANCE = (
+    "production|show|play|performance|concert|film|exhibition|vorstellung|aufführung|représentation|spectacle|función|"
+    "espectáculo|película|spettacolo|espetáculo|voorstelling|föreställning|forestilling|esitys|näytös|przedstawienie|"
+    "spektakl|představení|predstavenie|előadás|spectacol|predstava|представление|спектакль|παράσταση"
+)
+
 COURSE = (
     "course|courses|subject|subjects|course name|subject name|course title|course description|course code|course number|"
     "course id|course no|subject code|class title|class description|unit of study|discipline|module title|module name|"
@@ -185,12 +191,12 @@ COURSE = (
     "intitulé du cours|titre du cours|título del curso|nombre del curso|titolo del corso|nome del corso|cursustitel|"
     "cursusnaam|kursustitel|kursusnavn|kursnamn|kurstittel|kursnavn|nazwa kursu|název kurzu|"
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"
-    "kursus|lesson title|lesson|activity|title|production|show|play|performance|concert|film|exhibition|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
+    "kursus|lesson title|lesson|activity|title|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
     "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
     "|ders|dersler|materie|disciplină|nastavni predmet|õppeaine|priekšmets|mokomasis dalykas|科目|教科|授業|授業名|课程|課程"
     "|学科|과목|מקצוע|المادة|mata pelajaran|môn học|assignatura|assignatures|matèria"
     "|ue|ecue|élément constitutif|unité d'enseignement|unité|lva|lv-titel|lv titel|emne|opleidingsonderdeel|olod|předměty|učební předmět"
-    "|instrument|instruments|instrumento|strumento|soitin|hangszer|nástroj|инструмент|çalgı"
+    f"|instrument|instruments|instrumento|strumento|soitin|hangszer|nástroj|инструмент|çalgı|{PERFORMANCE}"
 )
 
 DIVISION = (

@@ -357,7 +357,8 @@ def _from_title(view: GridView, row: int, heads: dict[int, Cell]) -> Axis | None
     They must begin with the weekday of that date, and be a single week only where the title calls them so: a timetable
     that holds from a date on goes through the term.
     """
-    texts = _titles(view, row)
+    corner = [text for column, text in view.filled(row) if column < min(heads)]
+    texts = [*corner, *_titles(view, row)]
     days = [weekday_in_any(str(head)) for head in heads.values()]
     one_week = len(days) <= _DAYS_OF_A_WEEK
     first = next((day for text in texts if (day := _start_in(text, one_week)) is not None), None)

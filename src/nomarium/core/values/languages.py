@@ -278,6 +278,15 @@ def weekday_beside_date(text: str) -> int | None:
 
 
 @cache
+def may_be_weekday(text: str, weekday: int) -> bool:
+    """Tell whether a text beside a date names a weekday (Monday is 0) in any usual language: “So” is one of two."""
+    if weekday_beside_date(text) == weekday:
+        return True
+    word = normalised(text).strip("(). ")
+    return any(names.words.weekdays.get(word) == weekday for names in names_in(_USUAL_NAMES).values())
+
+
+@cache
 def _long_weekdays() -> Mapping[str, frozenset[int]]:
     """Return what long words mean as weekdays in any usual language; of short ones, those that are whole names."""
     found: dict[str, set[int]] = {}
