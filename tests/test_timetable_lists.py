@@ -175,6 +175,8 @@ TIMETABLE = "Class,Division,Day,Period\nK,Yard,Tue,1\nL,Loft,Tue,1\n"
         ),
         ("Day,Period 1,P2\nMon,8:00–8:45,9–9:45\nTue–Fri,9:00–9:45,10–10:45\n", ["K 09:00–09:45", "L 09:00–09:45"]),
         ("Period,Yard start,Yard end,Loft start,Loft end\n1,8:00,8:45,9:00,9:45\n", ["K 08:00–08:45", "L 09:00–09:45"]),
+        ("Period,Start,End,Tue start,Tue end\n1,8:00,8:45,9:00,9:45\n", ["K 09:00–09:45", "L 09:00–09:45"]),
+        ("Period,Start,End,Start (Mon),End (Mon)\n1,8:00,8:45,9:00,9:45\n", ["K 08:00–08:45", "L 08:00–08:45"]),
     ],
 )
 def test_the_most_specific_bells_ring(tmp_path, bells, expected):
@@ -192,6 +194,9 @@ def test_the_most_specific_bells_ring(tmp_path, bells, expected):
         ("Period,Start,End\n1,8:00,8:45\n1,8:10,8:55\n", ("bell-tie", "bells.csv A3:C3")),
         ("Period,Start,End\n1,8:00,7:45\n", ("no-bell-span", "bells.csv A2:C2")),
         ("Period,Start,End\n1,8:00,\n", ("no-bell-span", "bells.csv A2:C2")),
+        ("Period,Usual,Tue\n1,8:00–8:45,\n2,9:00–9:45,9:00–9:30\n", ("period-without-bells", "timetable.csv A2:D2")),
+        ("Period,Start,End,Tue start,Tue end\n1,8:00,8:45,,\n", ("period-without-bells", "timetable.csv A2:D2")),
+        ("Period,Start,End,Loft start,Loft end\n1,8:00,8:45,,\n", ("no-bell-span", "bells.csv A2:E2")),
         ("Period,Start,End\n1,eight,8:45\n", ("unreadable-bell", "bells.csv B2")),
         ("Period,Start,End\n,8:00,8:45\n1,8:00,8:45\n", ("no-period", "bells.csv A2:C2")),
         ("Period,Start,End,Division\n1,8:00,8:45,Yrad\n", ("unknown-division", "bells.csv D2")),

@@ -98,17 +98,17 @@ class BellReader:
         """Read tables side by side, or pairs of columns: each holds on the days that its caption names."""
         found = BellSheet()
         for part in parts:
-            read = self._table(part.grid, is_part=True)
             place = part.grid.place
             holds = self._heading(part.caption, place, Conditions()) if part.caption else Conditions()
+            read = self._table(part.grid, of_some_days=holds is not None and holds.name_days)
             found.sheet = found.sheet or read.sheet
             found.rows += [
                 replace(row, conditions=row.conditions.within(holds)) for row in read.rows if holds is not None
             ]
         return found
 
-    def _table(self, grid: Grid, *, is_part: bool = False) -> BellSheet:
-        """Read one table, a row a period; in a part of one, a period without times does not ring on the part's days."""
+    def _table(self, grid: Grid, *, of_some_days: bool = False) -> BellSheet:
+        """Read one table, a row a period; in one of some days, a period without times does not ring on these."""
         sheet, problems = read_sheet(grid, BELL_SHEET, self._choices)
         if sheet is None:
             self.problems += problems
@@ -116,7 +116,7 @@ class BellReader:
         if not sheet.has("period") or not (sheet.has("hours") or (sheet.has("start") and sheet.has("end"))):
             raise DataRefused(wording.no_bells(grid.place))
         self.problems += problems
-        found = self._list(sheet, is_part=is_part)
+        found = self._list(sheet, of_some_days=of_some_days)
         if (holds := self._span_above(sheet)) is not None:
             found.rows = [replace(row, conditions=row.conditions.within(holds)) for row in found.rows]
         return found
@@ -141,7 +141,7 @@ class BellReader:
             return None
         return (bound.day, self._year.last) if bound.name == "from" else (self._year.first, bound.day)
 
-    def _list(self, sheet: Sheet, *, is_part: bool) -> BellSheet:
+    def _list(self, sheet: Sheet, *, of_some_days: bool) -> BellSheet:
         found = BellSheet(sheet=sheet)
         for record in range(len(sheet)):
             if _is_remark(sheet, record):
@@ -149,7 +149,7 @@ class BellReader:
                 continue
             conditions = self._conditions(sheet, record)
             period = bare_period(sheet.text(record, "period"))
-            if is_part and period and not any(sheet.text(record, name).strip("-– —") for name in _CLOCKS):
+            if of_some_days and period and not any(sheet.text(record, name).strip("-– —") for name in _CLOCKS):
                 if conditions is not None:
                     found.rows.append(BellRow.silent(period, conditions, sheet.place(record)))
                 continue
@@ -242,7 +242,8 @@ class BellReader:
         """Read a grid: periods down, kinds of day across, "8:15–9:10" in the cells."""
         for_all = self._for_all(grid, head)
         turned = _has_periods_across(grid.rows[head])
-        rows = [list(row) for row in zip_longest(*grid.rows[head:], fillvalue="")] if turned else grid.rows[head:]
+        filled = _with_merged_times(grid, head, turned=turned)
+        rows = [list(row) for row in zip_longest(*filled[head:], fillvalue="")] if turned else filled[head:]
 
         def place_of(row: int, column: int) -> Place:
             down, right = (column, row) if turned else (row, column)
@@ -262,7 +263,7 @@ class BellReader:
                 cell = row[index] if index < len(row) else ""
                 place = place_of(number, index)
                 if plain_text(cell).strip() in ("", "-", "–", "—"):
-                    if name and conditions is not None and any(map(_spans, row)):
+                    if name and conditions is not None and conditions.name_days and any(map(_spans, row)):
                         found.rows.append(BellRow.silent(name, conditions, place))
                     continue
                 if not name:
@@ -394,6 +395,24 @@ _CLOCK_MARK = regex(r"[:.hu]|[ap]\.?m", re.IGNORECASE)
 
 def _both(one: Conditions, other: Conditions) -> Conditions:
     return one._replace(labels=one.labels | other.labels, weekdays=one.weekdays | other.weekdays)
+
+
+def _with_merged_times(grid: Grid, head: int, *, turned: bool) -> list[list[Cell]]:
+    """Return the rows of a grid, times that are merged over several days in each of these cells.
+
+    Days stand across, or down where the grid is ``turned``; what is merged over periods stays where it begins.
+    """
+    rows = [list(row) for row in grid.rows]
+    width = len(rows[head])
+    for top, left, bottom, right in grid.merged:
+        if not (head < top < len(rows) and 0 < left < len(rows[top]) and _spans(rows[top][left])):
+            continue
+        down, across = (range(top, min(bottom + 1, len(rows))), left + 1) if turned else ((top,), min(right + 1, width))
+        for number in down:
+            row = rows[number]
+            row.extend([""] * (across - len(row)))
+            row[left:across] = [cell or rows[top][left] for cell in row[left:across]]
+    return rows
 
 
 def _spans(cell: Cell) -> bool:

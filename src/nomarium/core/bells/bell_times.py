@@ -26,6 +26,8 @@ class Bells:
     """By the keys of their names."""
     special: str = ""
     """The special day whose bell times they are, "" for the usual ones."""
+    silent: frozenset[str] = frozenset()
+    """The keys of the periods that do not ring, as their cells are empty."""
 
     def row(self, period: str) -> BellRow | None:
         """Return when a period is, None where it does not run."""
@@ -172,10 +174,11 @@ class BellTimes:
             # A special day's bell times are complete: the usual rows do not fill in.
             if bool(row.conditions.specials) == bool(setting.specials) and row.conditions.hold_on(setting):
                 fitting.setdefault(period_key(row.period), []).append(row)
-        chosen = [row for row in map(self._most_specific, fitting.values()) if row.rings]
-        chosen.sort(key=lambda row: (row.start, row.end))
+        every = [self._most_specific(rows) for rows in fitting.values()]
+        chosen = sorted((row for row in every if row.rings), key=lambda row: (row.start, row.end))
+        silent = frozenset(period_key(row.period) for row in every if not row.rings)
         special = " and ".join(sorted(self._special_names.get(name, name) for name in setting.specials))
-        return Bells({period_key(row.period): row for row in chosen}, special)
+        return Bells({period_key(row.period): row for row in chosen}, special, silent)
 
     def _most_specific(self, rows: Sequence[BellRow]) -> BellRow:
         best = rows[0]

@@ -26,6 +26,11 @@ class Conditions(NamedTuple):
     spans: frozenset[tuple[date, date]] = frozenset()
     """From when until when: first and last days."""
 
+    @property
+    def name_days(self) -> bool:
+        """Whether they name weekdays or days of a cycle."""
+        return bool(self.weekdays or self.labels)
+
     def include(self, other: Conditions) -> bool:
         """Tell whether these include all of the other's: they hold on no day on which the others do not."""
         return all(not theirs or (mine and mine <= theirs) for mine, theirs in zip(self, other, strict=True))

@@ -15,11 +15,11 @@ from nomarium.core.meetings.days import SchoolDates
 from nomarium.core.meetings.held import Held
 from nomarium.core.meetings.runs import Run, Runs
 from nomarium.core.problems import Place, Problem
-from nomarium.core.slots import DayTest, Periods
+from nomarium.core.slots import DayTest, Periods, period_key
 from nomarium.core.sources import Occurrence, clock_changes
 
 if TYPE_CHECKING:
-    from nomarium.core.bells import BellRow
+    from nomarium.core.bells import BellRow, Bells
     from nomarium.core.timetable import Change, Meeting
     from nomarium.core.year import SchoolYear
 
@@ -62,9 +62,8 @@ class _Expander:
         self._found = Expansion()
         self._without: dict[tuple[str, str], tuple[Block, list[date]]] = {}
         self._stamps: dict[date, str] = {}
-        rows = by.bells.rows if by.bells else ()
-        self._silent = Counter({row.period: 0 for row in rows if not row.rings})
-        """Periods whose cells stand empty for some days, with the meetings that do not take place for it."""
+        self._silent: Counter[str] = Counter()
+        """Meetings that do not take place, as the cell of their period stands empty for the day: by the period."""
 
     def bound(self, blocks: Iterable[Block]) -> None:
         """Give rows that say how often they meet the date of their last meeting: only days with school count."""
@@ -100,7 +99,7 @@ class _Expander:
             ringing = bells.on(day, block.division)
             runs, missing = self._runs.of(ringing, block.groups)
             if missing:
-                self._note_missing(block, missing, day, ringing.special)
+                self._note_missing(block, missing, day, ringing)
             if day in changed:
                 self._changed.take(DatedGroup(block, day, ringing, runs))
                 continue
@@ -173,13 +172,13 @@ class _Expander:
             stamp = self._stamps[day] = day.strftime("%Y%m%d")
         return stamp
 
-    def _note_missing(self, block: Block, missing: Periods, day: date, special: str) -> None:
+    def _note_missing(self, block: Block, missing: Periods, day: date, bells: Bells) -> None:
         for period in missing:
             if self._turns(block, period):
                 continue
-            if special:
-                self._found.unrung[special, period] += 1
-            elif block.when.day.weekday is None and period in self._silent:
+            if bells.special:
+                self._found.unrung[bells.special, period] += 1
+            elif block.when.day.weekday is None and period_key(period) in bells.silent:
                 self._silent[period] += 1
             else:
                 key = (block.place.file + (block.place.sheet or ""), period)
@@ -215,8 +214,9 @@ class _Expander:
             found.problems += self._by.bells.ties
         rows = self._by.bells.rows if self._by.bells else ()
         found.problems += _unrung(found.unrung, rows, self._by.year)
-        empty = {row.period: row.place for row in rows if not row.rings}
-        found.problems += [wording.silent(empty[name], name, count) for name, count in self._silent.items() if count]
+        empty = {period_key(row.period): row.place for row in rows if not row.rings}
+        for period, count in self._silent.items():
+            found.problems.append(wording.silent(empty[period_key(period)], period, count))
         return found
 
 

@@ -9,13 +9,13 @@ from nomarium.lazily import regex
 
 _FOREIGN = (
     "lesuur|uur|stunde|std|stde|ora|hora|heure|lektion|lekcja|lekcia|time|tunti|tund|ders|hodina|hod|óra|урок|ώρα|"
-    "aula|tempo|pamoka|stunda|jaotund"
+    "tempo|pamoka|stunda|jaotund"
 )
 _AROUND = regex(
     r"(?:periods?|per|pd|p|blocks?|lessons?|hours?|slots?|bells?|bands?|lines?|modules?|mods?)\s*\.?\s*[:#-]?\s*(?P<after>\d+\w?)"
     r"|(?:periods?|blocks?|lessons?|slots?|bands?|lines?)\s*[:#-]?\s*(?P<name>\w{1,3})"
     r"|(?P<ordinal>\d+)(?:st|nd|rd|th|er|ère|ème|ª|º|°|:[ae]|e)"
-    rf"(?:\s+(?:period|block|lesson|hour|slot|{_FOREIGN}))?"
+    rf"(?:\s+(?:period|block|lesson|hour|slot|aula|{_FOREIGN}))?"
     r"|(?P<before>\d+)\s*\.?\s*"
     rf"(?:period|block|lesson|hour|slot|{_FOREIGN})?"
     rf"|(?:{_FOREIGN})\s*\.?\s*(?P<foreign>\d+)",

@@ -66,10 +66,14 @@ def spans_in(text: str) -> Iterator[Found]:
     if of_shift := _OF_SHIFT.fullmatch(text):
         yield Found(f"{of_shift['start']}:00–{of_shift['end']}:00", *of_shift.span("span"))
         return
-    if lasting := _LASTING.search(text):
-        yield Found(_till_its_end(lasting), *lasting.span())
-        return
     matches = list(_SPAN.finditer(text))
+    within = {at for match in matches for at in range(*match.span())}
+    lasting = [match for match in _LASTING.finditer(text) if match.start() not in within]
+    if lasting:
+        found = [Found(_till_its_end(match), *match.span()) for match in lasting]
+        found += [Found(" ".join(match[0].split()), *match.span()) for match in matches if _SURE.search(match[0])]
+        yield from sorted(found, key=lambda one: one.start)
+        return
     sure = [
         _SURE.search(match[0]) is not None
         or match[0].strip() == text.strip()

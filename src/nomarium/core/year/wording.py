@@ -194,8 +194,8 @@ def labels_of_weeks(rule: CycleRule, weekdays: int, letters: Sequence[str]) -> P
         f"{weekdays} in each of {len(letters)} weeks are {weekdays * len(letters)}, but there are {len(rule.labels)}."
         if letters
         else f"The labels of “{rule.name}” are to be the school days of weeks with letters, but weeks have none.",
-        advice="Name the letters or the list of weeks under [year.weeks] (letters = “A, B” or listed = "
-        '"weeks.csv"), and all labels, first those of week A from its first school day on.',
+        advice='Name the letters or the list of weeks under [year.weeks] (letters = "A-B" or listed = "weeks.csv"), '
+        "and all labels, first those of week A from its first school day on.",
     )
 
 
@@ -205,7 +205,7 @@ def weeks_set_it(rule: CycleRule, key: str) -> Problem:
         "weeks-set-labels",
         rule.at(key),
         f"“{key}” has no effect on “{rule.name}”: which label a date has follows from its week and weekday alone.",
-        advice="Take it out; or let something else move the cycle on: advance = “school days”.",
+        advice='Take it out; or let something else move the cycle on: advance = "school days".',
     )
 
 
