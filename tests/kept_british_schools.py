@@ -2200,4 +2200,33 @@ KEPT = {
         warning weeks-closed Peripatetic.csv, H3
         notes unsure-column
     """,
+    "London: Bell times, Holidays, Terms, Timetable": r"""
+        Europe/London
+        == Bell times.csv
+        Campus,Period,Start,End
+        North,1,09:00,10:30
+        North,2,10:45,12:15
+        South,1,09:15,10:45
+        South,2,11:00,12:30
+        == Holidays.csv
+        Holiday,Start,End
+        Half term,15/02/2027,19/02/2027
+        == Terms.csv
+        Term,Start,End
+        Spring,11/01/2027,26/03/2027
+        == Timetable.csv
+        Class,Campus,Room,Day,Period
+        WLD1,North,W1,Mon,1
+        CAR2,South,C3,Mon,1
+        CAR2,South,C3,Wed,2
+        == comes out as
+        2027-01-11..2027-03-24 without 2027-02-15 2027-02-17
+        Mon 09:15–10:45 | CAR2 | C3 | Period 1
+        Wed 11:00–12:30 | CAR2 | C3 | Period 2
+        Mon 09:00–10:30 | WLD1 | W1 | Period 1
+        == in calendars
+        CAR2 20, WLD1 10, C3 20, W1 10
+        == with
+        notes unsure-column
+    """,
 }

@@ -813,4 +813,26 @@ KEPT = {
         == with
         notes cells-meet
     """,
+    "Singapore: Holidays, Lessons, Term": r"""
+        Asia/Singapore
+        == Holidays.csv
+        Holiday,Date
+        CNY,06 Feb 2027
+        Youth day,10 Feb 2027
+        == Lessons.csv
+        Class,Subject,Teacher,Venue,Day,Start,End,Week
+        3E1,Physics,Mr Tan,Lab 1,Mon,0730,0830,Odd
+        3E1,Art,Ms Lim,Studio,Tue,0900,1000,Even
+        3E2,History,Mr Raj,3-05,Thu,1030,1130,All
+        == Term.csv
+        Term,Start,End
+        Term 1,04 Jan 2027,12 Mar 2027
+        == comes out as
+        2027-01-04..2027-03-11 without 2027-01-05..2027-03-02/14 2027-01-11..2027-03-08/14
+        Thu 10:30–11:30 | History (3E2) | 3-05
+        Mon 07:30–08:30 | Physics (3E1) | Lab 1
+        Tue 09:00–10:00 | Art (3E1) | Studio
+        == in calendars
+        Mr Raj 10, Mr Tan 5, Ms Lim 5, 3E1 10, 3E2 10, 3-05 10, Lab 1 5, Studio 5
+    """,
 }

@@ -967,6 +967,8 @@ KEPT = {
         Mon 14:30–15:15 | Piano | 3
         == in calendars
         Lopes 14, Nunes 13, Piano 13, Violino 14, 3 13, 5 14, Rita 13, Tiago 14
+        == with
+        notes unsure-column
     """,
     "Bucharest: Grupe, Zile libere": r"""
         Europe/Bucharest
@@ -2194,5 +2196,160 @@ KEPT = {
         Aquagym 11, Bébés nageurs 22, Club 22, Nage libre 33
         == with
         notes cells-meet
+    """,
+    "Budapest: Csengetési rend, Tanév rendje, Órarend 6a": r"""
+        Europe/Budapest
+        == Csengetési rend.csv
+        Óra;Kezdete;Vége
+        1.;8:00;8:45
+        2.;8:55;9:40
+        3.;10:00;10:45
+        == Tanév rendje.csv
+        Esemény;Kezdete;Vége
+        2. félév;2027.01.25.;2027.06.15.
+        Tavaszi szünet;2027.03.25.;2027.03.30.
+        Nemzeti ünnep;2027.03.15.;2027.03.15.
+        == Órarend 6a.csv
+        Órarend 6.a;;;;;
+        Óra;Hétfő;Kedd;Szerda;Csütörtök;Péntek
+        1.;matek;magyar;angol;matek;tesi
+        2.;magyar;matek;töri;angol;rajz
+        3.;angol;;matek;magyar;tesi
+        == comes out as
+        2027-01-25..2027-06-15 without 2027-03-15 2027-03-25 2027-03-26 2027-03-29 2027-03-30
+        Mon Thu 08:00–08:45 | matek (6.a) |  | Period 1
+        Mon 08:55–09:40 | magyar (6.a) |  | Period 2
+        Mon 10:00–10:45 | angol (6.a) |  | Period 3
+        Tue 08:00–08:45 | magyar (6.a) |  | Period 1
+        Tue 08:55–09:40 | matek (6.a) |  | Period 2
+        Wed 08:00–08:45 | angol (6.a) |  | Period 1
+        Wed 08:55–09:40 | töri (6.a) |  | Period 2
+        Wed 10:00–10:45 | matek (6.a) |  | Period 3
+        Thu 08:55–09:40 | angol (6.a) |  | Period 2
+        Thu 10:00–10:45 | magyar (6.a) |  | Period 3
+        Fri 08:00–08:45 | tesi (6.a) |  | Period 1
+        Fri 08:55–09:40 | rajz (6.a) |  | Period 2
+        Fri 10:00–10:45 | tesi (6.a) |  | Period 3
+        == in calendars
+        6.a 271
+        == with
+        warning not-a-closure Tanév rendje.csv, A2:C2
+    """,
+    "Bucharest: Module, Orar, Vacanțe": r"""
+        Europe/Bucharest
+        == Module.csv
+        Modul;Început;Sfârșit
+        Modulul 3;11.01.2027;19.02.2027
+        == Orar.csv
+        Clasa;Disciplina;Profesor;Ziua;Ora;Sala
+        9A;Matematică;Ionescu;Luni;8-9;12
+        9A;Fizică;Popa;Marți;9-10;Lab 2
+        9B;Matematică;Ionescu;Joi;10-11;12
+        == Vacanțe.csv
+        Vacanță;De la;Până la
+        Zi liberă;25.01.2027;25.01.2027
+        == comes out as
+        2027-01-11..2027-02-18 without 2027-01-25
+        Mon 08:00–09:00 | Matematică (9A) | 12
+        Thu 10:00–11:00 | Matematică (9B) | 12
+        Tue 09:00–10:00 | Fizică (9A) | Lab 2
+        == in calendars
+        Ionescu 11, Popa 6, 9A 11, 9B 6, 12 11, Lab 2 6
+        == with
+        notes short-days unsure-column
+    """,
+    "Stockholm: Lov, Schema NA22, Termin": r"""
+        Europe/Stockholm
+        == Lov.csv
+        Lov;Från;Till
+        Sportlov;2027-03-01;2027-03-05
+        == Schema NA22.csv
+        Kurs;Lärare;Sal;Dag;Tid;Veckor
+        Fysik 2;AKN;L4;måndag;08:20-09:40;v. 2-8, 10-12
+        Kemi 1;BSO;L2;onsdag;13:00-14:20;v. 3-12
+        == Termin.csv
+        Termin;Start;Slut
+        VT27;2027-01-11;2027-06-11
+        == comes out as
+        2027-01-11..2027-03-24 without 2027-01-13 2027-03-01 2027-03-03
+        Mon 08:20–09:40 | Fysik 2 | L4
+        Wed 13:00–14:20 | Kemi 1 | L2
+        == in calendars
+        AKN 10, BSO 9, Fysik 2 10, Kemi 1 9, L2 9, L4 10
+    """,
+    "Rome: Chiusure, Corsi nuoto": r"""
+        Europe/Rome
+        == Chiusure.csv
+        Chiusura;Data
+        Manutenzione;15/02/2027
+        Gara;26/02/2027
+        == Corsi nuoto.csv
+        Corso;Giorni;Orario;Vasca;Dal;Al;Istruttore
+        Bimbi 1;lun e gio;16:30-17:15;piccola;11/01/2027;25/03/2027;Sara
+        Adulti;mar, ven;20:00-21:00;grande;12/01/2027;26/03/2027;Elio
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15 2027-02-26
+        Tue Fri 20:00–21:00 | Adulti | grande
+        Mon Thu 16:30–17:15 | Bimbi 1 | piccola
+        == in calendars
+        Adulti 21, Bimbi 1 21, grande 21, piccola 21
+    """,
+    "Athens: Αργίες, Πρόγραμμα Γ1, Τρίμηνο": r"""
+        Europe/Athens
+        == Αργίες.csv
+        Αργία;Ημερομηνία
+        Καθαρά Δευτέρα;15/03/2027
+        == Πρόγραμμα Γ1.csv
+        Τμήμα Γ1;;;;
+        Ημέρα;1η (8:15-9:00);2η (9:05-9:50);3η (10:00-10:45);
+        Δευτέρα;Μαθηματικά;Γλώσσα;Φυσική;
+        Τρίτη;Γλώσσα;Αγγλικά;Ιστορία;
+        Τετάρτη;Φυσική;Μαθηματικά;Γλώσσα;
+        == Τρίμηνο.csv
+        Τρίμηνο;Από;Έως
+        Β τρίμηνο;11/01/2027;26/03/2027
+        == comes out as
+        2027-01-11..2027-03-24 without 2027-03-15
+        Tue 09:05–09:50 | Αγγλικά
+        Mon 09:05–09:50 | Γλώσσα
+        Tue 08:15–09:00 | Γλώσσα
+        Wed 10:00–10:45 | Γλώσσα
+        Tue 10:00–10:45 | Ιστορία
+        Mon 08:15–09:00 | Μαθηματικά
+        Wed 09:05–09:50 | Μαθηματικά
+        Mon 10:00–10:45 | Φυσική
+        Wed 08:15–09:00 | Φυσική
+        == in calendars
+        Αγγλικά 11, Γλώσσα 32, Ιστορία 11, Μαθηματικά 21, Φυσική 21
+        == with
+        notes cells-meet title-line
+    """,
+    "Copenhagen: Lukket, Periode, Vagtplan": r"""
+        Europe/Copenhagen
+        == Lukket.csv
+        Lukkedag;Dato
+        Vinterlukket;16-02-2027
+        == Periode.csv
+        Periode;Fra;Til
+        Forår;04-01-2027;26-03-2027
+        == Vagtplan.csv
+        Lige uger;;;
+        Navn;Mandag;Tirsdag;Onsdag
+        Anna;06:30-12:00;12:00-17:00;
+        Bo;12:00-17:00;;06:30-12:00
+        ;;;
+        Ulige uger;;;
+        Navn;Mandag;Tirsdag;Onsdag
+        Anna;12:00-17:00;;06:30-12:00
+        Bo;06:30-12:00;12:00-17:00;
+        == comes out as
+        2027-01-04..2027-03-15/14 2027-01-12..2027-03-23/14 12:00–17:00 | Anna
+        2027-01-06..2027-03-17/14 2027-01-11..2027-03-22/14 06:30–12:00 | Anna
+        2027-01-04..2027-03-15/14 2027-01-13..2027-03-24/14 06:30–12:00 | Bo
+        2027-01-05..2027-02-02/14 2027-01-11..2027-03-22/14 2027-03-02 2027-03-16 12:00–17:00 | Bo
+        == in calendars
+        Anna 24, Bo 23
+        == with
+        notes holds-for-block
     """,
 }

@@ -166,6 +166,14 @@ def test_cells_made_to_hang_a_reader_are_read_at_once(desk, text):
     assert time.monotonic() - started < 20
 
 
+@pytest.mark.parametrize("text", NASTY, ids=lambda text: text[:8].strip())
+def test_titles_made_to_hang_a_draft_are_read_at_once(desk, text):
+    desk.put("Rota.csv", f"{text[:4_000]}\nName,Mon,Tue\nPell,9:00-10:00,\nRoe,,9:00-10:00\n")
+    started = time.monotonic()
+    assert desk.run("new", ".", "Rota.csv", zone=None).status == 0
+    assert time.monotonic() - started < 20
+
+
 EDGES = {
     "a.ics": "DTSTART:99991231T230000Z\r\nDTEND:99991231T235900Z",
     "b.ics": "DTSTART;VALUE=DATE:00010101\r\nRRULE:FREQ=DAILY;UNTIL=99991231",

@@ -19,6 +19,7 @@ from nomarium.lazily import regex
 
 _MOST_ROWS_ABOVE = 20
 _WORD = regex(r"\S+")
+_MOST_WORDS = 8
 _IN_BRACKETS = regex(r"([^()]+)\(([^()]+)\)\s*")
 
 
@@ -161,6 +162,8 @@ def _cuts(text: str) -> Iterator[tuple[str, str]]:
         yield bracketed[2].strip(), bracketed[1].strip()
     words = _WORD.findall(text)
     yield "", " ".join(words)
+    if len(words) > _MOST_WORDS:
+        return
     for cut in range(1, len(words)):
         yield " ".join(words[:cut]).strip(" :–-"), " ".join(words[cut:])
     for cut in range(len(words) - 1, 0, -1):

@@ -46,6 +46,8 @@ if TYPE_CHECKING:
 
 _FEWEST_BLANKS = 2
 _LONGEST_PERIOD = 6 * 3600
+_MOST_WORDS = 16
+"""Words of a heading among which weekdays are looked for."""
 _CLOCKS = ("start", "end", "hours")
 """Seconds: a longer period comes from an end before its start, taken for the afternoon."""
 
@@ -373,7 +375,7 @@ class BellReader:
     def _weekdays_within(self, name: str, place: Place, divisions: Sequence[str]) -> Conditions | None:
         """Read a heading with weekdays at brackets, or among its words: "Regular (M T Th F)", "Late Wednesday"."""
         bracketed = _BRACKETED.search(name)
-        words = name.split()
+        words = name.split()[:_MOST_WORDS]
         runs = [words[first:last] for first in range(len(words)) for last in range(len(words), first, -1)]
         texts = (
             [bracketed[1], "".join(bracketed[1].split()), name[: bracketed.start()].strip()]

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.edges import join_edges, names_holiday, names_term, speaks_of_holiday, term_name
+from nomarium.core.datesheets.row_names import closes_school
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
 from nomarium.core.kinds import TERM_SHEET
 from nomarium.core.values import BLANK, DateChoices, Fault, Moment, read_moments
@@ -83,7 +84,7 @@ _LETTER = regex(r"(?:\w+[ -])?([A-Z])(?:[ -]\w+)?")
 
 def holds_holidays(names: Sequence[str]) -> bool:
     """Tell whether all rows of a sheet are named as terms or as holidays, and some as each: these close the school."""
-    holidays = [name for name in names if speaks_of_holiday(name) or names_holiday(name)]
+    holidays = [name for name in names if speaks_of_holiday(name) or names_holiday(name) or closes_school(name)]
     return 0 < len(holidays) < len(names) and all(names_term(name) for name in names if name not in holidays)
 
 

@@ -42,6 +42,10 @@ _SURE = (
     "munkaszüneti nap|vacanță|vacanța|zi liberă|zile libere|zi liberă legală|sărbătoare|sărbători|loma|lomat|vapaa|vapaat|vapaapäivä|vapaapäivät|αργία|αργίες|διακοπές|praznik|praznici|"
     "blagdan|blagdani|каникулы|праздник|праздники|выходной|канікули|свято|vaheaeg|koolivaheaeg|brīvdiena|atostogos|"
     "pa day|pa days|libur|hari libur|ngày nghỉ|festiu|festius|חופשה|חופשות|العطلة|عطلة|العطل|عطل|إجازة|إجازات|ei vuoroja|ei harjoituksia|"
+    "lukkedag|lukkedage|lukkedager|helligdage|fridage|röda dagar|helgdagar|lediga dagar|interrupção|interrupções|interrupción|"
+    "interrupciones|pausa letiva|pausas letivas|szünetek|ünnepnap|ünnepnapok|tanítás nélküli munkanap|przerwa|przerwy|"
+    "dni wolne od zajęć|dni wolne od nauki|volné dny|ředitelské volno|vacanțe|sărbători legale|neradni dani|pouka prosti dnevi|"
+    "koolivaheajad|brīvdienas|праздничные дни|выходные дни|вихідні дні|"
     "ei tunteja|ei treenejä|suljettu|zavřeno|zamknięte|zárva|kapalı|закрыто|зачинено|κλειστά|zatvoreno|zaprto|suletud|slēgts|brak zajęć|nie ma zajęć"
 )
 

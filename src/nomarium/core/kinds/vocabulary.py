@@ -329,7 +329,9 @@ CLOSED = (
     r"(?:pupil|student)s?[- ]free|"
     r"\S*(?:休|祝日|假|节日|節日)\S*|nghỉ(?: \w+)?|p\.?a\.? days?|\S*휴(?:일|업)\S*|sans (?:cours|classe)|sin clases?|"
     r"senza lezioni|sem aulas|shut ?downs?|"
-    r"geschlossen|gesperrt\w*|fermée?s?|cerrad[oa]s?|chius[oaie]|fechad[oa]s?|gesloten|lukkede?|stengte?|suljettu|zavřen\w*|zamknięt\w+|zárva"
+    r"geschlossen|gesperrt\w*|fermée?s?|cerrad[oa]s?|chius[oaie]|fechad[oa]s?|gesloten|lukkede?|stengte?|suljettu|zavřen\w*|zamknięt\w+|zárva|"
+    r"lukket|lukkedag\w*|interru\w+|(?:\w+ )?ünnep(?:nap\w*)?|munkaszünet\w*|zi(?:le)? liber\w+|sărbăto\w+|închis\w*|"
+    r"(?:neradn|slobodn)\w+ dan\w*|pouka prost\w*|вихідн\w+|неучебн\w+|pausas? letivas?|diens? festius?|kinni\w*"
 )
 """The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
 

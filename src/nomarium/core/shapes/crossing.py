@@ -220,6 +220,20 @@ class Crossing:
             if row < self.axes[0].row or (column < first and self.view.turned)
         ]
 
+    def own_captions(self) -> dict[int, tuple[int, int, str]]:
+        """Return the texts alone in the row above some of several days, where these differ, by the rows of the days."""
+        found: dict[int, tuple[int, int, str]] = {}
+        last = -1
+        for axis in sorted(self.axes, key=lambda axis: axis.row):
+            rows = (list(self.view.filled(row)) for row in range(axis.row - 1, last, -1))
+            above = next(filter(None, rows), [])
+            row = next((row for row in range(axis.row - 1, last, -1) if any(self.view.filled(row))), 0)
+            if len(above) == 1:
+                found[axis.row] = (row, *above[0])
+            last = axis.last_row
+        several = len(found) > 1 and len({text for _, _, text in found.values()}) == len(found)
+        return found if several else {}
+
     def role(self) -> str:
         """Tell what the names are: "class", "teacher", "room", "student", "team", "group" of a timetable."""
         lead = self.named_by

@@ -63,6 +63,9 @@ def days_of(view: GridView, head: int) -> tuple[date, ...]:
 _DAYS_AND_YEAR = regex(r"(?<!\d[-./])(?<!\d)\d{1,2}\s*[-–]\s*\d{1,2},?\s+\d{4}\b")
 _SATURDAY = 5
 _MOST_DAYS = 60
+_MOST_WORDS = 8
+"""Words of a date, its weekday and what parts them included."""
+_COUNTS = range(2, _MOST_WORDS + 1)
 
 
 def date_in_words(text: str) -> date | None:
@@ -74,7 +77,7 @@ def date_in_words(text: str) -> date | None:
         return whole
     for part in re.split(r"[()\[\]]", text):  # “November 2026 (2–8)” is no second of August
         words = part.replace("–", " ").split()
-        runs = (leading_date(words[start:], range(2, len(words) + 1), " ,.:") for start in range(len(words)))
+        runs = (leading_date(words[at : at + _MOST_WORDS], _COUNTS, " ,.:") for at in range(len(words)))
         if (day := next((found[0] for found in runs if found is not None), None)) is not None:
             return day
     return None

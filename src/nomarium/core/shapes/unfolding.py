@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import re
-from collections import Counter
-from collections.abc import Collection, Iterator
+from collections import Counter, defaultdict
+from collections.abc import Collection, Iterator, Mapping
 from datetime import date
 from functools import cached_property
 from typing import TYPE_CHECKING
@@ -13,6 +13,7 @@ from nomarium.core.columns import Headings, Kind, heading_key
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import Axis, all_dates, one_date, weekdays_named
+from nomarium.core.shapes.block_captions import HeldIn, held_in
 from nomarium.core.shapes.cell_texts import (
     Said,
     is_free,
@@ -162,8 +163,8 @@ class _Unfolding:
         rows = list(self._rows())
         if self._kind is Kind.DAYS:  # a date, its weekday, its label
             headings, rows = headings[:3], [row[:3] for row in rows]
-        else:  # no last day, no length, no place or no week stands in any cell
-            idle = [len(headings) - back for back in (1, 2, 3, 4) if not any(row[-back][0] for row in rows)]
+        else:  # no last day, length, place, week or bound stands in any cell
+            idle = [len(headings) - back for back in range(1, 7) if not any(row[-back][0] for row in rows)]
             headings = [one for at, one in enumerate(headings) if at not in idle]
             rows = [[one for at, one in enumerate(row) if at not in idle] for row in rows]
         for name, day, at in self._said_around():
@@ -210,13 +211,22 @@ class _Unfolding:
         return timed[0] if len(timed) == 1 else None
 
     @cached_property
+    def _held_in(self) -> Mapping[int, HeldIn]:
+        """What the captions of blocks of days say of each, by the rows of these days."""
+        captions = self._found.own_captions() if self._kind is Kind.LIST else {}
+        said = {row: held_in(text, self._order, self._rooms) for row, (_, _, text) in captions.items()}
+        return defaultdict(HeldIn, said)
+
+    @cached_property
     def _titled(self) -> dict[tuple[int, int], dict[str, Cell]]:
         """What texts around weekdays say of all entries, by headings: from when, until when, when not; and where."""
         if self._kind is not Kind.LIST:
             return {}
         found: dict[tuple[int, int], dict[str, Cell]] = {}
+        own = {(row, column) for row, column, _ in self._found.own_captions().values()}
         captions = [((row, column), text) for row, column, text in self._found.captions()]
         lines = [((line.row, line.column), " ".join(line.texts)) for line in self._found.lines]
+        captions, lines = ([one for one in texts if one[0] not in own] for texts in (captions, lines))
         for number, (at, text) in enumerate([*captions, *lines]):
             above = number < len(captions)
             if above and (span := titled_span(text, self._order)):
@@ -262,6 +272,8 @@ class _Unfolding:
             "Length",
             "Place" if self._whose() not in ("Location", "Room") else "Note",
             "Week",
+            "From",
+            "Until",
         ]
 
     def _what_headings(self) -> list[Cell]:
@@ -301,7 +313,7 @@ class _Unfolding:
         for row, column, text in found.cells():
             held = by_weeks(text) if self._kind is Kind.LIST else [("", text)]
             for week, part in held or [("", text)]:
-                yield row, column, week, part
+                yield row, column, week or self._held_in[row.axis.row].weeks, part
             if not held:
                 self._unclear.append(wording.unclear_weeks(found.view.place(row.row, column), text))
 
@@ -405,6 +417,7 @@ class _Unfolding:
         else:
             what = [(title, here), ("", here)]
         hours = said.hours or self._hours_of(row) or self._hours_of_all
+        of_block = self._held_in[axis.row]
         return [
             *(named if self._whose() and not self._is_titled else []),
             *more,
@@ -414,8 +427,10 @@ class _Unfolding:
             (_start_of(hours) if said.length else hours, here),
             (last or "", head),
             (said.length or self._usual_length(hours), here),
-            (said.place, here),
+            (said.place or of_block.place, here),
             (said.week, here),
+            (of_block.first or "", head),
+            (of_block.last or "", head),
         ]
 
     def _usual_length(self, hours: str) -> str:
@@ -454,6 +469,7 @@ class _Unfolding:
             yield wording.days_carried(found.view.place(axis.row, blank), str(axis.heads[blank]), found.carried)
         yield from self._problems_of_heads()
         yield from self._said_of_all()
+        yield from self._of_blocks()
         for row, heading in found.about_days.items():
             if is_place_word(heading) and heading_key(heading) not in _ANY_PLACE:
                 yield wording.taken_for_place(found.view.place(row, 0), heading)
@@ -464,6 +480,7 @@ class _Unfolding:
         codes = list(self._codes)
         captions = found.captions() if self._kind is Kind.LIST else []
         used = {*self._titled, *([self._title_with_hours[0]] if self._title_with_hours else [])}
+        used |= {(row, column) for row, column, _ in found.own_captions().values()}
         above = [Line(row, column, [text]) for row, column, text in captions if row < found.axes[0].row]
         unused = [
             line
@@ -477,6 +494,12 @@ class _Unfolding:
         if unused:
             line = unused[0]
             yield note_unused(found.view.place(line.row, line.column), " ".join(line.texts), len(unused) - 1)
+
+    def _of_blocks(self) -> Iterator[Problem]:
+        """Tell of the captions of blocks: those used, and those that nothing was made of, though they part them."""
+        for row, (line, column, text) in self._found.own_captions().items() if self._kind is Kind.LIST else ():
+            told = note_unused if self._held_in[row] == HeldIn() else wording.said_of_block
+            yield told(self._found.view.place(line, column), text)
 
     def _said_of_all(self) -> Iterator[Problem]:
         """Tell of texts around that say something of all entries: dates, times, a length."""

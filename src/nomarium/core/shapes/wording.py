@@ -137,6 +137,11 @@ def on_days_of_week(place: Place, days: str) -> Problem:
     return note("on-days-of-week", place, f"Each cell holds for a week, on {days}.")
 
 
+def said_of_block(place: Place, text: str) -> Problem:
+    """A caption above one of several blocks of days, which says when or where that block holds."""
+    return note("holds-for-block", place, f"“{text}” holds for the block below it, and for no other.")
+
+
 def taken_for_place(place: Place, heading: str) -> Problem:
     """A column that names a place, beside those of people or groups."""
     return note(

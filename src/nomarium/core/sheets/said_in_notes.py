@@ -185,6 +185,9 @@ def holding_span(text: str, order: Order | None = None, year: TitledYear | None 
     return found[0] if len(found) == 1 else None
 
 
+_LONGEST_BOUND = 200
+
+
 class Bound(NamedTuple):
     """A first or a last day, by the field of a list that says it: "from" or "until"."""
 
@@ -198,7 +201,7 @@ def holding_bound(text: str, order: Order | None = None, *, titled: bool = False
     ``order`` is that of day and month, where it is known; without it, the date must be one in any. A text that is
     ``titled`` stands above a sheet, and may call it as it likes.
     """
-    found = _BOUND.fullmatch(text.strip(" ."))
+    found = _BOUND.fullmatch(text.strip(" .")) if len(text) <= _LONGEST_BOUND else None
     if found is None or not (titled or re.search(_HOLDS, found["what"] or "plan", re.IGNORECASE)):
         return None
     if re.search(_OF_SOMETHING_ELSE, found["what"] or "", re.IGNORECASE) or says_off(found["what"] or ""):

@@ -9,7 +9,14 @@ if TYPE_CHECKING:
     from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
     from nomarium.core.slots.periods import LONGEST_NAME, Periods, bare_period, period_key, read_periods
     from nomarium.core.slots.slot_texts import Slot, read_slots
-    from nomarium.core.slots.weeks import EVERY_WEEK, Count, WeekNumbers, counted_by_words, read_week_numbers
+    from nomarium.core.slots.weeks import (
+        EVERY_WEEK,
+        Count,
+        WeekNumbers,
+        counted_by_words,
+        read_week_numbers,
+        weeks_of_caption,
+    )
 
 __all__ = [
     "EVERY_WEEK",
@@ -30,6 +37,7 @@ __all__ = [
     "read_periods",
     "read_slots",
     "read_week_numbers",
+    "weeks_of_caption",
 ]
 
 __getattr__ = on_demand(__name__)

@@ -57,13 +57,15 @@ class WeekNumbers(NamedTuple):
 
     numbers: tuple[int, ...]
     counted_by: Count = ""
+    through_the_year: bool = False
+    """Whether they are all even or all odd ones, and so more than a term may have."""
 
 
 def read_week_numbers(text: str) -> WeekNumbers | None:
     """Return the weeks that a cell names by number; None where it names none, or something else beside them."""
     said = counted_by_words(text)
     if (every_other := _every_other(text)) is not None:
-        return WeekNumbers(every_other, said or ("" if _IN_ENGLISH.search(text) else "calendar"))
+        return WeekNumbers(every_other, said or ("" if _IN_ENGLISH.search(text) else "calendar"), True)
     text = text.replace(")", " ").replace("(", " ")
     if (some := _some_of(text)) is not None:
         return some if some.numbers else None
@@ -82,6 +84,28 @@ def read_week_numbers(text: str) -> WeekNumbers | None:
         # "50-3" runs over the turn of the year
         numbers += range(first, last + 1) if first <= last else [*range(first, LAST_WEEK + 1), *range(1, last + 1)]
     return WeekNumbers(tuple(dict.fromkeys(numbers)), said) if numbers else None
+
+
+_WEEK_CAPTION = regex(
+    r"(?:week|woche|semaine|semana|settimana|uge|uke|vecka)\s*[:–-]?\s*([A-D])|"
+    r"([A-D])[- ]?(?:week|woche|uge|uke|vecka)",
+    re.IGNORECASE,
+)
+
+
+def weeks_of_caption(text: str) -> str:
+    """Return the weeks for which what stands below a caption holds, as a column of weeks says it; "" for none.
+
+    "Week A" is "A"; "Lige uger" and "Weeks 2–8" stay as they are.
+    """
+    text = " ".join(text.split()).strip(" :")
+    if lettered := _WEEK_CAPTION.fullmatch(text):
+        return (lettered[1] or lettered[2]).upper()
+    speaks = _ANY.search(text) or _CALENDAR.search(text) or _TERM.search(text)
+    return text if speaks and len(text) <= _LONGEST_CAPTION and read_week_numbers(text) is not None else ""
+
+
+_LONGEST_CAPTION = 40
 
 
 def _less(weeks: WeekNumbers | None, others: WeekNumbers | None) -> WeekNumbers | None:

@@ -113,9 +113,14 @@ def _names_above(captions: Sequence[str], divisions: Iterable[str]) -> tuple[lis
 
 def _bare(caption: str) -> str:
     """Return a caption without the word for a timetable and the year that it is of: "Class 1A timetable 2026/27"."""
+    if len(caption) > _LONGEST_CAPTION:
+        return caption
     bare = _AROUND.sub("", " ".join(caption.split())).strip(" :–-")
     undated = _OF_TERM.sub("", _OF_YEAR.sub("", bare)).strip(" :–-,")
     return undated if undated.casefold() not in _LABELS else bare
+
+
+_LONGEST_CAPTION = 300
 
 
 _OF_YEAR = regex(

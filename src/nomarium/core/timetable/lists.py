@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Collection, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime, time, timedelta
 from functools import cached_property
@@ -58,7 +58,7 @@ from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem
-    from nomarium.core.year import SchoolYear
+    from nomarium.core.year import Day, SchoolYear
 
 _TIMES = ("start", "end", "hours")
 _BOUNDS = ("from", "until")
@@ -666,7 +666,7 @@ class _Rows:
         if counted_by == "calendar":
             return tuple(DayTest(calendar_week=number) for number in weeks.numbers)
         lacking = [number for number in weeks.numbers if number > max(self._term_weeks, default=0)]
-        if lacking:
+        if lacking and not weeks.through_the_year:
             self._problems.append(wording.week_beyond_term(place, text, lacking[0], max(self._term_weeks, default=0)))
             return ()
         return tuple(DayTest(week=number) for number in weeks.numbers)
@@ -692,9 +692,18 @@ class _Rows:
             self._weeks_counted_by = said or by_words.pop()
         elif (named <= self._term_weeks) is not (named <= calendar):
             self._weeks_counted_by = "term" if named <= self._term_weeks else "calendar"
+        elif all(_agree(days, weeks.numbers) for weeks in read):
+            self._weeks_counted_by = "term"
 
     def _labels_of(self, cycles: Sequence[str]) -> list[str]:
         return [label for name in cycles for label in self._choices.year.cycles[name].rule.labels]
+
+
+def _agree(days: Sequence[Day], numbers: Collection[int]) -> bool:
+    """Tell whether weeks are the same days of school, be they counted by the calendar or by the term."""
+    return all(
+        (day.week in numbers) == (day.date.isocalendar().week in numbers) for day in days if day.has_school and day.week
+    )
 
 
 def _is_part_of_course(section: str) -> bool:
