@@ -123,15 +123,20 @@ def _take_weekly(matches: Matches) -> None:
         return
     if last is None and holds_spans_of_weeks(first.column):
         weekly[0].why = "its weekdays stand beside spans of weeks"
-    elif last is not None and span_weeks(first.column, last.column):
-        weekly[0].why = "its weekdays stand beside first and last days that are weeks apart"
-        last.field, last.why = "until", "the last day of what repeats"
-    elif last is not None and names_several_weekdays(weekly[0].column):
-        weekly[0].why = "each of its cells names several weekdays, beside first and last days"
+    elif last is not None and (why := _why_weekly(weekly[0].column, first.column, last.column)):
+        weekly[0].why = why
         last.field, last.why = "until", "the last day of what repeats"
     else:
         return
     weekly[0].field, weekly[0].certainty = "repeat", Certainty.LIKELY
+
+
+def _why_weekly(weekdays: Column, first: Column, last: Column) -> str:
+    """Return why weekdays beside first and last days say what repeats; "" where they need not."""
+    if span_weeks(first, last):
+        return "its weekdays stand beside first and last days that are weeks apart"
+    several = names_several_weekdays(weekdays)
+    return "each of its cells names several weekdays, beside first and last days" if several else ""
 
 
 def _spans_by_contents(matches: Matches, sheet: SheetKind) -> None:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from functools import cache
 from typing import NamedTuple
 
@@ -136,6 +136,10 @@ class Headings:
         return Likeness(self._fields[known], self._headings[known])
 
 
+_Written = tuple[str, str, tuple[str, ...]]
+"""A heading's key, the heading, and its words."""
+
+
 class _Vocabulary(NamedTuple):
     """The headings of one kind of sheet, as they are looked up."""
 
@@ -149,27 +153,30 @@ class _Vocabulary(NamedTuple):
     asked: dict[str, str | None]
     """What headings were found to mean."""
 
+    def take_likeness(self, written: Iterable[_Written], name: str) -> None:
+        """Take in headings of a field for what is like them; the first field that has one keeps it."""
+        for key, heading, words in written:
+            self.headings.setdefault(key, heading)
+            self.by_words.setdefault(words, Likeness(name, heading))
+
 
 # Kinds have thousands of headings, and each sheet is held against every kind: they are sorted in once.
 @cache
 def _vocabulary(sheet: SheetKind) -> _Vocabulary:
     known = _Vocabulary({heading_key(field.name): field.name for field in sheet.fields}, frozenset(), {}, {}, {})
     for field in sheet.fields:
-        for key, heading, words in _written(field.headings):
-            known.fields[key] = field.name
-            known.headings.setdefault(key, heading)
-            known.by_words.setdefault(words, Likeness(field.name, heading))
+        written = _written(field.headings)
+        known.fields.update((key, field.name) for key, _, _ in written)
+        known.take_likeness(written, field.name)
     own = frozenset(known.fields)
     for field in sheet.fields:  # what several kinds share stands behind what is a kind's own
-        for key, heading, words in _written(field.shared):
-            if known.fields.setdefault(key, field.name) == field.name:
-                known.headings.setdefault(key, heading)
-                known.by_words.setdefault(words, Likeness(field.name, heading))
+        mine = [one for one in _written(field.shared) if known.fields.setdefault(one[0], field.name) == field.name]
+        known.take_likeness(mine, field.name)
     return known._replace(own=own)
 
 
 @cache
-def _written(headings: str) -> list[tuple[str, str, tuple[str, ...]]]:
+def _written(headings: str) -> list[_Written]:
     """Return each of some headings with its key and its words: many fields have the same."""
     return [(heading_key(one), one, _words(one)) for one in headings.split("|")] if headings else []
 

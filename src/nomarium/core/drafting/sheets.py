@@ -255,10 +255,13 @@ class DraftCycle:
     size: int = 0
     """The number of its labels, where that is known."""
 
+    def _last_number(self) -> int:
+        return self.size or max(map(int, self.labels))
+
     def all_labels(self) -> list[str]:
         """Return all labels from the first to the last that is named."""
         if self.family == "numbers":
-            return [str(number) for number in range(1, (self.size or max(map(int, self.labels))) + 1)]
+            return [str(number) for number in range(1, self._last_number() + 1)]
         if self.family == NAME_FAMILY:
             return [name for name in self.names if name in self.labels]
         return [letter for letter in LETTERS if letter <= max(self.labels)]
@@ -266,7 +269,7 @@ class DraftCycle:
     def range(self) -> str:
         """Return its labels as a plan writes them: from the first to the last that is named."""
         if self.family == "numbers":
-            return f"1-{self.size or max(int(label) for label in self.labels)}"
+            return f"1-{self._last_number()}"
         if self.family == NAME_FAMILY:
             return ", ".join(self.all_labels())
         return f"A-{max(self.labels)}"

@@ -225,9 +225,8 @@ class Crossing:
         found: dict[int, tuple[int, int, str]] = {}
         last = -1
         for axis in sorted(self.axes, key=lambda axis: axis.row):
-            rows = (list(self.view.filled(row)) for row in range(axis.row - 1, last, -1))
-            above = next(filter(None, rows), [])
-            row = next((row for row in range(axis.row - 1, last, -1) if any(self.view.filled(row))), 0)
+            rows = ((row, list(self.view.filled(row))) for row in range(axis.row - 1, last, -1))
+            row, above = next(((row, filled) for row, filled in rows if filled), (0, []))
             if len(above) == 1:
                 found[axis.row] = (row, *above[0])
             last = axis.last_row

@@ -211,9 +211,13 @@ class _Unfolding:
         return timed[0] if len(timed) == 1 else None
 
     @cached_property
+    def _own_captions(self) -> dict[int, tuple[int, int, str]]:
+        return self._found.own_captions()
+
+    @cached_property
     def _held_in(self) -> Mapping[int, HeldIn]:
         """What the captions of blocks of days say of each, by the rows of these days."""
-        captions = self._found.own_captions() if self._kind is Kind.LIST else {}
+        captions = self._own_captions if self._kind is Kind.LIST else {}
         said = {row: held_in(text, self._order, self._rooms) for row, (_, _, text) in captions.items()}
         return defaultdict(HeldIn, said)
 
@@ -223,7 +227,7 @@ class _Unfolding:
         if self._kind is not Kind.LIST:
             return {}
         found: dict[tuple[int, int], dict[str, Cell]] = {}
-        own = {(row, column) for row, column, _ in self._found.own_captions().values()}
+        own = {(row, column) for row, column, _ in self._own_captions.values()}
         captions = [((row, column), text) for row, column, text in self._found.captions()]
         lines = [((line.row, line.column), " ".join(line.texts)) for line in self._found.lines]
         captions, lines = ([one for one in texts if one[0] not in own] for texts in (captions, lines))
@@ -480,7 +484,7 @@ class _Unfolding:
         codes = list(self._codes)
         captions = found.captions() if self._kind is Kind.LIST else []
         used = {*self._titled, *([self._title_with_hours[0]] if self._title_with_hours else [])}
-        used |= {(row, column) for row, column, _ in found.own_captions().values()}
+        used |= {(row, column) for row, column, _ in self._own_captions.values()}
         above = [Line(row, column, [text]) for row, column, text in captions if row < found.axes[0].row]
         unused = [
             line
@@ -497,7 +501,7 @@ class _Unfolding:
 
     def _of_blocks(self) -> Iterator[Problem]:
         """Tell of the captions of blocks: those used, and those that nothing was made of, though they part them."""
-        for row, (line, column, text) in self._found.own_captions().items() if self._kind is Kind.LIST else ():
+        for row, (line, column, text) in self._own_captions.items() if self._kind is Kind.LIST else ():
             told = note_unused if self._held_in[row] == HeldIn() else wording.said_of_block
             yield told(self._found.view.place(line, column), text)
 

@@ -67,13 +67,6 @@ def spans_in(text: str) -> Iterator[Found]:
         yield Found(f"{of_shift['start']}:00–{of_shift['end']}:00", *of_shift.span("span"))
         return
     matches = list(_SPAN.finditer(text))
-    within = {at for match in matches for at in range(*match.span())}
-    lasting = [match for match in _LASTING.finditer(text) if match.start() not in within]
-    if lasting:
-        found = [Found(_till_its_end(match), *match.span()) for match in lasting]
-        found += [Found(" ".join(match[0].split()), *match.span()) for match in matches if _SURE.search(match[0])]
-        yield from sorted(found, key=lambda one: one.start)
-        return
     sure = [
         _SURE.search(match[0]) is not None
         or match[0].strip() == text.strip()
@@ -89,9 +82,17 @@ def spans_in(text: str) -> Iterator[Found]:
         sure[number] |= sure[number - 1]
     for number, before in reversed(pairs):
         sure[number - 1] |= sure[number] and _leads(text, before)
-    for match, is_sure in zip(matches, sure, strict=True):
-        if is_sure and scan_span(match[0]) is not None and not _TWO_CLASSES.fullmatch(match[0].strip()):
-            yield Found(" ".join(match[0].split()), match.start(), match.end())
+    found = [
+        Found(" ".join(match[0].split()), *match.span())
+        for match, is_sure in zip(matches, sure, strict=True)
+        if is_sure and scan_span(match[0]) is not None and not _TWO_CLASSES.fullmatch(match[0].strip())
+    ]
+    found += [
+        Found(_till_its_end(lasting), *lasting.span())
+        for lasting in _LASTING.finditer(text)
+        if not any(match.start() <= lasting.start() < match.end() for match in matches)
+    ]
+    yield from sorted(found, key=lambda one: one.start)
 
 
 _LASTING = regex(
