@@ -5,7 +5,7 @@ a file of their own: few sheets need another.
 """
 
 import json
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
 from pathlib import Path
 
 import babel
@@ -17,6 +17,7 @@ from nomarium.core.values.words import normalised, without_accents
 
 FOLDER = Path(__file__).parent.parent / "src" / "nomarium" / "core" / "values"
 SHORTEST_BEGINNING = 3
+DAYS_OF_A_WEEK = 7
 ALSO_WRITTEN = {"de": {"mrz": 3}}
 ALSO_SHORT = {"pl": "pn wt śr cz pt sb nd", "pt": "2ª 3ª 4ª 5ª 6ª"}
 """What people write besides, from Monday on: not in CLDR."""
@@ -28,16 +29,13 @@ def names(forms: Forms) -> dict[str, int]:
     """Number the names of months or weekdays, in full and abbreviated, and their beginnings that tell them apart."""
     numbers: dict[str, int] = {}
     wide: dict[str, int] = {}
-    for context in ("format", "stand-alone"):
-        for width in ("wide", "abbreviated"):
-            for number, name in forms[context][width].items():
-                word = normalised(name).strip(". ")
-                if not word or " " in word or any(map(str.isdigit, word)):
-                    continue
-                numbers[word] = number
-                numbers.setdefault(without_accents(word), number)
-                if width == "wide":
-                    wide[word] = number
+    for width, number, word in words(forms):
+        if " " not in word:
+            numbers[word] = number
+            numbers.setdefault(without_accents(word), number)
+            wide |= {word: number} if width == "wide" else {}
+        elif len(forms["format"][width]) == DAYS_OF_A_WEEK:  # “Thứ hai”, “יום שני”: the whole name alone
+            numbers.setdefault(word, number)
     for word, number in wide.items():
         for length in range(SHORTEST_BEGINNING, len(word)):
             beginning = word[:length]
@@ -47,16 +45,28 @@ def names(forms: Forms) -> dict[str, int]:
     return numbers
 
 
+def words(forms: Forms) -> Iterator[tuple[str, int, str]]:
+    """Yield the width, the number and the word of each name without digits."""
+    for context in ("format", "stand-alone"):
+        for width in ("wide", "abbreviated"):
+            for number, name in forms[context][width].items():
+                word = normalised(name).strip(". ")
+                if word and not any(map(str.isdigit, word)):
+                    yield width, number, word
+
+
 def short_names(identifier: str, days: Mapping[str, Mapping[int, str]]) -> dict[str, int]:
-    """Number the shortest names of weekdays: CLDR's, the first two letters, single letters where all of them differ."""
+    """Number the shortest names of weekdays: CLDR's, two letters, single letters, last words, if all differ."""
     two_letters = {number: normalised(name)[:2] for number, name in days["wide"].items()}
+    several = {number: normalised(name).split() for number, name in days["wide"].items()}
+    last_words = {number: words[-1] for number, words in several.items() if len(words) > 1}
     found: dict[str, int] = {}
-    for forms in (days["short"], two_letters, days["narrow"]):
+    for forms in (days["short"], two_letters, days["narrow"], last_words):
         words = {normalised(name).strip(". "): number for number, name in forms.items()}
-        if len(words) == len(forms):
-            new = {form: number for word, number in words.items() for form in (word, without_accents(word))}
-            found = {**{form: number for form, number in new.items() if form}, **found}
-    return {**found, **{form: number for number, form in enumerate(ALSO_SHORT.get(identifier, "").split())}}
+        if len(words) == len(forms) and words:
+            bare = {without_accents(word): number for word, number in words.items()}
+            found = {**{form: number for form, number in {**bare, **words}.items() if form}, **found}
+    return {**found, **{normalised(form): number for number, form in enumerate(ALSO_SHORT.get(identifier, "").split())}}
 
 
 def described(identifier: str) -> dict[str, object]:

@@ -244,7 +244,7 @@ KEPT = {
         == in calendars
         김하늘 45, 박솔 32, 고등 영어 32, 중등 수학 45, 301 45, 302 32
         == with
-        notes short-days unsure-column
+        notes short-days
     """,
     "Sydney: Pool closed, Season, Squad times": r"""
         Australia/Sydney
@@ -290,13 +290,13 @@ KEPT = {
         2限,18:00,18:50
         == comes out as
         2026-09-01..2026-12-18 without 2026-09-21 2026-10-12 2026-11-03
-        Fri 17:00–17:50 | 国語 |  | Period 1限
-        Tue 18:00–18:50 | 国語 |  | Period 2限
-        Mon Wed 17:00–17:50 | 数学 |  | Period 1限
-        Thu 18:00–18:50 | 数学 |  | Period 2限
-        Thu 17:00–17:50 | 理科 |  | Period 1限
-        Tue 17:00–17:50 | 英語 |  | Period 1限
-        Mon Wed 18:00–18:50 | 英語 |  | Period 2限
+        Tue 18:00–18:50 | 国語 |  | Period 2
+        Fri 17:00–17:50 | 国語 |  | Period 1
+        Mon Wed 17:00–17:50 | 数学 |  | Period 1
+        Thu 18:00–18:50 | 数学 |  | Period 2
+        Thu 17:00–17:50 | 理科 |  | Period 1
+        Tue 17:00–17:50 | 英語 |  | Period 1
+        Mon Wed 18:00–18:50 | 英語 |  | Period 2
         == in calendars
         国語 31, 数学 45, 理科 16, 英語 44
         == with

@@ -906,8 +906,8 @@ KEPT = {
         Α;11/09/2026;20/01/2027
         == comes out as
         2026-09-11..2027-01-20 without 2026-10-28 2026-11-17 2026-12-24..2027-01-07/7 2026-12-25 2026-12-28..2026-12-30 2027-01-01 2027-01-04..2027-01-06
-        Tue Thu 08:15–09:00 | Γλώσσα
         Mon Wed 09:05–09:50 | Γλώσσα
+        Tue Thu 08:15–09:00 | Γλώσσα
         Fri 09:05–09:50 | Γυμναστική
         Fri 08:15–09:00 | Ιστορία
         Mon 08:15–09:00 | Μαθηματικά
@@ -916,7 +916,7 @@ KEPT = {
         == in calendars
         Γλώσσα 64, Γυμναστική 17, Ιστορία 17, Μαθηματικά 48, Φυσική 16
         == with
-        notes cells-meet title-line
+        notes cells-meet
     """,
     "Madrid: Festivos, Horario, Trimestres": r"""
         Europe/Madrid
@@ -1372,17 +1372,15 @@ KEPT = {
         Mon Thu 07:30–08:15 | Deutsch (6. Klasse)
         Tue 08:20–09:05 | Deutsch (6. Klasse)
         Wed 08:20–09:05 | Natur (6. Klasse)
+        Mon Thu 08:20–09:05 | Mathematik (6. Klasse)
         Tue 07:30–08:15 | Mathematik (6. Klasse)
         Fri 07:30–08:15 | Turnen (6. Klasse)
-        Mon Thu 08:20–09:05 | Mathematik (6. Klasse)
-        Wed 07:30–08:15 | Französisch (6. Klasse)
-        Fri 08:20–09:05 | Französisch (6. Klasse)
         Mon 13:30–14:15 | Gestalten (6. Klasse)
+        Wed 07:30–08:15 | Französisch (6. Klasse)
         Thu 13:30–14:15 | Musik (6. Klasse)
+        Fri 08:20–09:05 | Französisch (6. Klasse)
         == in calendars
         A. Meier 83, B. Ruf 82, C. Baur 82, 6. Klasse 247
-        == with
-        notes title-line
     """,
     "Athens: Αργίες, Περίοδος, Πρόγραμμα": r"""
         Europe/Athens
@@ -1406,7 +1404,7 @@ KEPT = {
         == in calendars
         Λάμπρου 17, Παππάς 36, Α1 35, Β2 18, 1 36, 2 17
         == with
-        notes title-line unsure-column
+        notes unsure-column
     """,
     "Oslo: Fri, Periode, Vakter": r"""
         Europe/Oslo
@@ -1811,18 +1809,18 @@ KEPT = {
         == comes out as
         2026-08-10..2027-06-23 without 2027-02-15..2027-02-17 2027-03-22..2027-03-24 2027-03-29
         Mon 08:00–08:45 | Dansk (6B)
-        Tue 08:00–08:45 | Matematik (6B)
-        Wed 08:00–08:45 | Engelsk (6B)
         Mon 08:45–09:30 | Dansk (6B)
-        Tue 08:45–09:30 | Idræt (6B)
-        Wed 08:45–09:30 | Natur/teknologi (6B)
         Mon 09:50–10:35 | Matematik (6B)
+        Tue 08:00–08:45 | Matematik (6B)
+        Tue 08:45–09:30 | Idræt (6B)
         Tue 09:50–10:35 | Idræt (6B)
+        Wed 08:00–08:45 | Engelsk (6B)
+        Wed 08:45–09:30 | Natur/teknologi (6B)
         Wed 09:50–10:35 | Dansk (6B)
         == in calendars
         6B 393
         == with
-        notes title-line
+        notes unsure-column
     """,
     "Istanbul: 6A ders programı, Dönem, Tatiller": r"""
         Europe/Istanbul
@@ -2322,7 +2320,7 @@ KEPT = {
         == in calendars
         Αγγλικά 11, Γλώσσα 32, Ιστορία 11, Μαθηματικά 21, Φυσική 21
         == with
-        notes cells-meet title-line
+        notes cells-meet
     """,
     "Copenhagen: Lukket, Periode, Vagtplan": r"""
         Europe/Copenhagen

@@ -9,6 +9,7 @@ from datetime import date
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from nomarium.core.bells import rung_by_number
 from nomarium.core.building import wording
 from nomarium.core.building.calendars import Calendars, Part, plan_calendars
 from nomarium.core.building.lessons import LaidLesson, moves_of_lessons, teach
@@ -20,6 +21,7 @@ from nomarium.core.meetings import Expansion, Held, Joining, Timetabling, assign
 from nomarium.core.meetings.wording import no_special_bells
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
 from nomarium.core.school import School, open_school
+from nomarium.core.slots import period_key
 from nomarium.core.sources import Series, SplitValues, has_part
 from nomarium.core.sources.wording import near_double
 from nomarium.core.values import read_zone
@@ -154,6 +156,7 @@ def _hold(build: Build, zone: str) -> None:
     if school.year is not None and build.plan is not None:
         keys = build.plan.plan.bells
         joining = Joining(keys.double_periods == "one event", keys.passing)
+        _name_by_number(build)
         build.timetabling = Timetabling(school.year, read.bells, read.names, zone, joining)
         build.expansion = expand(read.meetings.items(), read.changes, build.timetabling)
         told = bool(keys.sheets)  # what is wrong with the bell times themselves is told already
@@ -167,6 +170,23 @@ def _hold(build: Build, zone: str) -> None:
         build.held += [_of_codes(name, meeting, school.name) for meeting in coded]
     for name, events in read.events.items():
         build.held += _of_events(name, events, _identity(build, name))
+
+
+def _name_by_number(build: Build) -> None:
+    """Give periods that do not ring by their names what rings by their numbers, where one sheet has a word around."""
+    written = {
+        period: meeting.place
+        for meetings in build.read.meetings.values()
+        for meeting in meetings
+        for period in meeting.when.periods
+        if not meeting.when.clock
+    }
+    if build.read.bells is None or build.read.names or not written:
+        return
+    rung = rung_by_number(written, build.read.bells.periods().values())
+    build.read.names.rung |= {("", period_key(name)): period for name, period in rung.items()}
+    if rung:
+        build.problems.append(wording.rung_by_number(written[next(iter(rung))], rung))
 
 
 def _add_members(build: Build) -> None:

@@ -128,6 +128,18 @@ def unmet_roster(place: Place, classes: Sequence[str], near: str) -> Problem:
     )
 
 
+def rung_by_number(place: Place, rung: Mapping[str, str]) -> Problem:
+    """Periods that were taken for those of the bell times with the same numbers."""
+    listed = ", ".join(f"“{name}” {period}" for name, period in list(rung.items())[:4])
+    more = f" and {len(rung) - 4} more" if len(rung) > 4 else ""
+    return warning(
+        "period-by-number",
+        place,
+        f"Periods were taken for those of the bell times by their numbers: {listed}{more}.",
+        advice="If they are others, say in a sheet of other names what is rung for each.",
+    )
+
+
 def without_value(place: Place, kind: str, split: str, meetings: int, classes: Sequence[str]) -> Problem:
     """Meetings that no calendar of a split holds."""
     listed = _listed(classes[:6]) + (f" and {len(classes) - 6} more" if len(classes) > 6 else "")

@@ -8,6 +8,7 @@ if TYPE_CHECKING:
     from nomarium.core.columns.by_contents import says_not_what
     from nomarium.core.columns.captions import is_caption
     from nomarium.core.columns.contents import (
+        are_starts_and_ends,
         counts_up,
         date_of_cell,
         holds_dates,
@@ -20,7 +21,9 @@ if TYPE_CHECKING:
         is_repeat,
         may_be_the_day,
         mixes_dates_and_repeats,
+        numbers_periods,
         reads_as_dates,
+        ring_in_turn,
         says_how_often,
         what_meets,
     )
@@ -94,6 +97,7 @@ __all__ = [
     "Verdict",
     "all_of",
     "any_of",
+    "are_starts_and_ends",
     "at_most",
     "called",
     "check_columns",
@@ -124,9 +128,11 @@ __all__ = [
     "may_be_the_day",
     "mixes_dates_and_repeats",
     "no_dates_in",
+    "numbers_periods",
     "parted_place",
     "places_apart",
     "reads_as_dates",
+    "ring_in_turn",
     "says_how_often",
     "says_not_what",
     "undated",

@@ -244,6 +244,19 @@ def _take_clocks(matches: Matches) -> None:
     if beside and all(map(matches.open, ("start", "end", "hours"))):
         for match, name in zip(timed, ("start", "end"), strict=True):
             match.field, match.certainty, match.why = name, Certainty.LIKELY, "the only two columns of times"
+    if matches.open("hours") and matches.open("start") != matches.open("end"):
+        _take_clock_beside(matches)
+
+
+def _take_clock_beside(matches: Matches) -> None:
+    """Take the column of times in front of the ends for the starts, or that behind the starts for the ends."""
+    name, other, step = ("start", "end", -1) if matches.open("start") else ("end", "start", 1)
+    known = next(match.column for match in matches.all if match.field == other)
+    for match in matches.unused_matches():
+        pair = sorted((match.column, known), key=lambda column: column.index)
+        if match.column.index == known.index + step and are_starts_and_ends(*pair):
+            match.field, match.certainty = name, Certainty.LIKELY
+            match.why = f"its times beside “{known.heading}”"
 
 
 def _let_go_of_periods(matches: Matches) -> None:

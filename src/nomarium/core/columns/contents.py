@@ -224,6 +224,18 @@ def are_starts_and_ends(first: Column, last: Column) -> bool:
 _NOON = 12 * 60
 
 
+def ring_in_turn(starts: Column, ends: Column) -> bool:
+    """Tell whether each row of two columns of clock times begins when that above it is over, a few of them at least."""
+    rows = [pair for pair in zip(starts.cells, ends.cells, strict=True) if pair != ("", "")]
+    ends_of = [_minutes(last) for _, last in rows]
+    starts_of = [_minutes(first) for first, _ in rows]
+    rising = all(
+        end is not None and start is not None and end <= start
+        for end, start in zip(ends_of, starts_of[1:], strict=False)
+    )
+    return len(rows) >= _FEWEST_COUNTED and rising
+
+
 def are_first_and_last_days(first: Column, last: Column) -> bool:
     """Tell whether two columns are dates, in some order of day and month those of the second never before the first's.
 
@@ -294,6 +306,16 @@ def holds_ordinals(column: Column) -> bool:
     cells = [plain_text(cell).strip() for cell in _filled(column)]
     numbers = [_ORDINAL.sub("", cell) for cell in cells]
     return bool(cells) and all(a != b and b.isdecimal() and len(b) < 3 for a, b in zip(cells, numbers, strict=True))
+
+
+def numbers_periods(column: Column) -> bool:
+    """Tell whether all filled cells of a column are small whole numbers, 1 or 2 among them, as hours hardly are."""
+    numbers = {plain_text(cell).strip() for cell in _filled(column)}
+    small = all(cell.isdecimal() and 0 < int(cell) <= _MOST_PERIODS for cell in numbers)
+    return small and not numbers.isdisjoint(("1", "2"))
+
+
+_MOST_PERIODS = 14
 
 
 def holds_weeks_of_month(column: Column) -> bool:

@@ -12,6 +12,7 @@ from nomarium.core.columns import wording
 from nomarium.core.columns.by_contents import fields_by_contents
 from nomarium.core.columns.contents import (
     are_first_and_last_days,
+    are_starts_and_ends,
     counts_up,
     holds_amounts,
     holds_dates,
@@ -28,6 +29,7 @@ from nomarium.core.columns.contents import (
     marks_rows,
     named_field,
     names_no_time,
+    numbers_periods,
     says_how_often,
     span_weeks,
 )
@@ -231,6 +233,14 @@ def _marks_of_closures(matches: Matches, sheet: SheetKind) -> None:
         marked[0].field, marked[0].why = "kind", "its heading, with crosses below it"
 
 
+def _is_no_end(match: Match) -> bool:
+    """Tell whether a word that means an end here, and a place there, heads words: “Kraj”."""
+    return heading_key(match.column.heading) in _ENDS_OR_PLACES and names_no_time(match.column)
+
+
+_ENDS_OR_PLACES = frozenset(map(heading_key, ("kraj", "край")))
+
+
 def _numbers_rooms(match: Match) -> bool:
     """Tell whether a word that means class and classroom, in Finnish, heads numbers of three digits: rooms."""
     cells = [plain_text(cell) for cell in match.column.distinct if cell != ""]
@@ -287,13 +297,21 @@ def _weekdays_that_are_dates(matches: Matches, sheet: SheetKind) -> None:
 def _say_what_cells_say(matches: Matches, sheet: SheetKind) -> None:
     """Let headings that may mean two things be what the cells below them are.
 
-    “Ora” with “1ª” is the period, “Runs” with spans of dates from when until when, “Luokka” with “204” the room.
+    “Ora” with “1ª” or “1” is the period, “Aula” beside “Sala”, too; “Runs” with spans of dates from when until when,
+    “Luokka” with “204” the room, and “Kraj” with words.
     """
     if "period" in sheet.names:
         times = ("hours", "start", "start_time")
         _retell(matches, times, lambda match: holds_ordinals(match.column), "period", "ordinals")
+        if matches.open("duration"):
+            _retell(matches, ("hours",), lambda match: numbers_periods(match.column), "period", "numbers of periods")
+        if len(matches.columns(("room",))) > 1:
+            _retell(matches, ("room",), lambda match: numbers_periods(match.column), "period", "numbers of periods")
     if {"status", "from"} <= set(sheet.names):
         _retell(matches, ("status",), lambda match: holds_spans_of_dates(match.column), "from", "first and last days")
+    place = next((name for name in ("room", "location") if name in sheet.names), "")
+    if place:
+        _retell(matches, ("end", "end_time", "end_date"), _is_no_end, place, "no times")
     if {"class", "room"} <= set(sheet.names) and not matches.open("course"):
         _retell(matches, ("class",), _numbers_rooms, "room", "numbers of rooms")
 
@@ -424,7 +442,10 @@ _COUNTING |= {"times": "", "ore": "duration", "uren": "duration", "timer": "dura
 
 
 def _departures_first(matches: Matches) -> None:
-    """Let the first of “Departs” and “Arrives” be the start: a ship is in from its arrival on, a bus goes until it."""
+    """Let the first of “Departs” and “Arrives” be the start: a ship is in from its arrival on, a bus goes until it.
+
+    Of two columns of starts, one never before the other, such as “Entrada” and “Salida”, the second is the end.
+    """
     back = [match for match in matches.all if match.field in ("end", "end_time")]
     on_the_way = all(_ON_THE_WAY.search(match.column.heading) for match in back)
     if len(back) == 2 and on_the_way and matches.open("start") and matches.open("start_time"):
@@ -433,7 +454,7 @@ def _departures_first(matches: Matches) -> None:
     pairs = (("start", "end"), ("start_time", "end_time"))
     for first, last in pairs:
         there = [match for match in matches.all if match.field == first]
-        if len(there) == 2 and matches.open(last) and all(_ON_THE_WAY.search(one.column.heading) for one in there):
+        if len(there) == 2 and matches.open(last) and _end_in_turn(there):
             there[1].field = last
             continue
         starts, ends = ([match for match in matches.all if match.field == name] for name in (first, last))
@@ -441,6 +462,11 @@ def _departures_first(matches: Matches) -> None:
             continue
         if _ON_THE_WAY.search(starts[0].column.heading) and _ON_THE_WAY.search(ends[0].column.heading):
             starts[0].field, ends[0].field = last, first
+
+
+def _end_in_turn(there: Sequence[Match]) -> bool:
+    on_the_way = all(_ON_THE_WAY.search(match.column.heading) for match in there)
+    return on_the_way or are_starts_and_ends(there[0].column, there[1].column)
 
 
 _ON_THE_WAY = regex(

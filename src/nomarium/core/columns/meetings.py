@@ -175,7 +175,7 @@ def _places_of_divisions(matches: Matches) -> None:
 
     A stage is no part of a school; schools and sites may be that, too.
     """
-    divisions = [match for match in matches.all if match.field == "division" and holds_titles(match.column)]
+    divisions = [match for match in matches.all if match.field == "division" and not holds_amounts(match.column)]
     timed = not (matches.open("start") and matches.open("hours") and matches.open("slot"))
     if len(divisions) != 1 or not matches.open("room") or not timed:
         return
@@ -187,7 +187,10 @@ def _places_of_divisions(matches: Matches) -> None:
 
 
 _SITES = frozenset(
-    map(heading_key, "school|site|campus|branch|centre|center|schule|école|escuela|scuola|sede|sitio".split("|"))
+    map(
+        heading_key,
+        "school|site|campus|branch|centre|center|schule|école|escuela|scuola|sede|sitio|locatie|vestiging".split("|"),
+    )
 )
 
 

@@ -143,7 +143,8 @@ class _Reader:
         return row._replace(name=row.name[: said.start()].strip(), last=row.last - timedelta(days=1))
 
     def _is_open(self, name: str) -> bool:
-        return speaks_of_school(name) or names_term(name) or (self.mixed and leaves_school_open(name))
+        names_part = names_term(name) and not closes_school(name)
+        return speaks_of_school(name) or names_part or (self.mixed and leaves_school_open(name))
 
     def _part(self, row: DatedRow) -> DayPart | None:
         """Return which part of the day a row closes, by a column of its own, its kind, its name or a remark."""

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from datetime import time
+from itertools import pairwise
 
 from nomarium.core.columns import (
     Blank,
@@ -15,9 +16,11 @@ from nomarium.core.columns import (
     SheetKind,
     Verdict,
     any_of,
+    are_starts_and_ends,
     counts_up,
     has,
     headed,
+    ring_in_turn,
     undated,
 )
 from nomarium.core.kinds import vocabulary as words
@@ -53,6 +56,15 @@ def _periods_stand(seen: Evidence) -> Verdict:
     if "period" in seen.named or (seen.table and sum(map(counts_up, seen.table.columns)) == 1):
         return Verdict()
     return has("period")(seen)
+
+
+def _ring_in_turn(seen: Evidence) -> Verdict:
+    """Two neighbouring columns are starts and ends, whatever heads them, and each row begins when that above is over."""
+    pairs = pairwise(seen.table.columns if seen.table else ())
+    found = next((pair for pair in pairs if are_starts_and_ends(*pair) and ring_in_turn(*pair)), None)
+    if found is None:
+        return Verdict("no two columns of times, one row behind the other")
+    return Verdict("", f"times in turn below “{found[0].heading}” and “{found[1].heading}”, and by ")
 
 
 def _no_days_across(seen: Evidence) -> Verdict:
@@ -148,7 +160,13 @@ BELL_SHEET = with_phrases(
             ),
         ),
         needs=("period",),
-        proof=(_periods_stand, any_of(has("hours"), has("start", "end")), undated, _no_meetings, _no_days_across),
+        proof=(
+            _periods_stand,
+            any_of(has("hours"), has("start", "end"), _ring_in_turn),
+            undated,
+            _no_meetings,
+            _no_days_across,
+        ),
         telling=("period", "start", "end", "hours", "division", "day", "special"),
         spans=(("start", "end"),),
         blank=BlankSheet(

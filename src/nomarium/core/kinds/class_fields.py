@@ -38,7 +38,7 @@ STUDENTS_OF_CLASS = STUDENT_HEADINGS.replace("|name|", "|")
 TEAM_HEADINGS = "team|teams|crew|squad|house|advisory|homeroom|tutor group"
 GROUP_HEADINGS = "group|groups|subgroup|half|lab group|set group"
 STUDENT_WORDS = "|".join(word for word in words.STUDENTS.split("|") if word not in ("member", "members", "attendee"))
-GROUP_WORDS = "grupp|grupper|groupes|grupos|gruppi|groepen|gruppe|teilgruppe|groupe|sous-groupe|grupo|subgrupo|gruppo|sottogruppo|groep|subgroep|halvklass|grp"
+GROUP_WORDS = "grup|grupp|grupper|groupes|grupos|gruppi|groepen|gruppe|teilgruppe|groupe|sous-groupe|grupo|subgrupo|gruppo|sottogruppo|groep|subgroep|halvklass|grp"
 TEAM_WORDS = (
     "mannschaft|équipe|equipe|equipo|squadra|ploeg|hold/team|lag|crew name|squad name|team name|joukkue|ryhmä|tým|družstvo|"
     "drużyna|csapat|takım|команда|ομάδα|ekipa|komanda|lið|võistkond|チーム|팀|队|球队|הקבוצה|קבוצה|الفريق|فريق"

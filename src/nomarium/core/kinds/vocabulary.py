@@ -52,7 +52,19 @@ first lesson day … last lesson day|first class day … last class day|first sc
 開始日 … 終了日|başlangıç tarihi … bitiş tarihi|başlama tarihi … bitiş tarihi|ilk gün … son gün|data rozpoczęcia … data zakończenia|pierwszy dzień … ostatni dzień|datum zahájení … datum ukončení|první den … poslední den|prvý deň … posledný deň|kezdő dátum … záró dátum|első nap … utolsó nap|data începerii … data încheierii|prima zi … ultima zi|alkamispäivä … päättymispäivä|ensimmäinen päivä … viimeinen päivä|ημερομηνία έναρξης … ημερομηνία λήξης|prvi dan … zadnji dan|prvi dan … posljednji dan|дата начала … дата окончания|первый день … последний день|дата початку … дата закінчення|תאריך התחלה … תאריך סיום|data d’inici … data de fi|開始 … 終了|开始日期 … 结束日期|시작일 … 종료일|startdato … slutdato|startdato … sluttdato|første dag … sidste dag|første dag … siste dag|fra dato … til dato
 تاريخ البداية … تاريخ النهاية|البداية … النهاية|بداية … نهاية|من … إلى|התחלה … סיום|מתאריך … עד תאריך|начало … окончание|початок … кінець|початок … закінчення
 αρχή … τέλος|έναρξη … λήξη|početak … kraj|začetek … konec|začátek … konec|začiatok … koniec|początek … koniec|kezdete … vége|început … sfârșit|alku … loppu|algus … lõpp
-startdatum … slutdatum|första dag … sista dag|första dagen … sista dagen|från datum … till datum"""
+startdatum … slutdatum|första dag … sista dag|första dagen … sista dagen|från datum … till datum
+első tanítási nap … utolsó tanítási nap|kezdés dátuma … befejezés dátuma|kezdés napja … befejezés napja
+første feriedag … sidste feriedag|første fridag … siste fridag|första lovdag … sista lovdag|erster ferientag … letzter ferientag
+eerste vakantiedag … laatste vakantiedag|premier jour de congé … dernier jour de congé|oppstart … siste gang
+fecha de inicio … fecha de término|fecha inicio … fecha término|data de início … data de término
+datum početka … datum završetka|datum začetka … datum konca
+начална дата … крайна дата|първи учебен ден … последен учебен ден|дата початку … дата завершення|перший день … останній день
+alguskuupäev … lõppkuupäev|esimene päev … viimane päev|sākuma datums … beigu datums|pirmā diena … pēdējā diena
+pradžios data … pabaigos data|pirma diena … paskutinė diena|upphafsdagur … lokadagur|fyrsti dagur … síðasti dagur
+tanggal mulai … tanggal selesai|tarikh mula … tarikh tamat|ngày đầu … ngày cuối|dyddiad dechrau … dyddiad gorffen
+diwrnod cyntaf … diwrnod olaf|hasiera data … amaiera data|lehen eguna … azken eguna|primer dia … últim dia
+dáta tosaithe … dáta críochnaithe|datum fillimi … datum mbarimi|data e fillimit … data e mbarimit|תאריך פתיחה … תאריך סיום
+تاريخ البدء … تاريخ الانتهاء|تاریخ شروع … تاریخ پایان|개강일 … 종강일|開講日 … 終了日|開校日 … 閉校日|วันเริ่มต้น … วันสิ้นสุด"""
 )
 
 START_TIME, END_TIME = _ends(
@@ -77,7 +89,13 @@ kl. fra … kl. til|fra kl. … til kl.|h. début … h. fin|sign in … sign ou
 godzina rozpoczęcia … godzina zakończenia|čas od … čas do|godzina od … godzina do|od godziny … do godziny
 vrijeme od … vrijeme do|vreme od … vreme do|başlangıç saati … bitiş saati|başlama saati … bitiş saati|время начала … время окончания
 час початку … час закінчення|ora de început … ora de sfârșit|ora început … ora sfârșit|alkamisaika … päättymisaika|ώρα έναρξης … ώρα λήξης
-kezdés ideje … befejezés ideje|hora inici … hora fi|kl. start … kl. slut|čas zahájení … čas ukončení|开始时间 … 结束时间|開始時間 … 終了時間|開始時刻 … 終了時刻"""
+kezdés ideje … befejezés ideje|hora inici … hora fi|kl. start … kl. slut|čas zahájení … čas ukončení|开始时间 … 结束时间|開始時間 … 終了時間|開始時刻 … 終了時刻
+שעת התחלה … שעת סיום|משעה … עד שעה|시작시간 … 종료시간|시작시각 … 종료시각|시작 시간 … 종료 시간|上课时间 … 下课时间|上课 … 下课
+kezdési idő … befejezési idő|becsengetés … kicsengetés|entrada … salida|entrada … saída|vstup … odchod|начален час … краен час
+algusaeg … lõppaeg|sākuma laiks … beigu laiks|pradžios laikas … pabaigos laikas|byrjar kl. … endar kl.|jam mulai … jam selesai
+waktu mulai … waktu selesai|masa mula … masa tamat|giờ bắt đầu … giờ kết thúc|amser dechrau … amser gorffen|hasiera ordua … amaiera ordua
+hora d'inici … hora de fi|hora de començament … hora d'acabament|ora e fillimit … ora e mbarimit|وقت البداية … وقت النهاية
+ساعت شروع … ساعت پایان|ώρα έναρξης … ώρα λήξης|från kl. … till kl.|frå kl. … til kl.|klo alkaa … klo päättyy|von (uhr) … bis (uhr)"""
 )
 
 BEGINS, ENDS = _ends(
@@ -95,7 +113,13 @@ inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slu
 từ ngày … đến ngày|từ … đến|ngày bắt đầu … ngày kết thúc|alkaa … päättyy|początek … koniec|od … do|de la … până la|de la … pana la|başlangıç … bitiş|başlar … biter|rozpoczęcie … zakończenie|kezdete … vége|kezdés … befejezés|început … sfârșit|alku … loppu|έναρξη … λήξη|početak … kraj|početak … završetak|začetek … konec|початок … кінець|начало … край|开始 … 结束|開始 … 終了|시작 … 종료|התחלה … סיום|algus … lõpp|sākums … beigas|pradžia … pabaiga|mulai … selesai|bắt đầu … kết thúc|inici … final|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
 van … tot en met|vanaf … tot en met|van … t/m|fra og med … til og med|fra … til og med|från och med … till och med
 från … till och med|fr.o.m. … t.o.m.|von … bis einschließlich|ab … bis einschließlich|ab … bis|vom … bis zum|desde el … hasta el
-da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … término|inicio … término|começo … fim|começa … termina|de … até|begin … einde|begin … eind|start … eind|van … eind|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt"""
+da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … término|inicio … término|começo … fim|começa … termina|de … até|begin … einde|begin … eind|start … eind|van … eind|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt
+από … έως|από … μέχρι|από … ως|от … до|с … по|з … по|з … до|с … до|nuo … iki|frá … til|hefst … lýkur|byrjar … endar|börjar … slutar
+begynner … slutter|begynder … slutter|dechrau … diwedd|dechrau … gorffen|hasiera … amaiera|noiztik … noiz arte|hasi … bukatu
+zahájení … ukončení|zahájenie … ukončenie|začiatok … ukončenie|inicia … termina|oppstart … slutt
+inici … fi|des de … fins a|comença … acaba|del … al|mulai … sampai|dari … sampai|dari … hingga|mula … tamat|tosú … críochnú|ó … go dtí
+fillimi … mbarimi|nga … deri|شروع … پایان|از … تا|부터 … 까지|から … まで|自 … 至|起 … 止|alates … kuni|alku … päätös|pocetak … kraj
+od … to|začíná … končí|začína … končí|zaczyna się … kończy się|kezdődik … végződik|tól … ig|počinje … završava|začne … konča"""
 )
 """Ends of a span of which only the cells say whether they are days or times."""
 
@@ -112,7 +136,7 @@ HOURS = (
     "orario|orari|ora|horário|horários|tijd|tijden|lestijd|tid|tider|klokkeslett|klokkeslæt"
     "|saat|saatler|ders saatleri|godzina|godziny|godz|orar|klockslag|tidspunkt|ura|godziny zajęć|čas|časy|idő|időpont|időpontok|ore|orele"
     "|interval orar|kello|kellonaika|klo|aika|ajat|ώρες|vrijeme|vreme|время|час|время занятий|години|時間|時刻|时间|時間帯"
-    "|시간|שעה|שעות|الوقت|aeg|kellaaeg|laiks|laikas|jam|waktu|giờ|horari|horaris"
+    "|시간|שעה|שעות|الوقت|aeg|kellaaeg|laiks|laikas|jam|waktu|giờ|horari|horaris|heure|heure de cours|tímasetning|klukkan|kl|ordua|orduak|amser|amseroedd|thời gian|masa|koha|التوقيت|الساعة|ساعت|زمان|czas|hora de clase"
 )
 
 PEOPLE = (
@@ -130,7 +154,10 @@ PEOPLE = (
     "prowadzący|öğretmen|учитель|преподаватель|вчитель|καθηγητής|entraîneur|entrenador|allenatore|taught by whom|conductor|director"
     "|öğretmenler|öğretmen adı|profesoară|cadru didactic|nastavnik|nastavnica|učitelj|učiteljica|profesorica"
     "|учителя|преподаватели|викладач|учител|担当|担当者|先生|講師|老师|老師|教师|선생님|교사|강사|מורה|المعلم|المدرس|õpetaja|skolotājs"
-    "|mokytojas|guru|pengajar|giáo viên"
+    "|mokytojas|guru|pengajar|giáo viên|vedoucí|vedoucí kroužku|vedúci|vedúci krúžku|szakkörvezető|coordonator|îndrumător|voditelj|voditeljica|mentor|mentorica|υπεύθυνος|υπεύθυνη|eğitmen|"
+    "руководитель|руководител|керівник|преподавател|juhendaja|vadītājs|pasniedzējs|vadovas|dėstytojas|leiðbeinandi|kennari|þjálfari|athro|athrawes|athro/athrawes|arweinydd|irakaslea|arduraduna|"
+    "catedrático|catedrática|formador|formadora|professorat|المدرب|مدرس|معلم|מדריך|מדריכה|מורה/מדריך|phụ trách|người hướng dẫn|pembina|pelatih|kursholder|kursleder|kursledare|ledare|facilitator|"
+    "múinteoir|mësuesi|mësues|معلّم|استاد|دبیر|任课教师|授课教师|教員|指導者|담당|담당교사|지도교사|ครู"
 )
 
 STUDENTS = (
@@ -163,7 +190,8 @@ PLACE = (
     "lokaal|ruimte|plaats|lokale|lokal|lokaler|rum|sted|plats|sal|salar|saler|klassrum|klasserom|klasselokale|paikka|miejsce|místo|helyszín|yer|место|місце|τόπος|"
     "מקום|المكان|場所|会場|地点|地點|장소"
     "|教室|部屋|教室名|강의실|교실|חדר|القاعة|učionica|dvorana|sală|sala de clasă|cabinet|kabinet|kancelář|klassiruum|ruum"
-    "|telpa|kambarys|ruang|ruangan|phòng|espai"
+    "|telpa|kambarys|ruang|ruangan|phòng|espai|stofa|staður|staðsetning|ystafell|lleoliad|gela|lekua|tokia|tempat|lokasi|bilik|seomra|áit|dhoma|klasa e mësimit|مكان|اتاق|محل|מיקום|kabinets|kabinetas|auditorija|"
+    "lloc|стая|място на провеждане|локация|место проведения|місце проведення|κτίριο|prostor|prostorija|lokacija|terem neve|helyiség neve|ห้อง"
 )
 
 CLASS = (
@@ -175,7 +203,7 @@ CLASS = (
     "kursnr|kurs nr|kursnummer|kurs nummer|kurscode|n° de cours|numéro de cours|número de curso|cursusnummer|"
     "sezione|turma|turmas|klas|klassen|lesgroep|hold|klass|klasser"
     "|sınıf|sınıflar|şube|klasa|klasy|oddział|třída|třídy|trieda|osztály|clasă|clasa|luokka|τάξη|τμήμα|razred"
-    "|odjeljenje|odeljenje|класс|клас|クラス|学級|班级|班級|반|학급|כיתה|الصف|الفصل|klase|klasė|kelas|lớp|grup classe"
+    "|odjeljenje|odeljenje|класс|клас|クラス|学級|班级|班級|반|학급|כיתה|الصف|الفصل|klase|klasė|kelas|lớp|grup classe|bekkur|dosbarth|taldea|taldeak|gela taldea|klasa/grupi|скупина|група|група/клас|паралелка|группа|صف|کلاس|קבוצת לימוד|groep/klas|grupa|grupė|rühm|lớp học|razred/odjeljenje|ชั้นเรียน"
 )
 
 PERFORMANCE = (
@@ -194,7 +222,9 @@ COURSE = (
     "kursus|lesson title|lesson|activity|title|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
     "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
     "|ders|dersler|materie|disciplină|nastavni predmet|õppeaine|priekšmets|mokomasis dalykas|科目|教科|授業|授業名|课程|課程"
-    "|学科|과목|מקצוע|المادة|mata pelajaran|môn học|assignatura|assignatures|matèria"
+    "|学科|과목|מקצוע|المادة|mata pelajaran|môn học|assignatura|assignatures|matèria|môn|námsgrein|námskeið|pwnc|cwrs|ikasgaia|ikastaroa|kroužek|krúžok|szakkör|foglalkozás|cerc|radionica|krožek|όμιλος|кружок|гурток|заняття|занятие|школа по интереси|"
+    "huviring|pulciņš|nodarbība|būrelis|užsiėmimas|taller|oficina|atelier|kegiatan|ekstrakurikuler|kelab|clwb|tailerra|câu lạc bộ|hoạt động|חוג|הרצאה|الدورة|النشاط|zajęcia|zajęcia dodatkowe|"
+    "ábhar|lënda|lënda mësimore|درس|מקצוע לימוד|aktywność|aktivita|aktivnost|dejavnost|講座|講義|강좌|강의|兴趣班|วิชา|dalykas|mācību priekšmets|ugdymo dalykas"
     "|ue|ecue|élément constitutif|unité d'enseignement|unité|lva|lv-titel|lv titel|emne|opleidingsonderdeel|olod|předměty|učební předmět"
     f"|instrument|instruments|instrumento|strumento|soitin|hangszer|nástroj|инструмент|çalgı|{PERFORMANCE}"
 )
@@ -207,7 +237,8 @@ DIVISION = (
 )
 
 TERM = (
-    "học kỳ|الفصل|الفصل الدراسي|فصل|السنة الدراسية|סמסטר|מחצית|שנת לימודים|τετράμηνο|学期|学期名|학기|term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
+    "học kỳ|الفصل|الفصل الدراسي|önn|annir|tymor|tymhorau|hiruhilekoa|lauhilekoa|срок|учебен срок|pusmetis|semestris|pusgads|poolaasta|õppeveerand|modulul|módulo lectivo|ocenjevalno obdobje|konferenca|"
+    "neljännes|období školního roku|klasifikační období|klasyfikacja|évharmad|negyedév|ciclo escolar|período lectivo|período letivo|tréimhse|gjysmëvjetor|gjysmëvjetori|simestri|نیمسال|ภาคเรียน|فصل|السنة الدراسية|סמסטר|מחצית|שנת לימודים|τετράμηνο|学期|学期名|학기|term|terms|semester|quarter|trimester|marking period|marking periods|grading period|grading periods|half term|"
     "half-term|academic term|academic period|academic session|reporting period|term code|term name|term id|session code|"
     "okres|období|obdobie|időszak|perioadă|periood|periods|период|період|razdoblje|"
     "part of term|school term|season|block of year|halbjahr|schulhalbjahr|trimestre|semestre|période|periodo|período|"
@@ -226,7 +257,7 @@ DAY = (
     "giorno della settimana|dag|dagen|dage|dagar|dager|weekdag|ugedag|ukedag|veckodag|lesdag"
     "|gün|günler|dzień|dni|dzień tygodnia|den|dny|den v týdnu|deň|nap|napok|zi|ziua|zile|päivä|päivät|viikonpäivä"
     "|ημέρα|μέρα|dan|dan u tjednu|dan u nedelji|день|день недели|день тижня|ден|曜日|曜|星期|周几|요일|יום|اليوم|päev"
-    "|nädalapäev|diena|nedēļas diena|savaitės diena|hari|thứ|dia de la setmana"
+    "|nädalapäev|diena|nedēļas diena|savaitės diena|hari|thứ|dia de la setmana|dagur|vikudagur|diwrnod|dydd|eguna|egunak|asteguna|lá|dita|dita e javës|روز|ngày trong tuần|dienos|päevad|dani|dnevi|días de clase|วัน"
 )
 
 WEEKDAY = (
@@ -245,7 +276,8 @@ PERIOD = (
     "time nr|økt|lektionsnummer|modul|lekcja|lekcje|nr lekcji|numer lekcji|godzina lekcyjna|vyučovací hodina|hodina|"
     "hodiny|číslo hodiny|óra|óraszám|tunti|oppitunti|ders saati|урок|номер урока|ώρα|lektion nr|ura|sat"
     "|ders no|kaçıncı ders|tanóra|διδακτική ώρα|školski sat|№ урока|時限|校時|節|第几节|节次|교시|שיעור|الحصة|tund|stunda"
-    "|pamoka|jam ke|tiết"
+    "|pamoka|jam ke|tiết|tími|kennslustund|gwers|saioa|jam pelajaran|jam ke-|tiết học|上课节次|课节|時間目|コマ|차시|حصة|زنگ|ora mësimore|sesija|lekcija|lekcija nr|pamokos nr|stundas nr|"
+    "clase nº|nº de aula|sessió|franja horària|vyučovacia hodina|nr lekcji|lekcja nr|урок №|номер уроку|tunni nr|školski čas|šolska ura"
 )
 
 WEEK = (
@@ -284,7 +316,7 @@ NAME = (
     "podujatie|názov|eveniment|titlu|händelse|begivenhed|arrangement|hendelse|захід|događaj|dogodek|събитие|sự kiện|"
     "wydarzenie|tytuł|událost|název|akce|esemény|etkinlik|renginys|pasākums|sündmus|üritus|başlık|мероприятие|событие|название|подія|εκδήλωση|אירוע|"
     "الحدث|العنوان|行事|イベント|予定|件名|活动|活動|标题|標題|행사|제목"
-    "|tatil adı|nazwa|nazwa święta|dzień wolny|denumire|denumirea|nimi|naziv|наименование|назва"
+    "|tatil adı|nazwa|nazwa święta|dzień wolny|denumire|denumirea|nimi|naziv|наименование|назва|megnevezés|pavadinimas|nosaukums|nimetus|enw|izena|keterangan|nama|tên|heiti|lýsing|nom de la festa|όνομα|περιγραφή|emri|عنوان|تیتر|שם|תיאור|المناسبة|الاسم|البيان|descripció"
 )
 
 EMAIL = (
@@ -331,7 +363,14 @@ CLOSED = (
     r"senza lezioni|sem aulas|shut ?downs?|"
     r"geschlossen|gesperrt\w*|fermée?s?|cerrad[oa]s?|chius[oaie]|fechad[oa]s?|gesloten|lukkede?|stengte?|suljettu|zavřen\w*|zamknięt\w+|zárva|"
     r"lukket|lukkedag\w*|interru\w+|(?:\w+ )?ünnep(?:nap\w*)?|munkaszünet\w*|zi(?:le)? liber\w+|sărbăto\w+|închis\w*|"
-    r"(?:neradn|slobodn)\w+ dan\w*|pouka prost\w*|вихідн\w+|неучебн\w+|pausas? letivas?|diens? festius?|kinni\w*"
+    r"(?:neradn|slobodn)\w+ dan\w*|pouka prost\w*|вихідн\w+|неучебн\w+|pausas? letivas?|diens? festius?|kinni\w*|"
+    r"prazni[kc]\w*|odmor\w*|blagdan\w*|nenastavn\w+|ваканци\w*|почивн\w+|празни[кц]\w*|свят\w+|распуст\w*|frídag\w*|\w*frí|"
+    r"starfsdag\w*|gwyliau|hanner tymor|diwrnod hms|\w*jai(?:a|ak|egun\w*)|opor\w*|zubia|jaieguna\w*|cuti\w*|libur\w*|saoire|"
+    r"pushim\w*|asuetos?|(?:días? )?inhábil(?:es)?|suspensi\w+ de (?:labores|clases|actividades)|días? libres?|recesos?|asueto|dies? no lectius?|"
+    r"festius?|festiu|pont d\S+|\S*(?:חופש|חג|פגר)\S*|\S*(?:عطل|إجاز|اجاز|تعطیل)\S*|วันหยุด\S*|"
+    r"(?:mokinių )?atostog\w*|nedarb\w*|šventin\w*|brīv\w*|svētk\w*|koolivahea\w*|püha\w*|vaba päev\w*|riigipüha\w*|"
+    r"koulutuspäiv\w*|suunnittelupäiv\w*|veso|dyrektorsk\w+|ředitelsk\w+ volno|riaditeľsk\w+ voľn\w*|voľno|tanításmentes|"
+    r"tanítás nélkül\w*"
 )
 """The words, as alternatives of an expression, that say of whatever they name that the school is closed."""
 

@@ -18,6 +18,7 @@ from nomarium.core.columns import (
     holds_weekdays,
     holds_weeks_of_month,
     match_columns,
+    numbers_periods,
     says_how_often,
 )
 from nomarium.core.kinds import (
@@ -229,7 +230,7 @@ def _timetable(grid: Grid, stated: Mapping[str, str], names: tuple[str, ...] = (
 
 
 def _meetings_by_contents(grid: Grid) -> Candidate | None:
-    """Hold a sheet against a list of meetings by what its columns hold: a weekday, times and words, and no dates."""
+    """Hold a sheet against a list of meetings by its columns: a weekday, times or periods, words, and no dates."""
     headings = Headings(TIMETABLE_SHEET)
     try:
         table, _ = look_for_table(grid, headings)
@@ -239,7 +240,9 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
     day, start, end, slot = (matches.column(name) for name in ("day", "start", "end", "slot"))
     bounds = [column for _, column in matches.columns(("from", "until"))]
     dated = [column for column in table.columns if holds_dates(column) and column not in bounds]
+    period = matches.column("period")
     timed = matches.column("hours") is not None or (start is not None and end is not None)
+    timed = timed or (period is not None and numbers_periods(period))
     named = matches.column("class") or matches.column("course")
     often = any(says_how_often(column) or holds_weeks_of_month(column) for column in table.columns)
     unsure = [match.column for match in matches.all if not match.field or match.certainty is not Certainty.SURE]
@@ -251,7 +254,8 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
         return None
     if on_its_date(Evidence.of(grid, TIMETABLE_SHEET, {})).against:
         return None
-    return Candidate(Kind.LIST, f"a weekday and times stand below “{day.heading}” and beside it, and what meets")
+    at = "times" if period is None else "periods"
+    return Candidate(Kind.LIST, f"a weekday and {at} stand below “{day.heading}” and beside it, and what meets")
 
 
 def _is_day_and_times(text: str, names: tuple[str, ...]) -> bool:

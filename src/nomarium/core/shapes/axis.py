@@ -13,6 +13,7 @@ from nomarium.core.tables import Cell, GridView, plain_text
 from nomarium.core.values import (
     MONTH_NAMES,
     ORDERS,
+    WEEKDAY_NAMES,
     Order,
     date_in,
     days_of_week,
@@ -23,6 +24,7 @@ from nomarium.core.values import (
     on_or_after,
     span_of_dates,
     weekday_in_any,
+    weekdays_in_turn,
     year_in_titles,
 )
 from nomarium.lazily import regex
@@ -114,9 +116,12 @@ def axis_at(view: GridView, row: int, *, again: bool = False, alone: bool = Fals
     from the first column on, where otherwise names stand: days that begin there are none beside names.
     """
     sample = [kind for column, _ in islice(view.filled(row), _SAMPLE) if (kind := _kind_of(view.cell(row, column)))]
-    if len(sample) < FEWEST_HEADS:
+    in_turn = _weekdays_in_turn(view, row)
+    if max(len(sample), len(in_turn)) < FEWEST_HEADS:
         return None
     kinds = {column: kind for column, _ in view.filled(row) if (kind := _kind_of(view.cell(row, column)))}
+    if len(in_turn) > sum(kind == "weekday" for kind in kinds.values()):
+        kinds = dict.fromkeys(in_turn, "weekday")
     main = max(kinds.values(), key=list(kinds.values()).count, default="")
     columns = _columns_of(view, row, kinds, main, alone=alone)
     if len(columns) < FEWEST_HEADS or any(view.text(row, c) and c not in columns for c in _between(columns)):
@@ -127,12 +132,37 @@ def axis_at(view: GridView, row: int, *, again: bool = False, alone: bool = Fals
         return _numbered(view, row, columns)
     heads: dict[int, Cell] = {}
     for column in columns:  # a merged head holds for all of its columns
-        cell = view.cell(row, column)
+        cell = in_turn.get(column, view.cell(row, column)) if main == "weekday" else view.cell(row, column)
         heads |= dict.fromkeys(range(column, view.end(row, column)[1] + 1), cell)
     if main == "date":
         return _dated(view, row, heads)
     dated = _from_title(view, row, heads) if main == "weekday" else None
     return dated or (Axis(row, row, False, heads, {}) if len(set(heads.values())) == len(columns) else None)
+
+
+def _weekdays_in_turn(view: GridView, row: int) -> dict[int, Cell]:
+    """Return the weekdays, by name, that neighbouring cells of a row are in one language's short forms: "pn", "wt"."""
+    texts = [(column, text) for column, text in islice(view.filled(row), _SAMPLE) if _may_be_short(text)]
+    runs: list[list[tuple[int, str]]] = []
+    for one in texts:
+        if runs and view.end(row, runs[-1][-1][0])[1] + 1 == one[0]:
+            runs[-1].append(one)
+        else:
+            runs.append([one])
+    longest = max(runs, key=len, default=[])
+    for length in range(min(_DAYS_OF_A_WEEK, len(longest)), FEWEST_HEADS, -1):
+        for first in range(len(longest) - length + 1):
+            part = longest[first : first + length]
+            if days := weekdays_in_turn(tuple(text for _, text in part)):
+                return {column: WEEKDAY_NAMES[day] for (column, _), day in zip(part, days, strict=True)}
+    return {}
+
+
+def _may_be_short(text: str) -> bool:
+    return len(text) <= _LONGEST_SHORT_FORM and any(map(str.isalpha, text))
+
+
+_LONGEST_SHORT_FORM = 5
 
 
 def _columns_of(view: GridView, row: int, kinds: Mapping[int, str], main: str, *, alone: bool) -> list[int]:

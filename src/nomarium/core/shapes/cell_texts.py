@@ -158,6 +158,9 @@ def _said(words: str, hours: str, rooms: set[str], *, words_are_place: bool) -> 
     """Part the words of an entry into a title, a place and a length."""
     length = next((match[1] for match in _LENGTH.finditer(words) if read_length(match[1])), "")
     words = _LENGTH.sub("", words).strip() if length else words
+    bracketed = _IN_BRACKETS.fullmatch(words)
+    if bracketed and (bracketed["last"].casefold() in rooms or looks_like_place(bracketed["last"])):
+        words = f"{bracketed['before']}\n{bracketed['last']}"
     parts = [_bare(part) for part in re.split(r"\s*(?:\n|,|\s/\s|\||\s[–—-]\s|\s@\s)\s*", words) if _bare(part)]
     has_title = len(parts) > 1 or (words_are_place and bool(hours))
     places = [part for part in parts if part.casefold() in rooms] or (
@@ -165,6 +168,10 @@ def _said(words: str, hours: str, rooms: set[str], *, words_are_place: bool) -> 
     )
     titles = [part for part in parts if part not in places]
     return Said(", ".join(titles), hours, ", ".join(places), length=length)
+
+
+_IN_BRACKETS = regex(r"(?P<before>.+?)\s*[(\[](?P<last>[^()\[\]]+)[)\]]", re.DOTALL)
+"""“Kunst (R3)”."""
 
 
 def _bare(text: str) -> str:

@@ -185,8 +185,13 @@ class Crossing:
         ]
 
     def name(self, row: Row, lead: int) -> str:
-        """Return what a line says of itself in one of the leading columns."""
-        return " ".join(self.view.text(row.named_at, lead).split())
+        """Return what a line says of itself in one of the leading columns, there or above in the lines of its name."""
+        return " ".join(self.view.text(self.said_at(row, lead), lead).split())
+
+    def said_at(self, row: Row, lead: int) -> int:
+        """Return the row of the view in which a leading column says what holds for a line: each may have its hours."""
+        above = range(row.row, row.named_at, -1)
+        return next((one for one in above if self.view.text(one, lead)), row.named_at)
 
     def names(self) -> list[str]:
         """Return the different names."""
@@ -516,7 +521,7 @@ def _is_sure(found: Crossing) -> bool:
     beside_hours = found.hours_lead is not None and found.named_by not in (None, found.hours_lead)
     if (
         (spans_beside == len(names) and found.people_in_cells())
-        or (beside_hours and _heads_names(found))
+        or (beside_hours and (_heads_names(found) or _share_hours(found)))
         or (not spans_beside and _are_on_duty_by_title(found))
     ):
         return True
@@ -544,6 +549,16 @@ def _heads_names(found: Crossing) -> bool:
     """Tell whether the names of a crossing stand below a heading such as Class or Room, and so are no periods."""
     heading = found.heading(found.named_by) if found.named_by is not None else ""
     return Headings(TIMETABLE_SHEET)(heading) in ("class", "teacher", "room", "student", "team", "group")
+
+
+def _share_hours(found: Crossing) -> bool:
+    """Tell whether two names have the same hours, as periods never have: each has its days."""
+    if found.who is None or found.hours_lead is None:
+        return False
+    whose: dict[str, set[str]] = {}
+    for row in found.rows:
+        whose.setdefault(found.name(row, found.hours_lead), set()).add(found.name(row, found.who))
+    return any(len(names) > 1 for names in whose.values())
 
 
 def _not_bells(found: Crossing, texts: Sequence[str]) -> bool:

@@ -406,7 +406,8 @@ class _Unfolding:
         here, head = found.spot(row.row, column), found.spot(axis.row, column)
         lead = self._who if self._who is not None else next(iter(found.leads), column)
         named = [(self._bare(name), here if self._turned_around else found.spot(row.named_at, lead))]
-        more = [(view.cell(row.named_at, lead), found.spot(row.named_at, lead)) for lead in self._more]
+        said_at = [(found.said_at(row, lead), lead) for lead in self._more]
+        more = [(view.cell(*at), found.spot(*at)) for at in said_at]
         of_day = [(self._of_day(view.cell(line, column), said), found.spot(line, column)) for line in found.about_days]
         of_week = self._dates.get(column) if self._weeks else None  # whole weeks apart: that decides their order
         day: list[_Filled] = [(on or of_week or axis.heads[column], head)]

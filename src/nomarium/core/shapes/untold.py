@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Collection, Iterator, Sequence
 from datetime import date, datetime
 from functools import cached_property
 from typing import TYPE_CHECKING
@@ -33,7 +33,7 @@ def lines_untold(grid: Grid, unfolded: Unfolded) -> list[Problem]:
     }
     found = [
         (spot, text)
-        for spot, text in _lines(grid)
+        for spot, text in _lines(grid, listed.spots)
         if spot not in listed.spots and not listed.has_taken(text) and not any(one.startswith(text) for one in told)
     ]
     if not found:
@@ -42,14 +42,18 @@ def lines_untold(grid: Grid, unfolded: Unfolded) -> list[Problem]:
     return [note_unused(GridView(grid).place(row, column), text, len(found) - 1)]
 
 
-def _lines(grid: Grid) -> Iterator[tuple[Spot, str]]:
-    """Yield the lines of a sheet that are a text or two, and other cells, that say when or where, with their spots."""
+def _lines(grid: Grid, used: Collection[Spot]) -> Iterator[tuple[Spot, str]]:
+    """Yield the lines of a sheet that are a text or two, and other cells, that say when or where, with their spots.
+
+    Lines with a cell that is ``used`` already are looked through cell by cell.
+    """
     view = GridView(grid)
     for row in range(len(view.rows)):
         cells = [(column, " ".join(text.split())) for column, text in view.filled(row)]
         if any(is_free(text) for _, text in cells):
             continue
-        whole = [(cells[0][0], ", ".join(text for _, text in cells))] if 0 < len(cells) <= _MOST_CELLS else cells
+        few = 0 < len(cells) <= _MOST_CELLS and not any((row, column) in used for column, _ in cells)
+        whole = [(cells[0][0], ", ".join(text for _, text in cells))] if few else cells
         for column, text in whole:
             long = text.count(" ") + 1 >= _FEWEST_WORDS
             if long and not is_date(text) and says_when_or_where(text):

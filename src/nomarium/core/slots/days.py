@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.kinds import bare_label
-from nomarium.core.values import WEEKDAY_NAMES, short_weekdays, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, normalised, short_weekdays, weekday_in_any
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -101,7 +101,7 @@ def _short_names(parts: Sequence[str], unknown: Sequence[str]) -> dict[str, int]
     """Return what the parts of a column are in a language whose short names of weekdays they all are."""
     found: list[dict[str, int]] = []
     for names in short_weekdays():
-        read = {part: names.get(part.casefold().strip(".")) for part in parts}
+        read = {part: names.get(normalised(part).strip(". ")) for part in parts}
         if all(day is not None or part not in unknown for part, day in read.items()):
             days = {part: day for part, day in read.items() if day is not None}
             found += [days] if days and days not in found else []

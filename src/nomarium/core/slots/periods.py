@@ -8,17 +8,21 @@ from functools import cache
 from nomarium.lazily import regex
 
 _FOREIGN = (
-    "lesuur|uur|stunde|std|stde|ora|hora|heure|lektion|lekcja|lekcia|time|tunti|tund|ders|hodina|hod|óra|урок|ώρα|"
-    "tempo|pamoka|stunda|jaotund"
+    "lesuur|uur|stunde|std|stde|ora|hora|heure|lektion|lekcja|lekcia|time|tunti|tund|ders|hodina|hod|óra|урок|"
+    "ώρα|tempo|pamoka|stunda|jaotund|ura|sat|час|séance|séquence|lektio|lekce|lektioner|tími|kennslustund|gwers|"
+    "saioa|jam(?: ke)?|tiết|الحصة|حصة|שיעור|lecke|tanóra|školski sat|šolska ura|vyučovací hodina|"
+    "vyučovacia hodina|godzina|lekcija|pelajaran|mësimi|ora e mësimit|classe|økt|sessie|sesión|sessão|aula|turno"
 )
+_EAST_ASIAN = r"第?\s*(?P<{name}>\d+)\s*(?:時限目?|時間目|校時|限目?|节课?|節課?|節目?|교시|차시)"
 _AROUND = regex(
     r"(?:periods?|per|pd|p|blocks?|lessons?|hours?|slots?|bells?|bands?|lines?|modules?|mods?)\s*\.?\s*[:#-]?\s*(?P<after>\d+\w?)"
     r"|(?:periods?|blocks?|lessons?|slots?|bands?|lines?)\s*[:#-]?\s*(?P<name>\w{1,3})"
-    r"|(?P<ordinal>\d+)(?:st|nd|rd|th|er|ère|ème|ª|º|°|:[ae]|e)"
+    r"|(?P<ordinal>\d+)(?:st|nd|rd|th|er|re|ère|ème|\.?ª|\.?º|\.?°|:[ae]|e)"
     rf"(?:\s+(?:period|block|lesson|hour|slot|aula|{_FOREIGN}))?"
+    rf"|(?P<nth>\d+)(?:a|η|[-–]?(?:й|я|а|ий|ій|та))\s+(?:{_FOREIGN})"
     r"|(?P<before>\d+)\s*\.?\s*"
     rf"(?:period|block|lesson|hour|slot|{_FOREIGN})?"
-    rf"|(?:{_FOREIGN})\s*\.?\s*(?P<foreign>\d+)",
+    rf"|(?:{_FOREIGN})\s*\.?\s*(?P<foreign>\d+)|{_EAST_ASIAN.format(name='numbered')}",
     re.IGNORECASE,
 )
 _APART = regex(r"\s*(?:[,;/\n]|\band\b)\s*", re.IGNORECASE)

@@ -102,7 +102,7 @@ if TYPE_CHECKING:
         minute_words,
         remark_behind,
     )
-    from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords
+    from nomarium.core.values.words import MONTH_NAMES, WEEKDAY_NAMES, CalendarWords, normalised
     from nomarium.core.values.zones import near_zones, read_zone, zone_names, zone_of
 
 __all__ = [
@@ -184,6 +184,7 @@ __all__ = [
     "name_key",
     "names_part_of_year",
     "near_zones",
+    "normalised",
     "on_or_after",
     "only_order",
     "parted_dates",

@@ -144,9 +144,10 @@ def usual_languages(*, more: bool = False) -> tuple[CalendarWords, ...]:
     return tuple(_languages(USUAL[: _MORE if more else _LOOKED_THROUGH]))
 
 
+@cache
 def short_weekdays() -> tuple[Mapping[str, int], ...]:
-    """Return the shortest names of weekdays (Monday is 0), by language: "må, ti, on"; letters where all differ."""
-    return tuple(names.short for names in names_in(_USUAL_NAMES).values())
+    """Return the names of weekdays (Monday is 0), by language: the shortest, too ("må"); letters where all differ."""
+    return tuple({**names.words.weekdays, **names.short} for names in names_in(_USUAL_NAMES).values())
 
 
 @cache

@@ -12,7 +12,18 @@ _SPACES = regex(r"\s+")
 _EAST_ASIAN_DATE = regex(r"(\d{4})\s*[年년]\s*(\d{1,2})\s*[月월]\s*(\d{1,2})\s*[日일]")
 _EAST_ASIAN_LAST_DAY = regex(r"([~〜–-] ?\d{1,2})\s*[日일]")
 _QUOTES = str.maketrans(
-    {"’": "'", "‘": "'", "ʼ": "'", "´": "'", "`": "'", "\u200b": None, "\u00ad": None, "\u200e": None, "\u200f": None}
+    {
+        "’": "'",
+        "‘": "'",
+        "ʼ": "'",
+        "´": "'",
+        "`": "'",
+        "׳": "'",
+        "\u200b": None,
+        "\u00ad": None,
+        "\u200e": None,
+        "\u200f": None,
+    }
 )
 
 
