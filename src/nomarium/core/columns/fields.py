@@ -192,7 +192,10 @@ ROW_FIELDS = (
 RULE_FIELDS = ("except", "also", "occurrence")
 """Three more headings of rows that keep repeats as rules."""
 
-DAY_HEADINGS = frozenset({"day", "days", "dia", "día", "jour", "tag", "giorno", "dag"})
+DAY_HEADINGS = frozenset(
+    "day days dia día jour tag giorno dag päivä dzień den deň nap zi ziua dan день ден ημέρα μέρα gün päev diena dagur "
+    "dita hari יום اليوم".split()
+)
 """Headings that mean a weekday or a date: what stands below decides."""
 
 FILE_WIDE_FIELDS = (

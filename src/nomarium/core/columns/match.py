@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING
 from nomarium.core.columns import wording
 from nomarium.core.columns.by_contents import fields_by_contents
 from nomarium.core.columns.contents import (
+    are_clock_times,
     are_first_and_last_days,
     are_starts_and_ends,
     counts_up,
@@ -426,8 +427,10 @@ _TITLES = frozenset("title titel titre título titolo título summary subject be
 
 def _has_other_dates(matches: Matches, match: Match) -> bool:
     """Tell whether another column holds the dates or how often it is, so that one of words is another: "Session"."""
-    others = (one for one in matches.all if one is not match and one.field in (*MOMENT_FIELDS, "repeat"))
-    return any(holds_dates(one.column) or says_how_often(one.column, in_words=True) for one in others)
+    fields = (*MOMENT_FIELDS, "repeat")
+    others = [one.column for one in matches.all if one is not match and one.field in fields]
+    dated = any(holds_dates(column) and not are_clock_times(column) for column in others)
+    return dated or any(says_how_often(column, in_words=True) for column in others)
 
 
 def _has_other_times(matches: Matches, match: Match) -> bool:

@@ -42,7 +42,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "practice|tour|trip|excursion|outing|visit|purpose|zweck|anlass|ausflug|exkursion|sortie|excursión|gita|uitstap|"
         "udflugt|utflykt|utflukt|exam|test|assessment|talk|lecture|seminar|show|concert|film|booking|service|aufgabe|dienst|prüfung|"
         "fach|prüfungsfach|matière|matéria|disciplina|materia|asignatura|vak|ämne|fag|przedmiot|předmět|predmet|oppiaine|tantárgy|"
-        "probe|kurs|cours|examen|répétition|tarea|curso|ensayo|compito|corso|prova|taak|les|opgave|prøve",
+        f"probe|kurs|cours|examen|répétition|tarea|curso|ensayo|compito|corso|prova|taak|les|opgave|prøve|{words.SUBJECTS}",
         blank=Blank("Title", "What the event is called. Required.", LAUNCH, width=32),
     ),
     Field(

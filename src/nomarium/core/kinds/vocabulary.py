@@ -229,6 +229,12 @@ COURSE = (
     f"|instrument|instruments|instrumento|strumento|soitin|hangszer|nástroj|инструмент|çalgı|{PERFORMANCE}"
 )
 
+SUBJECTS = (
+    "aine|ders|dersler|предмет|дисциплина|μάθημα|disciplină|materie|nastavni predmet|õppeaine|priekšmets|dalykas|科目|教科|"
+    "课程|과목|מקצוע|المادة|mata pelajaran|môn|môn học|assignatura|matèria|námsgrein|pwnc|ikasgaia|lënda|ábhar|درس"
+)
+"""What is taught, in languages whose words head nothing else: the title of an exam."""
+
 DIVISION = (
     "division|divisions|school|school section|school level|school name|school id|campus|campus name|site|phase|stage|"
     "unit|years|grades|year group|level|shift|turno|turnos|turno escolar|house|key stage|grade band|school division|"

@@ -16,11 +16,13 @@ from nomarium.core.columns import (
     Kind,
     SheetKind,
     Verdict,
+    all_of,
     any_of,
     date_of_cell,
     dates_in,
     headed,
     heading_key,
+    holds_dates,
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.labels import bare_label
@@ -82,6 +84,21 @@ def _count_up(seen: Evidence) -> Verdict:
     return Verdict("" if apart else "no numbers that count up beside days whole weeks apart")
 
 
+def _whole_weeks(seen: Evidence) -> Verdict:
+    """The days begin weeks, one behind the other, and nothing but their letters stands beside them."""
+    columns = seen.table.columns if seen.table is not None else []
+    dated = [column for column in columns if holds_dates(column)]
+    cells = dated[0].cells if len(dated) == 1 and len(columns) == len(dated) + 1 and "label" in seen.named else []
+    readings = [[date_of_cell(cell, order) for cell in cells] for order in ORDERS]
+    begun = any(_weeks_apart(days) and days[0] is not None and days[0].weekday() in _BEGIN_WEEKS for days in readings)
+    letters = {bare_label(text, ()) for text in seen.texts("label")}
+    return Verdict("" if begun and letters <= set("ABCD") else "no letters beside days whole weeks apart")
+
+
+_BEGIN_WEEKS = (0, 6)
+"""Monday and Sunday."""
+
+
 def _weeks_apart(days: Sequence[date | None]) -> bool:
     known = [day for day in days if day is not None]
     gaps = [(after - before).days for before, after in pairwise(known)]
@@ -119,7 +136,10 @@ WEEK_SHEET = SheetKind(
         ),
     ),
     needs=("date",),
-    proof=(dates_in("start_date"), any_of(headed("start_date", WEEK_OF), _count_up), _few_letters),
+    proof=(
+        any_of(all_of(dates_in("start_date"), any_of(headed("start_date", WEEK_OF), _count_up)), _whole_weeks),
+        _few_letters,
+    ),
     telling=("start_date", "label"),
     blank=BlankSheet(
         "Weeks",

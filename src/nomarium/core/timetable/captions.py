@@ -6,8 +6,16 @@ import re
 from collections.abc import Iterable, Sequence
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.columns import Kind, is_caption
-from nomarium.core.values import CLASS_FORM, TITLED_FORM, is_place_name
+from nomarium.core.columns import Headings, Kind, is_caption
+from nomarium.core.kinds import TIMETABLE_SHEET
+from nomarium.core.values import (
+    CLASS_FORM,
+    PERSON_FORM,
+    TITLED_FORM,
+    is_place_name,
+    is_place_word,
+    names_part_of_year,
+)
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -40,7 +48,11 @@ _PARTS = regex(r"\s+[–—|/-]\s+|\s*,\s+")
 _AROUND = regex(
     r"\b(?:weekly |cycle |class )?(?:timetable|time table|schedule|stundenplan|emploi du temps|horario|orario|horário|"
     r"lesrooster|rooster|skema|timeplan|schema|plan lekcji|rozvrh(?: hodin)?|órarend|"
-    r"lukujärjestys|時間割|课程表|課表|시간표)\b"
+    r"lukujärjestys|時間割|课程表|課表|課程表|시간표|órarendje|ders programı|raspored(?: sati)?|urnik|orarul|orar|"
+    r"rozvrh hodín|plan zajęć|расписание(?: уроков)?|розклад(?: уроків)?|(?:седмично )?разписание|"
+    r"(?:ωρολόγιο )?πρόγραμμα|tunniplaan|"
+    r"stundu saraksts|tvarkaraštis|stundaskrá|amserlen|ordutegia|jadwal(?: pelajaran)?|thời khóa biểu|horari|جدول|"
+    r"מערכת שעות)\b"
     r"(?:\s+(?:of|for|der|des|für|de la|de|del|della|di|do|da|van|voor|til|för))?\s*[:–-]?",
     re.IGNORECASE,
 )
@@ -151,6 +163,18 @@ def _label_behind(texts: Iterable[str]) -> Owner | None:
             teacher = people[0] if match.lastgroup == "class" and len(people) == len(others) == 1 else ""
             return Owner(match.lastgroup, match["name"].strip(), teacher=teacher)
     return None
+
+
+def teacher_by_cells(name: str, cells: Sequence[str]) -> bool:
+    """Tell whether what stands above a grid is a teacher's: it has the form of a name, and most cells name classes."""
+    called = PERSON_FORM.fullmatch(name) is not None and not all(map(Headings(TIMETABLE_SHEET), name.split()))
+    called = called and not names_part_of_year(name) and not is_place_word(name)
+    classes = [cell for cell in cells if any(_are_classes(line) for line in cell.splitlines())]
+    return called and len(classes) * 2 > len(cells)
+
+
+def _are_classes(line: str) -> bool:
+    return all(CLASS_FORM.fullmatch(part) for part in re.split(r"\s*[/,;+&]\s*", line.strip()))
 
 
 _FORMS = {"class": CLASS_FORM, "teacher": TITLED_FORM}

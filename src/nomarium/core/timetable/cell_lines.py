@@ -195,8 +195,9 @@ class CellReader:
                 for index, column in enumerate(columns)
                 if not roles[index] and (_mostly(role, form, set(column)) or _mostly(role, form, column))
             ]
-            if len(like) == 1:
-                roles[like[0]] = role
+            numbered = [index for index in like if _all_of_form(columns[index], form)]
+            if len(like) == 1 or len(numbered) == 1:  # “Gym” above “R4” is what is taught there
+                roles[(numbered or like)[0]] = role
         open_places = [index for index, role in enumerate(roles) if not role]
         wanted = ("course", "teacher") if self._owner == "class" else ("class", "course")
         lacking = [role for role in wanted if role not in (*roles, *labelled)]

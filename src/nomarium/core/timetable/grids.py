@@ -17,7 +17,7 @@ from nomarium.core.sheets import Known, is_usual_name, length_said, note_used, s
 from nomarium.core.slots import DayTest, Periods, UnknownDay, by_bare_letters, by_weeks
 from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
-from nomarium.core.timetable.captions import OWNERS, Owner, owner_of, week_of
+from nomarium.core.timetable.captions import OWNERS, Owner, owner_of, teacher_by_cells, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
 from nomarium.core.timetable.grid_notes import lines_unheard, said_around, with_hours_said
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
@@ -149,8 +149,12 @@ def _owned_blocks(
         week = week_of(block.captions) or of_tab
         if week and before is not None and (not owner.kind or owner.name == fallback):
             owner = before  # the grid of a further week of the same person or class
+        texts = [cell.text for cell in _filled(block, MeetingSheet())]
+        if not owner.kind and not choices.of_blocks and teacher_by_cells(owner.name, texts):
+            owner = owner._replace(kind="teacher")
+            found.problems.append(wording.teacher_by_cells(block.view.place(block.head, 0), owner.name))
         before = owner if owner.kind else None
-        if not owner.kind and not several and len(blocks) == 1 and _says_itself(list(_filled(block, MeetingSheet()))):
+        if not owner.kind and not several and len(blocks) == 1 and _says_itself(texts):
             found.problems.append(wording.cells_meet(block.view.place(block.head, 0)))
         elif not owner.kind and not choices.of_blocks:
             caption = block.captions[0] if block.captions else ""
@@ -210,9 +214,9 @@ def _validity(
 _SHORTEST_BOUNDED = 10
 
 
-def _says_itself(cells: Sequence[_Filled]) -> bool:
+def _says_itself(texts: Sequence[str]) -> bool:
     """Tell whether each cell of a grid says in one line what meets, so that it matters little whose grid it is."""
-    return bool(cells) and all(len(lines_of_cell(cell.text)) == 1 for cell in cells)
+    return bool(texts) and all(len(lines_of_cell(text)) == 1 for text in texts)
 
 
 def _outside(outside: Sequence[Outside], inside: Sequence[str]) -> list[Problem]:

@@ -360,6 +360,16 @@ def no_whose(place: Place, caption: str) -> Problem:
     )
 
 
+def teacher_by_cells(place: Place, name: str) -> Problem:
+    """A grid that was taken for a teacher's, as a name stands above it, and classes in its cells."""
+    return note(
+        "teacher-by-cells",
+        place,
+        f"“{name}” was taken for a teacher: it has the form of a name, and the cells name classes.",
+        advice='If it is something else, state it in the plan, such as each = "room".',
+    )
+
+
 def stray_cells(place: Place, text: str, cells: int) -> Problem:
     """Cells beside the days of a grid."""
     more = f", and so was {'one more' if cells == 2 else f'{cells - 1:,} more'}" if cells > 1 else ""

@@ -66,7 +66,7 @@ _TOKEN = regex(
     r"(?P<number>\d+)|(?P<separator>[./\-,'])|(?P<space>\s)|(?P<bracket>[()\[\]])|(?P<word>[^\d\s./\-,'()\[\]]+)"
 )
 ORDINALS = frozenset("st nd rd th er º ª re ème eme e".split())
-FILLERS = frozenset("of the de del den der le el dia día am d on do".split())
+FILLERS = frozenset("of the de del den der le el dia día am d on do feira".split())
 
 
 class _Pieces(NamedTuple):
