@@ -309,12 +309,24 @@ def holds_ordinals(column: Column) -> bool:
 
 
 def numbers_periods(column: Column) -> bool:
-    """Tell whether all filled cells of a column are small whole numbers, 1 or 2 among them, as hours hardly are."""
-    numbers = {plain_text(cell).strip() for cell in _filled(column)}
-    small = all(cell.isdecimal() and 0 < int(cell) <= _MOST_PERIODS for cell in numbers)
-    return small and not numbers.isdisjoint(("1", "2"))
+    """Tell whether all filled cells of a column are small whole numbers, 1 or 2 among them, as hours hardly are.
+
+    One and the same word may stand around all of them, that is none of clocks or lengths: "1ª ora", "H1".
+    """
+    found = [_WITH_WORD.fullmatch(plain_text(cell).strip()) for cell in _filled(column)]
+    numbers = {int(match["number"]) for match in found if match}
+    words = {(match["before"], match["behind"]) for match in found if match}
+    small = bool(numbers) and None not in found and 0 < min(numbers) <= 2 and max(numbers) <= _MOST_PERIODS
+    before, behind = words.pop() if small and len(words) == 1 else ("", "h")
+    return (behind or f"{before}…").strip().casefold() not in _OF_CLOCKS
 
 
+_WITH_WORD = regex(r"(?P<before>[^\d:–-]{0,15})(?P<number>\d{1,2})(?P<behind>[^\d:–-]{0,15})")
+_OF_CLOCKS = frozenset(
+    "am pm a.m. p.m. h hr hrs hour hours uhr u min mins minutes minuten stunden heures horas ore uren timer timmar "
+    "tuntia godz. godz godzin hodin óra saat ч ч. часа часов ώρες kl… kl.… klo… at… um…".split()
+)
+"""Words behind the numbers of clock times and lengths, and with an ellipsis those in front."""
 _MOST_PERIODS = 14
 
 

@@ -234,6 +234,11 @@ def _marks_of_closures(matches: Matches, sheet: SheetKind) -> None:
         marked[0].field, marked[0].why = "kind", "its heading, with crosses below it"
 
 
+def _begins_with_numbers(match: Match) -> bool:
+    cells = [plain_text(cell) for cell in match.column.distinct if cell != ""]
+    return numbers_periods(match.column) and all(cell[:1].isdecimal() for cell in cells)
+
+
 def _is_no_end(match: Match) -> bool:
     """Tell whether a word that means an end here, and a place there, heads words: “Kraj”."""
     return heading_key(match.column.heading) in _ENDS_OR_PLACES and names_no_time(match.column)
@@ -306,8 +311,8 @@ def _say_what_cells_say(matches: Matches, sheet: SheetKind) -> None:
         _retell(matches, times, lambda match: holds_ordinals(match.column), "period", "ordinals")
         if matches.open("duration"):
             _retell(matches, ("hours",), lambda match: numbers_periods(match.column), "period", "numbers of periods")
-        if len(matches.columns(("room",))) > 1:
-            _retell(matches, ("room",), lambda match: numbers_periods(match.column), "period", "numbers of periods")
+        if len(matches.columns(("room",))) > 1 and matches.open("start") and matches.open("hours"):
+            _retell(matches, ("room",), _begins_with_numbers, "period", "numbers of periods")
     if {"status", "from"} <= set(sheet.names):
         _retell(matches, ("status",), lambda match: holds_spans_of_dates(match.column), "from", "first and last days")
     place = next((name for name in ("room", "location") if name in sheet.names), "")

@@ -48,12 +48,13 @@ _PARTS = regex(r"\s+[–—|/-]\s+|\s*,\s+")
 _AROUND = regex(
     r"\b(?:weekly |cycle |class )?(?:timetable|time table|schedule|stundenplan|emploi du temps|horario|orario|horário|"
     r"lesrooster|rooster|skema|timeplan|schema|plan lekcji|rozvrh(?: hodin)?|órarend|"
-    r"lukujärjestys|時間割|课程表|課表|課程表|시간표|órarendje|ders programı|raspored(?: sati)?|urnik|orarul|orar|"
+    r"lukujärjestys|órarendje|ders programı|raspored(?: sati)?|urnik|orarul|orar|"
     r"rozvrh hodín|plan zajęć|расписание(?: уроков)?|розклад(?: уроків)?|(?:седмично )?разписание|"
     r"(?:ωρολόγιο )?πρόγραμμα|tunniplaan|"
     r"stundu saraksts|tvarkaraštis|stundaskrá|amserlen|ordutegia|jadwal(?: pelajaran)?|thời khóa biểu|horari|جدول|"
     r"מערכת שעות)\b"
-    r"(?:\s+(?:of|for|der|des|für|de la|de|del|della|di|do|da|van|voor|til|för))?\s*[:–-]?",
+    r"(?:\s+(?:of|for|der|des|für|de la|de|del|della|di|do|da|van|voor|til|för))?\s*[:–-]?"
+    r"|(?:時間割|课程表|課表|課程表|时间表|시간표)表?",
     re.IGNORECASE,
 )
 _DIVISION = regex(r"division\s*[:–-]?\s*(.+)", re.IGNORECASE)
