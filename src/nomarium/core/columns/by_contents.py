@@ -183,14 +183,15 @@ def says_not_what(fields: Collection[str]) -> bool:
     return _WHAT.isdisjoint(fields) and not _BESIDE.isdisjoint(fields)
 
 
-_WHAT = frozenset({"class", "course", "id", "period"})
+_WHAT = frozenset({"class", "course", "team", "group", "id", "period"})
 _BESIDE = frozenset({"room", "location", "teacher", "student"})
 
 
 def _take_what_meets(matches: Matches) -> None:
     """Take the first column of words that stand in each row for what meets, where rows say only when and where."""
     fitting = [match for match in matches.unused_matches() if _names_each(match.column)]
-    for match in fitting[:1]:
+    titles = [match for match in fitting if not holds_codes(match.column)]
+    for match in (titles or fitting)[:1]:
         match.field, match.certainty, match.why = "course", Certainty.DOUBTFUL, "its words stand in each row"
 
 

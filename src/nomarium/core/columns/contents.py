@@ -188,11 +188,19 @@ _CLOCK = regex(r"(\d{1,2})[.:hu](\d{2})(?::00)?(?:\s?(?:uhr|uur|u|h|hrs))?", re.
 
 
 def _minutes(cell: Cell) -> int | None:
-    """Return the minute of the day that a cell says on a clock, "9.30" included; None for anything else."""
+    """Return the minute of the day that a cell says on a clock, "9.30" and "6 pm" included; None for anything else."""
     if isinstance(cell, time):
         return cell.hour * 60 + cell.minute
-    found = _CLOCK.fullmatch(plain_text(cell).strip())
+    text = plain_text(cell).strip()
+    if (half := _HALF_OF_DAY.fullmatch(text)) is not None:
+        afternoon = 12 if half["half"] in "pP" else 0
+        return (int(half["hour"]) % 12 + afternoon) * 60 + int(half["minute"] or 0)
+    found = _CLOCK.fullmatch(text)
     return int(found[1]) * 60 + int(found[2]) if found and int(found[1]) <= 24 and int(found[2]) < 60 else None
+
+
+_HALF_OF_DAY = regex(r"(?P<hour>0?[1-9]|1[0-2])(?:[:.h](?P<minute>[0-5]\d))?\s?(?P<half>[ap])\.?m\.?", re.IGNORECASE)
+"""“6:30 PM”, “6pm”."""
 
 
 def are_clock_times(column: Column) -> bool:
@@ -215,6 +223,7 @@ def are_starts_and_ends(first: Column, last: Column) -> bool:
     return (
         bool(whole)
         and len(whole) == len(spans)
+        and all(_says_half(one) == _says_half(other) for one, other in filled)
         and all(not one % 5 and not other % 5 for one, other in whole)
         and all(one < other or (one >= _NOON and other <= _NOON) for one, other in whole)
         and any(one < other for one, other in whole)
@@ -222,6 +231,10 @@ def are_starts_and_ends(first: Column, last: Column) -> bool:
 
 
 _NOON = 12 * 60
+
+
+def _says_half(cell: Cell) -> bool:
+    return _HALF_OF_DAY.fullmatch(plain_text(cell).strip()) is not None
 
 
 def ring_in_turn(starts: Column, ends: Column) -> bool:

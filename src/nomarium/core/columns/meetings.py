@@ -9,13 +9,14 @@ from nomarium.core.columns.contents import (
     holds_codes,
     holds_days_and_times,
     holds_titles,
+    holds_weekdays,
     what_meets,
 )
 from nomarium.core.columns.fields import SheetKind, heading_key
 from nomarium.core.columns.joined import join_code
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Column, plain_text
-from nomarium.core.values import PERSON_FORM, most_are
+from nomarium.core.values import PERSON_FORM, most_are, names_part_of_year
 from nomarium.lazily import regex
 
 
@@ -147,14 +148,24 @@ _UNITS = frozenset(map(heading_key, "unit|units|unit code".split("|")))
 
 
 def _sessions_of_the_day(matches: Matches) -> None:
-    """Let a “Session” with parts of the day below it be what meets, and no term, where nothing else says it."""
-    sessions = [match for match in matches.all if match.field == "term" and _of_the_day(match.column)]
+    """Let a “Session” with parts of the day, or titles, below it be what meets, and no term, where nothing else is."""
+    sessions = [match for match in matches.all if match.field == "term" and _names_no_term(match.column)]
     if len(sessions) == 1 and matches.open("course") and matches.open("class"):
         sessions[0].field, sessions[0].certainty, sessions[0].why = (
             "course",
             Certainty.LIKELY,
-            "parts of the day below it",
+            "parts of the day below it" if _of_the_day(sessions[0].column) else "its words are no terms",
         )
+
+
+def _names_no_term(column: Column) -> bool:
+    """Tell whether a column headed as sessions has parts of the day below it, or titles that name no part of a year."""
+    texts = [str(cell).strip() for cell in column.distinct if cell != ""]
+    sessions = heading_key(column.heading) in _SESSIONS and holds_titles(column)
+    return _of_the_day(column) or (sessions and not any(map(names_part_of_year, texts)))
+
+
+_SESSIONS = frozenset(map(heading_key, ("session", "sessions")))
 
 
 def _of_the_day(column: Column) -> bool:
@@ -212,7 +223,7 @@ def _no_periods(matches: Matches) -> None:
     periods = matches.column("period")
     if periods is None or (matches.open("start") and matches.open("hours")):
         return
-    if what_meets([periods], []) is None or not matches.open("class"):
+    if what_meets([periods], []) is None or not matches.open("class") or holds_weekdays(periods):
         return
     for match in matches.all:
         if match.column is periods and not matches.open("course"):

@@ -118,6 +118,16 @@ def _in_its_week(seen: Evidence) -> Verdict:
     return Verdict(f"each row has its week below “{found.heading}”" if found else "")
 
 
+def _no_dates_for_slots(seen: Evidence) -> Verdict:
+    """Against it: below “When” stand dates with their years, which “Mon 1-2” has not."""
+    when, texts = seen.named.get("slot"), seen.texts("slot")
+    dated = when is not None and holds_dates(when) and all(map(_WITH_YEAR.search, texts))
+    return Verdict(f"column “{when.heading}” holds dates" if when is not None and dated else "")
+
+
+_WITH_YEAR = regex(r"(?<!\d)(?:19|20)\d\d(?!\d)|\d[/.-](?:\d{1,2}|[^\W\d_]{3,})[/.-]\d\d(?!\d)")
+
+
 def _on_days_of_months(seen: Evidence) -> Verdict:
     """Against it: some rows are on the second Tuesday of each month, which no week of a timetable has."""
     texts = seen.texts("day") or seen.texts("slot")
@@ -327,6 +337,7 @@ TIMETABLE_SHEET = with_phrases(
             any_of(has_one_of("class", "course"), _named_otherwise),
             any_of(has("slot"), all_of(has("day"), has_one_of("period", "start", "hours")), _every_day),
             no_dates_in("day"),
+            _no_dates_for_slots,
             _on_days_of_months,
             _on_weeks_of_months,
             _weekly,

@@ -219,7 +219,7 @@ COURSE = (
     "intitulé du cours|titre du cours|título del curso|nombre del curso|titolo del corso|nome del corso|cursustitel|"
     "cursusnaam|kursustitel|kursusnavn|kursnamn|kurstittel|kursnavn|nazwa kursu|název kurzu|"
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"
-    "kursus|lesson title|lesson|activity|title|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
+    "kursus|lesson title|lesson|activity|title|workshop|workshops|rehearsal|rehearsals|taster|ensemble|choir|orchestra|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
     "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
     "|ders|dersler|materie|disciplină|nastavni predmet|õppeaine|priekšmets|mokomasis dalykas|科目|教科|授業|授業名|课程|課程"
     "|学科|과목|מקצוע|المادة|mata pelajaran|môn học|assignatura|assignatures|matèria|môn|námsgrein|námskeið|pwnc|cwrs|ikasgaia|ikastaroa|kroužek|krúžok|szakkör|foglalkozás|cerc|radionica|krožek|όμιλος|кружок|гурток|заняття|занятие|школа по интереси|"

@@ -84,14 +84,17 @@ def _weekday(word: re.Match[str]) -> str:
     bare = plain.removesuffix("-feiras").removesuffix("-feira").removesuffix("s")
     number = _FEIRA.get(bare)
     for ending in _ENDINGS if number is None and plain not in _ENGLISH else ():
-        if plain.endswith(ending) and len(stem := plain[: len(plain) - len(ending)]) > _SHORTEST:
+        if plain.endswith(ending) and len(stem := plain[: len(plain) - len(ending)]) >= (
+            _WHOLE if ending else _SHORTEST
+        ):
             number = weekday_in_any(stem)
             if number is not None:
                 break
     return word[0] if number is None else f"\x00{WEEKDAY_NAMES[number]}\x00"
 
 
-_SHORTEST = 2
+_SHORTEST, _WHOLE = 3, 5
+"""Letters of a short form, and of a name that may have an ending: “free” is no “Fre”."""
 _ENGLISH = frozenset(
     "every until from except times weekly daily monthly yearly fortnightly weekdays other and the of day".split()
 )

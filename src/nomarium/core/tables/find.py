@@ -309,6 +309,9 @@ def _take_footer(rows: list[list[Cell]], reasons: list[LeftOut | None], width: i
     while index > 0 and width >= _FEWEST_OF_LIST and (not any(rows[index]) or _is_sentence(rows[index])):
         index -= 1
     below = range(index + 1, len(rows))
+    last = rows[-1] if index == len(rows) - 1 and index > 1 and width >= _FEWEST_OF_LIST else []
+    if last and not any(rows[index - 1]) and _is_sentence(last, _WORDS_BEHIND_BLANK):  # “Subject to change”
+        below = range(index - 1, len(rows))
     begins = bool(below) and (not any(rows[below[0]]) or _is_sentence(rows[below[0]], _WORDS_OF_NOTE))
     for row in below if begins else ():
         if any(rows[row]) and reasons[row] is None:
@@ -316,7 +319,7 @@ def _take_footer(rows: list[list[Cell]], reasons: list[LeftOut | None], width: i
 
 
 _FEWEST_OF_LIST = 3
-_FEWEST_WORDS, _WORDS_OF_NOTE = 4, 6
+_FEWEST_WORDS, _WORDS_OF_NOTE, _WORDS_BEHIND_BLANK = 4, 6, 3
 
 
 def _is_sentence(row: list[Cell], words: int = _FEWEST_WORDS) -> bool:

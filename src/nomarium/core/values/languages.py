@@ -162,13 +162,18 @@ def weekdays_in_turn(names: tuple[str, ...]) -> tuple[int, ...]:
         return _letters_in_turn("".join(said)) if len(said) >= _FEWEST_LETTERS else ()
     if not _FEWEST_IN_TURN <= len(said) <= _DAYS_OF_A_WEEK:
         return ()
-    readings = set()
-    for language in names_in(_USUAL_NAMES).values():
-        days = [language.short.get(word, language.words.weekdays.get(word)) for word in said]
-        first = days[0]
-        if first is not None and days == [(first + step) % 7 for step in range(len(days))]:
-            readings.add(first)
+    readings = {
+        first
+        for language in names_in(_USUAL_NAMES).values()
+        for first in range(7)
+        if all(_may_stand_for(word, (first + step) % 7, language) for step, word in enumerate(said))
+    }
     return tuple((first + step) % 7 for first in readings for step in range(len(said))) if len(readings) == 1 else ()
+
+
+def _may_stand_for(word: str, day: int, language: LanguageNames) -> bool:
+    """Tell whether a word is a weekday's (Monday is 0) in a language; a letter, too: "P, O, T, C, Pk"."""
+    return language.short.get(word, language.words.weekdays.get(word)) == day or language.letters[day] == word
 
 
 def _letters_in_turn(said: str) -> tuple[int, ...]:
