@@ -56,6 +56,7 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     _places_of_divisions(matches)
     _sessions_of_the_day(matches)
     _counted_classes(matches, sheet)
+    _counted_by_heading(matches, sheet)
     _groups_of_courses(matches)
     slots = matches.column("slot")
     wanted = {"class", "course"} <= set(sheet.names) and matches.open("class")
@@ -125,6 +126,25 @@ def _counted_classes(matches: Matches, sheet: SheetKind) -> None:
         plural = match.field == "class" and heading_key(match.column.heading) in _COUNTED
         if plural and match.is_free and holds_amounts(match.column) and (named or _holds_words(matches, match)):
             match.field, match.certainty, match.why = "count", Certainty.LIKELY, "its heading, with numbers below it"
+
+
+def _counted_by_heading(matches: Matches, sheet: SheetKind) -> None:
+    """Let “Nº de sesiones” with numbers below it be how often it meets, where rows have their first day."""
+    if "count" not in sheet.names or not matches.open("count") or matches.open("from"):
+        return
+    for match in matches.unused_matches():
+        if _NUMBER_OF.match(match.column.heading) and holds_amounts(match.column):
+            match.field, match.certainty, match.why = "count", Certainty.LIKELY, "its heading, with numbers below it"
+            return
+
+
+_NUMBER_OF = regex(
+    r"(?:n[.ºo°]{1,2}|nr\.?|num(?:ber|éro|ero|ăr(?:ul)?|ar|de)?|broj|število|liczba|počet|количество|число|кількість|брой|αριθμός|"
+    r"antal[lg]?|aantal|anzahl|nombre|arv|skaits|skaičius|jumlah|số)\s+(?!weeks?\b|wochen|semaines|semanas|settimane|weken|veckor|"
+    r"uger|uker|seats?|places?|pl[aä]tz|plazas|vagas|posti|alumnos|students?|pupils?|people|personen)\w",
+    re.IGNORECASE,
+)
+"""Words for a number of meetings, and not of weeks or of people."""
 
 
 def _holds_words(matches: Matches, beside: Match) -> bool:

@@ -41,7 +41,7 @@ STUDENT_WORDS = "|".join(word for word in words.STUDENTS.split("|") if word not 
 GROUP_WORDS = "grup|grupp|grupper|groupes|grupos|gruppi|groepen|gruppe|teilgruppe|groupe|sous-groupe|grupo|subgrupo|gruppo|sottogruppo|groep|subgroep|halvklass|grp"
 TEAM_WORDS = (
     "mannschaft|équipe|equipe|equipo|squadra|ploeg|hold/team|lag|crew name|squad name|team name|joukkue|ryhmä|tým|družstvo|"
-    "drużyna|csapat|takım|команда|ομάδα|ekipa|komanda|lið|võistkond|チーム|팀|队|球队|הקבוצה|קבוצה|الفريق|فريق"
+    "drużyna|csapat|takım|команда|ομάδα|ekipa|komanda|echipa|equipa|momčad|команды|équipes|mannschaften|lið|võistkond|チーム|팀|队|球队|הקבוצה|קבוצה|الفريق|فريق"
 )
 
 WHO = (

@@ -191,7 +191,7 @@ PLACE = (
     "מקום|المكان|場所|会場|地点|地點|장소"
     "|教室|部屋|教室名|강의실|교실|חדר|القاعة|učionica|dvorana|sală|sala de clasă|cabinet|kabinet|kancelář|klassiruum|ruum"
     "|telpa|kambarys|ruang|ruangan|phòng|espai|stofa|staður|staðsetning|ystafell|lleoliad|gela|lekua|tokia|tempat|lokasi|bilik|seomra|áit|dhoma|klasa e mësimit|مكان|اتاق|محل|מיקום|kabinets|kabinetas|auditorija|"
-    "lloc|стая|място на провеждане|локация|место проведения|місце проведення|κτίριο|prostor|prostorija|lokacija|terem neve|helyiség neve|ห้อง"
+    "pavilhão|ginásio|hal|csarnok|pályarész|teren|terenul|igralište|stadion|kentät|γήπεδα|lloc|стая|място на провеждане|локация|место проведения|місце проведення|κτίριο|prostor|prostorija|lokacija|terem neve|helyiség neve|ห้อง"
 )
 
 CLASS = (

@@ -269,7 +269,12 @@ class Crossing:
         named = [line.strip() for text in texts for line in re.split(r"[\n;/,]| & ", text) if line.strip()]
         apart = _begin_apart(named) and not any(map(span_in, self.names()))
         called = _are_people(named) or (most_are(named, _CALLED) and (apart or _share_texts(self)))
+        called = called or (self.on_duty() and all(map(_SURNAME.fullmatch, named)) and _share_texts(self))
         return len(named) > 1 and called and not _are_people(self.names())
+
+    def on_duty(self) -> bool:
+        """Tell whether a title speaks of duties and says their hours: single words in the cells are people then."""
+        return any(hours_in(text) and _ABOUT_PEOPLE.search(text) for _, _, text in self.captions())
 
 
 def _begin_apart(names: Sequence[str]) -> bool:
@@ -278,6 +283,8 @@ def _begin_apart(names: Sequence[str]) -> bool:
     return len({name.split()[0] for name in different}) * 2 > len(different)
 
 
+_SURNAME = regex(r"(?!\d)[^\W\d_a-zà-ÿ][^\W\d_]+(?:[-’'][^\W\d_]+)?")
+"""“Quill”."""
 _CALLED = regex(r"[^\W\d_]{2,12} [A-Z]\.?")
 """“Joan P”: so people are called who know one another."""
 

@@ -289,7 +289,7 @@ class _Unfolding:
 
     def _rows(self) -> Iterator[list[_Filled]]:
         found = self._found
-        words_are_place = self._words_are_places()
+        words_are_place, all_places = self._words_are_places()
         for row, column, week, text in self._in_weeks():
             name = found.name(row, self._who) if self._who is not None else ""
             if is_free(text):
@@ -301,7 +301,8 @@ class _Unfolding:
                 said: list[Said] | str = self._duty(name)
                 name = "; ".join(text.replace(" & ", "\n").replace("/", "\n").splitlines())
             else:
-                said = read_cell(text, self._key, self._codes, words_are_place=words_are_place, rooms=self._rooms)
+                rooms = {*self._rooms, *(words_beside_times(text) if all_places else ())}
+                said = read_cell(text, self._key, self._codes, words_are_place=words_are_place, rooms=rooms)
             if isinstance(said, str):
                 self._unexplained[said] += 1
                 continue
@@ -321,14 +322,18 @@ class _Unfolding:
             if not held:
                 self._unclear.append(wording.unclear_weeks(found.view.place(row.row, column), text))
 
-    def _words_are_places(self) -> bool:
-        """Tell whether the words beside times are places: of a class, only where most look so; of a team, surely."""
+    def _words_are_places(self) -> tuple[bool, bool]:
+        """Tell whether the words beside times are places: of a class, only where most look so; of a team, surely.
+
+        And whether all of them are, though some do not look so: of a team, where half of them do.
+        """
         if self._who is None or self._role not in ("class", "team", "group", "student"):
-            return False
+            return False, False
         words = [word for text in self._found.texts() for word in words_beside_times(text)]
         known = {room.casefold() for room in self._rooms}
         like = [word for word in words if word.casefold() in known or looks_like_place(word)]
-        return self._role != "class" or len(like) * 2 > len(words)
+        all_places = self._role in ("team", "group") and len(like) * 2 >= len(words) > 0
+        return self._role != "class" or len(like) * 2 > len(words), all_places
 
     def _on_days(self, row: Row, column: int, name: str, said: Said) -> Iterator[list[_Filled]]:
         """Yield an entry on its day, or on each day of its week where its head is a week."""
