@@ -74,7 +74,8 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     join_parts(matches, headings.sheet)
     _weekdays_that_are_dates(matches, headings.sheet)
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
-    _departures_first(matches)
+    _doors_before_starts(matches)
+    _departures_first(matches, headings.sheet)
     _due_dates_end(matches)
     _marks_of_closures(matches, headings.sheet)
     _days_and_times_apart(matches, headings.sheet)
@@ -309,7 +310,7 @@ def _say_what_cells_say(matches: Matches, sheet: SheetKind) -> None:
     if "period" in sheet.names:
         times = ("hours", "start", "start_time")
         _retell(matches, times, lambda match: holds_ordinals(match.column), "period", "ordinals")
-        if matches.open("duration"):
+        if all(map(matches.open, ("duration", "start", "slot"))):  # “Hours” beside starts says how long
             _retell(matches, ("hours",), lambda match: numbers_periods(match.column), "period", "numbers of periods")
         if len(matches.columns(("room",))) > 1 and matches.open("start") and matches.open("hours"):
             _retell(matches, ("room",), _begins_with_numbers, "period", "numbers of periods")
@@ -449,7 +450,7 @@ _COUNTING |= {"times": "", "ore": "duration", "uren": "duration", "timer": "dura
 """Headings of times that may as well count: what they then count a length by, if anything."""
 
 
-def _departures_first(matches: Matches) -> None:
+def _departures_first(matches: Matches, sheet: SheetKind) -> None:
     """Let the first of “Departs” and “Arrives” be the start: a ship is in from its arrival on, a bus goes until it.
 
     Of two columns of starts, one never before the other, such as “Entrada” and “Salida”, the second is the end.
@@ -462,7 +463,7 @@ def _departures_first(matches: Matches) -> None:
     pairs = (("start", "end"), ("start_time", "end_time"))
     for first, last in pairs:
         there = [match for match in matches.all if match.field == first]
-        if len(there) == 2 and matches.open(last) and _end_in_turn(there):
+        if len(there) == 2 and matches.open(last) and _end_in_turn(there, sheet):
             there[1].field = last
             continue
         starts, ends = ([match for match in matches.all if match.field == name] for name in (first, last))
@@ -472,9 +473,30 @@ def _departures_first(matches: Matches) -> None:
             starts[0].field, ends[0].field = last, first
 
 
-def _end_in_turn(there: Sequence[Match]) -> bool:
-    on_the_way = all(_ON_THE_WAY.search(match.column.heading) for match in there)
-    return on_the_way or are_starts_and_ends(there[0].column, there[1].column)
+def _end_in_turn(there: Sequence[Match], sheet: SheetKind) -> bool:
+    """Tell whether the second of two columns of starts may as well be of ends, and its times are never before."""
+    if all(_ON_THE_WAY.search(match.column.heading) for match in there):
+        return True
+    ends = [field for name in ("end", "end_time") if (field := sheet.field(name)) is not None]
+    known = {heading_key(word) for field in ends for word in f"{field.headings}|{field.shared}".split("|")}
+    second = heading_key(there[1].column.heading)
+    return second in known and are_starts_and_ends(there[0].column, there[1].column)
+
+
+def _doors_before_starts(matches: Matches) -> None:
+    """Let “Doors” be no start where another column has the starts."""
+    doors = [match for match in matches.all if _DOORS.fullmatch(match.column.heading.strip()) and match.is_free]
+    others = [match for match in matches.all if match.field in ("start", "start_time") and match not in doors]
+    for match in doors if others else ():
+        if match.field in ("start", "start_time"):
+            match.field, match.why, match.released = "", "", True
+
+
+_DOORS = regex(
+    r"doors?(?: open(?:s|ing)?)?|einlass|portes|ouverture des portes|puertas|apertura (?:de )?puertas|porte|"
+    r"apertura porte|portas|deuren(?: open)?|dørene åbner|dörrar|insläpp|dører",
+    re.IGNORECASE,
+)
 
 
 _ON_THE_WAY = regex(

@@ -269,7 +269,9 @@ class Crossing:
         named = [line.strip() for text in texts for line in re.split(r"[\n;/,]| & ", text) if line.strip()]
         apart = _begin_apart(named) and not any(map(span_in, self.names()))
         called = _are_people(named) or (most_are(named, _CALLED) and (apart or _share_texts(self)))
-        called = called or (self.on_duty() and all(map(_SURNAME.fullmatch, named)) and _share_texts(self))
+        called = called or (
+            not self.dated and self.on_duty() and all(map(_SURNAME.fullmatch, named)) and _share_texts(self)
+        )
         return len(named) > 1 and called and not _are_people(self.names())
 
     def on_duty(self) -> bool:

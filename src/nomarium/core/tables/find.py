@@ -310,7 +310,8 @@ def _take_footer(rows: list[list[Cell]], reasons: list[LeftOut | None], width: i
         index -= 1
     below = range(index + 1, len(rows))
     last = rows[-1] if index == len(rows) - 1 and index > 1 and width >= _FEWEST_OF_LIST else []
-    if last and not any(rows[index - 1]) and _is_sentence(last, _WORDS_BEHIND_BLANK):  # “Subject to change”
+    remark = last and not any(rows[index - 1]) and _is_sentence(last, _WORDS_BEHIND_BLANK)
+    if remark and any(_OF_REMARKS.search(plain_text(cell)) for cell in last):
         below = range(index - 1, len(rows))
     begins = bool(below) and (not any(rows[below[0]]) or _is_sentence(rows[below[0]], _WORDS_OF_NOTE))
     for row in below if begins else ():
@@ -319,7 +320,14 @@ def _take_footer(rows: list[list[Cell]], reasons: list[LeftOut | None], width: i
 
 
 _FEWEST_OF_LIST = 3
-_FEWEST_WORDS, _WORDS_OF_NOTE, _WORDS_BEHIND_BLANK = 4, 6, 3
+_FEWEST_WORDS, _WORDS_OF_NOTE, _WORDS_BEHIND_BLANK = 4, 6, 2
+_OF_REMARKS = regex(
+    r"\b(?:subject to|changes?|please|notes?|see|updated?|revised|version|correct|check|contact|questions?|office|tbc|"
+    r"draft|confirm\w*|änderung\w*|vorbehalten|stand|sous réserve|salvo|wijzigingen|voorbehoud|förbehåll|forbehold|"
+    r"zastrzega\w*|vyhrazen\w*|soggett[oi]|sujet[oa])\b",
+    re.IGNORECASE,
+)
+"""Words of short remarks below a list: “Subject to change”."""
 
 
 def _is_sentence(row: list[Cell], words: int = _FEWEST_WORDS) -> bool:
