@@ -1551,4 +1551,100 @@ KEPT = {
         == with
         notes cells-meet year-is-listed
     """,
+    "New York: Class timetable, No school days": r"""
+        America/New_York
+        == Class timetable.csv
+        Class timetable 2026-27,,,,,,,
+        Session,Weekday,Starts,Ends,Room,Instructor,Start,End,Notes
+        Spin,Mon/Thurs,3:30 PM,4:30 PM,Main Gym,Orla Penn,2026-09-14,2026-11-20,
+        Yoga Flow,Tues/Fri,6:15 PM,7:00 PM,Pool 1,Mr. Marsh,2026-09-21,2026-12-11,
+        Pilates,Tues,6:15 PM,7:30 PM,Court 3,A. Quill,2026-10-05,2026-12-04,bring own kit
+        Aqua,Wed/Fri,6:30 PM,7:30 PM,North Field,"Reyes, Tom",2026-09-14,2026-12-18,new this year
+        == No school days.csv
+        Description,Start,End
+        Thanksgiving,2026-11-25,2026-11-27
+        Veterans Day,2026-11-11,2026-11-11
+        == comes out as
+        2026-09-14..2026-12-18 without 2026-09-15 2026-11-11 2026-11-23..2026-12-14/7 2026-11-25..2026-11-27 2026-12-03..2026-12-17/7 2026-12-15
+        Tue but 2026-09-22 2026-09-29 2026-12-08 18:15–19:30 | Pilates | Court 3
+        Tue Fri but 2026-09-18 2026-12-18 18:15–19:00 | Yoga Flow | Pool 1
+        Mon Thu 15:30–16:30 | Spin | Main Gym
+        Wed Fri 18:30–19:30 | Aqua | North Field
+        == in calendars
+        A. Quill 9, Mr. Marsh 23, Orla Penn 20, Reyes 25, Tom 25, Aqua 25, Pilates 9, Spin 20, Yoga Flow 23, Court 3 9, Main Gym 20, North Field 25, Pool 1 23
+        == with
+        notes unsure-column
+    """,
+    "Chicago: Evening classes, Holidays, Term dates": r"""
+        America/Chicago
+        == Evening classes.csv
+        Course,Meets,Starts,Length,Room,Instructor
+        Pottery,Thursday,17:00,60 min,Hall A,Orla Penn
+        Spanish 1,Wednesday,18:00,120 min,Studio 2,Mr. Marsh
+        Life Drawing,Wednesday,08:30,45 min,Rehearsal Room,A. Quill
+        == Holidays.csv
+        Name,Date from,Date to
+        Thanksgiving,"Nov 25, 2026","Nov 27, 2026"
+        Veterans Day,"Nov 11, 2026","Nov 11, 2026"
+        == Term dates.csv
+        Name,Date from,Date to
+        Fall semester,"Aug 31, 2026","Dec 18, 2026"
+        == comes out as
+        2026-09-02..2026-12-17 without 2026-11-11 2026-11-25 2026-11-26
+        Wed 08:30–09:15 | Life Drawing | Rehearsal Room
+        Wed 18:00–20:00 | Spanish 1 | Studio 2
+        Thu 17:00–18:00 | Pottery | Hall A
+        == in calendars
+        A. Quill 14, Mr. Marsh 14, Orla Penn 15, Life Drawing 14, Pottery 15, Spanish 1 14, Hall A 15, Rehearsal Room 14, Studio 2 14
+    """,
+    "New York: Breaks and holidays, Clubs, Dates of term": r"""
+        America/New_York
+        == Breaks and holidays.csv
+        Description,Begins,Finishes
+        Thanksgiving,11/25/2026,11/27/2026
+        Veterans Day,11/11/2026,
+        == Clubs.csv
+        Name,Days,Start,Length,Place,Leader,Fee
+        Chess Club,Wednesday,4pm,75 min,Room 12,Orla Penn,free
+        Robotics,Monday,10:30am,90 min,Lab 2,Mr. Marsh,free
+        Drama Club,Thursday,3pm,90 min,B14,A. Quill,free
+        == Dates of term.csv
+        Session,Begins,Finishes
+        Fall semester,08/31/2026,12/18/2026
+        == comes out as
+        2026-08-31..2026-12-17 without 2026-11-11 2026-11-25 2026-11-26
+        Thu 15:00–16:30 | Drama Club | B14
+        Mon 10:30–12:00 | Robotics | Lab 2
+        Wed 16:00–17:15 | Chess Club | Room 12
+        == in calendars
+        A. Quill 15, Mr. Marsh 16, Orla Penn 14, Chess Club 14, Drama Club 15, Robotics 16, B14 15, Lab 2 16, Room 12 14
+        == with
+        notes unsure-column
+    """,
+    "New York: Non-teaching days, Term dates, Training times": r"""
+        America/New_York
+        == Non-teaching days.csv
+        Occasion,Start date,End date
+        Thanksgiving,2026-11-25,2026-11-27
+        Veterans Day,2026-11-11,2026-11-11
+        == Term dates.csv
+        Name,Start date,End date
+        Fall semester,2026-08-31,2026-12-18
+        == Training times.csv
+        Training times 2026-27,,,,,
+        ,,,,,
+        Squad,Lead coach,Where,Day,From,Until
+        U12 Girls,Orla Penn,Main Gym,Wed & Thurs,6:00 PM,7:00 PM
+        U14 Boys,Mr. Marsh,Pool 1,Mon,10:00 AM,11:30 AM
+        Masters,A. Quill,Court 3,Mon & Thurs,10:30 AM,11:15 AM
+        == comes out as
+        2026-08-31..2026-12-17 without 2026-11-11 2026-11-25 2026-11-26
+        Mon Thu 10:30–11:15 | Masters | Court 3
+        Mon 10:00–11:30 | U14 Boys | Pool 1
+        Wed Thu 18:00–19:00 | U12 Girls | Main Gym
+        == in calendars
+        A. Quill 31, Mr. Marsh 16, Orla Penn 29, Masters 31, U12 Girls 29, U14 Boys 16, Court 3 31, Main Gym 29, Pool 1 16
+        == with
+        notes unsure-column
+    """,
 }

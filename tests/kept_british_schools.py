@@ -2229,4 +2229,56 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "London: Dates of term, Holidays, Training times": r"""
+        Europe/London
+        == Dates of term.csv
+        Term dates 2026-27,,
+        ,,
+        Semester,Opens,Closes
+        Autumn term,07 September 2026,18 December 2026
+        == Holidays.csv
+        Description,Opens,Closes
+        Half term,26 October 2026,30 October 2026
+        Staff training day,20 November 2026,20 November 2026
+        == Training times.csv
+        Training times 2026-27,,,,
+        Session,Weekday,Hours,Where,Coach
+        U12 Girls,Fri,5:30 PM - 7:00 PM,Main Gym,Orla Penn
+        U14 Boys,Fri,8:00 AM-9:30 AM,Pool 1,Mr. Marsh
+        Masters,Thurs,10:00 AM to 12:00 PM,Court 3,A. Quill
+        Juniors,Mon/Fri,10:00 AM–11:15 AM,North Field,"Reyes, Tom"
+        == comes out as
+        2026-09-07..2026-12-18 without 2026-10-26 2026-10-29 2026-10-30 2026-11-20
+        Thu 10:00–12:00 | Masters | Court 3
+        Fri 08:00–09:30 | U14 Boys | Pool 1
+        Fri 17:30–19:00 | U12 Girls | Main Gym
+        Mon Fri 10:00–11:15 | Juniors | North Field
+        == in calendars
+        A. Quill 14, Mr. Marsh 13, Orla Penn 13, Reyes 27, Tom 27, Juniors 27, Masters 14, U12 Girls 13, U14 Boys 13, Court 3 14, Main Gym 13, North Field 27, Pool 1 13
+        == with
+        notes unsure-column
+    """,
+    "Dublin: Days off, Rehearsals": r"""
+        Europe/Dublin
+        == Days off.csv
+        What,First day,Last day
+        Half term,Mon 26 Oct 2026,Fri 30 Oct 2026
+        Staff training day,Fri 20 Nov 2026,Fri 20 Nov 2026
+        == Rehearsals.csv
+        Ensemble,Day,Start,End,Room,Conductor,First day,Last day,Fee
+        Chamber Choir,Wednesday & Friday,10:30,11:30,Hall A,Orla Penn,Mon 14 Sep 2026,Fri 20 Nov 2026,£65
+        Junior Choir,Tuesday,09:15,10:45,Studio 2,Mr. Marsh,Mon 21 Sep 2026,Fri 11 Dec 2026,£40
+        Orchestra,Monday,16:30,17:45,Rehearsal Room,A. Quill,Mon 05 Oct 2026,Fri 04 Dec 2026,£65
+        Wind Band,Wednesday,17:00,19:00,Stage,"Reyes, Tom",Mon 14 Sep 2026,Fri 18 Dec 2026,£40
+        ,,,,,,,,
+        Subject to change,,,,,,,,
+        == comes out as
+        2026-09-16..2026-12-16 without 2026-09-21 2026-09-28 2026-10-26..2026-10-28 2026-10-30 2026-11-20..2026-12-11/7 2026-12-07 2026-12-14 2026-12-15
+        Mon 16:30–17:45 | Orchestra | Rehearsal Room
+        Tue 09:15–10:45 | Junior Choir | Studio 2
+        Wed Fri but 2026-11-25..2026-12-16/7 10:30–11:30 | Chamber Choir | Hall A
+        Wed 17:00–19:00 | Wind Band | Stage
+        == in calendars
+        A. Quill 8, Mr. Marsh 11, Orla Penn 17, Reyes 13, Tom 13, Chamber Choir 17, Junior Choir 11, Orchestra 8, Wind Band 13, Hall A 17, Rehearsal Room 8, Stage 13, Studio 2 11
+    """,
 }

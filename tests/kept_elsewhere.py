@@ -835,4 +835,31 @@ KEPT = {
         == in calendars
         Mr Raj 10, Mr Tan 5, Ms Lim 5, 3E1 10, 3E2 10, 3-05 10, Lab 1 5, Studio 5
     """,
+    "Sydney: Closures, Terms, Training times": r"""
+        Australia/Sydney
+        == Closures.csv
+        What,Opens,Closes
+        Half term,26-Oct-26,30-Oct-26
+        Staff training day,20-Nov-26,20-Nov-26
+        == Terms.csv
+        Term dates 2026-27,,
+        Term,Opens,Closes
+        Autumn term,07-Sep-26,18-Dec-26
+        == Training times.csv
+        Group,Lead coach,Location,Days,Start time,End time
+        U12 Girls,Orla Penn,Main Gym,Fri,6:30 PM,7:30 PM
+        U14 Boys,Mr. Marsh,Pool 1,Thu,5:15 PM,7:15 PM
+        Masters,A. Quill,Court 3,Mon,7:30 PM,8:45 PM
+        ,,,,,
+        Subject to change,,,,,
+        == comes out as
+        2026-09-07..2026-12-18 without 2026-10-26 2026-10-29 2026-10-30 2026-11-20
+        Mon 19:30–20:45 | Masters | Court 3
+        Thu 17:15–19:15 | U14 Boys | Pool 1
+        Fri 18:30–19:30 | U12 Girls | Main Gym
+        == in calendars
+        A. Quill 14, Mr. Marsh 14, Orla Penn 13, Masters 14, U12 Girls 13, U14 Boys 14, Court 3 14, Main Gym 13, Pool 1 14
+        == with
+        notes unsure-column
+    """,
 }

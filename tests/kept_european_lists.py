@@ -693,4 +693,22 @@ KEPT = {
         == in calendars
         Program březen 2027 3
     """,
+    "Helsinki: Koeaikataulu": r"""
+        Europe/Helsinki
+        == Koeaikataulu.csv
+        ﻿Päivä;Alkaa;Kesto;Aine;Tila;Valvoja
+        maanantai 02.11.2026;9.00;90 min;Matematiikka;R1;Orla Penn
+        keskiviikko 04.11.2026;9.00;120 min;Äidinkieli;R2;Ivo Marsh
+        perjantai 06.11.2026;10.30;60 min;Kuvataide;R3;Ada Quill
+        maanantai 09.11.2026;9.00;90 min;Liikunta;R4;Tom Reyes
+        == comes out as
+        2026-11-02 09:00–10:30 | Matematiikka | R1
+        2026-11-04 09:00–11:00 | Äidinkieli | R2
+        2026-11-06 10:30–11:30 | Kuvataide | R3
+        2026-11-09 09:00–10:30 | Liikunta | R4
+        == in calendars
+        Koeaikataulu 4
+        == with
+        notes unsure-column
+    """,
 }

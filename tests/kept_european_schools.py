@@ -2350,4 +2350,272 @@ KEPT = {
         == with
         notes holds-for-block
     """,
+    "Amsterdam: Ada Quill, Ivo Marsh, Lestijden, Lesvrije dagen, Orla Penn, Periodes, Tom Reyes": r"""
+        Europe/Amsterdam
+        == Ada Quill.csv
+        ﻿Rooster Ada Quill;;;;;
+        ;maandag;dinsdag;woensdag;donderdag;vrijdag
+        1e uur;;;;;
+        2e uur;;;;"8b
+        Tekenen
+        R3";
+        3e uur;;"7a
+        Tekenen
+        R3";;;
+        4e uur;;;;;
+        == Ivo Marsh.csv
+        ﻿Rooster Ivo Marsh;;;;;
+        ;maandag;dinsdag;woensdag;donderdag;vrijdag
+        1e uur;;"8b
+        Nederlands
+        R2";;;
+        2e uur;"7a
+        Nederlands
+        R2";;;;"7a
+        Nederlands
+        R2"
+        3e uur;;;;;
+        4e uur;;;;;
+        == Lestijden.csv
+        ﻿Uur;Aanvang;Einde
+        1;8:00;8:45
+        2;8:50;9:35
+        3;9:55;10:40
+        4;10:45;11:30
+        == Lesvrije dagen.csv
+        ﻿Omschrijving;Van;T/m
+        Herfstvakantie;26-10-2026;30-10-2026
+        Studiedag;11-11-2026;11-11-2026
+        == Orla Penn.csv
+        ﻿Rooster Orla Penn;;;;;
+        ;maandag;dinsdag;woensdag;donderdag;vrijdag
+        1e uur;"7a
+        Wiskunde
+        R1";;"7a
+        Wiskunde
+        R1";;"8b
+        Wiskunde
+        R1"
+        2e uur;"8b
+        Wiskunde
+        R1";;;;
+        3e uur;;;;;
+        4e uur;;;;;
+        == Periodes.csv
+        ﻿Periode;Eerste lesdag;Laatste lesdag
+        Periode 1;01-09-2026;18-12-2026
+        == Tom Reyes.csv
+        ﻿Rooster Tom Reyes;;;;;
+        ;maandag;dinsdag;woensdag;donderdag;vrijdag
+        1e uur;;;;;
+        2e uur;;;;;
+        3e uur;;;;;"8b
+        Gym
+        R4"
+        4e uur;;;"8b
+        Gym
+        R4";"7a
+        Gym
+        R4";
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-10-26..2026-10-30 2026-11-11
+        Tue 09:55–10:40 | Tekenen (7a) | R3 | Period 3
+        Thu 08:50–09:35 | Tekenen (8b) | R3 | Period 2
+        Tue 08:00–08:45 | Nederlands (8b) | R2 | Period 1
+        Mon Fri 08:50–09:35 | Nederlands (7a) | R2 | Period 2
+        Mon Wed 08:00–08:45 | Wiskunde (7a) | R1 | Period 1
+        Fri 08:00–08:45 | Wiskunde (8b) | R1 | Period 1
+        Mon 08:50–09:35 | Wiskunde (8b) | R1 | Period 2
+        Wed 10:45–11:30 | Gym (8b) | R4 | Period 4
+        Thu 10:45–11:30 | Gym (7a) | R4 | Period 4
+        Fri 09:55–10:40 | Gym (8b) | R4 | Period 3
+        == in calendars
+        Ada Quill 30, Ivo Marsh 44, Orla Penn 57, Tom Reyes 44, 7a 87, 8b 88, R1 57, R2 44, R3 30, R4 44
+        == with
+        warning told-by-form Ada Quill.csv, E4
+        warning told-by-form Ivo Marsh.csv, C3
+        warning told-by-form Orla Penn.csv, B3
+        warning told-by-form Tom Reyes.csv, F5
+        notes teacher-by-cells
+    """,
+    "Zagreb: Polugodišta, Praznici, Tjedni, Zaduženja, Zvona": r"""
+        Europe/Zagreb
+        == Polugodišta.csv
+        ﻿Polugodište;Početak;Završetak
+        Prvo polugodište;01.09.2026.;18.12.2026.
+        == Praznici.csv
+        ﻿Naziv;Od;Do
+        Jesenski odmor;26.10.2026.;30.10.2026.
+        Dan škole;11.11.2026.;11.11.2026.
+        == Tjedni.csv
+        ﻿Tjedan od;Tjedan
+        31.08.2026.;A
+        07.09.2026.;B
+        14.09.2026.;A
+        21.09.2026.;B
+        28.09.2026.;A
+        05.10.2026.;B
+        12.10.2026.;A
+        19.10.2026.;B
+        02.11.2026.;A
+        09.11.2026.;B
+        16.11.2026.;A
+        23.11.2026.;B
+        30.11.2026.;A
+        07.12.2026.;B
+        14.12.2026.;A
+        == Zaduženja.csv
+        ﻿Razred;Predmet;Učionica;Dan;Sat;Tjedan
+        7a;Matematika;R1;ponedjeljak;1;B
+        7a;Hrvatski jezik;R2;ponedjeljak;2;
+        7a;Likovna kultura;R3;utorak;3;B
+        7a;Matematika;R1;srijeda;1;A
+        7a;Tjelesni;R4;četvrtak;4;B
+        7a;Hrvatski jezik;R2;petak;2;A
+        8b;Matematika;R1;ponedjeljak;2;
+        8b;Hrvatski jezik;R2;utorak;1;
+        8b;Tjelesni;R4;srijeda;4;A
+        8b;Likovna kultura;R3;četvrtak;2;
+        8b;Matematika;R1;petak;1;
+        8b;Tjelesni;R4;petak;3;B
+        == Zvona.csv
+        ﻿Sat;Početak;Kraj
+        1;8:00;8:45
+        2;8:50;9:35
+        3;9:55;10:40
+        4;10:45;11:30
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-09-09..2026-10-21/14 2026-10-26..2026-10-30 2026-11-11..2026-12-09/14
+        2026-09-02..2026-10-14/14 2026-09-07..2026-10-19/14 2026-11-04..2026-12-16/14 2026-11-09..2026-12-07/14 08:00–08:45 | Matematika (7a) | R1 | Period 1
+        2026-09-04..2026-10-16/14 2026-09-07..2026-10-19/7 2026-11-02..2026-12-14/7 2026-11-06..2026-12-18/14 08:50–09:35 | Hrvatski jezik (7a) | R2 | Period 2
+        2026-09-08..2026-10-20/14 2026-11-10..2026-12-08/14 09:55–10:40 | Likovna kultura (7a) | R3 | Period 3
+        2026-09-10..2026-10-22/14 2026-11-12..2026-12-10/14 10:45–11:30 | Tjelesni (7a) | R4 | Period 4
+        Tue 08:00–08:45 | Hrvatski jezik (8b) | R2 | Period 1
+        Wed 10:45–11:30 | Tjelesni (8b) | R4 | Period 4
+        Thu 08:50–09:35 | Likovna kultura (8b) | R3 | Period 2
+        Fri 08:00–08:45 | Matematika (8b) | R1 | Period 1
+        Mon 08:50–09:35 | Matematika (8b) | R1 | Period 2
+        2026-09-11..2026-10-23/14 2026-11-13..2026-12-11/14 09:55–10:40 | Tjelesni (8b) | R4 | Period 3
+        == in calendars
+        7a 51, 8b 74, R1 44, R2 37, R3 22, R4 22
+        == with
+        notes unsure-column
+    """,
+    "Bucharest: Module, Training, Vacanțe și zile libere": r"""
+        Europe/Bucharest
+        == Module.csv
+        ﻿Modul;Început;Sfârșit
+        Modulul 1;01.09.2026;18.12.2026
+        == Training.csv
+        ﻿Echipa;Lu;Ma;Mi;Jo;Vi
+        U10;16:00-17:30 Teren 1;;16:00-17:30 Teren 1;;16:00-17:30 Teren 1
+        U12;;17:00-18:30 Sala mare;;17:00-18:30 Sala mare;
+        U14;18:00-19:30 Teren 1;;18:00-19:30 Teren 1;;18:00-19:30 Teren 1
+        == Vacanțe și zile libere.csv
+        ﻿Denumire;De la;Până la
+        Vacanța de toamnă;26.10.2026;30.10.2026
+        Ziua școlii;11.11.2026;11.11.2026
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-10-26..2026-10-30 2026-11-11
+        Mon Wed Fri 16:00–17:30 | U10 | Teren 1
+        Tue Thu 17:00–18:30 | U12 | Sala mare
+        Mon Wed Fri 18:00–19:30 | U14 | Teren 1
+        == in calendars
+        U10 43, U12 30, U14 43, Sala mare 30, Teren 1 86
+        == with
+        notes unsure-column
+    """,
+    "Athens: Όμιλοι, Αργίες": r"""
+        Europe/Athens
+        == Όμιλοι.csv
+        ﻿Μάθημα;Ημέρα;Ώρα;Έναρξη;Αριθμός μαθημάτων;Αίθουσα
+        Μαθηματικά;Δευτέρα;18:00-19:30;14/09/2026;8;R1
+        Γλώσσα;Τετάρτη;18:00-19:30;16/09/2026;6;R2
+        Καλλιτεχνικά;Πέμπτη;18:00-19:30;01/10/2026;9;R3
+        == Αργίες.csv
+        ﻿Αργία;Από;Έως
+        Σχολική εκδρομή και αργίες;26/10/2026;30/10/2026
+        Εθνική εορτή;11/11/2026;11/11/2026
+        == comes out as
+        2026-09-14..2026-12-03 without 2026-09-17 2026-09-24 2026-10-26 2026-10-28..2026-12-02/7 2026-10-29 2026-11-16..2026-11-30/7
+        Wed 18:00–19:30 | Γλώσσα | R2
+        Thu 18:00–19:30 | Καλλιτεχνικά | R3
+        Mon 18:00–19:30 | Μαθηματικά | R1
+        == in calendars
+        Γλώσσα 6, Καλλιτεχνικά 9, Μαθηματικά 8, R1 8, R2 6, R3 9
+        == with
+        notes unsure-column
+    """,
+    "Lisbon: Interrupções letivas, Períodos letivos, Training": r"""
+        Europe/Lisbon
+        == Interrupções letivas.csv
+        ﻿Interrupção;De;Até
+        Interrupção de novembro;26/10/2026;30/10/2026
+        Feriado municipal;11/11/2026;11/11/2026
+        == Períodos letivos.csv
+        ﻿Período;Início;Fim
+        1.º Período;01/09/2026;18/12/2026
+        == Training.csv
+        ﻿Equipa;Treinador;Pavilhão;Dia;Das;Às
+        U10;Orla Penn;Pavilhão;segunda-feira;16:00;17:00
+        U12;Ivo Marsh;Campo 2;terça-feira;17:00;18:30
+        U14;Orla Penn;Pavilhão;quinta-feira;18:30;20:00
+        U12;Ivo Marsh;Campo 2;sexta-feira;16:30;18:00
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-10-26 2026-10-27 2026-10-29 2026-10-30
+        Tue 17:00–18:30 | U12 | Campo 2
+        Fri 16:30–18:00 | U12 | Campo 2
+        Thu 18:30–20:00 | U14 | Pavilhão
+        Mon 16:00–17:00 | U10 | Pavilhão
+        == in calendars
+        Ivo Marsh 30, Orla Penn 29, U10 14, U12 30, U14 15, Campo 2 30, Pavilhão 29
+        == with
+        notes unsure-column
+    """,
+    "Paris: Horaires des cours, Services, Trimestres, Vacances et jours fériés": r"""
+        Europe/Paris
+        == Horaires des cours.csv
+        ﻿Heure;Début;Fin
+        1;8h00;8h45
+        2;8h50;9h35
+        3;9h55;10h40
+        4;10h45;11h30
+        == Services.csv
+        ﻿Classe;Matière;Professeur;Salle;Jour;Heure
+        7a;Mathématiques;Orla Penn;R1;lun;H1
+        7a;Français;Ivo Marsh;R2;lun;H2
+        7a;Arts plastiques;Ada Quill;R3;mar;H3
+        7a;Mathématiques;Orla Penn;R1;mer;H1
+        7a;EPS;Tom Reyes;R4;jeu;H4
+        7a;Français;Ivo Marsh;R2;ven;H2
+        8b;Mathématiques;Orla Penn;R1;lun;H2
+        8b;Français;Ivo Marsh;R2;mar;H1
+        8b;EPS;Tom Reyes;R4;mer;H4
+        8b;Arts plastiques;Ada Quill;R3;jeu;H2
+        8b;Mathématiques;Orla Penn;R1;ven;H1
+        8b;EPS;Tom Reyes;R4;ven;H3
+        == Trimestres.csv
+        ﻿Période;Début;Fin
+        1er trimestre;01/09/2026;18/12/2026
+        == Vacances et jours fériés.csv
+        ﻿Motif;Dates
+        Vacances de la Toussaint;26/10/2026 – 30/10/2026
+        Armistice;11/11/2026
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-10-26..2026-10-30 2026-11-11
+        Tue 09:55–10:40 | Arts plastiques (7a) | R3 | Period H3
+        Thu 08:50–09:35 | Arts plastiques (8b) | R3 | Period H2
+        Tue 08:00–08:45 | Français (8b) | R2 | Period H1
+        Mon Fri 08:50–09:35 | Français (7a) | R2 | Period H2
+        Mon Wed 08:00–08:45 | Mathématiques (7a) | R1 | Period H1
+        Fri 08:00–08:45 | Mathématiques (8b) | R1 | Period H1
+        Mon 08:50–09:35 | Mathématiques (8b) | R1 | Period H2
+        Wed 10:45–11:30 | EPS (8b) | R4 | Period H4
+        Thu 10:45–11:30 | EPS (7a) | R4 | Period H4
+        Fri 09:55–10:40 | EPS (8b) | R4 | Period H3
+        == in calendars
+        Ada Quill 30, Ivo Marsh 44, Orla Penn 57, Tom Reyes 44, 7a 87, 8b 88, R1 57, R2 44, R3 30, R4 44
+        == with
+        warning period-by-number Services.csv, A12:F12
+    """,
 }

@@ -4,8 +4,9 @@ from datetime import date, timedelta
 
 import pytest
 
-from made_schools import drafted, laid_out
+from made_schools import built, drafted, laid_out
 from nomarium.core.building import BuildChoices, prepare
+from nomarium.core.problems import has_errors
 from test_folders import AUTUMN, CLOSED, TERM, Folder, assert_comes_out_true, days_of
 
 SEPTEMBER = [day for day in days_of("2026-09-07", "2026-09-25") if day.weekday() < 5]
@@ -287,3 +288,45 @@ def test_its_twin_is_refused_or_told(tmp_path, name):
     said = {problem.code for problem in prepare(plan, BuildChoices()).problems}
     said |= {problem.code for problem in (*draft.left_out.values(), *draft.to_correct)}
     assert code in said
+
+
+TERM_OF_TWO_WEEKS = {"terms.csv": "Term,Start,End\nAutumn,2026-09-07,2026-09-18\n", "closures.csv": CLOSED}
+SAID_BY_CELLS = [
+    ("Class,Day,Start,Hours\nArt,Mon,9:00,2\nMaths,Tue,10:00,1\n", ["Art 09:00–11:00", "Maths 10:00–11:00"]),
+    (
+        "Class,Time,Mon,Tue\n7a,8:00–8:45,Art (R1),\n,8:50–9:35,,Latin (R2)\n",
+        ["7a 08:00–08:45 R1", "7a 08:50–09:35 R2"],
+    ),
+    ("Team,Coach,Where,Meets,Times,Contact\nU12,Kay,Gym,Mon,5pm-6pm,office\n", ["U12 17:00–18:00 Gym"]),
+    (
+        "Course,Meets,Starts,Length,Fee\nClay,Mon,17:00,60 min,free\nSong,Tue,18:00,90 min,free\n",
+        ["Clay 17:00–18:00", "Song 18:00–19:30"],
+    ),
+    (
+        "Team,Day,Entrada,Salida\nU10,Po,16:00,17:00\nU12,Št,17:00,18:00\nU14,St,18:00,19:00\n",
+        ["U10 16:00–17:00", "U14 18:00–19:00", "U12 17:00–18:00"],
+    ),
+]
+
+
+@pytest.mark.parametrize(
+    ("sheet", "expected"), SAID_BY_CELLS, ids=[sheet.partition("\n")[0] for sheet, _ in SAID_BY_CELLS]
+)
+def test_cells_decide_what_a_heading_may_mean(tmp_path, sheet, expected):
+    plan, _ = drafted(tmp_path, laid_out(tmp_path, {"list.csv": sheet, **TERM_OF_TWO_WEEKS}))
+    errors, meetings = built(plan)
+    first_week = sorted((when, end, who, where) for when, end, who, where in meetings if when < "2026-09-12")
+    found = [f"{who} {when[11:]}–{end} {where}".strip() for when, end, who, where in first_week]
+    assert (errors, found) == ([], expected)
+
+
+def test_periods_are_told_by_their_numbers_where_most_ring(tmp_path):
+    grid = "Class 7a,,\n,Mon,Tue\nH1,Art,\nH2,,Latin\nH3,Art,Latin\n"
+    for bells, code in (
+        ("1,8:00,8:45\n2,8:50,9:35\n3,9:40,10:25\n", "period-by-number"),
+        ("1,8:00,8:45\n9,9:00,9:45\n", ""),
+    ):
+        files = {"7a.csv": grid, "bells.csv": f"Period,Start,End\n{bells}", **TERM_OF_TWO_WEEKS}
+        plan, _ = drafted(tmp_path, laid_out(tmp_path, files))
+        problems = prepare(plan, BuildChoices(machine_zone="America/Halifax")).problems
+        assert (code in {one.code for one in problems}, has_errors(problems)) == (bool(code), not code)
