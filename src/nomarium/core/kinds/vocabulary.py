@@ -1,8 +1,8 @@
 """The words that headings are made of, once for all kinds of sheets: what means a date, a time, a person, a place.
 
 A kind of sheet lists the words that are its own, and takes from here what it shares with others. Both ends of a span
-come from one list of pairs, so that none is known without the other. The languages are those that dates and times
-are read in most: English, German, French, Spanish, Italian, Portuguese, Dutch, Danish, Norwegian, Swedish.
+come from one list of pairs, so that none is known without the other. A school's own words (terms, closures,
+bells, lessons, grids) are known in some forty languages; offices' and clubs' in those of western Europe most of all.
 """
 
 from __future__ import annotations
