@@ -75,6 +75,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _weekdays_that_are_dates(matches, headings.sheet)
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _doors_before_starts(matches)
+    _no_ends_beside_hours(matches)
     _departures_first(matches, headings.sheet)
     _due_dates_end(matches)
     _marks_of_closures(matches, headings.sheet)
@@ -242,7 +243,18 @@ def _begins_with_numbers(match: Match) -> bool:
 
 def _is_no_end(match: Match) -> bool:
     """Tell whether a word that means an end here, and a place there, heads words: “Kraj”."""
-    return heading_key(match.column.heading) in _ENDS_OR_PLACES and names_no_time(match.column)
+    return heading_key(match.column.heading) in _ENDS_OR_PLACES and _says_no_when(match.column)
+
+
+def _says_no_when(column: Column) -> bool:
+    return not (holds_times(column) or are_clock_times(column) or holds_dates(column))
+
+
+def _no_ends_beside_hours(matches: Matches) -> None:
+    """Let a column headed as starts or ends be left, and so be told, where hours have both and it holds no times."""
+    for match in matches.all if not matches.open("hours") else ():
+        if match.field in ("start", "end") and match.is_free and _says_no_when(match.column):
+            match.field, match.why, match.released = "", "", True
 
 
 _ENDS_OR_PLACES = frozenset(map(heading_key, ("kraj", "край")))
