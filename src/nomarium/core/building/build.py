@@ -9,7 +9,6 @@ from datetime import date
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from nomarium.core.bells import rung_by_number
 from nomarium.core.building import wording
 from nomarium.core.building.calendars import Calendars, Part, plan_calendars
 from nomarium.core.building.lessons import LaidLesson, moves_of_lessons, teach
@@ -21,7 +20,6 @@ from nomarium.core.meetings import Expansion, Held, Joining, Timetabling, assign
 from nomarium.core.meetings.wording import no_special_bells
 from nomarium.core.problems import Place, Problem, WrongCall, by_place, has_errors
 from nomarium.core.school import School, open_school
-from nomarium.core.slots import period_key
 from nomarium.core.sources import Series, SplitValues, has_part
 from nomarium.core.sources.wording import near_double
 from nomarium.core.values import read_zone
@@ -183,6 +181,9 @@ def _name_by_number(build: Build) -> None:
     }
     if build.read.bells is None or build.read.names or not written:
         return
+    from nomarium.core.bells import rung_by_number
+    from nomarium.core.slots import period_key
+
     rung = rung_by_number(written, build.read.bells.periods().values())
     build.read.names.rung |= {("", period_key(name)): period for name, period in rung.items()}
     if rung:
