@@ -19,6 +19,7 @@ from nomarium.core.values import (
     days_of_week,
     in_reach,
     is_date,
+    may_be_short_weekday,
     month_named,
     month_of,
     on_or_after,
@@ -142,7 +143,7 @@ def axis_at(view: GridView, row: int, *, again: bool = False, alone: bool = Fals
 
 def _weekdays_in_turn(view: GridView, row: int) -> dict[int, Cell]:
     """Return the weekdays, by name, that neighbouring cells of a row are in one language's short forms: "pn", "wt"."""
-    texts = [(column, text) for column, text in islice(view.filled(row), _SAMPLE) if _may_be_short(text)]
+    texts = [(column, text) for column, text in islice(view.filled(row), _SAMPLE) if may_be_short_weekday(text)]
     runs: list[list[tuple[int, str]]] = []
     for one in texts:
         if runs and view.end(row, runs[-1][-1][0])[1] + 1 == one[0]:
@@ -156,13 +157,6 @@ def _weekdays_in_turn(view: GridView, row: int) -> dict[int, Cell]:
             if days := weekdays_in_turn(tuple(text for _, text in part)):
                 return {column: WEEKDAY_NAMES[day] for (column, _), day in zip(part, days, strict=True)}
     return {}
-
-
-def _may_be_short(text: str) -> bool:
-    return len(text) <= _LONGEST_SHORT_FORM and any(map(str.isalpha, text))
-
-
-_LONGEST_SHORT_FORM = 5
 
 
 def _columns_of(view: GridView, row: int, kinds: Mapping[int, str], main: str, *, alone: bool) -> list[int]:

@@ -171,6 +171,20 @@ def weekdays_in_turn(names: tuple[str, ...]) -> tuple[int, ...]:
     return tuple((first + step) % 7 for first in readings for step in range(len(said))) if len(readings) == 1 else ()
 
 
+def may_be_short_weekday(text: str) -> bool:
+    """Tell whether a text is short, and in some usual language a form of a weekday: most texts are none."""
+    return len(text) <= _LONGEST_SHORT_FORM and normalised(text).strip(". ") in _short_forms()
+
+
+@cache
+def _short_forms() -> frozenset[str]:
+    letters = (letter for names in names_in(_USUAL_NAMES).values() for letter in names.letters)
+    return frozenset(form for names in (*short_weekdays(), letters) for form in names if not form.isdecimal())
+
+
+_LONGEST_SHORT_FORM = 5
+
+
 def _may_stand_for(word: str, day: int, language: LanguageNames) -> bool:
     """Tell whether a word is a weekday's (Monday is 0) in a language; a letter, too: "P, O, T, C, Pk"."""
     return language.short.get(word, language.words.weekdays.get(word)) == day or language.letters[day] == word
