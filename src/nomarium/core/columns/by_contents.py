@@ -74,7 +74,7 @@ def _take_exceptions(matches: Matches, sheet: SheetKind) -> None:
     for match in matches.unused_matches() if repeats and "except" in sheet.names and matches.open("except") else ():
         filled = [plain_text(cell) for cell in match.column.cells if cell != ""]
         if without_not_on(match.column.heading) is not None and filled and all(map(are_dates, filled)):
-            match.field, match.certainty, match.why = "except", Certainty.LIKELY, "its heading, with dates below it"
+            match.take("except", Certainty.LIKELY, "its heading, with dates below it")
             return
 
 
@@ -162,7 +162,7 @@ def _take_days_of_meetings(matches: Matches) -> None:
     whole = len(dated) == 2 and are_first_and_last_days(dated[0].column, dated[1].column)
     if whole and all(map(matches.open, ("from", "until"))):
         for match, name in zip(dated, ("from", "until"), strict=True):
-            match.field, match.certainty, match.why = name, Certainty.LIKELY, "dates never before those beside them"
+            match.take(name, Certainty.LIKELY, "dates never before those beside them")
     if all(map(matches.open, ("from", "until"))):
         _take_only(matches, "from", holds_spans_of_dates, "spans of dates stand below it")
     _take_spans_for_hours(matches)
@@ -192,7 +192,7 @@ def _take_what_meets(matches: Matches) -> None:
     fitting = [match for match in matches.unused_matches() if _names_each(match.column)]
     titles = [match for match in fitting if not holds_codes(match.column)]
     for match in (titles or fitting)[:1]:
-        match.field, match.certainty, match.why = "course", Certainty.DOUBTFUL, "its words stand in each row"
+        match.take("course", Certainty.DOUBTFUL, "its words stand in each row")
 
 
 def _names_each(column: Column) -> bool:
@@ -232,7 +232,7 @@ def _take_days(matches: Matches) -> None:
     if matches.open("end_date") and are_first_and_last_days(pair[0].column, pair[1].column):
         for match, name in zip(pair, ("start_date", "end_date"), strict=True):
             if match.field != name:
-                match.field, match.certainty, match.why = name, Certainty.LIKELY, "dates never before those beside them"
+                match.take(name, Certainty.LIKELY, "dates never before those beside them")
 
 
 def _take_clocks(matches: Matches) -> None:
@@ -244,7 +244,7 @@ def _take_clocks(matches: Matches) -> None:
     beside = len(timed) == 2 and timed[1].column.index == timed[0].column.index + 1
     if beside and all(map(matches.open, ("start", "end", "hours"))):
         for match, name in zip(timed, ("start", "end"), strict=True):
-            match.field, match.certainty, match.why = name, Certainty.LIKELY, "the only two columns of times"
+            match.take(name, Certainty.LIKELY, "the only two columns of times")
     if matches.open("hours") and matches.open("start") != matches.open("end"):
         _take_clock_beside(matches)
 
@@ -256,8 +256,7 @@ def _take_clock_beside(matches: Matches) -> None:
     for match in matches.unused_matches():
         pair = sorted((match.column, known), key=lambda column: column.index)
         if match.column.index == known.index + step and are_starts_and_ends(*pair):
-            match.field, match.certainty = name, Certainty.LIKELY
-            match.why = f"its times beside “{known.heading}”"
+            match.take(name, Certainty.LIKELY, f"its times beside “{known.heading}”")
 
 
 def _let_go_of_periods(matches: Matches) -> None:
@@ -272,16 +271,14 @@ def _take_title(matches: Matches) -> None:
     """Find the title: what sessions are called, the descriptions, else the only column of words."""
     called = [match for match in matches.unused_matches() if heading_key(match.column.heading) in _DUTIES]
     if len(called) == 1 and holds_titles(called[0].column):
-        called[0].field, called[0].certainty = "summary", Certainty.LIKELY
-        called[0].why = "what people are there for"
+        called[0].take("summary", Certainty.LIKELY, "what people are there for")
         return
     released = [match for match in matches.all if match.released and not match.field]
     sessions = [match for match in released if heading_key(match.column.heading) in _SESSIONS]
     before = sessions[0].column.index if sessions else 0
     others = [match for match in matches.unused_matches() if match.column.index < before and holds_titles(match.column)]
     if len(sessions) == 1 and not others and _are_different(sessions[0].column):
-        sessions[0].field, sessions[0].certainty = "summary", Certainty.LIKELY
-        sessions[0].why = "sessions are called so"
+        sessions[0].take("summary", Certainty.LIKELY, "sessions are called so")
         return
     described = next((match for match in matches.all if match.field == "description"), None)
     dated = [match.column.index for match in matches.all if match.field in ("start_date", "start", "when")]
@@ -297,8 +294,11 @@ def _take_title(matches: Matches) -> None:
         taken = nearer[0] if beside else described
         if not _is_filled(taken.column):
             return  # a rehearsal without a note is one, too
-        taken.field, taken.certainty = "summary", Certainty.DOUBTFUL
-        taken.why = "the column of words beside the date" if beside else "no other column is the title"
+        taken.take(
+            "summary",
+            Certainty.DOUBTFUL,
+            "the column of words beside the date" if beside else "no other column is the title",
+        )
         return
     _take_only(matches, "summary", holds_titles, "the only column of words left")
     if matches.open("summary"):
@@ -309,15 +309,10 @@ def _take_title(matches: Matches) -> None:
     if matches.open("summary"):
         wordy = [match for match in released if not match.field and holds_titles(match.column)]
         if len(wordy) == 1:  # “Call” heads what is on as well as when to come
-            wordy[0].field, wordy[0].certainty = "summary", Certainty.DOUBTFUL
-            wordy[0].why = "the only column of words left"
+            wordy[0].take("summary", Certainty.DOUBTFUL, "the only column of words left")
     people = [match for match in matches.all if match.field in ("attendees", "organizer") and match.is_free]
     if matches.open("summary") and len(people) == 1 and holds_titles(people[0].column):
-        people[0].field, people[0].certainty, people[0].why = (
-            "summary",
-            Certainty.DOUBTFUL,
-            "nothing else says what is on",
-        )
+        people[0].take("summary", Certainty.DOUBTFUL, "nothing else says what is on")
 
 
 _DUTIES = frozenset(
@@ -370,8 +365,7 @@ def _take_start(matches: Matches) -> None:
     """Take the only column of times that is left for the starts, where a heading names the ends."""
     timed = [match for match in matches.unused_matches() if holds_mostly_times(match.column)]
     if len(timed) == 1 and matches.open("start_time") and matches.open("start") and matches.open("hours"):
-        timed[0].field, timed[0].certainty = "start_time", Certainty.LIKELY
-        timed[0].why = "its cells are times, and another column has the ends"
+        timed[0].take("start_time", Certainty.LIKELY, "its cells are times, and another column has the ends")
 
 
 def _take_times(matches: Matches) -> None:
@@ -379,7 +373,7 @@ def _take_times(matches: Matches) -> None:
     timed = [match for match in matches.unused_matches() if may_be_times(match.column)] or _pair_beside_dates(matches)
     if len(timed) <= 2:
         for match, name in zip(timed, ("start_time", "end_time"), strict=False):
-            match.field, match.certainty, match.why = name, Certainty.DOUBTFUL, "all its cells are times"
+            match.take(name, Certainty.DOUBTFUL, "all its cells are times")
 
 
 def _pair_beside_dates(matches: Matches) -> list[Match]:
@@ -402,14 +396,13 @@ def _take_end(matches: Matches) -> None:
     behind = [match for match in matches.unused_matches() if match.column.index == starts[0].column.index + 1]
     timed = [match for match in matches.unused_matches() if may_be_times(match.column)]
     if behind and all(match in behind for match in timed) and are_starts_and_ends(starts[0].column, behind[0].column):
-        behind[0].field, behind[0].certainty = "end_time", Certainty.LIKELY
-        behind[0].why = "its times stand beside the starts, and never before them"
+        behind[0].take("end_time", Certainty.LIKELY, "its times stand beside the starts, and never before them")
 
 
 def _take_only(matches: Matches, name: str, fits: Callable[[Column], bool], why: str) -> None:
     fitting = [match for match in matches.unused_matches() if fits(match.column)]
     if len(fitting) == 1:
-        fitting[0].field, fitting[0].certainty, fitting[0].why = name, Certainty.DOUBTFUL, why
+        fitting[0].take(name, Certainty.DOUBTFUL, why)
 
 
 def _take_beside_the_date(matches: Matches) -> None:
@@ -427,8 +420,7 @@ def _take_beside_the_date(matches: Matches) -> None:
         if holds_titles(match.column) and not holds_codes(match.column)
     ]
     if len(fitting) == 1 and _are_different(fitting[0].column):
-        fitting[0].field, fitting[0].certainty = "summary", Certainty.DOUBTFUL
-        fitting[0].why = "the column of words beside the date"
+        fitting[0].take("summary", Certainty.DOUBTFUL, "the column of words beside the date")
 
 
 def _holds_phrases(column: Column) -> bool:

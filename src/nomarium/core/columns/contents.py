@@ -327,11 +327,14 @@ def numbers_periods(column: Column) -> bool:
     One and the same word may stand around all of them, that is none of clocks or lengths: "1ª ora", "H1".
     """
     found = [_WITH_WORD.fullmatch(plain_text(cell).strip()) for cell in _filled(column)]
+    words = {(match["before"], match["behind"]) if match else None for match in found}
+    around = words.pop() if len(words) == 1 else None
+    if around is None:
+        return False
     numbers = {int(match["number"]) for match in found if match}
-    words = {(match["before"], match["behind"]) for match in found if match}
-    small = bool(numbers) and None not in found and 0 < min(numbers) <= 2 and max(numbers) <= _MOST_PERIODS
-    before, behind = words.pop() if small and len(words) == 1 else ("", "h")
-    return (behind or f"{before}…").strip().casefold() not in _OF_CLOCKS
+    before, behind = around
+    of_clocks = (behind or f"{before}…").strip().casefold() in _OF_CLOCKS
+    return 0 < min(numbers) <= 2 and max(numbers) <= _MOST_PERIODS and not of_clocks
 
 
 _WITH_WORD = regex(r"(?P<before>[^\d:–-]{0,15})(?P<number>\d{1,2})(?P<behind>[^\d:–-]{0,15})")

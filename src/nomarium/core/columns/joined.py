@@ -203,8 +203,7 @@ def _title_among_texts(matches: Matches, sheet: SheetKind) -> None:
     cells = [plain_text(cell).strip() for cell in texts[0].column.cells]
     others_blank = any(cell == "" for match in texts[1:] for cell in match.column.cells)
     if others_blank and all(0 < len(cell) <= _LONGEST_TITLE for cell in cells) and len(set(cells)) == len(cells) > 1:
-        texts[0].field, texts[0].certainty = "summary", Certainty.LIKELY
-        texts[0].why = "its cells are short, and each row has another"
+        texts[0].take("summary", Certainty.LIKELY, "its cells are short, and each row has another")
 
 
 _LONGEST_TITLE = 60
@@ -298,7 +297,7 @@ def part_times_and_words(matches: Matches, sheet: SheetKind) -> None:
     why = "its cells hold times and words"
     match.column.cells = [span for span, _ in parts]
     if not match.field:
-        match.field, match.certainty, match.why = "hours", Certainty.LIKELY, why
+        match.take("hours", Certainty.LIKELY, why)
     matches.all.append(Match(Column(match.column.heading, match.column.index, words), name, Certainty.SURE, why))
 
 
@@ -343,5 +342,5 @@ def _join(
     cells: list[Cell] = [text([plain_text(cell).strip() for cell in row]) for row in rows]
     column = Column(", ".join(part.column.heading for part in parts), parts[0].column.index, cells)
     for part in parts:
-        part.field, part.certainty, part.why = f"part of {name}", Certainty.SURE, why
+        part.take(f"part of {name}", Certainty.SURE, why)
     matches.all.append(Match(column, name, certainty, why))

@@ -151,7 +151,7 @@ def _by_likeness(matches: Matches, headings: Headings) -> None:
     for name, claimants in claims.items():
         if len(claimants) == 1:
             match, heading = claimants[0]
-            match.field, match.certainty, match.why = name, Certainty.LIKELY, f"like “{heading}”"
+            match.take(name, Certainty.LIKELY, f"like “{heading}”")
 
 
 def _may_be(column: Column, field: str) -> bool:
@@ -254,7 +254,7 @@ def _no_ends_beside_hours(matches: Matches) -> None:
     """Let a column headed as starts or ends be left, and so be told, where hours have both and it holds no times."""
     for match in matches.all if not matches.open("hours") else ():
         if match.field in ("start", "end") and match.is_free and _says_no_when(match.column):
-            match.field, match.why, match.released = "", "", True
+            match.release()
 
 
 _ENDS_OR_PLACES = frozenset(map(heading_key, ("kraj", "край")))
@@ -309,8 +309,7 @@ def _weekdays_that_are_dates(matches: Matches, sheet: SheetKind) -> None:
     _retell(matches, ("weekday", "categories"), are_the_dates, "start_date", "dates")
     days = [match for match in matches.unused_matches() if heading_key(match.column.heading) in DAY_HEADINGS]
     if len(days) == 1 and "start_date" in sheet.names and matches.open("start_date") and are_the_dates(days[0]):
-        days[0].field, days[0].certainty = "start_date", Certainty.LIKELY
-        days[0].why = "all its cells are dates"
+        days[0].take("start_date", Certainty.LIKELY, "all its cells are dates")
 
 
 def _say_what_cells_say(matches: Matches, sheet: SheetKind) -> None:
@@ -364,8 +363,7 @@ def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
     unheaded = [match for match in matches.unused_matches() if says_how_often(match.column)]
     unheaded += [match for match in titles if says_how_often(match.column, in_words=True)]
     if len(unheaded) == 1:
-        unheaded[0].field, unheaded[0].certainty = "repeat", Certainty.LIKELY
-        unheaded[0].why = "its cells say how often"
+        unheaded[0].take("repeat", Certainty.LIKELY, "its cells say how often")
         return
     fields = set(MOMENT_FIELDS) - set(TIME_FIELDS)
     moments = [match for match in matches.all if match.field in fields and match.certainty is Certainty.SURE]
@@ -393,7 +391,7 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
             match.field, match.why = "reminder_time", "its heading, with times of day below it"
             continue
         if match.field == "id" and key in _REFERENCES and _names_no_row(match.column):
-            match.field, match.why, match.released = "", "", True
+            match.release()
             continue
         if match.field in ("hours", "start_time") and key in _COUNTING and holds_amounts(match.column):
             if matches.columns(("start", "when")) or len(matches.columns(("start_time", "hours"))) > 1:
@@ -402,7 +400,7 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
             problems.append(wording.numbers_of_hours(table, match.column))
         elif not _says_something_else(matches, match, titled=titled):
             continue
-        match.field, match.why, match.released = "", "", True
+        match.release()
     return problems
 
 
@@ -497,11 +495,10 @@ def _end_in_turn(there: Sequence[Match], sheet: SheetKind) -> bool:
 
 def _doors_before_starts(matches: Matches) -> None:
     """Let “Doors” be no start where another column has the starts."""
-    doors = [match for match in matches.all if _DOORS.fullmatch(match.column.heading.strip()) and match.is_free]
-    others = [match for match in matches.all if match.field in ("start", "start_time") and match not in doors]
-    for match in doors if others else ():
-        if match.field in ("start", "start_time"):
-            match.field, match.why, match.released = "", "", True
+    starts = [match for match in matches.all if match.field in ("start", "start_time")]
+    doors = [match for match in starts if match.is_free and _DOORS.fullmatch(match.column.heading.strip())]
+    for match in doors if len(doors) < len(starts) else ():
+        match.release()
 
 
 _DOORS = regex(

@@ -36,6 +36,14 @@ class Match:
         """Whether a rule may give it a field."""
         return self.certainty is not Certainty.STATED and not self.released
 
+    def take(self, field: str, certainty: Certainty, why: str) -> None:
+        """Give it a field."""
+        self.field, self.certainty, self.why = field, certainty, why
+
+    def release(self) -> None:
+        """Let it have no field, and get none by likeness: its cells are not what its heading says."""
+        self.field, self.why, self.released = "", "", True
+
 
 @dataclass(slots=True)
 class Matches:

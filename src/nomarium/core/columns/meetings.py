@@ -39,8 +39,7 @@ def _people_by_form(matches: Matches, sheet: SheetKind) -> None:
         return
     fitting = [match for match in matches.unused_matches() if _holds_people(match.column)]
     if len(fitting) == 1:
-        fitting[0].field, fitting[0].certainty = "teacher", Certainty.LIKELY
-        fitting[0].why = "its cells have the form of people’s names"
+        fitting[0].take("teacher", Certainty.LIKELY, "its cells have the form of people’s names")
 
 
 def _holds_people(column: Column) -> bool:
@@ -77,7 +76,7 @@ def _take_sure(matches: Matches, field: str, why: str) -> bool:
     """Let the only column that is surely headed as a field be the class; tell whether there is one."""
     headed = [match for match in matches.all if match.field == field and match.certainty is Certainty.SURE]
     if len(headed) == 1:
-        headed[0].field, headed[0].certainty, headed[0].why = "class", Certainty.LIKELY, why
+        headed[0].take("class", Certainty.LIKELY, why)
     return len(headed) == 1
 
 
@@ -125,7 +124,7 @@ def _counted_classes(matches: Matches, sheet: SheetKind) -> None:
     for match in matches.all:
         plural = match.field == "class" and heading_key(match.column.heading) in _COUNTED
         if plural and match.is_free and holds_amounts(match.column) and (named or _holds_words(matches, match)):
-            match.field, match.certainty, match.why = "count", Certainty.LIKELY, "its heading, with numbers below it"
+            match.take("count", Certainty.LIKELY, "its heading, with numbers below it")
 
 
 def _counted_by_heading(matches: Matches, sheet: SheetKind) -> None:
@@ -134,7 +133,7 @@ def _counted_by_heading(matches: Matches, sheet: SheetKind) -> None:
         return
     for match in matches.unused_matches():
         if _NUMBER_OF.match(match.column.heading) and holds_amounts(match.column):
-            match.field, match.certainty, match.why = "count", Certainty.LIKELY, "its heading, with numbers below it"
+            match.take("count", Certainty.LIKELY, "its heading, with numbers below it")
             return
 
 
@@ -161,7 +160,7 @@ def _units_of_study(matches: Matches) -> None:
         match for match in matches.all if match.field == "division" and heading_key(match.column.heading) in _UNITS
     ]
     if len(units) == 1 and matches.open("course") and not matches.open("class") and holds_codes(units[0].column):
-        units[0].field, units[0].certainty, units[0].why = "course", Certainty.LIKELY, "codes of units below it"
+        units[0].take("course", Certainty.LIKELY, "codes of units below it")
 
 
 _UNITS = frozenset(map(heading_key, "unit|units|unit code".split("|")))
@@ -171,7 +170,7 @@ def _sessions_of_the_day(matches: Matches) -> None:
     """Let a “Session” with parts of the day, or titles, below it be what meets, and no term, where nothing else is."""
     sessions = [match for match in matches.all if match.field == "term" and _names_no_term(match.column)]
     if len(sessions) == 1 and matches.open("course") and matches.open("class"):
-        sessions[0].field, sessions[0].certainty, sessions[0].why = (
+        sessions[0].take(
             "course",
             Certainty.LIKELY,
             "parts of the day below it" if _of_the_day(sessions[0].column) else "its words are no terms",
@@ -212,7 +211,7 @@ def _places_of_divisions(matches: Matches) -> None:
         return
     key, why = heading_key(divisions[0].column.heading), "no other column names the place"
     if key == "stage":
-        divisions[0].field, divisions[0].certainty, divisions[0].why = "room", Certainty.LIKELY, why
+        divisions[0].take("room", Certainty.LIKELY, why)
     elif key in _SITES:
         matches.all.append(Match(divisions[0].column, "room", Certainty.LIKELY, why))
 
@@ -247,8 +246,4 @@ def _no_periods(matches: Matches) -> None:
         return
     for match in matches.all:
         if match.column is periods and not matches.open("course"):
-            match.field, match.certainty, match.why = (
-                "class",
-                Certainty.LIKELY,
-                "clock times say when, and it is no period",
-            )
+            match.take("class", Certainty.LIKELY, "clock times say when, and it is no period")

@@ -33,7 +33,7 @@ def hours_behind_weekdays(matches: Matches, sheet: SheetKind) -> None:
         if match.field in _FIELDS and (cells := _written_out(match.column)) is not None:
             match.column.cells = cells
             if match.certainty is not Certainty.STATED:
-                match.field, match.certainty, match.why = "slot", Certainty.LIKELY, "weekdays and whole hours below it"
+                match.take("slot", Certainty.LIKELY, "weekdays and whole hours below it")
 
 
 def _written_out(column: Column) -> list[Cell] | None:
