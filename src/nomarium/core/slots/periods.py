@@ -11,7 +11,7 @@ _FOREIGN = (
     "lesuur|uur|stunde|std|stde|ora|hora|heure|lektion|lekcja|lekcia|time|tunti|tund|ders|hodina|hod|óra|урок|"
     "ώρα|tempo|pamoka|stunda|jaotund|ura|sat|час|séance|séquence|lektio|lekce|lektioner|tími|kennslustund|gwers|"
     "saioa|jam(?: ke)?|tiết|الحصة|حصة|שיעור|lecke|tanóra|školski sat|šolska ura|vyučovací hodina|"
-    "vyučovacia hodina|godzina|lekcija|pelajaran|mësimi|ora e mësimit|classe|økt|sessie|sesión|sessão|aula|turno"
+    "vyučovacia hodina|godzina|lekcija|pelajaran|mësimi|ora e mësimit|økt|sessie|sesión|sessão|turno"
 )
 _EAST_ASIAN = r"第?\s*(?P<{name}>\d+)\s*(?:時限目?|時間目|校時|限目?|节课?|節課?|節目?|교시|차시)"
 _AROUND = regex(
