@@ -58,14 +58,14 @@ def words(forms: Forms) -> Iterator[tuple[str, int, str]]:
 def short_names(identifier: str, days: Mapping[str, Mapping[int, str]]) -> dict[str, int]:
     """Number the shortest names of weekdays: CLDR's, two letters, single letters, last words, if all differ."""
     two_letters = {number: normalised(name)[:2] for number, name in days["wide"].items()}
-    several = {number: normalised(name).split() for number, name in days["wide"].items()}
-    last_words = {number: words[-1] for number, words in several.items() if len(words) > 1}
+    parted = {number: normalised(name).split() for number, name in days["wide"].items()}
+    last_words = {number: parts[-1] for number, parts in parted.items() if len(parts) > 1}
     found: dict[str, int] = {}
     for forms in (days["short"], two_letters, days["narrow"], last_words):
-        words = {normalised(name).strip(". "): number for number, name in forms.items()}
-        if len(words) == len(forms) and words:
-            bare = {without_accents(word): number for word, number in words.items()}
-            found = {**{form: number for form, number in {**bare, **words}.items() if form}, **found}
+        named = {normalised(name).strip(". "): number for number, name in forms.items()}
+        if named and len(named) == len(forms):
+            bare = {without_accents(word): number for word, number in named.items()}
+            found = {**{form: number for form, number in {**bare, **named}.items() if form}, **found}
     return {**found, **{normalised(form): number for number, form in enumerate(ALSO_SHORT.get(identifier, "").split())}}
 
 

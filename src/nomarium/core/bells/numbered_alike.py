@@ -30,7 +30,9 @@ def rung_by_number(written: Iterable[str], ringing: Iterable[str]) -> dict[str, 
 
 def _by_number(periods: Iterable[str]) -> dict[int, str]:
     """Return periods by their numbers, those without one left out; none where the words around them differ."""
-    found = [(match, one) for one in periods if (match := _NUMBERED.fullmatch(one))]
-    words = {(match["before"], match["behind"]) for match, _ in found}
-    several = any(sum(map(str.isdecimal, one)) and not _NUMBERED.fullmatch(one) for one in periods)
-    return {} if len(words) != 1 or several else {int(match["number"]): one for match, one in found}
+    numbered = [one for one in periods if any(map(str.isdecimal, one))]
+    found = [_NUMBERED.fullmatch(one) for one in numbered]
+    words = {(match["before"], match["behind"]) if match else None for match in found}
+    if len(words) != 1:
+        return {}
+    return {int(match["number"]): one for match, one in zip(found, numbered, strict=True) if match}

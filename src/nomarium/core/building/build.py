@@ -172,6 +172,11 @@ def _hold(build: Build, zone: str) -> None:
 
 def _name_by_number(build: Build) -> None:
     """Give periods that do not ring by their names what rings by their numbers, where one sheet has a word around."""
+    if build.read.bells is None or build.read.names:
+        return
+    from nomarium.core.bells import rung_by_number
+    from nomarium.core.slots import period_key
+
     written = {
         period: meeting.place
         for meetings in build.read.meetings.values()
@@ -179,11 +184,6 @@ def _name_by_number(build: Build) -> None:
         for period in meeting.when.periods
         if not meeting.when.clock
     }
-    if build.read.bells is None or build.read.names or not written:
-        return
-    from nomarium.core.bells import rung_by_number
-    from nomarium.core.slots import period_key
-
     rung = rung_by_number(written, build.read.bells.periods().values())
     build.read.names.rung |= {("", period_key(name)): period for name, period in rung.items()}
     if rung:

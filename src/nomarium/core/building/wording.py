@@ -8,7 +8,7 @@ from difflib import get_close_matches
 
 from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
 from nomarium.core.sheets import wrong_columns
-from nomarium.core.timetable.wording import near_words, no_timetable
+from nomarium.core.timetable.wording import listed, near_words, no_timetable
 from nomarium.core.values import counted, day_words
 
 __all__ = ["near_words", "no_timetable", "wrong_columns"]
@@ -119,34 +119,32 @@ def zone_unstated(place: Place, zone: str) -> Problem:
 
 def unmet_roster(place: Place, classes: Sequence[str], near: str) -> Problem:
     """Classes of a roster that no timetable has."""
-    listed = _listed(classes[:8]) + (f" and {len(classes) - 8} more" if len(classes) > 8 else "")
     return warning(
         "class-not-met",
         place,
-        f"No timetable has a meeting of {counted(len(classes), 'class', 'classes')} named here: {listed}.",
+        f"No timetable has a meeting of {counted(len(classes), 'class', 'classes')} named here: {listed(classes, 8)}.",
         advice=f"{near}Correct the names, or take the rows out.",
     )
 
 
 def rung_by_number(place: Place, rung: Mapping[str, str]) -> Problem:
     """Periods that were taken for those of the bell times with the same numbers."""
-    listed = ", ".join(f"“{name}” {period}" for name, period in list(rung.items())[:4])
+    periods = ", ".join(f"“{name}” {period}" for name, period in list(rung.items())[:4])
     more = f" and {len(rung) - 4} more" if len(rung) > 4 else ""
     return warning(
         "period-by-number",
         place,
-        f"Periods were taken for those of the bell times by their numbers: {listed}{more}.",
+        f"Periods were taken for those of the bell times by their numbers: {periods}{more}.",
         advice="If they are others, say in a sheet of other names what is rung for each.",
     )
 
 
 def without_value(place: Place, kind: str, split: str, meetings: int, classes: Sequence[str]) -> Problem:
     """Meetings that no calendar of a split holds."""
-    listed = _listed(classes[:6]) + (f" and {len(classes) - 6} more" if len(classes) > 6 else "")
     return warning(
         "without-value",
         place,
-        f"{counted(meetings, 'meeting')} of {listed} {'has' if meetings == 1 else 'have'} no {split}: "
+        f"{counted(meetings, 'meeting')} of {listed(classes, 6)} {'has' if meetings == 1 else 'have'} no {split}: "
         f"no calendar of “{kind}” holds "
         f"{'it' if meetings == 1 else 'them'}.",
         advice=f"Write the {split} in the timetable or in a class list.",
@@ -155,11 +153,11 @@ def without_value(place: Place, kind: str, split: str, meetings: int, classes: S
 
 def class_without(place: Place, name: str, classes: Sequence[str]) -> Problem:
     """Classes that no teacher or room is said for, though one is for others."""
-    listed = _listed(classes[:6]) + (f" and {len(classes) - 6} more" if len(classes) > 6 else "")
     return warning(
         "class-without",
         place,
-        f"{counted(len(classes), 'class', 'classes')} {'has' if len(classes) == 1 else 'have'} no {name}: {listed}.",
+        f"{counted(len(classes), 'class', 'classes')} {'has' if len(classes) == 1 else 'have'} no {name}: "
+        f"{listed(classes, 6)}.",
         advice=f"Write the {name} in the timetable or in a class list, where there is one.",
     )
 
@@ -216,11 +214,10 @@ def unexpected_count(place: Place, name: str, expected: int, found: int) -> Prob
 
 def no_division(place: Place, closure: str, classes: Sequence[str]) -> Problem:
     """Classes of no division, where closures differ by division."""
-    listed = _listed(classes[:4]) + (f" and {len(classes) - 4} more" if len(classes) > 4 else "")
     return warning(
         "no-division",
         place,
-        f"{listed} {'has' if len(classes) == 1 else 'have'} no division: closures of one division, "
+        f"{listed(classes, 4)} {'has' if len(classes) == 1 else 'have'} no division: closures of one division, "
         f"such as “{closure}”, do not touch "
         f"{'it' if len(classes) == 1 else 'them'}.",
         advice="Give classes their division in a column, a class list, or for the whole source in the plan.",
@@ -253,13 +250,13 @@ def foreign_file(path: str) -> Problem:
 
 def no_longer_built(place: Place, files: Sequence[str]) -> Problem:
     """Calendars of an earlier build that the plan makes no more."""
-    listed = ", ".join(files[:5]) + (f" and {len(files) - 5} more" if len(files) > 5 else "")
+    changed = ", ".join(files[:5]) + (f" and {len(files) - 5} more" if len(files) > 5 else "")
     return note(
         "no-longer-built",
         place,
         f"{counted(len(files), 'calendar')} of an earlier build {'is' if len(files) == 1 else 'are'} no longer built, "
         "and left as "
-        f"{'it was' if len(files) == 1 else 'they were'}: {listed}.",
+        f"{'it was' if len(files) == 1 else 'they were'}: {changed}.",
         advice="Delete them if nobody needs them any more.",
     )
 

@@ -9,7 +9,7 @@ from datetime import timedelta
 from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.edges import join_edges, names_term
+from nomarium.core.datesheets.edges import join_edges, names_term_alone
 from nomarium.core.datesheets.plain_list import LineTable
 from nomarium.core.datesheets.row_names import closes_school, leaves_school_open
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
@@ -143,8 +143,7 @@ class _Reader:
         return row._replace(name=row.name[: said.start()].strip(), last=row.last - timedelta(days=1))
 
     def _is_open(self, name: str) -> bool:
-        names_part = names_term(name) and not closes_school(name)
-        return speaks_of_school(name) or names_part or (self.mixed and leaves_school_open(name))
+        return speaks_of_school(name) or names_term_alone(name) or (self.mixed and leaves_school_open(name))
 
     def _part(self, row: DatedRow) -> DayPart | None:
         """Return which part of the day a row closes, by a column of its own, its kind, its name or a remark."""

@@ -9,6 +9,7 @@ from datetime import date, timedelta
 from enum import StrEnum
 from typing import TYPE_CHECKING, NamedTuple
 
+from nomarium.core.datesheets.row_names import closes_school
 from nomarium.core.values import names_part_of_year
 from nomarium.lazily import regex
 
@@ -185,6 +186,11 @@ def names_term(name: str) -> bool:
     """Tell whether a row is called as a school year or one of its parts: "Autumn term", "Année scolaire 2026-27"."""
     text = " ".join(name.split())
     return names_part_of_year(text) and not speaks_of_holiday(text) and not edge_of(text)
+
+
+def names_term_alone(name: str) -> bool:
+    """Tell whether a row is called as a part of the year, and says of no part that the school is closed."""
+    return names_term(name) and not closes_school(name)
 
 
 @dataclass(frozen=True, slots=True)

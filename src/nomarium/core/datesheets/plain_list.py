@@ -5,8 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.edges import names_term
-from nomarium.core.datesheets.row_names import closes_school
+from nomarium.core.datesheets.edges import names_term_alone
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import holding_bound, note_unused
 from nomarium.core.tables import Cell, Column, LeftOut, Table, Vocabulary, plain_text, read_text
@@ -54,7 +53,7 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
     beside: list[Problem] = []
     """What is said of all lines: “Valid from 25 January 2027” is no line of the list."""
     for line, (dates, name) in zip(lines[first:], pieces[first:], strict=True):
-        if not dates and _names_term_alone(name):
+        if not dates and names_term_alone(name):
             above.append(line)
         elif holding_bound(line[1].strip(EDGES_OF_LINES)) is not None:
             beside.append(note_unused(_line(path, line[0]), line[1].strip(EDGES_OF_LINES)))
@@ -76,10 +75,6 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
     table.titles = [*(line.strip(EDGES_OF_LINES) for _, line in above), path.name]
     table.left_out[LeftOut.CAPTION] += len(above)
     return table, text.problems + told
-
-
-def _names_term_alone(name: str) -> bool:
-    return names_term(name) and not closes_school(name)
 
 
 def _line(path: Path, number: int) -> Place:

@@ -212,6 +212,12 @@ PERFORMANCE = (
     "spektakl|představení|predstavenie|előadás|spectacol|predstava|представление|спектакль|παράσταση"
 )
 
+SUBJECTS = (
+    "aine|ders|dersler|предмет|дисциплина|μάθημα|disciplină|materie|nastavni predmet|õppeaine|priekšmets|dalykas|科目|教科|"
+    "课程|과목|מקצוע|المادة|mata pelajaran|môn|môn học|assignatura|matèria|námsgrein|pwnc|ikasgaia|lënda|ábhar|درس"
+)
+"""What is taught, in languages whose words head nothing else: the title of an exam."""
+
 COURSE = (
     "course|courses|subject|subjects|course name|subject name|course title|course description|course code|course number|"
     "course id|course no|subject code|class title|class description|unit of study|discipline|module title|module name|"
@@ -220,20 +226,14 @@ COURSE = (
     "cursusnaam|kursustitel|kursusnavn|kursnamn|kurstittel|kursnavn|nazwa kursu|název kurzu|"
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"
     "kursus|lesson title|lesson|activity|title|workshop|workshops|rehearsal|rehearsals|taster|ensemble|choir|orchestra|veranstaltung|lehrveranstaltung|veranstaltungstitel|vorlesung|przedmiot|"
-    "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|aine|ders adı|предмет|дисциплина|μάθημα"
-    "|ders|dersler|materie|disciplină|nastavni predmet|õppeaine|priekšmets|mokomasis dalykas|科目|教科|授業|授業名|课程|課程"
-    "|学科|과목|מקצוע|المادة|mata pelajaran|môn học|assignatura|assignatures|matèria|môn|námsgrein|námskeið|pwnc|cwrs|ikasgaia|ikastaroa|kroužek|krúžok|szakkör|foglalkozás|cerc|radionica|krožek|όμιλος|кружок|гурток|заняття|занятие|школа по интереси|"
+    "kurssi|kurz|kurzy|kurzus|przedmioty|předmět|predmet|tantárgy|oppiaine|ders adı"
+    "|mokomasis dalykas|授業|授業名|課程"
+    "|学科|assignatures|námskeið|cwrs|ikastaroa|kroužek|krúžok|szakkör|foglalkozás|cerc|radionica|krožek|όμιλος|кружок|гурток|заняття|занятие|школа по интереси|"
     "huviring|pulciņš|nodarbība|būrelis|užsiėmimas|taller|oficina|atelier|kegiatan|ekstrakurikuler|kelab|clwb|tailerra|câu lạc bộ|hoạt động|חוג|הרצאה|الدورة|النشاط|zajęcia|zajęcia dodatkowe|"
-    "ábhar|lënda|lënda mësimore|درس|מקצוע לימוד|aktywność|aktivita|aktivnost|dejavnost|講座|講義|강좌|강의|兴趣班|วิชา|dalykas|mācību priekšmets|ugdymo dalykas"
+    "lënda mësimore|מקצוע לימוד|aktywność|aktivita|aktivnost|dejavnost|講座|講義|강좌|강의|兴趣班|วิชา|mācību priekšmets|ugdymo dalykas"
     "|ue|ecue|élément constitutif|unité d'enseignement|unité|lva|lv-titel|lv titel|emne|opleidingsonderdeel|olod|předměty|učební předmět"
-    f"|instrument|instruments|instrumento|strumento|soitin|hangszer|nástroj|инструмент|çalgı|{PERFORMANCE}"
+    f"|{SUBJECTS}|instrument|instruments|instrumento|strumento|soitin|hangszer|nástroj|инструмент|çalgı|{PERFORMANCE}"
 )
-
-SUBJECTS = (
-    "aine|ders|dersler|предмет|дисциплина|μάθημα|disciplină|materie|nastavni predmet|õppeaine|priekšmets|dalykas|科目|教科|"
-    "课程|과목|מקצוע|المادة|mata pelajaran|môn|môn học|assignatura|matèria|námsgrein|pwnc|ikasgaia|lënda|ábhar|درس"
-)
-"""What is taught, in languages whose words head nothing else: the title of an exam."""
 
 DIVISION = (
     "division|divisions|school|school section|school level|school name|school id|campus|campus name|site|phase|stage|"
@@ -356,7 +356,7 @@ CLOSED = (
     r"feriados?|férias|vacanze|festa|festività|\w*ferie[nr]?|helligdag|\w*vakantie\w*|vrije?|"
     r"\w*lov(?:et)?|helgdag(?:ar)?|röda dagar|skolfritt|"
     r"(?:dni|dzień) woln[ey]|woln[ey]|przerwa|święt\w+|prázdnin\w*|svátk\w*|volno|szünet\w*|szünnap\w*|"
-    r"\w*loma[ts]?|vapaat?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|praznik\w*|"
+    r"\w*loma[ts]?|vapaat?|vapaapäiv\w*|tatil\w*|αργί\w+|διακοπές|каникул\w*|праздник\w*|выходн\w+|канікул\w*|vacan[tț]\w*|"
     r"\w*vahea(?:eg|jad)|puhkus|brīvlaiks|brīvdien\w*|atostog\w*|"
     r"počitnice|raspust|recess|reading (?:week|day)|training days?|"
     r"(?:schul|unterrichts|vorlesungs|lehrveranstaltungs|kurs|dienst)\w*frei\w*|(?:college|les)vrij\w*|"
@@ -372,9 +372,9 @@ CLOSED = (
     r"(?:neradn|slobodn)\w+ dan\w*|pouka prost\w*|вихідн\w+|неучебн\w+|pausas? letivas?|diens? festius?|kinni\w*|"
     r"prazni[kc]\w*|odmor\w*|blagdan\w*|nenastavn\w+|ваканци\w*|почивн\w+|празни[кц]\w*|свят\w+|распуст\w*|frídag\w*|\w*frí|"
     r"starfsdag\w*|gwyliau|hanner tymor|diwrnod hms|\w*jai(?:a|ak|egun\w*)|opor\w*|zubia|jaieguna\w*|cuti\w*|libur\w*|saoire|"
-    r"pushim\w*|asuetos?|(?:días? )?inhábil(?:es)?|suspensi\w+ de (?:labores|clases|actividades)|días? libres?|recesos?|asueto|dies? no lectius?|"
-    r"festius?|festiu|pont d\S+|\S*(?:חופש|חג|פגר)\S*|\S*(?:عطل|إجاز|اجاز|تعطیل)\S*|วันหยุด\S*|"
-    r"(?:mokinių )?atostog\w*|nedarb\w*|šventin\w*|brīv\w*|svētk\w*|koolivahea\w*|püha\w*|vaba päev\w*|riigipüha\w*|"
+    r"pushim\w*|asuetos?|(?:días? )?inhábil(?:es)?|suspensi\w+ de (?:labores|clases|actividades)|días? libres?|recesos?|dies? no lectius?|"
+    r"festius?|pont d\S+|\S*(?:חופש|חג|פגר)\S*|\S*(?:عطل|إجاز|اجاز|تعطیل)\S*|วันหยุด\S*|"
+    r"(?:mokinių )?atostog\w*|nedarb\w*|šventin\w*|brīv\w*|svētk\w*|koolivahea\w*|(?:riigi)?püha\w*|vaba päev\w*|"
     r"koulutuspäiv\w*|suunnittelupäiv\w*|veso|dyrektorsk\w+|ředitelsk\w+ volno|riaditeľsk\w+ voľn\w*|voľno|tanításmentes|"
     r"tanítás nélkül\w*"
 )

@@ -27,6 +27,7 @@ from nomarium.core.columns import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.labels import bare_label
 from nomarium.core.kinds.samples import SHEET_RULES
+from nomarium.core.tables import Column
 from nomarium.core.values import ORDERS
 from nomarium.lazily import regex
 
@@ -79,20 +80,28 @@ def _count_up(seen: Evidence) -> Verdict:
     column = seen.named.get("start_date")
     alone = seen.table is not None and len(seen.table.columns) == len(seen.named)
     numbered = alone and week_numbers_in(seen.texts("label")) is not None
-    cells = column.cells if column is not None and numbered else []
-    apart = any(_weeks_apart([date_of_cell(cell, order) for cell in cells]) for order in ORDERS)
-    return Verdict("" if apart else "no numbers that count up beside days whole weeks apart")
+    return Verdict(
+        ""
+        if numbered and column is not None and _first_days(column)
+        else "no numbers that count up beside days whole weeks apart"
+    )
 
 
 def _whole_weeks(seen: Evidence) -> Verdict:
     """The days begin weeks, one behind the other, and nothing but their letters stands beside them."""
     columns = seen.table.columns if seen.table is not None else []
     dated = [column for column in columns if holds_dates(column)]
-    cells = dated[0].cells if len(dated) == 1 and len(columns) == len(dated) + 1 and "label" in seen.named else []
-    readings = [[date_of_cell(cell, order) for cell in cells] for order in ORDERS]
-    begun = any(_weeks_apart(days) and days[0] is not None and days[0].weekday() in _BEGIN_WEEKS for days in readings)
-    letters = {bare_label(text, ()) for text in seen.texts("label")}
-    return Verdict("" if begun and letters <= set("ABCD") else "no letters beside days whole weeks apart")
+    lettered = {bare_label(text, ()) for text in seen.texts("label")} <= set("ABCD")
+    alone = len(dated) == 1 and len(columns) == len(dated) + 1 and "label" in seen.named
+    firsts = _first_days(dated[0]) if alone and lettered else []
+    begin = any(first.weekday() in _BEGIN_WEEKS for first in firsts)
+    return Verdict("" if begin else "no letters beside days whole weeks apart")
+
+
+def _first_days(column: Column) -> list[date]:
+    """Return the first day of a column in each order of day and month that makes its days whole weeks apart."""
+    readings = [[date_of_cell(cell, order) for cell in column.cells] for order in ORDERS]
+    return [first for first, *_ in filter(_weeks_apart, readings) if first is not None]
 
 
 _BEGIN_WEEKS = (0, 6)

@@ -84,9 +84,8 @@ def _weekday(word: re.Match[str]) -> str:
     bare = plain.removesuffix("-feiras").removesuffix("-feira").removesuffix("s")
     number = _FEIRA.get(bare)
     for ending in _ENDINGS if number is None and plain not in _ENGLISH else ():
-        if plain.endswith(ending) and len(stem := plain[: len(plain) - len(ending)]) >= (
-            _WHOLE if ending else _SHORTEST
-        ):
+        stem, shortest = plain[: len(plain) - len(ending)], _WHOLE if ending else _SHORTEST
+        if plain.endswith(ending) and len(stem) >= shortest:
             number = weekday_in_any(stem)
             if number is not None:
                 break

@@ -274,9 +274,13 @@ class Crossing:
         )
         return len(named) > 1 and called and not _are_people(self.names())
 
+    def captions_with_hours(self) -> list[tuple[tuple[int, int], str]]:
+        """Return the captions that say times, with their rows and columns."""
+        return [((row, column), text) for row, column, text in self.captions() if hours_in(text)]
+
     def on_duty(self) -> bool:
         """Tell whether a title speaks of duties and says their hours: single words in the cells are people then."""
-        return any(hours_in(text) and _ABOUT_PEOPLE.search(text) for _, _, text in self.captions())
+        return any(_ABOUT_PEOPLE.search(text) for _, text in self.captions_with_hours())
 
 
 def _begin_apart(names: Sequence[str]) -> bool:
@@ -546,7 +550,7 @@ def _is_sure(found: Crossing) -> bool:
 
 def _are_on_duty_by_title(found: Crossing) -> bool:
     """Tell whether a title says the times of all cells, and these name people, in full or by their initials."""
-    if not any(hours_in(text) for _, _, text in found.captions()):
+    if not found.captions_with_hours():
         return False
     return found.people_in_cells() or all(map(_INITIALS.fullmatch, found.texts()))
 
@@ -564,10 +568,8 @@ def _share_hours(found: Crossing) -> bool:
     """Tell whether two names have the same hours, as periods never have: each has its days."""
     if found.who is None or found.hours_lead is None:
         return False
-    whose: dict[str, set[str]] = {}
-    for row in found.rows:
-        whose.setdefault(found.name(row, found.hours_lead), set()).add(found.name(row, found.who))
-    return any(len(names) > 1 for names in whose.values())
+    pairs = {(found.name(row, found.hours_lead), found.name(row, found.who)) for row in found.rows}
+    return len({hours for hours, _ in pairs}) < len(pairs)
 
 
 def _not_bells(found: Crossing, texts: Sequence[str]) -> bool:

@@ -204,7 +204,7 @@ class _Unfolding:
         near = [*found.texts(), *found.about_days.values(), *found.names()]
         if any(map(span_in, near)) or found.hours_lead is not None or any(one.hours for one in codes):
             return None
-        timed = [((row, column), text) for row, column, text in found.captions() if hours_in(text)]
+        timed = found.captions_with_hours()
         if not timed and self._weeks:  # the line that says on which days each week is, says its times too
             lines = [((line.row, line.column), " ".join(line.texts)) for line in found.lines]
             timed = [(at, text) for at, text in lines if weekdays_named(text) and hours_in(text)]
@@ -301,7 +301,7 @@ class _Unfolding:
                 said: list[Said] | str = self._duty(name)
                 name = "; ".join(text.replace(" & ", "\n").replace("/", "\n").splitlines())
             else:
-                rooms = {*self._rooms, *(words_beside_times(text) if all_places else ())}
+                rooms = {*self._rooms, *words_beside_times(text)} if all_places else self._rooms
                 said = read_cell(text, self._key, self._codes, words_are_place=words_are_place, rooms=rooms)
             if isinstance(said, str):
                 self._unexplained[said] += 1

@@ -47,9 +47,9 @@ _NO_NAME = regex(
 _PARTS = regex(r"\s+[–—|/-]\s+|\s*,\s+")
 _AROUND = regex(
     r"\b(?:weekly |cycle |class )?(?:timetable|time table|schedule|stundenplan|emploi du temps|horario|orario|horário|"
-    r"lesrooster|rooster|skema|timeplan|schema|plan lekcji|rozvrh(?: hodin)?|órarend|"
-    r"lukujärjestys|órarendje|ders programı|raspored(?: sati)?|urnik|orarul|orar|"
-    r"rozvrh hodín|plan zajęć|расписание(?: уроков)?|розклад(?: уроків)?|(?:седмично )?разписание|"
+    r"lesrooster|rooster|skema|timeplan|schema|plan lekcji|rozvrh(?: hod[ií]n)?|órarend(?:je)?|"
+    r"lukujärjestys|ders programı|raspored(?: sati)?|urnik|orarul|orar|"
+    r"plan zajęć|расписание(?: уроков)?|розклад(?: уроків)?|(?:седмично )?разписание|"
     r"(?:ωρολόγιο )?πρόγραμμα|tunniplaan|"
     r"stundu saraksts|tvarkaraštis|stundaskrá|amserlen|ordutegia|jadwal(?: pelajaran)?|thời khóa biểu|horari|جدول|"
     r"מערכת שעות)\b"

@@ -149,7 +149,7 @@ def _owned_blocks(
         week = week_of(block.captions) or of_tab
         if week and before is not None and (not owner.kind or owner.name == fallback):
             owner = before  # the grid of a further week of the same person or class
-        texts = [cell.text for cell in _filled(block, MeetingSheet())]
+        texts = [] if owner.kind else [cell.text for cell in _filled(block, MeetingSheet())]
         if not owner.kind and not choices.of_blocks and teacher_by_cells(owner.name, texts):
             owner = owner._replace(kind="teacher")
             found.problems.append(wording.teacher_by_cells(block.view.place(block.head, 0), owner.name))

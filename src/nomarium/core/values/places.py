@@ -10,8 +10,8 @@ _PLACE_WORD = regex(
     r"\b(?:pool|hall|room|classroom|courtroom|boardroom|gym|gymnasium|field|court|studio|lab|library|theatre|theater|rink|track|pitch|lane|ice|barn|stage|foyer|"
     r"playground|canteen|cafeteria|\w*schulhof|pausenhof|kantine|mensa|cantine|préau|patio|comedor|cortile|pátio|cantina|"
     r"gallery|auditorium|chapel|arena|bühne|scène|escenario|palco|\w*(?:raum|saal|halle|zaal)|feld|becken|platz|salle|piscine|gymnase|terrain|stade|aula|sala|pista|piscina|campo|palestra|zaal|hal|"
-    r"sporthal|sportzaal|stadion|stade|gymnas(?:e|ium)|pabellón|polideportivo|pavilhão|ginásio|csarnok|tornaterem|dvorana|"
-    r"igralište|teren(?:ul)?|stadionul|telocvičňa|tělocvična|ihrisko|sala|saha|зал|спортзал|поле|стадион|γήπεδο|kenttä|"
+    r"sporthal|sportzaal|stadion|pabellón|polideportivo|pavilhão|ginásio|csarnok|tornaterem|dvorana|igralište|"
+    r"teren(?:ul)?|stadionul|telocvičňa|tělocvična|ihrisko|saha|зал|спортзал|поле|стадион|γήπεδο|kenttä|"
     r"bad|rom|plats|salon|veld|baan|bana|bane|hallen|halli|hala|hřiště|boisko|pálya|atelier|werkstatt|workshop)\b",
     re.IGNORECASE,
 )
