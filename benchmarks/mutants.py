@@ -26,9 +26,9 @@ from typing import NamedTuple
 HERE = Path(__file__).resolve().parent.parent
 NOTED = "functions.jsonl"
 TIMES = "times.jsonl"
-CHILD = "        try:\n            main()\n"
+CHILD = "        status = 0\n        try:\n            main()\n"
 WATCHED_CHILD = (
-    "        import watch\n        seen = watch.begin()\n        try:\n            main()\n"
+    "        status = 0\n        import watch\n        seen = watch.begin()\n        try:\n            main()\n"
     "        except SystemExit as ended:\n            watch.end(seen)\n            raise\n"
 )
 WATCH = '''

@@ -70,6 +70,7 @@ if TYPE_CHECKING:
     from nomarium.core.columns.matches import Certainty, Match, Matches
     from nomarium.core.columns.own_values import OwnValues
     from nomarium.core.columns.places_behind import parted_place, places_apart
+    from nomarium.core.columns.times_behind_repeats import says_how_often_and_when
 
 __all__ = [
     "DAY_HEADINGS",
@@ -134,6 +135,7 @@ __all__ = [
     "reads_as_dates",
     "ring_in_turn",
     "says_how_often",
+    "says_how_often_and_when",
     "says_not_what",
     "undated",
     "what_meets",

@@ -129,7 +129,16 @@ def _spans_only(text: str, order: Order | None = None) -> bool:
 def holds_spans_of_dates(column: Column) -> bool:
     """Tell whether all filled cells of a column are spans of dates: "01/11/2027-05/07/2027"."""
     texts = [plain_text(cell).strip() for cell in _filled(column)]
-    return bool(texts) and all(any(_spans_only(text, order) for order in ORDERS) for text in texts)
+    return bool(texts) and all(map(_is_span_in_any_order, texts))
+
+
+def is_date_or_span(text: str) -> bool:
+    """Tell whether a text is a date or a span of dates: "01/11/2027-05/07/2027", "14 September"."""
+    return is_date(text.strip()) or _is_span_in_any_order(text.strip())
+
+
+def _is_span_in_any_order(text: str) -> bool:
+    return any(_spans_only(text, order) for order in ORDERS)
 
 
 def _are_dates_listed(text: str) -> bool:

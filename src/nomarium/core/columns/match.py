@@ -34,6 +34,7 @@ from nomarium.core.columns.contents import (
     says_how_often,
     span_weeks,
 )
+from nomarium.core.columns.exceptions_behind import part_exceptions
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Holds, Kind, SheetKind, heading_key
 from nomarium.core.columns.joined import (
     join_doubles,
@@ -45,6 +46,7 @@ from nomarium.core.columns.joined import (
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
 from nomarium.core.columns.places_behind import part_places
+from nomarium.core.columns.times_behind_repeats import part_times_and_repeats
 from nomarium.core.columns.whole_hours import hours_behind_weekdays
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
@@ -66,8 +68,11 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
         else:
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
     part_places(matches, headings.sheet)
+    part_exceptions(matches, headings.sheet)
     hours_behind_weekdays(matches, headings.sheet)
+    part_times_and_repeats(matches, headings.sheet)
     _repeats_among_moments(matches, headings.sheet)
+    _counts_are_numbers(matches)
     _beside_repeats(matches)
     _say_what_cells_say(matches, headings.sheet)
     _counted_weeks(matches, headings.sheet)
@@ -370,6 +375,18 @@ def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
     repeating = [match for match in moments if holds_repeats(match.column)]
     if len(repeating) == 1 and len(moments) > 1:
         repeating[0].field, repeating[0].why = "repeat", "its cells say how often"
+
+
+def _counts_are_numbers(matches: Matches) -> None:
+    """Release “How often” with “weekly” below it: only numbers count meetings."""
+    for match in matches.all:
+        texts = [plain_text(cell) for cell in match.column.distinct if cell != ""]
+        if match.field == "count" and match.is_free and texts and not any(map(_has_digit, texts)):
+            match.release()
+
+
+def _has_digit(text: str) -> bool:
+    return any(map(str.isdigit, text))
 
 
 def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[Problem]:

@@ -50,7 +50,7 @@ from nomarium.core.recognition import (
     recognise,
     tables_apart,
 )
-from nomarium.core.sheets import SheetChoices, dates_without, notes_of
+from nomarium.core.sheets import SheetChoices, dates_without, notes_of, sentences_of
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, letters_in, read_slots
 from nomarium.core.tables import (
     ONEROSTER_FILES,
@@ -123,7 +123,8 @@ class FoundSheet:
         """Tell whether a timetable says on which dates it does not meet, in a column or in a note for all of it."""
         if self.kind is Kind.GRID:
             rows = self.grid.rows if self.grid is not None else []
-            return any(dates_without(texts[0]) for texts in map(_texts_of, rows) if len(texts) == 1)
+            texts = [texts for texts in map(_texts_of, rows) if len(texts) == 1]
+            return any(map(dates_without, (part for [text] in texts for part in sentences_of(text))))
         table = _as_timetable(self)
         notes = notes_of(self.grid, table) if self.grid is not None and table is not None else []
         return bool(self.column("except")) or any(dates_without(note.text) for note in notes)

@@ -23,6 +23,7 @@ from nomarium.core.columns import (
     may_be_the_day,
     mixes_dates_and_repeats,
     says_how_often,
+    says_how_often_and_when,
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.phrases import with_phrases
@@ -333,9 +334,8 @@ def _repeated(seen: Evidence) -> Verdict:
     if any(map(holds_weeks_of_month, columns)) and any(map(holds_weekdays, columns)):
         return Verdict("")
     headed = [one for one in columns if one.heading]
-    found = any(says_how_often(one) or mixes_dates_and_repeats(one) for one in headed) or (
-        named is not None and holds_repeats(named)
-    )
+    says_so = (says_how_often, says_how_often_and_when, mixes_dates_and_repeats)
+    found = any(says(one) for one in headed for says in says_so) or (named is not None and holds_repeats(named))
     return Verdict("" if found else "no column of dates")
 
 

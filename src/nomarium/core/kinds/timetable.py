@@ -152,7 +152,8 @@ def _on_weeks_of_months(seen: Evidence) -> Verdict:
 def _weekly(seen: Evidence) -> Verdict:
     """Against it: a column says how often each row is, and some not every week."""
     columns = seen.table.columns if seen.table else ()
-    heading, often = not_every_week([column for column in columns if column not in seen.named.values()])
+    counts = seen.named.get("count")
+    heading, often = not_every_week([one for one in columns if one is counts or one not in seen.named.values()])
     return Verdict(f"“{heading}” says how often it is: “{often}”" if often else "")
 
 

@@ -112,6 +112,8 @@ beginnt … endet|anfang … schluss|commence … se termine|commence … finit|
 inizia … finisce|dalle … alle|das … às|startar … slutar|starter … slutter|begint … eindigt|aanvang … einde
 từ ngày … đến ngày|từ … đến|ngày bắt đầu … ngày kết thúc|alkaa … päättyy|początek … koniec|od … do|de la … până la|de la … pana la|başlangıç … bitiş|başlar … biter|rozpoczęcie … zakończenie|kezdete … vége|kezdés … befejezés|început … sfârșit|alku … loppu|έναρξη … λήξη|početak … kraj|početak … završetak|začetek … konec|початок … кінець|начало … край|开始 … 结束|開始 … 終了|시작 … 종료|התחלה … סיום|algus … lõpp|sākums … beigas|pradžia … pabaiga|mulai … selesai|bắt đầu … kết thúc|inici … final|začátek … konec|začiatok … koniec|kezdés … vége|начало … окончание|начало … конец
 van … tot en met|vanaf … tot en met|van … t/m|fra og med … til og med|fra … til og med|från och med … till och med
+from … until incl|from … to incl|from … to inclusive|from … up to and including|starting … until|starting … until incl
+von … bis einschl|ab … bis einschl|von … bis inkl|ab … bis inkl|ab … bis inklusive|du … au inclus|de … a inclusive|van … t/m incl
 från … till och med|fr.o.m. … t.o.m.|von … bis einschließlich|ab … bis einschließlich|ab … bis|vom … bis zum|desde el … hasta el
 da … ad|alkaen … asti|od … do (włącznie)|início … fim|início … término|inicio … término|começo … fim|começa … termina|de … até|begin … einde|begin … eind|start … eind|van … eind|start … einde|van … tot|start … slut|fra … til|från … till|start … slutt
 από … έως|από … μέχρι|από … ως|от … до|с … по|з … по|з … до|с … до|nuo … iki|frá … til|hefst … lýkur|byrjar … endar|börjar … slutar

@@ -10,7 +10,7 @@ if TYPE_CHECKING:
     from nomarium.core.repeats.recurrence import Recurrence
     from nomarium.core.repeats.rule import WEEKDAY_CODES, Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
     from nomarium.core.repeats.runs import run_in
-    from nomarium.core.repeats.words import FORMS, Bounds, NotUnderstood, OnClosure, Repeat, bounds_in, read_words
+    from nomarium.core.repeats.words import FORMS, Bounds, NotUnderstood, OnClosure, Repeat, bounds_in, nth, read_words
 
 __all__ = [
     "FORMS",
@@ -26,6 +26,7 @@ __all__ = [
     "WeekdayNumber",
     "bounds_in",
     "expand",
+    "nth",
     "open_end",
     "parse_rule",
     "read_words",

@@ -208,6 +208,9 @@ def _normalised(text: str) -> str:
     text = re.sub(r"(?<=[a-z])\.(?=\s|,|$)", "", text)
     text = re.sub(r"\s*\(\s*", ", ", text).replace(")", "")
     text = re.sub(r"(?<=[a-z])\s*/\s*(?=[a-z])", ", ", text)
+    text = re.sub(r"(?<=\d(?:st|nd|rd|th))\s*/\s*(?=\d)", " and ", text)
+    text = re.sub(r"\balt\b", "alternate", re.sub(r"\b(?:of|in|per) month\b", "of the month", text))
+    text = re.sub(r"^((?:once )?(?:monthly|weekly|fortnightly|a month)) ?[-:] ?", r"\1, ", text)
     text = in_days(" ".join(text.split()))
     return _SPAN_BEHIND.sub(r"\g<days> from \g<first> until \g<last>", text, count=1)
 
@@ -394,8 +397,15 @@ _WEEKLY = regex(
     rf"every (?P<n>{_N}) weeks?)(?:,? (?:on |every )?(?P<days>{_DAY_LIST}))?"
 )
 _ON_DAYS = regex(
-    rf"(?:(?P<other>every other|alternate)|(?:every|each|on|all))? ?(?P<days>{_DAY_LIST})(?P<weekly> weekly)?"
+    rf"(?:(?P<other>every other|alternate)|(?:every|each|on|all|daily,?))? ?(?P<days>{_DAY_LIST})"
+    r"(?:,? (?:weekly|each week|every week|"
+    r"(?P<twice>fortnightly|alternate weeks|every (?:other|two|2|second) weeks?)))?"
 )
+_SO_OFTEN = regex(
+    rf"(?P<times>once|twice|thrice|{_N_PLAIN} ?(?:times|x)) (?:weekly|a week|per week|each week),? (?:on )?"
+    rf"(?P<days>{_DAY_LIST})"
+)
+_HOW_MANY = {"once": 1, "twice": 2, "thrice": 3}
 
 
 def _by_weeks(head: str, start: date) -> Repeat | None:
@@ -403,7 +413,13 @@ def _by_weeks(head: str, start: date) -> Repeat | None:
         interval = 1 if match["once"] else 2 if match["twice"] else _number(match["n"])
         return Repeat(_weekly(interval, _weekdays(match["days"]) if match["days"] else (start.weekday(),)))
     if match := _ON_DAYS.fullmatch(head):
-        return Repeat(_weekly(2 if match["other"] else 1, _weekdays(match["days"])))
+        return Repeat(_weekly(2 if match["other"] or match["twice"] else 1, _weekdays(match["days"])))
+    if match := _SO_OFTEN.fullmatch(head):
+        times = _HOW_MANY.get(match["times"]) or _number(re.sub(r" ?(?:times|x)$", "", match["times"]))
+        weekdays = _weekdays(match["days"])
+        if len(set(weekdays)) != times:
+            raise NotUnderstood(f"{len(set(weekdays))} weekdays are not “{match['times']}” a week.", surely=True)
+        return Repeat(_weekly(1, weekdays))
     return None
 
 
@@ -443,23 +459,30 @@ _SPEC = (
 )
 _SPECS = rf"{_SPEC}(?:(?:, and |, | and ){_SPEC})*"
 _MONTHLY = regex(
-    rf"(?:(?P<once>monthly|every month|each month)|every (?P<n>{_N}) months?|"
+    rf"(?:(?P<once>monthly|once monthly|once a month|every month|each month)|every (?P<n>{_N}) months?|"
     r"(?P<quarter>quarterly|every quarter|each quarter))"
     rf"(?:,? (?:on )?(?P<specs>{_SPECS})(?: of the month)?)?"
 )
 _OF_MONTH = regex(
-    rf"(?:on |every )?(?P<specs>{_SPECS}) (?:(?:of|in) (?:the|each|every|a) month|monthly|"
+    rf"(?:on |every )?(?P<specs>{_SPECS}) (?:(?:(?:of|in) )?(?:the|each|every|a) month|monthly|"
     rf"(?:of |in )?every (?P<n>{_N}) months?|(?P<quarter>quarterly))"
 )
 
 
+_NTH_DAYS = rf"(?:{_ORD})(?:(?:, and |, | and )(?:{_ORD}))* (?:{_WEEKDAY}|{'|'.join(_WORKING)})"
 _BY_ITSELF = regex(
-    rf"(?:on |the )*(?P<specs>(?:{_ORD})(?:(?:, and |, | and )(?:{_ORD}))* (?:{_WEEKDAY}))s?",
+    rf"(?:on |the |(?:every|each) (?=(?:first|1st|last) ))*(?P<specs>{_NTH_DAYS}(?:(?:, and |, | and ){_NTH_DAYS})*)s?",
 )
 """“First and third Wednesday”: of the month, where nothing else stands there."""
+_ORDINALS_BEHIND = regex(
+    rf"(?P<day>{_WEEKDAY}),? (?P<nth>(?:{_ORD})(?:(?:, and |, | and )(?:{_ORD}))*)(?: of (?:the|each) month| monthly)?"
+)
+"""“Mon (1st and 3rd)”."""
 
 
 def _by_months(head: str, start: date) -> Repeat | None:
+    if turned := _ORDINALS_BEHIND.fullmatch(head):
+        head = f"{turned['nth']} {turned['day']}"
     match = _MONTHLY.fullmatch(head) or _OF_MONTH.fullmatch(head) or _BY_ITSELF.fullmatch(head)
     if match is None:
         return None
@@ -468,14 +491,15 @@ def _by_months(head: str, start: date) -> Repeat | None:
     if not match["specs"]:
         if start.day > 28:
             raise NotUnderstood(
-                f"Not every month has a {_nth(start.day)}.",
+                f"Not every month has a {nth(start.day)}.",
                 f"“monthly on the last day”, or RRULE:FREQ=MONTHLY;BYMONTHDAY={start.day} (short months left out)",
             )
         return Repeat(Rule(Frequency.MONTHLY, interval=interval, by_month_day=(start.day,)))
     return _with_specs(match["specs"], interval)
 
 
-def _nth(number: int) -> str:
+def nth(number: int) -> str:
+    """Return a number as the day of a month is called: "1st", "22nd"."""
     return f"{number}{'th' if 10 < number % 100 < 14 else {1: 'st', 2: 'nd', 3: 'rd'}.get(number % 10, 'th')}"
 
 
@@ -522,7 +546,7 @@ def _month_day(words: str) -> int:
         raise NotUnderstood(f"“{words}” is no day of a month.", "“the 15th”, “the last day”")
     if number > 28:
         raise NotUnderstood(
-            f"Not every month has a {_nth(number)}.",
+            f"Not every month has a {nth(number)}.",
             f"“on the last day”, or RRULE:FREQ=MONTHLY;BYMONTHDAY={number} (short months left out)",
         )
     return number

@@ -35,6 +35,7 @@ from nomarium.core.sheets import (
     note_unused,
     note_used,
     says_when,
+    sentences_of,
     titled_span,
     whole_weeks,
 )
@@ -233,12 +234,14 @@ class _Unfolding:
         captions, lines = ([one for one in texts if one[0] not in own] for texts in (captions, lines))
         for number, (at, text) in enumerate([*captions, *lines]):
             above = number < len(captions)
+            without = next(filter(None, map(dates_without, sentences_of(text))), "")
+            said: dict[str, Cell] = {"Except": without} if without else {}
             if above and (span := titled_span(text, self._order)):
-                found[at] = {"From": span.first, "Until": span.last}
+                found[at] = {"From": span.first, "Until": span.last, **said}
             elif (bound := holding_bound(text, self._order, titled=above)) is not None:
-                found[at] = {bound.name.capitalize(): bound.day}
-            elif dates := dates_without(text):
-                found[at] = {"Except": dates}
+                found[at] = {bound.name.capitalize(): bound.day, **said}
+            elif said:
+                found[at] = said
         names = [name for said in found.values() for name in said]
         return found if len(set(names)) == len(names) else {}
 

@@ -20,6 +20,7 @@ if TYPE_CHECKING:
         says_off,
         says_when,
         says_when_or_where,
+        sentences_of,
         titled_span,
     )
     from nomarium.core.sheets.whole import is_usual_name, known_in, said_by_names
@@ -63,6 +64,7 @@ __all__ = [
     "says_off",
     "says_when",
     "says_when_or_where",
+    "sentences_of",
     "sheet_of",
     "take_notes",
     "tell_notes",

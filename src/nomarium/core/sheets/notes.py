@@ -86,7 +86,7 @@ _MOST_BELOW = 20
 
 
 def _may_tell(text: str) -> bool:
-    return says_when_or_where(text) or bool(length_said(text) or _HOUR.search(text))
+    return says_when_or_where(text) or bool(length_said(text) or _HOUR.search(text) or dates_without(text))
 
 
 def take_notes(

@@ -75,7 +75,8 @@ def start_said(text: str) -> Found | None:
 
 
 _ONE_TIME = regex(
-    r"(?<![\d.:])(?P<time>\d{1,2}[:hu]\d\d(?:\s*[ap]\.?m\.?)?|\d{1,2}(?:\.\d\d)?\s*[ap]\.?m\.?|\d{1,2}(?:[.:]\d\d)?\s*uhr|"
+    r"(?<![\d.:])(?P<time>\d{1,2}[:hu]\d\d(?:\s*[ap]\.?m\.?)?|(?<=\bat )\d{1,2}\.[0-5]\d(?![\d.]*\d|\s*[ap]\.?m\b)|"
+    r"\d{1,2}(?:\.\d\d)?\s*[ap]\.?m\.?|\d{1,2}(?:[.:]\d\d)?\s*uhr|"
     r"0\d[0-5]\d|[012]\d[0-5]\d(?=\s*(?:h|hrs|hours)\b))(?!\w)",
     re.IGNORECASE,
 )
@@ -157,6 +158,35 @@ _OF_SOMETHING_ELSE = (
 
 
 def sentences_of(text: str) -> list[str]:
+    """Return the sentences of a note; when nothing is stands alone: "14 Sep – 5 Dec (no classes 12 Oct)" has two."""
+    return [part for sentence in _between_stops(text) for part in _exception_apart(sentence)]
+
+
+def _exception_apart(sentence: str) -> list[str]:
+    """Return a sentence in two where it says in brackets, or behind a comma, when nothing is; else alone."""
+    for start, end, aside in _asides(sentence):
+        rest = f"{sentence[:start]} {sentence[end:]}".strip()
+        if any(map(str.isdigit, rest)) and are_dates(dates_without(aside)):
+            return [rest, aside]
+    return [sentence]
+
+
+def _asides(sentence: str) -> Iterator[tuple[int, int, str]]:
+    for found in _BRACKETS.finditer(sentence):
+        yield *found.span(), found["aside"].strip()
+    for found in _COMMA.finditer(sentence):
+        yield found.start(), len(sentence), sentence[found.end() :]
+
+
+_BRACKETS = regex(r"\s*[(\[](?P<aside>[^()\[\]]+)[)\]]")
+_COMMA = regex(
+    r"\s*[,;]\s+|\s+[–—-]\s+|"
+    r"\s+(?=(?:except\w*|excluding|excl|außer|ohne|sauf|salvo|excepto|senza|escluso|behalve|utom|undtagen|unntatt)\b)",
+    re.IGNORECASE,
+)
+
+
+def _between_stops(text: str) -> list[str]:
     """Return the sentences of a note; what ends on a short word, as "Mr. Hale" does, goes on."""
     found = [""]
     for part in _SENTENCE_ENDS.split(text):
@@ -239,9 +269,10 @@ def titled_span(text: str, order: Order | None = None, year: TitledYear | None =
     "Museum front desk, January 4 – March 26, 2027".
     """
     span = holding_span(text, order, year)
-    if span is not None or dates_without(text):
+    telling = [sentence for sentence in sentences_of(text) if not dates_without(sentence)]
+    if span is not None or not telling:
         return span
-    span = _any_span(text, order, year)
+    span = _any_span(". ".join(telling), order, year)
     if span is None or span.behind or re.search(_OF_SOMETHING_ELSE, span.before, re.IGNORECASE):
         return None
     short = len(span.before.split()) <= _WORDS_OF_TITLE and not any(map(str.isdigit, span.before))
@@ -315,6 +346,8 @@ def dates_without(text: str) -> str:
     nothing = _NOTHING_IN.fullmatch(text)
     if nothing is not None and are_dates(nothing["dates"]):
         return nothing["dates"]
+    if named := _dates_behind_a_name(text):
+        return named
     dates = without_not_on(text)
     if dates is not None and any(map(str.isdigit, dates)):
         return dates
@@ -322,6 +355,30 @@ def dates_without(text: str) -> str:
     if closed is None or re.search(_ABOUT_OTHER_DATES, closed["what"], re.IGNORECASE):
         return ""
     return closed["dates"] if are_dates(closed["dates"]) else ""
+
+
+def _dates_behind_a_name(text: str) -> str:
+    """Return the dates behind what they are called: "closed for half term (26–30 October)"."""
+    for gap in _GAP.finditer(text):
+        head, dates = text[: gap.start()], text[gap.end() :].rstrip(" )")
+        off = _OFF_FOR.match(head)
+        name = (head[off.end() :] if off else without_not_on(head)) if are_dates(dates) else None
+        if name and _OF_A_BREAK.search(name) and not re.search(_ABOUT_OTHER_DATES, name, re.IGNORECASE):
+            return dates
+    return ""
+
+
+_GAP = regex(r"[\s(:–-]+")
+_OFF_FOR = regex(
+    r"(?:we are\s+|(?:the\s+)?(?:pool|hall|studio|school|club|centre|gym|building)\s+(?:is\s+)?)?"
+    r"(?:closed|geschlossen|fermé\w*|cerrado|chiuso|gesloten|stängt|lukket|stengt)\s+(?=\w)",
+    re.IGNORECASE,
+)
+_OF_A_BREAK = regex(
+    r"^(?:in|during|over|for|wegen|im|während|pour|pendant|por|durante|per|nelle|voor|i|för|op|på|w)\b|"
+    rf"\b(?:{words.CLOSED})\b",
+    re.IGNORECASE,
+)
 
 
 def _is_open_ended(text: str) -> bool:

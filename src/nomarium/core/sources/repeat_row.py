@@ -18,6 +18,7 @@ from nomarium.core.repeats import (
     Repeat,
     Rule,
     RuleRefused,
+    WeekdayNumber,
     expand,
     open_end,
     parse_rule,
@@ -34,7 +35,8 @@ from nomarium.core.sources.repeat_dates import (
 )
 from nomarium.core.sources.spans import LONGEST_OF_REPEAT, PeriodClock, clock_changes
 from nomarium.core.tables import Cell, Table, plain_text
-from nomarium.core.values import Order, parted_dates, split_list, without_not_on
+from nomarium.core.values import Order, parted_dates, split_list, weekday_in_any, without_not_on
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem
@@ -55,6 +57,20 @@ _ON_CLOSURE: dict[str, OnClosure] = {
 def is_own_rows(table: Table) -> bool:
     """Tell whether a table holds rows as calendars are written: no zone means a floating time, no end none."""
     return {column.heading for column in table.columns}.issuperset(ROW_FIELDS)
+
+
+_SHORTER_THAN = {
+    Frequency.DAILY: timedelta(),
+    Frequency.WEEKLY: timedelta(),
+    Frequency.MONTHLY: timedelta(days=31),
+    Frequency.YEARLY: timedelta(days=366),
+}
+"""What repeats so often is shorter than this: beyond, its days are the first and the last of all."""
+_DIGIT = regex(r"\d")
+
+
+def _week_of_month(day: date) -> int:
+    return (day.day + 6) // 7
 
 
 @dataclass(frozen=True, slots=True)
@@ -144,6 +160,7 @@ class RepeatingRow:
             return
         repeat = self._read()
         self._take_bounds(repeat)
+        repeat = self._settled_in_month(repeat)
         if self._begins_with_the_year() and not repeat.first and self._hangs_on_its_start(repeat):
             raise RowRefused(wording.no_first_day(self._place("repeat"), self._text))
         starts = self._after_exceptions(list(self._starts(repeat)), repeat)
@@ -267,13 +284,32 @@ class RepeatingRow:
             return
         rule = repeat.rule
         ended = repeat.until or rule.until or repeat.times or rule.count
-        if ended or rule.freq not in (Frequency.DAILY, Frequency.WEEKLY):
+        if ended or end - first <= _SHORTER_THAN.get(rule.freq, timedelta.max):
             self.said.append(wording.longer_than_a_week(self._place("repeat"), self._text, first, end))
             return
         length = timedelta(days=1) if self._first.all_day else timedelta(seconds=(end - first).seconds)
         self._last_of_span = (end - length).date()
         self._first = replace(self._first, end=first + length)
         self.said.append(wording.bounded_by_its_days(self._place("repeat"), self._text, first, self._last_of_span))
+
+    def _settled_in_month(self, repeat: Repeat) -> Repeat:
+        """Return “monthly” beside a weekday on that weekday of the month, or on its day, as its last date proves."""
+        rule, start, weekday = repeat.rule, self._first.start.date(), self._cell_text("weekday")
+        bare = rule.freq is Frequency.MONTHLY and rule.by_month_day == (start.day,) and not _DIGIT.search(self._text)
+        if not bare or weekday_in_any(weekday.rstrip("s.")) is None:
+            return repeat
+        last = self._last(repeat)
+        on_weekday = last is not None and (last.weekday(), _week_of_month(last)) == (
+            start.weekday(),
+            _week_of_month(start),
+        )
+        on_day = last is not None and last.day == start.day
+        if on_weekday == on_day:
+            raise RowRefused(wording.day_or_weekday_of_month(self._place("repeat"), self._text, start))
+        if on_day:
+            return repeat
+        number = WeekdayNumber(start.weekday(), _week_of_month(start))
+        return replace(repeat, rule=replace(rule, by_month_day=(), by_day=(number,)))
 
     def _on_weekdays_beside(self, repeat: Repeat) -> Repeat:
         """Return a repeat of each day or week on the weekdays that stand beside it: "Daily", "Mon-Fri"."""

@@ -6,7 +6,8 @@ from collections.abc import Iterable, Sequence
 from datetime import date, datetime
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
-from nomarium.core.values import day_words
+from nomarium.core.repeats import nth
+from nomarium.core.values import WEEKDAY_NAMES, day_words
 
 _CORRECT = ("Correct the cell", Way("keep_going", "leave its row out with {}"))
 
@@ -182,6 +183,15 @@ def bounded_by_its_days(place: Place, text: str, first: date, last: date) -> Pro
     """A repeat whose row names its first and its last day."""
     message = f"“{text}” was taken from {day_words(first)} to {day_words(last)}, the days that its row names."
     return note("repeat-bounded", place, message)
+
+
+def day_or_weekday_of_month(place: Place, text: str, first: date) -> Problem:
+    """“Monthly” beside a weekday."""
+    weekday, day = f"{nth((first.day + 6) // 7)} {WEEKDAY_NAMES[first.weekday()]}", nth(first.day)
+    message = f"From {day_words(first)} on it can mean the {weekday} of each month, or the {day}."
+    return error(
+        "day-or-weekday", place, message, found=text, advice=f"Write “{weekday} monthly”, or “monthly on the {day}”."
+    )
 
 
 def longer_than_a_week(place: Place, text: str, start: datetime, end: datetime) -> Problem:

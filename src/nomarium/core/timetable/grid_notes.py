@@ -9,7 +9,7 @@ from functools import partial
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.shapes import meanings_in
-from nomarium.core.sheets import dates_without, note_unused, note_used, place_said, says_when_or_where
+from nomarium.core.sheets import dates_without, note_unused, note_used, place_said, says_when_or_where, sentences_of
 from nomarium.core.sources import all_days, days_in_words
 from nomarium.core.tables import Grid, GridView
 from nomarium.core.timetable import wording
@@ -91,13 +91,12 @@ def said_around(
     """
     off: set[date] = set()
     lines = [line for line in _lines_around(grid, blocks) if not line.beside]
-    for line in lines:
-        dates = dates_without(line.text)
+    for where, dates in ((line, dates_without(part)) for line in lines for part in sentences_of(line.text)):
         parts = parted_dates(dates)
         read = partial(days_in_words, after=after, order=order or only_order(parts))
         if days := all_days(parts, read):
             off |= days
-            problems.append(wording.nothing_meets_on(line.place, line.text, dates))
+            problems.append(wording.nothing_meets_on(where.place, where.text, dates))
     placing = [(line, room) for line in lines if (room := place_said(line.text))]
     if len(placing) != 1:
         return SaidAround(frozenset(off), "")

@@ -576,7 +576,7 @@ def half_by_order(place: Place, text: str, first: str, last: str) -> Problem:
     return warning(
         "half-by-order",
         place,
-        f"No line says am or pm: in their order they were read from {first} to {last}.",
+        f"No line says am or pm: the first was read as {first}, the last as {last}.",
         found=text,
         advice=("Write am or pm into the lines", Way("hours", "{} says in which hours such times lie", "9-21")),
     )

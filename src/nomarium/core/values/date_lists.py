@@ -34,7 +34,7 @@ def parted_dates(text: str, mark: re.Pattern[str] = LIST_MARKS[1]) -> list[str]:
             found.append(part)
     for index in range(len(found) - 2, -1, -1):
         day, tail = _DAY.fullmatch(found[index]), _TAIL.fullmatch(found[index + 1])
-        if day and tail and (not day["weekday"] or weekday_in_any(day["weekday"]) is not None):
+        if day and tail and _may_lead(day["weekday"]):
             found[index] += f" {tail['tail'].strip()}"
     return found
 
@@ -74,9 +74,22 @@ def are_dates(text: str) -> bool:
 
 def _is_date_or_span(text: str) -> bool:
     ends = DATE_ENDS.fullmatch(text)
-    return is_date(text) or bool(
-        ends and is_date(ends["last"]) and (_DAY.fullmatch(ends["first"]) or is_date(ends["first"]))
-    )
+    if ends is None or is_date(text):
+        return is_date(text)
+    first, last = ends["first"], ends["last"]
+    if is_date(first):
+        return is_date(last) or _DAY_AND_YEAR.fullmatch(last) is not None
+    day = _DAY.fullmatch(first)
+    return day is not None and _may_lead(day["weekday"]) and is_date(last)
+
+
+def _may_lead(word: str | None) -> bool:
+    """Tell whether what stands before a day is its weekday, or nothing."""
+    return not word or weekday_in_any(word) is not None
+
+
+_DAY_AND_YEAR = regex(r"\d{1,2}(?:,? \d{4})?")
+"""What ends a span within a month: "October 26–30, 2026"."""
 
 
 DATE_ENDS = regex(

@@ -11,7 +11,10 @@ from nomarium.core.values.languages import weekday_in_any
 from nomarium.core.values.time_text import scan_span
 from nomarium.lazily import regex
 
-_ONE = r"\d{1,2}(?:[:.hu]\d{2}|[hu])?\s*(?:[ap](?:\.?m)?\.?(?!\w))?|noon|midnight|midday"
+_ONE = (
+    r"(?:12(?:[:.]00)?\s*)?(?:noon|midnight|midday)|"
+    r"\d{1,2}(?:[:.hu]\d{2}|[hu])?\s*(?:[ap](?:\.?m)?\.?(?!\w))?(?!\s*(?:noon|midnight|midday)\b)"
+)
 _SPAN = regex(
     rf"(?<![\w:.])(?P<start>{_ONE})\s*(?:uhr\s*)?(?:[-–—~→]|\bto\b|\btill?\b|\buntil\b|\bbis\b|\bà\b|\ba\b|\btot\b|\btil\b|"
     rf"\balle\b|\bàs\b|\bdo\b|\bhasta\b|\baté\b)\s*"

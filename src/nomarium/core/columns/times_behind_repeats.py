@@ -1,0 +1,55 @@
+"""Times beside how often something is, "2nd and 4th Saturday 9.30am–12.30pm" → a column of their own."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from nomarium.core.columns.contents import says_how_often
+from nomarium.core.columns.fields import TIMED_FIELDS
+from nomarium.core.columns.matches import Certainty, Match, Matches
+from nomarium.core.tables import Cell, Column, plain_text
+from nomarium.core.values import spans_in
+
+if TYPE_CHECKING:
+    from nomarium.core.columns.fields import SheetKind
+
+_FIELDS = frozenset({"", "repeat", "when", "start_date"})
+_LONGEST = 80
+
+
+def part_times_and_repeats(matches: Matches, sheet: SheetKind) -> None:
+    """Part the one column whose cells say how often something is, and from when to when, where none else has times."""
+    if not {"repeat", "hours"} <= set(sheet.names) or not all(map(matches.open, set(TIMED_FIELDS) - {"when"})):
+        return
+    for match in matches.all:
+        if match.field in _FIELDS and match.is_free and (parts := _parted(match.column)) is not None:
+            repeats: list[Cell] = [parts[cell][0] if cell in parts else cell for cell in match.column.cells]
+            hours: list[Cell] = [parts[cell][1] if cell in parts else "" for cell in match.column.cells]
+            match.column.cells = repeats
+            match.take("repeat", Certainty.LIKELY, "its cells say how often")
+            timed = Column(match.column.heading, match.column.index, hours)
+            matches.all.append(Match(timed, "hours", Certainty.SURE, "times stand behind how often it is"))
+            return
+
+
+def says_how_often_and_when(column: Column) -> bool:
+    """Tell whether each filled cell says how often something is, and its times: "every Friday 10am–12 noon"."""
+    return _parted(column) is not None
+
+
+def _parted(column: Column) -> dict[Cell, tuple[str, str]] | None:
+    """Return each filled cell in two: how often, and its times; None where not all are of that form."""
+    parts = {cell: _in_two(plain_text(cell)) for cell in column.distinct if cell != ""}
+    if not parts or not all(hours for _, hours in parts.values()):
+        return None
+    often = Column(column.heading, column.index, [often for often, _ in parts.values()])
+    return parts if says_how_often(often) else None
+
+
+def _in_two(text: str) -> tuple[str, str]:
+    spans = list(spans_in(text)) if len(text) <= _LONGEST else []
+    if len(spans) != 1:
+        return text, ""
+    (span,) = spans
+    before, behind = text[: span.start].strip(" ,;:(–-"), text[span.end :].strip(" ,;:)–-")
+    return " ".join(filter(None, (before, behind))), span.text
