@@ -1647,4 +1647,58 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "Chicago: Bells, Master schedule, calendar": r"""
+        America/Chicago
+        == calendar.csv
+        Date,Day type
+        9/8/2026,Red
+        9/9/2026,Blue
+        9/10/2026,Red
+        9/11/2026,Blue
+        9/14/2026,Red
+        9/15/2026,Blue
+        9/16/2026,Red
+        9/17/2026,Blue
+        9/18/2026,No school - PD
+        9/21/2026,Red
+        9/22/2026,Blue
+        == Bells.csv
+        Block,Start,End
+        1,7:45 AM,9:10 AM
+        2,9:15 AM,10:40 AM
+        == Master schedule.csv
+        Teacher,Room,Red 1,Red 2,Blue 1,Blue 2
+        Alvarez,204,Algebra I,Algebra I,PREP,Geometry
+        Kim,118,PREP,Biology,Chemistry,Chemistry
+        == comes out as
+        2026-09-08..2026-09-22 without 2026-09-18
+        2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-21 07:45–10:40 | Algebra I | 204 | Day Red, period 1–2
+        2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-21 09:15–10:40 | Biology | 118 | Day Red, period 2
+        Tue Wed Thu Fri but 2026-09-08 2026-09-10 2026-09-16 07:45–10:40 | Chemistry | 118 | Day Blue, period 1–2
+        Tue Wed Thu Fri but 2026-09-08 2026-09-10 2026-09-16 09:15–10:40 | Geometry | 204 | Day Blue, period 2
+        == in calendars
+        Alvarez 10, Kim 10, Algebra I 5, Biology 5, Chemistry 5, Geometry 5, 118 10, 204 10
+        == with
+        notes year-is-listed
+    """,
+    "Toronto: Fall schedule 2026": r"""
+        America/Toronto
+        == Fall schedule 2026.csv
+        Fall session: Sept 14 to Dec 5 2026 (no classes Oct 12)
+        Time,Mon,Tue,Wed,Thu,Sat
+        4:15-5:00,Ballet 1 (LM),Tap 1 (JS),Ballet 2 (LM),Jazz 1 (JS),
+        10:00-11:00,,,,,Creative movement (RK)
+        == comes out as
+        2026-09-14..2026-12-05 without 2026-10-12
+        Mon 16:15–17:00 | Ballet 1 (LM)
+        Tue 16:15–17:00 | Tap 1 (JS)
+        Wed 16:15–17:00 | Ballet 2 (LM)
+        Thu 16:15–17:00 | Jazz 1 (JS)
+        Sat 10:00–11:00 | Creative movement (RK)
+        == in calendars
+        Ballet 1 (LM) 11, Ballet 2 (LM) 12, Creative movement (RK) 12, Jazz 1 (JS) 12, Tap 1 (JS) 12
+        == with
+        warning half-by-order Fall schedule 2026.csv, A3
+        notes cells-meet holds-for-dates note-used open-brackets
+    """,
 }

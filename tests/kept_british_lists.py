@@ -2026,4 +2026,131 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "London: Courses (2)": r"""
+        Europe/London
+        == Courses.csv
+        Code,Course,Days,Time,Dates,Tutor,Room
+        D101,German intensive,Mon-Fri,9:00-12:15,5 Oct - 30 Oct 2026,K. Hahn,12
+        D205,German evening,Tue + Thu,18:00-20:15,6 Oct - 26 Nov 2026 (not 27 Oct),S. Lind,14
+        E110,Conversation,Wed,17:30-19:00,"7 Oct to 25 Nov 2026, except 11 and 18 Nov",J. Webb,12
+        == comes out as
+        2026-10-05..2026-11-26 without 2026-11-02 2026-11-06 2026-11-09 2026-11-11 2026-11-13 2026-11-16 2026-11-18 2026-11-20 2026-11-23
+        Mon Tue Wed Thu Fri but 2026-11-03 2026-11-04 2026-11-05 2026-11-10 2026-11-12 2026-11-17 2026-11-19 2026-11-24 2026-11-25 2026-11-26 09:00–12:15 | German intensive | 12
+        Tue Thu but 2026-10-27 18:00–20:15 | German evening | 14
+        Wed 17:30–19:00 | Conversation | 12
+        == in calendars
+        J. Webb 6, K. Hahn 20, S. Lind 15, Conversation 6, German evening 15, German intensive 20, 12 26, 14 15
+        == with
+        notes unsure-column
+    """,
+    "London: Closed, Groups, Season": r"""
+        Europe/London
+        == Groups.csv
+        Group,Meets,Venue
+        Book group,First Wednesday of the month 2-4pm,Library
+        Knitters,Every Friday 10am-12 noon,Lounge
+        Walking group,2nd and 4th Saturday 9.30am-12.30pm,Car park
+        Film night,Last Friday of the month 7.30pm-10pm,Main hall
+        == Season.csv
+        Season,First day,Last day
+        Autumn,1 September 2026,30 November 2026
+        == Closed.csv
+        Date,Closed for
+        27 November 2026,Decorating
+        == comes out as
+        2026-09-02..2026-11-28 without 2026-09-05 2026-09-19 2026-10-03 2026-10-17 2026-10-31 2026-11-07 2026-11-21 2026-11-27
+        2026-09-02 2026-10-07 2026-11-04 14:00–16:00 | Book group | Library
+        Fri 10:00–12:00 | Knitters | Lounge
+        Sat 09:30–12:30 | Walking group | Car park
+        2026-09-25 2026-10-30 19:30–22:00 | Film night | Main hall
+        == in calendars
+        Groups 23
+        == with
+        notes unsure-column
+    """,
+    "London: Regular bookings (2)": r"""
+        Europe/London
+        == Regular bookings.csv
+        Hirer,Day,From,To,Frequency,Starting,Until
+        Yoga with Jan,Monday,18:30,19:30,Weekly,07/09/2026,28/09/2026
+        WI,Tuesday,19:30,21:30,Monthly,08/09/2026,08/12/2026
+        == is refused
+        == with
+        undecided Regular bookings.csv
+    """,
+    "London: Rehearsals autumn 2026": r"""
+        Europe/London
+        == Rehearsals autumn 2026.csv
+        Day,Date,Time,Scenes,Called,Venue
+        Mon,5 Oct,7–9.30pm,Act 1 sc 1-3,Full cast,Studio
+        Wed,7 Oct,7–9.30pm,Act 1 sc 4,"Beth, Carl, Dot",Studio
+        Sun,11 Oct,2–6pm,Act 2,Full cast,Main hall
+        Mon,12 Oct,7–9.30pm,Songs,Chorus,Studio
+        == comes out as
+        2026-10-05 19:00–21:30 | Act 1 sc 1-3 | Studio
+        2026-10-07 19:00–21:30 | Act 1 sc 4 | Studio
+        2026-10-11 14:00–18:00 | Act 2 | Main hall
+        2026-10-12 19:00–21:30 | Songs | Studio
+        == in calendars
+        Rehearsals autumn 2026 4
+        == with
+        notes unsure-column year-of-title
+    """,
+    "London: Calendar": r"""
+        Europe/London
+        == Calendar.csv
+        Month,Date,Event
+        September 2026,Thu 3rd,Term begins
+        ,Fri 11th,Welcome evening
+        October 2026,Tue 6th,Flu vaccinations
+        January 2027,Mon 4th,INSET day
+        == comes out as
+        2026-09-03 all day | Term begins
+        2026-09-11 all day | Welcome evening
+        2026-10-06 all day | Flu vaccinations
+        2027-01-04 all day | INSET day
+        == in calendars
+        Calendar 4
+        == with
+        notes dates-under-captions
+    """,
+    "London: Calendar 2026-27": r"""
+        Europe/London
+        == Calendar 2026-27.csv
+        Month,Date,Event
+        September,3,Term begins
+        ,14-18,Book week
+        October,26 - 30,Half term
+        November,5,Bonfire night
+        == comes out as
+        2026-09-03 all day | Term begins
+        2026-09-14 5 days | Book week
+        2026-10-26 5 days | Half term
+        2026-11-05 all day | Bonfire night
+        == in calendars
+        Calendar 2026-27 4
+        == with
+        notes dates-under-captions year-of-title
+    """,
+    "London: Summer exams": r"""
+        Europe/London
+        == Summer exams.csv
+        Date,Session,Paper,Length,Candidates,Room
+        Mon 10 May 2027,AM,Physics Paper 1,1h 45m,62,Sports Hall
+        Mon 10 May 2027,PM,French Listening,45m,18,B12
+        Wed 12 May 2027,AM,Maths Paper 1,1h 30m,140,Sports Hall
+        Fri 14 May 2027,PM,History Unit 2,2h 15m,55,Sports Hall
+
+        AM exams start at 9.00; PM exams start at 1.30pm.
+        == comes out as
+        2027-05-10 09:00–10:45 | Physics Paper 1 | Sports Hall
+        2027-05-10 13:30–14:15 | French Listening | B12
+        2027-05-12 09:00–10:30 | Maths Paper 1 | Sports Hall
+        2027-05-14 13:30–15:45 | History Unit 2 | Sports Hall
+        == in calendars
+        Summer exams 4
+        == with
+        warning half-unmarked Summer exams.csv, G2
+        notes note-used
+    """,
 }

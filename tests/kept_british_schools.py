@@ -2281,4 +2281,37 @@ KEPT = {
         == in calendars
         A. Quill 8, Mr. Marsh 11, Orla Penn 17, Reyes 13, Tom 13, Chamber Choir 17, Junior Choir 11, Orchestra 8, Wind Band 13, Hall A 17, Rehearsal Room 8, Stage 13, Studio 2 11
     """,
+    "London: Holidays, Terms, Timetable": r"""
+        Europe/London
+        == Timetable.csv
+        Kestrel Primary weekly timetable
+        ,Monday,Tuesday,Wednesday,Thursday,Friday
+        Class 3
+        9:00-10:00,Maths,English,Maths,English,Maths
+        10:15-11:15,English,Maths,Science,Maths,Art
+        Class 4
+        9:00-10:00,English,Maths,English,Maths,English
+        10:15-11:15,Maths,Science,Maths,Art,Maths
+        == Terms.csv
+        Term,Start,End
+        Autumn,7 Sep 2026,18 Dec 2026
+        == Holidays.csv
+        Holiday,From,To
+        Half term,26 Oct 2026,30 Oct 2026
+        == comes out as
+        2026-09-07..2026-12-18 without 2026-10-26 2026-10-27 2026-10-28 2026-10-29 2026-10-30
+        Mon 10:15–11:15 | English (3)
+        Mon Wed Fri 09:00–10:00 | English (4)
+        Mon Wed Fri 09:00–10:00 | Maths (3)
+        Mon Wed Fri 10:15–11:15 | Maths (4)
+        Tue 10:15–11:15 | Science (4)
+        Tue Thu 09:00–10:00 | English (3)
+        Tue Thu 09:00–10:00 | Maths (4)
+        Tue Thu 10:15–11:15 | Maths (3)
+        Wed 10:15–11:15 | Science (3)
+        Thu 10:15–11:15 | Art (4)
+        Fri 10:15–11:15 | Art (3)
+        == in calendars
+        3 140, 4 140
+    """,
 }

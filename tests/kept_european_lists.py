@@ -711,4 +711,74 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "Berlin: Belegung": r"""
+        Europe/Berlin
+        == Belegung.csv
+        Nutzer;Wochentag;Uhrzeit;Rhythmus;Beginn;Ende;Raum
+        Chor;Montag;19:30 - 21:00;wöchentlich;07.09.2026;05.10.2026;Saal
+        Imker;Dienstag;19:00 - 21:30;jeden 2. Dienstag im Monat;08.09.2026;08.12.2026;Saal
+        Skat;Freitag;18:00 - 22:00;letzter Fr. im Monat;25.09.2026;27.11.2026;Stube
+        == comes out as
+        2026-09-07..2026-12-08 without 2026-09-15 2026-09-22 2026-09-29 2026-10-06 2026-10-12 2026-10-19 2026-10-20 2026-10-26 2026-10-27 2026-11-02 2026-11-03 2026-11-09 2026-11-16 2026-11-17 2026-11-23 2026-11-24 2026-11-30 2026-12-01 2026-12-07
+        Mon 19:30–21:00 | Chor | Saal
+        Tue 19:00–21:30 | Imker | Saal
+        2026-09-25 2026-10-30 2026-11-27 18:00–22:00 | Skat | Stube
+        == in calendars
+        Belegung 12
+        == with
+        notes repeat-bounded unsure-column
+    """,
+    "Paris: Salle des fêtes": r"""
+        Europe/Paris
+        == Salle des fêtes.csv
+        Association;Jour;De;À;Fréquence;Du;Au
+        Chorale;mardi;20h;22h;hebdomadaire;08/09/2026;06/10/2026
+        Cinéclub;vendredi;20h30;23h;1er vendredi du mois;04/09/2026;04/12/2026
+        Échecs;samedi;14h;17h30;tous les 15 jours;05/09/2026;03/10/2026
+        == comes out as
+        2026-09-04..2026-12-04 without 2026-09-11 2026-09-18 2026-09-25 2026-10-09 2026-10-13 2026-10-16 2026-10-20 2026-10-23 2026-10-27 2026-10-30 2026-11-03 2026-11-10 2026-11-13 2026-11-17 2026-11-20 2026-11-24 2026-11-27 2026-12-01
+        Fri 20:30–23:00 | Cinéclub
+        2026-09-05 2026-09-19 2026-10-03 14:00–17:30 | Échecs
+        Tue 20:00–22:00 | Chorale
+        == in calendars
+        Salle des fêtes 12
+        == with
+        notes repeat-bounded unsure-column
+    """,
+    "Berlin: Terminplan 2026-27": r"""
+        Europe/Berlin
+        == Terminplan 2026-27.csv
+        Monat;Datum;Termin;Uhrzeit
+        September;Do, 3.;Schulbeginn;
+        ;Fr, 11.;Elternabend Kl. 7;19:00–20:30
+        Oktober;Di, 6.;Impfung;9:00–12:00
+        Januar;Mo, 4.;Konferenz;
+        == comes out as
+        2026-09-03 all day | Schulbeginn
+        2026-09-11 19:00–20:30 | Elternabend Kl. 7
+        2026-10-06 09:00–12:00 | Impfung
+        2027-01-04 all day | Konferenz
+        == in calendars
+        Terminplan 2026-27 4
+        == with
+        warning no-time Terminplan 2026-27.csv, B2
+        warning no-time Terminplan 2026-27.csv, B5
+        notes dates-under-captions unsure-column year-of-title
+    """,
+    "Berlin: Training": r"""
+        Europe/Berlin
+        == Training.csv
+        Training Winter 2026/27: 5.10.2026 bis 18.12.2026 (nicht in den Herbstferien 19.10.–30.10.)
+        Gruppe;Tag;Zeit;Halle
+        Minis;Mo;16:15-17:00;Ost
+        Jugend;Di + Do;17:00-18:30;West
+        == comes out as
+        2026-10-05..2026-12-17 without 2026-10-19 2026-10-20 2026-10-22 2026-10-26 2026-10-27 2026-10-29
+        Mon 16:15–17:00 | Minis | Ost
+        Tue Thu 17:00–18:30 | Jugend | West
+        == in calendars
+        Jugend 18, Minis 9, Ost 9, West 18
+        == with
+        notes note-used unsure-column
+    """,
 }

@@ -76,17 +76,20 @@ KEPT = {
         Okres;Od;Do
         I półrocze;1.09.2026;29.01.2027
         == comes out as
-        2026-09-01..2027-01-29 without 2026-11-11 2026-12-23..2027-01-06/7 2026-12-24 2026-12-25 2026-12-28 2026-12-29 2026-12-31 2027-01-01
-        Mon Wed 08:00–08:45 | matematyka s.12 (4b)
-        Tue Fri 08:00–08:45 | j. polski s.7 (4b)
-        Thu 08:00–08:45 | przyroda s.3 (4b)
-        Mon 08:55–09:40 | j. polski s.7 (4b)
-        Tue 08:55–09:40 | plastyka s.5 (4b)
+        2026-09-01..2027-01-29 without 2026-11-11 2026-12-23 2026-12-24 2026-12-25 2026-12-28 2026-12-29 2026-12-30 2026-12-31 2027-01-01 2027-01-06
+        Tue 08:55–09:40 | plastyka (4b) | s.5
+        Tue Fri 08:00–08:45 | j. polski (4b) | s.7
+        Mon Wed 08:00–08:45 | matematyka (4b) | s.12
         Wed 08:55–09:40 | wf (4b)
-        Thu 08:55–09:40 | matematyka s.12 (4b)
-        Fri 08:55–09:40 | religia s.7 (4b)
+        Thu 08:00–08:45 | przyroda (4b) | s.3
+        Thu 08:55–09:40 | matematyka (4b) | s.12
+        Fri 08:55–09:40 | religia (4b) | s.7
+        Mon 08:55–09:40 | j. polski (4b) | s.7
         == in calendars
-        4b 198
+        4b 198, s.12 58, s.3 20, s.5 21, s.7 81
+        == with
+        warning told-by-form Plan lekcji 4b.csv, C2
+        warning without-value Plan lekcji 4b.csv, E3
     """,
     "Stockholm: Lov, Läsår, Simskola ht 2026": r"""
         Europe/Stockholm
@@ -2617,5 +2620,38 @@ KEPT = {
         Ada Quill 30, Ivo Marsh 44, Orla Penn 57, Tom Reyes 44, 7a 87, 8b 88, R1 57, R2 44, R3 30, R4 44
         == with
         warning period-by-number Services.csv, A12:F12
+    """,
+    "Paris: Année, Emploi du temps profs, Jours fériés": r"""
+        Europe/Paris
+        == Emploi du temps profs.csv
+        ;Lundi;Mardi;Mercredi;Jeudi;Vendredi
+        M. Petit;;;;;
+        8h-9h;2A Maths s.101;;1B Maths s.101;;2A Maths s.103
+        9h-10h;1B Maths s.101;2A Maths s.101;;;
+        Mme Roux;;;;;
+        8h-9h;;2A Anglais s.12;2A Anglais s.12;1B Anglais s.14;
+        10h-11h;1B Anglais s.14;;;;2A Anglais s.12
+        == Année.csv
+        Période;Début;Fin
+        Période 1;01/09/2026;16/10/2026
+        Période 2;02/11/2026;18/12/2026
+        == Jours fériés.csv
+        Date;Motif
+        11/11/2026;Armistice
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-10-19 2026-10-20 2026-10-21 2026-10-22 2026-10-23 2026-10-26 2026-10-27 2026-10-28 2026-10-29 2026-10-30 2026-11-11
+        Tue 09:00–10:00 | 2A Maths | s.101
+        Tue Wed 08:00–09:00 | 2A Anglais | s.12
+        Wed 08:00–09:00 | 1B Maths | s.101
+        Thu 08:00–09:00 | 1B Anglais | s.14
+        Fri 08:00–09:00 | 2A Maths | s.103
+        Fri 10:00–11:00 | 2A Anglais | s.12
+        Mon 08:00–09:00 | 2A Maths | s.101
+        Mon 09:00–10:00 | 1B Maths | s.101
+        Mon 10:00–11:00 | 1B Anglais | s.14
+        == in calendars
+        M. Petit 67, Mme Roux 68, 1B Anglais 27, 1B Maths 26, 2A Anglais 41, 2A Maths 41, s.101 53, s.103 14, s.12 41, s.14 27
+        == with
+        warning told-by-form Emploi du temps profs.csv, B3
     """,
 }

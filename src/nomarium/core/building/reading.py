@@ -265,6 +265,7 @@ class SourceReader:
             taken = self._take_meetings(name, sheet, who, choices)
             gave = f"{counted(sheet.rows, 'filled cell')} = {counted(len(sheet.meetings), 'slot')}"
             gave += f", {counted(taken, 'slot')} chosen" if taken < len(sheet.meetings) else ""
+            gave += f"; {counted(sheet.left_out, 'break')} left out" if sheet.left_out else ""
             if grids:
                 self._desk.note(Grid(grids[0].file, None, [], ""), "grid", gave)
             return

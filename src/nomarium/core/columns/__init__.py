@@ -6,7 +6,7 @@ from nomarium.lazily import on_demand
 
 if TYPE_CHECKING:
     from nomarium.core.columns.by_contents import says_not_what
-    from nomarium.core.columns.captions import is_caption
+    from nomarium.core.columns.captions import has_captioned_days, is_caption, settled_copy
     from nomarium.core.columns.contents import (
         are_starts_and_ends,
         counts_up,
@@ -111,6 +111,7 @@ __all__ = [
     "few_columns",
     "fit_columns",
     "has",
+    "has_captioned_days",
     "has_none_of",
     "has_one_of",
     "headed",
@@ -137,6 +138,7 @@ __all__ = [
     "says_how_often",
     "says_how_often_and_when",
     "says_not_what",
+    "settled_copy",
     "undated",
     "what_meets",
 ]

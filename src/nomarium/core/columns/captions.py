@@ -9,7 +9,7 @@ from datetime import date
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import wording
-from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, Kind, heading_key
+from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, YEAR_HEADINGS, Kind, heading_key
 from nomarium.core.tables import Cell, Column, LeftOut, Table, is_data, plain_text
 from nomarium.core.values import MONTH_NAMES, month_named, month_of, names_part_of_year, weekday_in_any
 from nomarium.lazily import regex
@@ -52,17 +52,20 @@ def _month_named(text: str) -> str | None:
 def settle_captions(table: Table, headings: Headings) -> list[Problem]:
     """Take captions out of the rows of a table, and give the dates below them their month or year, in place.
 
-    The nearest text above the headings counts as the first caption where it is one.
+    The nearest text above the headings counts as the first caption where it is one. A column of months does as well.
     """
+    columns = list(table.columns)
     spoken = _spoken(table, headings.sheet.kind)
     titled = "" if any(spoken) else _month_of_titles(table)
     column = _column_of_days(table, headings) if titled or any(spoken) else None
     if column is None or (titled and not _are_days_in_order(column.cells)):
+        table.columns[:] = columns
         return []
     spoken = spoken or [titled] * len(table)
     changed = [_completed(cell, caption) for cell, caption in zip(column.cells, spoken, strict=True)]
     different = [record for record, cell in enumerate(changed) if cell != column.cells[record]]
     if not different:
+        table.columns[:] = columns
         return []
     place = table.cell_place(different[0], column)
     said = wording.dates_under_captions(place, len(different), spoken[different[0]])
@@ -72,8 +75,14 @@ def settle_captions(table: Table, headings: Headings) -> list[Problem]:
 
 def has_captioned_days(table: Table, headings: Headings) -> bool:
     """Tell whether a column holds days that captions give their month; the table stays as it is."""
+    return settled_copy(table, headings) is not None
+
+
+def settled_copy(table: Table, headings: Headings) -> Table | None:
+    """Return a table as its captions make it; None where it has none; the table stays as it is."""
     columns = [replace(column, cells=list(column.cells)) for column in table.columns]
-    return bool(settle_captions(replace(table, columns=columns, left_out=table.left_out.copy()), headings))
+    copied = replace(table, columns=columns, left_out=table.left_out.copy())
+    return copied if settle_captions(copied, headings) else None
 
 
 def _month_of_titles(table: Table) -> str:
@@ -94,6 +103,8 @@ def _spoken(table: Table, kind: Kind) -> list[str]:
     first = next((title for title in table.titles[:1] if is_caption(title, kind)), "")
     before = {record: text if is_caption(text, kind) else "" for record, text in table.captions.items()}
     alone = _captions_alone(table, kind)
+    if not (any(before.values()) or alone) and (beside := _months_beside(table)):
+        return beside
     if not (first or before or alone):
         return []
     above = {**before, **alone}
@@ -104,6 +115,37 @@ def _spoken(table: Table, kind: Kind) -> list[str]:
             spoken.append(now)
     _take_out(table, alone)
     return spoken
+
+
+def _months_beside(table: Table) -> list[str]:
+    """Return the month that a column of its own says of each record, perhaps once for several, and take it out."""
+    for column in table.columns:
+        months = _carried_months(column.cells)
+        if not months:
+            continue
+        if any(heading_key(other.heading) in YEAR_HEADINGS for other in table.columns):
+            return []
+        table.columns.remove(column)
+        return months
+    return []
+
+
+def _carried_months(cells: Sequence[Cell]) -> list[str]:
+    """Return the month that each cell names, an empty one that above it; nothing where one names none."""
+    months: list[str] = []
+    for cell in cells:
+        month = _month_in_cell(cell) if cell != "" else months[-1] if months else None
+        if month is None:
+            return []
+        months.append(month)
+    return months
+
+
+def _month_in_cell(cell: Cell) -> str | None:
+    """Return the month that a cell names, perhaps with its year: "September", or its first day; None for none."""
+    if isinstance(cell, date):
+        return f"{MONTH_NAMES[cell.month - 1]} {cell.year}" if cell.day == 1 else None
+    return _month_named(cell) if isinstance(cell, str) else None
 
 
 def _captions_alone(table: Table, kind: Kind) -> dict[int, str]:

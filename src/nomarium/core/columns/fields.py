@@ -198,6 +198,8 @@ DAY_HEADINGS = frozenset(
 )
 """Headings that mean a weekday or a date: what stands below decides."""
 
+YEAR_HEADINGS = frozenset("year yyyy yy jahr année annee año ano anno jaar år".split())
+
 FILE_WIDE_FIELDS = (
     "location",
     "description",

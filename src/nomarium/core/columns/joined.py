@@ -12,7 +12,7 @@ from nomarium.core.columns.contents import (
     holds_weekdays,
     holds_weeks_of_month,
 )
-from nomarium.core.columns.fields import TIMED_FIELDS, Field, Kind, SheetKind, heading_key
+from nomarium.core.columns.fields import TIMED_FIELDS, YEAR_HEADINGS, Field, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import (
@@ -83,7 +83,6 @@ _MINUTES = _keys("minute|minutes|min|mins|mm|minuto|minuti|minuut|minut")
 _ENDING = regex(r"\b(?:end|ends|finish|finishes|to|until|bis|ende|fin|hasta|fine|einde|slut)\b", re.IGNORECASE)
 _DAYS = _keys("day|dd|d|day of month|tag|jour|día|dia|giorno|dag")
 _MONTHS = _keys("month|mm|monat|mois|mes|mês|mese|maand|måned|månad")
-_YEARS = _keys("year|yyyy|yy|jahr|année|annee|año|ano|anno|jaar|år")
 
 
 def join_parts(matches: Matches, sheet: SheetKind) -> None:
@@ -134,7 +133,7 @@ def _join_clock(matches: Matches) -> None:
 
 
 def _join_dates(matches: Matches) -> None:
-    parts = [_headed(matches, words, whole=True) for words in (_DAYS, _MONTHS, _YEARS)]
+    parts = [_headed(matches, words, whole=True) for words in (_DAYS, _MONTHS, YEAR_HEADINGS)]
     days = [match for match in parts[0] if _all_below(match.column, 32)]
     if len(days) == len(parts[1]) == 1 and len(parts[2]) <= 1:
         _join(matches, [days[0], *parts[1], *parts[2]], "start_date", "day, month and year", _date_text)

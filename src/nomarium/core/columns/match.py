@@ -378,15 +378,10 @@ def _repeats_among_moments(matches: Matches, sheet: SheetKind) -> None:
 
 
 def _counts_are_numbers(matches: Matches) -> None:
-    """Release “How often” with “weekly” below it: only numbers count meetings."""
+    """Release “How often” with “weekly” below it: it counts no meetings."""
     for match in matches.all:
-        texts = [plain_text(cell) for cell in match.column.distinct if cell != ""]
-        if match.field == "count" and match.is_free and texts and not any(map(_has_digit, texts)):
+        if match.field == "count" and match.is_free and holds_repeats(match.column):
             match.release()
-
-
-def _has_digit(text: str) -> bool:
-    return any(map(str.isdigit, text))
 
 
 def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[Problem]:

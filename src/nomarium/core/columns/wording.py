@@ -18,7 +18,7 @@ def fields_hint(near: list[str], names: Sequence[str]) -> str:
 def dates_under_captions(place: Place, count: int, caption: str) -> Problem:
     """Dates that take their month or year from a caption above them."""
     what = "1 date takes" if count == 1 else f"{count:,} dates take"
-    message = f"{what} the month or year from the captions above them, such as “{caption}”."
+    message = f"{what} the month or year from what stands above or beside them, such as “{caption}”."
     return note("dates-under-captions", place, message, advice="Where that is wrong, write the dates in full.")
 
 

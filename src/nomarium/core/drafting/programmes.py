@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Evidence, Headings, Kind
+from nomarium.core.columns import Evidence, Headings, Kind, has_captioned_days
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.programmes import GROUP_SHEET, Programme, find_programme
 from nomarium.core.recognition import Recognised
@@ -42,7 +42,9 @@ def _programme_of(sheet: FoundSheet) -> Programme | None:
     if sheet.kind not in _MAY_BE or sheet.grid is None or sheet.recognised.crossing or sheet.recognised.unfolded:
         return None
     programme = find_programme(sheet.grid)
-    return programme if programme is not None and _says_more(programme) else None
+    if programme is None or has_captioned_days(programme.table, Headings(EVENT_SHEET)):
+        return None  # “3” beside “September” is its third
+    return programme if _says_more(programme) else None
 
 
 def _why(programme: Programme) -> str:

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Sequence
+from collections import Counter
+from collections.abc import Collection, Iterable, Sequence
 from dataclasses import replace
 from typing import Literal
 
@@ -89,7 +90,7 @@ def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     The texts come again and again, and are no letters or numbers: “Red”, “Blue”.
     """
     for listed in sheets:
-        if listed.kind not in (Kind.EVENTS, Kind.DAYS, None) or listed.grid is None:
+        if listed.kind not in (Kind.EVENTS, Kind.DAYS, Kind.SPECIAL_DAYS, None) or listed.grid is None:
             continue
         said = {text for other in sheets if other is not listed for text in _days_said(other)}
         if listed.recognised.crossing:
@@ -101,7 +102,7 @@ def with_named_days(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         words = [text for text in dict.fromkeys(columns) if not list(plain_or_named([text], ()))]
         if _are_labels(columns, words, said):
             why = f"it gives dates the labels that other sheets have ({', '.join(dict.fromkeys(columns[:3]))})"
-            labelled = replace(listed, recognised=Recognised(Kind.DAYS, why))
+            labelled = listed if listed.kind is Kind.DAYS else replace(listed, recognised=Recognised(Kind.DAYS, why))
             return [labelled if sheet is listed else sheet for sheet in sheets]
         names = tuple(name for name in words if name.casefold() in said)
         if len(names) < _FEWEST_NAMES or len(names) * 2 <= len(words):
@@ -147,17 +148,25 @@ def _days_said(sheet: FoundSheet) -> set[str]:
         return set()
     rows = sheet.grid.rows
     heads = [next((row for row in rows if sum(cell != "" for cell in row) > 1), []), [row[0] for row in rows if row]]
-    return {bare_label(cell, ()).casefold() for line in heads for cell in line if isinstance(cell, str) and cell}
+    texts = [cell for line in heads for cell in line if isinstance(cell, str) and cell]
+    return {bare_label(text, ()).casefold() for text in (*texts, *_numbered_names(texts))}
 
 
-_NUMBERED = regex(r"([^\W\d_]{2,}(?: [^\W\d_]+)?)[ -]?\d{1,2}(?:[,;] .*)?")
-"""A day with a name, and its period: “Gold 1”."""
+def _numbered_names(texts: Iterable[str]) -> list[str]:
+    """Return what stands before several numbers: of “Gold 1 | Gold 2” the name."""
+    numbered = Counter(found[1] for text in texts if (found := _NUMBERED.fullmatch(text)))
+    return [name for name, count in numbered.items() if count > 1]
+
+
+_NUMBERED = regex(r"([^\W\d_]+(?: [^\W\d_]+)?)[ -]?\d{1,2}(?:[,;] .*)?")
+"""A day, and its period: “Gold 1”, “A1”."""
 
 
 def _cells_of(sheet: FoundSheet) -> set[str]:
     """Return the texts of a sheet's cells, each part of one that names several days, in small letters."""
     cells = {cell for row in sheet.grid.rows for cell in row if isinstance(cell, str)} if sheet.grid else set()
-    return {bare_label(part, ()).casefold() for cell in cells for part in split_list(cell)} | {
+    parts = [part for cell in cells for part in split_list(cell)]
+    return {bare_label(part, ()).casefold() for part in (*parts, *_numbered_names(cells))} | {
         cell.strip().casefold() for cell in cells
     }
 

@@ -22,6 +22,7 @@ from nomarium.core.columns import (
     holds_times,
     holds_weekdays,
     match_columns,
+    settled_copy,
 )
 from nomarium.core.datesheets import is_plain_list, read_listed_days
 from nomarium.core.kinds import (
@@ -110,6 +111,7 @@ class FoundSheet:
             table, _ = look_for_table(self.grid, Headings(kind))
         except DataRefused:
             return []
+        table = settled_copy(table, Headings(kind)) or table
         matches, _ = match_columns(table, self.columns, Headings(kind))
         listed = listed_columns(self) if self.kind is Kind.DAYS else {}
         unused = [one for one in matches.unused if one.heading and one.heading not in listed]

@@ -37,7 +37,7 @@ from nomarium.core.kinds.events import EVENT_SHEET
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import SHEET_RULES
 from nomarium.core.tables import Column, plain_text
-from nomarium.core.values import ORDERS, Order, date_in, may_be_weekday
+from nomarium.core.values import ORDERS, Order, date_in, is_date, may_be_weekday
 from nomarium.lazily import regex
 
 _DAY = (
@@ -96,15 +96,19 @@ def _on_its_weekdays(seen: Evidence) -> Verdict:
 
 
 def on_its_date(seen: Evidence) -> Verdict:
-    """Against it: a column headed as dates has days and months alone, “9/4”, or days, beside the weekdays."""
+    """Against it: a column headed as dates has days and months alone, “9/4”, “5 Oct”, or days, beside the weekdays."""
     known = Headings(EVENT_SHEET)
     bounds = [seen.named.get(name) for name in ("from", "until")]
     for column in seen.table.columns if seen.table else ():
         if column not in bounds and known(column.heading) == "start_date":
             texts = [plain_text(cell).strip() for cell in column.cells if cell != ""]
-            if texts and all(map(_DAY_AND_MONTH.fullmatch, texts)):
+            if texts and all(map(_names_no_year, texts)):
                 return Verdict(f"each row has its date below “{column.heading}”")
     return Verdict("")
+
+
+def _names_no_year(text: str) -> bool:
+    return bool(_DAY_AND_MONTH.fullmatch(text)) or (is_date(text) and not _WITH_YEAR.search(text))
 
 
 _DAY_AND_MONTH = regex(r"\d{1,2}(?:[/.-]\d{1,2}\.?|st|nd|rd|th|\.)?")

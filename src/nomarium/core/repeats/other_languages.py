@@ -9,7 +9,7 @@ from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
 from nomarium.lazily import regex
 
 _OF_THE_MONTH = (
-    r"(?:im|pro) ?monat|(?<=[a-z]) ?/ ?monat|(?:des|jeden|eines) monats|d\.? ?m\.?|du mois|de chaque mois|par mois|del mes|de cada mes|"
+    r"(?:im|pro) ?monat|(?:des|jeden|eines) monats|d\.? ?m\.?|du mois|de chaque mois|par mois|del mes|de cada mes|"
     r"de mes|al mes|del mese|di ogni mese|al mese|do mês|de cada mês|van (?:de|elke|iedere) maand|per maand|"
     r"i månaden|i måneden|(?:każdego )?miesiąca|w miesiącu|v měsíci|(?:každého )?měsíce|kuukauden"
 )

@@ -418,7 +418,8 @@ def _by_weeks(head: str, start: date) -> Repeat | None:
         times = _HOW_MANY.get(match["times"]) or _number(re.sub(r" ?(?:times|x)$", "", match["times"]))
         weekdays = _weekdays(match["days"])
         if len(set(weekdays)) != times:
-            raise NotUnderstood(f"{len(set(weekdays))} weekdays are not “{match['times']}” a week.", surely=True)
+            message = f"{len(set(weekdays))} weekdays are not “{match['times']}” a week."
+            raise NotUnderstood(message, "As many weekdays as it says", surely=True)
         return Repeat(_weekly(1, weekdays))
     return None
 

@@ -231,7 +231,7 @@ _WORDS, _TITLED, _ROOM = "words", "titled", "room"
 """Parts a cell at every space; around the name of somebody with a title; or before the word and number of a room."""
 _MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", _ROOM, _TITLED, _WORDS, " ")
 _ROOM_BEHIND = regex(
-    r"(?P<first>.*\S)\s+(?P<second>(?:room|rm|raum|salle|aula|sala|lokal|lokaal|rom|sal|učebna)\.?\s?[A-Z]{0,2}\d\w*)",
+    r"(?P<first>.*\S)\s+(?P<second>(?:room|rm|raum|salle|aula|sala|lokal|lokaal|rom|sal|učebna|s(?=\.))\.?\s?[A-Z]{0,2}\d\w*)",
     re.IGNORECASE,
 )
 _FEWEST_ALIKE = 2

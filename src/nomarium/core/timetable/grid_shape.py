@@ -4,13 +4,14 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import time
 from itertools import dropwhile, zip_longest
 
 from nomarium.core.columns import heading_key
 from nomarium.core.kinds import PERIOD_HEADINGS, bare_label
 from nomarium.core.kinds import vocabulary as words
+from nomarium.core.kinds.vocabulary import BREAKS
 from nomarium.core.problems import DataRefused, Place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView
@@ -68,6 +69,15 @@ class Block:
     rooms: dict[int, str] = field(default_factory=dict)
     """The rooms that stand beside the days, each in its column: below them a day may have several."""
     rooms_below: bool = False
+    sections: dict[int, str] = field(default_factory=dict)
+    """Texts that stand alone in a row between its lines: who the lines below it are for, or just “Morning”."""
+    section: int | None = None
+    """The row of the text that it stands under, where its days head several grids one below the other."""
+
+    @property
+    def begins(self) -> int:
+        """The first row of the view that belongs to it alone."""
+        return self.head if self.section is None else self.section
 
     @property
     def times_behind(self) -> list[int]:
@@ -99,8 +109,22 @@ class Block:
     def take_lines(self, days: DayReader, cycles: Sequence[str]) -> bool:
         """Find the lines below the days, and tell whether there are any."""
         self.take_rooms()
-        self.lines = _lines(self, days, cycles)
+        lines = _lines(self, days, cycles)
+        self.lines = lines if self.sections else _in_pairs(lines)
         return bool(self.lines)
+
+    def parts(self) -> list[Block]:
+        """Return the grids that its days head: one below each text in it where lines begin anew, else itself."""
+        starts = [None, *self.sections]
+        held = [
+            (row, [line for line in self.lines if (row or -1) < line.row < (after or len(self.view.rows))])
+            for row, after in zip_longest(starts, starts[1:])
+        ]
+        words = [line.words for line in self.lines]
+        if len(set(words)) == len(words):
+            self.lines = _in_pairs(self.lines) if self.sections else self.lines
+            return [self]
+        return [replace(self, lines=_in_pairs(lines), section=row, sections={}) for row, lines in held if lines]
 
     @property
     def last_row(self) -> int:
@@ -124,7 +148,11 @@ def find_blocks(grid: Grid, days: DayReader, cycles: Sequence[str]) -> list[Bloc
     for block in chosen:
         above = [other.last_row + 1 for other in chosen if other.last_row < block.head]
         block.captions = _captions(block, max(above, default=0))
-    return chosen
+    parts = [part for block in chosen for part in block.parts()]
+    for part in parts:
+        if part.section is not None:
+            part.captions = [part.view.text(part.section, 0), *part.captions]
+    return parts
 
 
 def _weight(blocks: Sequence[Block]) -> float:
@@ -270,8 +298,11 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
         if heading is not None and _names_weekday(heads, days):
             break
         wordy = heading is not None and not heading[1] and not _is_plain_period(heading[0])
+        if (caption := _caption_within(block, row)) and (wordy or heading is None):
+            block.sections[row] = caption
+            continue
         if wordy and not any(view.text(row, column) for column in block.days):
-            continue  # a break, a caption or a footer: no meeting stands in it
+            continue  # a break or a footer: no meeting stands in it
         if heading is not None:
             lines.append(Line(row, *heading, view.end(row, _first_filled(heads))[0]))
             blank = 0
@@ -283,7 +314,20 @@ def _lines(block: Block, days: DayReader, cycles: Sequence[str]) -> list[Line]:
             break
         else:
             blank += row > (lines[-1].last if lines else row)
-    return _in_pairs(lines)
+    return lines
+
+
+def _caption_within(block: Block, row: int) -> str:
+    """Return the text that stands alone in a row in front of the days, above a line with times or a number; else ""."""
+    view = block.view
+    alone = [text for _, text in view.filled(row)]
+    if len(alone) != 1 or row + 1 >= len(view.rows) or alone[0].casefold() in BREAKS or span_in(alone[0]) is not None:
+        return ""
+    first = min(block.days)
+    heading = _heading([view.cell(row + 1, column) for column in (*range(first), *block.times_behind)])
+    heads_line = heading is not None and bool(heading[1] or _is_plain_period(heading[0]))
+    meets = any(view.text(row + 1, column) and not _is_clock(view, row + 1, column) for column in block.days)
+    return alone[0] if heads_line and meets and view.text(row, 0) and any(map(str.isalpha, alone[0])) else ""
 
 
 def _in_pairs(lines: list[Line]) -> list[Line]:
@@ -423,7 +467,7 @@ class Outside:
 def cells_outside(blocks: Sequence[Block]) -> list[Outside]:
     """Return the filled cells beside the lines of grids, and in rows of several below them, that belong to none."""
     found = []
-    heads = sorted({block.head for block in blocks})
+    heads = sorted({block.begins for block in blocks})
     for block in blocks:
         above = [c for c in block.days if block.head and block.view.text(block.head - 1, c)]
         if block.view.turned and len(above) > 1 and not block.rooms:  # a column beside the days, and no caption

@@ -250,7 +250,7 @@ def _form(text: str) -> str:
 def _with_days_of(block: Block, division: str, choices: TimetableChoices) -> Block:
     """Read the days of a grid again, as those of its own division."""
     again = find_blocks(block.view.grid, choices.days, choices.cycles(division))
-    same = (other for other in again if (other.head, other.view.left) == (block.head, block.view.left))
+    same = (other for other in again if (other.begins, other.view.left) == (block.begins, block.view.left))
     return next(same, block)
 
 
@@ -258,9 +258,9 @@ def _filled(block: Block, found: MeetingSheet) -> Iterator[_Filled]:
     """Yield the filled cells of a grid; a merged area is one cell of all its lines and days."""
     view = block.view
     for number, line in enumerate(block.lines):
-        texts = {view.text(line.row, column).casefold() for column in block.days}
-        if line.words.casefold() in BREAKS and len(texts) <= 2:
-            found.left_out += any(texts)
+        texts = [view.text(line.row, column).casefold() for column in block.days]
+        if line.words.casefold() in BREAKS and len(set(texts)) <= 2:
+            found.left_out += len(texts) - texts.count("")
             continue
         for column, days in block.days.items():
             if view.is_covered(line.row, column):

@@ -10,14 +10,14 @@ from nomarium.lazily import regex
 _CLASS = (
     r"\d{1,2}[ ./-]?[^\W\d_]{1,2}\d?|\d{1,2}(?:[ºª°.]|er|ère|nde?|de|[eè]me|e) ?[A-Z\d]{1,2}|\d年[A-Z\d]{1,2}組|"
     r"\d{1,2}[ºª°] ?(?:ESO|Bach\w{0,9}|Primaria|Infantil|EP|EM|ano|año|curso)\.?(?: ?[A-Z\d]{1,2})?|"
-    r"(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary|S|P|Y)\.? ?\d{1,2}[^\W\d_]?"
+    r"(?:Year|Grade|Klasse|Form|Class|Kl|Classe|Clase|Primary)\.? ?\d{1,2}[^\W\d_]?|[SPY] ?\d{1,2}[^\W\d_]?"
 )
 _CAPITAL = "[A-ZÀ-ÖØ-ÞĀČĐĒĢĪĶĻŅŌŠŪŽŁŚŻÇĞİŞÑ]"
 _TITLES = (
     r"(?:Mr|Mrs|Ms|Miss|Mx|Dr|Nurse|Sister|Coach|Rev|Herr|Hr|Frau|Fr|Fru|Frk|M|Mme|Mlle|Madame|Monsieur|Sr|Sra|Srta|"
     r"Dra|Sig|Ing|Mgr|Mevr|Mw|Dhr|Lic|(?i:prof(?:\.?ssa)?|dott(?:\.?ssa)?|sig\.?r?a|dr\.?ssa|pani?|maestr[oa]))\b\.?"
 )
-_TITLE = rf"{_TITLES} \S.*|[^\W\d_]\.[ -]?\S.*"
+_TITLE = rf"{_TITLES} \S.*|[^\W\d_]\.[ -]?(?!\d)\S.*"
 
 CLASS_FORM = regex(_CLASS, re.IGNORECASE)
 """“7a”, “10 B”, “Year 9”."""
