@@ -1701,4 +1701,34 @@ KEPT = {
         warning half-by-order Fall schedule 2026.csv, A3
         notes cells-meet holds-for-dates note-used open-brackets
     """,
+    "New York: Meetings": r"""
+        America/New_York
+        == Meetings.csv
+        Meeting,Frequency,Day & Time,Location,Start date,End date
+        Faculty,Monthly (1st Wed),Wed 3:30-4:30 PM,Library,9/2/2026,12/2/2026
+        Dept heads,Weekly,Tue 2:45-3:30 PM,Rm 12,9/8/2026,10/6/2026
+        PTA,2nd Thursday,Thu 7:00-8:30 PM,Cafeteria,9/10/2026,12/10/2026
+        == comes out as
+        2026-09-02..2026-12-10 without 2026-09-03 2026-09-09 2026-09-16 2026-09-17 2026-09-23 2026-09-24 2026-09-30 2026-10-01 2026-10-13 2026-10-14 2026-10-15 2026-10-20 2026-10-21 2026-10-22 2026-10-27 2026-10-28 2026-10-29 2026-11-03 2026-11-05 2026-11-10 2026-11-11 2026-11-17 2026-11-18 2026-11-19 2026-11-24 2026-11-25 2026-11-26 2026-12-01 2026-12-03 2026-12-08 2026-12-09
+        Wed 15:30–16:30 | Faculty | Library
+        Tue 14:45–15:30 | Dept heads | Rm 12
+        Thu 19:00–20:30 | PTA | Cafeteria
+        == in calendars
+        Meetings 13
+        == with
+        notes unsure-column
+    """,
+    "New York: Meetings (2)": r"""
+        America/New_York
+        == Meetings.csv
+        Meeting,Time,Repeat,Start date,Until
+        Faculty,3:30-4:30 PM,Weekly,9/2/2026,10/7/2026
+        PTA,7:00-8:30 PM,Weekly,9/17/2026,12/10/2026
+        == comes out as
+        2026-09-02..2026-12-10 without 2026-09-03 2026-09-10 2026-10-14 2026-10-21 2026-10-28 2026-11-04 2026-11-11 2026-11-18 2026-11-25 2026-12-02 2026-12-09
+        Wed 15:30–16:30 | Faculty
+        Thu 19:00–20:30 | PTA
+        == in calendars
+        Meetings 19
+    """,
 }

@@ -2153,4 +2153,66 @@ KEPT = {
         warning half-unmarked Summer exams.csv, G2
         notes note-used
     """,
+    "London: Front desk": r"""
+        Europe/London
+        == Front desk.csv
+        w/c 5 October 2026,Mon,Tue,Wed
+        9-1,Ann,Bob,Ann
+        1-5,Bob,Cat,Bob
+        ,,,
+        w/c 12 October 2026,Mon,Tue,Wed
+        9-1,Cat,Bob,Cat
+        1-5,Ann,Ann,Bob
+        == comes out as
+        2026-10-05 2026-10-07 09:00–13:00 | Ann
+        2026-10-05 2026-10-07 2026-10-14 13:00–17:00 | Bob
+        2026-10-06 13:00–17:00 | Cat
+        2026-10-06 2026-10-13 09:00–13:00 | Bob
+        2026-10-12 2026-10-13 13:00–17:00 | Ann
+        2026-10-12 2026-10-14 09:00–13:00 | Cat
+        == in calendars
+        Front desk 12
+        == with
+        notes weekdays-from-title
+    """,
+    "London: Piano lessons": r"""
+        Europe/London
+        == Piano lessons.csv
+        Pupil,Lesson,Dates
+        Ada,Tue 15:30 (30 min),"8, 15, 22, 29 Sept 2026"
+        Ben,Tue 16:00 (45 min),"8, 22 Sept 2026"
+        Cleo,Thu 16:15 (30 min),"10, 17 & 24 Sept 2026"
+        == comes out as
+        2026-09-08..2026-09-29
+        2026-09-08 2026-09-22 16:00–16:45 | Ben
+        Tue 15:30–16:00 | Ada
+        2026-09-10 2026-09-17 2026-09-24 16:15–16:45 | Cleo
+        == in calendars
+        Piano lessons 9
+        == with
+        notes unsure-column
+    """,
+    "London: Front desk (2)": r"""
+        Europe/London
+        == Front desk.csv
+        Week commencing 5 October 2026
+        ,Mon,Tue,Wed
+        9-1,Ann,Bob,Ann
+        1-5,Bob,Cat,Bob
+        Week commencing 12 October 2026
+        ,Mon,Tue,Wed
+        9-1,Cat,Bob,Cat
+        1-5,Ann,Ann,Bob
+        == comes out as
+        2026-10-05 2026-10-07 09:00–13:00 | Ann
+        2026-10-05 2026-10-07 2026-10-14 13:00–17:00 | Bob
+        2026-10-06 13:00–17:00 | Cat
+        2026-10-06 2026-10-13 09:00–13:00 | Bob
+        2026-10-12 2026-10-13 13:00–17:00 | Ann
+        2026-10-12 2026-10-14 09:00–13:00 | Cat
+        == in calendars
+        Front desk 12
+        == with
+        notes weekdays-from-title
+    """,
 }

@@ -2314,4 +2314,26 @@ KEPT = {
         == in calendars
         3 140, 4 140
     """,
+    "London: Autumn programme, Lessons": r"""
+        Europe/London
+        == Autumn programme.csv
+        Term,Starts,Ends,Half term
+        Autumn 2026,Mon 7 September,Sat 12 December,26-30 October
+        == Lessons.csv
+        Level,Day,Start time,Duration (mins),Pool,Teacher
+        Stage 1,Monday,16:00,30,Learner,Kay
+        Stage 2,Monday,16:30,30,Learner,Kay
+        Stage 5,Wednesday,17:00,45,Main,Lou
+        Stage 1,Saturday,09:00,30,Learner,Kay
+        == comes out as
+        2026-09-07..2026-12-12 without 2026-10-26 2026-10-28
+        Mon 16:00–16:30 | Stage 1 | Learner
+        Mon 16:30–17:00 | Stage 2 | Learner
+        Wed 17:00–17:45 | Stage 5 | Main
+        Sat 09:00–09:30 | Stage 1 | Learner
+        == in calendars
+        Kay 40, Lou 13, Stage 1 27, Stage 2 13, Stage 5 13, Learner 40, Main 13
+        == with
+        notes dates-under-captions unsure-column
+    """,
 }

@@ -781,4 +781,25 @@ KEPT = {
         == with
         notes note-used unsure-column
     """,
+    "Berlin: Dienstplan": r"""
+        Europe/Berlin
+        == Dienstplan.csv
+        KW 41 (5.10.–11.10.2026);Mo;Di;Mi;Do;Fr
+        Früh 6-14;Ann;Bob;Ann;;
+        Spät 14-22;Bob;Cat;Bob;;
+        KW 42 (12.10.–18.10.2026);Mo;Di;Mi;Do;Fr
+        Früh 6-14;Cat;Bob;Cat;;
+        Spät 14-22;Ann;Ann;Bob
+        == comes out as
+        2026-10-05 2026-10-07 06:00–14:00 | Ann
+        2026-10-05 2026-10-07 2026-10-14 14:00–22:00 | Bob
+        2026-10-06 14:00–22:00 | Cat
+        2026-10-06 2026-10-13 06:00–14:00 | Bob
+        2026-10-12 2026-10-13 14:00–22:00 | Ann
+        2026-10-12 2026-10-14 06:00–14:00 | Cat
+        == in calendars
+        Dienstplan 12
+        == with
+        notes weekdays-from-title
+    """,
 }

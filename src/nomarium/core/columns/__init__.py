@@ -68,9 +68,10 @@ if TYPE_CHECKING:
     from nomarium.core.columns.joined import SIDES_OF_A_MATCH
     from nomarium.core.columns.match import check_stated, columns_headed, match_columns
     from nomarium.core.columns.matches import Certainty, Match, Matches
+    from nomarium.core.columns.meetings import says_levels
     from nomarium.core.columns.own_values import OwnValues
     from nomarium.core.columns.places_behind import parted_place, places_apart
-    from nomarium.core.columns.times_behind_repeats import says_how_often_and_when
+    from nomarium.core.columns.times_behind_days import says_how_often_and_when
 
 __all__ = [
     "DAY_HEADINGS",
@@ -137,6 +138,7 @@ __all__ = [
     "ring_in_turn",
     "says_how_often",
     "says_how_often_and_when",
+    "says_levels",
     "says_not_what",
     "settled_copy",
     "undated",

@@ -55,22 +55,27 @@ def settle_captions(table: Table, headings: Headings) -> list[Problem]:
     The nearest text above the headings counts as the first caption where it is one. A column of months does as well.
     """
     columns = list(table.columns)
-    spoken = _spoken(table, headings.sheet.kind)
+    spoken = _spoken(table, headings.sheet.kind) or _years_beside(table, headings.sheet.kind)
     titled = "" if any(spoken) else _month_of_titles(table)
-    column = _column_of_days(table, headings) if titled or any(spoken) else None
-    if column is None or (titled and not _are_days_in_order(column.cells)):
-        table.columns[:] = columns
-        return []
-    spoken = spoken or [titled] * len(table)
+    wanting = _columns_of_days(table, headings) if titled or any(spoken) else []
+    if wanting and not (titled and not _are_days_in_order(wanting[0].cells)):
+        spoken = spoken or [titled] * len(table)
+        said = [one for column in wanting if (one := _complete(table, column, spoken)) is not None]
+        if said:
+            return said
+    table.columns[:] = columns
+    return []
+
+
+def _complete(table: Table, column: Column, spoken: Sequence[str]) -> Problem | None:
+    """Complete the dates of a column with their captions, and say so; None where that changes nothing."""
     changed = [_completed(cell, caption) for cell, caption in zip(column.cells, spoken, strict=True)]
     different = [record for record, cell in enumerate(changed) if cell != column.cells[record]]
     if not different:
-        table.columns[:] = columns
-        return []
+        return None
     place = table.cell_place(different[0], column)
-    said = wording.dates_under_captions(place, len(different), spoken[different[0]])
     column.cells = changed
-    return [said]
+    return wording.dates_under_captions(place, len(different), spoken[different[0]])
 
 
 def has_captioned_days(table: Table, headings: Headings) -> bool:
@@ -130,6 +135,19 @@ def _months_beside(table: Table) -> list[str]:
     return []
 
 
+def _years_beside(table: Table, kind: Kind) -> list[str]:
+    """Return the names of terms, where each has one year in it: "Autumn 2026", beside dates without any."""
+    for column in table.columns if kind is Kind.TERMS else ():
+        names = [plain_text(cell) for cell in column.cells]
+        if names and all(len(_YEAR.findall(name)) == 1 and not _is_dated(name) for name in names):
+            return names
+    return []
+
+
+def _is_dated(name: str) -> bool:
+    return is_data(name) or any(month_of(word) is not None for word in re.findall(r"[^\W\d_]{3,}", name))
+
+
 def _carried_months(cells: Sequence[Cell]) -> list[str]:
     """Return the month that each cell names, an empty one that above it; nothing where one names none."""
     months: list[str] = []
@@ -164,13 +182,14 @@ def _take_out(table: Table, records: Collection[int]) -> None:
     table.left_out[LeftOut.CAPTION] += len(records)
 
 
-def _column_of_days(table: Table, headings: Headings) -> Column | None:
-    """Return the column whose cells want a month or a year: one of dates by its heading, else the first.
+def _columns_of_days(table: Table, headings: Headings) -> list[Column]:
+    """Return the columns whose cells want a month or a year: one of dates by its heading, else the first.
 
-    None where another column has whole dates: what are numbers beside them is something else.
+    So do further ones of dates without a year. None where another column has whole dates: what are numbers beside them
+    is something else.
     """
     if any(map(_holds_whole_dates, table.columns)):
-        return None
+        return []
     dated = [
         column
         for column in table.columns
@@ -178,7 +197,7 @@ def _column_of_days(table: Table, headings: Headings) -> Column | None:
     ]
     candidates = [*dated, *(column for column in table.columns[:1] if not column.heading)]
     fitting = [column for column in candidates if _wants_more(column.cells)]
-    return fitting[0] if fitting else None
+    return [*fitting[:1], *(column for column in fitting[1:] if _lack_years(column.cells))]
 
 
 def _holds_whole_dates(column: Column) -> bool:
@@ -188,7 +207,12 @@ def _holds_whole_dates(column: Column) -> bool:
 
 def _wants_more(cells: Sequence[Cell]) -> bool:
     texts = [plain_text(cell).strip() for cell in cells if cell != ""]
-    return bool(texts) and (all(map(_is_day, texts)) or all(map(_YEARLESS.fullmatch, texts)))
+    return bool(texts) and (all(map(_is_day, texts)) or _lack_years(cells))
+
+
+def _lack_years(cells: Sequence[Cell]) -> bool:
+    texts = [plain_text(cell).strip() for cell in cells if cell != ""]
+    return bool(texts) and all(map(_YEARLESS.fullmatch, texts))
 
 
 def _is_day(text: str) -> bool:

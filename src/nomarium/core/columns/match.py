@@ -46,7 +46,7 @@ from nomarium.core.columns.joined import (
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.columns.meetings import codes_apart, meetings_named
 from nomarium.core.columns.places_behind import part_places
-from nomarium.core.columns.times_behind_repeats import part_times_and_repeats
+from nomarium.core.columns.times_behind_days import part_days_and_times, part_times_and_repeats
 from nomarium.core.columns.whole_hours import hours_behind_weekdays
 from nomarium.core.problems import Problem, WrongCall
 from nomarium.core.tables import Column, Table, column_letters, lead_in, plain_text
@@ -71,6 +71,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     part_exceptions(matches, headings.sheet)
     hours_behind_weekdays(matches, headings.sheet)
     part_times_and_repeats(matches, headings.sheet)
+    part_days_and_times(matches, headings.sheet)
     _repeats_among_moments(matches, headings.sheet)
     _counts_are_numbers(matches)
     _beside_repeats(matches)

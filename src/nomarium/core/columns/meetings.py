@@ -70,6 +70,7 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     timed = says_both or not (matches.open("start") and matches.open("hours"))
     if timed and not _take_sure(matches, "team", "nothing else says what meets"):
         _courses_by_words(matches)
+        _classes_by_level(matches)
 
 
 def _take_sure(matches: Matches, field: str, why: str) -> bool:
@@ -94,6 +95,26 @@ def _courses_by_words(matches: Matches) -> None:
             match.field = "course"
     if found is None and (student := matches.column("student")) is not None:
         matches.all.append(Match(student, "course", Certainty.LIKELY, "nothing else says what meets"))
+
+
+def _classes_by_level(matches: Matches) -> None:
+    """Let “Level” with several below it, a part of a school elsewhere, be what meets, where nothing else is."""
+    levels = [match for match in matches.all if match.field == "division" and says_levels(match.column)]
+    if matches.open("course") and len(levels) == 1 and levels[0].is_free:
+        levels[0].take("class", Certainty.LIKELY, "nothing else says what meets")
+
+
+def says_levels(column: Column) -> bool:
+    """Tell whether a column is headed as levels, and has several."""
+    return heading_key(column.heading) in _LEVELS and len(set(column.distinct) - {""}) > 1
+
+
+_LEVELS = frozenset(
+    map(
+        heading_key,
+        "level|levels|stage|stages|year group|key stage|niveau|stufe|nivel|livello|nível|nivå".split("|"),
+    )
+)
 
 
 def _groups_of_courses(matches: Matches) -> None:

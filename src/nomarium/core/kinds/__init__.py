@@ -20,7 +20,7 @@ if TYPE_CHECKING:
     from nomarium.core.kinds.registry import SHEET_KINDS
     from nomarium.core.kinds.special_days import SPECIAL_SHEET, is_usual
     from nomarium.core.kinds.terms import TERM_SHEET
-    from nomarium.core.kinds.timetable import TIMETABLE_SHEET, not_every_week, on_its_date
+    from nomarium.core.kinds.timetable import TIMETABLE_SHEET, not_every_week, on_its_date, on_its_dates
     from nomarium.core.kinds.weeks import WEEK_SHEET, heads_weeks, week_numbers_in
 
 __all__ = [
@@ -63,6 +63,7 @@ __all__ = [
     "named_changes",
     "not_every_week",
     "on_its_date",
+    "on_its_dates",
     "plain_labels",
     "week_numbers_in",
 ]

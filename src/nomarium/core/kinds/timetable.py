@@ -24,6 +24,7 @@ from nomarium.core.columns import (
     holds_weekdays,
     holds_weeks_of_month,
     no_dates_in,
+    says_levels,
     what_meets,
 )
 from nomarium.core.kinds import vocabulary as words
@@ -37,7 +38,7 @@ from nomarium.core.kinds.events import EVENT_SHEET
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import SHEET_RULES
 from nomarium.core.tables import Column, plain_text
-from nomarium.core.values import ORDERS, Order, date_in, is_date, may_be_weekday
+from nomarium.core.values import ORDERS, Order, are_dates, date_in, is_date, may_be_weekday, parted_dates
 from nomarium.lazily import regex
 
 _DAY = (
@@ -65,6 +66,9 @@ def _named_otherwise(seen: Evidence) -> Verdict:
     used = {column.index for column in seen.named.values()}
     periods = [seen.named["period"]] if "period" in seen.named else []
     found = what_meets(periods, [column for column in seen.table.columns if column.index not in used])
+    levels = seen.named.get("division")
+    if found is None and levels is not None and says_levels(levels):
+        found = levels
     if found is not None:
         return Verdict("", f"what stands below “{found.heading}” and by ")
     # What is on is then said once, by a title or by the sheet's name.
@@ -92,6 +96,18 @@ def _on_its_weekdays(seen: Evidence) -> Verdict:
         pairs = [(plain_text(date), plain_text(word)) for date, word in zip(column.cells, day.cells, strict=True)]
         if any(all(_falls_on(date, word, order) for date, word in pairs) for order in ORDERS):
             return Verdict(f"each row has its date below “{column.heading}”")
+    return Verdict("")
+
+
+def on_its_dates(seen: Evidence) -> Verdict:
+    """Against it: a column lists the dates of each row, of some several: “8, 15 and 22 Sept 2026”."""
+    of_bounds = [seen.named.get(name) for name in ("from", "until", "except")]
+    for column in seen.table.columns if seen.table else ():
+        texts = [plain_text(cell).strip() for cell in column.cells if cell != "" and column not in of_bounds]
+        if texts and all(_WITH_YEAR.search(text) and are_dates(text) for text in texts):
+            several = [text for text in texts if len(parted_dates(text)) > 1]
+            if len(several) * 2 > len(texts):
+                return Verdict(f"each row has its dates below “{column.heading}”")
     return Verdict("")
 
 
@@ -347,6 +363,7 @@ TIMETABLE_SHEET = with_phrases(
             _on_weeks_of_months,
             _weekly,
             _on_its_weekdays,
+            on_its_dates,
             _in_its_week,
             on_its_date,
         ),

@@ -30,6 +30,7 @@ from nomarium.core.kinds import (
     TIMETABLE_SHEET,
     not_every_week,
     on_its_date,
+    on_its_dates,
 )
 from nomarium.core.problems import DataRefused
 from nomarium.core.recognition.days import any_days, families, in_turn, label_columns, plain_or_named
@@ -246,13 +247,16 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
     named = matches.column("class") or matches.column("course")
     often = any(says_how_often(column) or holds_weeks_of_month(column) for column in table.columns)
     unsure = [match.column for match in matches.all if not match.field or match.certainty is not Certainty.SURE]
-    often = often or any(not_every_week(unsure))
+    not_weekly = any(not_every_week([column for column in unsure if column is not slot]))
+    seen = Evidence.of(grid, TIMETABLE_SHEET, {})
+    if not_weekly or on_its_dates(seen).against:
+        return None
     for what, holds in (("periods", holds_days_and_periods), ("times", holds_days_and_times)):
         if slot is not None and named is not None and holds(slot):
             return Candidate(Kind.LIST, f"weekdays and {what} stand below “{slot.heading}”, and what meets beside it")
     if day is None or not holds_weekdays(day) or not timed or named is None or dated or often:
         return None
-    if on_its_date(Evidence.of(grid, TIMETABLE_SHEET, {})).against:
+    if on_its_date(seen).against:
         return None
     at = "times" if period is None else "periods"
     return Candidate(Kind.LIST, f"a weekday and {at} stand below “{day.heading}” and beside it, and what meets")

@@ -451,7 +451,8 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
     blank = False
     for row in range(axis.last_row + 1, len(view.rows)):
         texts = [text for _, text in view.filled(row)]
-        headed_alike = view.text(row, first) in ("", view.text(axis.row, first))
+        corners = view.text(row, first), view.text(axis.row, first)
+        headed_alike = not corners[0] or len(set(map(_form, corners))) == 1 or all(map(names_week, corners))
         again = axis_at(view, row, again=True) if headed_alike and len(texts) >= FEWEST_HEADS else None
         if again is not None and again.dated == axis.dated:
             axis, named_at = carried(view, again) if found.carried else again, None
@@ -480,6 +481,14 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             blank = False
         else:
             found.stray += [(row, column) for column in cells]
+
+
+def _form(text: str) -> str:
+    """Return a text with its numbers alike: “KW 41 (5.10.–11.10.)” and “KW 42 (12.10.–18.10.)” are of one form."""
+    return _NUMBER.sub("0", text)
+
+
+_NUMBER = regex(r"\d+")
 
 
 def _counts(found: Crossing, row: int, cells: Sequence[int]) -> bool:

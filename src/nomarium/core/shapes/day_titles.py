@@ -76,11 +76,15 @@ def date_in_words(text: str) -> date | None:
     if (whole := one_date(text.strip(" ,.:()"))) is not None:
         return whole
     for part in re.split(r"[()\[\]]", text):  # “November 2026 (2–8)” is no second of August
-        words = part.replace("–", " ").split()
+        words = _DASH.sub(" ", part).replace("–", " – ").split()
         runs = (leading_date(words[at : at + _MOST_WORDS], _COUNTS, " ,.:") for at in range(len(words)))
         if (day := next((found[0] for found in runs if found is not None), None)) is not None:
             return day
     return None
+
+
+_DASH = regex(r"(?<![\d ]) *– *")
+"""A dash that parts no days: “Sept 8 – Nov 27” is a span, and not the eighth of November."""
 
 
 def year_above(view: GridView, head: int) -> int:

@@ -166,7 +166,8 @@ def _exception_apart(sentence: str) -> list[str]:
     """Return a sentence in two where it says in brackets, or behind a comma, when nothing is; else alone."""
     for start, end, aside in _asides(sentence):
         rest = f"{sentence[:start]} {sentence[end:]}".strip()
-        if any(map(str.isdigit, rest)) and are_dates(dates_without(aside)):
+        otherwise = _EXCEPT.match(aside) and any(True for _ in spans_in(rest))  # the times may be others then
+        if not otherwise and any(map(str.isdigit, rest)) and are_dates(dates_without(aside)):
             return [rest, aside]
     return [sentence]
 
@@ -179,11 +180,11 @@ def _asides(sentence: str) -> Iterator[tuple[int, int, str]]:
 
 
 _BRACKETS = regex(r"\s*[(\[](?P<aside>[^()\[\]]+)[)\]]")
-_COMMA = regex(
-    r"\s*[,;]\s+|\s+[–—-]\s+|"
-    r"\s+(?=(?:except\w*|excluding|excl|außer|ohne|sauf|salvo|excepto|senza|escluso|behalve|utom|undtagen|unntatt)\b)",
-    re.IGNORECASE,
+_EXCEPT_WORDS = (
+    r"(?:except\w*|excluding|excl|außer|ohne|sauf|salvo|excepto|senza|escluso|behalve|utom|undtagen|unntatt)\b"
 )
+_EXCEPT = regex(_EXCEPT_WORDS, re.IGNORECASE)
+_COMMA = regex(rf"\s*[,;]\s+|\s+[–—-]\s+|\s+(?={_EXCEPT_WORDS})", re.IGNORECASE)
 
 
 def _between_stops(text: str) -> list[str]:

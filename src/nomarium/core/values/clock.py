@@ -141,10 +141,11 @@ def earliest_in_turn(starts: Sequence[TimeShape], usual: int) -> tuple[int, bool
     if falls:  # over noon: what comes behind is of the afternoon, where it is before the first
         behind = written[falls[0] :]
         return (hours[0], False) if len(falls) == 1 and max(behind) < written[0] else (usual, False)
-    if hours[0] <= _LATEST_AFTERNOON and any(after - before >= _GAP for before, after in pairwise(written)):
-        return usual, True  # “4:15, 5:00, 10:00”: afternoons of the week above the morning of a Saturday
-    if hours[0] <= _LATEST_AFTERNOON:
-        return (NOON // HOUR, False) if hours[-1] < NOON // HOUR else (hours[0], True)
+    if hours[0] <= _LATEST_AFTERNOON and hours[-1] >= NOON // HOUR:
+        return hours[0], True
+    if hours[0] <= _LATEST_AFTERNOON:  # “4:15, 5:00, 10:00”: afternoons of the week above the morning of a Saturday
+        apart = any(after - before >= _GAP for before, after in pairwise(written))
+        return (usual, True) if apart else (NOON // HOUR, False)
     return (hours[0], hours[-1] < NOON // HOUR) if hours[-1] >= _TEN else (NOON // HOUR, True)
 
 

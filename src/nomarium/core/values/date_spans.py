@@ -96,10 +96,15 @@ def _read(text: str, scanner: MomentScanner, order: Order | None) -> tuple[date,
     shape = scanner.scan(text)
     if shape is None or shape.first is None or shape.last is None or shape.times:
         return None
-    orders = [order] if order in shape.first.readings else list(shape.first.readings)
+    known: Order | None = order or ("dmy" if _DOTTED.search(text) else None)
+    orders = [known] if known in shape.first.readings else list(shape.first.readings)
     pairs = {(_day(shape.first, one), _day(shape.last, one)) for one in orders}
     spans = [(first, last) for first, last in pairs if first and last and first < last]
     return spans[0] if len(spans) == 1 else None
+
+
+_DOTTED = regex(r"\d{1,2}\.\s?\d{1,2}\.(?:\s?\d{2,4}\b)?")
+"""Dots say that the day comes first."""
 
 
 def _day(shape: DateShape, order: Order) -> date | None:

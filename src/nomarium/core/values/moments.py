@@ -234,7 +234,7 @@ def _weigh_order(result: MomentColumn, choices: DateChoices, weekdays: dict[str,
     stated = order_in_heading(result.column.heading)
     if choices.order is not None:
         result.order, result.order_from = choices.order, STATED
-    elif result.evidence.decided is not None:
+    elif shapes and result.evidence.decided is not None:
         result.order = result.evidence.decided
     elif stated in result.evidence.left:
         result.order, result.order_from = stated, "its heading"

@@ -1,19 +1,20 @@
-"""Times beside how often something is, "2nd and 4th Saturday 9.30am–12.30pm" → a column of their own."""
+"""Times behind days or how often something is, "2nd and 4th Saturday 9.30am–12.30pm" → a column of their own."""
 
 from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
-from nomarium.core.columns.contents import says_how_often
+from nomarium.core.columns.contents import holds_dates, holds_days_and_times, says_how_often
 from nomarium.core.columns.fields import TIMED_FIELDS
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
-from nomarium.core.values import spans_in
+from nomarium.core.values import is_weekday, spans_in
 
 if TYPE_CHECKING:
     from nomarium.core.columns.fields import SheetKind
 
 _FIELDS = frozenset({"", "repeat", "when", "start_date"})
+_OF_MEETINGS = frozenset({"", "summary", "when", "hours", "start_time", "start"})
 _LONGEST = 80
 
 
@@ -29,6 +30,25 @@ def part_times_and_repeats(matches: Matches, sheet: SheetKind) -> None:
             match.take("repeat", Certainty.LIKELY, "its cells say how often")
             timed = Column(match.column.heading, match.column.index, hours)
             matches.all.append(Match(timed, "hours", Certainty.SURE, "times stand behind how often it is"))
+            return
+
+
+def part_days_and_times(matches: Matches, sheet: SheetKind) -> None:
+    """Part “Tue 15:30–16:00” below “Lesson” or “Day & time” in weekdays and times, where dates stand beside it."""
+    timed = [match for match in matches.all if match.field in TIMED_FIELDS]
+    beside = any(holds_dates(match.column) for match in matches.all)
+    if not {"weekday", "hours"} <= set(sheet.names) or not matches.open("weekday") or len(timed) > 1 or not beside:
+        return
+    for match in timed or matches.all:
+        if match.field not in _OF_MEETINGS or not match.is_free or not holds_days_and_times(match.column):
+            continue
+        parts = {cell: _in_two(plain_text(cell)) for cell in match.column.distinct if cell != ""}
+        if all(hours and is_weekday(day) for day, hours in parts.values()):
+            days: list[Cell] = [parts[cell][0] if cell in parts else "" for cell in match.column.cells]
+            match.column.cells = [parts[cell][1] if cell in parts else "" for cell in match.column.cells]
+            match.take("hours", Certainty.LIKELY, "its cells are weekdays and times")
+            weekdays = Column(match.column.heading, match.column.index, days)
+            matches.all.append(Match(weekdays, "weekday", Certainty.SURE, "weekdays stand before its times"))
             return
 
 
