@@ -77,7 +77,7 @@ KEPT = {
         2026-10-05 16:30–22:00 | Avond | Hoofdgebouw
         2026-10-06 16:30–22:00 | Avond | Bijgebouw
         == in calendars
-        Diensten week 41 3
+        Diensten week 41 3, Sanne de Wit 2, Tim Bos 1
     """,
     "Vienna: Wochenplan KW 42 2026": r"""
         Europe/Vienna

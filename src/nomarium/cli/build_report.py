@@ -118,7 +118,8 @@ def _kind_words(kind: str, parts: Sequence[Part]) -> str:
         folder = parts[0].file.rpartition("/")[0] if len(parts[0].by) == 1 else parts[0].file.partition("/")[0]
         where = f"{folder}/: " if folder else ""
         each = kind.replace(", ", " and ")
-        return f"{where}{counted(len(parts), 'calendar')}, one a {each}: {counted(events, 'event')}{days}"
+        whose = f"one a {each}" if each.islower() else f"one for each “{each}”"  # a heading of the sheet
+        return f"{where}{counted(len(parts), 'calendar')}, {whose}: {counted(events, 'event')}{days}"
     return f"{parts[0].file}: {counted(events, 'event')}{days}"
 
 

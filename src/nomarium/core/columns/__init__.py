@@ -65,7 +65,7 @@ if TYPE_CHECKING:
     )
     from nomarium.core.columns.fitting import check_columns, fit_columns
     from nomarium.core.columns.headings import Headings
-    from nomarium.core.columns.joined import SIDES_OF_A_MATCH
+    from nomarium.core.columns.joined import SIDES_OF_A_MATCH, heads_people
     from nomarium.core.columns.match import check_stated, columns_headed, match_columns
     from nomarium.core.columns.matches import Certainty, Match, Matches
     from nomarium.core.columns.meetings import says_levels
@@ -117,6 +117,7 @@ __all__ = [
     "has_one_of",
     "headed",
     "heading_key",
+    "heads_people",
     "holds_dates",
     "holds_days_and_periods",
     "holds_days_and_times",

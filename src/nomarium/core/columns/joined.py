@@ -17,9 +17,11 @@ from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import (
     MONTH_NAMES,
+    PERSON_FORM,
     hours_of_part,
     is_date,
     is_place_word,
+    most_are,
     read_visibility,
     spans_in,
     weekday_in_any,
@@ -48,6 +50,24 @@ def title_of_two_sides(matches: Matches, sheet: SheetKind) -> None:
             return
 
 
+def title_of_duties(matches: Matches, sheet: SheetKind) -> None:
+    """Let what somebody does and who does it be the title, "Lifeguard – Dana Cole", where no other column is."""
+    if "title" not in sheet.needs:
+        return
+    titles = [match for match in matches.all if match.field == "summary"]
+    duties = [match for match in matches.all if match.is_free and heading_key(match.column.heading) in _DUTIES]
+    people = [match for match in matches.all if match.is_free and heads_people(match.column)]
+    free = all(match.field in ("", "summary", "location") for match in (*duties, *people))
+    alone = all(match in duties or match in people for match in titles)
+    if (
+        len(duties) == len(people) == 1
+        and free
+        and alone
+        and all(_holds_words(one.column) for one in (*duties, *people))
+    ):
+        _join(matches, [*duties, *people], "summary", "what somebody does, and who", _both_sides, Certainty.LIKELY)
+
+
 def _two_of(matches: Sequence[Match], firsts: frozenset[str], seconds: frozenset[str]) -> list[Match]:
     found = [[one for one in matches if heading_key(one.column.heading) in side] for side in (firsts, seconds)]
     return [*found[0], *found[1]] if list(map(len, found)) == [1, 1] else []
@@ -61,6 +81,27 @@ def _holds_words(column: Column) -> bool:
 
 def _both_sides(cells: Sequence[str]) -> str:
     return " – ".join(filter(None, cells))
+
+
+_DUTIES = _keys(
+    "role|position|station|post|duty|function|job|task|assignment|rolle|funktion|aufgabe|einsatz|posten|rôle|poste|fonction|"
+    "tâche|puesto|función|tarea|rol|ruolo|mansione|compito|função|tarefa|posto|functie|taak|roll|uppgift|opgave|oppgave|"
+    "tehtävä|stanowisko|zadanie"
+)
+_PEOPLE = _keys(
+    "employee|volunteer|staff|staff member|person|worker|helper|member|team member|mitarbeiter|mitarbeiterin|"
+    "helfer|mitarbeiter/in|helfer/in|freiwillige|bénévole|employé|salarié|personne|voluntario|voluntaria|empleado|"
+    "persona|volontario|dipendente|voluntário|funcionário|medewerker|vrijwilliger|frivillig|"
+    "anställd|medarbetare|medarbejder|ansatt|pracownik|wolontariusz"
+)
+_NAMES = _keys("name|names|nom|nombre|nome|naam|namn|navn|nimi|imię i nazwisko|full name")
+
+
+def heads_people(column: Column) -> bool:
+    """Tell whether a column is headed as those who do something, or as names, with the form of people's names below."""
+    key = heading_key(column.heading)
+    names = list(dict.fromkeys(plain_text(cell).strip() for cell in column.cells if cell != ""))
+    return key in _PEOPLE or (key in _NAMES and most_are(names, PERSON_FORM))
 
 
 _HOME = _keys("home|home team|host|hosts|heim|domicile|local|locales|casa|thuis|hemma|hjemme|team 1|team a")

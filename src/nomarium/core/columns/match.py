@@ -41,6 +41,7 @@ from nomarium.core.columns.joined import (
     join_parts,
     part_times_and_words,
     title_by_number,
+    title_of_duties,
     title_of_two_sides,
 )
 from nomarium.core.columns.matches import Certainty, Match, Matches
@@ -92,6 +93,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     codes_apart(matches, headings.sheet)
     meetings_named(matches, headings.sheet)
     title_of_two_sides(matches, headings.sheet)
+    title_of_duties(matches, headings.sheet)
     join_doubles(matches, headings.sheet)
     doubled = _doubled(table, matches, headings.sheet.names)
     _by_likeness(matches, headings)

@@ -559,6 +559,12 @@ class _Writer:
             if whose:
                 yield f'split = "{whose.casefold()}"'
             yield ""
+            if who := "" if whose or several else sheets[0].done_by():
+                yield f"# One calendar each: who does it stands below “{who}”."
+                yield f"[calendars.{toml_key(f'{name}, {who}')}]"
+                yield f"sources = {toml_list([self._name_of(sheets[0])])}"
+                yield f"split = {toml_text(who)}"
+                yield ""
 
     def _of_entries(self) -> list[tuple[str, list[FoundSheet]]]:
         """Return the sheets of dated entries, each with whose they are: tabs of one file that say it alike together."""

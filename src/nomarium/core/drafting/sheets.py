@@ -18,6 +18,7 @@ from nomarium.core.columns import (
     Kind,
     SheetKind,
     heading_key,
+    heads_people,
     holds_dates,
     holds_times,
     holds_weekdays,
@@ -29,6 +30,7 @@ from nomarium.core.kinds import (
     CLOSURE_SHEET,
     CODE_SHEET,
     DAY_SHEET,
+    EVENT_SHEET,
     LETTERS,
     NUMBERS,
     SHEET_KINDS,
@@ -130,6 +132,15 @@ class FoundSheet:
         table = _as_timetable(self)
         notes = notes_of(self.grid, table) if self.grid is not None and table is not None else []
         return bool(self.column("except")) or any(dates_without(note.text) for note in notes)
+
+    def done_by(self) -> str:
+        """Return the heading below which a list of dated duties says who does each, some several; "" for none."""
+        if self.kind is not Kind.EVENTS or not self.recognised.is_list or self.grid is None:
+            return ""
+        table = Evidence.of(self.grid, EVENT_SHEET, {}).table
+        headed = [column for column in table.columns if heads_people(column)] if table is not None else []
+        names = [plain_text(cell) for column in headed for cell in column.cells if cell != ""]
+        return headed[0].heading if len(headed) == 1 and 1 < len(set(names)) < len(names) else ""
 
     def named(self, folder: Path) -> str:
         """Return what messages and comments call it: its path, the sheet and the range where there are several."""

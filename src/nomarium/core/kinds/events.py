@@ -256,7 +256,9 @@ EVENT_FIELDS: tuple[Field, ...] = (
     ),
     Field("color", "its colour, by its name in CSS: “teal”", "color|colour|event color|event colour|farbe|couleur"),
     Field("priority", "high, medium or low, or a number from 1 to 9", "priority|importance|urgency|priorität|priorité"),
-    Field("geo", "latitude and longitude: “57.48; -4.22”", "geo|coordinates|gps|lat long|latitude longitude|position"),
+    Field(
+        "geo", "latitude and longitude: “57.48; -4.22”", "geo|coordinates|gps|lat long|latitude longitude|gps position"
+    ),
     Field("image", "the web address of a picture", "image|picture|poster|image url|picture url|photo|banner"),
     Field(
         "conference",
