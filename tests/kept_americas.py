@@ -1731,4 +1731,34 @@ KEPT = {
         == in calendars
         Meetings 19
     """,
+    "Chicago: Clubs": r"""
+        America/Chicago
+        == Clubs.csv
+        Club,Time,Repeat,Start date,Until,Except
+        Chess,3:00 PM - 4:00 PM,Weekly,9/14/2026,11/9/2026,10/12/2026
+        Robotics,3:15 PM - 4:45 PM,Weekly,9/10/2026,10/8/2026,"9/24/2026, 10/1/2026"
+        == comes out as
+        2026-09-10..2026-11-09 without 2026-10-12
+        2026-09-10 2026-09-17 2026-10-08 15:15–16:45 | Robotics
+        Mon 15:00–16:00 | Chess
+        == in calendars
+        Clubs 11
+    """,
+    "Phoenix: Shifts": r"""
+        America/Phoenix
+        == Shifts.csv
+        Employee,Date,In,Out,Position
+        Dana Cole,10/13/2026,6:00 AM,2:30 PM,Front
+        Dana Cole,10/14/2026,6:00 AM,2:30 PM,Front
+        Eli Moss,10/13/2026,2:00 PM,10:30 PM,Bar
+        Eli Moss,10/14/2026,10:00 PM,6:00 AM,Bar
+        == comes out as
+        2026-10-13 14:00–22:30 | Bar – Eli Moss
+        2026-10-13 2026-10-14 06:00–14:30 | Front – Dana Cole
+        2026-10-14 22:00–06:00 | Bar – Eli Moss
+        == in calendars
+        Shifts 4, Dana Cole 2, Eli Moss 2
+        == with
+        notes ends-next-day unsure-column
+    """,
 }

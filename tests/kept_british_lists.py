@@ -2215,4 +2215,23 @@ KEPT = {
         == with
         notes weekdays-from-title
     """,
+    "London: Diary (2)": r"""
+        Europe/London
+        == Diary.csv
+        Date,Time,Event,Where
+        Tues 6th Oct 2026,7.30pm,Committee,Hall
+        Sat 17th Oct 2026,10 – 12,Coffee morning,Hall
+        Sat 24th Oct 2026,2pm till late,Barn dance,Barn
+        Mon 2nd Nov 2026,TBC,Bonfire meeting,
+        == comes out as
+        2026-10-06 19:30–20:30 | Committee | Hall
+        2026-10-17 10:00–12:00 | Coffee morning | Hall
+        2026-10-24 14:00–15:00 | Barn dance | Barn
+        2026-11-02 all day | Bonfire meeting
+        == in calendars
+        Diary 4
+        == with
+        warning to-come Diary.csv, B5
+        warning no-time Diary.csv, A5
+    """,
 }

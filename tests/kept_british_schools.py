@@ -2336,4 +2336,39 @@ KEPT = {
         == with
         notes dates-under-captions unsure-column
     """,
+    "London: Closed, Term, Timetable 5B": r"""
+        Europe/London
+        == Timetable 5B.csv
+        Class 5B
+        Time,Mon,Tue,Wed,Thu,Fri
+        9.00,Maths,English,Maths,English,Art
+        10.00,English,Maths,English,Maths,Maths
+        11.15,Science,PE,,Science,PE
+        12.15,Lunch,Lunch,,Lunch,Lunch
+        1.15,History,Art,,Music,Golden time
+        2.15,,,,,
+        == Term.csv
+        Term,From,To
+        Autumn,07/09/2026,16/10/2026
+        == Closed.csv
+        Date,Reason
+        21/09/2026,Inset
+        == comes out as
+        2026-09-07..2026-10-16 without 2026-09-21
+        Mon 13:15–14:15 | History (5B)
+        Mon Thu 11:15–12:15 | Science (5B)
+        Mon Wed 09:00–10:00 | Maths (5B)
+        Mon Wed 10:00–11:00 | English (5B)
+        Tue 13:15–14:15 | Art (5B)
+        Tue Fri 11:15–12:15 | PE (5B)
+        Tue Thu 09:00–10:00 | English (5B)
+        Tue Thu Fri 10:00–11:00 | Maths (5B)
+        Thu 13:15–14:15 | Music (5B)
+        Fri 09:00–10:00 | Art (5B)
+        Fri 13:15–14:15 | Golden time (5B)
+        == in calendars
+        5B 104
+        == with
+        notes starts-alone
+    """,
 }

@@ -802,4 +802,18 @@ KEPT = {
         == with
         notes weekdays-from-title
     """,
+    "Berlin: Dienste": r"""
+        Europe/Berlin
+        == Dienste.csv
+        Mitarbeiter;Funktion;Datum;von;bis
+        Dana Kohl;Aufsicht;13.10.2026;06:00;14:30
+        Eli Moos;Kasse;13.10.2026;14:00;22:30
+        == comes out as
+        2026-10-13 06:00–14:30 | Aufsicht – Dana Kohl
+        2026-10-13 14:00–22:30 | Kasse – Eli Moos
+        == in calendars
+        Dienste 2
+        == with
+        notes unsure-column
+    """,
 }

@@ -491,6 +491,19 @@ def what_meets(periods: Sequence[Column], others: Sequence[Column]) -> Column | 
 _LONGEST_PERIOD = 3
 
 
+def holds_numbered_weeks(column: Column) -> bool:
+    """Tell whether all filled cells of a column are weeks by number, and say so: “v. 36–50”, “KW 40–45”."""
+    texts = [plain_text(cell).strip() for cell in _filled(column)]
+    return bool(texts) and all(map(_NUMBERED_WEEKS.match, texts))
+
+
+_NUMBERED_WEEKS = regex(
+    r"(?:v|vecka|veckor|kw|kalenderwochen?|wochen?|wk|weeks?|sem|semaines?|semanas?|settiman[ae]|weken|uge|uger|uke|uker)"
+    r"\.?\s*\d{1,2}(?!\d)",
+    re.IGNORECASE,
+)
+
+
 def holds_repeats(column: Column) -> bool:
     """Tell whether the cells of a column are words, and most of them say how often: "every Friday"."""
     cells = list(_filled(column))

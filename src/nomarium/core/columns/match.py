@@ -20,6 +20,7 @@ from nomarium.core.columns.contents import (
     holds_days_alone,
     holds_days_and_times,
     holds_halves_of_the_day,
+    holds_numbered_weeks,
     holds_numbers,
     holds_ordinals,
     holds_repeats,
@@ -333,6 +334,10 @@ def _say_what_cells_say(matches: Matches, sheet: SheetKind) -> None:
             _retell(matches, ("hours",), lambda match: numbers_periods(match.column), "period", "numbers of periods")
         if len(matches.columns(("room",))) > 1 and matches.open("start") and matches.open("hours"):
             _retell(matches, ("room",), _begins_with_numbers, "period", "numbers of periods")
+    if {"week", "period"} <= set(sheet.names):
+        _retell(
+            matches, ("period", "term"), lambda match: holds_numbered_weeks(match.column), "week", "numbers of weeks"
+        )
     if {"status", "from"} <= set(sheet.names):
         _retell(matches, ("status",), lambda match: holds_spans_of_dates(match.column), "from", "first and last days")
     place = next((name for name in ("room", "location") if name in sheet.names), "")

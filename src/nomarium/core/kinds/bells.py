@@ -20,6 +20,7 @@ from nomarium.core.columns import (
     counts_up,
     has,
     headed,
+    holds_numbered_weeks,
     ring_in_turn,
     undated,
 )
@@ -52,7 +53,10 @@ _OF_A_COURSE = regex(r"[^\W\d_]{2,5}[ -]?\d{3,5}[A-Z]?")
 
 
 def _periods_stand(seen: Evidence) -> Verdict:
-    """A column is headed as periods, or counts up as they do."""
+    """A column is headed as periods, or counts up as they do; weeks by number are none."""
+    named = seen.named.get("period")
+    if named is not None and holds_numbered_weeks(named):
+        return Verdict(f"weeks stand below “{named.heading}”")
     if "period" in seen.named or (seen.table and sum(map(counts_up, seen.table.columns)) == 1):
         return Verdict()
     return has("period")(seen)

@@ -136,9 +136,20 @@ def axis_at(view: GridView, row: int, *, again: bool = False, alone: bool = Fals
         cell = in_turn.get(column, view.cell(row, column)) if main == "weekday" else view.cell(row, column)
         heads |= dict.fromkeys(range(column, view.end(row, column)[1] + 1), cell)
     if main == "date":
-        return _dated(view, row, heads)
+        return None if _are_clocks(list(heads.values())) else _dated(view, row, heads)
     dated = _from_title(view, row, heads) if main == "weekday" else None
     return dated or (Axis(row, row, False, heads, {}) if len(set(heads.values())) == len(columns) else None)
+
+
+def _are_clocks(heads: Sequence[Cell]) -> bool:
+    """Tell whether heads are times with dots, and no dates: “9.00, 10.00, 11.15”, of which one names no month."""
+    matches = [_DOTTED_PAIR.fullmatch(head.strip()) if isinstance(head, str) else None for head in heads]
+    behind = [int(match[1]) for match in matches if match]
+    return len(behind) == len(matches) and any(not 1 <= number <= _MONTHS_OF_A_YEAR for number in behind)
+
+
+_DOTTED_PAIR = regex(r"\d{1,2}\.(\d{2})")
+_MONTHS_OF_A_YEAR = 12
 
 
 def _weekdays_in_turn(view: GridView, row: int) -> dict[int, Cell]:

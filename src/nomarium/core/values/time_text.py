@@ -53,6 +53,11 @@ _BETWEEN = regex(
 )
 _AMID = regex(r"^(?:between|zwischen|entre|tra|tussen|mellan|mellem|mellom) (.+) (?:and|und|et|y|e|en|och|og) (.+)$")
 _LEAD = regex(r"(?:from|between|von|de|das|dalle|od|van|fra|från) ")
+_OPEN_END = regex(
+    r"(?<=[\dmhr])(?: ?[-–] ?| )(?:(?:till?|until|to|bis) )?"
+    r"(?:late|onwards?|close|closing|open end|ende offen|finish|spät)$"
+)
+"""“2 pm till late”: when it ends is not said."""
 LONGEST_SPAN = 60
 """Characters of a time or span of times."""
 
@@ -78,7 +83,7 @@ def scan_span(text: str) -> Span | None:
     if len(text) > LONGEST_SPAN or _ORDINAL.search(text):
         return None
     text = _AMID.sub(r"\1 - \2", normalised(text))
-    text = _LEAD.sub("", text, count=1)
+    text = _OPEN_END.sub("", _LEAD.sub("", text, count=1), count=1)
     single = _time(text)
     if single:
         return Span(single)
