@@ -290,9 +290,9 @@ FOLDERS = {
         {"season.csv": "Show,From,To,Starts,Running time,Space\nTide Clock,Thu 1 October 2026,Sat 3 October 2026,7.30pm,2 hrs 15 mins,Main\nBoats,Tue 6 October 2026,,8pm,75 mins,Studio\n"},
         dated=(*(f"{day} 19:30|21:45|Tide Clock|Main" for day in days_of("2026-10-01", "2026-10-03")), "2026-10-06 20:00|21:15|Boats|Studio"),
     ),
-    "shifts of a personnel system: the role is what they are called": Folder(
+    "shifts of a personnel system: the role and who has it are what they are called": Folder(
         {"shifts.csv": "Employee,Shift Start,Shift End,Role,Location,Unpaid Break (min)\nDana Cho,2026-11-30T08:00,2026-11-30T16:30,Front desk,Main,30\nEli Ruiz,2026-12-01T22:00,2026-12-02T06:00,Security,Annex,45\n"},
-        dated=("2026-11-30 08:00|16:30|Front desk|Main", "2026-12-01 22:00|06:00|Security|Annex"),
+        dated=("2026-11-30 08:00|16:30|Front desk – Dana Cho|Main", "2026-12-01 22:00|06:00|Security – Eli Ruiz|Annex"),
     ),
     "a ward: two weeks in a line, weekdays above the days, its key below": Folder(
         {"rota.csv": "Ward 7 – off duty – 2 to 15 November 2026\n," + ",".join("Mon Tue Wed Thu Fri Sat Sun".split() * 2) + "\nName," + ",".join(map(str, range(2, 16))) + "\nAda Okafor,E,,,,,,,,,,,,,L\n\nKey\nE,Early 07:00-15:00\nL,Late 13:00-21:00\n"},

@@ -498,7 +498,7 @@ def holds_numbered_weeks(column: Column) -> bool:
 
 
 _NUMBERED_WEEKS = regex(
-    r"(?:v|vecka|veckor|kw|kalenderwochen?|wochen?|wk|weeks?|sem|semaines?|semanas?|settiman[ae]|weken|uge|uger|uke|uker)"
+    r"(?:v|vecka|veckor|kw|kalenderwochen?|wochen?|wk|weeks?|semaines?|semanas?|settiman[ae]|weken|uge|uger|uke|uker)"
     r"\.?\s*\d{1,2}(?!\d)",
     re.IGNORECASE,
 )

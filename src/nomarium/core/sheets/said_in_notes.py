@@ -164,7 +164,7 @@ def sentences_of(text: str) -> list[str]:
 
 def _exception_apart(sentence: str) -> list[str]:
     """Return a sentence in two where it says in brackets, or behind a comma, when nothing is; else alone."""
-    for start, end, aside in _asides(sentence):
+    for start, end, aside in _asides(sentence) if len(sentence) <= _LONGEST_SAID else ():
         rest = f"{sentence[:start]} {sentence[end:]}".strip()
         otherwise = _EXCEPT.match(aside) and any(True for _ in spans_in(rest))  # the times may be others then
         if not otherwise and any(map(str.isdigit, rest)) and are_dates(dates_without(aside)):
@@ -216,7 +216,8 @@ def holding_span(text: str, order: Order | None = None, year: TitledYear | None 
     return found[0] if len(found) == 1 else None
 
 
-_LONGEST_BOUND = 200
+_LONGEST_SAID = 200
+"""A note of more characters than this is looked into no further."""
 
 
 class Bound(NamedTuple):
@@ -232,7 +233,7 @@ def holding_bound(text: str, order: Order | None = None, *, titled: bool = False
     ``order`` is that of day and month, where it is known; without it, the date must be one in any. A text that is
     ``titled`` stands above a sheet, and may call it as it likes.
     """
-    found = _BOUND.fullmatch(text.strip(" .")) if len(text) <= _LONGEST_BOUND else None
+    found = _BOUND.fullmatch(text.strip(" .")) if len(text) <= _LONGEST_SAID else None
     if found is None or not (titled or re.search(_HOLDS, found["what"] or "plan", re.IGNORECASE)):
         return None
     if re.search(_OF_SOMETHING_ELSE, found["what"] or "", re.IGNORECASE) or says_off(found["what"] or ""):
@@ -360,7 +361,7 @@ def dates_without(text: str) -> str:
 
 def _dates_behind_a_name(text: str) -> str:
     """Return the dates behind what they are called: "closed for half term (26–30 October)"."""
-    for gap in _GAP.finditer(text):
+    for gap in _GAP.finditer(text) if len(text) <= _LONGEST_SAID else ():
         head, dates = text[: gap.start()], text[gap.end() :].rstrip(" )")
         off = _OFF_FOR.match(head)
         name = (head[off.end() :] if off else without_not_on(head)) if are_dates(dates) else None
