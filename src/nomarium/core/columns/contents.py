@@ -12,6 +12,7 @@ from nomarium.core.tables import Cell, Column, is_data, plain_text, without_lead
 from nomarium.core.values import (
     MARKS,
     ORDERS,
+    PERSON_FORM,
     YES,
     MomentScanner,
     Order,
@@ -22,6 +23,7 @@ from nomarium.core.values import (
     is_weekday,
     leading_weekdays,
     month_of,
+    most_are,
     parted_dates,
     read_length,
     scan_span,
@@ -712,6 +714,11 @@ _LED_BY_TIME = regex(
     r"\d{1,2}[:.h]\d{2}(?:\s*[-–—]\s*\d{1,2}[:.h]\d{2})?(?:\s*(?:uhr|uur|h|[ap]\.?m\.?))?[\s:,–—-]+(?P<rest>[^\W\d].*)",
     re.IGNORECASE,
 )
+
+
+def holds_people(column: Column) -> bool:
+    """Tell whether most of the names in a column have the form of people's."""
+    return most_are(list(dict.fromkeys(plain_text(cell).strip() for cell in _filled(column))), PERSON_FORM)
 
 
 def holds_titles(column: Column) -> bool:

@@ -5,8 +5,8 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns.contents import is_date_or_span
-from nomarium.core.columns.matches import Certainty, Match, Matches
-from nomarium.core.tables import Cell, Column
+from nomarium.core.columns.matches import Matches
+from nomarium.core.tables import Cell
 from nomarium.core.values import are_dates, without_not_on
 from nomarium.lazily import regex
 
@@ -26,16 +26,12 @@ def part_exceptions(matches: Matches, sheet: SheetKind) -> None:
     for match in matches.all:
         if match.field not in _FIELDS or not match.is_free:
             continue
-        column = match.column
-        texts = [cell for cell in column.distinct if isinstance(cell, str) and cell.strip()]
+        texts = [cell for cell in match.column.distinct if isinstance(cell, str) and cell.strip()]
         parts: dict[Cell, tuple[str, str]] = {text: parted_exceptions(text) for text in texts}
         if not any(without for _, without in parts.values()):
             continue
         if all(is_date_or_span(dates) for dates, _ in parts.values()):
-            without: list[Cell] = [parts[cell][1] if cell in parts else "" for cell in column.cells]
-            column.cells = [parts[cell][0] if cell in parts else cell for cell in column.cells]
-            apart = Column(column.heading, column.index, without)
-            matches.all.append(Match(apart, "except", Certainty.SURE, "exceptions stand behind its dates"))
+            matches.part(match, parts, "except", "exceptions stand behind its dates")
             return
 
 

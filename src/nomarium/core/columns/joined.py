@@ -8,6 +8,7 @@ from collections.abc import Callable, Sequence
 from nomarium.core.columns.contents import (
     holds_dates,
     holds_halves_of_the_day,
+    holds_people,
     holds_titles,
     holds_weekdays,
     holds_weeks_of_month,
@@ -17,11 +18,9 @@ from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import (
     MONTH_NAMES,
-    PERSON_FORM,
     hours_of_part,
     is_date,
     is_place_word,
-    most_are,
     read_visibility,
     spans_in,
     weekday_in_any,
@@ -57,15 +56,11 @@ def title_of_duties(matches: Matches, sheet: SheetKind) -> None:
     titles = [match for match in matches.all if match.field == "summary"]
     duties = [match for match in matches.all if match.is_free and heading_key(match.column.heading) in _DUTIES]
     people = [match for match in matches.all if match.is_free and heads_people(match.column)]
-    free = all(match.field in ("", "summary", "location") for match in (*duties, *people))
-    alone = all(match in duties or match in people for match in titles)
-    if (
-        len(duties) == len(people) == 1
-        and free
-        and alone
-        and all(_holds_words(one.column) for one in (*duties, *people))
-    ):
-        _join(matches, [*duties, *people], "summary", "what somebody does, and who", _both_sides, Certainty.LIKELY)
+    parts = [*duties, *people]
+    if not len(duties) == len(people) == 1 or any(title not in parts for title in titles):
+        return
+    if all(match.field in ("", "summary", "location") and _holds_words(match.column) for match in parts):
+        _join(matches, parts, "summary", "what somebody does, and who", _both_sides, Certainty.LIKELY)
 
 
 def _two_of(matches: Sequence[Match], firsts: frozenset[str], seconds: frozenset[str]) -> list[Match]:
@@ -100,8 +95,7 @@ _NAMES = _keys("name|names|nom|nombre|nome|naam|namn|navn|nimi|imię i nazwisko|
 def heads_people(column: Column) -> bool:
     """Tell whether a column is headed as those who do something, or as names, with the form of people's names below."""
     key = heading_key(column.heading)
-    names = list(dict.fromkeys(plain_text(cell).strip() for cell in column.cells if cell != ""))
-    return key in _PEOPLE or (key in _NAMES and most_are(names, PERSON_FORM))
+    return key in _PEOPLE or (key in _NAMES and holds_people(column))
 
 
 _HOME = _keys("home|home team|host|hosts|heim|domicile|local|locales|casa|thuis|hemma|hjemme|team 1|team a")

@@ -2,13 +2,15 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from enum import StrEnum
 from typing import TYPE_CHECKING
 
+from nomarium.core.tables import Column
+
 if TYPE_CHECKING:
-    from nomarium.core.tables import Column
+    from nomarium.core.tables import Cell
 
 
 class Certainty(StrEnum):
@@ -67,6 +69,13 @@ class Matches:
     def unused_matches(self) -> list[Match]:
         """The columns that no field takes, those apart that the user has left alone."""
         return [match for match in self.all if not match.field and match.is_free]
+
+    def part(self, match: Match, parts: Mapping[Cell, tuple[str, str]], name: str, why: str) -> None:
+        """Leave the first part of each cell in a column, and give a field the second, in a column of its own."""
+        column = match.column
+        apart: list[Cell] = [parts[cell][1] if cell in parts else "" for cell in column.cells]
+        column.cells = [parts[cell][0] if cell in parts else cell for cell in column.cells]
+        self.all.append(Match(Column(column.heading, column.index, apart), name, Certainty.SURE, why))
 
     def open(self, name: str) -> bool:
         """Tell whether no column has a field yet."""

@@ -8,6 +8,7 @@ from nomarium.core.columns.contents import (
     holds_amounts,
     holds_codes,
     holds_days_and_times,
+    holds_people,
     holds_titles,
     holds_weekdays,
     what_meets,
@@ -15,8 +16,8 @@ from nomarium.core.columns.contents import (
 from nomarium.core.columns.fields import SheetKind, heading_key
 from nomarium.core.columns.joined import join_code
 from nomarium.core.columns.matches import Certainty, Match, Matches
-from nomarium.core.tables import Column, plain_text
-from nomarium.core.values import PERSON_FORM, most_are, names_part_of_year
+from nomarium.core.tables import Column
+from nomarium.core.values import names_part_of_year
 from nomarium.lazily import regex
 
 
@@ -37,14 +38,9 @@ def _people_by_form(matches: Matches, sheet: SheetKind) -> None:
     """Let the only column of people's names, by their form, be who teaches, where no heading says who does."""
     if "teacher" not in sheet.names or not matches.open("teacher") or matches.open("day"):
         return
-    fitting = [match for match in matches.unused_matches() if _holds_people(match.column)]
+    fitting = [match for match in matches.unused_matches() if holds_people(match.column)]
     if len(fitting) == 1:
         fitting[0].take("teacher", Certainty.LIKELY, "its cells have the form of people’s names")
-
-
-def _holds_people(column: Column) -> bool:
-    names = list(dict.fromkeys(plain_text(cell).strip() for cell in column.cells if cell != ""))
-    return most_are(names, PERSON_FORM)
 
 
 def meetings_named(matches: Matches, sheet: SheetKind) -> None:

@@ -6,7 +6,7 @@ import re
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns.fields import TIMED_FIELDS
-from nomarium.core.columns.matches import Certainty, Match, Matches
+from nomarium.core.columns.matches import Matches
 from nomarium.core.tables import Cell, Column
 from nomarium.core.values import looks_like_place, spans_in, words_behind_spans
 from nomarium.lazily import regex
@@ -40,11 +40,7 @@ def part_places(matches: Matches, sheet: SheetKind) -> None:
         parts = _parted(texts)
         if not parts or any(map(places_apart, texts)) or not (match.field or _has_times(match.column)):
             continue
-        column = match.column
-        places: list[Cell] = [parts[cell][1] if cell in parts else "" for cell in column.cells]
-        column.cells = [parts[cell][0] if cell in parts else cell for cell in column.cells]
-        placed = Column(column.heading, column.index, places)
-        matches.all.append(Match(placed, name, Certainty.SURE, "places stand behind its times"))
+        matches.part(match, parts, name, "places stand behind its times")
         return
 
 

@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns.contents import holds_dates, holds_days_and_times, says_how_often
 from nomarium.core.columns.fields import TIMED_FIELDS
-from nomarium.core.columns.matches import Certainty, Match, Matches
+from nomarium.core.columns.matches import Certainty, Matches
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import is_weekday, spans_in
 
@@ -24,31 +24,25 @@ def part_times_and_repeats(matches: Matches, sheet: SheetKind) -> None:
         return
     for match in matches.all:
         if match.field in _FIELDS and match.is_free and (parts := _parted(match.column)) is not None:
-            repeats: list[Cell] = [parts[cell][0] if cell in parts else cell for cell in match.column.cells]
-            hours: list[Cell] = [parts[cell][1] if cell in parts else "" for cell in match.column.cells]
-            match.column.cells = repeats
             match.take("repeat", Certainty.LIKELY, "its cells say how often")
-            timed = Column(match.column.heading, match.column.index, hours)
-            matches.all.append(Match(timed, "hours", Certainty.SURE, "times stand behind how often it is"))
+            matches.part(match, parts, "hours", "times stand behind how often it is")
             return
 
 
 def part_days_and_times(matches: Matches, sheet: SheetKind) -> None:
     """Part “Tue 15:30–16:00” below “Lesson” or “Day & time” in weekdays and times, where dates stand beside it."""
     timed = [match for match in matches.all if match.field in TIMED_FIELDS]
-    beside = any(holds_dates(match.column) for match in matches.all)
-    if not {"weekday", "hours"} <= set(sheet.names) or not matches.open("weekday") or len(timed) > 1 or not beside:
+    if not {"weekday", "hours"} <= set(sheet.names) or not matches.open("weekday") or len(timed) > 1:
         return
     for match in timed or matches.all:
         if match.field not in _OF_MEETINGS or not match.is_free or not holds_days_and_times(match.column):
             continue
-        parts = {cell: _in_two(plain_text(cell)) for cell in match.column.distinct if cell != ""}
-        if all(hours and is_weekday(day) for day, hours in parts.values()):
-            days: list[Cell] = [parts[cell][0] if cell in parts else "" for cell in match.column.cells]
-            match.column.cells = [parts[cell][1] if cell in parts else "" for cell in match.column.cells]
+        parted = {cell: _in_two(plain_text(cell)) for cell in match.column.distinct if cell != ""}
+        weekly = all(hours and is_weekday(day) for day, hours in parted.values())
+        if weekly and any(holds_dates(other.column) for other in matches.all):
             match.take("hours", Certainty.LIKELY, "its cells are weekdays and times")
-            weekdays = Column(match.column.heading, match.column.index, days)
-            matches.all.append(Match(weekdays, "weekday", Certainty.SURE, "weekdays stand before its times"))
+            parts = {cell: (hours, day) for cell, (day, hours) in parted.items()}
+            matches.part(match, parts, "weekday", "weekdays stand before its times")
             return
 
 
@@ -59,8 +53,14 @@ def says_how_often_and_when(column: Column) -> bool:
 
 def _parted(column: Column) -> dict[Cell, tuple[str, str]] | None:
     """Return each filled cell in two: how often, and its times; None where not all are of that form."""
-    parts = {cell: _in_two(plain_text(cell)) for cell in column.distinct if cell != ""}
-    if not parts or not all(hours for _, hours in parts.values()):
+    parts: dict[Cell, tuple[str, str]] = {}
+    for cell in column.distinct:
+        if cell == "":
+            continue
+        parts[cell] = _in_two(plain_text(cell))
+        if not parts[cell][1]:
+            return None
+    if not parts:
         return None
     often = Column(column.heading, column.index, [often for often, _ in parts.values()])
     return parts if says_how_often(often) else None

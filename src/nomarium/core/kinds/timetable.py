@@ -101,12 +101,13 @@ def _on_its_weekdays(seen: Evidence) -> Verdict:
 
 def on_its_dates(seen: Evidence) -> Verdict:
     """Against it: a column lists the dates of each row, of some several: “8, 15 and 22 Sept 2026”."""
-    of_bounds = [seen.named.get(name) for name in ("from", "until", "except")]
+    bounds = [seen.named.get(name) for name in ("from", "until", "except")]
     for column in seen.table.columns if seen.table else ():
-        texts = [plain_text(cell).strip() for cell in column.cells if cell != "" and column not in of_bounds]
-        if texts and all(_WITH_YEAR.search(text) and are_dates(text) for text in texts):
-            several = [text for text in texts if len(parted_dates(text)) > 1]
-            if len(several) * 2 > len(texts):
+        filled = [cell for cell in column.cells if cell != ""]
+        texts = (plain_text(cell).strip() for cell in filled)
+        if column not in bounds and all(_WITH_YEAR.search(text) and are_dates(text) for text in texts):
+            several = [cell for cell in filled if len(parted_dates(plain_text(cell))) > 1]
+            if len(several) * 2 > len(filled):
                 return Verdict(f"each row has its dates below “{column.heading}”")
     return Verdict("")
 

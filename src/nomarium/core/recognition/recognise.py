@@ -227,11 +227,14 @@ def _timetable(grid: Grid, stated: Mapping[str, str], names: tuple[str, ...] = (
         if read and sum(not isinstance(slots, UnknownDay) for slots in read) * 2 > len(read):
             return _MEETING_LIST(grid, {**stated, periods.heading: "slot"})
     found = _MEETING_LIST(grid, stated)
-    return found if found.fits or stated else _meetings_by_contents(grid) or found
+    return found if found.fits or stated else _meetings_by_contents(grid, seen) or found
 
 
-def _meetings_by_contents(grid: Grid) -> Candidate | None:
-    """Hold a sheet against a list of meetings by its columns: a weekday, times or periods, words, and no dates."""
+def _meetings_by_contents(grid: Grid, seen: Evidence) -> Candidate | None:
+    """Hold a sheet against a list of meetings by its columns: a weekday, times or periods, words, and no dates.
+
+    ``seen`` is what its headings say of such a list.
+    """
     headings = Headings(TIMETABLE_SHEET)
     try:
         table, _ = look_for_table(grid, headings)
@@ -248,7 +251,6 @@ def _meetings_by_contents(grid: Grid) -> Candidate | None:
     often = any(says_how_often(column) or holds_weeks_of_month(column) for column in table.columns)
     unsure = [match.column for match in matches.all if not match.field or match.certainty is not Certainty.SURE]
     not_weekly = any(not_every_week([column for column in unsure if column is not slot]))
-    seen = Evidence.of(grid, TIMETABLE_SHEET, {})
     if not_weekly or on_its_dates(seen).against:
         return None
     for what, holds in (("periods", holds_days_and_periods), ("times", holds_days_and_times)):

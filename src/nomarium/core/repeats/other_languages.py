@@ -8,11 +8,6 @@ from functools import partial
 from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
 from nomarium.lazily import regex
 
-_OF_THE_MONTH = (
-    r"(?:im|pro) ?monat|(?:des|jeden|eines) monats|d\.? ?m\.?|du mois|de chaque mois|par mois|del mes|de cada mes|"
-    r"de mes|al mes|del mese|di ogni mese|al mese|do mês|de cada mês|van (?:de|elke|iedere) maand|per maand|"
-    r"i månaden|i måneden|(?:każdego )?miesiąca|w miesiącu|v měsíci|(?:každého )?měsíce|kuukauden"
-)
 _PHRASES = {
     "monthly": (
         r"(?:ein|1) ?(?:mal|x) (?:im|pro) monat|einmal monatlich|(?:une|1) fois par mois|una vez al mes|"
@@ -22,7 +17,11 @@ _PHRASES = {
         r"|todos los meses|mensal(?:mente)?|todos os meses|mensil(?:e|mente)|(?<!di )ogni mese|maandelijks"
         r"|(?<!van )elke maand|varje månad|månatligen|hver måned|månedligt?|co miesiąc"
     ),
-    "of the month": _OF_THE_MONTH,
+    "of the month": (
+        r"(?:im|pro) ?monat|(?:des|jeden|eines) monats|d\.? ?m\.?|du mois|de chaque mois|par mois|del mes|de cada mes|"
+        r"de mes|al mes|del mese|di ogni mese|al mese|do mês|de cada mês|van (?:de|elke|iedere) maand|per maand|"
+        r"i månaden|i måneden|(?:każdego )?miesiąca|w miesiącu|v měsíci|(?:každého )?měsíce|kuukauden"
+    ),
     "fortnightly": (
         r"alle (?:14|vierzehn) tage|co (?:dwa|2) tygodnie"
         r"|alle (?:zwei|2) wochen|vierzehntäg(?:ig|lich)|14-?täg(?:ig|lich)|zweiwöchentlich"

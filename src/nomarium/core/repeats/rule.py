@@ -30,6 +30,11 @@ class WeekdayNumber(NamedTuple):
     weekday: int
     ordinal: int = 0
 
+    @classmethod
+    def of(cls, day: date) -> WeekdayNumber:
+        """Return which weekday of its month a date is: the second Tuesday."""
+        return cls(day.weekday(), (day.day + 6) // 7)
+
 
 WEEKDAY_CODES = ("MO", "TU", "WE", "TH", "FR", "SA", "SU")
 

@@ -36,7 +36,6 @@ from nomarium.core.sources.repeat_dates import (
 from nomarium.core.sources.spans import LONGEST_OF_REPEAT, PeriodClock, clock_changes
 from nomarium.core.tables import Cell, Table, plain_text
 from nomarium.core.values import Order, parted_dates, split_list, weekday_in_any, without_not_on
-from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place, Problem
@@ -66,11 +65,6 @@ _SHORTER_THAN = {
     Frequency.YEARLY: timedelta(days=366),
 }
 """What repeats so often is shorter than this: beyond, its days are the first and the last of all."""
-_DIGIT = regex(r"\d")
-
-
-def _week_of_month(day: date) -> int:
-    return (day.day + 6) // 7
 
 
 @dataclass(frozen=True, slots=True)
@@ -295,21 +289,17 @@ class RepeatingRow:
     def _settled_in_month(self, repeat: Repeat) -> Repeat:
         """Return “monthly” beside a weekday on that weekday of the month, or on its day, as its last date proves."""
         rule, start, weekday = repeat.rule, self._first.start.date(), self._cell_text("weekday")
-        bare = rule.freq is Frequency.MONTHLY and rule.by_month_day == (start.day,) and not _DIGIT.search(self._text)
-        if not bare or weekday_in_any(weekday.rstrip("s.")) is None:
+        bare = rule.freq is Frequency.MONTHLY and rule.by_month_day == (start.day,)
+        if not bare or any(map(str.isdigit, self._text)) or weekday_in_any(weekday.rstrip("s.")) is None:
             return repeat
         last = self._last(repeat)
-        on_weekday = last is not None and (last.weekday(), _week_of_month(last)) == (
-            start.weekday(),
-            _week_of_month(start),
-        )
+        on_weekday = last is not None and WeekdayNumber.of(last) == WeekdayNumber.of(start)
         on_day = last is not None and last.day == start.day
         if on_weekday == on_day:
             raise RowRefused(wording.day_or_weekday_of_month(self._place("repeat"), self._text, start))
         if on_day:
             return repeat
-        number = WeekdayNumber(start.weekday(), _week_of_month(start))
-        return replace(repeat, rule=replace(rule, by_month_day=(), by_day=(number,)))
+        return replace(repeat, rule=replace(rule, by_month_day=(), by_day=(WeekdayNumber.of(start),)))
 
     def _on_weekdays_beside(self, repeat: Repeat) -> Repeat:
         """Return a repeat of each day or week on the weekdays that stand beside it: "Daily", "Mon-Fri"."""

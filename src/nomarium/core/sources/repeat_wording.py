@@ -6,7 +6,7 @@ from collections.abc import Iterable, Sequence
 from datetime import date, datetime
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
-from nomarium.core.repeats import nth
+from nomarium.core.repeats import WeekdayNumber, nth
 from nomarium.core.values import WEEKDAY_NAMES, day_words
 
 _CORRECT = ("Correct the cell", Way("keep_going", "leave its row out with {}"))
@@ -187,7 +187,7 @@ def bounded_by_its_days(place: Place, text: str, first: date, last: date) -> Pro
 
 def day_or_weekday_of_month(place: Place, text: str, first: date) -> Problem:
     """“Monthly” beside a weekday."""
-    weekday, day = f"{nth((first.day + 6) // 7)} {WEEKDAY_NAMES[first.weekday()]}", nth(first.day)
+    weekday, day = f"{nth(WeekdayNumber.of(first).ordinal)} {WEEKDAY_NAMES[first.weekday()]}", nth(first.day)
     message = f"From {day_words(first)} on it can mean the {weekday} of each month, or the {day}."
     return error(
         "day-or-weekday", place, message, found=text, advice=f"Write “{weekday} monthly”, or “monthly on the {day}”."

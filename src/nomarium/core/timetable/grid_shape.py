@@ -115,15 +115,16 @@ class Block:
 
     def parts(self) -> list[Block]:
         """Return the grids that its days head: one below each text in it where lines begin anew, else itself."""
+        if not self.sections:
+            return [self]
+        words = [line.words for line in self.lines]
+        if len(set(words)) == len(words):
+            return [replace(self, lines=_in_pairs(self.lines), sections={})]
         starts = [None, *self.sections]
         held = [
             (row, [line for line in self.lines if (row or -1) < line.row < (after or len(self.view.rows))])
             for row, after in zip_longest(starts, starts[1:])
         ]
-        words = [line.words for line in self.lines]
-        if len(set(words)) == len(words):
-            self.lines = _in_pairs(self.lines) if self.sections else self.lines
-            return [self]
         return [replace(self, lines=_in_pairs(lines), section=row, sections={}) for row, lines in held if lines]
 
     @property

@@ -151,8 +151,9 @@ def earliest_in_turn(starts: Sequence[TimeShape], usual: int) -> tuple[int, bool
 
 _EVENING = 5, 9
 _LATEST_AFTERNOON, _TEN = 4, 10
-_GAP = 4 * 60
 """Nobody begins at four in the morning; an evening that begins at five or six mostly ends before ten."""
+_GAP = 4 * 60
+"""Minutes from one start to the next, beyond which they are of different days."""
 
 
 def _is_told(shape: TimeShape) -> bool:

@@ -103,7 +103,7 @@ def _read(text: str, scanner: MomentScanner, order: Order | None) -> tuple[date,
     return spans[0] if len(spans) == 1 else None
 
 
-_DOTTED = regex(r"\d{1,2}\.\s?\d{1,2}\.(?:\s?\d{2,4}\b)?")
+_DOTTED = regex(r"\d{1,2}\.\s?\d{1,2}\.")
 """Dots say that the day comes first."""
 
 
