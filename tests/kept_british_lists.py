@@ -451,18 +451,18 @@ KEPT = {
         Sun 11 Oct 2026,09:00,B. Low,,K. Shea
         ,11:30,S. Fay,T. Orr,C. Moss
         == comes out as
-        2026-10-03 18:30–19:30 | M. Daly
-        2026-10-04 09:00–10:00 | K. Shea
-        2026-10-04 11:30–12:30 | T. Orr
-        2026-10-10 18:30–19:30 | P. Roe
-        2026-10-11 09:00–10:00 | B. Low
-        2026-10-11 11:30–12:30 | S. Fay
+        2026-10-03 2026-10-10 18:30–19:30 | Minister
+        2026-10-03 2026-10-10 18:30–19:30 | Reader 1
+        2026-10-03 2026-10-10 18:30–19:30 | Reader 2
+        2026-10-04 2026-10-11 09:00–10:00 | Minister
+        2026-10-04 2026-10-11 09:00–10:00 | Reader 1
+        2026-10-04 2026-10-11 11:30–12:30 | Minister
+        2026-10-04 2026-10-11 11:30–12:30 | Reader 1
+        2026-10-04 2026-10-11 11:30–12:30 | Reader 2
         == in calendars
-        Readers 6
+        A. Quinn 2, B. Low 2, C. Moss 2, K. Shea 2, M. Daly 2, P. Roe 2, S. Fay 2, T. Orr 2
         == with
-        warning unused-column Readers.csv, D1
-        warning unused-column Readers.csv, E1
-        notes dates-carried unsure-column
+        notes day-carried
     """,
     "London: Committee dates 2027 (2)": r"""
         Europe/London

@@ -966,12 +966,10 @@ KEPT = {
         1.º;14/09/2026;18/12/2026
         == comes out as
         2026-09-14..2026-12-16 without 2026-10-05
-        Wed 16:00–16:45 | Violino | 5
         Mon 14:30–15:15 | Piano | 3
+        Wed 16:00–16:45 | Violino | 5
         == in calendars
         Lopes 14, Nunes 13, Piano 13, Violino 14, 3 13, 5 14, Rita 13, Tiago 14
-        == with
-        notes unsure-column
     """,
     "Bucharest: Grupe, Zile libere": r"""
         Europe/Bucharest

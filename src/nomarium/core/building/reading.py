@@ -41,6 +41,7 @@ from nomarium.core.shapes import (
     Key,
     Patterns,
     Unfolded,
+    crossing_by_key,
     dated_lines,
     drawn_days,
     find_crossing,
@@ -48,7 +49,7 @@ from nomarium.core.shapes import (
     read_key,
     unfold,
 )
-from nomarium.core.sheets import SheetChoices, read_sheet
+from nomarium.core.sheets import SheetChoices, held_by_name, read_sheet
 from nomarium.core.slots import DayReader
 from nomarium.core.sources import Lookup, Lookups, SpanRules, fill_prefix
 from nomarium.core.sources.wording import not_looked_up
@@ -64,10 +65,12 @@ from nomarium.core.timetable import (
     join_blocks,
     join_codes,
     join_meetings,
+    mark_editions,
     read_codes,
     read_grids_of,
     read_list,
     read_master,
+    supersede,
 )
 from nomarium.core.timetable.wording import against_bells, unknown_term
 from nomarium.core.values import WEEKDAY_NAMES, clock_words, counted, split_list
@@ -113,6 +116,8 @@ class SourceReader:
             used = ("codes",) if any(grid.origins for grid in grids) else ()
             self._desk.found.problems += keys_without_effect(self._desk.plan, name, keys, kind, used)
             self._source(name, keys, choices, kind, grids)
+        of_all = [meeting for meetings in self._desk.found.meetings.values() for meeting in meetings]
+        self._desk.found.problems += supersede(of_all)
         for name, meetings in self._desk.found.meetings.items():
             self._desk.found.meetings[name], problems = join_meetings(meetings, grids=name in self._grid_sources)
             self._desk.found.problems += problems
@@ -145,7 +150,7 @@ class SourceReader:
         if looks_like_calendar(choices.path):
             return Kind.CALENDAR, []
         grids = self._desk.grids(choices)
-        crossed = [] if keys.kind in ("month pages", "codes") else _crossings(grids, choices)
+        crossed = [] if keys.kind in ("month pages", "codes") else self._crossings(name, keys, grids, choices)
         if any(crossed):
             return self._unfolded(name, keys, choices, grids, crossed)
         if keys.kind in _STATED:
@@ -275,6 +280,7 @@ class SourceReader:
             if table is None:
                 continue
             sheet = read_list(table, stated)
+            mark_editions(sheet.meetings, held_by_name(grid.sheet, grid.file, choices.dates.order), str(grid.place))
             for field_name in ("class", "course", "teacher", "room", "student"):
                 self._desk.known.add(field_name, [v for m in sheet.meetings for v in m.of(field_name)])
             self._take_meetings(name, sheet, who, replace(choices, only=(), without=()))
@@ -388,6 +394,18 @@ class SourceReader:
             beside = self._desk.choices(stated)
             yield from ((grid, beside) for grid in self._desk.grids(beside))
 
+    def _crossings(
+        self, name: str, keys: SourceKeys, grids: Sequence[Grid], choices: SheetChoices
+    ) -> list[Crossing | Patterns | Unfolded | None]:
+        """Return where names and days cross, or the list that a drawn year is; None for each sheet of another shape."""
+        if choices.columns:
+            return [None for _ in grids]
+        found = [find_patterns(grid) or find_crossing(grid) or drawn_days(grid) for grid in grids]
+        if all(found) or not keys.codes:
+            return found
+        lists = list(self._sheets_of_codes(name, keys))
+        return [one or crossing_by_key(grid, lists) for one, grid in zip(found, grids, strict=True)]
+
     def _code_sheets(self, name: str, keys: SourceKeys) -> list[CodeSheet]:
         """Read what the codes of a source stand for, for each person."""
         sheets: list[CodeSheet] = []
@@ -404,14 +422,6 @@ class SourceReader:
             for sheet in sheets:
                 sheet.is_named = True
         return sheets
-
-
-def _crossings(grids: Sequence[Grid], choices: SheetChoices) -> list[Crossing | Patterns | Unfolded | None]:
-    """Return where names and days cross on sheets, or the list that a drawn year is; None for each of another shape."""
-    return [
-        (find_patterns(grid) or find_crossing(grid) or drawn_days(grid)) if not choices.columns else None
-        for grid in grids
-    ]
 
 
 @dataclass(frozen=True, slots=True)

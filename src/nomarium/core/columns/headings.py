@@ -43,6 +43,7 @@ _EDGES = frozenset("first last start begin end opening closing birth every each 
 
 
 _PARTS = 2
+_BETWEEN_PARTS = regex(r"/|\||\n|\s[-–—·]\s")
 _TITLES = ("course", "class", "summary")
 
 
@@ -64,11 +65,15 @@ class Headings:
         return self._asked[heading]
 
     def _by_part(self, heading: str) -> str | None:
-        """Return what one of two parts means, where the other means nothing, or less: "Level/Subject"."""
-        parts = heading.split("/")
+        """Return what both of two parts mean, "Day / Jour"; or one, the other nothing or less: "Level/Subject"."""
+        parts = _BETWEEN_PARTS.split(heading)
         if len(parts) != _PARTS or not all(len(part.strip()) > 1 for part in parts):
             return None
         known = [name for part in parts if (name := self._fields.get(heading_key(part)))]
+        if len(known) == _PARTS and known[0] == known[1]:  # said in two languages
+            return known[0]
+        if "/" not in heading:
+            return None
         titles = [name for name in known if name in _TITLES]
         chosen = known if len(known) == 1 else titles
         field = self.sheet.field(chosen[0]) if len(chosen) == 1 else None

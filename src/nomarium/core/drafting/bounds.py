@@ -18,7 +18,7 @@ from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, has_errors
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import Crossing
-from nomarium.core.sheets import Sheet, read_sheet, titled_span
+from nomarium.core.sheets import Sheet, held_by_name, read_sheet, titled_span
 from nomarium.core.slots import counted_by_words, read_week_numbers
 from nomarium.core.sources import EventChoices, is_undated, read_events
 from nomarium.core.tables import Grid, find_table, plain_text
@@ -70,9 +70,7 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
     known = [one for one in found if one is not None]
     if not known or len(known) < len(found):
         return None
-    said_by = ", ".join(dict.fromkeys(one.said_by for one in known))
-    soonest = max(one.soonest or one.last for one in known)
-    return Bounds(min(one.first for one in known), max(one.last for one in known), said_by, soonest)
+    return _of_all(known)
 
 
 @cache
@@ -131,6 +129,22 @@ _DAY, _WEEK = timedelta(days=1), timedelta(weeks=1)
 # A draft is written several times until it builds: its sheets are read once.
 @cache
 def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
+    """Return from when until when a sheet runs; one of several tabs where each of them says so."""
+    found = [_bounds_of_part(part, order) for part in sheet.parts]
+    known = [one for one in found if one is not None]
+    if len(found) == 1 or not known:
+        return found[0]
+    return _of_all(known) if len(known) == len(found) else None
+
+
+def _of_all(known: Sequence[Bounds]) -> Bounds:
+    """Return the bounds within which all others lie."""
+    said_by = ", ".join(dict.fromkeys(one.said_by for one in known))
+    soonest = max(one.soonest or one.last for one in known)
+    return Bounds(min(one.first for one in known), max(one.last for one in known), said_by, soonest)
+
+
+def _bounds_of_part(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     if sheet.kind is Kind.GRID:
         return _by_captions(sheet, order)
     if sheet.grid is None:
@@ -143,9 +157,17 @@ def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     except DataRefused:
         return None
     if table is None or not len(table):
-        return _by_title(_titles_of(sheet), sheet, order)
+        return _by_title(_titles_of(sheet), sheet, order) or _by_name(sheet, order)
     by_rows = _by_dates(table, sheet) or _by_counts(table, sheet) or _by_weeks(table, sheet)
-    return by_rows or _by_title(_titles_of(sheet) or table.table.titles, sheet, order)
+    return by_rows or _by_title([*_titles_of(sheet), *table.table.titles], sheet, order) or _by_name(sheet, order)
+
+
+def _by_name(sheet: FoundSheet, order: Order | None) -> Bounds | None:
+    """Return from when until when the name of the tab or the file says that a timetable holds; both of its days."""
+    held = held_by_name(sheet.sheet, sheet.path.name, order)
+    if held is None or held.first is None or held.last is None:
+        return None
+    return Bounds(held.first, held.last, f"the name “{held.name}”")
 
 
 def _bounds_of_events(sheet: FoundSheet, grid: Grid, order: Order | None) -> Bounds | None:
@@ -190,7 +212,7 @@ def _by_captions(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     spans = [several or ([of_sheet] if of_sheet else []) for several in captions]
     whole = [several[0] for several in spans if len(several) == 1]
     if not spans or len(whole) < len(spans):
-        return None
+        return None if any(spans) else _by_name(sheet, order)
     first, last = min(span.first for span in whole), max(span.last for span in whole)
     return Bounds(first, last, f"the captions in {sheet.path.name}")
 

@@ -14,7 +14,7 @@ from nomarium.core.columns import (
     holds_weekdays,
 )
 from nomarium.core.drafting.programmes import with_programmes
-from nomarium.core.drafting.proved_codes import with_keys, with_lookups
+from nomarium.core.drafting.proved_codes import with_crossings, with_keys, with_lookups
 from nomarium.core.drafting.proved_year import with_closures, with_closures_alone, with_specials, with_terms
 from nomarium.core.drafting.sheets import FoundSheet, texts_below, texts_of_grid
 from nomarium.core.drafting.special_notes import with_special_notes
@@ -35,7 +35,7 @@ def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
     order, _ = proved_order(sheets)
     sheets = [replace(sheet, order=order or None) for sheet in sheets]
-    sheets = with_lists_of_times(sheets)
+    sheets = with_crossings(with_lists_of_times(sheets))
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
     return with_closures_alone(with_special_notes(with_programmes(with_periods(with_lookups(proved)))))
 

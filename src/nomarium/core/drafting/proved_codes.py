@@ -11,7 +11,15 @@ from nomarium.core.columns import (
     Headings,
     Kind,
 )
-from nomarium.core.drafting.sheets import FoundSheet, codes_in_column, codes_of, is_of_blocks, key_column, parts_of_grid
+from nomarium.core.drafting.sheets import (
+    FoundSheet,
+    as_found,
+    codes_in_column,
+    codes_of,
+    is_of_blocks,
+    key_column,
+    parts_of_grid,
+)
 from nomarium.core.kinds import (
     PEOPLE_SHEET,
     PLACE_SHEET,
@@ -19,7 +27,7 @@ from nomarium.core.kinds import (
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.recognition import Recognised
-from nomarium.core.shapes import explains
+from nomarium.core.shapes import crossing_by_key, explains, headed_by_values, unfold
 from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import are_people, name_key
 
@@ -126,6 +134,26 @@ def _are_of(named: set[str], blocks: set[str]) -> bool:
     return len(named & blocks) * 2 > len(blocks) or (len(named) > 1 and named <= blocks)
 
 
+def with_crossings(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder, those on which names and weekdays cross by a key that stands on another."""
+    return [_crossed_by_key(sheet, sheets) for sheet in sheets]
+
+
+def _crossed_by_key(sheet: FoundSheet, sheets: Sequence[FoundSheet]) -> FoundSheet:
+    """Return a sheet on which names and weekdays cross as such, where another gives hours to the codes in its cells."""
+    grids = [tab for tab in sheet.tabs or (sheet.grid,) if tab is not None]
+    if sheet.kind not in (Kind.GRID, None) or sheet.recognised.unfolded or sheet.is_plain_list or len(grids) != 1:
+        return sheet
+    others = [other for other in sheets if other.kind in (Kind.CODES, Kind.BELLS, None) and other is not sheet]
+    lists = [(other.grid, as_found(other)) for other in others if other.grid is not None]
+    crossing = crossing_by_key(grids[0], lists) if lists else None
+    if crossing is None:
+        return sheet
+    unfolded = unfold(crossing)
+    recognised = Recognised(unfolded.kind, unfolded.why, is_list=False, crossing=crossing, unfolded=unfolded)
+    return replace(sheet, recognised=recognised, grid=unfolded.grid)
+
+
 def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder, those as keys that explain the codes or blocks in another's cells."""
     coded = {code for sheet in sheets if sheet.recognised.crossing for code in codes_of(sheet)}
@@ -142,7 +170,9 @@ def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         if (by_column := _by_key_column(sheet, grids)) is not None:
             return by_column
         if explains(sheet.grid, coded) or any(_are_of(named, blocks) for blocks in grids):
-            return replace(sheet, recognised=Recognised(Kind.CODES, "it has the codes of another sheet’s cells"))
+            of_keys = Recognised(Kind.CODES, "it has the codes of another sheet’s cells")
+            heading = headed_by_values(sheet.grid, coded)
+            return replace(sheet, recognised=of_keys, columns={heading: "code"} if heading else {})
         return sheet
 
     return [as_key(sheet) for sheet in sheets]

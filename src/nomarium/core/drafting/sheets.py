@@ -96,6 +96,13 @@ class FoundSheet:
     """Which of its rows are meant, where it is several things: values by headings."""
     order: Order | None = None
     """The order of day and month that the dates of its folder prove."""
+    tabs: tuple[Grid, ...] = ()
+    """All its tabs, where a file of several tabs alike is meant as a whole."""
+
+    @property
+    def parts(self) -> Sequence[FoundSheet]:
+        """The sheet, or each tab of a file that is meant as a whole."""
+        return _parts_of(self) if self.tabs else (self,)
 
     @property
     def kind(self) -> Kind | None:
@@ -125,6 +132,8 @@ class FoundSheet:
 
     def says_when_not(self) -> bool:
         """Tell whether a timetable says on which dates it does not meet, in a column or in a note for all of it."""
+        if self.tabs:
+            return any(part.says_when_not() for part in self.parts)
         if self.kind is Kind.GRID:
             rows = self.grid.rows if self.grid is not None else []
             texts = [texts for texts in map(_texts_of, rows) if len(texts) == 1]
@@ -153,6 +162,8 @@ class FoundSheet:
 
     def column(self, name: str) -> list[str]:
         """Return the texts of all columns with a heading, by the heading's key."""
+        if self.tabs:
+            return [text for part in self.parts for text in part.column(name)]
         table, headings = _as_timetable(self), Headings(TIMETABLE_SHEET)
         columns = table.columns if table else []
         named = [one for one in columns if heading_key(one.heading) == name or headings(one.heading) == name]
@@ -161,7 +172,12 @@ class FoundSheet:
         return [" ".join(plain_text(cell).split()) for column in named for cell in column.cells if cell != ""]
 
 
-# A draft asks for its columns one by one: its table is found once.
+# A draft asks for its columns one by one: its parts are made once, and the table of each is found once.
+@cache
+def _parts_of(sheet: FoundSheet) -> tuple[FoundSheet, ...]:
+    return tuple(replace(sheet, sheet=tab.sheet, grid=tab, tabs=()) for tab in sheet.tabs)
+
+
 @cache
 def _as_timetable(sheet: FoundSheet) -> Table | None:
     """Return the table of a sheet as one of a timetable; None where it has none."""
@@ -215,7 +231,8 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
         and (len(found) == 1 or drawn or (not crossed and kinds & _ALIKE))
     ):
         # All its sheets are alike: the file as a whole is meant.
-        return [FoundSheet(path, None, found[0].recognised, found[0].grid)]
+        tabs = tuple(sheet.grid for sheet in found if sheet.grid is not None)
+        return [FoundSheet(path, None, found[0].recognised, found[0].grid, tabs=tabs if len(tabs) > 1 else ())]
     return found
 
 

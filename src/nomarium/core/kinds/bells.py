@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from datetime import time
 from itertools import pairwise
 
@@ -26,6 +25,7 @@ from nomarium.core.columns import (
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.class_fields import DIVISION_HEADINGS, PERIOD_HEADINGS
+from nomarium.core.kinds.labels import PLAIN_LABELS, bare_label
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import DAY, SHEET_RULES
 from nomarium.core.kinds.timetable import TIMETABLE_SHEET
@@ -74,15 +74,17 @@ def _ring_in_turn(seen: Evidence) -> Verdict:
 def _no_days_across(seen: Evidence) -> Verdict:
     """No headings are weekdays: days across are a grid's."""
     headings = tuple(column.heading for column in seen.table.columns) if seen.table else ()
-    days = [heading for heading in headings if is_weekday(heading) or _OF_A_CYCLE.fullmatch(heading.strip())]
+    days = [heading for heading in headings if is_weekday(heading) or _is_of_a_cycle(heading)]
     if len(days) < 2:
         runs = (headings[first : first + length] for length in (3, 5) for first in range(len(headings) - length + 1))
         days = next((list(run) for run in runs if weekdays_in_turn(run)), [])
     return Verdict(f"days stand across: {days[0]}, {days[1]} …" if days else "")
 
 
-_OF_A_CYCLE = regex(r"(?:day|tag|jour|día|dia|giorno|dag) ?(?:[A-L]|\d{1,2})|[A-L][ -]day", re.IGNORECASE)
-"""“Day 3”, “A Day”: a day of a cycle."""
+def _is_of_a_cycle(heading: str) -> bool:
+    """Tell whether a heading is a day of a cycle, with the word for it: “Day 3”, “A Day”, “Day 3 / Jour 3”."""
+    return heading.strip() != (label := bare_label(heading, ())) and label.upper() in PLAIN_LABELS
+
 
 BELL_SHEET = with_phrases(
     SheetKind(

@@ -21,7 +21,7 @@ from nomarium.core.columns import (
 )
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.kinds.dated_fields import WEEKDAY
-from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label
+from nomarium.core.kinds.labels import NUMBERS, PLAIN_LABELS, bare_label
 from nomarium.core.kinds.phrases import with_phrases
 from nomarium.core.kinds.samples import DAY, SHEET_RULES
 
@@ -39,16 +39,13 @@ def _few_labels(seen: Evidence) -> Verdict:
     few = 1 < len(bare) <= _MOST_LABELS and seen.table is not None and len(bare) * 3 <= len(seen.table)
     if not few:
         return Verdict("its labels do not come again and again")
-    return Verdict("" if bare <= _PLAIN else "its labels are neither letters nor numbers")
-
-
-_PLAIN = frozenset({*LETTERS, *NUMBERS})
+    return Verdict("" if bare <= PLAIN_LABELS else "its labels are neither letters nor numbers")
 
 
 def plain_labels(texts: Sequence[str]) -> set[str]:
     """Return the labels among some texts: where most are letters or numbers, these, as others say "No school"."""
     bare = [bare_label(text, ()) for text in texts]
-    plain = [label for label in bare if label in _PLAIN]
+    plain = [label for label in bare if label in PLAIN_LABELS]
     numbers = [label for label in plain if label in NUMBERS]
     if len(numbers) * _MOST_OF > len(bare) * (_MOST_OF - 1):
         return set(numbers)  # “H” among numbers is a holiday

@@ -353,7 +353,7 @@ CLOSED = (
     r"holidays?|break|vacations?|half[- ]term|inset|p\.?d\.? days?|days? off|"
     r"no (?:school|class(?:es)?|lessons?|training|sessions?)|bank holiday|feiertage?|"
     r"geen les(?:sen)?|kein(?:e)? (?:unterricht|kurse?|training)|pas de cours|ingen (?:undervisning|träning|trening)|"
-    r"vacances|congés?|férié|festivos?|vacaciones|puente|"
+    r"vacances|congés?|férié|festivos?|vacaciones|puente|ponte|carnevale|carnaval|immacolata|ognissanti|toussaint|"
     r"chiusur\w+|fermetur\w+|schließ\w*|cierres?|encerr\w*|stängt?|"
     r"feriados?|férias|vacanze|festa|festività|\w*ferie[nr]?|helligdag|\w*vakantie\w*|vrije?|"
     r"\w*lov(?:et)?|helgdag(?:ar)?|röda dagar|skolfritt|"

@@ -70,7 +70,7 @@ def _come_again(texts: Sequence[str]) -> bool:
     known = Counter(texts)
     labels = [text for text, count in known.items() if count > 1]
     often = sum(known[text] for text in labels) * 4 >= len(texts) * 3
-    return 1 < len(labels) <= _MOST_LABELS and often and len(known) * 2 <= len(texts)
+    return 1 < len(labels) <= _MOST_LABELS and often and len(known) * 3 <= len(texts) * 2
 
 
 def in_turn(texts: Sequence[str]) -> bool:

@@ -7,11 +7,11 @@ from nomarium.lazily import on_demand
 if TYPE_CHECKING:
     from nomarium.core.shapes.captioned import captioned_list
     from nomarium.core.shapes.cell_texts import is_free, without_length
-    from nomarium.core.shapes.crossing import Crossing, find_crossing
+    from nomarium.core.shapes.crossing import Crossing, crossing_by_key, find_crossing
     from nomarium.core.shapes.dated_lines import dated_lines
     from nomarium.core.shapes.dates_across import dates_across
     from nomarium.core.shapes.drawn_days import drawn_days, listed_in
-    from nomarium.core.shapes.key import Key, meanings_in, read_key
+    from nomarium.core.shapes.key import Key, headed_by_values, meanings_in, read_key
     from nomarium.core.shapes.months import DrawnDay, MonthBlock, month_blocks
     from nomarium.core.shapes.patterns import Patterns, find_patterns
     from nomarium.core.shapes.sheets_of_file import explains, unfolded_of
@@ -27,12 +27,14 @@ __all__ = [
     "Patterns",
     "Unfolded",
     "captioned_list",
+    "crossing_by_key",
     "dated_lines",
     "dates_across",
     "drawn_days",
     "explains",
     "find_crossing",
     "find_patterns",
+    "headed_by_values",
     "is_free",
     "listed_in",
     "meanings_in",

@@ -2,23 +2,33 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from nomarium.core.columns import Headings, Kind, holds_dates, holds_times, holds_weekdays, is_caption
+from nomarium.core.columns import (
+    Headings,
+    Kind,
+    holds_dates,
+    holds_days_and_times,
+    holds_times,
+    holds_weekdays,
+    is_caption,
+)
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
+from nomarium.core.shapes import wording
 from nomarium.core.shapes.headless import small_view
 from nomarium.core.shapes.unfolded import ListRows, Unfolded
 from nomarium.core.tables import Column, Grid, GridView, is_data
 from nomarium.core.values import CLASS_FORM, TITLED_FORM, is_date, looks_like_place, span_in, weekday_in_any
 
 if TYPE_CHECKING:
-    from collections.abc import Mapping
+    from collections.abc import Mapping, Sequence
 
 _MOST_ABOVE, _FEWEST_HEADINGS, _FEWEST_CAPTIONS, _FEWEST_CELLS = 6, 3, 2, 2
 _LONGEST = 60
 _TIMES = ("start_time", "start", "hours", "when", "period", "slot")
 _KINDS = {  # what a list calls the day of each row
-    Kind.LIST: (TIMETABLE_SHEET, ("day", "slot"), holds_weekdays),
+    Kind.LIST: (TIMETABLE_SHEET, ("day", "slot"), lambda days: holds_weekdays(days) or holds_days_and_times(days)),
     Kind.EVENTS: (EVENT_SHEET, ("start_date", "start", "when"), holds_dates),
 }
 
@@ -47,9 +57,20 @@ def captioned_list(grid: Grid) -> Unfolded | None:
                 return None
             captions[now], below[row] = next(iter(dict(view.filled(now)).values())), now
     different = len(set(captions.values()))
-    if different < max(_FEWEST_CAPTIONS, len(captions)) or not all(_stands_apart(view, row, head) for row in captions):
+    close = [row for row in captions if not _stands_apart(view, row, head)]
+    if different < max(_FEWEST_CAPTIONS, len(captions)) or min(captions) in close:
         return None
-    return _list(view, head, kind, captions, below)
+    if close and not _are_whole(view, [row for row in below if row not in captions and below[row] is not None]):
+        return None
+    found = _list(view, head, kind, captions, below)
+    said = [wording.heads_rows_below(view.place(row, next(view.filled(row))[0]), captions[row]) for row in close]
+    return replace(found, problems=[*found.problems, *said])
+
+
+def _are_whole(view: GridView, rows: Sequence[int]) -> bool:
+    """Tell whether all rows of a list fill the same columns, most of them at least: none has its date missing."""
+    filled = [{column for column, _ in view.filled(row)} for row in rows]
+    return len(set.intersection(*filled)) >= _FEWEST_HEADINGS if filled else False
 
 
 def _headings(view: GridView) -> tuple[int, Kind | None]:
@@ -108,14 +129,23 @@ def _list(
     called = dict(zip(captions, names, strict=True))
     first = min(captions)
     columns = range(view.width)
+    titles = _title_column(view, head, kind) if heading == "Group" else None
     listed = ListRows(view, min(head, first))
     listed.add(head, columns, (heading, (first, 0)))
     for row, caption in below.items():
         column = 0 if caption is None else next(view.filled(caption))[0]
         said = "" if caption is None else called[caption]
         listed.add(row, columns, (said, (row if caption is None else caption, column)))
+        if titles is not None and column == titles and said:
+            listed.entitle(titles, f"{said}: {view.text(row, titles)}")
     shown = ", ".join(list(captions.values())[:2])
     return listed.unfolded(kind, heading, f"its rows stand in groups, each below its caption ({shown}, …)")
+
+
+def _title_column(view: GridView, head: int, kind: Kind) -> int | None:
+    """Return the column that says what is on; None where no heading says which it is."""
+    known = Headings(_KINDS[kind][0])
+    return next((at for at, text in view.filled(head) if known(text) in ("class", "course", "summary")), None)
 
 
 def _named(captions: list[str], kind: Kind) -> tuple[str, list[str]]:

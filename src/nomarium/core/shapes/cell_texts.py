@@ -74,7 +74,7 @@ def is_code(text: str) -> bool:
     """Tell whether a text can be the code of something: short, one word, and no small word."""
     text = text.strip()
     is_word = len(text) > _LONGEST_WORD_CODE and not any(map(str.isdigit, text)) and not text.isupper()
-    return bool(_CODE.fullmatch(text)) and not is_word
+    return bool(_CODE.fullmatch(text)) and not is_word and not _CLOCK.fullmatch(text)
 
 
 def mostly_labels(texts: Sequence[str], *, any_words: bool = False) -> bool:

@@ -7,7 +7,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Iterator, Sequence
+from collections.abc import Collection, Iterable, Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
@@ -18,7 +18,7 @@ from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, names_week, weeks_down
 from nomarium.core.shapes.cell_texts import codes_in, is_free, mostly_labels
 from nomarium.core.shapes.crossed_weekdays import crossed_weekdays
-from nomarium.core.shapes.key import Meaning, meanings_in
+from nomarium.core.shapes.key import Meaning, codes_with_hours, meanings_in
 from nomarium.core.shapes.months import month_blocks
 from nomarium.core.shapes.paired_hours import join_paired_hours
 from nomarium.core.sheets import length_said
@@ -39,6 +39,7 @@ from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Place
+    from nomarium.core.sheets import SheetChoices
 
 _MOST_ROWS_ABOVE = 25
 _MOST_TURNED = 3000
@@ -331,15 +332,26 @@ def _are_people(names: Sequence[str]) -> bool:
     return are_people(names, lambda word: any(heading(word) for heading in known))
 
 
-def find_crossing(grid: Grid, *, turned: bool | None = None) -> Crossing | None:
+def find_crossing(grid: Grid, *, turned: bool | None = None, explained: Collection[str] = ()) -> Crossing | None:
     """Return where names and days cross on a sheet; None for a list, a grid of periods, bell times and others.
 
-    ``turned`` looks only for names across or only for names down.
+    ``turned`` looks only for names across or only for names down; another sheet gives the ``explained`` codes hours.
     """
     if month_blocks(grid) or crossed_weekdays(grid) is not None:
         return None
     grid = join_paired_hours(grid) or grid
-    return _crossing_in(grid, turned=turned) or _crossing_beside_key(grid, turned=turned)
+    return _crossing_in(grid, turned=turned, explained=explained) or _crossing_beside_key(grid, turned=turned)
+
+
+def crossing_by_key(grid: Grid, lists: Iterable[tuple[Grid, SheetChoices]]) -> Crossing | None:
+    """Return where names and days cross on a sheet by what its cells hold: codes that lists give hours.
+
+    Each list stands with how it is read.
+    """
+    texts = {text for row in grid.rows for cell in row if 0 < len(text := plain_text(cell).strip()) <= _LONGEST_WORD}
+    codes = {part for text in texts for part in (text, *codes_in(text))}
+    explained = {code for other, choices in lists for code in codes_with_hours(other, choices, codes)}
+    return find_crossing(grid, explained=explained) if explained else None
 
 
 def _crossing_beside_key(grid: Grid, *, turned: bool | None) -> Crossing | None:
@@ -359,13 +371,13 @@ def _crossing_beside_key(grid: Grid, *, turned: bool | None) -> Crossing | None:
     return found
 
 
-def _crossing_in(grid: Grid, *, turned: bool | None) -> Crossing | None:
-    if turned is not True and (upright := _crossing(GridView(grid))) is not None and _is_sure(upright):
+def _crossing_in(grid: Grid, *, turned: bool | None, explained: Collection[str] = ()) -> Crossing | None:
+    if turned is not True and (upright := _crossing(GridView(grid))) is not None and _is_sure(upright, explained):
         return upright
     if turned is False or len(grid.rows) > _MOST_TURNED:
         return None
     sideways = _crossing(GridView(grid, turned=True))
-    return sideways if sideways is not None and _is_sure(sideways) and _is_sure_turned(sideways) else None
+    return sideways if sideways is not None and _is_sure(sideways, explained) and _is_sure_turned(sideways) else None
 
 
 def _crossing(view: GridView) -> Crossing | None:
@@ -443,7 +455,6 @@ _AMOUNT = regex(r"\d+(?:[.,:]\d+)?")
 
 def _take_rows(found: Crossing, axis: Axis) -> None:
     view, first = found.view, found.leads[0]
-    known = Headings(EVENT_SHEET)
     heads = [text for row in range(axis.last_row + 1, len(view.rows)) if (text := view.text(row, first))]
     places = [text for text in heads if is_place_word(text)]
     places = places if len(places) > 1 else []  # “Hall” and “Gym” are names, where a single “Hall” says where
@@ -464,12 +475,8 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
         name = view.text(row, first)
         if not texts:
             blank = True
-        elif (found.view.turned and name and known(name) in _ABOUT_THE_DAY and name not in places) or _numbers_dates(
-            found, axis, name, row
-        ):
-            found.about_days[row] = name
-        elif found.view.turned and axis.dated and name and known(name) == "summary" and _is_sparse(found, row):
-            found.about_days[row] = _OCCASION
+        elif heading := _heading_of_days(found, axis, row, "" if name in places else name):
+            found.about_days[row] = heading
         elif name and cells and (_TOTAL.fullmatch(name) or _counts(found, row, cells)):
             found.totals += 1
         elif not cells or (blank and name and _explains(found, texts)):
@@ -481,6 +488,18 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             blank = False
         else:
             found.stray += [(row, column) for column in cells]
+
+
+def _heading_of_days(found: Crossing, axis: Axis, row: int, name: str) -> str:
+    """Return how what a row says of each day is headed in a list; "" where it is of a name of its own."""
+    if not (found.view.turned and name):
+        return ""
+    field = Headings(EVENT_SHEET)(name)
+    if field in _ABOUT_THE_DAY or _numbers_dates(found, axis, name, row):
+        return name
+    if axis.dated and row == _row_of_times(found, axis):
+        return _TIME_OF_DAY
+    return _OCCASION if axis.dated and field == "summary" and _is_sparse(found, row) else ""
 
 
 def _form(text: str) -> str:
@@ -505,12 +524,23 @@ _WEEK_NUMBERS = frozenset(map(heading_key, f"{words.WEEK}|kw|no|nr|#|wk|week no|
 
 def _numbers_dates(found: Crossing, axis: Axis, name: str, row: int) -> bool:
     """Tell whether a row numbers the weeks of dates that stand across, or the dates themselves."""
-    if not (found.view.turned and axis.dated and heading_key(name) in _WEEK_NUMBERS):
+    if not (axis.dated and heading_key(name) in _WEEK_NUMBERS):
         return False
     cells = [text for column in axis.heads if (text := found.view.text(row, column))]
     return bool(cells) and all(map(str.isdecimal, cells))
 
 
+def _row_of_times(found: Crossing, axis: Axis) -> int:
+    """Return the one row that says when something is on each date, whatever heads it; -1 for none, or several."""
+    below = range(axis.last_row + 1, len(found.view.rows))
+    texts = {row: [text for column in axis.heads if (text := found.view.text(row, column))] for row in below}
+    timed = [row for row, several in texts.items() if several and all(map(_CLEAR_TIME.fullmatch, several))]
+    return timed[0] if len(timed) == 1 and len(texts[timed[0]]) == len(axis.heads) else -1
+
+
+_CLEAR_TIME = regex(r"\d{1,2}[:.hu]\d{2}\s*(?:[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
+_TIME_OF_DAY = "Time"
+"""The heading of when on its day something is."""
 _OCCASION = "Description"
 """The heading of what a day is, beside what each name does on it."""
 
@@ -527,8 +557,11 @@ def _explains(found: Crossing, texts: Sequence[str]) -> bool:
     return len(texts) > 1 and texts[0] in codes and not all(text in codes for text in texts[1:])
 
 
-def _is_sure(found: Crossing) -> bool:
-    """Tell whether the cells say when, or the days are dates; periods and times along the side make other sheets."""
+def _is_sure(found: Crossing, explained: Collection[str] = ()) -> bool:
+    """Tell whether the cells say when, or the days are dates; periods and times along the side make other sheets.
+
+    ``explained`` are codes to which another sheet gives hours.
+    """
     names = found.names()
     if not names or found.by_weeks:  # weeks down, weekdays across: every cell is a date's own
         return not found.view.turned
@@ -548,13 +581,21 @@ def _is_sure(found: Crossing) -> bool:
     ):
         return True
     texts = found.texts()
-    explained = {meaning.code for meaning, _ in found.own_key() if meaning.hours}
-    coded = [text for text in texts if codes_in(text) and set(codes_in(text)) <= explained]
+    explained = {code.casefold() for code in (*explained, *(one.code for one, _ in found.own_key() if one.hours))}
+    coded = [text for text in texts if _all_explained(text, explained)]
     starts = _are_times(texts) and any(map(length_said, (text for line in found.lines for text in line.texts)))
     timed = [text for text in texts if starts or span_in(text) or text in coded]
     by_key = 0 < len(coded) == len(texts)  # bell times have none
     named = by_key or starts or len(timed) < len(texts) or _heads_names(found) or _not_bells(found, texts)
     return len(timed) * 2 > len(texts) and named
+
+
+def _all_explained(text: str, explained: Collection[str]) -> bool:
+    """Tell whether a cell holds nothing but codes that have hours, or says that somebody is off."""
+    codes = [text] if text.casefold() in explained else codes_in(text)
+    return bool(explained) and (
+        is_free(text) or (bool(codes) and all(code.casefold() in explained or is_free(code) for code in codes))
+    )
 
 
 def _are_on_duty_by_title(found: Crossing) -> bool:

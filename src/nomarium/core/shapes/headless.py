@@ -6,12 +6,12 @@ from collections.abc import Iterator, Mapping, Sequence
 from datetime import date, datetime, time
 from typing import NamedTuple
 
-from nomarium.core.columns import Headings, Kind
+from nomarium.core.columns import Headings, Kind, holds_days_and_times
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.unfolded import Unfolded
-from nomarium.core.tables import Cell, Grid, GridView, Spot
-from nomarium.core.values import is_date, is_place_name, is_place_word, month_of, scan_span, weekday_in_any
+from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
+from nomarium.core.values import TITLED_FORM, is_date, is_place_name, is_place_word, month_of, scan_span, weekday_in_any
 from nomarium.lazily import regex
 
 _MOST_ROWS, _MOST_COLUMNS = 2_000, 40
@@ -53,12 +53,13 @@ def headless_list(grid: Grid) -> Unfolded | None:
     monthly = _follow_months(view, rows, records)
     weekly = [column for column in columns if all(_is_weekday(view.text(row, column)) for row in records)]
     dates = [column for column in columns if all(_is_day(view, row, column, monthly=monthly) for row in records)]
-    kind = Kind.LIST if weekly and not dates else Kind.EVENTS
-    days = weekly if kind is Kind.LIST else dates
+    slots = [column for column in columns if _holds_slots(view, records, column)] if not (weekly or dates) else []
+    kind = Kind.LIST if (weekly or slots) and not dates else Kind.EVENTS
+    days = weekly or slots if kind is Kind.LIST else dates
     whole = sum(len(list(view.filled(row))) >= _FEWEST_CELLS for row in records)
     if len(days) != 1 or (kind is Kind.LIST and whole * 2 <= len(records)):
         return None
-    headings = _headings_by_cells(view, records, days[0], kind)
+    headings = _headings_by_cells(view, records, days[0], kind, timed=bool(slots))
     return _headed(view, rows, records[0], headings, kind) if headings else None
 
 
@@ -130,26 +131,37 @@ def _known() -> Iterator[Headings]:
     return map(Headings, (EVENT_SHEET, TIMETABLE_SHEET))
 
 
-def _headings_by_cells(view: GridView, records: Sequence[int], day: int, kind: Kind) -> dict[int, str]:
+def _headings_by_cells(
+    view: GridView, records: Sequence[int], day: int, kind: Kind, *, timed: bool = False
+) -> dict[int, str]:
     """Return what heads the columns, as their cells prove it; none where no column says what is on.
 
-    Meetings must have their times beside them; of dates a title may say those.
+    Meetings must have their times beside them, unless they are ``timed`` by their day; of dates a title may say those.
     """
     columns = [column for column in range(view.width) if column != day]
     times = [column for column in columns if _holds_times(view, records, column)]
     words = [column for column in columns if column not in times and _holds_words(view, records, column)]
     titles = [column for column in words if all(view.text(row, column) for row in records)]
-    if len(times) > len(_TIMES) or not titles or not (times or (kind is Kind.EVENTS and day >= 0)):
+    if len(times) > len(_TIMES) or not titles or not (times or timed or (kind is Kind.EVENTS and day >= 0)):
         return {}
     head = _WORDS[kind]
-    title = min(titles, key=lambda column: (column < day, abs(column - max([day, *times]))))
+
+    def far_from_times(column: int) -> tuple[bool, int]:
+        return (column > day, column) if timed else (column < day, abs(column - max([day, *times])))
+
+    title = min(titles, key=far_from_times)
     headings = {title: head.title} | dict(zip(times, _TIMES.get(len(times), ()), strict=True))
     if day >= 0:
-        headings[day] = head.day
+        headings[day] = _DAY_AND_TIME if timed else head.day
     for column in words:
         if column != title:
-            headings[column] = head.place if _holds_places(view, records, column) else head.more
+            holds_people = kind is Kind.LIST and all(TITLED_FORM.fullmatch(view.text(row, column)) for row in records)
+            more = _TEACHER if holds_people else head.more
+            headings[column] = head.place if _holds_places(view, records, column) else more
     return headings
+
+
+_DAY_AND_TIME, _TEACHER = "Day and time", "Teacher"
 
 
 _TIMES = {1: ("Time",), 2: ("Start", "End")}
@@ -182,6 +194,12 @@ def _is_day(view: GridView, row: int, column: int, *, monthly: bool) -> bool:
     day = _DAY_OF_MONTH.fullmatch(text) if monthly else None
     named = day is not None and (day["weekday"] is None or _is_weekday(day["weekday"]))
     return is_date(text) or named
+
+
+def _holds_slots(view: GridView, records: Sequence[int], column: int) -> bool:
+    """Tell whether a column has a weekday and its times in each row: “Mondays 4.00-4.45”."""
+    texts = (view.text(row, column) for row in records)
+    return all(text and holds_days_and_times(Column("", column, [text])) for text in texts)
 
 
 def _holds_times(view: GridView, records: Sequence[int], column: int) -> bool:

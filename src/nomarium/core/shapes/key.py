@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Iterable, Sequence
+from contextlib import suppress
 from dataclasses import dataclass, field, replace
 from datetime import time
 from itertools import pairwise
@@ -10,6 +11,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Headings
 from nomarium.core.kinds import CODE_SHEET
+from nomarium.core.problems import DataRefused
 from nomarium.core.shapes import wording
 from nomarium.core.sheets import SheetChoices, read_sheet
 from nomarium.core.tables import Cell, Grid, plain_text
@@ -78,7 +80,7 @@ def read_key(grid: Grid, choices: SheetChoices, key: Key, codes: Collection[str]
 
     Raises DataRefused where it has none.
     """
-    if not choices.columns and (heading := _headed_by_values(grid, codes)):
+    if not choices.columns and (heading := headed_by_values(grid, codes)):
         choices = replace(choices, columns={heading: "code"})
     sheet, problems = read_sheet(grid, CODE_SHEET, choices)
     key.problems += problems
@@ -96,7 +98,15 @@ def read_key(grid: Grid, choices: SheetChoices, key: Key, codes: Collection[str]
         key.add(meaning, sheet.place(record, "code"))
 
 
-def _headed_by_values(grid: Grid, codes: Collection[str]) -> str:
+def codes_with_hours(grid: Grid, choices: SheetChoices, codes: Collection[str]) -> frozenset[str]:
+    """Return the codes that a list gives hours; none where it has none of the ``codes`` of another sheet."""
+    key = Key()
+    with suppress(DataRefused):
+        read_key(grid.copy(), choices, key, codes)
+    return frozenset(meaning.code for meaning in key.meanings.values() if meaning.hours)
+
+
+def headed_by_values(grid: Grid, codes: Collection[str]) -> str:
     """Return the heading of the column that holds some codes, where none is headed as codes; "" for none."""
     wanted = {code.casefold() for code in codes}
     head = next((row for row in grid.rows if sum(cell != "" for cell in row) > 1), [])

@@ -42,6 +42,10 @@ class ListRows:
         self._cells.append([*(self._view.cell(row, column) for column in columns), *(cell for cell, _ in more)])
         self._origins.append([self._view.spot(*spot) for spot in spots])
 
+    def entitle(self, column: int, text: str) -> None:
+        """Give the row that was added last another text in a column."""
+        self._cells[-1][column] = text
+
     def unfolded(self, kind: Kind, whose: str, why: str) -> Unfolded:
         """Return the list."""
         return Unfolded(self._view.grid.as_list(self._cells, self._origins), kind, whose, why)

@@ -142,6 +142,16 @@ def said_of_block(place: Place, text: str) -> Problem:
     return note("holds-for-block", place, f"“{text}” holds for the block below it, and for no other.")
 
 
+def heads_rows_below(place: Place, text: str) -> Problem:
+    """A name alone in its row, close below the row before it: what the rows below are of, or one without its date."""
+    return warning(
+        "heads-rows-below",
+        place,
+        f"“{text}” stands alone in its row, and was taken for what the rows below it are of.",
+        advice="If it is something of its own, write when it is beside it.",
+    )
+
+
 def taken_for_place(place: Place, heading: str) -> Problem:
     """A column that names a place, beside those of people or groups."""
     return note(

@@ -8,6 +8,7 @@ if TYPE_CHECKING:
     from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
     from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
     from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
+    from nomarium.core.sheets.held_by_name import Held, held_by_name
     from nomarium.core.sheets.notes import notes_of, take_notes, tell_notes
     from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
     from nomarium.core.sheets.said_in_notes import (
@@ -28,6 +29,7 @@ if TYPE_CHECKING:
         holds_for_all,
         key_of_two,
         name_or_names,
+        named_bounds,
         note_unused,
         note_used,
         whole_weeks,
@@ -38,6 +40,7 @@ __all__ = [
     "NOT_RUNNING",
     "RUNNING",
     "Conditions",
+    "Held",
     "Known",
     "Sheet",
     "SheetChoices",
@@ -46,6 +49,7 @@ __all__ = [
     "column_text",
     "dates_without",
     "grid_of_kind",
+    "held_by_name",
     "holding_bound",
     "holding_span",
     "holds_for_all",
@@ -54,6 +58,7 @@ __all__ = [
     "known_in",
     "length_said",
     "name_or_names",
+    "named_bounds",
     "note_unused",
     "note_used",
     "notes_of",

@@ -10,6 +10,7 @@ from datetime import date, datetime, time
 from nomarium.core.columns import Certainty, Kind, Match, Matches, SheetKind
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
+from nomarium.core.sheets.held_by_name import held_by_name
 from nomarium.core.sheets.said_in_notes import (
     dates_without,
     half_of_day,
@@ -94,7 +95,8 @@ def take_notes(
 ) -> list[Problem]:
     """Give a table the columns that the notes beside it stand for, and say so; those that nothing used are told."""
     notes = notes_of(grid, table)
-    if not notes:
+    named = held_by_name(grid.sheet, grid.file, order) if kind.kind is Kind.LIST else None
+    if not notes and named is None:
         return []
     timed = any(matches.column(name) for name in _TIMES) or any(
         map(_has_times, matches.columns(("start", "start_date")))
@@ -106,6 +108,10 @@ def take_notes(
     repeating = kind.field("slot") or matches.column("repeat")
     wanted += ["except"] if repeating and not matches.column("except") else []
     found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
+    if named is not None and not bounded and found.columns.keys().isdisjoint(_BOUNDS):
+        said = [(name, day) for name, day in zip(_BOUNDS, (named.first, named.last), strict=True) if day is not None]
+        found.columns |= {name: _column(table, name.capitalize(), day, 2) for name, day in said}
+        found.problems.append(wording.named_bounds(grid.place, named))
     _take_length(found, [note for note in notes if length_said(note.text)], table, matches, kind)
     untold = [
         note

@@ -225,6 +225,8 @@ class Bound(NamedTuple):
 
     name: str
     day: date
+    what: str = ""
+    """What stands in front: what it is that holds."""
 
 
 def holding_bound(text: str, order: Order | None = None, *, titled: bool = False) -> Bound | None:
@@ -240,7 +242,8 @@ def holding_bound(text: str, order: Order | None = None, *, titled: bool = False
         return None
     orders = [order] if order else ORDERS[:1] if _DOTTED.search(found["date"]) else ORDERS
     days = {day for one in orders if (day := date_in(found["date"], one)) is not None}
-    return Bound("until" if found["until"] else "from", days.pop()) if len(days) == 1 else None
+    name = "until" if found["until"] else "from"
+    return Bound(name, days.pop(), found["what"] or "") if len(days) == 1 else None
 
 
 def says_off(text: str) -> bool:

@@ -7,8 +7,10 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns.wording import column_way
 from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
+from nomarium.core.values import day_words
 
 if TYPE_CHECKING:
+    from nomarium.core.sheets.held_by_name import Held
     from nomarium.core.tables import Column, Table
 
 
@@ -81,6 +83,18 @@ def holds_for_all(place: Place, name: str, value: str, where: str) -> Problem:
         "holds-for-all",
         place,
         f"All of it was taken for {name} “{value}”: {where} says so.",
+    )
+
+
+def named_bounds(place: Place, held: Held) -> Problem:
+    """A tab's or a file's name that says from when or until when its rows hold."""
+    ends = (("from", held.first), ("until", held.last))
+    said = " ".join(f"{word} {day_words(day)}" for word, day in ends if day is not None)
+    return note(
+        "holds-for-dates",
+        place,
+        f"All of it holds {said} alone: the name “{held.name}” says so.",
+        advice="Columns “From” and “Until”, or another name, say it otherwise.",
     )
 
 

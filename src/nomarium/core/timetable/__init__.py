@@ -19,6 +19,7 @@ if TYPE_CHECKING:
         read_codes,
         read_master,
     )
+    from nomarium.core.timetable.editions import mark_editions, supersede
     from nomarium.core.timetable.grades import division_by_grade, grade_of
     from nomarium.core.timetable.grid_shape import Block, find_blocks
     from nomarium.core.timetable.grids import holding_title, join_meetings, read_grids_of
@@ -64,6 +65,7 @@ __all__ = [
     "join_codes",
     "join_meetings",
     "lines_of_cell",
+    "mark_editions",
     "parts_with_times",
     "read_changes",
     "read_class_list",
@@ -73,6 +75,7 @@ __all__ = [
     "read_master",
     "read_month_page",
     "read_roster",
+    "supersede",
 ]
 
 __getattr__ = on_demand(__name__)

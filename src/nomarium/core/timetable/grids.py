@@ -8,17 +8,29 @@ from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import date, time
 from itertools import pairwise
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.kinds.vocabulary import BREAKS
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free, unclear_weeks, without_length
-from nomarium.core.sheets import Known, is_usual_name, length_said, note_used, says_off, titled_span
+from nomarium.core.sheets import (
+    Held,
+    Known,
+    held_by_name,
+    holding_bound,
+    is_usual_name,
+    length_said,
+    named_bounds,
+    note_used,
+    says_off,
+    titled_span,
+)
 from nomarium.core.slots import DayTest, Periods, UnknownDay, by_bare_letters, by_weeks
 from nomarium.core.sources import date_in_words
 from nomarium.core.timetable import wording
 from nomarium.core.timetable.captions import OWNERS, Owner, owner_of, teacher_by_cells, week_of
 from nomarium.core.timetable.cell_lines import CellPattern, CellReader, lines_of_cell
+from nomarium.core.timetable.editions import Edition
 from nomarium.core.timetable.grid_notes import lines_unheard, said_around, with_hours_said
 from nomarium.core.timetable.grid_shape import Block, Line, Outside, cells_outside, find_blocks
 from nomarium.core.timetable.lists import MeetingSheet, TimetableChoices
@@ -71,6 +83,7 @@ class _OwnedBlock:
     """The days from and until which it holds, as its caption says."""
     without: frozenset[date] = frozenset()
     """The dates on which nothing meets, as lines below it say."""
+    edition: Edition | None = None
 
 
 def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known) -> MeetingSheet:
@@ -129,20 +142,20 @@ def _owned_blocks(
 ) -> Iterator[_OwnedBlock]:
     of_tab = week_of([grid.sheet or ""])
     own_name = grid.sheet and not of_tab and (several or not is_usual_name(grid.sheet))
+    by_name = held_by_name(grid.sheet, grid.file, choices.dates.order)
     fallback = grid.sheet if grid.sheet and own_name else grid.file.rsplit(".", 1)[0]
+    fallback = by_name.rest if by_name is not None and by_name.rest and fallback == by_name.name else fallback
     blocks = find_blocks(grid, choices.days, choices.cycles(choices.division))
     outside = cells_outside(blocks)
     inside: list[str] = []
     before: Owner | None = None
-    by_title = False
     of_sheet = holding_title(blocks, choices.dates.order)
     begins = of_sheet.first if of_sheet else choices.year.rules.first
     before_problems = len(found.problems)
     around = said_around(grid, blocks, begins, choices.dates.order, found.problems)
-    for block in blocks:
-        captions, first, last = _validity(block, choices, found.problems)
-        if of_sheet is not None and not (first or last):
-            first, last, by_title = of_sheet.first, of_sheet.last, True
+    holding = [_validity(block, choices, found.problems).or_else(of_sheet, by_name) for block in blocks]
+    for block, held in zip(blocks, holding, strict=True):
+        captions = held.captions
         owner = owner_of(captions, fallback, choices.each, known, choices.year.rules.divisions)
         stated = next((kind for kind in OWNERS if choices.whole.get(kind)), "")
         owner = owner._replace(kind=stated, name=choices.whole[stated]) if stated else owner
@@ -168,11 +181,15 @@ def _owned_blocks(
         cells = list(_in_weeks(list(taught_in), choices, found.problems))
         inside += [cell.text for cell in cells]
         weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
-        yield _OwnedBlock(own, owner, cells, weeks, first, last, around.off)
+        called = (owner.kind, owner.name) if owner.kind else ()
+        edition = held.edition(grid, *called, *captions)
+        yield _OwnedBlock(own, owner, cells, weeks, held.first, held.last, around.off, edition)
     found.problems += _outside(outside, inside)
-    if of_sheet is not None and by_title:
+    if of_sheet is not None and any(held.said_by == "title" for held in holding):
         title = f"{of_sheet.before} {of_sheet.words} {of_sheet.behind}".strip()
         found.problems.append(wording.holds_for_dates(grid.place, title, of_sheet.first, of_sheet.last))
+    if by_name is not None and any(held.said_by == "name" for held in holding):
+        found.problems.append(named_bounds(grid.place, by_name))
     found.problems += lines_unheard(grid, blocks, found.problems[before_problems:])
 
 
@@ -186,16 +203,46 @@ def holding_title(blocks: Sequence[Block], order: Order | None) -> DateSpan | No
     return spans[0] if len(spans) == 1 else None
 
 
-def _validity(
-    block: Block, choices: TimetableChoices, problems: list[Problem]
-) -> tuple[list[str], date | None, date | None]:
-    """Return the captions of a grid without the dates from and until which it holds, and these dates."""
+class _Holding(NamedTuple):
+    """The captions of a grid without the dates from and until which it holds, and these dates."""
+
+    captions: list[str]
+    first: date | None
+    last: date | None
+    said_by: str = "caption"
+    what: str = ""
+    """What a title or a name says besides."""
+
+    def or_else(self, title: DateSpan | None, name: Held | None) -> _Holding:
+        """Return what the title of the sheet says of a grid, or its name, where no caption of its own says it."""
+        if self.first or self.last:
+            return self
+        if title is not None:
+            return self._replace(first=title.first, last=title.last, said_by="title")
+        if name is not None:
+            return self._replace(first=name.first, last=name.last, said_by="name", what=name.rest)
+        return self
+
+    def edition(self, grid: Grid, *called: str) -> Edition | None:
+        """Return what a grid, ``called`` by its owner and captions, is an edition of; None where its end is known."""
+        if self.first is None or self.last is not None:
+            return None
+        return Edition("\n".join((self.what, *called)).casefold(), self.first, str(grid.place))
+
+
+def _validity(block: Block, choices: TimetableChoices, problems: list[Problem]) -> _Holding:
+    """Return from when until when the captions of a grid say that it holds."""
     captions: list[str] = []
     first = last = None
     for caption in block.captions:
         if (span := titled_span(caption, choices.dates.order)) is not None:
             captions += [text for text in (span.before, span.behind) if text]
             first, last = span.first, span.last
+            problems.append(wording.holds_for_dates(block.view.place(block.head, 0), caption, first, last))
+            continue
+        if (bound := holding_bound(caption, choices.dates.order, titled=True)) is not None:
+            captions += [bound.what] if bound.what else []
+            first, last = (bound.day, last) if bound.name == "from" else (first, bound.day)
             problems.append(wording.holds_for_dates(block.view.place(block.head, 0), caption, first, last))
             continue
         bounds = bounds_in(caption) if len(caption) > _SHORTEST_BOUNDED and not says_off(caption) else None
@@ -208,7 +255,7 @@ def _validity(
         captions += [bounds.head] if bounds.head else []
         first, last = begins or first, ends or last
         problems.append(wording.holds_for_dates(block.view.place(block.head, 0), caption, first, last))
-    return captions, first, last
+    return _Holding(captions, first, last)
 
 
 _SHORTEST_BOUNDED = 10
@@ -423,7 +470,7 @@ def _meetings(
     if periods or clock:
         for day in cell.days:
             when = When(day, periods, clock, block.weeks, terms, block.first, block.last, block.without, 0, called)
-            yield Meeting(dict(values), when, cell.place, beside)
+            yield Meeting(dict(values), when, cell.place, beside, block.edition)
 
 
 def _weeks(week: str, place: Place, choices: TimetableChoices, problems: list[Problem]) -> tuple[DayTest, ...]:

@@ -11,6 +11,7 @@ from nomarium.core.problems import Place
 
 if TYPE_CHECKING:
     from nomarium.core.slots import DayTest, Periods
+    from nomarium.core.timetable.editions import Edition
 
 Values = dict[str, tuple[str, ...]]
 """What is said of a class: fields and headings, by their keys, each with one or several values."""
@@ -54,6 +55,8 @@ class Meeting:
     place: Place = field(default=Place(""), compare=False)
     stated: tuple[time, time] | None = field(default=None, compare=False)
     """The times that its sheet has beside its periods: the bell times must say the same."""
+    edition: Edition | None = field(default=None, compare=False)
+    """The whole timetable of which it is, where another may take its place."""
 
     def of(self, name: str) -> tuple[str, ...]:
         """Return the values of a field or heading."""

@@ -12,6 +12,7 @@ from nomarium.core.values import WEEKDAY_NAMES, counted, day_words
 
 if TYPE_CHECKING:
     from nomarium.core.slots import UnknownDay
+    from nomarium.core.timetable.editions import Edition
 
 
 def near_words(text: str, known: Iterable[str]) -> str:
@@ -559,6 +560,16 @@ def holds_for_dates(place: Place, caption: str, first: date | None, last: date |
     """A grid whose caption says from when or until when it holds."""
     span = " ".join(f"{word} {day_words(day)}" for word, day in (("from", first), ("until", last)) if day is not None)
     return note("holds-for-dates", place, f"It holds {span} alone, as “{caption}” above it says.")
+
+
+def superseded(place: Place, last: date, following: Edition) -> Problem:
+    """A timetable that says from when it holds, and another of the same from a later day on."""
+    return note(
+        "superseded",
+        place,
+        f"What stands here holds until {day_words(last)}: from the next day on, {following.said_by} takes its place.",
+        advice="Say until when it holds, in its title or its name, where both go on side by side.",
+    )
 
 
 def starts_alone(place: Place, minutes: int) -> Problem:

@@ -276,6 +276,9 @@ def weekday_in_any(text: str) -> int | None:
         found = {names.weekdays[form] for names in usual_languages() if form in names.weekdays}
         if known := found or _long_weekdays().get(form, frozenset()):
             return next(iter(known)) if len(known) == 1 else None
+    first, _, other = word.partition("/")
+    if other and (weekday := weekday_in_any(first)) is not None:  # said in two languages: “Monday / Lundi”
+        return weekday if weekday_in_any(other) == weekday else None
     return None
 
 

@@ -1,0 +1,42 @@
+"""From when until when a sheet holds, by the name of its tab or its file: "Rota 2 Nov 2026 to 18 Dec 2026.csv"."""
+
+from __future__ import annotations
+
+from datetime import date
+from typing import NamedTuple
+
+from nomarium.core.sheets.said_in_notes import holding_bound, titled_span
+from nomarium.core.values import Order
+from nomarium.lazily import regex
+
+
+class Held(NamedTuple):
+    """The first and the last day on which a sheet holds, one of both at least, and what its name says besides."""
+
+    name: str
+    """The name that says it, as it stands."""
+    rest: str
+    first: date | None = None
+    last: date | None = None
+
+
+def held_by_name(sheet: str | None, file: str, order: Order | None) -> Held | None:
+    """Return from when until when a tab's name, else a file's, says that a sheet holds; None where neither does.
+
+    ``order`` is that of day and month, where it is known; without it, a date must be one in any.
+    """
+    stem = file.rsplit(".", 1)[0]
+    return next(filter(None, (_held(name, order) for name in (sheet or "", stem) if name)), None)
+
+
+def _held(name: str, order: Order | None) -> Held | None:
+    text = _BETWEEN_DATES.sub(" to ", " ".join(name.replace("_", " ").split()))
+    if (span := titled_span(text, order)) is not None:
+        return Held(name, f"{span.before} {span.behind}".strip(" ,-–()"), span.first, span.last)
+    if (bound := holding_bound(text, order, titled=True)) is not None:
+        return Held(name, bound.what, **{"first" if bound.name == "from" else "last": bound.day})
+    return None
+
+
+_BETWEEN_DATES = regex(r"(?<=\d{4}-\d\d-\d\d) (?=\d{4}-\d\d-\d\d)")
+"""Two dates with nothing but a blank between them: a name seldom says more."""
