@@ -72,9 +72,11 @@ KEPT = {
         2026-10-05..2026-11-02
         Mon 09:00–10:30 | Budget review | Harbour
         2026-10-06 13:00–14:00 | Interview | Pier
-        2026-10-07..2026-10-09 15:00–15:30 | Stand-up | Harbour
+        2026-10-07 2026-10-08 2026-10-09 15:00–15:30 | Stand-up | Harbour
         == in calendars
         Room bookings 9
+        == with
+        notes no-address
     """,
     "Chicago: Courses, Holidays, Terms": r"""
         America/Chicago
@@ -1760,5 +1762,71 @@ KEPT = {
         Shifts 4, Dana Cole 2, Eli Moss 2
         == with
         notes ends-next-day unsure-column
+    """,
+    "Toronto: Calendar - Calendrier, Timetable - Horaire": r"""
+        America/Toronto
+        == Calendar - Calendrier.csv
+        Date,Day / Jour,Note / Remarque
+        2026-09-08,1,
+        2026-09-09,2,
+        2026-09-10,3,
+        2026-09-11,4,
+        2026-09-14,5,
+        2026-09-15,1,
+        2026-09-16,,PD day / Journée pédagogique
+        2026-09-17,2,
+        2026-09-18,3,
+        2026-09-21,4,
+        2026-09-22,5,
+        2026-09-23,1,
+        2026-09-24,2,
+        2026-09-25,3,
+        == Timetable - Horaire.csv
+        Period / Période,Time / Heure,Day 1 / Jour 1,Day 2 / Jour 2,Day 3 / Jour 3,Day 4 / Jour 4,Day 5 / Jour 5
+        1,8:45 - 9:55,Math,Français,Math,Science,Art
+        2,10:05 - 11:15,Français,Math,Gym,Math,Français
+        == comes out as
+        2026-09-08 2026-09-15 2026-09-23 08:45–09:55 | Math |  | Day 1
+        2026-09-08 2026-09-15 2026-09-23 10:05–11:15 | Français |  | Day 1
+        2026-09-09 2026-09-17 2026-09-24 08:45–09:55 | Français |  | Day 2
+        2026-09-09 2026-09-17 2026-09-24 10:05–11:15 | Math |  | Day 2
+        2026-09-10 2026-09-18 2026-09-25 08:45–09:55 | Math |  | Day 3
+        2026-09-10 2026-09-18 2026-09-25 10:05–11:15 | Gym |  | Day 3
+        2026-09-11 2026-09-21 08:45–09:55 | Science |  | Day 4
+        2026-09-11 2026-09-21 10:05–11:15 | Math |  | Day 4
+        2026-09-14 2026-09-22 08:45–09:55 | Art |  | Day 5
+        2026-09-14 2026-09-22 10:05–11:15 | Français |  | Day 5
+        == in calendars
+        Art 2, Français 8, Gym 3, Math 11, Science 2
+        == with
+        notes cells-meet year-is-listed
+    """,
+    "New York: Duty roster, No school, Weeks": r"""
+        America/New_York
+        == Duty roster.csv
+        Spot,Mon A,Tue A,Wed A,Thu A,Fri A,Mon B,Tue B,Wed B,Thu B,Fri B
+        Front loop 7:20-7:45,Cole,Diaz,Cole,Diaz,Earl,Earl,Cole,Diaz,Cole,Diaz
+        Bus ramp 2:40-3:05,Earl,Cole,Diaz,Earl,Cole,Diaz,Earl,Cole,Diaz,Earl
+        == Weeks.csv
+        Week of,Week
+        8/31/2026,A
+        9/7/2026,B
+        9/14/2026,A
+        9/21/2026,B
+        == No school.csv
+        Date,Reason
+        9/7/2026,Labor Day
+        == comes out as
+        2026-08-31..2026-09-25 without 2026-09-07
+        2026-08-31 2026-09-02 2026-09-08 2026-09-10 2026-09-14 2026-09-16 2026-09-22 2026-09-24 07:20–07:45 | Cole |  | Front loop
+        2026-08-31 2026-09-03 2026-09-08 2026-09-11 2026-09-14 2026-09-17 2026-09-22 2026-09-25 14:40–15:05 | Earl |  | Bus ramp
+        2026-09-01 2026-09-03 2026-09-09 2026-09-11 2026-09-15 2026-09-17 2026-09-23 2026-09-25 07:20–07:45 | Diaz |  | Front loop
+        2026-09-01 2026-09-04 2026-09-09 2026-09-15 2026-09-18 2026-09-23 14:40–15:05 | Cole |  | Bus ramp
+        2026-09-02 2026-09-10 2026-09-16 2026-09-21 2026-09-24 14:40–15:05 | Diaz |  | Bus ramp
+        2026-09-04 2026-09-18 2026-09-21 07:20–07:45 | Earl |  | Front loop
+        == in calendars
+        Cole 14, Diaz 13, Earl 11
+        == with
+        notes cells-meet
     """,
 }

@@ -2234,4 +2234,173 @@ KEPT = {
         warning to-come Diary.csv, B5
         warning no-time Diary.csv, A5
     """,
+    "London: Closed, Sessions, Sessions, Weeks": r"""
+        Europe/London
+        == Sessions.xlsx / Rota
+        Doctor,Mon,Tue,Wed,Thu,Fri
+        Dr Shah,AM,AM/PM,Off,PM,AM
+        Dr Pell,PM,Off,AM/PM,AM,PM
+        == Sessions.xlsx / Hours
+        Session,From,To
+        AM,08:30,12:30
+        PM,14:00,18:00
+        == Weeks.csv
+        Period,From,To
+        Winter,02/11/2026,18/12/2026
+        == Closed.csv
+        Date,Why
+        30/11/2026,Staff training
+        == comes out as
+        2026-11-02..2026-12-18 without 2026-11-30
+        Mon Tue Wed Thu Fri 08:30–12:30 | AM
+        Mon Tue Wed Thu Fri 14:00–18:00 | PM
+        == in calendars
+        Dr Pell 34, Dr Shah 34, AM 34, PM 34
+        == with
+        notes unsure-column
+    """,
+    "London: Classes from 2 November 2026 to 18 December 2026, Closed": r"""
+        Europe/London
+        == Classes from 2 November 2026 to 18 December 2026.csv
+        Mon,Tue,Wed,Thu,Fri
+        06:15-07:00 Spin – Kim – Studio 2,06:30-07:15 Yoga – Ana – Studio 1,06:15-07:00 Spin – Kim – Studio 2,,07:00-07:45 Pump – Lou – Studio 1
+        12:10-12:50 Core – Lou – Studio 1,,12:10-12:50 Core – Lou – Studio 1,12:15-13:00 Pilates – Ana – Studio 1,
+        18:00-19:00 Box – Jed – Gym,18:00-19:00 Yoga – Ana – Studio 1,,18:30-19:15 Spin – Kim – Studio 2,
+        == Closed.csv
+        Date,Why
+        30/11/2026,Boiler
+        == comes out as
+        2026-11-02..2026-12-18 without 2026-11-30
+        Mon 18:00–19:00 | Box, Jed | Gym
+        Mon Wed 06:15–07:00 | Spin, Kim | Studio 2
+        Mon Wed 12:10–12:50 | Core, Lou | Studio 1
+        Tue 06:30–07:15 | Yoga, Ana | Studio 1
+        Tue 18:00–19:00 | Yoga, Ana | Studio 1
+        Thu 12:15–13:00 | Pilates, Ana | Studio 1
+        Thu 18:30–19:15 | Spin, Kim | Studio 2
+        Fri 07:00–07:45 | Pump, Lou | Studio 1
+        == in calendars
+        Box, Jed 6, Core, Lou 13, Pilates, Ana 7, Pump, Lou 7, Spin, Kim 20, Yoga, Ana 14, Gym 6, Studio 1 41, Studio 2 20
+        == with
+        notes holds-for-dates unsure-column
+    """,
+    "London: Closed, Hours, Rota, Weeks": r"""
+        Europe/London
+        == Rota.csv
+        Doctor,Mon,Tue,Wed,Thu,Fri
+        Dr Shah,E,E,,L,E
+        Dr Pell,L,,E,E,L
+        == Hours.csv
+        Session,From,To
+        E,08:30,12:30
+        L,14:00,18:00
+        == Weeks.csv
+        Period,From,To
+        Winter,02/11/2026,18/12/2026
+        == Closed.csv
+        Date,Why
+        30/11/2026,Staff training
+        == comes out as
+        2026-11-02..2026-12-18 without 2026-11-30
+        Mon Thu Fri 14:00–18:00 | L
+        Mon Tue Wed Thu Fri 08:30–12:30 | E
+        == in calendars
+        Dr Pell 27, Dr Shah 27, E 34, L 20
+        == with
+        notes unsure-column
+    """,
+    "London: Classes, Closed, Term": r"""
+        Europe/London
+        == Classes.csv
+        Class,When,Where,Teacher
+        Ballet,,,
+        Grade 1,Mondays 4.00-4.45,Studio A,Miss Ivy
+        Grade 2,Mondays 4.45-5.30,Studio A,Miss Ivy
+        Tap,,,
+        Grade 1,Wednesdays 4.30-5.15,Studio B,Miss Joy
+        == Term.csv
+        Term,From,To
+        Autumn,07/09/2026,16/10/2026
+        == Closed.csv
+        Date,Reason
+        21/09/2026,Inset
+        == comes out as
+        2026-09-07..2026-10-14 without 2026-09-21
+        Mon 16:00–16:45 | Ballet: Grade 1 | Studio A
+        Mon 16:45–17:30 | Ballet: Grade 2 | Studio A
+        Wed 16:30–17:15 | Tap: Grade 1 | Studio B
+        == in calendars
+        Miss Ivy 10, Miss Joy 6, Ballet: Grade 1 5, Ballet: Grade 2 5, Tap: Grade 1 6, Studio A 10, Studio B 6
+        == with
+        warning heads-rows-below Classes.csv, A5
+    """,
+    "London: Fixtures (2)": r"""
+        Europe/London
+        == Fixtures.csv
+        Match,Date,Time,Where
+        Under 12,,,
+        v Rovers,12 Sep 2026,10:00-11:30,Home
+        v Town,19 Sep 2026,10:00-11:30,Away
+        Under 14,,,
+        v Rovers,13 Sep 2026,11:00-12:30,Home
+        == comes out as
+        2026-09-12 10:00–11:30 | Under 12: v Rovers | Home
+        2026-09-13 11:00–12:30 | Under 14: v Rovers | Home
+        2026-09-19 10:00–11:30 | Under 12: v Town | Away
+        == in calendars
+        Under 12 2, Under 14 1
+        == with
+        warning heads-rows-below Fixtures.csv, A5
+    """,
+    "London: Rota Advent 2026": r"""
+        Europe/London
+        == Rota Advent 2026.csv
+        Date,Service,Preacher,Reader,Intercessions,Sidespeople
+        29 Nov 2026,8.00 am,Revd Hill,A. Moss,,C. Frey
+        29 Nov 2026,10.30 am,Revd Hill,B. Lane,D. Orr,E. Pitt
+        6 Dec 2026,10.30 am,Revd Dunn,A. Moss,B. Lane,C. Frey
+        13 Dec 2026,8.00 am,Revd Hill,D. Orr,,E. Pitt
+        13 Dec 2026,10.30 am,Revd Dunn,C. Frey,A. Moss,B. Lane
+        == comes out as
+        2026-11-29 08:00–09:00 | A. Moss
+        2026-11-29 08:00–09:00 | C. Frey
+        2026-11-29 10:30–11:30 | D. Orr
+        2026-11-29 10:30–11:30 | E. Pitt
+        2026-11-29 10:30–11:30 | Revd Hill
+        2026-11-29 2026-12-06 2026-12-13 10:30–11:30 | B. Lane
+        2026-11-29 2026-12-13 08:00–09:00 | Revd Hill
+        2026-12-06 2026-12-13 10:30–11:30 | A. Moss
+        2026-12-06 2026-12-13 10:30–11:30 | C. Frey
+        2026-12-06 2026-12-13 10:30–11:30 | Revd Dunn
+        2026-12-13 08:00–09:00 | D. Orr
+        2026-12-13 08:00–09:00 | E. Pitt
+        == in calendars
+        Intercessions 3, Preacher 5, Reader 5, Sidespeople 5
+    """,
+    "London: Sessions, Weeks": r"""
+        Europe/London
+        == Sessions.csv
+        Module,Type,Group,Day,Start,Duration (h),Weeks,Room,Lecturer
+        ENV101,Lecture,All,Mon,10:00,1,1-5,LT1,Dr Ames
+        ENV101,Seminar,1,Tue,14:00,1.5,"2,4",S3,Ms Bond
+        ENV101,Seminar,2,Tue,15:30,1.5,"2,4",S3,Ms Bond
+        ENV101,Field trip,All,Fri,09:00,8,5,Off site,Dr Ames
+        == Weeks.csv
+        Week,Commencing
+        1,28/09/2026
+        2,05/10/2026
+        3,12/10/2026
+        4,19/10/2026
+        5,26/10/2026
+        == comes out as
+        2026-09-28..2026-10-30
+        Mon 10:00–11:00 | ENV101 | LT1
+        2026-10-06 2026-10-20 14:00–15:30 | ENV101 | S3
+        2026-10-06 2026-10-20 15:30–17:00 | ENV101 | S3
+        2026-10-30 09:00–17:00 | ENV101 | Off site
+        == in calendars
+        Dr Ames 6, Ms Bond 4, ENV101 10, LT1 5, Off site 1, S3 4
+        == with
+        notes unsure-column
+    """,
 }

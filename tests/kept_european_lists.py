@@ -816,4 +816,31 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "Berlin: Geschlossen, Kursplan ab 02.11.2026, Kursplan ab 07.09.2026, Saison": r"""
+        Europe/Berlin
+        == Kursplan ab 07.09.2026.csv
+        Kurs;Tag;Zeit;Raum
+        Yoga;Mo;18:00-19:00;1
+        Pilates;Di;18:00-19:00;2
+        == Kursplan ab 02.11.2026.csv
+        Kurs;Tag;Zeit;Raum
+        Yoga;Mi;18:00-19:00;1
+        Pilates;Di;19:00-20:00;2
+        == Saison.csv
+        Saison;Von;Bis
+        Herbst;07.09.2026;18.12.2026
+        == Geschlossen.csv
+        Datum;Grund
+        03.10.2026;Feiertag
+        24.11.2026;Wartung
+        == comes out as
+        2026-09-07..2026-12-16 without 2026-09-09 2026-09-16 2026-09-23 2026-09-30 2026-10-07 2026-10-14 2026-10-21 2026-10-28 2026-11-02 2026-11-09 2026-11-16 2026-11-23 2026-11-24 2026-11-30 2026-12-07 2026-12-14
+        Mon Wed 18:00–19:00 | Yoga | 1
+        2026-09-08 2026-09-15 2026-09-22 2026-09-29 2026-10-06 2026-10-13 2026-10-20 2026-10-27 18:00–19:00 | Pilates | 2
+        2026-11-03 2026-11-10 2026-11-17 2026-12-01 2026-12-08 2026-12-15 19:00–20:00 | Pilates | 2
+        == in calendars
+        Pilates 14, Yoga 15, 1 15, 2 14
+        == with
+        notes holds-for-dates superseded
+    """,
 }

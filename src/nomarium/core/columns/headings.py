@@ -42,6 +42,11 @@ _EDGES = frozenset("first last start begin end opening closing birth every each 
 """Words before a last word that say which of several is meant, and name nothing."""
 
 
+_COMPOUND = regex(
+    r"\w{3,}(?P<last>raum|zimmer|saal|halle|lehrer|lehrerin|leiter|leiterin|leitung|lokaal|zaal|docent|sal|lokale|"
+    r"lærer|lärare|opettaja)"
+)
+"""A noun of several in one, as German, Dutch and the northern languages make them; its last says what it is."""
 _PARTS = 2
 _BETWEEN_PARTS = regex(r"/|\||\n|\s[-–—·]\s")
 _TITLES = ("course", "class", "summary")
@@ -80,8 +85,10 @@ class Headings:
         return None if field is None or field.holds in _MOMENTS else field.name
 
     def _by_last_word(self, heading: str) -> str | None:
-        """Return what "Loft day" means: a name, and the word that says what is named."""
+        """Return what "Loft day" means, a name and the word that says what is named; or "Werkstattraum", in one."""
         words = _WORD.findall(without_brackets(heading).casefold())
+        if len(words) == 1 and (compound := _COMPOUND.fullmatch(words[0])):
+            return self._fields.get(compound["last"])
         if len(words) != 2 or words[0] in _EDGES:
             return None
         return next((field.name for field in self.sheet.fields if field.last_word == words[1]), None)

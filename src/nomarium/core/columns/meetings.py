@@ -16,7 +16,7 @@ from nomarium.core.columns.contents import (
 from nomarium.core.columns.fields import SheetKind, heading_key
 from nomarium.core.columns.joined import join_code
 from nomarium.core.columns.matches import Certainty, Match, Matches
-from nomarium.core.tables import Column
+from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import names_part_of_year
 from nomarium.lazily import regex
 
@@ -57,7 +57,7 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     wanted = {"class", "course"} <= set(sheet.names) and matches.open("class")
     if not wanted or not (slots or matches.column("day")):
         return
-    if _take_sure(matches, "group", "no other column names the class"):
+    if not _numbers_parts_of_courses(matches) and _take_sure(matches, "group", "no other column names the class"):
         return
     if not matches.open("course"):
         _classes_by_homeroom(matches)
@@ -67,6 +67,18 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     if timed and not _take_sure(matches, "team", "nothing else says what meets"):
         _courses_by_words(matches)
         _classes_by_level(matches)
+
+
+def _numbers_parts_of_courses(matches: Matches) -> bool:
+    """Tell whether groups are but numbers or letters beside courses, “1”, “2”, “All”: none is the name of a class."""
+    groups, courses = matches.column("group"), matches.column("course")
+    texts = {plain_text(cell).strip().casefold() for cell in groups.cells} - {""} if groups and courses else set()
+    return bool(texts) and all(_PART_OF_COURSE.fullmatch(text) for text in texts)
+
+
+_PART_OF_COURSE = regex(
+    r"(?:group |gruppe |groupe |grupo |gruppo |g)?(?:\d{1,2}|[a-z])|all|alle|tous|todos|tutti|everyone|whole class"
+)
 
 
 def _take_sure(matches: Matches, field: str, why: str) -> bool:
@@ -261,6 +273,7 @@ def _no_periods(matches: Matches) -> None:
         return
     if what_meets([periods], []) is None or not matches.open("class") or holds_weekdays(periods):
         return
+    field = "class" if not matches.open("course") else "course" if not matches.open("group") else ""
     for match in matches.all:
-        if match.column is periods and not matches.open("course"):
-            match.take("class", Certainty.LIKELY, "clock times say when, and it is no period")
+        if match.column is periods and field:
+            match.take(field, Certainty.LIKELY, "clock times say when, and it is no period")

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Sequence
+from collections import Counter
+from collections.abc import Collection, Iterable, Mapping, Sequence
 from dataclasses import replace
 from datetime import date, timedelta
 from functools import cache
@@ -111,16 +112,23 @@ def _begin_on_their_weekdays(table: Sheet) -> bool:
 
 
 def bounds_of_weeks(sheets: Sequence[FoundSheet]) -> Bounds | None:
-    """Return from when until when weeks are numbered, in one list of a folder; its other weeks have no lessons."""
+    """Return from when until when weeks are numbered or lettered, in one list; its other weeks have no lessons."""
     listed = [sheet for sheet in sheets if sheet.kind is Kind.WEEKS]
-    numbers = read_weeks(as_found(listed[0]))[0].numbers if len(listed) == 1 else {}
-    weeks = sorted(day - timedelta(days=day.weekday()) for day in numbers)
+    read = read_weeks(as_found(listed[0]))[0] if len(listed) == 1 else None
+    days = (read.numbers or _all_lettered(read.letters)) if read is not None else ()
+    weeks = sorted(day - timedelta(days=day.weekday()) for day in days)
     if not weeks:
         return None
     begin = [week for week, before in zip(weeks, [None, *weeks], strict=False) if before != week - _WEEK]
     end = [week + _WEEK - _DAY for week, after in zip_longest(weeks, weeks[1:]) if after != week + _WEEK]
     spans = list(zip(begin, end, strict=True))
     return Bounds(spans[0][0], spans[-1][1], f"the weeks in {listed[0].path.name}", parts=tuple(spans))
+
+
+def _all_lettered(letters: Mapping[date, str]) -> Collection[date]:
+    """Return the days of lettered weeks where each week of a list has its letter, and several letters come again."""
+    counts = Counter(letters.values())
+    return letters if len(counts) > 1 and min(counts.values()) > 1 else ()
 
 
 _DAY, _WEEK = timedelta(days=1), timedelta(weeks=1)

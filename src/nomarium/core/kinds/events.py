@@ -39,7 +39,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "program|club|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
         "asunto|objet",
         last_word="title",
-        shared=f"{words.NAME}|{words.PERFORMANCE}|paper|exam paper|unit|module|vessel|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
+        shared=f"{words.NAME}|{words.PERFORMANCE}|paper|exam paper|unit|module|vessel|equipment|resource|machine|vehicle|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
         "practice|tour|trip|excursion|outing|visit|purpose|zweck|anlass|ausflug|exkursion|sortie|excursión|gita|uitstap|"
         "udflugt|utflykt|utflukt|exam|test|assessment|talk|lecture|seminar|show|concert|film|booking|service|aufgabe|dienst|prüfung|"
         "fach|prüfungsfach|matière|matéria|disciplina|materia|asignatura|vak|ämne|fag|przedmiot|předmět|predmet|oppiaine|tantárgy|"
@@ -213,7 +213,8 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "organizer",
         "who calls it: a name with an address, or an address",
         "organizer|organiser|organised by|organized by|host|hosted by|lead|contact|convenor|convener|"
-        "organizer email|organiser email|chair|contact person|person responsible|owner",
+        "organizer email|organiser email|chair|contact person|person responsible|owner|booked by|reserved by|"
+        "requested by|reserviert von|gebucht von|réservé par|reservado por|prenotato da|gereserveerd door",
         Holds.PEOPLE,
     ),
     Field(
