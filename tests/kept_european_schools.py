@@ -1784,9 +1784,9 @@ KEPT = {
         Día del patrón;28/04/2027;
         == comes out as
         2027-02-01..2027-05-13 without 2027-03-22 2027-03-23 2027-03-25 2027-03-29
-        Mon 09:00–11:00 | Álgebra | A-12
-        Tue 11:30–13:30 | Física | Lab 3
-        Thu 16:00–18:00 | Álgebra | A-14
+        Mon 09:00–11:00 | Álgebra (G1) | A-12
+        Tue 11:30–13:30 | Física (G1) | Lab 3
+        Thu 16:00–18:00 | Álgebra (G2) | A-14
         == in calendars
         Física 14, Álgebra 27, A-12 13, A-14 14, Lab 3 14
     """,

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable, Collection, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
-from functools import cached_property
+from functools import cache, cached_property
 from itertools import groupby, product
 from typing import TYPE_CHECKING
 
@@ -213,7 +214,9 @@ class Texts:
             return self.title.fill(values) or held.class_name
         course, class_name = values.get("course", ""), values.get("class", "")
         if not course or not class_name or course.casefold() == class_name.casefold():
-            return course or class_name or held.class_name
+            named = course or class_name or held.class_name
+            group = values.get("group", "")
+            return f"{named} ({group})" if group and not _names(named, group) else named
         return f"{course} ({class_name})"
 
     def _lesson_text(self, about: About) -> str:
@@ -243,6 +246,12 @@ class Texts:
             "start": clock_words(start),
             "end": clock_words(end),
         }
+
+
+@cache
+def _names(title: str, group: str) -> bool:
+    """Tell whether a title has the words of a group in it, as words: "1" is none of "ENV101"."""
+    return re.search(rf"(?<!\w){re.escape(group)}(?!\w)", title, re.IGNORECASE) is not None
 
 
 def _about_lessons(event: Series, about: Mapping[int, About], uids: list[str]) -> Iterator[tuple[Series, list[str]]]:
