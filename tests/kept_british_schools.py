@@ -977,19 +977,19 @@ KEPT = {
         Term,Starts,Ends
         Spring,11/01/2027,26/03/2027
         == comes out as
-        2027-01-11..2027-03-26 without 2027-02-15..2027-02-19
-        Thu 12:30–13:00 | Art | Studio | Lunchtime
+        2027-01-11..2027-03-26 without 2027-02-15 2027-02-16 2027-02-17 2027-02-18 2027-02-19
         Mon 12:30–13:00 | Chess | Library | Lunchtime
+        Mon 15:30–16:30 | Netball | Hall | After school
         Tue 12:30–13:00 | Choir | Hall | Lunchtime
         Tue 15:30–16:30 | Coding | ICT | After school
-        Fri 12:30–13:00 | Debate | R4 | Lunchtime
         Wed 15:30–16:30 | Football | Field | After school
-        Mon 15:30–16:30 | Netball | Hall | After school
+        Thu 12:30–13:00 | Art | Studio | Lunchtime
+        Fri 12:30–13:00 | Debate | R4 | Lunchtime
         == in calendars
         Art 10, Chess 10, Choir 10, Coding 10, Debate 10, Football 10, Netball 10, Field 10, Hall 20, ICT 10, Library 10, R4 10, Studio 10
         == with
         warning told-by-form Clubs.csv, B3
-        notes cells-meet
+        notes cells-meet holds-for-all
     """,
     "London: Day, Holidays, Setting, Term dates": r"""
         Europe/London
@@ -2443,5 +2443,31 @@ KEPT = {
         Chess 14
         == with
         notes holds-for-dates superseded unsure-column
+    """,
+    "London: Autumn timetable 4C, Closed, Spring timetable 4C, Terms": r"""
+        Europe/London
+        == Autumn timetable 4C.csv
+        Time,Mon,Tue,Wed,Thu,Fri
+        9.00-10.00,Maths,English,Maths,English,Art
+        == Spring timetable 4C.csv
+        Time,Mon,Tue,Wed,Thu,Fri
+        9.00-10.00,English,Maths,English,Maths,Music
+        == Terms.csv
+        Term,From,To
+        Autumn,07/09/2026,16/10/2026
+        Spring,11/01/2027,12/02/2027
+        == Closed.csv
+        Date,Reason
+        21/09/2026,Inset
+        == comes out as
+        2026-09-07..2027-02-12 without 2026-09-21 2026-10-19 2026-10-20 2026-10-21 2026-10-22 2026-10-23 2026-10-26 2026-10-27 2026-10-28 2026-10-29 2026-10-30 2026-11-02 2026-11-03 2026-11-04 2026-11-05 2026-11-06 2026-11-09 2026-11-10 2026-11-11 2026-11-12 2026-11-13 2026-11-16 2026-11-17 2026-11-18 2026-11-19 2026-11-20 2026-11-23 2026-11-24 2026-11-25 2026-11-26 2026-11-27 2026-11-30 2026-12-01 2026-12-02 2026-12-03 2026-12-04 2026-12-07 2026-12-08 2026-12-09 2026-12-10 2026-12-11 2026-12-14 2026-12-15 2026-12-16 2026-12-17 2026-12-18 2026-12-21 2026-12-22 2026-12-23 2026-12-24 2026-12-25 2026-12-28 2026-12-29 2026-12-30 2026-12-31 2027-01-01 2027-01-04 2027-01-05 2027-01-06 2027-01-07 2027-01-08
+        2026-09-07 2026-09-09 2026-09-14 2026-09-16 2026-09-23 2026-09-28 2026-09-30 2026-10-05 2026-10-07 2026-10-12 2026-10-14 2027-01-12 2027-01-14 2027-01-19 2027-01-21 2027-01-26 2027-01-28 2027-02-02 2027-02-04 2027-02-09 2027-02-11 09:00–10:00 | Maths (4C)
+        2026-09-08 2026-09-10 2026-09-15 2026-09-17 2026-09-22 2026-09-24 2026-09-29 2026-10-01 2026-10-06 2026-10-08 2026-10-13 2026-10-15 2027-01-11 2027-01-13 2027-01-18 2027-01-20 2027-01-25 2027-01-27 2027-02-01 2027-02-03 2027-02-08 2027-02-10 09:00–10:00 | English (4C)
+        2026-09-11 2026-09-18 2026-09-25 2026-10-02 2026-10-09 2026-10-16 09:00–10:00 | Art (4C)
+        2027-01-15 2027-01-22 2027-01-29 2027-02-05 2027-02-12 09:00–10:00 | Music (4C)
+        == in calendars
+        4C 54
+        == with
+        notes holds-for-all
     """,
 }

@@ -862,4 +862,42 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "Kolkata: Bell timings, Holidays, Std 8 timetable wef 02-11-2026, Std 8 timetable wef 07-09-2026, Term": r"""
+        Asia/Kolkata
+        == Std 8 timetable wef 07-09-2026.csv
+        Period,Mon,Tue,Wed,Thu,Fri,Sat
+        1,Maths,English,Hindi,Maths,Science,Art
+        2,Science,Maths,English,Hindi,Maths,PT
+        == Std 8 timetable wef 02-11-2026.csv
+        Period,Mon,Tue,Wed,Thu,Fri,Sat
+        1,Hindi,English,Maths,Maths,Science,Art
+        2,Science,Maths,English,Hindi,Maths,PT
+        == Bell timings.csv
+        Period,From,To
+        1,8.00 am,8.45 am
+        2,8.45 am,9.30 am
+        == Term.csv
+        Term,From,To
+        I,07-09-2026,18-12-2026
+        == Holidays.csv
+        Date,Holiday
+        02-10-2026,Gandhi Jayanti
+        14-11-2026,Children's Day
+        == comes out as
+        2026-09-07..2026-12-18 without 2026-10-02 2026-11-14
+        Mon 08:45–09:30 | Science |  | Period 2
+        Mon Wed Thu but 2026-09-09 2026-09-16 2026-09-23 2026-09-30 2026-10-07 2026-10-14 2026-10-21 2026-10-28 2026-11-02 2026-11-09 2026-11-16 2026-11-23 2026-11-30 2026-12-07 2026-12-14 08:00–08:45 | Maths |  | Period 1
+        Tue 08:00–08:45 | English |  | Period 1
+        Tue Fri 08:45–09:30 | Maths |  | Period 2
+        2026-09-09 2026-09-16 2026-09-23 2026-09-30 2026-10-07 2026-10-14 2026-10-21 2026-10-28 2026-11-02 2026-11-09 2026-11-16 2026-11-23 2026-11-30 2026-12-07 2026-12-14 08:00–08:45 | Hindi |  | Period 1
+        Wed 08:45–09:30 | English |  | Period 2
+        Thu 08:45–09:30 | Hindi |  | Period 2
+        Fri 08:00–08:45 | Science |  | Period 1
+        Sat 08:00–08:45 | Art |  | Period 1
+        Sat 08:45–09:30 | PT |  | Period 2
+        == in calendars
+        Art 13, English 30, Hindi 30, Maths 59, PT 13, Science 29
+        == with
+        notes cells-meet holds-for-dates superseded
+    """,
 }

@@ -280,7 +280,8 @@ class SourceReader:
             if table is None:
                 continue
             sheet = read_list(table, stated)
-            mark_editions(sheet.meetings, held_by_name(grid.sheet, grid.file, choices.dates.order), str(grid.place))
+            held = held_by_name(grid.sheet, grid.file, choices.dates.order, choices.dates.within)
+            mark_editions(sheet.meetings, held, str(grid.place))
             for field_name in ("class", "course", "teacher", "room", "student"):
                 self._desk.known.add(field_name, [v for m in sheet.meetings for v in m.of(field_name)])
             self._take_meetings(name, sheet, who, replace(choices, only=(), without=()))

@@ -39,7 +39,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "program|club|titel|titre|título|titulo|titolo|betreff|evento|événement|evenement|veranstaltung|onderwerp|"
         "asunto|objet",
         last_word="title",
-        shared=f"{words.NAME}|{words.PERFORMANCE}|paper|exam paper|unit|module|vessel|equipment|resource|machine|vehicle|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
+        shared=f"{words.NAME}|{words.PERFORMANCE}|paper|exam paper|unit|module|vessel|equipment|resource|machine|ship|boat|flight|train|duty|task|job|workshop|lesson|course|class|fixture|match|game|rehearsal|performance|training|"
         "practice|tour|trip|excursion|outing|visit|purpose|zweck|anlass|ausflug|exkursion|sortie|excursión|gita|uitstap|"
         "udflugt|utflykt|utflukt|exam|test|assessment|talk|lecture|seminar|show|concert|film|booking|service|aufgabe|dienst|prüfung|"
         "fach|prüfungsfach|matière|matéria|disciplina|materia|asignatura|vak|ämne|fag|przedmiot|předmět|predmet|oppiaine|tantárgy|"

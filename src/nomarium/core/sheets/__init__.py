@@ -8,7 +8,7 @@ if TYPE_CHECKING:
     from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
     from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
     from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
-    from nomarium.core.sheets.held_by_name import Held, held_by_name
+    from nomarium.core.sheets.held_by_name import Held, held_by_name, unclear_name
     from nomarium.core.sheets.notes import notes_of, take_notes, tell_notes
     from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
     from nomarium.core.sheets.said_in_notes import (
@@ -74,6 +74,7 @@ __all__ = [
     "take_notes",
     "tell_notes",
     "titled_span",
+    "unclear_name",
     "whole_weeks",
     "wrong_columns",
 ]

@@ -10,7 +10,7 @@ from datetime import date, datetime, time
 from nomarium.core.columns import Certainty, Kind, Match, Matches, SheetKind
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
-from nomarium.core.sheets.held_by_name import held_by_name
+from nomarium.core.sheets.held_by_name import held_by_name, unclear_name
 from nomarium.core.sheets.said_in_notes import (
     dates_without,
     half_of_day,
@@ -91,13 +91,22 @@ def _may_tell(text: str) -> bool:
 
 
 def take_notes(
-    grid: Grid, table: Table, matches: Matches, kind: SheetKind, order: Order | None = None
+    grid: Grid,
+    table: Table,
+    matches: Matches,
+    kind: SheetKind,
+    order: Order | None = None,
+    year: tuple[date, date] | None = None,
 ) -> list[Problem]:
-    """Give a table the columns that the notes beside it stand for, and say so; those that nothing used are told."""
+    """Give a table the columns that the notes beside it stand for, and say so; those that nothing used are told.
+
+    ``year`` is that of the school, where it is known: it tells which of two days a date in the file's name is.
+    """
     notes = notes_of(grid, table)
-    named = held_by_name(grid.sheet, grid.file, order) if kind.kind is Kind.LIST else None
+    named = held_by_name(grid.sheet, grid.file, order, year) if kind.kind is Kind.LIST else None
+    unclear = unclear_name(grid.sheet, grid.file) if kind.kind is Kind.LIST and named is None else ""
     if not notes and named is None:
-        return []
+        return [wording.note_unused(grid.place, unclear)] if unclear else []
     timed = any(matches.column(name) for name in _TIMES) or any(
         map(_has_times, matches.columns(("start", "start_date")))
     )
@@ -112,6 +121,7 @@ def take_notes(
         said = [(name, day) for name, day in zip(_BOUNDS, (named.first, named.last), strict=True) if day is not None]
         found.columns |= {name: _column(table, name.capitalize(), day, 2) for name, day in said}
         found.problems.append(wording.named_bounds(grid.place, named))
+    found.problems += [wording.note_unused(grid.place, unclear)] if unclear and not bounded else []
     _take_length(found, [note for note in notes if length_said(note.text)], table, matches, kind)
     untold = [
         note

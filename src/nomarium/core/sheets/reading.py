@@ -132,7 +132,10 @@ def sheet_of(
         return None, problems
     if grid is not None:
         of_list = kind.kind is Kind.LIST
-        problems += take_notes(grid, table, matches, kind, choices.dates.order) if of_list else tell_notes(grid, table)
+        if of_list:
+            problems += take_notes(grid, table, matches, kind, choices.dates.order, choices.dates.within)
+        else:
+            problems += tell_notes(grid, table)
     if kind.kind in (Kind.CLOSURES, Kind.SPECIAL_DAYS):
         split_dates(table, matches)
     if kind.kind is Kind.LIST:

@@ -229,11 +229,13 @@ class Bound(NamedTuple):
     """What stands in front: what it is that holds."""
 
 
-def holding_bound(text: str, order: Order | None = None, *, titled: bool = False) -> Bound | None:
+def holding_bound(
+    text: str, order: Order | None = None, *, titled: bool = False, year: tuple[date, date] | None = None
+) -> Bound | None:
     """Return from when on, or until when, all rows hold, where a title says one of both: "Kursplan ab 11.01.2027".
 
     ``order`` is that of day and month, where it is known; without it, the date must be one in any. A text that is
-    ``titled`` stands above a sheet, and may call it as it likes.
+    ``titled`` stands above a sheet, and may call it as it likes; of two readings that in the ``year`` holds.
     """
     found = _BOUND.fullmatch(text.strip(" .")) if len(text) <= _LONGEST_SAID else None
     if found is None or not (titled or re.search(_HOLDS, found["what"] or "plan", re.IGNORECASE)):
@@ -242,6 +244,8 @@ def holding_bound(text: str, order: Order | None = None, *, titled: bool = False
         return None
     orders = [order] if order else ORDERS[:1] if _DOTTED.search(found["date"]) else ORDERS
     days = {day for one in orders if (day := date_in(found["date"], one)) is not None}
+    if len(days) > 1 and year is not None:
+        days = {day for day in days if year[0] <= day <= year[1]}
     name = "until" if found["until"] else "from"
     return Bound(name, days.pop(), found["what"] or "") if len(days) == 1 else None
 
@@ -261,7 +265,8 @@ _DOTTED = regex(r"\d\.\d{1,2}\.\d")
 _VALID = r"(?:valid |in force |effective |gültig |valable |válid[oa] |geldig )?"
 _BOUND = regex(
     r"(?:(?P<what>.*?)[\s,:(–-]+)?"
-    rf"(?:{_VALID}(?:from|as of|starts|starting|beginning|ab|vom|à partir du|dès le|desde(?: el)?|dal|a partire dal|"
+    rf"(?:{_VALID}(?:from|as of|starts|starting|beginning|w\.?\s?e\.?\s?f\.?|with effect from|ab|vom|"
+    r"à partir du|dès le|desde(?: el)?|dal|a partire dal|"
     rf"vanaf|från(?: och med)?|fra(?: og med)?|od|alkaen)|effective|(?P<until>{_VALID}(?:until|till|bis|jusqu.au|"
     r"hasta(?: el)?|fino al|até|tot(?: en met)?|t/m|till och med|til og med)))\s+(?P<date>[^()]*\d{4})\)?",
     re.IGNORECASE,

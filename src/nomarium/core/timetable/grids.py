@@ -6,7 +6,7 @@ import re
 from collections import Counter
 from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
-from datetime import date, time
+from datetime import date, time, timedelta
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
 
@@ -18,12 +18,16 @@ from nomarium.core.sheets import (
     Known,
     held_by_name,
     holding_bound,
+    holds_for_all,
     is_usual_name,
+    known_in,
     length_said,
     named_bounds,
+    note_unused,
     note_used,
     says_off,
     titled_span,
+    unclear_name,
 )
 from nomarium.core.slots import DayTest, Periods, UnknownDay, by_bare_letters, by_weeks
 from nomarium.core.sources import date_in_words
@@ -84,6 +88,8 @@ class _OwnedBlock:
     without: frozenset[date] = frozenset()
     """The dates on which nothing meets, as lines below it say."""
     edition: Edition | None = None
+    terms: frozenset[str] = frozenset()
+    """The terms in which it holds, as a caption or a name says; none for all."""
 
 
 def read_grids_of(grids: Sequence[Grid], choices: TimetableChoices, known: Known) -> MeetingSheet:
@@ -141,10 +147,8 @@ def _owned_blocks(
     grid: Grid, several: bool, choices: TimetableChoices, known: Known, found: MeetingSheet
 ) -> Iterator[_OwnedBlock]:
     of_tab = week_of([grid.sheet or ""])
-    own_name = grid.sheet and not of_tab and (several or not is_usual_name(grid.sheet))
-    by_name = held_by_name(grid.sheet, grid.file, choices.dates.order)
-    fallback = grid.sheet if grid.sheet and own_name else grid.file.rsplit(".", 1)[0]
-    fallback = by_name.rest if by_name is not None and by_name.rest and fallback == by_name.name else fallback
+    by_name = _held_by_name(grid, choices, found)
+    fallback = _called_by_name(grid, by_name, several=several)
     blocks = find_blocks(grid, choices.days, choices.cycles(choices.division))
     outside = cells_outside(blocks)
     inside: list[str] = []
@@ -183,7 +187,9 @@ def _owned_blocks(
         weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
         called = (owner.kind, owner.name) if owner.kind else ()
         edition = held.edition(grid, *called, *captions)
-        yield _OwnedBlock(own, owner, cells, weeks, held.first, held.last, around.off, edition)
+        yield _OwnedBlock(
+            own, owner, cells, weeks, held.first, held.last, around.off, edition, _terms_said(block, known, found)
+        )
     found.problems += _outside(outside, inside)
     if of_sheet is not None and any(held.said_by == "title" for held in holding):
         title = f"{of_sheet.before} {of_sheet.words} {of_sheet.behind}".strip()
@@ -191,6 +197,21 @@ def _owned_blocks(
     if by_name is not None and any(held.said_by == "name" for held in holding):
         found.problems.append(named_bounds(grid.place, by_name))
     found.problems += lines_unheard(grid, blocks, found.problems[before_problems:])
+
+
+def _terms_said(block: Block, known: Known, found: MeetingSheet) -> frozenset[str]:
+    """Return the one term that a caption of a grid names, else its tab or its file: "Autumn timetable 4C"."""
+    terms = {key: name for key, name in known.of("term").items() if len(key) >= _SHORTEST_TERM}
+    grid = block.view.grid
+    for text in (*block.captions, grid.sheet or "", grid.file.rsplit(".", 1)[0]):
+        said = known_in(text, terms)
+        if len(said) == 1:
+            found.problems.append(holds_for_all(grid.place, "term", said[0], f"“{text}”"))
+            return frozenset(said)
+    return frozenset()
+
+
+_SHORTEST_TERM = 3
 
 
 def holding_title(blocks: Sequence[Block], order: Order | None) -> DateSpan | None:
@@ -201,6 +222,26 @@ def holding_title(blocks: Sequence[Block], order: Order | None) -> DateSpan | No
     texts = [text for row in range(first.head) for _, text in first.view.filled(row)]
     spans = [span for text in texts if (span := titled_span(text, order)) is not None]
     return spans[0] if len(spans) == 1 else None
+
+
+def _held_by_name(grid: Grid, choices: TimetableChoices, found: MeetingSheet) -> Held | None:
+    """Return from when until when a sheet's name says that it holds; a date in it that may be two is told."""
+    year = (choices.year.rules.first - _A_MONTH, choices.year.rules.last)
+    by_name = held_by_name(grid.sheet, grid.file, choices.dates.order, year)
+    if by_name is None and (unclear := unclear_name(grid.sheet, grid.file)):
+        found.problems.append(note_unused(grid.place, unclear))
+    return by_name
+
+
+def _called_by_name(grid: Grid, by_name: Held | None, *, several: bool) -> str:
+    """Return what the grids of a sheet are called by its tab or its file, without the dates that it says."""
+    own_name = grid.sheet and not week_of([grid.sheet]) and (several or not is_usual_name(grid.sheet))
+    name = grid.sheet if grid.sheet and own_name else grid.file.rsplit(".", 1)[0]
+    return by_name.rest if by_name is not None and by_name.rest and name == by_name.name else name
+
+
+_A_MONTH = timedelta(days=31)
+"""So long before the first term a timetable may be said to hold."""
 
 
 class _Holding(NamedTuple):
@@ -466,7 +507,7 @@ def _meetings(
     clock = clocks.of(cell.lines, cell.length) if own_times or not periods else None
     called, periods = (periods, ()) if clock else ((), periods)
     beside = clocks.beside(cell.lines) if periods else None
-    terms = frozenset(split_list(choices.whole.get("term", "")))
+    terms = frozenset(split_list(choices.whole.get("term", ""))) or block.terms
     if periods or clock:
         for day in cell.days:
             when = When(day, periods, clock, block.weeks, terms, block.first, block.last, block.without, 0, called)
