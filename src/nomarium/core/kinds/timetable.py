@@ -250,8 +250,7 @@ TIMETABLE_SHEET = with_phrases(
                 "slot",
                 "day and period in one: “A1 C4”",
                 "slots|when|wann|quand|cuándo|wanneer|när|hvornår|når|lesson day|meeting pattern|meeting times|day and period|day/period|day period|meets at|pattern|"
-                "schedule|expression|timeslots|block code|slot code|office hours|consultation hours|drop-in hours|"
-                "sprechstunde|sprechstunden|sprechzeiten|horas de consulta|tutorías|spreekuur|ricevimento",
+                "schedule|expression|timeslots|block code|slot code",
                 Holds.DAYS,
             ),
             Field(

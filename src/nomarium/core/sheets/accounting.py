@@ -18,7 +18,7 @@ from nomarium.core.columns.contents import (
     is_about_the_row,
     may_be_times,
 )
-from nomarium.core.kinds import TIMETABLE_SHEET
+from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.kinds.vocabulary import NOTES
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.said_in_notes import says_when_or_where
@@ -65,6 +65,8 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
             continue
         if not column.heading:
             problems += _said_beside(table, column)
+        elif kind.kind is Kind.LIST and _says_on_which_dates(column):
+            problems.append(wording.unread_dates(table, column))
         elif any(holds(column) for holds in _MOMENTS):
             problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
         elif _says_how_often(kind, column, ended):
@@ -76,6 +78,11 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
         elif Headings(kind)(column.heading) is None and heading_key(column.heading) not in _NOTES:
             problems += [one for one in _said_beside(table, column) if one.found.count(" ") >= _FEWEST_BLANKS]
     return problems
+
+
+def _says_on_which_dates(column: Column) -> bool:
+    """Tell whether a column is headed as dates, and holds some: when all that meets does so hangs on them."""
+    return Headings(EVENT_SHEET)(column.heading) in ("start_date", "when") and holds_dates(column)
 
 
 _MOMENTS = (holds_dates, holds_times, holds_times_among_others, holds_days_and_times)

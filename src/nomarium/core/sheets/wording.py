@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns.wording import column_way
 from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
+from nomarium.core.tables import plain_text
 from nomarium.core.values import day_words
 
 if TYPE_CHECKING:
@@ -63,6 +64,20 @@ def unread_moments(table: Table, column: Column, open_field: str) -> Problem:
         advice=(
             say,
             column_way(column, "", "or leave it alone: {}", "; "),
+        ),
+    )
+
+
+def unread_dates(table: Table, column: Column) -> Problem:
+    """A column of dates in a timetable that nothing was made of: what meets on them would meet in every week."""
+    return error(
+        "unread-dates",
+        table.heading_place(column),
+        f"Column {column.name} holds dates, and not in one form: without them each row would meet in every week.",
+        found=next((plain_text(cell) for cell in column.cells if cell != ""), ""),
+        advice=(
+            "Write the first and the last day of each row into columns “From” and “Until”, or a row for each date",
+            column_way(column, "", "leave it alone: {}"),
         ),
     )
 

@@ -113,12 +113,12 @@ def class_columns(grid: Grid) -> dict[int, str]:
     below = [cell for row in range((head or 0) + 1, len(view.rows)) for cell in view.filled(row)]
     names = [text for _, text in below]
     stray = any(column not in classes for column, _ in below)
-    named = most_are(list(classes.values()), CLASS_FORM) or len(names) > len(classes) * 2
+    named = most_are(list(classes.values()), CLASS_FORM) or len(names) >= len(classes) * _FEWEST_MEMBERS
     people = not stray and named and are_people(names, known)
     return classes if people and sum(bool(PERSON_FORM.fullmatch(name)) for name in names) == len(names) else {}
 
 
-_FEWEST_CLASSES = 2
+_FEWEST_CLASSES = _FEWEST_MEMBERS = 2
 
 
 def class_of_sheet(grid: Grid) -> str:
