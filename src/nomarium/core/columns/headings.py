@@ -43,7 +43,7 @@ _EDGES = frozenset("first last start begin end opening closing birth every each 
 
 
 _COMPOUND = regex(
-    r"\w{3,}(?P<last>raum|zimmer|saal|halle|lehrer|lehrerin|leiter|leiterin|leitung|lokaal|zaal|docent|sal|lokale|"
+    r"\w{3,}(?P<last>raum|zimmer|saal|halle|lehrer|lehrerin|leiter|leiterin|leitung|lokaal|zaal|docent|lokale|"
     r"lærer|lärare|opettaja)"
 )
 """A noun of several in one, as German, Dutch and the northern languages make them; its last says what it is."""

@@ -187,9 +187,8 @@ def _owned_blocks(
         weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
         called = (owner.kind, owner.name) if owner.kind else ()
         edition = held.edition(grid, *called, *captions)
-        yield _OwnedBlock(
-            own, owner, cells, weeks, held.first, held.last, around.off, edition, _terms_said(block, known, found)
-        )
+        terms = frozenset() if choices.whole.get("term") else _terms_said(block, known, found)
+        yield _OwnedBlock(own, owner, cells, weeks, held.first, held.last, around.off, edition, terms)
     found.problems += _outside(outside, inside)
     if of_sheet is not None and any(held.said_by == "title" for held in holding):
         title = f"{of_sheet.before} {of_sheet.words} {of_sheet.behind}".strip()
