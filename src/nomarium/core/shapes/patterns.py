@@ -38,12 +38,14 @@ _LATER = regex(
 _COUNTS = {word: n for n, word in enumerate("one two three four five six seven eight nine ten".split(), 1)}
 _COUNTS |= {"a": 1, "an": 1}
 _WORDS_OF_A_DATE = 4
+_LONGEST_PATTERN = 2_000
+"""So many letters, or words of a line, hold the codes of more than a year of days."""
 
 
 def codes_of_pattern(text: str) -> list[str]:
     """Return the codes of a pattern, day by day; none for any other text: "DDNN----", "D D N N - - - -"."""
-    text = " ".join(text.split())
-    if _INITIALS.fullmatch(text):
+    text = " ".join(text.split()) if len(text) <= _LONGEST_PATTERN else ""
+    if not text or _INITIALS.fullmatch(text):
         return []
     if _RUN.fullmatch(text):
         found = list(text)
@@ -227,6 +229,8 @@ def _words(text: str) -> list[str]:
 
 def _pattern_in(words: Sequence[str]) -> list[str]:
     """Return the codes of the word of a line that is a pattern, else of its run of single marks: "D D N N - - - -"."""
+    if len(words) > _LONGEST_PATTERN:
+        return []
     for word in words:
         if codes := codes_of_pattern(word.strip(".,;")):
             return codes
