@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Callable, Collection, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
@@ -18,6 +17,7 @@ from nomarium.core.columns import heading_key
 from nomarium.core.meetings import About, Held
 from nomarium.core.plan import CalendarKeys, PlanFile
 from nomarium.core.problems import Problem, WrongCall
+from nomarium.core.sheets import known_in
 from nomarium.core.sources import Occurrence, Series
 from nomarium.core.timetable import WHO_FIELDS
 from nomarium.core.values import WEEKDAY_NAMES, clock_words, read_status, split_list
@@ -251,7 +251,7 @@ class Texts:
 @cache
 def _names(title: str, group: str) -> bool:
     """Tell whether a title has the words of a group in it, as words: "1" is none of "ENV101"."""
-    return re.search(rf"(?<!\w){re.escape(group)}(?!\w)", title, re.IGNORECASE) is not None
+    return bool(known_in(title, {group.casefold(): group}))
 
 
 def _about_lessons(event: Series, about: Mapping[int, About], uids: list[str]) -> Iterator[tuple[Series, list[str]]]:

@@ -49,7 +49,7 @@ from nomarium.core.shapes import (
     read_key,
     unfold,
 )
-from nomarium.core.sheets import SheetChoices, held_by_name, read_sheet
+from nomarium.core.sheets import SheetChoices, read_sheet, validity_by_name
 from nomarium.core.slots import DayReader
 from nomarium.core.sources import Lookup, Lookups, SpanRules, fill_prefix
 from nomarium.core.sources.wording import not_looked_up
@@ -280,7 +280,7 @@ class SourceReader:
             if table is None:
                 continue
             sheet = read_list(table, stated)
-            held = held_by_name(grid.sheet, grid.file, choices.dates.order, choices.dates.within)
+            held = validity_by_name(grid, choices.dates.order, choices.dates.within)
             mark_editions(sheet.meetings, held, str(grid.place))
             for field_name in ("class", "course", "teacher", "room", "student"):
                 self._desk.known.add(field_name, [v for m in sheet.meetings for v in m.of(field_name)])

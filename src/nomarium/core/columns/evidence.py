@@ -8,7 +8,6 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping
 from dataclasses import dataclass, field
-from pathlib import PurePath
 from typing import NamedTuple
 
 from nomarium.core.columns.captions import has_captioned_days
@@ -238,7 +237,7 @@ def called(words: str, timed: SheetKind) -> Condition:
     meant = frozenset(words.split())
 
     def condition(seen: Evidence) -> Verdict:
-        for name in (seen.grid.sheet or "", PurePath(seen.grid.file).stem):
+        for name in seen.grid.names:
             said = set(re.findall(r"[^\W\d_]+", name.casefold())) - _SAYS_NOTHING
             if said and said <= meant:
                 times = Evidence.of(seen.grid, timed, {}).named.keys() & (_TIMED | {"start", "end"})

@@ -19,7 +19,7 @@ from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.problems import DataRefused, has_errors
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import Crossing
-from nomarium.core.sheets import Sheet, held_by_name, read_sheet, titled_span
+from nomarium.core.sheets import Sheet, read_sheet, titled_span, validity_by_name
 from nomarium.core.slots import counted_by_words, read_week_numbers
 from nomarium.core.sources import EventChoices, is_undated, read_events
 from nomarium.core.tables import Grid, find_table, plain_text
@@ -68,10 +68,7 @@ def bounds_of_year(sheets: Sequence[FoundSheet], order: Order | None) -> Bounds 
     if None in found and (within := _school_year_of(closures, order)) is not None:
         both = zip(found, timetables or others, strict=True)
         found = [one or _within(sheet, order, within) for one, sheet in both]
-    known = [one for one in found if one is not None]
-    if not known or len(known) < len(found):
-        return None
-    return _of_all(known)
+    return _of_all(found)
 
 
 @cache
@@ -138,15 +135,14 @@ _DAY, _WEEK = timedelta(days=1), timedelta(weeks=1)
 @cache
 def _bounds_of(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     """Return from when until when a sheet runs; one of several tabs where each of them says so."""
-    found = [_bounds_of_part(part, order) for part in sheet.parts]
+    return _of_all([_bounds_of_part(part, order) for part in sheet.parts])
+
+
+def _of_all(found: Sequence[Bounds | None]) -> Bounds | None:
+    """Return the bounds within which all others lie; None where one is not known, or there is none."""
     known = [one for one in found if one is not None]
-    if len(found) == 1 or not known:
-        return found[0]
-    return _of_all(known) if len(known) == len(found) else None
-
-
-def _of_all(known: Sequence[Bounds]) -> Bounds:
-    """Return the bounds within which all others lie."""
+    if not known or len(known) < len(found):
+        return None
     said_by = ", ".join(dict.fromkeys(one.said_by for one in known))
     soonest = max(one.soonest or one.last for one in known)
     return Bounds(min(one.first for one in known), max(one.last for one in known), said_by, soonest)
@@ -172,7 +168,7 @@ def _bounds_of_part(sheet: FoundSheet, order: Order | None) -> Bounds | None:
 
 def _by_name(sheet: FoundSheet, order: Order | None) -> Bounds | None:
     """Return from when until when the name of the tab or the file says that a timetable holds; both of its days."""
-    held = held_by_name(sheet.sheet, sheet.path.name, order)
+    held = validity_by_name(sheet.grid, order) if sheet.grid is not None else None
     if held is None or held.first is None or held.last is None:
         return None
     return Bounds(held.first, held.last, f"the name “{held.name}”")

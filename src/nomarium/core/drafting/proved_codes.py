@@ -141,17 +141,17 @@ def with_crossings(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
 def _crossed_by_key(sheet: FoundSheet, sheets: Sequence[FoundSheet]) -> FoundSheet:
     """Return a sheet on which names and weekdays cross as such, where another gives hours to the codes in its cells."""
-    grids = [tab for tab in sheet.tabs or (sheet.grid,) if tab is not None]
-    if sheet.kind not in (Kind.GRID, None) or sheet.recognised.unfolded or sheet.is_plain_list or len(grids) != 1:
+    if sheet.kind not in (Kind.GRID, None) or sheet.recognised.unfolded or sheet.is_plain_list:
+        return sheet
+    if sheet.grid is None or sheet.tabs:
         return sheet
     others = [other for other in sheets if other.kind in (Kind.CODES, Kind.BELLS, None) and other is not sheet]
     lists = [(other.grid, as_found(other)) for other in others if other.grid is not None]
-    crossing = crossing_by_key(grids[0], lists) if lists else None
+    crossing = crossing_by_key(sheet.grid, lists)
     if crossing is None:
         return sheet
     unfolded = unfold(crossing)
-    recognised = Recognised(unfolded.kind, unfolded.why, is_list=False, crossing=crossing, unfolded=unfolded)
-    return replace(sheet, recognised=recognised, grid=unfolded.grid)
+    return replace(sheet, recognised=Recognised.as_list(unfolded, crossing), grid=unfolded.grid)
 
 
 def with_keys(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:

@@ -13,7 +13,7 @@ if TYPE_CHECKING:
     from nomarium.core.kinds.closures import CLOSURE_SHEET
     from nomarium.core.kinds.codes import CODE_SHEET, SLOT_SHEET
     from nomarium.core.kinds.events import EVENT_FIELDS, EVENT_SHEET
-    from nomarium.core.kinds.labels import LETTERS, NUMBERS, bare_label, label_order
+    from nomarium.core.kinds.labels import LETTERS, NUMBERS, PLAIN_LABELS, bare_label, label_order
     from nomarium.core.kinds.lessons import LESSON_SHEET, NOTE_SHEET
     from nomarium.core.kinds.listed_days import DAY_SHEET, listed_sheet, plain_labels
     from nomarium.core.kinds.lookups import PEOPLE_SHEET, PLACE_SHEET, SUBJECT_SHEET, means_people
@@ -43,6 +43,7 @@ __all__ = [
     "PEOPLE_SHEET",
     "PERIOD_HEADINGS",
     "PLACE_SHEET",
+    "PLAIN_LABELS",
     "ROOM",
     "ROSTER_SHEET",
     "SHEET_KINDS",

@@ -84,6 +84,11 @@ class Recognised:
     unfolded: Unfolded | None = None
     """The list that such a sheet stands for, its codes standing for themselves."""
 
+    @classmethod
+    def as_list(cls, unfolded: Unfolded, crossing: Crossing | Patterns | None = None) -> Recognised:
+        """Return what a sheet of another shape is, by the list that it stands for."""
+        return cls(unfolded.kind, unfolded.why, is_list=False, crossing=crossing, unfolded=unfolded)
+
 
 _NOTHING = "neither its headings nor its cells are those of a sheet that is known"
 
@@ -106,15 +111,13 @@ def recognise(
     others: list[Candidate] = []
     for kind in order:
         if not stated and (crossing := _crossing_before(kind, grid)) is not None:
-            found_as = unfold(crossing)
-            return Recognised(found_as.kind, found_as.why, is_list=False, crossing=crossing, unfolded=found_as)
+            return Recognised.as_list(unfold(crossing), crossing)
         if kind in (Kind.LIST, Kind.EVENTS) and not stated and (captioned := captioned_list(grid)) is not None:
-            return Recognised(captioned.kind, captioned.why, is_list=False, unfolded=captioned)
+            return Recognised.as_list(captioned)
         if kind is Kind.MONTHS and not stated and (patterns := find_patterns(grid)) is not None:
-            found_as = unfold(patterns)
-            return Recognised(found_as.kind, found_as.why, is_list=False, crossing=patterns, unfolded=found_as)
+            return Recognised.as_list(unfold(patterns), patterns)
         if kind is Kind.MONTHS and not stated and (drawn := drawn_days(grid)) is not None:
-            return Recognised(drawn.kind, drawn.why, is_list=False, unfolded=drawn)
+            return Recognised.as_list(drawn)
         candidate = _test(kind, grid, stated or {}, names)
         if candidate.fits and found is None:
             found = candidate

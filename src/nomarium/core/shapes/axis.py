@@ -374,7 +374,7 @@ _WEEKDAY_AND_DIGITS = regex(r"(?P<weekday>[^\W\d_]{2,})\.?,? (?P<digits>\d{1,2}(
 
 def _titles(view: GridView, row: int) -> list[str]:
     """Return the texts above a row, the nearest first, the name of the tab and that of the file."""
-    return [*reversed(view.texts_above(row)), view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0]]
+    return [*reversed(view.texts_above(row)), *view.grid.names]
 
 
 _STARTS = regex(

@@ -6,7 +6,7 @@ from collections.abc import Collection
 from datetime import date
 from typing import NamedTuple
 
-from nomarium.core.sheets import holding_bound, titled_span
+from nomarium.core.sheets import validity_in
 from nomarium.core.slots import weeks_of_caption
 from nomarium.core.values import Order, looks_like_place
 
@@ -25,9 +25,7 @@ def held_in(caption: str, order: Order | None, rooms: Collection[str]) -> HeldIn
     """Return what a caption says of its block; ``order`` is that of day and month, ``rooms`` are known names."""
     if weeks := weeks_of_caption(caption):
         return HeldIn(weeks=weeks)
-    if (span := titled_span(caption, order)) is not None:
-        return HeldIn(first=span.first, last=span.last)
-    if (bound := holding_bound(caption, order, titled=True)) is not None:
-        return HeldIn(first=bound.day) if bound.name == "from" else HeldIn(last=bound.day)
+    if (held := validity_in(caption, order)) is not None:
+        return HeldIn(first=held.first, last=held.last)
     known = caption.casefold() in {room.casefold() for room in rooms}
     return HeldIn(place=caption) if known or looks_like_place(caption) else HeldIn()

@@ -60,7 +60,7 @@ def captioned_list(grid: Grid) -> Unfolded | None:
     close = [row for row in captions if not _stands_apart(view, row, head)]
     if different < max(_FEWEST_CAPTIONS, len(captions)) or min(captions) in close:
         return None
-    if close and not _are_whole(view, [row for row in below if row not in captions and below[row] is not None]):
+    if close and not _are_whole(view, [row for row, caption in below.items() if caption is not None]):
         return None
     found = _list(view, head, kind, captions, below)
     said = [wording.heads_rows_below(view.place(row, next(view.filled(row))[0]), captions[row]) for row in close]

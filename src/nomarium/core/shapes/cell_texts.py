@@ -17,7 +17,9 @@ _LONGEST_WORD_CODE = 2
 """A longer code is written in capitals, or has a digit: “Ito” is a name."""
 _JOINED = regex(r"\s*(?:[\n/+&,;]|\s-\s)\s*")
 _LENGTH = regex(r"\(\s*(?P<length>\d[^()]{0,14}\D)\s*\)")
-_CLOCK = regex(r"\d{1,2}[:.hu]\d{2}(?:\s*[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
+CLOCK_FORM = r"\d{1,2}[:.hu]\d{2}(?:\s*[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?"
+CLOCK = regex(CLOCK_FORM, re.IGNORECASE)
+"""A time of day that is surely one: “8.00”, “8 am”."""
 _EDGES = " \n,;:|/()–—-@"
 
 
@@ -74,7 +76,7 @@ def is_code(text: str) -> bool:
     """Tell whether a text can be the code of something: short, one word, and no small word."""
     text = text.strip()
     is_word = len(text) > _LONGEST_WORD_CODE and not any(map(str.isdigit, text)) and not text.isupper()
-    return bool(_CODE.fullmatch(text)) and not is_word and not _CLOCK.fullmatch(text)
+    return bool(_CODE.fullmatch(text)) and not is_word and not CLOCK.fullmatch(text)
 
 
 def mostly_labels(texts: Sequence[str], *, any_words: bool = False) -> bool:
@@ -127,8 +129,8 @@ def words_beside_times(text: str) -> list[str]:
 def _timed_parts(text: str) -> Iterator[tuple[str, str]]:
     """Yield the spans of times of a cell, each with the words that go with it; ("", words) where it has no times."""
     spans = list(spans_in(text))
-    starts = [] if spans else several_times(text.strip()) or _CLOCK.findall(text.strip())
-    if starts and all(_CLOCK.fullmatch(start) for start in starts) and not _CLOCK.sub("", text).strip(_BETWEEN_TIMES):
+    starts = [] if spans else several_times(text.strip()) or CLOCK.findall(text.strip())
+    if starts and all(CLOCK.fullmatch(start) for start in starts) and not CLOCK.sub("", text).strip(_BETWEEN_TIMES):
         yield from ((start, "") for start in starts)
         return
     if not spans:

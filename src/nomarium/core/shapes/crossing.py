@@ -7,7 +7,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Collection, Iterable, Iterator, Sequence
+from collections.abc import Collection, Iterator, Sequence
 from dataclasses import dataclass, field, replace
 from itertools import pairwise
 from typing import TYPE_CHECKING, NamedTuple
@@ -16,7 +16,7 @@ from nomarium.core.columns import SIDES_OF_A_MATCH, Headings, heading_key
 from nomarium.core.kinds import CHANGE_SHEET, EVENT_SHEET, TIMETABLE_SHEET, heads_weeks, means_people
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.shapes.axis import FEWEST_HEADS, Axis, as_date, axis_at, carried, is_word, names_week, weeks_down
-from nomarium.core.shapes.cell_texts import codes_in, is_free, mostly_labels
+from nomarium.core.shapes.cell_texts import CLOCK, CLOCK_FORM, codes_in, is_free, mostly_labels
 from nomarium.core.shapes.crossed_weekdays import crossed_weekdays
 from nomarium.core.shapes.key import Meaning, codes_with_hours, meanings_in
 from nomarium.core.shapes.months import month_blocks
@@ -306,7 +306,7 @@ def says_hours(name: str) -> bool:
     return all(word.casefold() in _PARTS_OF_DAY for word in words)
 
 
-_CLOCK = regex(r"\b\d{1,2}[:.hu]\d{2}(?:\s*[ap]\.?m\.?)?|\b\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
+_CLOCK = regex(rf"\b(?:{CLOCK_FORM})", re.IGNORECASE)
 _PARTS_OF_DAY = frozenset(
     "am pm morning afternoon evening session sitting paper slot from start starts at h uhr vormittag nachmittag abend "
     "matin après midi soir mañana tarde noche mattina pomeriggio sera".split()
@@ -343,11 +343,13 @@ def find_crossing(grid: Grid, *, turned: bool | None = None, explained: Collecti
     return _crossing_in(grid, turned=turned, explained=explained) or _crossing_beside_key(grid, turned=turned)
 
 
-def crossing_by_key(grid: Grid, lists: Iterable[tuple[Grid, SheetChoices]]) -> Crossing | None:
+def crossing_by_key(grid: Grid, lists: Sequence[tuple[Grid, SheetChoices]]) -> Crossing | None:
     """Return where names and days cross on a sheet by what its cells hold: codes that lists give hours.
 
     Each list stands with how it is read.
     """
+    if not lists:
+        return None
     texts = {text for row in grid.rows for cell in row if 0 < len(text := plain_text(cell).strip()) <= _LONGEST_WORD}
     codes = {part for text in texts for part in (text, *codes_in(text))}
     explained = {code for other, choices in lists for code in codes_with_hours(other, choices, codes)}
@@ -460,6 +462,7 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
     places = places if len(places) > 1 else []  # “Hall” and “Gym” are names, where a single “Hall” says where
     named_at: int | None = None
     blank = False
+    of_times = _row_of_times(found, axis)
     for row in range(axis.last_row + 1, len(view.rows)):
         texts = [text for _, text in view.filled(row)]
         corners = view.text(row, first), view.text(axis.row, first)
@@ -468,6 +471,7 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
         if again is not None and again.dated == axis.dated:
             axis, named_at = carried(view, again) if found.carried else again, None
             found.axes.append(again)
+            of_times = _row_of_times(found, axis)
             continue
         if row <= axis.last_row:
             continue
@@ -475,7 +479,7 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
         name = view.text(row, first)
         if not texts:
             blank = True
-        elif heading := _heading_of_days(found, axis, row, "" if name in places else name):
+        elif heading := _heading_of_days(found, axis, row, "" if name in places else name, of_times):
             found.about_days[row] = heading
         elif name and cells and (_TOTAL.fullmatch(name) or _counts(found, row, cells)):
             found.totals += 1
@@ -490,14 +494,17 @@ def _take_rows(found: Crossing, axis: Axis) -> None:
             found.stray += [(row, column) for column in cells]
 
 
-def _heading_of_days(found: Crossing, axis: Axis, row: int, name: str) -> str:
-    """Return how what a row says of each day is headed in a list; "" where it is of a name of its own."""
+def _heading_of_days(found: Crossing, axis: Axis, row: int, name: str, of_times: int) -> str:
+    """Return how what a row says of each day is headed in a list; "" where it is of a name of its own.
+
+    ``of_times`` is the row that says when something is on each date, -1 for none.
+    """
     if not (found.view.turned and name):
         return ""
     field = Headings(EVENT_SHEET)(name)
     if field in _ABOUT_THE_DAY or _numbers_dates(found, axis, name, row):
         return name
-    if axis.dated and row == _row_of_times(found, axis):
+    if row == of_times:
         return _TIME_OF_DAY
     return _OCCASION if axis.dated and field == "summary" and _is_sparse(found, row) else ""
 
@@ -532,13 +539,14 @@ def _numbers_dates(found: Crossing, axis: Axis, name: str, row: int) -> bool:
 
 def _row_of_times(found: Crossing, axis: Axis) -> int:
     """Return the one row that says when something is on each date, whatever heads it; -1 for none, or several."""
+    if not (found.view.turned and axis.dated):
+        return -1
     below = range(axis.last_row + 1, len(found.view.rows))
     texts = {row: [text for column in axis.heads if (text := found.view.text(row, column))] for row in below}
-    timed = [row for row, several in texts.items() if several and all(map(_CLEAR_TIME.fullmatch, several))]
+    timed = [row for row, several in texts.items() if several and all(map(CLOCK.fullmatch, several))]
     return timed[0] if len(timed) == 1 and len(texts[timed[0]]) == len(axis.heads) else -1
 
 
-_CLEAR_TIME = regex(r"\d{1,2}[:.hu]\d{2}\s*(?:[ap]\.?m\.?)?|\d{1,2}\s*[ap]\.?m\.?", re.IGNORECASE)
 _TIME_OF_DAY = "Time"
 """The heading of when on its day something is."""
 _OCCASION = "Description"
@@ -591,11 +599,9 @@ def _is_sure(found: Crossing, explained: Collection[str] = ()) -> bool:
 
 
 def _all_explained(text: str, explained: Collection[str]) -> bool:
-    """Tell whether a cell holds nothing but codes that have hours, or says that somebody is off."""
+    """Tell whether a cell holds nothing but codes that have hours, and such as say that somebody is off."""
     codes = [text] if text.casefold() in explained else codes_in(text)
-    return bool(explained) and (
-        is_free(text) or (bool(codes) and all(code.casefold() in explained or is_free(code) for code in codes))
-    )
+    return bool(explained and codes) and all(code.casefold() in explained or is_free(code) for code in codes)
 
 
 def _are_on_duty_by_title(found: Crossing) -> bool:

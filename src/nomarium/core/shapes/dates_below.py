@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 
 from nomarium.core.columns import Kind, holds_dates
-from nomarium.core.kinds import LETTERS, NUMBERS, bare_label
+from nomarium.core.kinds import PLAIN_LABELS, bare_label
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
 from nomarium.lazily import regex
@@ -34,7 +34,7 @@ def dates_below_labels(grid: Grid) -> Unfolded | None:
 def _label(text: str) -> str:
     bare = bare_label(" ".join(_DAYS.sub("day", text).split()), ())
     named = _NAMED.fullmatch(text.strip())
-    return bare if bare in (*LETTERS, *NUMBERS) else named["name"] if named else ""
+    return bare if bare in PLAIN_LABELS else named["name"] if named else ""
 
 
 def _count(column: Column) -> int:

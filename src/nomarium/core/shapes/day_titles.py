@@ -15,8 +15,7 @@ from nomarium.lazily import regex
 
 def titles(view: GridView, head: int) -> list[str]:
     """Return the texts above a row, then the name of the tab, then that of the file."""
-    named = (view.grid.sheet or "", view.grid.file.rsplit(".", 1)[0])
-    return [*view.texts_above(head), *(name.replace("_", " ") for name in named)]
+    return [*view.texts_above(head), *(name.replace("_", " ") for name in view.grid.names)]
 
 
 def date_of(view: GridView, head: int) -> date | None:

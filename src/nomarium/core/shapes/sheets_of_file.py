@@ -7,7 +7,7 @@ from contextlib import suppress
 from typing import TYPE_CHECKING
 
 from nomarium.core.problems import DataRefused
-from nomarium.core.shapes.crossing import crossing_by_key, find_crossing
+from nomarium.core.shapes.crossing import Crossing, crossing_by_key, find_crossing
 from nomarium.core.shapes.drawn_days import drawn_days
 from nomarium.core.shapes.key import Key, read_key
 from nomarium.core.shapes.patterns import find_patterns
@@ -33,8 +33,11 @@ def unfolded_of(
 
     Those of ``others`` that list codes are the key. ``used`` are the keys of headings that a split or a choice goes by.
     """
-    lists = [(grid, choices) for grid in others]
-    tried = (find_patterns(grid) or find_crossing(grid) or crossing_by_key(grid, lists) for grid in grids)
+
+    def by_key(grid: Grid) -> Crossing | None:
+        return crossing_by_key(grid, [(other, choices) for other in others if other.sheet != grid.sheet])
+
+    tried = (find_patterns(grid) or find_crossing(grid) or by_key(grid) for grid in grids)
     crossings = [found for found in tried if found is not None]
     codes = {code for crossing in crossings for code in (*crossing.codes(), *crossing.words())}
     key = Key()

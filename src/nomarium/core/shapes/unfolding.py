@@ -29,12 +29,9 @@ from nomarium.core.shapes.patterns import Patterns
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.untold import lines_untold
 from nomarium.core.sheets import (
-    Held,
     dates_without,
-    held_by_name,
     holding_bound,
     length_said,
-    named_bounds,
     note_unused,
     note_used,
     says_when,
@@ -248,22 +245,11 @@ class _Unfolding:
         names = [name for said in found.values() for name in said]
         return found if len(set(names)) == len(names) else {}
 
-    @cached_property
-    def _named(self) -> Held | None:
-        """From when until when all entries are, by the name of the tab or the file, where no text around says it."""
-        said = {name for cells in self._titled.values() for name in cells}
-        grid = self._found.view.grid
-        silent = self._kind is Kind.LIST and said.isdisjoint(("From", "Until"))
-        return held_by_name(grid.sheet, grid.file, self._order) if silent else None
-
     def _said_around(self) -> Iterator[tuple[str, Cell, tuple[int, int]]]:
         """Yield what the texts around say of all entries, by its heading, with where it stands."""
         for at, said in self._titled.items():
             for name, cell in said.items():
                 yield name, cell, at
-        if self._named is not None:
-            ends = (("From", self._named.first), ("Until", self._named.last))
-            yield from ((name, day, (0, 0)) for name, day in ends if day is not None)
 
     def _whose(self) -> str:
         if self._turned_around:
@@ -537,8 +523,6 @@ class _Unfolding:
                 for name, cell in cells.items()
             ]
             yield note_used(found.view.place(*at), found.view.text(*at), said)
-        if self._named is not None:
-            yield named_bounds(found.view.grid.place, self._named)
         if self._title_with_hours is not None:
             at, text = self._title_with_hours
             length = f", and the length {self._spell.length}" if self._spell else ""

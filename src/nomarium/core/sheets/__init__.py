@@ -8,7 +8,6 @@ if TYPE_CHECKING:
     from nomarium.core.sheets.accounting import NOT_RUNNING, RUNNING, account, column_text
     from nomarium.core.sheets.choices import Conditions, Known, SheetChoices
     from nomarium.core.sheets.choosing import choose_grid, grid_of_kind
-    from nomarium.core.sheets.held_by_name import Held, held_by_name, unclear_name
     from nomarium.core.sheets.notes import notes_of, take_notes, tell_notes
     from nomarium.core.sheets.reading import Sheet, read_sheet, sheet_of
     from nomarium.core.sheets.said_in_notes import (
@@ -24,6 +23,7 @@ if TYPE_CHECKING:
         sentences_of,
         titled_span,
     )
+    from nomarium.core.sheets.validity import Validity, unclear_name, validity_by_name, validity_in, validity_words
     from nomarium.core.sheets.whole import is_usual_name, known_in, said_by_names
     from nomarium.core.sheets.wording import (
         holds_for_all,
@@ -40,16 +40,15 @@ __all__ = [
     "NOT_RUNNING",
     "RUNNING",
     "Conditions",
-    "Held",
     "Known",
     "Sheet",
     "SheetChoices",
+    "Validity",
     "account",
     "choose_grid",
     "column_text",
     "dates_without",
     "grid_of_kind",
-    "held_by_name",
     "holding_bound",
     "holding_span",
     "holds_for_all",
@@ -75,6 +74,9 @@ __all__ = [
     "tell_notes",
     "titled_span",
     "unclear_name",
+    "validity_by_name",
+    "validity_in",
+    "validity_words",
     "whole_weeks",
     "wrong_columns",
 ]

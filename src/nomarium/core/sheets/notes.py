@@ -10,7 +10,6 @@ from datetime import date, datetime, time
 from nomarium.core.columns import Certainty, Kind, Match, Matches, SheetKind
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import wording
-from nomarium.core.sheets.held_by_name import held_by_name, unclear_name
 from nomarium.core.sheets.said_in_notes import (
     dates_without,
     half_of_day,
@@ -28,6 +27,7 @@ from nomarium.core.sheets.said_in_notes import (
     times_of_parts,
     weekdays_named,
 )
+from nomarium.core.sheets.validity import unclear_name, validity_by_name
 from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
 from nomarium.core.values import (
     ORDERS,
@@ -103,8 +103,9 @@ def take_notes(
     ``year`` is that of the school, where it is known: it tells which of two days a date in the file's name is.
     """
     notes = notes_of(grid, table)
-    named = held_by_name(grid.sheet, grid.file, order, year) if kind.kind is Kind.LIST else None
-    unclear = unclear_name(grid.sheet, grid.file) if kind.kind is Kind.LIST and named is None else ""
+    bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
+    named = validity_by_name(grid, order, year) if not bounded else None
+    unclear = unclear_name(grid) if not bounded and named is None else ""
     if not notes and named is None:
         return [wording.note_unused(grid.place, unclear)] if unclear else []
     timed = any(matches.column(name) for name in _TIMES) or any(
@@ -113,15 +114,14 @@ def take_notes(
     place = "location" if kind.field("location") else "room"
     placed = matches.column(place)
     wanted = [*(() if timed else ("hours",)), *(() if placed and "" not in placed.cells else (place,))]
-    bounded = any(map(matches.column, _BOUNDS)) or not all(map(kind.field, _BOUNDS))
     repeating = kind.field("slot") or matches.column("repeat")
     wanted += ["except"] if repeating and not matches.column("except") else []
     found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
-    if named is not None and not bounded and found.columns.keys().isdisjoint(_BOUNDS):
+    if named is not None and found.columns.keys().isdisjoint(_BOUNDS):
         said = [(name, day) for name, day in zip(_BOUNDS, (named.first, named.last), strict=True) if day is not None]
         found.columns |= {name: _column(table, name.capitalize(), day, 2) for name, day in said}
         found.problems.append(wording.named_bounds(grid.place, named))
-    found.problems += [wording.note_unused(grid.place, unclear)] if unclear and not bounded else []
+    found.problems += [wording.note_unused(grid.place, unclear)] if unclear else []
     _take_length(found, [note for note in notes if length_said(note.text)], table, matches, kind)
     untold = [
         note

@@ -7,11 +7,11 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns.wording import column_way
 from nomarium.core.problems import Place, Problem, Way, WrongCall, error, note, warning
+from nomarium.core.sheets.validity import validity_words
 from nomarium.core.tables import plain_text
-from nomarium.core.values import day_words
 
 if TYPE_CHECKING:
-    from nomarium.core.sheets.held_by_name import Held
+    from nomarium.core.sheets.validity import Validity
     from nomarium.core.tables import Column, Table
 
 
@@ -101,14 +101,12 @@ def holds_for_all(place: Place, name: str, value: str, where: str) -> Problem:
     )
 
 
-def named_bounds(place: Place, held: Held) -> Problem:
+def named_bounds(place: Place, held: Validity) -> Problem:
     """A tab's or a file's name that says from when or until when its rows hold."""
-    ends = (("from", held.first), ("until", held.last))
-    said = " ".join(f"{word} {day_words(day)}" for word, day in ends if day is not None)
     return note(
         "holds-for-dates",
         place,
-        f"All of it holds {said} alone: the name “{held.name}” says so.",
+        f"All of it holds {validity_words(held.first, held.last)} alone: the name “{held.name}” says so.",
         advice="Columns “From” and “Until”, or another name, say it otherwise.",
     )
 

@@ -56,6 +56,11 @@ class Grid:
         """The file and sheet as a whole."""
         return Place(self.file, self.sheet)
 
+    @property
+    def names(self) -> tuple[str, ...]:
+        """What its tab is called, where it has one, and its file without the ending."""
+        return tuple(filter(None, (self.sheet, self.file.rsplit(".", 1)[0])))
+
     def as_list(self, rows: list[list[Cell]], origins: list[list[Spot]]) -> Grid:
         """Return a list that stands for the sheet, with where on it each cell stands; it holds dates of its own."""
         top = min((row for row, _ in origins[0]), default=0) if origins else 0

@@ -11,7 +11,7 @@ from nomarium.core.timetable import wording
 
 if TYPE_CHECKING:
     from nomarium.core.problems import Problem
-    from nomarium.core.sheets import Held
+    from nomarium.core.sheets import Validity
     from nomarium.core.timetable.meeting import Meeting
 
 
@@ -25,11 +25,11 @@ class Edition(NamedTuple):
     """The sheet that says it, as messages call it."""
 
 
-def mark_editions(meetings: Collection[Meeting], held: Held | None, said_by: str) -> None:
+def mark_editions(meetings: Collection[Meeting], held: Validity | None, said_by: str) -> None:
     """Say of the meetings of a list which edition they are of, where its name says from when it holds and no more."""
     if held is None or held.first is None or held.last is not None:
         return
-    edition = Edition(held.rest.casefold(), held.first, said_by)
+    edition = Edition(held.what.casefold(), held.first, said_by)
     for meeting in meetings:
         if meeting.when.first == held.first and meeting.when.last is None:
             meeting.edition = edition

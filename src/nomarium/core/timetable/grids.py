@@ -14,10 +14,8 @@ from nomarium.core.kinds.vocabulary import BREAKS
 from nomarium.core.repeats import bounds_in
 from nomarium.core.shapes import is_free, unclear_weeks, without_length
 from nomarium.core.sheets import (
-    Held,
     Known,
-    held_by_name,
-    holding_bound,
+    Validity,
     holds_for_all,
     is_usual_name,
     known_in,
@@ -28,6 +26,8 @@ from nomarium.core.sheets import (
     says_off,
     titled_span,
     unclear_name,
+    validity_by_name,
+    validity_in,
 )
 from nomarium.core.slots import DayTest, Periods, UnknownDay, by_bare_letters, by_weeks
 from nomarium.core.sources import date_in_words
@@ -147,7 +147,7 @@ def _owned_blocks(
     grid: Grid, several: bool, choices: TimetableChoices, known: Known, found: MeetingSheet
 ) -> Iterator[_OwnedBlock]:
     of_tab = week_of([grid.sheet or ""])
-    by_name = _held_by_name(grid, choices, found)
+    by_name = _validity_by_name(grid, choices, found)
     fallback = _called_by_name(grid, by_name, several=several)
     blocks = find_blocks(grid, choices.days, choices.cycles(choices.division))
     outside = cells_outside(blocks)
@@ -202,7 +202,7 @@ def _terms_said(block: Block, known: Known, found: MeetingSheet) -> frozenset[st
     """Return the one term that a caption of a grid names, else its tab or its file: "Autumn timetable 4C"."""
     terms = {key: name for key, name in known.of("term").items() if len(key) >= _SHORTEST_TERM}
     grid = block.view.grid
-    for text in (*block.captions, grid.sheet or "", grid.file.rsplit(".", 1)[0]):
+    for text in (*block.captions, *grid.names):
         said = known_in(text, terms)
         if len(said) == 1:
             found.problems.append(holds_for_all(grid.place, "term", said[0], f"“{text}”"))
@@ -223,20 +223,20 @@ def holding_title(blocks: Sequence[Block], order: Order | None) -> DateSpan | No
     return spans[0] if len(spans) == 1 else None
 
 
-def _held_by_name(grid: Grid, choices: TimetableChoices, found: MeetingSheet) -> Held | None:
+def _validity_by_name(grid: Grid, choices: TimetableChoices, found: MeetingSheet) -> Validity | None:
     """Return from when until when a sheet's name says that it holds; a date in it that may be two is told."""
     year = (choices.year.rules.first - _A_MONTH, choices.year.rules.last)
-    by_name = held_by_name(grid.sheet, grid.file, choices.dates.order, year)
-    if by_name is None and (unclear := unclear_name(grid.sheet, grid.file)):
+    by_name = validity_by_name(grid, choices.dates.order, year)
+    if by_name is None and (unclear := unclear_name(grid)):
         found.problems.append(note_unused(grid.place, unclear))
     return by_name
 
 
-def _called_by_name(grid: Grid, by_name: Held | None, *, several: bool) -> str:
+def _called_by_name(grid: Grid, by_name: Validity | None, *, several: bool) -> str:
     """Return what the grids of a sheet are called by its tab or its file, without the dates that it says."""
     own_name = grid.sheet and not week_of([grid.sheet]) and (several or not is_usual_name(grid.sheet))
-    name = grid.sheet if grid.sheet and own_name else grid.file.rsplit(".", 1)[0]
-    return by_name.rest if by_name is not None and by_name.rest and name == by_name.name else name
+    name = grid.names[0 if own_name else -1]
+    return by_name.what if by_name is not None and by_name.what and name == by_name.name else name
 
 
 _A_MONTH = timedelta(days=31)
@@ -253,14 +253,14 @@ class _Holding(NamedTuple):
     what: str = ""
     """What a title or a name says besides."""
 
-    def or_else(self, title: DateSpan | None, name: Held | None) -> _Holding:
+    def or_else(self, title: DateSpan | None, name: Validity | None) -> _Holding:
         """Return what the title of the sheet says of a grid, or its name, where no caption of its own says it."""
         if self.first or self.last:
             return self
         if title is not None:
             return self._replace(first=title.first, last=title.last, said_by="title")
         if name is not None:
-            return self._replace(first=name.first, last=name.last, said_by="name", what=name.rest)
+            return self._replace(first=name.first, last=name.last, said_by="name", what=name.what)
         return self
 
     def edition(self, grid: Grid, *called: str) -> Edition | None:
@@ -275,14 +275,9 @@ def _validity(block: Block, choices: TimetableChoices, problems: list[Problem]) 
     captions: list[str] = []
     first = last = None
     for caption in block.captions:
-        if (span := titled_span(caption, choices.dates.order)) is not None:
-            captions += [text for text in (span.before, span.behind) if text]
-            first, last = span.first, span.last
-            problems.append(wording.holds_for_dates(block.view.place(block.head, 0), caption, first, last))
-            continue
-        if (bound := holding_bound(caption, choices.dates.order, titled=True)) is not None:
-            captions += [bound.what] if bound.what else []
-            first, last = (bound.day, last) if bound.name == "from" else (first, bound.day)
+        if (held := validity_in(caption, choices.dates.order)) is not None:
+            captions += held.rest
+            first, last = held.first or first, held.last or last
             problems.append(wording.holds_for_dates(block.view.place(block.head, 0), caption, first, last))
             continue
         bounds = bounds_in(caption) if len(caption) > _SHORTEST_BOUNDED and not says_off(caption) else None

@@ -123,7 +123,7 @@ _FEWEST_CLASSES = _FEWEST_MEMBERS = 2
 
 def class_of_sheet(grid: Grid) -> str:
     """Return the class that a tab or a file of names goes by: "7a", "Class 8b"; "" where it names none."""
-    for name in (grid.sheet or "", grid.file.rsplit(".", 1)[0]):
+    for name in grid.names:
         bare = re.sub(r"^(?:class|klasse|classe|form|roster|list)\s+", "", name.strip(), flags=re.IGNORECASE)
         if CLASS_FORM.fullmatch(bare):
             return bare

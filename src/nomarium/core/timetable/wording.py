@@ -8,6 +8,7 @@ from difflib import get_close_matches
 from typing import TYPE_CHECKING
 
 from nomarium.core.problems import Place, Problem, Way, error, note, warning
+from nomarium.core.sheets import validity_words
 from nomarium.core.values import WEEKDAY_NAMES, counted, day_words
 
 if TYPE_CHECKING:
@@ -558,8 +559,9 @@ def unknown_status(place: Place, text: str) -> Problem:
 
 def holds_for_dates(place: Place, caption: str, first: date | None, last: date | None) -> Problem:
     """A grid whose caption says from when or until when it holds."""
-    span = " ".join(f"{word} {day_words(day)}" for word, day in (("from", first), ("until", last)) if day is not None)
-    return note("holds-for-dates", place, f"It holds {span} alone, as “{caption}” above it says.")
+    return note(
+        "holds-for-dates", place, f"It holds {validity_words(first, last)} alone, as “{caption}” above it says."
+    )
 
 
 def superseded(place: Place, last: date, following: Edition) -> Problem:
