@@ -131,6 +131,7 @@ MET_BY_CHANCE = [
     (["convert", "s.csv", "-o", "o.ics"], "Event,Week commencing\nA,27/12/9999\nB,20/12/9999\n"),
     (["convert", "s.csv", "-o", "o.ics"], "Event,Week commencing,Weekday\nA,27/12/9999,Sun\nB,20/12/9999,Sat\n"),
     (["inspect", "s.csv"], "Week,Mon,Tue,Sun\n20/12/9999,Ana 9:00-10:00,Bo 9:00-10:00,Di 9:00-10:00\n27/12/9999,Ana 9:00-10:00,Bo 9:00-10:00,Di 9:00-10:00\n"),
+    (["inspect", "s.csv"], "Term,First day,Last day\n24:00,2026-09-08,2026-10-16\n"),
 ]  # fmt: skip
 """What inputs spoilt by chance once broke a promise with."""
 

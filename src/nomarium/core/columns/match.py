@@ -83,7 +83,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _counted_weeks(matches, headings.sheet)
     join_parts(matches, headings.sheet)
     _weekdays_that_are_dates(matches, headings.sheet)
-    _times_below_a_title(matches)
+    _times_below_a_title(matches, headings.sheet)
     misheaded = _release_misheaded(table, matches, titled="title" in headings.sheet.needs)
     _doors_before_starts(matches)
     _no_ends_beside_hours(matches)
@@ -427,10 +427,10 @@ def _release_misheaded(table: Table, matches: Matches, *, titled: bool) -> list[
     return problems
 
 
-def _times_below_a_title(matches: Matches) -> None:
+def _times_below_a_title(matches: Matches, sheet: SheetKind) -> None:
     """Take what is headed as a title for the starts where it has the only times beside dates: “Service”, “8.00 am”."""
     timed = [match for match in matches.all if holds_mostly_times(match.column)]
-    if len(timed) != 1 or timed[0].field != "summary" or not timed[0].is_free:
+    if "start_time" not in sheet.names or len(timed) != 1 or timed[0].field != "summary" or not timed[0].is_free:
         return
     if may_be_times(timed[0].column) and _has_other_dates(matches, timed[0]):
         timed[0].take("start_time", Certainty.LIKELY, "all its cells are times, and no other column has any")
