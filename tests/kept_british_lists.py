@@ -633,13 +633,12 @@ KEPT = {
         Splicing,13-14 March 2027,10am-4pm,P. Roe
         Caulking,20 March 2027,9.30am-12.30pm,A. Low
         == comes out as
-        2027-03-13 2027-03-14 10:00–16:00 | Splicing
-        2027-03-20 09:30–12:30 | Caulking
+        2027-03-13 2027-03-14 10:00–16:00 | Splicing |  | Tutor: P. Roe
+        2027-03-20 09:30–12:30 | Caulking |  | Tutor: A. Low
         == in calendars
         sheet 3
         == with
-        warning unused-column sheet.csv, D1
-        notes on-each-day
+        notes on-each-day people-in-text
     """,
     "London: iso dt": r"""
         Europe/London
@@ -732,14 +731,13 @@ KEPT = {
         Mon 8 Mar 2027,13:30,15:00,French Reading,Gym,C. Low,
         Tue 9 Mar 2027,09:00,11:00,English Lit,Hall,B. Ray,A. Moss
         == comes out as
-        2027-03-08 09:00–10:30 | Maths Paper 1 | Hall
-        2027-03-08 13:30–15:00 | French Reading | Gym
-        2027-03-09 09:00–11:00 | English Lit | Hall
+        2027-03-08 09:00–10:30 | Maths Paper 1 | Hall | Invigilator 1: A. Moss / Invigilator 2: B. Ray
+        2027-03-08 13:30–15:00 | French Reading | Gym | Invigilator 1: C. Low
+        2027-03-09 09:00–11:00 | English Lit | Hall | Invigilator 1: B. Ray / Invigilator 2: A. Moss
         == in calendars
         Invigilation 3
         == with
-        warning unused-column Invigilation.csv, F1
-        warning unused-column Invigilation.csv, G1
+        notes people-in-text
     """,
     "London: Staff calendar": r"""
         Europe/London
@@ -1714,12 +1712,12 @@ KEPT = {
         Sun 7 Mar 2027,2.00pm,St Brendans,Na Piarsaigh,Quay Park,J. Daly
         Sat 13 Mar 2027,6.30pm,Na Piarsaigh,Clan na Mara,The Strand,TBC
         == comes out as
-        2027-03-07 14:00–15:00 | St Brendans – Na Piarsaigh | Quay Park
-        2027-03-13 18:30–19:30 | Na Piarsaigh – Clan na Mara | The Strand
+        2027-03-07 14:00–15:00 | St Brendans – Na Piarsaigh | Quay Park | Referee: J. Daly
+        2027-03-13 18:30–19:30 | Na Piarsaigh – Clan na Mara | The Strand | Referee: TBC
         == in calendars
         Fixtures 2
         == with
-        notes unsure-column
+        notes people-in-text unsure-column
     """,
     "Dublin: Masses": r"""
         Europe/Dublin
@@ -1984,16 +1982,16 @@ KEPT = {
         10:00,Break,
         10:20,2B,Mr Ives
         == comes out as
-        2027-01-19 09:00–10:00 | 1A
-        2027-01-19 09:20–10:20 | 1B
-        2027-01-19 09:40–10:40 | 2A
+        2027-01-19 09:00–10:00 | 1A |  | Teacher: Mrs Fry
+        2027-01-19 09:20–10:20 | 1B |  | Teacher: Mr Gull
+        2027-01-19 09:40–10:40 | 2A |  | Teacher: Ms Hart
         2027-01-19 10:00–11:00 | Break
-        2027-01-19 10:20–11:20 | 2B
+        2027-01-19 10:20–11:20 | 2B |  | Teacher: Mr Ives
         == in calendars
         School photos Tue 19 Jan 2027 5
         == with
-        warning unused-column School photos Tue 19 Jan 2027.csv, C1
         warning assumed-overlap School photos Tue 19 Jan 2027.csv, A2
+        notes people-in-text
     """,
     "London: Season (2)": r"""
         Europe/London
@@ -2400,6 +2398,44 @@ KEPT = {
         2026-10-30 09:00–17:00 | ENV101 (All) | Off site
         == in calendars
         Dr Ames 6, Ms Bond 4, ENV101 10, LT1 5, Off site 1, S3 4
+        == with
+        notes unsure-column
+    """,
+    "London: B, B": r"""
+        Europe/London
+        == B.xlsx / Clubs
+        Day,Start,End,Club,Room
+        Monday,15:30,16:30,Chess,R1
+        Tuesday,15:30,16:30,Art,R2
+        == B.xlsx / Info
+        First day of clubs,2026-09-07
+        Last day of clubs,2026-12-15
+        No clubs,2026-10-26,2026-10-30
+        == comes out as
+        2026-09-07..2026-12-15 without 2026-10-26 2026-10-27
+        Mon 15:30–16:30 | Chess | R1
+        Tue 15:30–16:30 | Art | R2
+        == in calendars
+        Art 14, Chess 14, R1 14, R2 14
+        == with
+        notes unsure-column
+    """,
+    "London: B, B (2)": r"""
+        Europe/London
+        == B.xlsx / Clubs
+        Day,Start,End,Club,Room
+        Monday,15:30,16:30,Chess,R1
+        Tuesday,15:30,16:30,Art,R2
+        == B.xlsx / Info
+        Term starts,7 September 2026
+        Term ends,15 December 2026
+        Half term,26-30 October 2026
+        == comes out as
+        2026-09-07..2026-12-15 without 2026-10-26 2026-10-27
+        Mon 15:30–16:30 | Chess | R1
+        Tue 15:30–16:30 | Art | R2
+        == in calendars
+        Art 14, Chess 14, R1 14, R2 14
         == with
         notes unsure-column
     """,

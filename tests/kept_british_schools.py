@@ -12,15 +12,14 @@ KEPT = {
         Period,From,To
         Quarter,01/10/2026,31/12/2026
         == comes out as
-        2026-10-06..2026-12-25 without 2026-10-13..2026-12-22/14
-        Tue 09:00–12:00 | Asthma | C1
-        2026-10-14 2026-11-11 2026-12-09 13:30–16:00 | Diabetes | C2
-        2026-10-30 2026-11-27 2026-12-25 09:30–11:30 | Baby clinic | C1
+        2026-10-06..2026-12-25 without 2026-10-13 2026-10-27 2026-11-10 2026-11-24 2026-12-08 2026-12-22
+        Tue 09:00–12:00 | Asthma | C1 | Consultant: Dr Hale
+        2026-10-14 2026-11-11 2026-12-09 13:30–16:00 | Diabetes | C2 | Consultant: Dr Moss
+        2026-10-30 2026-11-27 2026-12-25 09:30–11:30 | Baby clinic | C1 | Consultant: Sr Penn
         == in calendars
         Clinics Oct-Dec 2026 12
         == with
-        warning unused-column Clinics Oct-Dec 2026.csv, B1
-        notes unsure-column
+        notes people-in-text unsure-column
     """,
     "London: Clubs, Dates": r"""
         Europe/London
@@ -2029,7 +2028,7 @@ KEPT = {
         Thu,2A Eng Rm 4,,,3C Eng Rm 4
         Fri,5 Eng Rm 9,,2A Eng Rm 4,
         == comes out as
-        2027-01-06..2027-05-28 without 2027-02-18 2027-02-19 2027-03-17..2027-03-31/7 2027-03-22 2027-03-23 2027-03-25 2027-03-26 2027-03-29 2027-03-30 2027-04-01 2027-04-02
+        2027-01-06..2027-05-28 without 2027-02-18 2027-02-19 2027-03-17 2027-03-22 2027-03-23 2027-03-24 2027-03-25 2027-03-26 2027-03-29 2027-03-30 2027-03-31 2027-04-01 2027-04-02
         Wed 08:50–09:50 | 3C Eng | Rm 4
         Wed 09:50–10:50 | 5 Eng | Rm 9
         Mon Thu 08:50–09:50 | 2A Eng | Rm 4
@@ -2041,8 +2040,6 @@ KEPT = {
         Tue 09:50–10:50 | 2A Eng | Rm 4
         == in calendars
         Ms Farrelly 180, 2A Eng 72, 3C Eng 54, 5 Eng 54, Rm 4 126, Rm 9 54
-        == with
-        warning told-by-form Timetable Farrelly.xlsx, sheet “Timetable”, B3
     """,
     "London: Hols, Term, Year 4": r"""
         Europe/London
@@ -2469,5 +2466,63 @@ KEPT = {
         4C 54
         == with
         notes holds-for-all
+    """,
+    "Dublin: Options, Terms, Timetable 5th Year": r"""
+        Europe/Dublin
+        == Timetable 5th Year.csv
+        ,Mon,Tue,Wed,Thu,Fri
+        8:50-9:30,Irish,Option A,Maths,English,Option C
+        9:30-10:10,Option B,Option A,English,Maths,Option C
+        10:10-10:50,Maths,English,Option B,Irish,PE
+        11:05-11:45,English,Irish,Option B,Option D,Maths
+        11:45-12:25,Option D,Maths,Irish,Option D,English
+        == Options.csv
+        Option,Subject,Teacher,Room
+        A,Physics,Mr Doyle,Lab 1
+        A,Art,Ms Keane,Art Room
+        B,Geography,Ms Tobin,R4
+        C,Music,Mr Casey,Music Room
+        D,Business,Ms Roche,R9
+        == Terms.csv
+        Term,Starts,Finishes,Mid-term break
+        Autumn,31/08/2026,18/12/2026,26/10/2026 - 30/10/2026
+        Spring,04/01/2027,19/03/2027,15/02/2027 - 19/02/2027
+        == comes out as
+        2026-08-31..2027-03-19 without 2026-10-26 2026-10-27 2026-10-28 2026-10-29 2026-10-30 2026-12-21 2026-12-22 2026-12-23 2026-12-24 2026-12-25 2026-12-28 2026-12-29 2026-12-30 2026-12-31 2027-01-01 2027-02-15 2027-02-16 2027-02-17 2027-02-18 2027-02-19
+        Mon 08:50–09:30 | Irish (5th)
+        Mon 09:30–10:10 | Geography (5th) | R4
+        Mon 10:10–10:50 | Maths (5th)
+        Mon 11:05–11:45 | English (5th)
+        Mon Thu 11:45–12:25 | Business (5th) | R9
+        Tue 08:50–09:30 | Art (5th) | Art Room
+        Tue 08:50–09:30 | Physics (5th) | Lab 1
+        Tue 09:30–10:10 | Art (5th) | Art Room
+        Tue 09:30–10:10 | Physics (5th) | Lab 1
+        Tue 10:10–10:50 | English (5th)
+        Tue 11:05–11:45 | Irish (5th)
+        Tue 11:45–12:25 | Maths (5th)
+        Wed 08:50–09:30 | Maths (5th)
+        Wed 09:30–10:10 | English (5th)
+        Wed 10:10–10:50 | Geography (5th) | R4
+        Wed 11:05–11:45 | Geography (5th) | R4
+        Wed 11:45–12:25 | Irish (5th)
+        Thu 08:50–09:30 | English (5th)
+        Thu 09:30–10:10 | Maths (5th)
+        Thu 10:10–10:50 | Irish (5th)
+        Thu 11:05–11:45 | Business (5th) | R9
+        Fri 08:50–09:30 | Music (5th) | Music Room
+        Fri 09:30–10:10 | Music (5th) | Music Room
+        Fri 10:10–10:50 | PE (5th)
+        Fri 11:05–11:45 | Maths (5th)
+        Fri 11:45–12:25 | English (5th)
+        == in calendars
+        Mr Casey 50, Mr Doyle 50, Ms Keane 50, Ms Roche 75, Ms Tobin 75, 5th 675, Art Room 50, Lab 1 50, Music Room 50, R4 75, R9 75
+        == with
+        warning same-slot Options.csv, A2:D2
+        warning block-unexplained Timetable 5th Year.csv, B2
+        warning block-unexplained Timetable 5th Year.csv, D2
+        warning block-unexplained Timetable 5th Year.csv, E2
+        warning without-value Timetable 5th Year.csv, B2
+        warning block-unexplained Timetable 5th Year.csv, F4
     """,
 }

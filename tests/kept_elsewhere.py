@@ -900,4 +900,109 @@ KEPT = {
         == with
         notes cells-meet holds-for-dates superseded
     """,
+    "Toronto: Studio schedule": r"""
+        America/Toronto
+        == Studio schedule.csv
+        Harbourlight Yoga - Winter session January 4 to March 28 2027
+        Day,Time,Class,Teacher,Room
+        Monday,6:30 - 7:30 am,Sunrise Flow,Ines,Upper
+        ,12:10 - 12:55 pm,Lunch Stretch,Tomas,Upper
+        ,7:00 - 8:15 pm,Yin,Ines,Lower
+        Tuesday,5:30 - 6:45 pm,Hatha 1,Rosa,Lower
+        Wednesday,6:30 - 7:30 am,Sunrise Flow,Tomas,Upper
+        ,7:00 - 8:30 pm,Hatha 2,Rosa,Upper
+        Saturday,9:00 - 10:30 am,Open Class,Ines,Upper
+
+        Studio closed Feb 15 (Family Day) and March 13.
+        == comes out as
+        2027-01-04..2027-03-27 without 2027-02-15 2027-03-13
+        Mon 12:10–12:55 | Lunch Stretch | Upper
+        Mon 19:00–20:15 | Yin | Lower
+        Mon Wed 06:30–07:30 | Sunrise Flow | Upper
+        Tue 17:30–18:45 | Hatha 1 | Lower
+        Wed 19:00–20:30 | Hatha 2 | Upper
+        Sat 09:00–10:30 | Open Class | Upper
+        == in calendars
+        Ines 33, Rosa 24, Tomas 23, Hatha 1 12, Hatha 2 12, Lunch Stretch 11, Open Class 11, Sunrise Flow 23, Yin 11, Lower 23, Upper 57
+        == with
+        notes days-carried note-used
+    """,
+    "Melbourne: Court allocation T4, Court allocation T4": r"""
+        Australia/Melbourne
+        == Court allocation T4.xlsx / Courts
+        Court allocation Term 4 2026,,,,
+        Time,Court 1,Court 2,Court 3,
+        Monday,,,,
+        16:00-17:00,Hot Shots Red,Hot Shots Orange,,
+        17:00-18:30,Juniors A,,Squad,
+        Wednesday,,,,
+        16:00-17:00,Hot Shots Green,,Private - Lee,
+        18:30-20:00,Ladies' social,Ladies' social,,
+        Saturday,,,,
+        08:00-09:00,Hot Shots Red,Hot Shots Orange,Hot Shots Green,
+        == Court allocation T4.xlsx / Dates
+        Term 4,2026-10-05,2026-12-18
+        Closed,2026-11-03,Cup day
+        == comes out as
+        2026-10-05..2026-12-16
+        Mon 16:00–17:00 | Hot Shots Orange | Court 2
+        Mon 16:00–17:00 | Hot Shots Red | Court 1
+        Mon 17:00–18:30 | Juniors A | Court 1
+        Mon 17:00–18:30 | Squad | Court 3
+        Wed 16:00–17:00 | Hot Shots Green | Court 1
+        Wed 16:00–17:00 | Private - Lee | Court 3
+        Wed 18:30–20:00 | Ladies' social | Court 1
+        Wed 18:30–20:00 | Ladies' social | Court 2
+        Sat 08:00–09:00 | Hot Shots Green | Court 3
+        Sat 08:00–09:00 | Hot Shots Orange | Court 2
+        Sat 08:00–09:00 | Hot Shots Red | Court 1
+        == in calendars
+        Hot Shots Green 21, Hot Shots Orange 21, Hot Shots Red 21, Juniors A 11, Ladies' social 22, Private - Lee 11, Squad 11, Court 1 54, Court 2 32, Court 3 32
+        == with
+        warning same-slot Court allocation T4.xlsx, sheet “Courts”, B8
+        notes holds-for-all
+    """,
+    "Auckland: What's on": r"""
+        Pacific/Auckland
+        == What's on.csv
+        What's on at the library: February 2027,,,
+        Event,When,Where,Ages
+        Wriggle & Rhyme,"Tuesdays 9.30am-10am, 2-23 February",Main library,0-2
+        Code Club,"Wednesdays, 3.30-4.30pm, from 3 February to 24 February",Makerspace,8-12
+        Book chat,Thursday 11 February 6pm-7.30pm,Cafe,Adults
+        Craft drop-in,"Sat 13 & 27 Feb, 10am-12pm",Main library,All
+        == comes out as
+        2027-02-02..2027-02-27
+        Tue 09:30–10:00 | Wriggle & Rhyme | Main library
+        Wed 15:30–16:30 | Code Club | Makerspace
+        2027-02-11 18:00–19:30 | Book chat | Cafe
+        2027-02-13 2027-02-27 10:00–12:00 | Craft drop-in | Main library
+        == in calendars
+        What's on 11
+        == with
+        notes year-of-title
+    """,
+    "Johannesburg: Clinic days, Holidays": r"""
+        Africa/Johannesburg
+        == Clinic days.csv
+        School,Visit day,From,To,Nurse,First visit,Last visit
+        Ridgeview Primary,Every Monday,08:30,12:00,Sr Mokoena,18 Jan 2027,22 Mar 2027
+        Dune Primary,1st and 3rd Tuesday,09:00,11:30,Sr Naidoo,19 Jan 2027,16 Mar 2027
+        Kloof High,Alternate Wednesdays,10:00,13:00,Sr Mokoena,20 Jan 2027,17 Mar 2027
+        Bay High,Last Friday of the month,08:00,10:00,Sr Naidoo,29 Jan 2027,26 Mar 2027
+        == Holidays.csv
+        Date,Holiday
+        21 March 2027,Human Rights Day
+        22 March 2027,Public holiday
+        == comes out as
+        2027-01-18..2027-03-26 without 2027-01-26 2027-01-27 2027-02-09 2027-02-10 2027-02-23 2027-02-24 2027-03-09 2027-03-10 2027-03-22 2027-03-23 2027-03-24
+        Mon 08:30–12:00 | Ridgeview Primary |  | Nurse: Sr Mokoena
+        Tue 09:00–11:30 | Dune Primary |  | Nurse: Sr Naidoo
+        Wed 10:00–13:00 | Kloof High |  | Nurse: Sr Mokoena
+        2027-01-29 2027-02-26 2027-03-26 08:00–10:00 | Bay High |  | Nurse: Sr Naidoo
+        == in calendars
+        Clinic days 22
+        == with
+        notes people-in-text repeat-bounded unsure-column
+    """,
 }

@@ -178,13 +178,13 @@ KEPT = {
         So, 2.5.;Familienführung;14:30;60 Min.;Kassa;M. Ott
         Sa, 8.5.;Werft und Hafen;11:00;90 Min.;Kassa;M. Ott
         == comes out as
-        2027-05-01 2027-05-08 11:00–12:30 | Werft und Hafen | Kassa
-        2027-05-02 14:30–15:30 | Familienführung | Kassa
+        2027-05-01 11:00–12:30 | Werft und Hafen | Kassa | Guide: L. Fux
+        2027-05-02 14:30–15:30 | Familienführung | Kassa | Guide: M. Ott
+        2027-05-08 11:00–12:30 | Werft und Hafen | Kassa | Guide: M. Ott
         == in calendars
         Führungen Mai 2027 3
         == with
-        warning unused-column Führungen Mai 2027.csv, F1
-        notes unsure-column year-of-title
+        notes people-in-text unsure-column year-of-title
     """,
     "Oslo: Koder, Vakter": r"""
         Europe/Oslo
@@ -332,13 +332,12 @@ KEPT = {
         Analisi I;lunedì 18 gennaio 2027;9.00-12.00;A1;Prof. Neri
         Fisica;mercoledì 20 gennaio 2027;14.30-16.30;B2;Prof. Bo
         == comes out as
-        2027-01-18 09:00–12:00 | Analisi I | A1
-        2027-01-20 14:30–16:30 | Fisica | B2
+        2027-01-18 09:00–12:00 | Analisi I | A1 | Docente: Prof. Neri
+        2027-01-20 14:30–16:30 | Fisica | B2 | Docente: Prof. Bo
         == in calendars
         sheet 2
         == with
-        warning unused-column sheet.csv, E1
-        notes unsure-column
+        notes people-in-text unsure-column
     """,
     "Madrid: moon": r"""
         Europe/Madrid
@@ -842,5 +841,25 @@ KEPT = {
         Pilates 14, Yoga 15, 1 15, 2 14
         == with
         notes holds-for-dates superseded
+    """,
+    "Brussels: Salles": r"""
+        Europe/Brussels
+        == Salles.csv
+        ,Salle Escaut,Salle Meuse
+        Lundi 7 septembre 2026,,
+        9h00–10h30,Accueil,Atelier drones
+        11h–12h30,Table ronde,
+        Mardi 8 septembre 2026,,
+        9h00–10h30,Atelier voile,Atelier cartes
+        14h–16h,,Clôture
+        == comes out as
+        2026-09-07 09:00–10:30 | Accueil | Salle Escaut
+        2026-09-07 09:00–10:30 | Atelier drones | Salle Meuse
+        2026-09-07 11:00–12:30 | Table ronde | Salle Escaut
+        2026-09-08 09:00–10:30 | Atelier cartes | Salle Meuse
+        2026-09-08 09:00–10:30 | Atelier voile | Salle Escaut
+        2026-09-08 14:00–16:00 | Clôture | Salle Meuse
+        == in calendars
+        Salle Escaut 3, Salle Meuse 3
     """,
 }

@@ -88,7 +88,6 @@ KEPT = {
         == in calendars
         4b 198, s.12 58, s.3 20, s.5 21, s.7 81
         == with
-        warning told-by-form Plan lekcji 4b.csv, C2
         warning without-value Plan lekcji 4b.csv, E3
     """,
     "Stockholm: Lov, Läsår, Simskola ht 2026": r"""
@@ -307,18 +306,16 @@ KEPT = {
         Skoleår;Start;Slut
         2026;10.08.2026;18.12.2026
         == comes out as
-        2026-08-10..2026-12-18 without 2026-10-12..2026-10-16
-        Mon Wed 08:00–08:45 | Dansk (KM) lok. 12 (6.b)
-        Tue Fri 08:00–08:45 | Mat (JH) lok. 14 (6.b)
-        Thu 08:00–08:45 | Idræt (PL) hal (6.b)
-        Mon 08:50–09:35 | Mat (JH) lok. 14 (6.b)
-        Tue Fri 08:50–09:35 | Dansk (KM) lok. 12 (6.b)
-        Wed 08:50–09:35 | Engelsk (AN) lok. 9 (6.b)
-        Thu 08:50–09:35 | Idræt (PL) hal (6.b)
+        2026-08-10..2026-12-18 without 2026-10-12 2026-10-13 2026-10-14 2026-10-15 2026-10-16
+        Mon 08:50–09:35 | Mat (6.b) | lok. 14
+        Mon Wed 08:00–08:45 | Dansk (6.b) | lok. 12
+        Tue Fri 08:00–08:45 | Mat (6.b) | lok. 14
+        Tue Fri 08:50–09:35 | Dansk (6.b) | lok. 12
+        Wed 08:50–09:35 | Engelsk (6.b) | lok. 9
+        Thu 08:00–08:45 | Idræt (6.b) | hal
+        Thu 08:50–09:35 | Idræt (6.b) | hal
         == in calendars
-        6.b 180
-        == with
-        notes may-end-in-rooms
+        AN 18, JH 54, KM 72, PL 36, 6.b 180, hal 36, lok. 12 72, lok. 14 54, lok. 9 18
     """,
     "Lisbon: Horário 7B": r"""
         Europe/Lisbon
@@ -392,17 +389,19 @@ KEPT = {
         08:10-09:00;Ma (KS) sal 12;Sv (LB) sal 4;Ma (KS) sal 12;En (PH) sal 7;Idh (TT) hallen
         09:10-10:00;Sv (LB) sal 4;Ma (KS) sal 12;No (AE) labb;En (PH) sal 7;Sv (LB) sal 4
         == comes out as
-        2026-08-18..2026-12-18 without 2026-09-25 2026-10-26..2026-10-30
-        Mon Wed 08:10–09:00 | Ma (KS) sal 12 (8A)
-        Tue 08:10–09:00 | Sv (LB) sal 4 (8A)
-        Thu 08:10–09:00 | En (PH) sal 7 (8A)
-        Fri 08:10–09:00 | Idh (TT) hallen (8A)
-        Mon Fri 09:10–10:00 | Sv (LB) sal 4 (8A)
-        Tue 09:10–10:00 | Ma (KS) sal 12 (8A)
+        2026-08-18..2026-12-18 without 2026-09-25 2026-10-26 2026-10-27 2026-10-28 2026-10-29 2026-10-30
+        Tue 08:10–09:00 | Sv (8A) | sal 4
+        Tue 09:10–10:00 | Ma (8A) | sal 12
+        Mon Wed 08:10–09:00 | Ma (8A) | sal 12
         Wed 09:10–10:00 | No (AE) labb (8A)
-        Thu 09:10–10:00 | En (PH) sal 7 (8A)
+        Thu 08:10–09:00 | En (8A) | sal 7
+        Thu 09:10–10:00 | En (8A) | sal 7
+        Fri 08:10–09:00 | Idh (8A) | hallen
+        Mon Fri 09:10–10:00 | Sv (8A) | sal 4
         == in calendars
-        8A 166
+        KS 50, LB 49, PH 34, TT 16, 8A 166, hallen 16, sal 12 50, sal 4 49, sal 7 34
+        == with
+        warning without-value Schema 8A.csv, D3
     """,
     "Amsterdam: Trainingsschema": r"""
         Europe/Amsterdam
@@ -1463,13 +1462,12 @@ KEPT = {
         Inglês;6ª feira;8h30-10h00;14
         == comes out as
         2027-01-04..2027-03-19 without 2027-02-08 2027-02-10
-        Fri 08:30–10:00 | Inglês | 14
         Mon 08:30–10:00 | Matemática | 12
         Wed 10:15–11:45 | Português | 12
+        Fri 08:30–10:00 | Inglês | 14
         == in calendars
         Inglês 11, Matemática 10, Português 10, 12 20, 14 11
         == with
-        warning not-a-closure Calendário escolar.txt, line 2
         notes title-line
     """,
     "Paris: Calendrier, EDT 2nde 4, Vacances": r"""
@@ -2214,9 +2212,9 @@ KEPT = {
         3.;angol;;matek;magyar;tesi
         == comes out as
         2027-01-25..2027-06-15 without 2027-03-15 2027-03-25 2027-03-26 2027-03-29 2027-03-30
-        Mon Thu 08:00–08:45 | matek (6.a) |  | Period 1
         Mon 08:55–09:40 | magyar (6.a) |  | Period 2
         Mon 10:00–10:45 | angol (6.a) |  | Period 3
+        Mon Thu 08:00–08:45 | matek (6.a) |  | Period 1
         Tue 08:00–08:45 | magyar (6.a) |  | Period 1
         Tue 08:55–09:40 | matek (6.a) |  | Period 2
         Wed 08:00–08:45 | angol (6.a) |  | Period 1
@@ -2229,8 +2227,6 @@ KEPT = {
         Fri 10:00–10:45 | tesi (6.a) |  | Period 3
         == in calendars
         6.a 271
-        == with
-        warning not-a-closure Tanév rendje.csv, A2:C2
     """,
     "Bucharest: Module, Orar, Vacanțe": r"""
         Europe/Bucharest
@@ -2647,8 +2643,6 @@ KEPT = {
         Mon 10:00–11:00 | 1B Anglais | s.14
         == in calendars
         M. Petit 67, Mme Roux 68, 1B Anglais 27, 1B Maths 26, 2A Anglais 41, 2A Maths 41, s.101 53, s.103 14, s.12 41, s.14 27
-        == with
-        warning told-by-form Emploi du temps profs.csv, B3
     """,
     "Berlin: Ferien, Halbjahr, Klasse 7a": r"""
         Europe/Berlin
@@ -2680,5 +2674,36 @@ KEPT = {
         7a 130
         == with
         notes holds-for-dates superseded
+    """,
+    "Warsaw: Kalendarz, Plan lekcji 6b": r"""
+        Europe/Warsaw
+        == Plan lekcji 6b.csv
+        Plan lekcji – klasa 6b,,,,,
+        Nr,Godz.,Poniedziałek,Wtorek,Środa,Czwartek
+        1,8:00-8:45,matematyka s. 12,j. polski s. 5,historia s. 7,matematyka s. 12
+        2,8:55-9:40,j. polski s. 5,przyroda s. 9,matematyka s. 12,wf hala
+        3,9:50-10:35,wf hala,matematyka s. 12,j. polski s. 5,muzyka s. 3
+        == Kalendarz.csv
+        Wydarzenie,Od,Do
+        Rozpoczęcie zajęć,1.09.2026,
+        Przerwa świąteczna,23.12.2026,31.12.2026
+        Ferie zimowe,18.01.2027,31.01.2027
+        Zakończenie roku szkolnego,25.06.2027,
+        Święto Niepodległości,11.11.2026,
+        == comes out as
+        2026-09-01..2027-06-24 without 2026-11-11 2026-12-23 2026-12-24 2026-12-28 2026-12-29 2026-12-30 2026-12-31 2027-01-18 2027-01-19 2027-01-20 2027-01-21 2027-01-25 2027-01-26 2027-01-27 2027-01-28
+        Tue 08:00–08:45 | j. polski (6b) | s. 5
+        Tue 08:55–09:40 | przyroda (6b) | s. 9
+        Tue 09:50–10:35 | matematyka (6b) | s. 12
+        Wed 08:00–08:45 | historia (6b) | s. 7
+        Wed 08:55–09:40 | matematyka (6b) | s. 12
+        Wed 09:50–10:35 | j. polski (6b) | s. 5
+        Mon Thu 08:00–08:45 | matematyka (6b) | s. 12
+        Thu 08:55–09:40 | wf (6b) | hala
+        Thu 09:50–10:35 | muzyka (6b) | s. 3
+        Mon 08:55–09:40 | j. polski (6b) | s. 5
+        Mon 09:50–10:35 | wf (6b) | hala
+        == in calendars
+        6b 468, hala 78, s. 12 156, s. 3 39, s. 5 117, s. 7 38, s. 9 40
     """,
 }

@@ -17,6 +17,7 @@ from nomarium.core.columns import (
     check_columns,
     fit_columns,
     heading_key,
+    people_into_texts,
 )
 from nomarium.core.ics import CalendarFile
 from nomarium.core.kinds import EVENT_SHEET
@@ -182,6 +183,7 @@ def _events_of(one: _Read | CalendarFile, request: Request, headings: Headings) 
     found = list(unsure)
     if not has_errors(unsure):
         found += take_notes(one.grid, table, matches, EVENT_SHEET)
+        found += people_into_texts(table, matches, request.events.used)
         unsure = account(EVENT_SHEET, table, matches, request.events.used, Known())
         found += unsure
     if has_errors(unsure):

@@ -196,7 +196,7 @@ class _Assembly:
         closures = [closure for calendar in self._calendars for closure in calendar.closed.closures] + self._breaks
         half_days = [day for calendar in self._calendars for day in calendar.closed.half_days]
         for choices in self._sheets.of(keys.closures, "year", "closures"):
-            found = self._take_list(read_closures(choices, list(self._keys.cycles)))
+            found = self._take_list(read_closures(choices, list(self._keys.cycles), [term.place for term in terms]))
             gave = [counted(len(found.closures), "closure")]
             gave += [counted(len(found.half_days), "half day")] if found.half_days else []
             gave += [counted(found.left_out, "row") + " left out"] if found.left_out else []

@@ -66,7 +66,7 @@ if TYPE_CHECKING:
     )
     from nomarium.core.columns.fitting import check_columns, fit_columns
     from nomarium.core.columns.headings import Headings
-    from nomarium.core.columns.joined import SIDES_OF_A_MATCH, heads_people
+    from nomarium.core.columns.joined import SIDES_OF_A_MATCH, heads_people, people_into_texts
     from nomarium.core.columns.match import check_stated, columns_headed, match_columns
     from nomarium.core.columns.matches import Certainty, Match, Matches
     from nomarium.core.columns.meetings import says_levels
@@ -136,6 +136,7 @@ __all__ = [
     "no_dates_in",
     "numbers_periods",
     "parted_place",
+    "people_into_texts",
     "places_apart",
     "reads_as_dates",
     "ring_in_turn",

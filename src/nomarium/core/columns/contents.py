@@ -721,6 +721,23 @@ def holds_people(column: Column) -> bool:
     return most_are(list(dict.fromkeys(plain_text(cell).strip() for cell in _filled(column))), PERSON_FORM)
 
 
+def is_person(text: str) -> bool:
+    """Tell whether a text is the name of a person by its form alone, or of several: "Mr Hale", "A. Cole; B. Dunn"."""
+    return all(_PERSON.fullmatch(part.strip()) for part in re.split(r"[;\n|&]", text))
+
+
+def names_people(column: Column) -> bool:
+    """Tell whether all texts of a column are people's names by their form alone."""
+    texts = {" ".join(plain_text(cell).split()) for cell in _filled(column)}
+    return bool(texts) and all(map(is_person, texts))
+
+
+_PERSON = regex(
+    r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Sir|Herr|Frau|M|Mme|Mlle|Sr|Sra|Señor|Señora|Sig|Dhr|Mevr)\b\.? \S.*"
+    r"|(?:[^\W\d_]\.[ -]?)+[^\W\d_][\w’'-]+|[^\W\d_][\w’'-]+, ?[^\W\d_]\.(?: ?[^\W\d_]\.)*|[\w.+-]+@[\w.-]+\.\w+)"
+)
+
+
 def holds_titles(column: Column) -> bool:
     """Tell whether a column's cells could be titles: words in at least half of the rows, and no marks."""
     cells = [cell for cell in column.cells if cell != ""]

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Collection, Sequence
+from typing import TYPE_CHECKING
 
+from nomarium.core.columns import wording
 from nomarium.core.columns.contents import (
     holds_dates,
     holds_halves_of_the_day,
@@ -12,6 +14,7 @@ from nomarium.core.columns.contents import (
     holds_titles,
     holds_weekdays,
     holds_weeks_of_month,
+    names_people,
 )
 from nomarium.core.columns.fields import TIMED_FIELDS, YEAR_HEADINGS, Field, Kind, SheetKind, heading_key
 from nomarium.core.columns.matches import Certainty, Match, Matches
@@ -26,6 +29,10 @@ from nomarium.core.values import (
     weekday_in_any,
 )
 from nomarium.lazily import regex
+
+if TYPE_CHECKING:
+    from nomarium.core.problems import Problem
+    from nomarium.core.tables import Table
 
 
 def _keys(headings: str) -> frozenset[str]:
@@ -287,6 +294,27 @@ def join_code(matches: Matches, code: Match, named: Match) -> None:
 
 def _one_text(cells: Sequence[str]) -> str:
     return " ".join(filter(None, cells))
+
+
+def people_into_texts(table: Table, matches: Matches, used: Collection[str]) -> list[Problem]:
+    """Let people of whom no heading says what they do at an event stand in its text: "Nurse: Sr Mokoena"; it is told.
+
+    ``used`` are the keys of headings that a split or a pattern uses: these stay as they are.
+    """
+    unused = [match for match in matches.unused_matches() if heading_key(match.column.heading) not in {*used, ""}]
+    people = [match for match in unused if names_people(match.column)]
+    texts = [match for match in matches.all if match.field == "description" and match.is_free]
+    if not people or (not texts and not matches.open("description")):
+        return []
+    headings = [match.column.heading for match in people]
+
+    def text(cells: Sequence[str]) -> str:
+        named = zip(headings, cells[len(texts) :], strict=True)
+        return "\n".join(filter(None, (*cells[: len(texts)], *(f"{whose}: {name}" for whose, name in named if name))))
+
+    _join(matches, [*texts, *people], "description", "its cells hold people", text, Certainty.LIKELY)
+    table.derived.append(matches.all[-1].column)
+    return [wording.people_in_text(table, match.column) for match in people]
 
 
 def _text_of_several(field: Field, headings: Sequence[str]) -> Callable[[Sequence[str]], str] | None:

@@ -71,16 +71,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
             matches.all.append(Match(column, by_user[column.index], Certainty.STATED, "--column"))
         else:
             matches.all.append(_by_heading(column, headings, set(by_user.values()), lead))
-    part_places(matches, headings.sheet)
-    part_exceptions(matches, headings.sheet)
-    hours_behind_weekdays(matches, headings.sheet)
-    part_times_and_repeats(matches, headings.sheet)
-    part_days_and_times(matches, headings.sheet)
-    _repeats_among_moments(matches, headings.sheet)
-    _counts_are_numbers(matches)
-    _beside_repeats(matches)
-    _say_what_cells_say(matches, headings.sheet)
-    _counted_weeks(matches, headings.sheet)
+    _part_and_settle(matches, headings.sheet)
     join_parts(matches, headings.sheet)
     _weekdays_that_are_dates(matches, headings.sheet)
     _times_below_a_title(matches, headings.sheet)
@@ -121,6 +112,20 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     problems += [wording.halves_apart(table, column) for column in apart]
     problems += misheaded
     return matches, doubled + _missing(table, matches, headings.sheet) + problems
+
+
+def _part_and_settle(matches: Matches, sheet: SheetKind) -> None:
+    """Part columns that say two things, and settle what headings mean that cells or neighbours say otherwise."""
+    part_places(matches, sheet)
+    part_exceptions(matches, sheet)
+    hours_behind_weekdays(matches, sheet)
+    part_times_and_repeats(matches, sheet)
+    part_days_and_times(matches, sheet)
+    _repeats_among_moments(matches, sheet)
+    _counts_are_numbers(matches)
+    _beside_repeats(matches)
+    _say_what_cells_say(matches, sheet)
+    _counted_weeks(matches, sheet)
 
 
 def check_stated(tables: Sequence[Table], stated: Mapping[str, str], headings: Headings) -> None:

@@ -93,6 +93,16 @@ def unsure_match(table: Table, column: Column, name: str, why: str) -> Problem:
     )
 
 
+def people_in_text(table: Table, column: Column) -> Problem:
+    """People of whom nothing says what they do at an event: the text of each names them."""
+    return note(
+        "people-in-text",
+        table.heading_place(column),
+        f"Column {column.name} holds people: each event’s description names them.",
+        advice=(column_way(column, "", "{} leaves them out"),),
+    )
+
+
 def joined_match(table: Table, column: Column, name: str, why: str) -> Problem:
     """Columns that were taken together for a field without their headings saying so; ``column`` is made of them."""
     first = next(one for one in table.columns if one.index == column.index)

@@ -20,7 +20,7 @@ from nomarium.core.year import Closure, DayPart, Effect, SpecialDay, closure_eff
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
-    from nomarium.core.problems import Problem
+    from nomarium.core.problems import Place, Problem
     from nomarium.core.sheets import SheetChoices
 
 _HALF = regex(
@@ -64,19 +64,32 @@ class ClosureList:
     """Rows that speak of school, not of closures."""
 
 
-def read_closures(choices: SheetChoices, cycles: Collection[str] = ()) -> tuple[ClosureList, list[Problem]]:
-    """Read a list of closures; names in its column of divisions that are cycles mean the cycles."""
+def read_closures(
+    choices: SheetChoices, cycles: Collection[str] = (), terms: Collection[Place] = ()
+) -> tuple[ClosureList, list[Problem]]:
+    """Read a list of closures; names in its column of divisions that are cycles mean the cycles.
+
+    ``terms`` are the rows that are in use as terms: they are passed over.
+    """
     sheet, problems = read_dated_rows(choices, CLOSURE_SHEET, plain_lists=True)
     found = ClosureList(sheet=sheet)
     if sheet is not None:
-        problems += take_closures(sheet, sheet.rows, found, cycles)
+        in_use = {row.record for row in sheet.rows if sheet.place(row) in terms}
+        problems += take_closures(sheet, sheet.rows, found, cycles, in_use)
     return found, problems
 
 
 def take_closures(
-    sheet: DatedSheet, rows: Sequence[DatedRow], found: ClosureList, cycles: Collection[str]
+    sheet: DatedSheet,
+    rows: Sequence[DatedRow],
+    found: ClosureList,
+    cycles: Collection[str],
+    in_use: Collection[int] = frozenset(),
 ) -> list[Problem]:
-    """Add the closures of some rows of a sheet, those that two rows bound as one; return what is wrong with them."""
+    """Add the closures of some rows of a sheet, those that two rows bound as one; return what is wrong with them.
+
+    ``in_use`` are records that are something else: terms.
+    """
     problems: list[Problem] = []
     mixed = isinstance(sheet.sheet.table, LineTable) and sum(closes_school(row.name) for row in rows) >= _SEVERAL
     reader = _Reader(sheet, found, {name.casefold(): name for name in cycles}, problems, mixed)
@@ -84,7 +97,7 @@ def take_closures(
     for joined in edges.spans:
         reader.take(joined.row._replace(name=joined.name, last=joined.last))
     problems += [wording.edge_alone(sheet.place(row), row.name, edge.side) for row, edge in edges.open]
-    apart = edges.used | {row.record for row, _ in edges.open} | join_edges(rows, of_school=True).used
+    apart = {*in_use} | edges.used | {row.record for row, _ in edges.open} | join_edges(rows, of_school=True).used
     for row in rows:
         if row.record not in apart:
             reader.take(row)

@@ -10,6 +10,7 @@ from enum import StrEnum
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.datesheets.row_names import closes_school
+from nomarium.core.kinds import vocabulary as words
 from nomarium.core.values import names_part_of_year
 from nomarium.lazily import regex
 
@@ -43,11 +44,20 @@ class Edge(NamedTuple):
         return self._replace(what=_BEFORE.sub("", self.what))
 
 
+_SCHOOL_DECLINED = (
+    r"(?:zaj[eę]\w+|nauki|roku? szkoln\w+|roku? akademick\w+|semestr\w*|półrocza|lekcji|školní\w* \w+|školsk\w+ \w+|"
+    r"vyučování|vyučovania|výuky|pololetí|polroka|kurz\w*|(?:a )?tanév|(?:a )?tanítás|(?:a )?félév|koulut?|"
+    r"lukuvuosi|syyslukukausi|kevätlukukausi|opetus|skolan|skoleåret|skolen|terminen|höstterminen|vårterminen|"
+    r"undervisningen|kursen|eğitim\w*|dersler\w*|okul\w*|yarıyıl\w*|dönem\w*|nastave|školske godine|"
+    r"šolskega leta|pouka|mokslo metų|mācību gada|õppeaasta|õppetöö|учебного года|занятий|уроков|навчального року|"
+    r"занять|cursuril\w+|școal\w+|semestrul)"
+)
+"""School, its year, terms and lessons, as the words beside them decline them in their languages."""
 _SCHOOL = regex(
     r"\b(?:school|classes|class|terms?|semesters?|quarters?|trimesters?|lessons|instruction|students|school year|"
     r"semestre|trimestre|bimestre|cuatrimestre|quadrimestre|halbjahr|schulhalbjahr|termin|session|seasons?|saison|temporada|stagione|seizoen|sæson|sesong|säsong|training|"
     r"teaching|clases|curso|lectivo|rentrée|année|anno|élèves|unterricht|schule|schuljahr|cours|classe|lezioni|scuola|lessen|skole|skola|"
-    r"undervisning|aulas?|letivo|escola|escolar)\b",
+    rf"undervisning|aulas?|letivo|escola|escolar|{words.ACTIVITIES})\b|{_SCHOOL_DECLINED}",
     re.IGNORECASE,
 )
 _HOLIDAY = regex(
@@ -103,6 +113,14 @@ _FORMS = (
         r"(?:(?:der )?erste[rn]? |eerste |primer |primo |primeiro |premier |första |første |ensimmäinen |"
         r"pierwszy |první |1\.? ?)"
         rf"(?:(?:giorno|día|dia|jour|dzień|den) (?:di |de |del |d['’])?)?(?P<what>{_DAY_OF_SCHOOL}).*", re.I)),
+    (Side.BEGINS, regex(
+        rf"(?:(?:uroczyste )?rozpoczęcie|początek|začátek|začiatok|zahájení|zahájenie|početak|začetek|pradžia|"
+        rf"sākums|algus|начало|початок) (?P<what>{_SCHOOL_DECLINED}.*)|(?P<what2>{_SCHOOL_DECLINED}(?: \S+)?) "
+        r"(?:kezdete|alkaa|alkavat|börjar|starter|begynder|begynner|başlangıcı|başlaması|începe)", re.I)),
+    (Side.ENDS, regex(
+        rf"(?:zakończenie|koniec|konec|ukončení|ukončenie|kraj|pabaiga|beigas|lõpp|конец|окончание|кінець|закінчення) "
+        rf"(?P<what>{_SCHOOL_DECLINED}.*)|(?P<what2>{_SCHOOL_DECLINED}(?: \S+)?) "
+        r"(?:vége|päättyy|päättyvät|slutar|slutter|sona ermesi|bitişi|se încheie)", re.I)),
     (Side.ENDS, regex(
         r"(?:(?:der )?letzte[rn]? |laatste |último |ultimo |dernier |sista |siste |sidste |viimeinen |"
         r"ostatni |poslední )"
@@ -121,8 +139,7 @@ _LAST_BEFORE = regex(
 _PART_OF_WORD = ("schul", "skol", "skole")
 _LONGEST = 120
 _GENERIC = regex(
-    r"(?:the )?(?:new )?(?:school|classes|class|students|lessons|instruction|teaching|term|unterricht|"
-    r"clases|cours)"
+    rf"(?:the )?(?:new )?(?:students|instruction|term|{words.ACTIVITIES})"
     r"(?: for (?:all|students|everyone))?",
     re.I,
 )
@@ -185,7 +202,19 @@ def names_holiday(name: str) -> bool:
 def names_term(name: str) -> bool:
     """Tell whether a row is called as a school year or one of its parts: "Autumn term", "Année scolaire 2026-27"."""
     text = " ".join(name.split())
-    return names_part_of_year(text) and not speaks_of_holiday(text) and not edge_of(text)
+    called = names_part_of_year(text) or _WHOLE_YEAR.fullmatch(text) is not None
+    return called and not speaks_of_holiday(text) and not edge_of(text)
+
+
+_WHOLE_YEAR = regex(
+    r"(?:the |all |le |les |el |los |las |i |le )?(?:course|courses|curso|cursos|cours|corso|corsi|kurse?|classes?|"
+    r"clases|lessons|lezioni|lessen|teaching|instruction|unterricht|undervisning|session|season|saison|temporada|stagione|"
+    r"seizoen|säsong(?:en)?|sæson(?:en)?|sesong(?:en)?|sezon|sezona|kausi|évad|year|jahr|année|año|ano|anno|jaar|året|rok|"
+    r"(?:school|teaching|course|program(?:me)?) (?:dates|period)|periodo(?: lectivo| de clases)?|zajęcia|výuka|"
+    r"tanítás|opetus)(?: \d{4}(?:\s?[-–/]\s?\d{2,4})?| \d{2}\s?[-–/]\s?\d{2})?",
+    re.IGNORECASE,
+)
+"""What lasts as long as the year of those who write it: “Curso”, “Season 2026/27”."""
 
 
 def names_term_alone(name: str) -> bool:

@@ -2,19 +2,34 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+from datetime import datetime, time
+from itertools import takewhile
 from pathlib import Path
+from typing import NamedTuple
 
 from nomarium.core.datesheets import wording
 from nomarium.core.datesheets.edges import names_term_alone
 from nomarium.core.problems import Place, Problem
 from nomarium.core.sheets import holding_bound, note_unused
-from nomarium.core.tables import Cell, Column, LeftOut, Table, Vocabulary, plain_text, read_text
+from nomarium.core.tables import (
+    Cell,
+    Column,
+    Grid,
+    LeftOut,
+    Table,
+    Vocabulary,
+    is_data,
+    known_fields,
+    plain_text,
+    read_text,
+)
 from nomarium.core.values import EDGES_OF_LINES, date_left_in, line_scanner, split_line
 from nomarium.lazily import regex
 
 
 class LineTable(Table):
-    """A table whose records are lines of a text, and are named so."""
+    """A table whose records are lines of a text, or rows of a tab, and are named so."""
 
     def cell_place(self, record: int, column: Column) -> Place:
         """The line of a record."""
@@ -26,11 +41,28 @@ class LineTable(Table):
 
     def row_place(self, record: int) -> Place:
         """The line of a record."""
-        row = self.row_numbers[record]
-        return Place(self.file, None, f"line {row}", row)
+        return _line_place(self.file, self.sheet, self.row_numbers[record])
 
 
-def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Problem]] | None:
+def _line_place(file: str, sheet: str | None, number: int) -> Place:
+    return Place(file, sheet, f"{'line' if sheet is None else 'row'} {number}", number)
+
+
+class _Lines(NamedTuple):
+    """The lines of a text or of a tab, each with its number, and what it is."""
+
+    file: str
+    sheet: str | None
+    form: str
+    lines: list[tuple[int, str]]
+    problems: list[Problem]
+
+    def place(self, number: int) -> Place:
+        """Where a line stands."""
+        return _line_place(self.file, self.sheet, number)
+
+
+def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[LineTable, list[Problem]] | None:
     """Read a text that has no heading row, line by line; None where the file is no such text.
 
     Blank lines and those that begin with # are left out, and so are titles above the first line with a date and the
@@ -40,6 +72,44 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
     if text is None or text.has_headings(vocabulary):
         return None
     lines = [(number, line) for number, line in enumerate(text.lines, 1) if _says_something(line)]
+    return _table_of(_Lines(path.name, None, f"plain text, {text.encoding}", lines, text.problems))
+
+
+def read_plain_tab(grid: Grid, vocabulary: Vocabulary) -> tuple[LineTable, list[Problem]] | None:
+    """Read a tab of a workbook without headings, its rows as the lines of a plain list; None where it is no such."""
+    rows = [(number, row) for number, row in enumerate(grid.rows, 1) if any(cell != "" for cell in row)]
+    if grid.origins or not grid.typed or len(rows) > _MOST_ROWS_OF_TAB:
+        return None
+    if any(sum(cell != "" for cell in row) > _MOST_CELLS for _, row in rows):
+        return None
+    above = list(takewhile(lambda row: not any(map(_is_data, row)), (row for _, row in rows)))
+    if any(known_fields(row, vocabulary) or sum(cell != "" for cell in row) > 1 for row in above):
+        return None  # it has headings
+    lines = [(number, _as_line(row)) for number, row in rows]
+    return _table_of(_Lines(grid.file, grid.sheet, grid.form, lines, []))
+
+
+_MOST_ROWS_OF_TAB = 400
+
+
+def _is_data(cell: Cell) -> bool:
+    """Tell whether a cell cannot be a heading: it is a number, a date, or words around one."""
+    return is_data(cell) or any(map(str.isdigit, plain_text(cell)))
+
+
+def _as_line(row: Sequence[Cell]) -> str:
+    return "; ".join(text for cell in row if (text := _text_of(cell)))
+
+
+def _text_of(cell: Cell) -> str:
+    if isinstance(cell, datetime) and cell.time() == time():
+        return cell.date().isoformat()
+    return " ".join(plain_text(cell).split())
+
+
+def _table_of(source: _Lines) -> tuple[LineTable, list[Problem]] | None:
+    """Return the table of some lines, their dates and names; None where none has a date."""
+    lines = source.lines
     scanner = line_scanner([line for _, line in lines])
     if not lines or scanner is None:
         return None
@@ -56,13 +126,13 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
         if not dates and names_term_alone(name):
             above.append(line)
         elif holding_bound(line[1].strip(EDGES_OF_LINES)) is not None:
-            beside.append(note_unused(_line(path, line[0]), line[1].strip(EDGES_OF_LINES)))
+            beside.append(note_unused(source.place(line[0]), line[1].strip(EDGES_OF_LINES)))
         else:
             rows.append((line, dates, name))
-    told = [wording.title_line(_line(path, number), line.strip(EDGES_OF_LINES)) for number, line in above]
+    told = [wording.title_line(source.place(number), line.strip(EDGES_OF_LINES)) for number, line in above]
     told += beside
     told += [
-        wording.date_left(_line(path, number), left)
+        wording.date_left(source.place(number), left)
         for (number, _), dates, name in rows
         if dates and (left := date_left_in(name, scanner))
     ]
@@ -71,14 +141,10 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[Table, list[Pro
         Column("Name", 1, [name for _, _, name in rows]),
     ]
     numbers = [number for (number, _), _, _ in rows]
-    table = LineTable(path.name, None, f"plain text, {text.encoding}", 0, columns, numbers)
-    table.titles = [*(line.strip(EDGES_OF_LINES) for _, line in above), path.name]
+    table = LineTable(source.file, source.sheet, source.form, 0, columns, numbers)
+    table.titles = [*(line.strip(EDGES_OF_LINES) for _, line in above), source.sheet or "", source.file]
     table.left_out[LeftOut.CAPTION] += len(above)
-    return table, text.problems + told
-
-
-def _line(path: Path, number: int) -> Place:
-    return Place(path.name, None, f"line {number}", number)
+    return table, source.problems + told
 
 
 def _is_alike(line: str, dated: str) -> bool:
@@ -107,7 +173,15 @@ _CLOCK = regex(r"(?<!\d)\d{1,2}[:hu]\d{2}(?!\d)|(?<![\d.])(?:[01]?\d|2[0-4])\.(?
 
 def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:
     """Tell whether most lines of a text without headings have a date and a name."""
-    found = read_plain_list(path, vocabulary)
+    return _names_dates(read_plain_list(path, vocabulary))
+
+
+def is_plain_tab(grid: Grid, vocabulary: Vocabulary) -> bool:
+    """Tell whether most rows of a tab without headings have a date and a name."""
+    return _names_dates(read_plain_tab(grid, vocabulary))
+
+
+def _names_dates(found: tuple[LineTable, list[Problem]] | None) -> bool:
     if found is None or any(map(_says_times, found[0].columns[1].cells)):
         return False
     if any(map(_has_many_cells, found[0].columns[1].cells)):

@@ -7,7 +7,11 @@ import re
 from nomarium.core.kinds import vocabulary as words
 from nomarium.lazily import regex
 
-_CLOSES = regex(rf"\b(?:{words.CLOSED}|off|no students|\w*ferien|no lectivo)\b", re.IGNORECASE)
+_CLOSES = regex(
+    rf"\b(?:{words.CLOSED}|off|no students|\w*ferien|no lectivo|"
+    rf"(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen|inga|sem)\s(?:{words.ACTIVITIES}))\b",
+    re.IGNORECASE,
+)
 
 
 def closes_school(name: str) -> bool:

@@ -10,12 +10,12 @@ from typing import NamedTuple
 
 from nomarium.core.columns import Headings, Kind, SheetKind
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.plain_list import read_plain_list
+from nomarium.core.datesheets.plain_list import is_plain_tab, read_plain_list, read_plain_tab
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.shapes import Unfolded, dates_across, listed_in
 from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, read_sheet, sheet_of
 from nomarium.core.sources import RowSpans, SpanFound, SpanRules
-from nomarium.core.tables import TableChoices, plain_text
+from nomarium.core.tables import Table, TableChoices, plain_text
 
 
 class DatedRow(NamedTuple):
@@ -73,7 +73,7 @@ def _read(choices: SheetChoices, kind: SheetKind, *, plain_lists: bool) -> tuple
     if (across := _in_several_columns(choices, kind)) is not None:
         sheet, found = read_sheet(across.grid, kind, choices)
         return sheet, across.problems + found
-    if plain_lists and choices.table == TableChoices() and (listed := read_plain_list(choices.path, Headings(kind))):
+    if plain_lists and (listed := _plain_list(choices, kind)):
         table, problems = listed
         sheet, found = sheet_of(table, kind, choices)
     else:
@@ -82,6 +82,19 @@ def _read(choices: SheetChoices, kind: SheetKind, *, plain_lists: bool) -> tuple
         sheet, found = read_sheet(shaped.grid if shaped else grid, kind, choices)
         problems += shaped.problems if shaped else []
     return sheet, problems + found
+
+
+def _plain_list(choices: SheetChoices, kind: SheetKind) -> tuple[Table, list[Problem]] | None:
+    """Return the lines of a text or a tab that has no headings, each with a name and a date; None for other sheets."""
+    headings = Headings(kind)
+    if choices.table == TableChoices() and (listed := read_plain_list(choices.path, headings)):
+        return listed
+    if choices.table != TableChoices(choices.table.sheet) or choices.columns:
+        return None
+    grid, problems = choose_grid(choices.path, kind, choices.table)
+    if not is_plain_tab(grid, headings) or (found := read_plain_tab(grid, headings)) is None:
+        return None
+    return found[0], problems + found[1]
 
 
 def _in_several_columns(choices: SheetChoices, kind: SheetKind) -> Unfolded | None:

@@ -23,9 +23,19 @@ from nomarium.core.columns import (
     holds_times,
     holds_weekdays,
     match_columns,
+    people_into_texts,
     settled_copy,
 )
-from nomarium.core.datesheets import is_plain_list, read_listed_days
+from nomarium.core.datesheets import (
+    closes_school,
+    edge_of,
+    is_plain_list,
+    is_plain_tab,
+    names_term,
+    read_listed_days,
+    read_plain_list,
+    read_plain_tab,
+)
 from nomarium.core.kinds import (
     CLOSURE_SHEET,
     CODE_SHEET,
@@ -39,7 +49,7 @@ from nomarium.core.kinds import (
     bare_label,
     plain_labels,
 )
-from nomarium.core.problems import DataRefused, Place
+from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.recognition import (
     FAMILIES,
     LETTER_FAMILY,
@@ -54,7 +64,7 @@ from nomarium.core.recognition import (
     tables_apart,
 )
 from nomarium.core.sheets import SheetChoices, dates_without, notes_of, sentences_of
-from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_period, letters_in, read_slots
+from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_block, bare_period, letters_in, read_slots
 from nomarium.core.tables import (
     ONEROSTER_FILES,
     Cell,
@@ -122,6 +132,8 @@ class FoundSheet:
             return []
         table = settled_copy(table, Headings(kind)) or table
         matches, _ = match_columns(table, self.columns, Headings(kind))
+        if self.kind is Kind.EVENTS:
+            people_into_texts(table, matches, ())
         listed = listed_columns(self) if self.kind is Kind.DAYS else {}
         unused = [one for one in matches.unused if one.heading and one.heading not in listed]
         return [one.name for one in unused]
@@ -217,8 +229,7 @@ def _sheets_of(path: Path) -> list[FoundSheet]:
     except DataRefused as refused:
         return [FoundSheet(path, None, Recognised(None, refused.problem.message.rstrip(".")))]
     found = _parts_of_one(path, grids) or [sheet for grid in grids for sheet in _found(path, grid)]
-    plain = len(found) == 1 and found[0].kind is None and not _is_headed(grids[0])
-    if plain and is_plain_list(path, Headings(CLOSURE_SHEET)):
+    if len(found) == 1 and _is_plain_list(path, found[0], grids[0]):
         lines = Recognised(Kind.CLOSURES, "each line has a name and a date")
         return [FoundSheet(path, None, lines, grids[0], is_plain_list=True)]
     kinds = {sheet.kind for sheet in found}
@@ -263,7 +274,38 @@ def _found(path: Path, grid: Grid) -> list[FoundSheet]:
     if several := tables_apart(grid):
         return [FoundSheet(path, grid.sheet, one.recognised, one.grid, range=one.range) for one in several]
     recognised = recognise(grid)
+    if _is_plain_tab(grid, recognised):
+        lines = Recognised(Kind.CLOSURES, "each row has a name and a date")
+        return [FoundSheet(path, grid.sheet, lines, grid, is_plain_list=True)]
     return [FoundSheet(path, grid.sheet, recognised, recognised.unfolded.grid if recognised.unfolded else grid)]
+
+
+def _is_plain_list(path: Path, found: FoundSheet, grid: Grid) -> bool:
+    """Tell whether a text is a name and a date a line; what seems to be events must say when the school is closed."""
+    headings = Headings(CLOSURE_SHEET)
+    if _is_headed(grid) or not _may_be_plain(found.recognised) or not is_plain_list(path, headings):
+        return False
+    return found.kind is None or _speaks_of_year(read_plain_list(path, headings))
+
+
+def _is_plain_tab(grid: Grid, recognised: Recognised) -> bool:
+    """Tell whether a tab of a workbook has nothing but names and dates, some of which say when the school is closed."""
+    headings = Headings(CLOSURE_SHEET)
+    return (
+        _may_be_plain(recognised) and is_plain_tab(grid, headings) and _speaks_of_year(read_plain_tab(grid, headings))
+    )
+
+
+def _may_be_plain(recognised: Recognised) -> bool:
+    """Tell whether a sheet is nothing known, or rows of dates and words that no headings stand above."""
+    listed = recognised.kind is Kind.EVENTS and recognised.unfolded is not None and recognised.crossing is None
+    return recognised.kind is None or listed
+
+
+def _speaks_of_year(listed: tuple[Table, list[Problem]] | None) -> bool:
+    """Tell whether lines of names and dates say when school begins, ends or is closed."""
+    names = map(plain_text, listed[0].columns[1].cells) if listed else ()
+    return any(closes_school(name) or edge_of(name) is not None or names_term(name) for name in names)
 
 
 @dataclass(slots=True)
@@ -533,20 +575,20 @@ def _blocks_in(sheet: FoundSheet) -> set[str]:
     for block in blocks_of(sheet):
         for line in block.lines:
             found |= {text for column in block.days if (text := block.view.text(line.row, column))}
-    return {bare_period(text).casefold() for text in found if len(lines_of_cell(text)) == 1}
+    return {bare_block(text) for text in found if len(lines_of_cell(text)) == 1}
 
 
 def codes_in_column(sheet: FoundSheet) -> set[str]:
     """Return the codes that a sheet lists in a column, or that head its columns, as keys of blocks."""
     if sheet.grid is not None and (chosen := chosen_blocks(sheet.grid)):
-        return {bare_period(block).casefold() for block in chosen.values()}
+        return {bare_block(block) for block in chosen.values()}
     headings = Headings(SLOT_SHEET if sheet.kind is Kind.SLOTS else CODE_SHEET)
     stated = next((heading for heading, name in sheet.columns.items() if name == "code"), "")
     codes = _texts_below(sheet, stated) if stated else _column_of(sheet, headings, "code")
     if not codes:
         first = [plain_text(row[0]) for row in sheet.grid.rows[1:] if row] if sheet.grid else []
         codes = [*_column_of(sheet, headings, "title"), *filter(None, first)]
-    return {bare_period(text).casefold() for text in codes}
+    return {bare_block(text) for text in codes}
 
 
 def _texts_below(sheet: FoundSheet, heading: str) -> list[str]:
@@ -560,7 +602,7 @@ def key_column(sheet: FoundSheet, blocks: set[str]) -> dict[str, str]:
     seen = Evidence.of(sheet.grid, CODE_SHEET, {}) if sheet.grid else None
     found = []
     for column in seen.table.columns if seen and seen.table else ():
-        texts = {bare_period(plain_text(cell)).casefold() for cell in column.cells if cell != ""}
+        texts = {bare_block(plain_text(cell)) for cell in column.cells if cell != ""}
         if column.heading and len(texts & blocks) * 2 > max(len(blocks), len(texts)):
             found.append(column.heading)
     if len(found) != 1 or seen is None:
@@ -600,7 +642,7 @@ def codes_of(sheet: FoundSheet) -> set[str]:
     """Return the codes of a master list, of the cells of a crossing or of a sheet that explains them, case folded."""
     if sheet.recognised.crossing:
         crossing = sheet.recognised.crossing
-        return {bare_period(code).casefold() for code in crossing.codes() or crossing.words()}
+        return {bare_block(code) for code in crossing.codes() or crossing.words()}
     return _blocks_in(sheet) if sheet.kind is Kind.GRID else codes_in_column(sheet)
 
 

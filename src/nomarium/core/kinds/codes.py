@@ -27,7 +27,7 @@ from nomarium.core.kinds.samples import CODE, SHEET_RULES
 _LONGEST_CODE = 6
 _CODE = (
     "code|block|block code|slot|slot code|period code|shift code|duty code|kürzel|code créneau|código|codice|kode|kod|"
-    "line|option line|option block|timetable line|band|option band"
+    "line|option line|option|option block|timetable line|band|option band|elective block"
 )
 
 

@@ -26,6 +26,13 @@ opening date … closing date|teaching starts … teaching ends|teaching begins 
 classes start … classes end|lessons begin … lessons end|lessons start … lessons end|commences on … concludes on|commencement date … completion date
 from day … to day|start dt … end dt|date of start … date of end|first session … last session
 first meeting … last meeting|first lesson … last lesson|first class … last class|first rehearsal … last rehearsal
+first visit … last visit|first shift … last shift|first duty … last duty|first match … last match|first game … last game
+first tour … last tour|first service … last service|first performance … last performance|first show … last show
+first workshop … last workshop|first clinic … last clinic|first appointment … last appointment|first round … last round
+first event … last event|first occurrence … last occurrence|first evening … last evening|first night … last night
+first trip … last trip|first sailing … last sailing|first booking … last booking|first lecture … last lecture
+first seminar … last seminar|first tutorial … last tutorial|first delivery … last delivery|first collection … last collection
+first market … last market|first walk … last walk|first ride … last ride|first tasting … last tasting|first seance … last seance
 first training … last training|first practice … last practice|first week … last week|1st class … last class
 erste stunde … letzte stunde|erster termin … letzter termin|erster kurstag … letzter kurstag|erste probe … letzte probe
 premier cours … dernier cours|première séance … dernière séance|1er cours … dernier cours|1re séance … dernière séance

@@ -326,6 +326,8 @@ def _grid(grid: Grid, _: Mapping[str, str], names: tuple[str, ...] = ()) -> Cand
     tests = [test for several in blocks[0].days.values() for test in several]
     days = ", ".join(filter(None, dict.fromkeys(test.name for test in tests)))
     lines = ", ".join(line.words for line in blocks[0].lines[:4])
+    if all(_ABOUT_MEETINGS(line.words) in _OF_A_LIST for line in blocks[0].lines):
+        return Candidate(Kind.GRID, "", (f"its heads are those of a list ({lines})",))
     if (letter := _no_run(blocks)) is not None:
         return Candidate(
             Kind.GRID, "", (f"“{letter}” heads a column, but the labels of a cycle would begin at A or 1",)
@@ -338,6 +340,10 @@ def _grid(grid: Grid, _: Mapping[str, str], names: tuple[str, ...] = ()) -> Cand
     if not any(_has_texts(block.view.rows, block.lines[0].row) for block in blocks):
         return Candidate(Kind.GRID, why, ("its cells hold no texts",), 1)
     return Candidate(Kind.GRID, why)
+
+
+_ABOUT_MEETINGS = Headings(TIMETABLE_SHEET)
+_OF_A_LIST = frozenset({"course", "class", "teacher", "room", "title"})
 
 
 def _no_run(blocks: Sequence[Block]) -> str | None:

@@ -16,7 +16,7 @@ from nomarium.core.repeats.months_as_bounds import in_days
 from nomarium.core.repeats.other_languages import in_english
 from nomarium.core.repeats.rule import Frequency, Rule, RuleRefused, WeekdayNumber, parse_rule
 from nomarium.core.repeats.runs import run_in
-from nomarium.core.values import WEEKDAY_NAMES, day_words, parted_dates, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, day_words, month_of, parted_dates, weekday_in_any
 from nomarium.lazily import regex
 
 OnClosure = Literal["drop", "keep", "next", "previous"]
@@ -112,6 +112,7 @@ def read_words(text: str, start: date) -> Repeat:
     plain = " ".join(text.split()).strip(" .;")
     if plain.upper().startswith(("RRULE:", "FREQ=")):
         return Repeat(_standard(plain))
+    plain = _with_whole_dates(plain)
     plain = _run_in_words(plain) or plain
     try:
         return _read_english(plain, start, text)
@@ -165,7 +166,7 @@ def bounds_in(text: str) -> Bounds | None:
     """Part a text such as "8 Tuesdays from 14 September, none on 26 October" into days and bounds; None without any."""
     if len(text) > LONGEST_REPEAT:
         return None
-    plain = " ".join(text.split()).strip(" .;")
+    plain = _with_whole_dates(" ".join(text.split()).strip(" .;"))
     try:
         plain = _run_in_words(plain) or plain
     except NotUnderstood:
@@ -219,9 +220,37 @@ _DATE = (
     r"(?:\d{1,2}(?:st|nd|rd|th|er|\.)? (?:de )?[^\W\d]{3,}(?:,? (?:de )?\d{4})?|"
     r"[^\W\d]{3,} \d{1,2}(?:st|nd|rd|th)?(?:,? \d{4})?|\d{1,2}[./]\d{1,2}[./](?:\d{2,4})?|\d{4}-\d\d-\d\d)"
 )
+_TO = r" ?(?:[-–—]|to|until|till?|through|au|al?|bis|tot|hasta(?: el)?) ?"
+_OFTEN = rf"(?:{_WEEKDAY}|daily|weekdays?|every day|weekly)"
+_DAYS_OF_ONE_MONTH = regex(
+    r"^(?P<days>[^\d,]+?(?:, [^\d,]+?)*?),? (?P<from>from |between |du |del |dal |vom |van |från |fra )?"
+    r"(?:(?P<ahead>[^\W\d]{3,} ))?"
+    rf"(?P<first>\d{{1,2}}(?:st|nd|rd|th|\.)?)(?:(?P<and> and )|{_TO})(?P<last>\d{{1,2}}(?:st|nd|rd|th|\.)?)"
+    r"(?P<behind> (?:de )?[^\W\d]{3,})?(?P<year>,? (?:de )?\d{4})?(?=$|,| )",
+    re.IGNORECASE,
+)
+"""“Tuesdays, 2–23 February 2027”, “between February 2 and 23”."""
+_BETWEEN = regex(rf"\bbetween (?P<first>{_DATE}) and (?P<last>{_DATE})", re.IGNORECASE)
+
+
+def _with_whole_dates(text: str) -> str:
+    """Write both ends of a span as dates: “2–23 February 2027”, “between 2 February and 9 March”."""
+    text = _BETWEEN.sub(r"\g<first> to \g<last>", text)
+    found = _DAYS_OF_ONE_MONTH.match(text)
+    if found is None or (found["and"] and (found["from"] or "").lower() != "between "):
+        return text
+    month = (found["ahead"] or found["behind"] or "").removeprefix(" de ").strip()
+    if bool(found["ahead"]) is bool(found["behind"]) or month_of(month) is None:
+        return text
+    first, last = (
+        f"{found['ahead'] or ''}{found[end]}{found['behind'] or ''}{found['year'] or ''}" for end in ("first", "last")
+    )
+    return f"{found['days']}, {first} to {last}{text[found.end() :]}"
+
+
 _SPAN_BEHIND = regex(
-    rf"^(?P<days>[^\d]*\b(?:{_WEEKDAY})),? (?:du |del? |dal |vom |van )?(?P<first>{_DATE}) ?"
-    rf"(?:-|to|until|till?|through|au|al?|bis|tot|hasta(?: el)?) ?(?P<last>{_DATE})(?=$|,| )"
+    rf"^(?P<days>[^\d]*\b{_OFTEN}),? (?:du |del? |dal |vom |van )?(?P<first>{_DATE}) ?"
+    rf"{_TO.removeprefix(' ?')}(?P<last>{_DATE})(?=$|,| )"
 )
 """“Wednesdays, 9 September to 9 December 2026”."""
 

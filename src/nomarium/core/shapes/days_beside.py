@@ -87,7 +87,8 @@ def _are_periods(texts: Sequence[str]) -> bool:
 
 
 _LONGEST_PERIOD = 12
-_SHOWN = 3
+SHOWN = 3
+"""Names that a reason shows."""
 
 
 def _are_names(names: Mapping[int, str]) -> bool:
@@ -95,10 +96,10 @@ def _are_names(names: Mapping[int, str]) -> bool:
     known = [Headings(sheet) for sheet in (TIMETABLE_SHEET, EVENT_SHEET)]
     if len(names) < _FEWEST_NAMES or len(set(names.values())) < len(names):
         return False
-    return bool(_form_of(names)) and not any(headings(text) for text in names.values() for headings in known)
+    return bool(heading_of_names(names)) and not any(headings(text) for text in names.values() for headings in known)
 
 
-def _form_of(names: Mapping[int, str]) -> str:
+def heading_of_names(names: Mapping[int, str]) -> str:
     """Return the heading of a list's column for names of one form; "" for names of none."""
     texts = names.values()
     if all(map(CLASS_FORM.fullmatch, texts)):
@@ -109,7 +110,7 @@ def _form_of(names: Mapping[int, str]) -> str:
 
 
 def _unfolded(view: GridView, lines: _Lines) -> Unfolded | None:
-    whose = _form_of(lines.names)
+    whose = heading_of_names(lines.names)
     when = "Hours" if lines.timed else "Period"
     listed: list[list[Cell]] = [[whose, "Day", when, "Course" if whose == "Class" else "Class"]]
     origins: list[list[Spot]] = [[(lines.head, lines.day)] * 4]
@@ -121,7 +122,8 @@ def _unfolded(view: GridView, lines: _Lines) -> Unfolded | None:
             if column not in lines.names or is_free(text) or view.is_covered(row, column):
                 continue
             last_row, last_column = view.end(row, column)
-            hours = _hours(view, lines, row, last_row)
+            periods = range(row, last_row + 1)
+            hours = hours_of(view, lines.hours, row, last_row) if lines.timed else _periods(view, lines.hours, periods)
             for across in range(column, last_column + 1):
                 if hours and day and across in lines.names:
                     listed.append([lines.names[across], day, hours, " ".join(text.split())])
@@ -130,16 +132,20 @@ def _unfolded(view: GridView, lines: _Lines) -> Unfolded | None:
                 elif across in lines.names:
                     return None  # an entry without a day or a time: another shape
     names = list(lines.names.values())
-    shown = f"{', '.join(names[:_SHOWN])}{', …' if len(names) > _SHOWN else ''}"
+    shown = f"{', '.join(names[:SHOWN])}{', …' if len(names) > SHOWN else ''}"
     why = f"weekdays and {'times' if lines.timed else 'periods'} stand down, {shown} across"
     return Unfolded(view.grid.as_list(listed, origins), Kind.LIST, whose, why)
 
 
-def _hours(view: GridView, lines: _Lines, row: int, last: int) -> str:
-    """Return when a cell is that may be merged over several lines; "" where a line has no times and no period."""
-    spans = [view.text(one, lines.hours) for one in (row, last)]
+def hours_of(view: GridView, column: int, row: int, last: int) -> str:
+    """Return when a cell is that may be merged over several lines of times; "" where one has none."""
+    spans = [view.text(one, column) for one in (row, last)]
     if not all(spans):
         return ""
-    if not lines.timed:
-        return ", ".join(view.text(one, lines.hours) for one in range(row, last + 1))
     return f"{ends_as_written(spans[0])[0]}–{ends_as_written(spans[1])[1]}" if last > row else spans[0]
+
+
+def _periods(view: GridView, column: int, rows: range) -> str:
+    """Return the periods of a cell that may be merged over several lines; "" where one has none."""
+    periods = [view.text(row, column) for row in rows]
+    return ", ".join(periods) if periods[0] and periods[-1] else ""

@@ -23,6 +23,7 @@ from nomarium.core.shapes.hours_across import hours_across
 from nomarium.core.shapes.key import FREE
 from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
 from nomarium.core.shapes.months_across import months_across
+from nomarium.core.shapes.names_below_days import names_below_days
 from nomarium.core.shapes.paired_hours import join_paired_hours
 from nomarium.core.shapes.sentences import sentences
 from nomarium.core.shapes.unfolded import Unfolded
@@ -71,6 +72,7 @@ _OTHER_SHAPES = (
     months_across,
     day_sheet,
     days_beside,
+    names_below_days,
     crossed_weekdays,
     groups_across,
     sentences,

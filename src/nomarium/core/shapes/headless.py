@@ -69,21 +69,18 @@ def rows_below_days(grid: Grid) -> Unfolded | None:
     The headings stand above the first day, below every day, or nowhere.
     """
     view = small_view(grid)
-    filled = {row: dict(view.filled(row)) for row in range(len(view.rows))} if view is not None else {}
-    alone = {row: (column, text) for row, texts in filled.items() if len(texts) == 1 for column, text in texts.items()}
-    captions = {row: at for row, (at, text) in alone.items() if view is not None and _is_caption(view, row, at, text)}
-    if view is None or not captions:
+    days = day_captions(view) if view is not None else None
+    if view is None or days is None:
         return None
+    kind, captions = days
     first = min(captions)
+    filled = {row: dict(view.filled(row)) for row in range(len(view.rows))}
+    alone = {row: (column, text) for row, texts in filled.items() if len(texts) == 1 for column, text in texts.items()}
     head, heads = _headings_among(filled, captions)
     records = [row for row, texts in filled.items() if row > first and len(texts) > 1 and row not in heads]
     notes = [row for row in alone.keys() - captions.keys() if row < first or row > max(records, default=0)]
     if len(records) < _FEWEST_RECORDS or len(notes) + len(captions) < len(alone):
         return None
-    weekly = [_is_weekday(alone[row][1]) for row in captions]
-    if any(weekly) != all(weekly):
-        return None
-    kind = Kind.LIST if all(weekly) else Kind.EVENTS
     headings: Mapping[int, str] = filled[head] if head is not None else _headings_by_cells(view, records, -1, kind)
     timed = any(_are_all_times(view, records, column) for column in headings)
     if not timed or any(filled[row].keys() - headings.keys() for row in records):
@@ -100,8 +97,21 @@ def rows_below_days(grid: Grid) -> Unfolded | None:
         cells.append([named_day, *(view.cell(row, column) for column in headings)])
     named = {column: heading for column, heading in headings.items() if heading and head is None}
     said = [wording.columns_by_cells(view.place(records[0], 0), named)] if named else []
-    why = f"{'weekdays' if all(weekly) else 'dates'} stand above its rows, each of which has its times"
+    why = f"{'weekdays' if kind is Kind.LIST else 'dates'} stand above its rows, each of which has its times"
     return Unfolded(view.grid.as_list(cells, origins), kind, "", why, said)
+
+
+def day_captions(view: GridView) -> tuple[Kind, dict[int, int]] | None:
+    """Return the rows whose only cell is a day, with its column; and of which kind a list of what is below would be.
+
+    None where no row is such, or where some are weekdays and others dates.
+    """
+    alone = [(row, *filled[0]) for row in range(len(view.rows)) if len(filled := list(view.filled(row))) == 1]
+    days = [(row, column, text) for row, column, text in alone if _is_caption(view, row, column, text)]
+    weekly = [_is_weekday(text) for _, _, text in days]
+    if not days or any(weekly) != all(weekly):
+        return None
+    return Kind.LIST if all(weekly) else Kind.EVENTS, {row: column for row, column, _ in days}
 
 
 def small_view(grid: Grid) -> GridView | None:

@@ -1,7 +1,8 @@
-"""Cells that say all at once, "Wednesdays 19:30–21:30, 9 September to 9 December" → repeats, and their hours."""
+"""Cells that say all at once, "Wednesdays 19:30–21:30, 9 September to 9 December" → days or repeats, and hours."""
 
 from __future__ import annotations
 
+from contextlib import suppress
 from datetime import date
 from typing import NamedTuple
 
@@ -9,32 +10,36 @@ from nomarium.core.columns import Kind
 from nomarium.core.repeats import NotUnderstood, read_words
 from nomarium.core.shapes.unfolded import ListRows, Unfolded
 from nomarium.core.tables import Grid, GridView
-from nomarium.core.values import spans_in, without_preposition
+from nomarium.core.values import are_dates, is_date, spans_in, without_preposition
 
 _MOST_ABOVE = 6
 _LONGEST = 160
 
 
 class _Sentence(NamedTuple):
-    """How often something is, and its hours."""
+    """On which dates something is, or how often; and its hours."""
 
-    repeat: str
+    days: str
     hours: str
+    repeats: bool
 
 
 def sentences(grid: Grid) -> Unfolded | None:
-    """Return the list of events whose rows say how often and at which hours in one cell; None for other sheets."""
+    """Return the list of events whose rows say in one cell on which dates or how often, and when; None for others."""
     view = GridView(grid)
     for head in range(min(_MOST_ABOVE, len(view.rows) - 1)):
-        for column, _ in view.filled(head):
-            said = _said_below(view, head, column)
+        for column, text in view.filled(head):
+            said = _said_below(view, head, column) if not any(True for _ in spans_in(text)) else {}
             if said:
                 return _list(view, head, column, said)
     return None
 
 
 def _said_below(view: GridView, head: int, column: int) -> dict[int, _Sentence]:
-    """Return what the cells of a column say, by their rows; nothing where one of them says something else."""
+    """Return what the cells of a column say, by their rows; nothing where one of them says something else.
+
+    Where each names but its dates, they are the dates of any list.
+    """
     found: dict[int, _Sentence] = {}
     for row in range(head + 1, len(view.rows)):
         text = view.text(row, column)
@@ -43,7 +48,7 @@ def _said_below(view: GridView, head: int, column: int) -> dict[int, _Sentence]:
             if sentence is None:
                 return {}
             found[row] = sentence
-    return found
+    return found if any(one.repeats or not is_date(one.days) for one in found.values()) else {}
 
 
 def _read(text: str) -> _Sentence | None:
@@ -53,20 +58,21 @@ def _read(text: str) -> _Sentence | None:
         return None
     before, behind = text[: spans[0].start], text[spans[0].end :].strip(" ,;")
     repeat = " ".join(filter(None, (without_preposition(before), behind and f", {behind}"))).replace(" ,", ",")
-    try:
+    with suppress(NotUnderstood):
         found = read_words(repeat, date(2000, 1, 3))
-    except NotUnderstood:
-        return None
-    return _Sentence(repeat, spans[0].text) if found.first and (found.until or found.times) else None
+        return _Sentence(repeat, spans[0].text, repeats=True) if found.first and (found.until or found.times) else None
+    dates = f"{before} {behind}".strip(" ,;")
+    return _Sentence(dates, spans[0].text, repeats=False) if are_dates(dates) else None
 
 
 def _list(view: GridView, head: int, column: int, said: dict[int, _Sentence]) -> Unfolded:
     others = [other for other in range(view.width) if other != column]
+    days = "Repeat" if all(one.repeats for one in said.values()) else "Date"
     listed = ListRows(view, head)
-    listed.add(head, others, ("Repeat", (head, column)), ("Hours", (head, column)))
+    listed.add(head, others, (days, (head, column)), ("Hours", (head, column)))
     for row in range(head + 1, len(view.rows)):
         if row in said:
-            listed.add(row, others, *((text, (row, column)) for text in said[row]))
+            listed.add(row, others, *((text, (row, column)) for text in said[row][:2]))
         else:
             listed.add(row, range(view.width))
-    return listed.unfolded(Kind.EVENTS, "", f"“{view.text(head, column)}” says how often and when")
+    return listed.unfolded(Kind.EVENTS, "", f"“{view.text(head, column)}” says on which days and when")

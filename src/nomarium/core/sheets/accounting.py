@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Collection, Sequence
 from itertools import islice
 from typing import TYPE_CHECKING
@@ -16,6 +15,7 @@ from nomarium.core.columns.contents import (
     holds_times,
     holds_times_among_others,
     is_about_the_row,
+    is_person,
     may_be_times,
 )
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
@@ -30,10 +30,6 @@ if TYPE_CHECKING:
     from nomarium.core.problems import Problem
     from nomarium.core.sheets.choices import Known
 
-_PERSON = regex(
-    r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Sir|Herr|Frau|M|Mme|Mlle|Sr|Sra|Señor|Señora|Sig|Dhr|Mevr)\b\.? \S.*"
-    r"|(?:[^\W\d_]\.[ -]?)+[^\W\d_][\w’'-]+|[^\W\d_][\w’'-]+, ?[^\W\d_]\.(?: ?[^\W\d_]\.)*|[\w.+-]+@[\w.-]+\.\w+)"
-)
 _LOOKED_AT = 300
 _FEWEST_BLANKS = 2
 _TIMES = (("start_time", "start", "when", "hours"), ("end_time", "end", "hours"))
@@ -199,11 +195,7 @@ def _is_status(text: str) -> bool:
     return bool(read_status(text)) or text.casefold() in NOT_RUNNING | RUNNING
 
 
-def _is_person(text: str) -> bool:
-    return all(_PERSON.fullmatch(part.strip()) for part in re.split(r"[;\n|&]", text))
-
-
-_HOLDS = {"yes or no": _is_answer, "statuses": _is_status, "people": _is_person}
+_HOLDS = {"yes or no": _is_answer, "statuses": _is_status, "people": is_person}
 
 NOT_RUNNING = frozenset(
     "dropped drop cancelled canceled closed inactive withdrawn deleted archived suspended ended no n false entfällt "

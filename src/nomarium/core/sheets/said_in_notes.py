@@ -351,6 +351,7 @@ _YEAR_AHEAD = regex(r"(?P<before>[^\d]*)(?P<year>20\d\d)\s*(?:[:,;(–-]|\s)\s*(
 
 def dates_without(text: str) -> str:
     """Return the dates on which a note says that nothing is: "No class on 26 October", "Studio closed 5–9 April"."""
+    text = _NAME_IN_BRACKETS.sub(" ", text)
     if _is_open_ended(text):
         return ""
     nothing = _NOTHING_IN.fullmatch(text)
@@ -365,6 +366,12 @@ def dates_without(text: str) -> str:
     if closed is None or re.search(_ABOUT_OTHER_DATES, closed["what"], re.IGNORECASE):
         return ""
     return closed["dates"] if are_dates(closed["dates"]) else ""
+
+
+_NAME_IN_BRACKETS = regex(
+    r"(?<=\d)\s*\([^()\d]+\)(?=\s*(?:$|[.,;&]|(?:and|und|et|y|e|en|och|og|i|a)\b))", re.IGNORECASE
+)
+"""What a date is called, behind it: “15 February (Family Day) and 13 March”."""
 
 
 def _dates_behind_a_name(text: str) -> str:

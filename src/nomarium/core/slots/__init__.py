@@ -7,7 +7,7 @@ from nomarium.lazily import on_demand
 if TYPE_CHECKING:
     from nomarium.core.slots.cell_weeks import by_bare_letters, by_weeks, letters_in
     from nomarium.core.slots.days import DayReader, DayTest, UnknownDay
-    from nomarium.core.slots.periods import LONGEST_NAME, Periods, bare_period, period_key, read_periods
+    from nomarium.core.slots.periods import LONGEST_NAME, Periods, bare_block, bare_period, period_key, read_periods
     from nomarium.core.slots.slot_texts import Slot, read_slots
     from nomarium.core.slots.weeks import (
         EVERY_WEEK,
@@ -28,6 +28,7 @@ __all__ = [
     "Slot",
     "UnknownDay",
     "WeekNumbers",
+    "bare_block",
     "bare_period",
     "by_bare_letters",
     "by_weeks",

@@ -48,6 +48,20 @@ def bare_period(text: str) -> str:
 
 
 @cache
+def bare_block(text: str) -> str:
+    """Return a block's name without the word around it, case folded: "Option B", "Block B" and "b" are one."""
+    option = _OPTION.fullmatch(" ".join(text.split()))
+    return (option["name"] if option else bare_period(text)).casefold()
+
+
+_OPTION = regex(
+    r"(?:options?|electives?|pool|column|wahlpflicht|wahlfach|optativa|opzione|keuze|valgfag|tillval)\s*[:#-]?\s*"
+    r"(?P<name>\w{1,3})",
+    re.IGNORECASE,
+)
+
+
+@cache
 def read_periods(text: str) -> tuple[Periods, ...] | None:
     """Return the periods of a cell, those written as one together; None where the text cannot be periods."""
     groups: list[Periods] = []

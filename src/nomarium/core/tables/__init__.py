@@ -16,7 +16,14 @@ if TYPE_CHECKING:
     )
     from nomarium.core.tables.find import INSTRUCTIONS, OWN_SAMPLES, find_table, look_for_table
     from nomarium.core.tables.grid_view import GridView
-    from nomarium.core.tables.headings import CALENDAR_WEEK, Vocabulary, is_data, lead_in, without_lead_in
+    from nomarium.core.tables.headings import (
+        CALENDAR_WEEK,
+        Vocabulary,
+        is_data,
+        known_fields,
+        lead_in,
+        without_lead_in,
+    )
     from nomarium.core.tables.oneroster import ONEROSTER_FILES, is_oneroster
     from nomarium.core.tables.open import TableChoices, TextFile, looks_like_calendar, read_grids, read_text
     from nomarium.core.tables.table import Column, Grid, LeftOut, Spot, Table
@@ -46,6 +53,7 @@ __all__ = [
     "guarded",
     "is_data",
     "is_oneroster",
+    "known_fields",
     "lead_in",
     "lies_within",
     "look_for_table",

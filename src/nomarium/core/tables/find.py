@@ -226,7 +226,9 @@ def _cut(
     above = [" ".join(filter(None, map(plain_text, row))) for row in reversed(grid.rows[:start])]
     table.titles = [*filter(None, above), grid.sheet or "", grid.file, *grid.above]
     for column in table.columns:
-        column.drawn = bool(grid.origins) and grid.origins[start][column.index] != (start, column.index)
+        column.drawn = bool(grid.origins) and grid.origins[start][column.index : column.index + 1] != [
+            (start, column.index)
+        ]
     samples = [
         wording.sample_row(Place(grid.file, grid.sheet, address(row, first), row), plain_text(rows[row - start - 2][0]))
         for row, reason in enumerate(reasons, start + 2)

@@ -14,6 +14,7 @@ from nomarium.core.values import (
     TEACHER_FORM,
     TITLED_FORM,
     TITLED_WITHIN,
+    is_place_word,
     looks_like_place,
     split_list,
 )
@@ -161,7 +162,7 @@ class CellReader:
             columns = list(zip(*(lines for lines, _ in alike), strict=True))
             said_of_all = set.intersection(*(said for _, said in alike))
             roles = self._roles_of(columns)
-            if roles is None and (roles := self._roles_by_form(columns, said_of_all)):
+            if roles is None and (roles := self._roles_by_form(columns, said_of_all)) and self._mark != _ROOM:
                 self.by_form[count] = roles
             if roles is not None:
                 settled[count] = roles
@@ -231,7 +232,8 @@ _WORDS, _TITLED, _ROOM = "words", "titled", "room"
 """Parts a cell at every space; around the name of somebody with a title; or before the word and number of a room."""
 _MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", _ROOM, _TITLED, _WORDS, " ")
 _ROOM_BEHIND = regex(
-    r"(?P<first>.*\S)\s+(?P<second>(?:room|rm|raum|salle|aula|sala|lokal|lokaal|rom|sal|učebna|s(?=\.))\.?\s?[A-Z]{0,2}\d\w*)",
+    r"(?P<first>.*\S)\s+(?P<second>(?:room|rm|raum|salle|aula|sala|lokal|lokaal|lok(?=\.)|rom|sal|učebna|uč(?=\.)|luokka|"
+    r"terem|s(?=\.))\.?\s?[A-Z]{0,2}\d\w*)",
     re.IGNORECASE,
 )
 _FEWEST_ALIKE = 2
@@ -244,7 +246,12 @@ def _split(text: str, mark: str) -> list[str]:
         return [match["first"], match["second"]] if match else [text]
     if mark == _ROOM:
         match = _ROOM_BEHIND.fullmatch(text)
-        return [match["first"], match["second"]] if match else [text]
+        if match is None and " " in text and is_place_word(text.rsplit(maxsplit=1)[1]):
+            parts = text.rsplit(maxsplit=1)  # beside numbered rooms: “PE hall”
+        else:
+            parts = [match["first"], match["second"]] if match else [text]
+        who = _BRACKETS.fullmatch(parts[0])
+        return [who["first"], who["second"], *parts[1:]] if who and TEACHER_FORM.fullmatch(who["second"]) else parts
     if mark == _TITLED:
         match = TITLED_WITHIN.fullmatch(text)
         return [part for part in match.group("ahead", "name", "behind") if part] if match else [text]

@@ -12,7 +12,7 @@ from nomarium.core.columns import Headings, heading_key
 from nomarium.core.kinds import CLASS_SHEET, CODE_SHEET, SLOT_SHEET
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.sheets import Sheet, SheetChoices, column_text, is_usual_name, read_sheet
-from nomarium.core.slots import bare_period
+from nomarium.core.slots import bare_block
 from nomarium.core.sources import Occurrence, RowSpans, SpanRules
 from nomarium.core.tables import Grid, GridView
 from nomarium.core.timetable import wording
@@ -127,7 +127,9 @@ def chosen_blocks(grid: Grid) -> dict[int, str]:
     if head is None:
         return {}
     blocks = {column: text for column, text in view.filled(head) if column}
-    if len(blocks) < _FEWEST_BLOCKS or any(heading(text) for text in blocks.values() for heading in known):
+    if len(blocks) < _FEWEST_BLOCKS or any(
+        heading(text) not in (None, "code") for text in blocks.values() for heading in known
+    ):
         return {}
     if len({_NUMBER_BEHIND.sub("", text).casefold() for text in blocks.values()}) > 1:
         return {}
@@ -177,23 +179,27 @@ def join_blocks(meetings: Sequence[Meeting], sheets: Sequence[CodeSheet]) -> tup
     by_block: dict[str, list[tuple[CodeSheet, Entry]]] = {}
     for sheet in sheets:
         for code, entries in sheet.entries.items():
-            by_block.setdefault(_block_key(code), []).extend((sheet, entry) for entry in entries)
+            by_block.setdefault(bare_block(code), []).extend((sheet, entry) for entry in entries)
     met: set[str] = set()
-    short = all(len(block) <= _LONGEST_BLOCK for block in by_block)
+    longest = max(map(len, by_block), default=0)
+
+    def is_of_nobody(block: str) -> bool:
+        return len(block) <= longest <= _LONGEST_BLOCK
+
     for meeting in meetings:
         # In a class's own grid the block is what the class has; else nothing else says whose it is.
-        named = map(_block_key, (*meeting.of("course"), meeting.class_name))
-        block = next((key for key in named if key in by_block), _block_key(meeting.class_name))
+        written = (*meeting.of("course"), meeting.class_name)
+        block = next((key for key in map(bare_block, written) if key in by_block), bare_block(written[0]))
         met.add(block)
         if block not in by_block:
-            unexplained.setdefault(meeting.class_name, meeting)
-            found += [] if short and len(block) <= _LONGEST_BLOCK else [meeting]
+            unexplained.setdefault(written[0], meeting)
+            found += [] if is_of_nobody(block) else [meeting]
         for sheet, entry in by_block.get(block, ()):
             if entry.values:
                 found.append(Meeting(_of_block(meeting, sheet, entry), meeting.when, entry.place))
     problems = [
         wording.block_of_nobody(one.place, name)
-        if short and len(_block_key(name)) <= _LONGEST_BLOCK
+        if is_of_nobody(bare_block(name))
         else wording.block_unexplained(one.place, name)
         for name, one in unexplained.items()
     ]
@@ -206,11 +212,6 @@ def join_blocks(meetings: Sequence[Meeting], sheets: Sequence[CodeSheet]) -> tup
 
 
 _LONGEST_BLOCK = 2
-
-
-def _block_key(text: str) -> str:
-    """Return what two spellings of a block share: "Block A" and "a" are one."""
-    return bare_period(text).casefold()
 
 
 def _of_block(meeting: Meeting, sheet: CodeSheet, entry: Entry) -> Values:

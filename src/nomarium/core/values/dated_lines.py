@@ -13,6 +13,8 @@ from nomarium.lazily import regex
 _CUT = regex(r"\s+|(?<=[^\w\s])(?=\S)|(?<=\w)(?=[,;:|])")
 EDGES_OF_LINES = " \t,;:|–—-−\"'“”*•·()[]"
 """What may stand around the date and the words of a line."""
+_WHOLE_DATE = regex(r"(?<!\d)(?:\d{4}-\d\d?-\d\d?|\d{1,2}([./-])\d{1,2}\1(?:\d{4}|\d{2}))(?!\d)")
+"""A date in digits, which is not cut."""
 _MOST_CUTS = 80
 
 
@@ -36,6 +38,9 @@ def split_line(line: str, scanner: MomentScanner) -> tuple[str, str]:
     rest = (line[: remark.start()] if remark else line).strip(EDGES_OF_LINES)
     dates: list[str] = []
     while len(dates) < 2 and (found := _date_at_an_end(rest, scanner)):
+        text, rest = found
+        dates.append(text)
+    if not dates and (found := _date_between_cells(rest, scanner)):
         text, rest = found
         dates.append(text)
     name = rest.strip(EDGES_OF_LINES)
@@ -64,9 +69,11 @@ def date_left_in(name: str, scanner: MomentScanner) -> str:
 
 
 _BEGUN_SPAN = regex(
-    r"(?<!\w)\d{1,2}(?:st|nd|rd|th|\.)?\s*(?:[-–&]|\b(?:a|al|au|to|bis|til|tot|e|y|et|en|und|and|og|och))\s*$", re.I
+    r"(?<!\w)\d{1,2}(?:st|nd|rd|th|\.)?\s*(?:[-–&]|\b(?:a|al|au|to|bis|til|tot|e|y|et|en|und|and|og|och))\s*$|"
+    r"[:,;]\s*\d{1,2}(?:st|nd|rd|th|\.)?\s*$",
+    re.I,
 )
-"""A day and a word that leads to another, "8 a", which the date behind it was not read with."""
+"""A day that the date behind it was not read with: "8 a", "Inset: 5"."""
 
 
 _MAY_BE_DATE = regex(
@@ -76,19 +83,40 @@ _MAY_BE_DATE = regex(
 )
 
 
+def _date_between_cells(text: str, scanner: MomentScanner) -> tuple[str, str] | None:
+    """Return the only date that fills a cell between others, and those: "Closed; 3 November 2026; Cup day"."""
+    for mark in ";\t|,":
+        cells = [cell.strip() for cell in text.split(mark)]
+        dated = [cell for cell in cells if any(map(str.isdigit, cell)) and _is_dated(scanner, cell)]
+        numbered = any(_BARE_DAY.fullmatch(cell) for cell in cells)  # “5, 6 October, Inset” has two dates
+        if len(dated) == 1 and len(cells) > _MARGINS and not numbered:
+            return dated[0], ", ".join(cell for cell in cells if cell and cell != dated[0])
+    return None
+
+
+_MARGINS = 2
+_BARE_DAY = regex(r"\d{1,2}(?:st|nd|rd|th|\.)?", re.IGNORECASE)
+
+
+def _is_dated(scanner: MomentScanner, piece: str) -> bool:
+    """Tell whether a piece is a date or a range of dates, with its month and its day; “18.00” is an hour."""
+    shape = scanner.scan(piece)
+    if shape is None and scan_weeks(piece):
+        return True
+    dates = shape.dates if shape and not shape.times else ()
+    may_be = [any(one.month and one.day for one in date.readings.values()) for date in dates]
+    return bool(may_be) and all(may_be)
+
+
 def _date_at_an_end(text: str, scanner: MomentScanner) -> tuple[str, str] | None:
     """Return the longest date or range at the beginning or end of a text, and the rest."""
-    cuts = sorted({0, len(text), *(match.end() for match in _CUT.finditer(text))})
+    whole = [range(match.start() + 1, match.end()) for match in _WHOLE_DATE.finditer(text)]
+    ends = {match.end() for match in _CUT.finditer(text)}
+    cuts = sorted({0, len(text), *(cut for cut in ends if not any(cut in inside for inside in whole))})
     if len(cuts) > _MOST_CUTS:
         cuts = cuts[: _MOST_CUTS // 2] + cuts[-_MOST_CUTS // 2 :]
     for piece, rest in _pieces(text, cuts):
-        shape = scanner.scan(piece) if any(map(str.isdigit, piece)) else None
-        if shape is None and scan_weeks(piece):
-            return piece, rest
-        dates = shape.dates if shape and not shape.times else ()
-        # “18.00” is an hour: some reading has a month and a day.
-        may_be = [any(one.month and one.day for one in date.readings.values()) for date in dates]
-        if may_be and all(may_be):
+        if (any(map(str.isdigit, piece)) or scan_weeks(piece)) and _is_dated(scanner, piece):
             return piece, rest
     return None
 
@@ -97,4 +125,9 @@ def _pieces(text: str, cuts: list[int]) -> Iterator[tuple[str, str]]:
     """Yield the beginnings and ends of a text, the longest first."""
     found = [(text[:cut].strip(EDGES_OF_LINES), text[cut:]) for cut in cuts]
     found += [(text[cut:].strip(EDGES_OF_LINES), text[:cut]) for cut in cuts]
-    return iter(sorted((part for part in found if part[0]), key=lambda part: -len(part[0])))
+    whole = (part for part in found if part[0] and not _NUMBER_BEFORE_DATE.match(part[0]))
+    return iter(sorted(whole, key=lambda part: -len(part[0])))
+
+
+_NUMBER_BEFORE_DATE = regex(rf"\d{{1,2}}\s*[,;|\t]\s*{_WHOLE_DATE.pattern}")
+"""The number of a name before its date: “Term 4, 2026-10-05”."""

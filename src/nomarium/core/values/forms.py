@@ -21,7 +21,9 @@ _TITLE = rf"{_TITLES} \S.*|[^\W\d_]\.[ -]?(?!\d)\S.*"
 
 CLASS_FORM = regex(_CLASS, re.IGNORECASE)
 """“7a”, “10 B”, “Year 9”."""
-ROOM_FORM = regex(rf"(?!(?:{_CLASS})$)(?=.*\d)(?:[^\W\d_]{{0,10}}[ .-]?\d{{1,4}}[a-z]?|\d{{1,4}})", re.IGNORECASE)
+ROOM_FORM = regex(
+    rf"(?!(?:{_CLASS})$)(?=.*\d)(?:[^\W\d_]{{0,10}}(?:\.? |[.-])?\d{{1,4}}[a-z]?|\d{{1,4}})", re.IGNORECASE
+)
 """“R12”, “Lab 3”, “204”."""
 TITLED_FORM = regex(_TITLE)
 """“Ms Okafor”, “D. Pell”."""

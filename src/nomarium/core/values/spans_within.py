@@ -8,6 +8,7 @@ from itertools import pairwise
 from typing import NamedTuple
 
 from nomarium.core.values.languages import weekday_in_any
+from nomarium.core.values.month_title import month_of
 from nomarium.core.values.time_text import scan_span
 from nomarium.lazily import regex
 
@@ -82,7 +83,7 @@ def spans_in(text: str) -> Iterator[Found]:
         if _AND.fullmatch(text[before.end() : after.start()])
     ]
     for number, _ in pairs:  # “9–12 and 2–5 Ito”, “9–12 and 14–17 Uhr”: both are times
-        sure[number] |= sure[number - 1]
+        sure[number] |= sure[number - 1] and not _is_of_month(text, matches[number])
     for number, before in reversed(pairs):
         sure[number - 1] |= sure[number] and _leads(text, before)
     found = [
@@ -124,6 +125,15 @@ def _leads(text: str, match: re.Match[str]) -> bool:
     """Tell whether nothing but a weekday, or a word that leads to times, stands ahead of a span."""
     ahead = without_preposition(text[: match.start()])
     return not ahead or weekday_in_any(ahead.strip(" .:,")) is not None
+
+
+def _is_of_month(text: str, match: re.Match[str]) -> bool:
+    """Tell whether a month stands behind what may be a span of times: days are meant, “2–23 February”."""
+    behind = _WORD.match(text, match.end())
+    return behind is not None and month_of(behind["word"]) is not None
+
+
+_WORD = regex(r"\.?\s+(?:de\s+|of\s+)?(?P<word>[^\W\d_]{3,})")
 
 
 def is_and(text: str) -> bool:
