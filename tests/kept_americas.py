@@ -1829,4 +1829,54 @@ KEPT = {
         == with
         notes cells-meet
     """,
+    "Chicago: Academic calendar, Sections": r"""
+        America/Chicago
+        == Sections.csv
+        CRN,Subject,Course,Title,Days,Begin,End,Bldg,Room,Instructor,Start Date,End Date
+        10234,BIO,101,General Biology,MWF,0900,0950,SCI,210,"Hale, R.",01/11/2027,05/07/2027
+        10235,BIO,101L,Biology Lab,T,1300,1550,SCI,115,"Hale, R.",01/11/2027,05/07/2027
+        10301,ENG,110,Composition,TR,1100,1215,LIB,12,"Osei, P.",01/11/2027,05/07/2027
+        10322,ART,205,Ceramics,S,1000,1250,ART,3,"Quint, L.",01/11/2027,05/07/2027
+        10340,HIS,220,World History,ARR,,,,,"Dorn, S.",01/11/2027,05/07/2027
+        == Academic calendar.csv
+        Date,Event
+        "Monday, January 18, 2027","MLK Day - no classes"
+        "March 15-19, 2027",Spring break - no classes
+        "Friday, March 26, 2027",Good Friday (no classes)
+        "April 12, 2027",Advising begins
+        == comes out as
+        2027-01-11..2027-05-07 without 2027-01-18 2027-03-15 2027-03-16 2027-03-17 2027-03-18 2027-03-19 2027-03-26
+        Mon Wed Fri 09:00–09:50 | BIO 101 General Biology (10234) | SCI 210
+        Tue 13:00–15:50 | BIO 101L Biology Lab (10235) | SCI 115
+        Tue Thu 11:00–12:15 | ENG 110 Composition (10301) | LIB 12
+        Sat 10:00–12:50 | ART 205 Ceramics (10322) | ART 3
+        == in calendars
+        Hale, R. 62, Osei, P. 32, Quint, L. 16, 10234 46, 10235 16, 10301 32, 10322 16, ART 3 16, LIB 12 32, SCI 115 16, SCI 210 46
+        == with
+        warning not-a-closure Academic calendar.csv, A5:B5
+        warning not-known-yet Sections.csv, E6
+        notes short-days
+    """,
+    "Edmonton: Codes, Period, Shift pattern": r"""
+        America/Edmonton
+        == Shift pattern.csv
+        Crew,Pattern,Starts
+        A,DDDDNNNN--------,2027-01-04
+        B,DDDDNNNN--------,2027-01-12
+        == Codes.csv
+        Shift,From,To
+        D,0700,1900
+        N,1900,0700
+        == Period.csv
+        From,To
+        2027-01-04,2027-02-04
+        == comes out as
+        2027-01-04..2027-02-04
+        2027-01-04 2027-01-05 2027-01-06 2027-01-07 2027-01-12 2027-01-13 2027-01-14 2027-01-15 2027-01-20 2027-01-21 2027-01-22 2027-01-23 2027-01-28 2027-01-29 2027-01-30 2027-01-31 07:00–19:00 | D
+        2027-01-08 2027-01-09 2027-01-10 2027-01-11 2027-01-16 2027-01-17 2027-01-18 2027-01-19 2027-01-24 2027-01-25 2027-01-26 2027-01-27 2027-02-01 2027-02-02 2027-02-03 2027-02-04 19:00–07:00 | N
+        == in calendars
+        A 16, B 16
+        == with
+        notes ends-next-day
+    """,
 }

@@ -2439,4 +2439,45 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "London: Bookings, Closures, Sessions": r"""
+        Europe/London
+        == Bookings.csv
+        Child,Mon,Tue,Wed,Thu,Fri,Start date,End date
+        Ada,AM,,AM,,Full,01/09/2026,18/12/2026
+        Ben,Full,Full,,PM,,01/09/2026,18/12/2026
+        == Sessions.csv
+        Session,Times
+        AM,8:00-13:00
+        PM,13:00-18:00
+        Full,8:00-18:00
+        == Closures.csv
+        Closed from,Closed to,Reason
+        26/10/2026,30/10/2026,Half term
+        == comes out as
+        2026-09-01..2026-12-18 without 2026-10-26 2026-10-27 2026-10-28 2026-10-29 2026-10-30
+        Mon Tue Fri 08:00–18:00 | Full
+        Mon Wed 08:00–13:00 | AM
+        Thu 13:00–18:00 | PM
+        == in calendars
+        AM 29, Full 44, PM 15, Ada 44, Ben 44
+    """,
+    "Dublin: Lessons": r"""
+        Europe/Dublin
+        == Lessons.csv
+        Block 1: Mon 11 Jan - Fri 12 Feb 2027
+        Level,Mon,Wed,Fri
+        Beginner,4.00pm,4.00pm,
+        Improver,4.30pm,,4.30pm
+        Advanced,,5.00pm,5.00pm
+        Each lesson lasts 30 minutes. No lessons Mon 1 Feb.
+        == comes out as
+        2027-01-11..2027-02-12 without 2027-02-01
+        Mon Fri 16:30–17:00 | Improver
+        Mon Wed 16:00–16:30 | Beginner
+        Wed Fri 17:00–17:30 | Advanced
+        == in calendars
+        Advanced 10, Beginner 9, Improver 9
+        == with
+        notes note-used
+    """,
 }

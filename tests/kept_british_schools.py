@@ -2525,4 +2525,52 @@ KEPT = {
         warning without-value Timetable 5th Year.csv, B2
         warning block-unexplained Timetable 5th Year.csv, F4
     """,
+    "London: Half term, Lesson times, Term, Timetable 7S, Weeks": r"""
+        Europe/London
+        == Timetable 7S.csv
+        Form 7S,Week A,,,,,Week B,,,,
+        ,Mon,Tue,Wed,Thu,Fri,Mon,Tue,Wed,Thu,Fri
+        P1,Maths,English,French,Maths,Art,English,Maths,French,Science,Art
+        P2,English,Maths,Science,History,PE,Maths,Science,English,Maths,PE
+        P3,Science,Music,Games,English,French,Geography,Music,Games,English,Maths
+        == Lesson times.csv
+        Lesson,Start,End
+        P1,8:45,9:40
+        P2,9:45,10:40
+        P3,11:00,11:55
+        == Weeks.csv
+        Week commencing,Week
+        11/01/2027,A
+        18/01/2027,B
+        25/01/2027,A
+        01/02/2027,B
+        08/02/2027,A
+        22/02/2027,B
+        == Term.csv
+        Term,First day,Last day
+        Lent,11/01/2027,26/02/2027
+        == Half term.csv
+        Half term,15/02/2027,19/02/2027
+        == comes out as
+        2027-01-11..2027-02-26 without 2027-02-15 2027-02-16 2027-02-17 2027-02-18 2027-02-19
+        2027-01-11 2027-01-14 2027-01-19 2027-01-25 2027-01-28 2027-02-02 2027-02-08 2027-02-11 2027-02-23 08:45–09:40 | Maths (7S) |  | Period 1
+        2027-01-11 2027-01-20 2027-01-25 2027-02-03 2027-02-08 2027-02-24 09:45–10:40 | English (7S) |  | Period 2
+        2027-01-11 2027-01-25 2027-02-08 11:00–11:55 | Science (7S) |  | Period 3
+        2027-01-12 2027-01-18 2027-01-21 2027-01-26 2027-02-01 2027-02-04 2027-02-09 2027-02-22 2027-02-25 09:45–10:40 | Maths (7S) |  | Period 2
+        2027-01-12 2027-01-18 2027-01-26 2027-02-01 2027-02-09 2027-02-22 08:45–09:40 | English (7S) |  | Period 1
+        Tue 11:00–11:55 | Music (7S) |  | Period 3
+        2027-01-13 2027-01-19 2027-01-27 2027-02-02 2027-02-10 2027-02-23 09:45–10:40 | Science (7S) |  | Period 2
+        Wed 08:45–09:40 | French (7S) |  | Period 1
+        Wed 11:00–11:55 | Games (7S) |  | Period 3
+        2027-01-14 2027-01-28 2027-02-11 09:45–10:40 | History (7S) |  | Period 2
+        Thu 11:00–11:55 | English (7S) |  | Period 3
+        2027-01-15 2027-01-29 2027-02-12 11:00–11:55 | French (7S) |  | Period 3
+        Fri 08:45–09:40 | Art (7S) |  | Period 1
+        Fri 09:45–10:40 | PE (7S) |  | Period 2
+        2027-01-18 2027-02-01 2027-02-22 11:00–11:55 | Geography (7S) |  | Period 3
+        2027-01-21 2027-02-04 2027-02-25 08:45–09:40 | Science (7S) |  | Period 1
+        2027-01-22 2027-02-05 2027-02-26 11:00–11:55 | Maths (7S) |  | Period 3
+        == in calendars
+        7S 90
+    """,
 }

@@ -1005,4 +1005,23 @@ KEPT = {
         == with
         notes people-in-text repeat-bounded unsure-column
     """,
+    "Sydney: Term planner": r"""
+        Australia/Sydney
+        == Term planner.csv
+        Term 1 2027,Monday,Tuesday,Wednesday,Thursday,Friday
+        Week 1 (1 Feb),,Staff day,Students return,,
+        Week 2 (8 Feb),Assembly 9:15am,,Swimming carnival,,
+        Week 3 (15 Feb),,Parent info night 6pm,,,Newsletter
+        == comes out as
+        2027-02-02 all day | Staff day
+        2027-02-03 all day | Students return
+        2027-02-08 09:15–10:15 | Assembly
+        2027-02-10 all day | Swimming carnival
+        2027-02-16 18:00–19:00 | Parent info night
+        2027-02-19 all day | Newsletter
+        == in calendars
+        Term planner 6
+        == with
+        notes times-of-titles
+    """,
 }

@@ -862,4 +862,67 @@ KEPT = {
         == in calendars
         Salle Escaut 3, Salle Meuse 3
     """,
+    "Amsterdam: Zaalrooster": r"""
+        Europe/Amsterdam
+        == Zaalrooster.csv
+        Zaalrooster De Kolk seizoen 2026-2027 (7 sept t/m 18 dec)
+        ;Maandag;Dinsdag;Woensdag
+        17.00-18.00;Gym mini's;;Judo jeugd
+        18.00-19.30;Volleybal A;Badminton;Judo jeugd
+        19.30-21.00;Volleybal B;Badminton;
+        Herfstvakantie: 19 t/m 23 oktober geen training
+        == comes out as
+        2026-09-07..2026-12-16 without 2026-10-19 2026-10-20 2026-10-21
+        Mon 17:00–18:00 | Gym mini's
+        Mon 18:00–19:30 | Volleybal A
+        Mon 19:30–21:00 | Volleybal B
+        Tue 18:00–19:30 | Badminton
+        Tue 19:30–21:00 | Badminton
+        Wed 17:00–18:00 | Judo jeugd
+        Wed 18:00–19:30 | Judo jeugd
+        == in calendars
+        Badminton 28, Gym mini's 14, Judo jeugd 28, Volleybal A 14, Volleybal B 14
+        == with
+        notes cells-meet holds-for-dates note-used
+    """,
+    "Stockholm: Sammanträden 2027": r"""
+        Europe/Stockholm
+        == Sammanträden 2027.csv
+        Nämnd,Jan,Feb,Mar,Apr
+        Kommunstyrelsen,13,10,10,14
+        Barnnämnden,20,,17,
+        Hamnstyrelsen,,24,,28
+        Alla sammanträden börjar kl. 13.15 i Stora salen.
+        == comes out as
+        2027-01-13..2027-04-28 without 2027-01-20 2027-01-27 2027-02-03 2027-02-17 2027-02-24 2027-03-03 2027-03-17 2027-03-24 2027-03-31 2027-04-07 2027-04-21 2027-04-28
+        Wed 13:15–14:15 | Kommunstyrelsen | Stora salen
+        2027-01-20 2027-03-17 13:15–14:15 | Barnnämnden | Stora salen
+        2027-02-24 2027-04-28 13:15–14:15 | Hamnstyrelsen | Stora salen
+        == in calendars
+        Sammanträden 2027 8
+        == with
+        notes note-used unsure-column year-of-title
+    """,
+    "Lisbon: Aulas de grupo, Aulas de grupo": r"""
+        Europe/Lisbon
+        == Aulas de grupo.xlsx / Mapa
+        Mapa de aulas - janeiro a março de 2027,,,,
+        Aula,Dias,Horas,Professor,Estúdio
+        Pilates,2ª e 4ª,18h30-19h15,Rita,1
+        Cycling,3ª e 5ª,19h00-19h45,Nuno,2
+        Yoga,sábado,10h00-11h15,Rita,1
+        == Aulas de grupo.xlsx / Encerramentos
+        Dia,Motivo
+        09/02/2027,Carnaval
+        26/03/2027,Sexta-feira Santa
+        == comes out as
+        2027-01-02..2027-03-31 without 2027-02-09
+        Sat 10:00–11:15 | Yoga | 1
+        Mon Wed 18:30–19:15 | Pilates | 1
+        Tue Thu 19:00–19:45 | Cycling | 2
+        == in calendars
+        Nuno 24, Rita 39, Cycling 24, Pilates 26, Yoga 13, 1 39, 2 24
+        == with
+        notes note-used short-days unsure-column
+    """,
 }

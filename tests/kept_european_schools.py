@@ -1656,15 +1656,15 @@ KEPT = {
         Lukukausi;Alkaa;Päättyy
         Kevät;7.1.2027;5.6.2027
         == comes out as
-        2027-01-11..2027-06-02 without 2027-02-22..2027-02-24 2027-03-29
-        Wed 08:15–09:00 | liikunta (8A) | sali
+        2027-01-11..2027-06-02 without 2027-02-22 2027-02-23 2027-02-24 2027-03-29
         Mon 08:15–09:00 | matematiikka (8A) | 203
-        Tue 09:15–10:00 | matematiikka (8A) | 203
-        Wed 09:15–10:00 | historia (8A) | 105
-        Tue 08:15–09:00 | englanti (8A) | 110
         Mon 09:15–10:00 | englanti (8A) | 110
+        Tue 08:15–09:00 | englanti (8A) | 110
+        Tue 09:15–10:00 | matematiikka (8A) | 203
+        Wed 08:15–09:00 | liikunta (8A) | sali
+        Wed 09:15–10:00 | historia (8A) | 105
         == in calendars
-        (KOS) 20, (LAI) 39, (NIE) 20, (SAL) 39, 8A 118, 105 20, 110 39, 203 39, sali 20
+        KOS 20, LAI 39, NIE 20, SAL 39, 8A 118, 105 20, 110 39, 203 39, sali 20
         == with
         warning told-by-form Lukujärjestys 8A.csv, B2
     """,
@@ -2705,5 +2705,73 @@ KEPT = {
         Mon 09:50–10:35 | wf (6b) | hala
         == in calendars
         6b 468, hala 78, s. 12 156, s. 3 39, s. 5 117, s. 7 38, s. 9 40
+    """,
+    "Paris: Emploi du temps 5B, Fériés, Semestre, Vacances": r"""
+        Europe/Paris
+        == Emploi du temps 5B.xlsx / 5B
+        Emploi du temps 5ème B – semestre 1,,,,,
+        Horaire,Lundi,Mardi,Mercredi,Jeudi,Vendredi
+        8h30 - 9h25,Français (Mme Roy) S12,Maths (M. Blot) S4,EPS (Mme Kern) Gymnase,SVT (M. Aulan) Labo 1,Anglais (Mme Diaz) S9
+        9h30 - 10h25,Maths (M. Blot) S4,Français (Mme Roy) S12,EPS (Mme Kern) Gymnase,Maths (M. Blot) S4,Français (Mme Roy) S12
+        10h40 - 11h35,Anglais (Mme Diaz) S9,Histoire (M. Piot) S7,,Français (Mme Roy) S12,Musique (Mme Lam) S2
+        == Vacances.csv
+        Vacances;Début;Fin
+        Toussaint;17/10/2026;01/11/2026
+        Noël;19/12/2026;03/01/2027
+        == Semestre.csv
+        Semestre;Du;Au
+        Semestre 1;01/09/2026;29/01/2027
+        == Fériés.csv
+        Jour férié;Date
+        Armistice;11/11/2026
+        == comes out as
+        2026-09-01..2027-01-29 without 2026-10-19 2026-10-20 2026-10-21 2026-10-22 2026-10-23 2026-10-26 2026-10-27 2026-10-28 2026-10-29 2026-10-30 2026-11-11 2026-12-21 2026-12-22 2026-12-23 2026-12-24 2026-12-25 2026-12-28 2026-12-29 2026-12-30 2026-12-31 2027-01-01
+        Tue 08:30–09:25 | Maths (5ème B) | S4
+        Tue 10:40–11:35 | Histoire (5ème B) | S7
+        Tue Fri 09:30–10:25 | Français (5ème B) | S12
+        Wed 08:30–09:25 | EPS (5ème B) | Gymnase
+        Wed 09:30–10:25 | EPS (5ème B) | Gymnase
+        Mon Thu 09:30–10:25 | Maths (5ème B) | S4
+        Thu 08:30–09:25 | SVT (5ème B) | Labo 1
+        Thu 10:40–11:35 | Français (5ème B) | S12
+        Fri 08:30–09:25 | Anglais (5ème B) | S9
+        Fri 10:40–11:35 | Musique (5ème B) | S2
+        Mon 08:30–09:25 | Français (5ème B) | S12
+        Mon 10:40–11:35 | Anglais (5ème B) | S9
+        == in calendars
+        M. Aulan 18, M. Blot 53, M. Piot 18, Mme Diaz 35, Mme Kern 34, Mme Lam 18, Mme Roy 71, 5ème B 247, Gymnase 34, Labo 1 18, S12 71, S2 18, S4 53, S7 18, S9 35
+        == with
+        warning told-by-form Emploi du temps 5B.xlsx, sheet “5B”, B3
+        notes holds-for-all
+    """,
+    "Berlin: Ferien, Halbjahr, Unterricht, Unterricht": r"""
+        Europe/Berlin
+        == Unterricht.xlsx / Frau Lenz
+        Montag,,Raum 3,
+        14:00,14:30,Mia Sander,Blockflöte
+        14:30,15:15,Tom Wiek,Klarinette
+        Mittwoch,,Raum 5,
+        15:00,15:45,Lea Horn,Klarinette
+        == Unterricht.xlsx / Herr Dorn
+        Dienstag,,Raum 1,
+        16:00,16:30,Jan Kost,Trompete
+        16:30,17:15,Ida Fels,Posaune
+        == Halbjahr.csv
+        Halbjahr;Beginn;Ende
+        2. Halbjahr;08.02.2027;02.07.2027
+        == Ferien.csv
+        Ferien;Erster Tag;Letzter Tag
+        Osterferien;22.03.2027;02.04.2027
+        == comes out as
+        2027-02-08..2027-06-30 without 2027-03-22 2027-03-23 2027-03-24 2027-03-29 2027-03-30 2027-03-31
+        Mon 14:00–14:30 | Blockflöte | Raum 3
+        Mon 14:30–15:15 | Klarinette | Raum 3
+        Tue 16:00–16:30 | Trompete | Raum 1
+        Tue 16:30–17:15 | Posaune | Raum 1
+        Wed 15:00–15:45 | Klarinette | Raum 5
+        == in calendars
+        Frau Lenz 57, Herr Dorn 38, Blockflöte 19, Klarinette 38, Posaune 19, Trompete 19, Raum 1 38, Raum 3 38, Raum 5 19, Ida Fels 19, Jan Kost 19, Lea Horn 19, Mia Sander 19, Tom Wiek 19
+        == with
+        notes columns-by-cells holds-for-all
     """,
 }

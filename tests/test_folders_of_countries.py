@@ -1218,7 +1218,7 @@ FOLDERS = {
             "Academic calendar.csv": "Date,Event\n\"Aug 31, 2026\",First day of classes\n\"Sep 7, 2026\",Labor Day (no classes)\n\"Oct 12-13, 2026\",Fall break (no classes)\n\"Nov 25-27, 2026\",Thanksgiving recess (no classes)\n\"Dec 9, 2026\",Last day of classes\n",
         },
         "2026-08-31", "2026-12-09", ("2026-09-07", "2026-10-12..2026-10-13", "2026-11-25..2026-11-27",),
-        ("10234|Mon Wed Fri|09:30|10:20|101", "10240|Mon Wed|14:00|15:15|220", "10235|Tue Thu|11:00|12:15|101", "10251|Fri|13:00|15:50|B12"),
+        ("10234|Mon Wed Fri|09:30|10:20|Loft 101", "10240|Mon Wed|14:00|15:15|Quay 220", "10235|Tue Thu|11:00|12:15|Loft 101", "10251|Fri|13:00|15:50|Loft B12"),
     ),
     "weeks of days with names, which the timetable has with its periods": Folder(
         {

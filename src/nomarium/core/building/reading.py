@@ -42,6 +42,7 @@ from nomarium.core.shapes import (
     Patterns,
     Unfolded,
     crossing_by_key,
+    crossing_of_hours,
     dated_lines,
     drawn_days,
     find_crossing,
@@ -81,6 +82,7 @@ if TYPE_CHECKING:
 _Opened = tuple[str, SourceKeys, SheetChoices, Kind, list[Grid]]
 _STATED = {"events": Kind.EVENTS, "month pages": Kind.MONTHS, "codes": Kind.SLOTS}
 """The kinds that a plan can state, by its words for them."""
+_OF_A_LIST = frozenset({"day", "slot"})
 _FORMS = (Kind.MONTHS, Kind.LIST, Kind.EVENTS, Kind.GRID)
 """What a source may hold, in the order in which it is believed."""
 
@@ -162,6 +164,8 @@ class SourceReader:
     def _by_form(self, keys: SourceKeys, choices: SheetChoices, grids: list[Grid]) -> tuple[Kind, list[Grid]]:
         """Return what the sheets of a source are by their headings or cells, each line a date and words at last."""
         known = [recognise(grid, choices.columns, _FORMS).kind for grid in grids]
+        if not _OF_A_LIST.isdisjoint(choices.columns.values()):  # a grid has no column of days
+            known = [Kind.LIST if kind is Kind.GRID else kind for kind in known]
         lines = [dated_lines(grid) for grid in grids] if not (any(known) or choices.columns or keys.kind) else []
         if lines and all(lines):
             return Kind.EVENTS, [one.grid for one in lines if one is not None]
@@ -401,7 +405,9 @@ class SourceReader:
         """Return where names and days cross, or the list that a drawn year is; None for each sheet of another shape."""
         if choices.columns:
             return [None for _ in grids]
-        found = [find_patterns(grid) or find_crossing(grid) or drawn_days(grid) for grid in grids]
+        found = [
+            find_patterns(grid) or find_crossing(grid) or drawn_days(grid) or crossing_of_hours(grid) for grid in grids
+        ]
         if all(found) or not keys.codes:
             return found
         lists = list(self._sheets_of_codes(name, keys))

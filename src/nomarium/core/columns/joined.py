@@ -212,6 +212,22 @@ def _length_text(cells: Sequence[str]) -> str:
     return f"{hours or 0}:{int(minutes or 0):02}" if hours or minutes else ""
 
 
+def join_buildings(matches: Matches) -> None:
+    """Let a building and the number of a room in it be one place: "SCI 210"."""
+    rooms = [match for match in matches.all if match.field == "room"]
+    buildings = [match for match in rooms if heading_key(match.column.heading) in _BUILDINGS]
+    if len(rooms) == len(buildings) + 1 == _PAIR:
+        others = [match for match in rooms if match not in buildings]
+        _join(matches, [*buildings, *others], "room", "a building and a room in it", _one_text)
+
+
+_PAIR = 2
+_BUILDINGS = _keys(
+    "building|bldg|building name|site|campus|gebäude|haus|bâtiment|bat|edificio|edifício|gebouw|byggnad|bygning|"
+    "rakennus|budynek|budova|épület"
+)
+
+
 def _date_text(cells: Sequence[str]) -> str:
     """Write a date so that nothing of it is in doubt: the year first, or the month in words."""
     day, month, *years = cells

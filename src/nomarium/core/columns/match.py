@@ -40,6 +40,7 @@ from nomarium.core.columns.contents import (
 from nomarium.core.columns.exceptions_behind import part_exceptions
 from nomarium.core.columns.fields import DAY_HEADINGS, MOMENT_FIELDS, TIME_FIELDS, Holds, Kind, SheetKind, heading_key
 from nomarium.core.columns.joined import (
+    join_buildings,
     join_doubles,
     join_parts,
     part_times_and_words,
@@ -87,6 +88,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _release_weaker(matches, headings)
     codes_apart(matches, headings.sheet)
     meetings_named(matches, headings.sheet)
+    join_buildings(matches)
     title_of_two_sides(matches, headings.sheet)
     title_of_duties(matches, headings.sheet)
     join_doubles(matches, headings.sheet)

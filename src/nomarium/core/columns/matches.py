@@ -61,6 +61,11 @@ class Matches:
         """Return the fields among those named that the table has, each with its column."""
         return [(match.field, match.column) for match in self.all if match.field in names]
 
+    def spans(self, names: Iterable[tuple[str, str]]) -> list[tuple[Column, Column]]:
+        """Return the columns of the fields of a start and an end, for each pair of which the table has both."""
+        both = ((self.column(first), self.column(last)) for first, last in names)
+        return [(first, last) for first, last in both if first is not None and last is not None]
+
     @property
     def unused(self) -> list[Column]:
         """The columns that no field takes."""

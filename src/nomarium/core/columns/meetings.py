@@ -17,13 +17,15 @@ from nomarium.core.columns.fields import SheetKind, heading_key
 from nomarium.core.columns.joined import join_code
 from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Column, plain_text
-from nomarium.core.values import names_part_of_year
+from nomarium.core.values import looks_like_place, names_part_of_year
 from nomarium.lazily import regex
 
 
 def codes_apart(matches: Matches, sheet: SheetKind) -> None:
     """Of two columns of one field, let that with codes be the field that codes are of, else stand before the other."""
     for field_ in sheet.fields:
+        if field_.codes:
+            _number_of_subject(matches, field_.name)
         claiming = [match for match in matches.all if match.field == field_.name]
         coded = [match for match in claiming if holds_codes(match.column)]
         if not field_.codes or len(claiming) != 2 or len(coded) != 1:
@@ -32,6 +34,23 @@ def codes_apart(matches: Matches, sheet: SheetKind) -> None:
             coded[0].field, coded[0].why = field_.codes, "its heading, with codes below it"
         else:
             join_code(matches, coded[0], next(match for match in claiming if match is not coded[0]))
+
+
+def _number_of_subject(matches: Matches, name: str) -> None:
+    """Join the short name of a subject and its number into one code, where a title stands beside: "BIO", "101"."""
+    claiming = [match for match in matches.all if match.field == name]
+    short = [match for match in claiming if _holds_all(match.column, _SHORT_NAME)]
+    numbers = [match for match in claiming if match not in short and holds_codes(match.column)]
+    if len(claiming) == len(short) + len(numbers) + 1 and len(short) == len(numbers) == 1:
+        join_code(matches, short[0], numbers[0])
+
+
+_SHORT_NAME = regex(r"[A-ZÄÖÜ&]{2,6}")
+
+
+def _holds_all(column: Column, form: re.Pattern[str]) -> bool:
+    texts = [plain_text(cell).strip() for cell in column.distinct if cell != ""]
+    return bool(texts) and all(form.fullmatch(text) for text in texts)
 
 
 def _people_by_form(matches: Matches, sheet: SheetKind) -> None:
@@ -53,6 +72,7 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
     _counted_classes(matches, sheet)
     _counted_by_heading(matches, sheet)
     _groups_of_courses(matches)
+    _lessons_and_no_rooms(matches)
     slots = matches.column("slot")
     wanted = {"class", "course"} <= set(sheet.names) and matches.open("class")
     if not wanted or not (slots or matches.column("day")):
@@ -63,7 +83,7 @@ def meetings_named(matches: Matches, sheet: SheetKind) -> None:
         _classes_by_homeroom(matches)
         return
     says_both = slots is not None and holds_days_and_times(slots)
-    timed = says_both or not (matches.open("start") and matches.open("hours"))
+    timed = says_both or not all(map(matches.open, ("start", "hours", "period")))
     if timed and not _take_sure(matches, "team", "nothing else says what meets"):
         _courses_by_words(matches)
         _classes_by_level(matches)
@@ -161,11 +181,16 @@ def _counted_by_heading(matches: Matches, sheet: SheetKind) -> None:
     if "count" not in sheet.names or not matches.open("count") or matches.open("from"):
         return
     for match in matches.unused_matches():
-        if _NUMBER_OF.match(match.column.heading) and holds_amounts(match.column):
+        bare = heading_key(match.column.heading) in _HOW_MANY and matches.open("until")
+        if (bare or _NUMBER_OF.match(match.column.heading)) and holds_amounts(match.column):
             match.take("count", Certainty.LIKELY, "its heading, with numbers below it")
             return
 
 
+_HOW_MANY = frozenset(
+    map(heading_key, "anzahl|aantal|antal|antall|nombre|quantità|cantidad|quantidade|počet|liczba".split("|"))
+)
+"""What counts meetings beside a first day, where nothing says the last."""
 _NUMBER_OF = regex(
     r"(?:n[.ºo°]{1,2}|nr\.?|num(?:ber|éro|ero|ăr(?:ul)?|ar|de)?|broj|število|liczba|počet|количество|число|кількість|брой|αριθμός|"
     r"antal[lg]?|aantal|anzahl|nombre|arv|skaits|skaičius|jumlah|số)\s+(?!weeks?\b|wochen|semaines|semanas|settimane|weken|veckor|"
@@ -173,6 +198,19 @@ _NUMBER_OF = regex(
     re.IGNORECASE,
 )
 """Words for a number of meetings, and not of weeks or of people."""
+
+
+def _lessons_and_no_rooms(matches: Matches) -> None:
+    """Let “Aula”, a room in Spain and a lesson in Portugal, be what meets, where nothing else is and it is no room."""
+    aulas = [match for match in matches.all if match.field == "room" and heading_key(match.column.heading) in _AULAS]
+    if len(aulas) != 1 or not (matches.open("course") and matches.open("class")) or not aulas[0].is_free:
+        return
+    texts = [plain_text(cell) for cell in aulas[0].column.distinct if cell != ""]
+    if texts and not any(looks_like_place(text) or any(map(str.isdigit, text)) for text in texts):
+        aulas[0].take("course", Certainty.LIKELY, "nothing else says what meets, and no room stands below it")
+
+
+_AULAS = frozenset(map(heading_key, ("aula", "aulas")))
 
 
 def _holds_words(matches: Matches, beside: Match) -> bool:

@@ -9,7 +9,7 @@ from datetime import timedelta
 from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.edges import join_edges, names_term_alone
+from nomarium.core.datesheets.edges import join_edges, names_holiday, names_term_alone, speaks_of_holiday
 from nomarium.core.datesheets.plain_list import LineTable
 from nomarium.core.datesheets.row_names import closes_school, leaves_school_open
 from nomarium.core.datesheets.rows import DatedRow, DatedSheet, read_dated_rows
@@ -96,7 +96,12 @@ def take_closures(
     edges = join_edges(rows, of_school=False)
     for joined in edges.spans:
         reader.take(joined.row._replace(name=joined.name, last=joined.last))
-    problems += [wording.edge_alone(sheet.place(row), row.name, edge.side) for row, edge in edges.open]
+    for row, edge in edges.open:
+        if speaks_of_holiday(edge.what) or names_holiday(edge.what) or closes_school(row.name):
+            problems.append(wording.edge_alone(sheet.place(row), row.name, edge.side))
+        else:  # “Advising begins” says nothing of school
+            problems.append(wording.not_a_closure(sheet.place(row), row.name))
+            found.left_out += 1
     apart = {*in_use} | edges.used | {row.record for row, _ in edges.open} | join_edges(rows, of_school=True).used
     for row in rows:
         if row.record not in apart:

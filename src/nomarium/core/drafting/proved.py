@@ -12,6 +12,7 @@ from nomarium.core.columns import (
     Headings,
     Kind,
     holds_weekdays,
+    match_columns,
 )
 from nomarium.core.drafting.programmes import with_programmes
 from nomarium.core.drafting.proved_codes import with_crossings, with_keys, with_lookups
@@ -21,10 +22,11 @@ from nomarium.core.drafting.special_notes import with_special_notes
 from nomarium.core.kinds import (
     BELL_SHEET,
     EVENT_SHEET,
+    TIMETABLE_SHEET,
     bare_label,
 )
 from nomarium.core.recognition import Recognised, label_columns, plain_or_named, recognise
-from nomarium.core.shapes import Crossing, unfold
+from nomarium.core.shapes import Crossing, crossing_of_hours, unfold
 from nomarium.core.slots import bare_period, read_periods
 from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import Order, split_list
@@ -35,7 +37,7 @@ def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder as what they are beside one another."""
     order, _ = proved_order(sheets)
     sheets = [replace(sheet, order=order or None) for sheet in sheets]
-    sheets = with_crossings(with_lists_of_times(sheets))
+    sheets = with_crossings(with_lists_in_periods(with_lists_of_times(sheets)))
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
     return with_closures_alone(with_special_notes(with_programmes(with_periods(with_lookups(proved)))))
 
@@ -49,6 +51,9 @@ def with_lists_of_times(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return list(sheets)
 
     def as_list(sheet: FoundSheet) -> FoundSheet:
+        if sheet.kind is Kind.BELLS and sheet.grid and (crossing := crossing_of_hours(sheet.grid)) is not None:
+            unfolded = unfold(crossing)
+            return replace(sheet, recognised=Recognised.as_list(unfolded, crossing), grid=unfolded.grid)
         seen = Evidence.of(sheet.grid, BELL_SHEET, {}) if sheet.kind is Kind.BELLS and sheet.grid else None
         days = seen and (seen.named.get("weekday") or seen.named.get("day"))
         if not seen or not days or "period" not in seen.named:
@@ -61,6 +66,40 @@ def with_lists_of_times(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return replace(sheet, recognised=Recognised(Kind.LIST, why), columns={called: "course"})
 
     return [as_list(sheet) for sheet in sheets]
+
+
+def with_lists_in_periods(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; rows with a weekday and one of the periods of bell times are a timetable."""
+    known = _periods_of(sheets)
+
+    def as_list(sheet: FoundSheet) -> FoundSheet:
+        grid = sheet.grid if sheet.kind in (Kind.GRID, None) and known and not sheet.recognised.unfolded else None
+        seen = Evidence.of(grid, TIMETABLE_SHEET, {}) if grid is not None else None
+        columns = [one for one in seen.table.columns if one.heading] if seen is not None and seen.table else []
+        days = [one for one in columns if holds_weekdays(one) and "" not in one.cells]
+        periods = [one for one in columns if one not in days and "" not in one.cells and _are_all(one, known)]
+        if seen is None or seen.table is None or len(days) != 1 or len(periods) != 1:
+            return sheet
+        stated = {days[0].heading: "day", periods[0].heading: "period"}
+        matches, _ = match_columns(seen.table.again(), stated, Headings(TIMETABLE_SHEET))
+        if matches.open("class") and matches.open("course"):
+            return sheet
+        why = f"a weekday stands in each row, and below “{periods[0].heading}” when bell times say it is"
+        return replace(sheet, recognised=Recognised(Kind.LIST, why), columns=stated)
+
+    return [as_list(sheet) for sheet in sheets]
+
+
+def _are_all(column: Column, known: Collection[str]) -> bool:
+    """Tell whether all texts of a column are known periods, of which it has several."""
+    texts = {bare_period(plain_text(cell)).casefold() for cell in column.cells}
+    return len(texts) > 1 and texts <= set(known)
+
+
+def _periods_of(sheets: Sequence[FoundSheet]) -> set[str]:
+    """Return the periods of the bell times of a folder, without the words around them, case folded."""
+    bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
+    return {bare_period(text).casefold() for sheet in bells for text in texts_below(sheet, BELL_SHEET, "period")}
 
 
 def proved_order(sheets: Sequence[FoundSheet]) -> tuple[Order | Literal[""], str]:
@@ -197,8 +236,7 @@ def with_class_lists(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
 def with_periods(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     """Return the sheets of a folder; a column of events that holds the periods of bell times says when they are."""
-    bells = [sheet for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
-    known = {bare_period(text).casefold() for sheet in bells for text in texts_below(sheet, BELL_SHEET, "period")}
+    known = _periods_of(sheets)
 
     def in_periods(sheet: FoundSheet) -> FoundSheet:
         if not known or sheet.kind is not Kind.EVENTS or sheet.grid is None or not sheet.recognised.is_list:

@@ -156,7 +156,7 @@ def with_crossings(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
 def _crossed_by_key(sheet: FoundSheet, sheets: Sequence[FoundSheet]) -> FoundSheet:
     """Return a sheet on which names and weekdays cross as such, where another gives hours to the codes in its cells."""
-    if sheet.kind not in (Kind.GRID, None) or sheet.recognised.unfolded or sheet.is_plain_list:
+    if sheet.kind not in (Kind.GRID, Kind.EVENTS, None) or sheet.recognised.unfolded or sheet.is_plain_list:
         return sheet
     if sheet.grid is None or sheet.tabs:
         return sheet

@@ -148,7 +148,7 @@ _MOST_OF_A_TERM = timedelta(days=41)
 """What has only names and spans must cover so many days, where no word says that they are parts of a year."""
 _TERM_WORDS = frozenset(
     f"{words.TERM}|season|seasons|saison|temporada|stagione|periodo|periodos|période|periode|curso|cursos|block|blocks|year|"
-    "session|sessions|half|halves|modul|modulul|module|halbjahr|zeitraum|schuljahr|año|année|anno|terms|semesters|trimesters|quarters|roster|rota|dienstplan|turno".split(
+    "period|periods|session|sessions|half|halves|modul|modulul|module|halbjahr|zeitraum|schuljahr|año|année|anno|terms|semesters|trimesters|quarters|roster|rota|dienstplan|turno".split(
         "|"
     )
 )

@@ -29,7 +29,9 @@ TEACHER_HEADINGS = (
     "teacher|teachers|instructor|instructors|staff|taught by|tutor|lecturer|faculty|teacher name|instructor name|"
     "lehrer|professor|profesor|coach|teacher code|staff code"
 )
-ROOM_HEADINGS = "room|rooms|location|place|where|room number|room no|venue|raum|salle|aula|sala|room name|building|shop"
+ROOM_HEADINGS = (
+    "room|rooms|location|place|where|room number|room no|venue|raum|salle|aula|sala|room name|building|bldg|shop"
+)
 STUDENT_HEADINGS = (
     "student|students|pupil|pupils|learner|student name|name|full name|apprentice|apprentices|schüler|élève|"
     "alumno|trainee"

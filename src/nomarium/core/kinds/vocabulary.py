@@ -191,7 +191,7 @@ PLACE = (
     "allas|basen|bazén|swimming pool|turnhalle|sporthalle|gymnase|gimnasio|pabellón|gymzaal|gymnastiksal|idrottshall|"
     "room|rooms|location|place|where|venue|site|building|room number|room no|room name|room code|room id|room location|"
     "venue name|venue code|location name|meeting room|meeting place|classroom|class room|home room|facility|"
-    "facility name|space|hall|studio|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"
+    "facility name|space|hall|studio|estúdio|estudio|stúdió|studie|lab|court|pitch|lane|rink|pool|building and room|building room|assigned room|"
     "raum|räume|zimmer|zimmernummer|schulzimmer|klassenzimmer|ort bez|raum bez|saal|raumnummer|ort|salle|salles|lieu|local|aula|aulas|sala|salas|salón|lugar|espacio|luogo|stanza|"
     "veld|velden|zaal|sporthal|baan|terrein|halle|platz|spielfeld|terrain|campo|cancha|pista|palestra|campi|kenttä|halli|tila|"
     "klasopracownia|tanterem|rom|kabinets|kabinetas|кабінет|аудиторія|soba|miesto|hely|loc|locație|sijainti|mekan|"
@@ -230,7 +230,7 @@ SUBJECTS = (
 COURSE = (
     "course|courses|subject|subjects|course name|subject name|course title|course description|course code|course number|"
     "course id|course no|subject code|class title|class description|unit of study|discipline|module title|module name|"
-    "programme|cursus|cursussen|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|matière|matières|enseignement|kurstitel|kursbezeichnung|kursthema|kursangebot|lehrgang|intitulé|"
+    "programme|cursus|cursussen|paper|course identifier|subject area|fach|fächer|unterrichtsfach|kursname|titel|titre|título|titulo|titolo|tytuł|název|názov|otsikko|tittel|naslov|bezeichnung|matière|matières|enseignement|kurstitel|kursbezeichnung|kursthema|kursangebot|lehrgang|intitulé|"
     "intitulé du cours|titre du cours|título del curso|nombre del curso|titolo del corso|nome del corso|cursustitel|"
     "cursusnaam|kursustitel|kursusnavn|kursnamn|kurstittel|kursnavn|nazwa kursu|název kurzu|"
     "cours|asignatura|asignaturas|materia|materias|disciplina|disciplinas|corso|insegnamento|vak|vakken|fag|ämne|ämnen|"

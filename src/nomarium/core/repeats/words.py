@@ -239,6 +239,9 @@ def _with_whole_dates(text: str) -> str:
     found = _DAYS_OF_ONE_MONTH.match(text)
     if found is None or (found["and"] and (found["from"] or "").lower() != "between "):
         return text
+    numbers = [int(re.sub(r"\D", "", found[end])) for end in ("first", "last")]
+    if _WEEKDAY_SPAN.fullmatch(found["days"]) and numbers[1] - numbers[0] < _DAYS_OF_WEEK:
+        return text  # “Wed–Thu, 7–8 September”: the span itself
     month = (found["ahead"] or found["behind"] or "").removeprefix(" de ").strip()
     if bool(found["ahead"]) is bool(found["behind"]) or month_of(month) is None:
         return text
@@ -248,6 +251,8 @@ def _with_whole_dates(text: str) -> str:
     return f"{found['days']}, {first} to {last}{text[found.end() :]}"
 
 
+_WEEKDAY_SPAN = regex(r"[^\W\d_]{2,}\.?\s?[-–—]\s?[^\W\d_]{2,}\.?")
+_DAYS_OF_WEEK = 7
 _SPAN_BEHIND = regex(
     rf"^(?P<days>[^\d]*\b{_OFTEN}),? (?:du |del? |dal |vom |van )?(?P<first>{_DATE}) ?"
     rf"{_TO.removeprefix(' ?')}(?P<last>{_DATE})(?=$|,| )"

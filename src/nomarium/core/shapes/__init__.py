@@ -7,7 +7,7 @@ from nomarium.lazily import on_demand
 if TYPE_CHECKING:
     from nomarium.core.shapes.captioned import captioned_list
     from nomarium.core.shapes.cell_texts import is_free, without_length
-    from nomarium.core.shapes.crossing import Crossing, crossing_by_key, find_crossing
+    from nomarium.core.shapes.crossing import Crossing, crossing_by_key, crossing_of_hours, find_crossing
     from nomarium.core.shapes.dated_lines import dated_lines
     from nomarium.core.shapes.dates_across import dates_across
     from nomarium.core.shapes.drawn_days import drawn_days, listed_in
@@ -28,6 +28,7 @@ __all__ = [
     "Unfolded",
     "captioned_list",
     "crossing_by_key",
+    "crossing_of_hours",
     "dated_lines",
     "dates_across",
     "drawn_days",

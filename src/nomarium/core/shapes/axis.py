@@ -45,7 +45,8 @@ _PAIR = regex(r"\d{1,2}\s*[-–]\s*\d{1,2}")
 _LONGEST_HEAD = 40
 _WEEK_OF = regex(
     r"^(?:w[/-]?[cb]\.?|wk\.?|week (?:of|beginning|commencing|starting)|woche (?:ab|vom)|semaine du|semana del|"
-    r"settimana del|uge fra|uke fra|vecka från|week van)\s+(?=\S*\d|\S+ \d)",
+    r"settimana del|uge fra|uke fra|vecka från|week van)\s+(?=\S*\d|\S+ \d)|"
+    r"^(?:weeks?|wk|woche|kw|semaine|semana|settimana|vecka|uge|uke)\.?\s*\d{1,2}\s*[:,(–-]+\s*(?=\S*\d|\S+ \d)",
     re.IGNORECASE,
 )
 """What stands in front of the date of a week."""
@@ -206,7 +207,10 @@ def weeks_down(view: GridView, axis: Axis, lead: int) -> list[Axis]:
     """
     rows = [row for row in range(axis.last_row + 1, len(view.rows)) if view.text(row, lead)]
     weekdays = {column: weekday_in_any(str(head)) for column, head in axis.heads.items()}
-    firsts = _weeks_apart([view.cell(row, lead) for row in rows])
+    cells = [view.cell(row, lead) for row in rows]
+    firsts = _weeks_apart(cells) or _weeks_of_year(
+        cells, [view.text(axis.row, lead), *view.texts_above(axis.row)], view
+    )
     if axis.dated or not firsts or None in weekdays.values():
         return []
     found = []
@@ -222,6 +226,15 @@ def weeks_down(view: GridView, axis: Axis, lead: int) -> list[Axis]:
 
 
 _FEWEST_WEEKS = 2
+
+
+def _weeks_of_year(cells: Sequence[Cell], titles: Sequence[str], view: GridView) -> list[date]:
+    """Return cells as dates whole weeks apart in the year that titles, the tab or the file name; none otherwise."""
+    year = year_in_titles([*titles, *view.grid.names]) if len(cells) >= _FEWEST_WEEKS else None
+    days = [one_date(cell, (year.first, year.last)) for cell in cells] if year is not None else []
+    dated = [day for day in days if day is not None]
+    apart = all(before < after and (after - before).days % 7 == 0 for before, after in pairwise(dated))
+    return dated if apart and len(dated) == len(cells) else []
 
 
 def _weeks_apart(cells: Sequence[Cell]) -> list[date]:
@@ -280,7 +293,8 @@ def as_date(cell: Cell, order: Order) -> date | None:
     if isinstance(cell, date):
         day = cell.date() if isinstance(cell, datetime) else cell
     elif isinstance(cell, str):
-        day = date_in(_WEEK_OF.sub("", cell), order)
+        bare = _WEEK_OF.sub("", cell)
+        day = date_in(bare if bare == cell else bare.rstrip(") "), order)
     return day if day is not None and in_reach(day) else None
 
 
@@ -292,7 +306,8 @@ def one_date(cell: Cell, within: tuple[date, date] | None = None) -> date | None
     read = {day for order in ORDERS if (day := as_date(cell, order)) is not None}
     if not read and within is not None and isinstance(cell, str) and any(map(str.isalpha, cell)):
         years = {within[0].year, within[1].year}
-        read = {day for year in years for order in ORDERS if (day := as_date(f"{cell} {year}", order)) is not None}
+        bare = cell.rstrip(") ") if _WEEK_OF.match(cell) else cell
+        read = {day for year in years for order in ORDERS if (day := as_date(f"{bare} {year}", order)) is not None}
         read = {day for day in read if within[0] <= day <= within[1]}
     return read.pop() if len(read) == 1 else None
 

@@ -356,6 +356,21 @@ def crossing_by_key(grid: Grid, lists: Sequence[tuple[Grid, SheetChoices]]) -> C
     return find_crossing(grid, explained=explained) if explained else None
 
 
+def crossing_of_hours(grid: Grid) -> Crossing | None:
+    """Return where names and weekdays cross on a sheet that could be bell times, where it is known to be none.
+
+    Its cells are spans of times, and its names are neither numbered nor breaks, as periods are.
+    """
+    found = _crossing(GridView(grid))
+    if found is None or found.dated or found.by_weeks or not all(map(is_span, found.texts())):
+        return None
+    names = found.names()
+    numbered = any(
+        any(map(str.isdigit, name)) or len(name) <= _SHORT or name.casefold() in words.BREAKS for name in names
+    )
+    return found if len(names) > 1 and not numbered else None
+
+
 def _crossing_beside_key(grid: Grid, *, turned: bool | None) -> Crossing | None:
     """Return where names and days cross left of an empty column, behind which a key says what their codes mean."""
     width = max(map(len, grid.rows), default=0)

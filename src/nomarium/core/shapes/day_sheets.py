@@ -168,12 +168,22 @@ def _dates_at(view: GridView, row: int, titled: date | None) -> dict[int, date]:
         weekday = weekday_in_any(text)
         if day is None and weekday is not None:
             day = week + timedelta(days=weekday) if week is not None else None
+        elif day is None and week is not None and (numbered := _numbered_day(text, week)) is not None:
+            day = numbered
         elif day is None and year:
             day = one_date(f"{text} {year}") or by_weekdays.get(column)
         if day is None or day in found.values():
             return {}
         found[column] = day
     return found
+
+
+def _numbered_day(text: str, week: date) -> date | None:
+    """Return the day of a week that a weekday and its number in the month name: "Mon 1"; None for any other text."""
+    word, _, number = text.partition(" ")
+    weekday = weekday_in_any(word.rstrip(".,"))
+    day = week + timedelta(days=weekday) if weekday is not None else None
+    return day if day is not None and number.rstrip(".") == str(day.day) else None
 
 
 def _names_at(view: GridView, row: int) -> dict[int, str]:

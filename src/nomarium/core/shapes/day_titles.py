@@ -93,8 +93,8 @@ def year_above(view: GridView, head: int) -> int:
 
 
 def week_of(view: GridView, head: int) -> date | None:
-    """Return the Monday of the week that a title says it is; None where none says it."""
-    above = filterfalse(speaks_of_else, filter(_WEEK_OF.search, view.texts_above(head)))
+    """Return the Monday of the week that a title, the tab or the file says it is; None where none says it."""
+    above = filterfalse(speaks_of_else, filter(_WEEK_OF.search, titles(view, head)))
     day = next(filter(None, map(date_in_words, above)), None)
     return day if day is not None and day.weekday() == 0 else None
 

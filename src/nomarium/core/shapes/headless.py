@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator, Mapping, Sequence
 from datetime import date, datetime, time
 from typing import NamedTuple
@@ -11,7 +12,16 @@ from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
 from nomarium.core.shapes import wording
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, Column, Grid, GridView, Spot
-from nomarium.core.values import TITLED_FORM, is_date, is_place_name, is_place_word, month_of, scan_span, weekday_in_any
+from nomarium.core.values import (
+    PERSON_FORM,
+    TITLED_FORM,
+    is_date,
+    is_place_name,
+    is_place_word,
+    month_of,
+    scan_span,
+    weekday_in_any,
+)
 from nomarium.lazily import regex
 
 _MOST_ROWS, _MOST_COLUMNS = 2_000, 40
@@ -69,15 +79,18 @@ def rows_below_days(grid: Grid) -> Unfolded | None:
     The headings stand above the first day, below every day, or nowhere.
     """
     view = small_view(grid)
-    days = day_captions(view) if view is not None else None
+    days = day_captions(view, with_places=True) if view is not None else None
     if view is None or days is None:
         return None
     kind, captions = days
     first = min(captions)
     filled = {row: dict(view.filled(row)) for row in range(len(view.rows))}
-    alone = {row: (column, text) for row, texts in filled.items() if len(texts) == 1 for column, text in texts.items()}
+    alone = {row: next(iter(texts.items())) for row, texts in filled.items() if len(texts) == 1 or row in captions}
+    places = {row: place for row in captions if (place := _place_beside(filled[row]))}
     head, heads = _headings_among(filled, captions)
-    records = [row for row, texts in filled.items() if row > first and len(texts) > 1 and row not in heads]
+    records = [
+        row for row, texts in filled.items() if row > first and len(texts) > 1 and row not in heads | captions.keys()
+    ]
     notes = [row for row in alone.keys() - captions.keys() if row < first or row > max(records, default=0)]
     if len(records) < _FEWEST_RECORDS or len(notes) + len(captions) < len(alone):
         return None
@@ -90,28 +103,50 @@ def rows_below_days(grid: Grid) -> Unfolded | None:
     origins += [[(first, captions[first]), *(view.spot(records[0] if head is None else head, at) for at in headings)]]
     cells: list[list[Cell]] = [[alone[row][1]] for row in notes]
     cells.append([_WORDS[kind].day, *headings.values()])
+    placed = bool(places) and _WORDS[kind].place not in headings.values()
+    if placed:
+        cells[-1].append(_WORDS[kind].place)
+        origins[-1].append(view.spot(*next(iter(places.items()))))
     for row, caption in below.items():
         day = view.spot(caption, captions[caption])
         origins.append([day, *(view.spot(row, column) for column in headings)])
         named_day = alone[caption][1].rstrip(":") if kind is Kind.LIST else view.cell(caption, captions[caption])
         cells.append([named_day, *(view.cell(row, column) for column in headings)])
+        if placed:
+            at = places.get(caption, captions[caption])
+            cells[-1].append(view.text(caption, at) if caption in places else "")
+            origins[-1].append(view.spot(caption, at))
     named = {column: heading for column, heading in headings.items() if heading and head is None}
     said = [wording.columns_by_cells(view.place(records[0], 0), named)] if named else []
     why = f"{'weekdays' if kind is Kind.LIST else 'dates'} stand above its rows, each of which has its times"
     return Unfolded(view.grid.as_list(cells, origins), kind, "", why, said)
 
 
-def day_captions(view: GridView) -> tuple[Kind, dict[int, int]] | None:
+def day_captions(view: GridView, *, with_places: bool = False) -> tuple[Kind, dict[int, int]] | None:
     """Return the rows whose only cell is a day, with its column; and of which kind a list of what is below would be.
 
-    None where no row is such, or where some are weekdays and others dates.
+    ``with_places`` lets a place stand beside it. None where no row is such, or some are weekdays and others dates.
     """
-    alone = [(row, *filled[0]) for row in range(len(view.rows)) if len(filled := list(view.filled(row))) == 1]
+    rows = [(row, list(view.filled(row))) for row in range(len(view.rows))]
+    alone = [
+        (row, *filled[0])
+        for row, filled in rows
+        if len(filled) == 1 or (with_places and filled and _place_beside(dict(filled)))
+    ]
     days = [(row, column, text) for row, column, text in alone if _is_caption(view, row, column, text)]
     weekly = [_is_weekday(text) for _, _, text in days]
     if not days or any(weekly) != all(weekly):
         return None
     return Kind.LIST if all(weekly) else Kind.EVENTS, {row: column for row, column, _ in days}
+
+
+def _place_beside(texts: Mapping[int, str]) -> int:
+    """Return the column of the one place that stands behind a day, “Monday | Room 3”; 0 for none."""
+    columns = list(texts)
+    return columns[1] if len(columns) == _DAY_AND_PLACE and is_place_name(texts[columns[1]]) else 0
+
+
+_DAY_AND_PLACE = 2
 
 
 def small_view(grid: Grid) -> GridView | None:
@@ -155,6 +190,8 @@ def _headings_by_cells(
     if len(times) > len(_TIMES) or not titles or not (times or timed or (kind is Kind.EVENTS and day >= 0)):
         return {}
     head = _WORDS[kind]
+    named = [column for column in titles if _are_of(PERSON_FORM, view, records, column)]
+    titles = [column for column in titles if column not in named] or titles
 
     def far_from_times(column: int) -> tuple[bool, int]:
         return (column > day, column) if timed else (column < day, abs(column - max([day, *times])))
@@ -165,13 +202,19 @@ def _headings_by_cells(
         headings[day] = _DAY_AND_TIME if timed else head.day
     for column in words:
         if column != title:
-            holds_people = kind is Kind.LIST and all(TITLED_FORM.fullmatch(view.text(row, column)) for row in records)
-            more = _TEACHER if holds_people else head.more
+            teaches = kind is Kind.LIST and _are_of(TITLED_FORM, view, records, column)
+            attends = kind is Kind.LIST and column in named
+            more = _TEACHER if teaches else _STUDENT if attends else head.more
             headings[column] = head.place if _holds_places(view, records, column) else more
     return headings
 
 
-_DAY_AND_TIME, _TEACHER = "Day and time", "Teacher"
+_DAY_AND_TIME, _TEACHER, _STUDENT = "Day and time", "Teacher", "Student"
+
+
+def _are_of(form: re.Pattern[str], view: GridView, records: Sequence[int], column: int) -> bool:
+    """Tell whether all texts of a column have a form."""
+    return all(form.fullmatch(view.text(row, column)) for row in records)
 
 
 _TIMES = {1: ("Time",), 2: ("Start", "End")}

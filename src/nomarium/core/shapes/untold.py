@@ -7,7 +7,7 @@ from datetime import date, datetime
 from functools import cached_property
 from typing import TYPE_CHECKING
 
-from nomarium.core.shapes.axis import one_date
+from nomarium.core.shapes.axis import names_week, one_date
 from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.day_titles import date_in_words, is_of_other_days
 from nomarium.core.sheets import holding_bound, note_unused, place_said, says_when_or_where
@@ -56,7 +56,7 @@ def _lines(grid: Grid, used: Collection[Spot]) -> Iterator[tuple[Spot, str]]:
         whole = [(cells[0][0], ", ".join(text for _, text in cells))] if few else cells
         for column, text in whole:
             long = text.count(" ") + 1 >= _FEWEST_WORDS
-            if long and not is_date(text) and says_when_or_where(text):
+            if long and not is_date(text) and not names_week(text) and says_when_or_where(text):
                 yield (row, column), text
 
 

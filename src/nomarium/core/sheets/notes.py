@@ -28,7 +28,7 @@ from nomarium.core.sheets.said_in_notes import (
     weekdays_named,
 )
 from nomarium.core.sheets.validity import unclear_name, validity_by_name
-from nomarium.core.tables import Cell, Column, Grid, Table, address, plain_text
+from nomarium.core.tables import Cell, Column, Grid, LeftOut, Table, address, plain_text
 from nomarium.core.values import (
     ORDERS,
     Order,
@@ -52,6 +52,8 @@ class Note:
 
     text: str
     place: Place
+    row: int = 0
+    """The row of the sheet's cells that it stands in, counted from 1."""
 
 
 @dataclass(slots=True)
@@ -66,8 +68,11 @@ class Notes:
 
 
 def notes_of(grid: Grid, table: Table) -> list[Note]:
-    """Return the texts above the headings and below the records of a table that say when: a time, a day, a date."""
-    last = table.row_numbers[-1] if table.row_numbers else table.heading_row
+    """Return the texts above the headings and below the records of a table that say when: a time, a day, a date.
+
+    Last records that are a text alone are looked at, too.
+    """
+    last = _last_whole(table)
     below = range(last + 1, min(len(grid.rows), last + _MOST_BELOW) + 1)
     found = []
     for number in [*range(1, table.heading_row), *below]:
@@ -79,15 +84,26 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
             line, column = grid.origins[number - 1][cells[0][0]] if grid.origins else (number - 1, cells[0][0])
             place = Place(grid.file, grid.sheet, address(line + 1, column), line + 1)
             whole = ", ".join(" ".join(text.split()) for _, text in cells)
-            found += [Note(text, place) for text in sentences_of(whole) if _may_tell(text)] or [Note(whole, place)]
+            telling = list(filter(_may_tell, sentences_of(whole))) or [whole]
+            found += [Note(text, place, number) for text in telling]
     return found
+
+
+def _last_whole(table: Table) -> int:
+    """Return the row of the last record with more than one cell; that of the headings where none of a few has."""
+    for record in reversed(range(max(0, len(table) - _MOST_BELOW), len(table))):
+        if sum(column.cells[record] != "" for column in table.columns) > 1:
+            return table.row_numbers[record]
+    return table.heading_row if len(table) <= _MOST_BELOW else table.row_numbers[-1]
 
 
 _MOST_BELOW = 20
 
 
 def _may_tell(text: str) -> bool:
-    return says_when_or_where(text) or bool(length_said(text) or _HOUR.search(text) or dates_without(text))
+    return says_when_or_where(text) or bool(
+        length_said(text) or _HOUR.search(text) or dates_without(text) or start_said(text)
+    )
 
 
 def take_notes(
@@ -130,12 +146,17 @@ def take_notes(
         if not says_how_new(note.text) and (kind.kind is Kind.LIST or not _only_names_span(note.text))
     ]
     found.problems += [wording.note_unused(note.place, note.text) for note in untold]
+    unused = {note.row for note in found.unused}
+    used = {note.row for note in notes} - unused
     for name, column in found.columns.items():
         if (there := matches.column(name)) is not None:
             there.cells = [own if own != "" else said for own, said in zip(there.cells, column.cells, strict=True)]
             continue
         table.columns.append(column)
         matches.all.append(Match(column, name, Certainty.LIKELY, "a note beside the table"))
+    if left := [record for record, row in enumerate(table.row_numbers) if row not in used]:
+        table.left_out[LeftOut.FOOTER] += len(table) - len(left)
+        table.keep(left)
     return found.problems
 
 

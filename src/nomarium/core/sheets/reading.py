@@ -199,7 +199,7 @@ def _read_moments(sheet: Sheet, choices: SheetChoices) -> list[Problem]:
     columns = [(column, timed) for _, column, timed in wanted]
     order = order_by_days(sheet.matches) if choices.dates.order is None else None
     dates = replace(choices.dates, order=order) if order else choices.dates
-    moments, problems = read_moments(sheet.table, columns, dates, weekdays)
+    moments, problems = read_moments(sheet.table, columns, dates, weekdays, sheet.matches.spans(sheet.kind.spans))
     for moment in moments if order else ():
         moment.order_from = "the weekday beside each"
     sheet.is_sound = not has_errors(problems)

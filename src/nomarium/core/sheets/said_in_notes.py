@@ -25,6 +25,7 @@ from nomarium.core.values import (
     spans_in,
     weekday_in_any,
     without_not_on,
+    year_in_titles,
 )
 from nomarium.lazily import regex
 
@@ -54,7 +55,8 @@ def without_unless(text: str) -> str:
 
 
 _PLACE = regex(
-    r"(?:\bin|\bat|@|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+"
+    r"(?:\bin(?: (?:der|het|de|la|le|il))?|\bat|@|\bim|\bi|\ben|\bdans|"
+    r"\bnella?|\bnel|\bpå|\bau|\bwhere:|\bvenue:|\bplace:|\bort:|\blieu:)\s+"
     r"(?P<place>[^,;.]*[^\W\d_][^,;.]*(?:,\s(?=(?-i:[A-ZÄÖÜÉ]))[^,;.]*)?)",
     re.IGNORECASE,
 )
@@ -75,7 +77,9 @@ def start_said(text: str) -> Found | None:
 
 
 _ONE_TIME = regex(
-    r"(?<![\d.:])(?P<time>\d{1,2}[:hu]\d\d(?:\s*[ap]\.?m\.?)?|(?<=\bat )\d{1,2}\.[0-5]\d(?![\d.]*\d|\s*[ap]\.?m\b)|"
+    r"(?<![\d.:])(?P<time>\d{1,2}[:hu]\d\d(?:\s*[ap]\.?m\.?)?|(?:(?<=\bat )|(?<=\bkl\. )|(?<=\bkl )|(?<=\bklo )|"
+    r"(?<=\bum )|(?<=\bà )|(?<=\balle )|(?<=\balle ore )|(?<=\bom ))"
+    r"\d{1,2}\.[0-5]\d(?![\d.]*\d|\s*[ap]\.?m\b)(?:\s*uhr)?|"
     r"\d{1,2}(?:\.\d\d)?\s*[ap]\.?m\.?|\d{1,2}(?:[.:]\d\d)?\s*uhr|"
     r"0\d[0-5]\d|[012]\d[0-5]\d(?=\s*(?:h|hrs|hours)\b))(?!\w)",
     re.IGNORECASE,
@@ -83,7 +87,7 @@ _ONE_TIME = regex(
 _BEGINNING = regex(
     r"\b(?:all|shifts?|duties|watches|runs?|every|each|always|meetings?|sessions?|rehearsals?|services?|begin\w*|starts?|starting|commenc\w*|kick-?offs?|"
     r"alle|jeweils|immer|tous|toutes|toujours|débutent|commencent|todos|todas|siempre|empiezan|comienzan|tutti|tutte|"
-    r"sempre|iniziano|altijd|telkens|alla|alltid|börjar|altid|starter)\b[^.;]*$",
+    r"sempre|iniziano|altijd|telkens|alla|alltid|börjar|altid|starter)\b(?:[^.;]|\bkl\.)*$",
     re.IGNORECASE,
 )
 
@@ -278,6 +282,7 @@ def titled_span(text: str, order: Order | None = None, year: TitledYear | None =
 
     "Museum front desk, January 4 – March 26, 2027".
     """
+    year = year or year_in_titles([text])
     span = holding_span(text, order, year)
     telling = [sentence for sentence in sentences_of(text) if not dates_without(sentence)]
     if span is not None or not telling:
@@ -285,8 +290,17 @@ def titled_span(text: str, order: Order | None = None, year: TitledYear | None =
     span = _any_span(". ".join(telling), order, year)
     if span is None or span.behind or re.search(_OF_SOMETHING_ELSE, span.before, re.IGNORECASE):
         return None
-    short = len(span.before.split()) <= _WORDS_OF_TITLE and not any(map(str.isdigit, span.before))
-    return span if short else None
+    before = _NUMBERED_PART.sub(" ", span.before)
+    return span if len(before.split()) <= _WORDS_OF_TITLE and not any(map(str.isdigit, before)) else None
+
+
+_NUMBERED_PART = regex(
+    r"\b(?:blocks?|terms?|sessions?|cycles?|modules?|quarters?|semesters?|trimesters?|parts?|phases?|rounds?|weeks?|"
+    r"half[- ]terms?|courses?|bloc|bloques?|blok|blocco|phase|fase|quartal|kurs|runde|vecka|uke|uge|woche|wochen|"
+    r"semaines?|semanas?|settimane|weken)\s*\d{1,2}(?:\s?[-–]\s?\d{1,2})?\b",
+    re.IGNORECASE,
+)
+"""What a title calls the part of a year that it is about: “Block 1”, “Weeks 1–5”."""
 
 
 _WORDS_OF_TITLE = 5
@@ -322,6 +336,7 @@ def _span_behind_year(text: str, order: Order | None) -> DateSpan | None:
 
 def _span_in(text: str, order: Order | None, year: TitledYear) -> DateSpan | None:
     """Return the span that a text without a year names: “14 September to 4 December”, in the year that it lies in."""
+    text = " ".join(_SCHOOL_YEAR.sub(" ", text).split()) if year.crosses else text
     for form in () if re.search(r"\b\d{4}\b", text) else _YEARLESS:
         days = [(match, month) for match in form.finditer(text) if (month := _month_in(match["month"])) is not None]
         if len(days) == _BOTH_ENDS and (year.crosses or days[0][1] <= days[1][1]):
@@ -357,7 +372,7 @@ def dates_without(text: str) -> str:
     nothing = _NOTHING_IN.fullmatch(text)
     if nothing is not None and are_dates(nothing["dates"]):
         return nothing["dates"]
-    if named := _dates_behind_a_name(text):
+    if named := _dates_behind_a_name(text) or _dates_ahead_of_nothing(text):
         return named
     dates = without_not_on(text)
     if dates is not None and any(map(str.isdigit, dates)):
@@ -386,6 +401,22 @@ def _dates_behind_a_name(text: str) -> str:
 
 
 _GAP = regex(r"[\s(:–-]+")
+
+
+def _dates_ahead_of_nothing(text: str) -> str:
+    """Return the dates ahead of words that say that nothing is: "Autumn break: 19–23 October no training"."""
+    found = _NOTHING_BEHIND.fullmatch(text) if len(text) <= _LONGEST_SAID else None
+    if found is None or are_dates(found["rest"]):
+        return found["rest"] if found else ""
+    name, _, dates = found["rest"].partition(":")
+    return dates.strip() if not any(map(str.isdigit, name)) and are_dates(dates) else ""
+
+
+_NO_ACTIVITY = rf"(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen|inga)\s+(?:{words.ACTIVITIES})\b"
+_NOTHING_BEHIND = regex(
+    rf"(?P<rest>.*?\d[^:]*?)[\s:,;(–-]+(?:there (?:is|are|will be) )?{_NO_ACTIVITY}(?:\s*\([^()]*\))?[\s.)!]*",
+    re.IGNORECASE,
+)
 _OFF_FOR = regex(
     r"(?:we are\s+|(?:the\s+)?(?:pool|hall|studio|school|club|centre|gym|building)\s+(?:is\s+)?)?"
     r"(?:closed|geschlossen|fermé\w*|cerrado|chiuso|gesloten|stängt|lukket|stengt)\s+(?=\w)",

@@ -66,7 +66,10 @@ def is_usual_name(sheet: str) -> bool:
 
 
 _USUAL = regex(
-    r"(?:sheet|tabelle|feuil(?:le)?|hoja|foglio|blad|ark|planilha|timetable|grid|codes|list|data|export|page)[\W\d_]*.{0,12}",
+    r"(?:sheet|tabelle|feuil(?:le)?|hoja|foglio|blad|ark|planilha|timetable|grid|codes|list|data|export|page|schedule|plan|"
+    r"rota|roster|calendar|overview|main|master|weekly|(?:mapa|quadro|grelha|grade)(?: de \w+)?|horários?|horarios?|"
+    r"orario|horaires?|emploi du temps|stundenplan|kursplan|dienstplan|wochenplan|übersicht|rooster|lesrooster|schema|"
+    r"skema|timeplan|plan zajęć|rozvrh|órarend|lukujärjestys|tabl[ae]|tabell?)[\W\d_]*.{0,12}",
     re.IGNORECASE,
 )
 

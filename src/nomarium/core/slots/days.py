@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.kinds import bare_label
-from nomarium.core.values import WEEKDAY_NAMES, normalised, short_weekdays, weekday_in_any
+from nomarium.core.values import WEEKDAY_NAMES, is_to_come, normalised, short_weekdays, weekday_in_any
 from nomarium.lazily import regex
 
 if TYPE_CHECKING:
@@ -181,7 +181,7 @@ class DayReader:
 
     def of_column(self, texts: Iterable[str], cycles: Sequence[str]) -> DayReader:
         """Return a reader that knows the short forms of weekdays in which all days of a column are written."""
-        whole = [" ".join(text.split()) for text in dict.fromkeys(texts)]
+        whole = [" ".join(text.split()) for text in dict.fromkeys(texts) if not is_to_come(text)]
         said = list(dict.fromkeys(part for text in whole for part in _APART.split(text)))
         parts = list(dict.fromkeys(end for part in said for end in _ends_of(part)))
         unknown = [part for part in parts if isinstance(self.read(part, cycles), UnknownDay)]

@@ -9,12 +9,12 @@ from datetime import timedelta
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import MOMENT_FIELDS, TIME_FIELDS, Matches, heading_key, holds_dates
-from nomarium.core.kinds import means_people
+from nomarium.core.kinds import EVENT_SHEET, means_people
 from nomarium.core.problems import Place, Problem, has_errors
 from nomarium.core.sheets import name_or_names, note_unused, says_how_new, says_when_or_where
 from nomarium.core.sheets.several_dates import split_dates
 from nomarium.core.sheets.several_times import split_times
-from nomarium.core.sources import wording
+from nomarium.core.sources import repeat_wording, wording
 from nomarium.core.sources.attendance import PEOPLE_FIELDS, TAKING_PART
 from nomarium.core.sources.batch import EventBatch, without
 from nomarium.core.sources.called_off import call_off, leave_out_idle, moved
@@ -75,7 +75,8 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     beside_dates = any(name == "start_date" and holds_dates(column) for name, column in columns)
     timed = {*TIME_FIELDS, *(("start", "end") if beside_dates else ())}  # “9.30” below Start is no date there
     wanted = [(column, name in timed) for name, column in columns]
-    sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"))
+    spans = matches.spans(EVENT_SHEET.spans)
+    sheet.moments, sheet.problems = read_moments(table, wanted, choices.dates, matches.column("weekday"), spans)
     sheet.problems += [*carried, *by_weeks, *of_headings, *of_titles]
     if has_errors(sheet.problems):
         return sheet
@@ -94,13 +95,13 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
         choices.repeats.periods,
         nights,
     )
-    spans = RowSpans(table, matches, sheet.moments, rules)
-    sheet.problems += spans.problems
+    of_rows = RowSpans(table, matches, sheet.moments, rules)
+    sheet.problems += of_rows.problems
     details = read_details(table, matches, choices.lookups)
     sheet.problems += details.problems
     sheet.refused.update(details.refused)
     sheet.problems += [] if own_rows else [*call_off(table, matches, details), *moved(table, matches)]
-    in_columns = spans.in_columns()
+    in_columns = of_rows.in_columns()
     sheet.problems += overlaps(sheet, in_columns, details)
     _make_events(sheet, in_columns, details, choices.zone, own_rows=own_rows)
     _remind(sheet, choices)
@@ -261,8 +262,12 @@ def _refuse(sheet: EventSheet, record: int, span: SpanFound | Problem, untitled:
     titles = sheet.matches.column("summary")
     if untitled and titles:
         sheet.problems.append(wording.no_title(sheet.table.cell_place(record, titles), untitled))
+    repeats = sheet.matches.column("repeat")
     if isinstance(span, Problem):
         sheet.problems.append(span)
+    elif repeats is not None and repeats.cells[record] != "" and _undated(span):
+        place = sheet.table.cell_place(record, repeats)
+        sheet.problems.append(repeat_wording.no_beginning(place, plain_text(repeats.cells[record])))
     else:
         _report(sheet, record, span)
     sheet.refused.setdefault(record, sheet.problems[before])

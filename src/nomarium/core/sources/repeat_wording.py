@@ -32,6 +32,20 @@ def no_end(place: Place, text: str) -> Problem:
     )
 
 
+def no_beginning(place: Place, text: str) -> Problem:
+    """A repeat in a row without a date, of which nothing says from when on it is."""
+    return error(
+        "no-date",
+        place,
+        "It says how often, and nothing says from when until when.",
+        found=text,
+        advice=(
+            "Write both into the cell, such as “every Tuesday from 12 Jan until 23 Mar 2027”",
+            Way("keep_going", "leave it out with {}"),
+        ),
+    )
+
+
 def too_many(place: Place, text: str, limit: int) -> Problem:
     """A repeat that makes more dates than anyone can mean."""
     return error(

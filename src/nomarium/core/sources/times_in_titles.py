@@ -55,7 +55,7 @@ def with_times_of_titles(table: Table, matches: Matches) -> tuple[Matches, list[
     """
     titles = matches.column("summary")
     others = [column for _, column in matches.columns(MOMENT_FIELDS)]
-    timed = any(matches.column(name) is not None for name in (*TIME_FIELDS, "period"))
+    timed = any(any(column.cells) for _, column in matches.columns((*TIME_FIELDS, "period")))
     if titles is None or timed or not any(map(holds_dates, others)) or any(map(says_times, others)):
         return matches, []
     said = {cell: _timed(cell) if isinstance(cell, str) else None for cell in titles.distinct}
@@ -65,7 +65,7 @@ def with_times_of_titles(table: Table, matches: Matches) -> tuple[Matches, list[
         return matches, []
     names: list[Cell] = [cell if one is None else one.title for cell, one in zip(titles.cells, each, strict=True)]
     hours: list[Cell] = ["" if one is None else one.hours for one in each]
-    rest = [match for match in matches.all if match.column is not titles]
+    rest = [match for match in matches.all if match.column is not titles and match.field != "hours"]
     found = [
         Match(Column(titles.heading, titles.index, names), "summary", Certainty.SURE, "its heading"),
         Match(Column(titles.heading, titles.index, hours), "hours", Certainty.SURE, "times in titles"),

@@ -31,6 +31,7 @@ _LABELS = {
 }
 _LABELLED = regex("|".join(rf"(?P<{name}>(?:{words})\b\s*[.:]?\s*)" for name, words in _LABELS.items()), re.IGNORECASE)
 _BRACKETS = regex(r"(?P<first>[^()]+?)\s*\((?P<second>[^()]+)\)")
+_BRACKETS_WITHIN = regex(r"(?P<first>[^()]+?)\s*\((?P<second>[^()]+)\)\s*(?P<third>[^()]+)?")
 _FIELD = regex(r"\{(\w+)\}")
 _SEPARATORS = regex(r"\s*(?:\n|\s/\s|\|)\s*")
 _ROOM_IN_BRACKETS = regex(
@@ -127,7 +128,8 @@ class CellReader:
         single = list(dict.fromkeys(lines[0] for lines in cells if len(lines) == 1))
         if len(single) < _FEWEST_ALIKE or any(len(lines) > 1 for lines in cells):
             return ""
-        for mark in _MARKS:
+        numbered = any(map(_ROOM_BEHIND.fullmatch, single))
+        for mark in _MARKS if numbered else _MARKS[1:]:
             split = [_split(text, mark) for text in single]
             counts = Counter(map(len, split))
             count, alike = counts.most_common(1)[0]
@@ -230,7 +232,7 @@ _FORMS = {"class": CLASS_FORM, "room": ROOM_FORM, "teacher": TEACHER_FORM}
 
 _WORDS, _TITLED, _ROOM = "words", "titled", "room"
 """Parts a cell at every space; around the name of somebody with a title; or before the word and number of a room."""
-_MARKS = ("(", ", ", "; ", " · ", " – ", " - ", ": ", _ROOM, _TITLED, _WORDS, " ")
+_MARKS = (_ROOM, "(", ", ", "; ", " · ", " – ", " - ", ": ", _TITLED, _WORDS, " ")
 _ROOM_BEHIND = regex(
     r"(?P<first>.*\S)\s+(?P<second>(?:room|rm|raum|salle|aula|sala|lokal|lokaal|lok(?=\.)|rom|sal|učebna|uč(?=\.)|luokka|"
     r"terem|s(?=\.))\.?\s?[A-Z]{0,2}\d\w*)",
@@ -242,11 +244,11 @@ _FEWEST_ALIKE = 2
 def _split(text: str, mark: str) -> list[str]:
     """Part a text at a mark; at a space only before its last word."""
     if mark == "(":
-        match = _BRACKETS.fullmatch(text)
-        return [match["first"], match["second"]] if match else [text]
+        match = _BRACKETS_WITHIN.fullmatch(text)
+        return [part.strip() for part in match.groups() if part] if match else [text]
     if mark == _ROOM:
         match = _ROOM_BEHIND.fullmatch(text)
-        if match is None and " " in text and is_place_word(text.rsplit(maxsplit=1)[1]):
+        if match is None and " " in text and not text.endswith(")") and is_place_word(text.rsplit(maxsplit=1)[1]):
             parts = text.rsplit(maxsplit=1)  # beside numbered rooms: “PE hall”
         else:
             parts = [match["first"], match["second"]] if match else [text]

@@ -16,6 +16,7 @@ from nomarium.core.problems import DataRefused, Place
 from nomarium.core.slots import DayReader, DayTest, Periods, UnknownDay, read_periods
 from nomarium.core.tables import Cell, Grid, GridView
 from nomarium.core.timetable import wording
+from nomarium.core.timetable.captions import week_of
 from nomarium.core.timetable.named_rows import EVERY_DAY, PERIOD_WORD, stacked
 from nomarium.core.values import (
     looks_like_place,
@@ -186,7 +187,7 @@ def _blocks(view: GridView, days: DayReader, cycles: Sequence[str]) -> list[Bloc
             block
             for part in _side_by_side(view, row, days, cycles)
             if _heads_days(part, row, days, cycles)
-            and (block := Block(part, row, _days_across(part, row, days, cycles))).take_lines(days, cycles)
+            and (block := Block(part, row, _in_weeks(part, row, days, cycles))).take_lines(days, cycles)
         ]
         blocks += found
         row = max((block.last_row for block in found), default=row) + 1
@@ -267,6 +268,22 @@ def _days_across(view: GridView, row: int, days: DayReader, cycles: Sequence[str
             _, last = view.end(row, column)
             found.update(dict.fromkeys(range(column, last + 1), day))
     return found
+
+
+def _in_weeks(view: GridView, row: int, days: DayReader, cycles: Sequence[str]) -> dict[int, tuple[DayTest, ...]]:
+    """Return the days of a row, each in the week above it where several stand there: “Week A | Week B”."""
+    across = _days_across(view, row, days, cycles)
+    weeks = _weeks_above(view, row)
+    if not weeks or not across or min(weeks) > min(across) or any(day.letter for of in across.values() for day in of):
+        return across
+    letters = {column: next(weeks[at] for at in sorted(weeks, reverse=True) if at <= column) for column in across}
+    return {column: tuple(day._replace(letter=letters[column]) for day in of) for column, of in across.items()}
+
+
+def _weeks_above(view: GridView, row: int) -> dict[int, str]:
+    """Return the letters of the weeks that stand above a row, by their columns; none where only one does."""
+    weeks = {column: letter for column, text in view.filled(row - 1) if (letter := week_of([text]))} if row else {}
+    return weeks if len(set(weeks.values())) > 1 else {}
 
 
 def _is_clock(view: GridView, row: int, column: int) -> bool:
@@ -450,8 +467,9 @@ def _captions(block: Block, first: int) -> list[str]:
     view = block.view
     before = [view.text(block.head, column) for column in range(min(block.days))]
     texts = [text for text in before if text and heading_key(text) not in _PERIOD_CORNERS | _DAY_CORNERS]
+    weeks = _weeks_above(view, block.head)
     for row in range(block.head - 1, max(first, block.head - 1 - _MOST_ABOVE) - 1, -1):
-        texts += [text for _, text in view.filled(row)]
+        texts += [text for column, text in view.filled(row) if row < block.head - 1 or column not in weeks]
     return texts
 
 

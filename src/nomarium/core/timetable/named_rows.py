@@ -14,7 +14,7 @@ from nomarium.core.shapes import is_free
 from nomarium.core.slots import DayReader, UnknownDay, bare_period, read_periods
 from nomarium.core.tables import Cell, Grid, GridView, Spot, plain_text
 from nomarium.core.timetable.captions import OWNERS, each_by_name
-from nomarium.core.values import is_date, is_span
+from nomarium.core.values import is_date, is_span, weekday_in_any
 from nomarium.lazily import regex
 
 _FEWEST_DAYS = 2
@@ -207,7 +207,8 @@ def _is_day(text: str, days: DayReader, cycles: Sequence[str]) -> bool:
 
 def _is_part(text: str) -> bool:
     """Tell whether a text is a part of a day: a span of times, a period, a word for one."""
-    return is_span(text) or (len(text) <= _LONGEST_PART and read_periods(text) is not None)
+    named = len(text) <= _LONGEST_PART and weekday_in_any(text) is None and read_periods(text) is not None
+    return named or is_span(text)
 
 
 def _names_below(view: GridView, row: int) -> list[int]:

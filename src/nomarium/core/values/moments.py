@@ -42,12 +42,16 @@ if TYPE_CHECKING:
 
 
 def read_moments(
-    table: Table, columns: Sequence[tuple[Column, bool]], choices: DateChoices, weekdays: Column | None = None
+    table: Table,
+    columns: Sequence[tuple[Column, bool]],
+    choices: DateChoices,
+    weekdays: Column | None = None,
+    spans: Sequence[tuple[Column, Column]] = (),
 ) -> tuple[list[MomentColumn], list[Problem]]:
     """Read columns of dates and times together: (column, whether "9.30" there is rather a time than a date).
 
     A column whose order nothing proves follows one beside it that is proved and written in the same way. A column of
-    weekday names beside the dates proves, or contradicts.
+    weekday names beside the dates proves, or contradicts; so do first days that stand beside their last, ``spans``.
     """
     texts = [text for column, _ in columns for text in _texts(column)]
     words = calendar_words(texts + (_texts(weekdays) if weekdays else []))
@@ -59,6 +63,7 @@ def read_moments(
         beside = _weekdays_beside(column, weekdays, words) if weekdays and not times_first else {}
         read.append(_scan(column, scanner, choices, times_first, beside, table.first_day))
     _settle_by_neighbours(read)
+    _settle_by_ends(read, spans)
     _settle_by_title(read, table)
     problems: list[Problem] = []
     for result in read:
@@ -249,6 +254,28 @@ def _settle_by_neighbours(columns: list[MomentColumn]) -> None:
     for column in columns:
         if column.order is None and proved[0].order in column.evidence.left:
             column.order, column.order_from = proved[0].order, f"column “{proved[0].column.heading}”"
+
+
+def _settle_by_ends(columns: list[MomentColumn], spans: Sequence[tuple[Column, Column]]) -> None:
+    """Let first and last days decide together where only one order of their parts puts no last day before its first."""
+    read = {id(one.column): one for one in columns if one.order is None and one.evidence.ambiguous}
+    for pair in spans:
+        both = [read[id(column)] for column in pair if id(column) in read]
+        if len(both) < len(pair):
+            continue
+        rows = dict.fromkeys(zip(*(column.cells for column in pair), strict=True))
+        left = [order for order in both[0].evidence.left if order in both[1].evidence.left]
+        in_turn = [order for order in left if not any(_ends_early(order, both, row) for row in rows)]
+        for one in both if len(in_turn) == 1 else ():
+            one.order, one.order_from = in_turn[0], "the order of first and last days"
+
+
+def _ends_early(order: Order, both: Sequence[MomentColumn], row: Sequence[Cell]) -> bool:
+    """Tell whether the last day of a row is before its first, under an order."""
+    shapes = [one.shapes.get(cell) if isinstance(cell, str) else None for one, cell in zip(both, row, strict=True)]
+    dates = [shape.first if shape else None for shape in shapes]
+    first, last = (date.readings[order].as_date() if date and order in date.readings else None for date in dates)
+    return first is not None and last is not None and last < first
 
 
 def _settle_by_title(columns: list[MomentColumn], table: Table) -> None:
