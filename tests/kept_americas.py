@@ -1879,4 +1879,127 @@ KEPT = {
         == with
         notes ends-next-day
     """,
+    "Denver: Bells, Days, Schedule": r"""
+        America/Denver
+        == Bells.csv
+        ,Regular,,Early release,
+        Block,Start,End,Start,End
+        1,8:00,9:25,8:00,8:55
+        2,9:35,11:00,9:05,10:00
+        3,11:45,1:10,10:10,11:05
+        4,1:20,2:45,11:15,12:10
+        == Schedule.csv
+        Course,Teacher,Room,A day,B day
+        Physics,Hale,101,1,
+        Calculus,Orr,204,,1
+        Choir,Fay,Aud,2,2
+        Welding,Low,Shop,3,
+        US History,Dunn,110,,4
+        == Days.csv
+        Date,Day,Schedule
+        1/4/2027,A,
+        1/5/2027,B,
+        1/6/2027,A,Early release
+        1/7/2027,B,
+        1/8/2027,A,
+        1/11/2027,B,
+        1/12/2027,A,
+        1/13/2027,B,
+        1/14/2027,A,
+        1/15/2027,B,
+        == comes out as
+        2027-01-04..2027-01-15 without 2027-01-06
+        2027-01-04 2027-01-08 2027-01-12 2027-01-14 08:00–09:25 | Physics | 101 | Day A, period 1
+        2027-01-04 2027-01-08 2027-01-12 2027-01-14 09:35–11:00 | Choir | Aud | Day A, period 2
+        2027-01-04 2027-01-08 2027-01-12 2027-01-14 11:45–13:10 | Welding | Shop | Day A, period 3
+        2027-01-05 2027-01-07 2027-01-11 2027-01-13 2027-01-15 08:00–09:25 | Calculus | 204 | Day B, period 1
+        2027-01-05 2027-01-07 2027-01-11 2027-01-13 2027-01-15 09:35–11:00 | Choir | Aud | Day B, period 2
+        2027-01-05 2027-01-07 2027-01-11 2027-01-13 2027-01-15 13:20–14:45 | US History | 110 | Day B, period 4
+        2027-01-06 08:00–08:55 | Physics | 101 | Day A, period 1
+        2027-01-06 09:05–10:00 | Choir | Aud | Day A, period 2
+        2027-01-06 10:10–11:05 | Welding | Shop | Day A, period 3
+        == in calendars
+        Dunn 5, Fay 10, Hale 5, Low 5, Orr 5, Calculus 5, Choir 10, Physics 5, US History 5, Welding 5, 101 5, 110 5, 204 5, Aud 10, Shop 5
+        == with
+        notes year-is-listed
+    """,
+    "Chicago: Dates, Mass schedule": r"""
+        America/Chicago
+        == Mass schedule.csv
+        Day,Time,Mass,Celebrant
+        Saturday,5:00 PM,Vigil,Fr. Tom
+        Sunday,8:00 AM & 10:30 AM,Sunday Mass,Fr. Tom
+        Monday - Thursday,7:00 AM,Daily Mass,Fr. Luke
+        First Friday,6:30 PM,Sacred Heart,Fr. Luke
+        == Dates.csv
+        Schedule valid,From,To
+        Winter,1/3/2027,3/27/2027
+        == comes out as
+        2027-01-03..2027-03-27
+        Sun 08:00–09:00 | Sunday Mass |  | Celebrant: Fr. Tom
+        Sun 10:30–11:30 | Sunday Mass |  | Celebrant: Fr. Tom
+        Mon Tue Wed Thu 07:00–08:00 | Daily Mass |  | Celebrant: Fr. Luke
+        Sat 17:00–18:00 | Vigil |  | Celebrant: Fr. Tom
+        2027-02-05 2027-03-05 18:30–19:30 | Sacred Heart |  | Celebrant: Fr. Luke
+        == in calendars
+        Mass schedule 86
+        == with
+        notes people-in-text unsure-column
+    """,
+    "Denver: Closed, Schedule, Term": r"""
+        America/Denver
+        == Schedule.csv
+        Course,Teacher,Room,Mon,Tue,Wed,Thu,Fri
+        Physics,Hale,101,8:00-8:50,,8:00-8:50,,8:00-8:50
+        Calculus,Orr,204,9:00-9:50,9:00-9:50,9:00-9:50,9:00-9:50,
+        == Term.csv
+        Term,Start,End
+        Q1,1/4/2027,3/26/2027
+        == Closed.csv
+        Closed,Date
+        Presidents Day,2/15/2027
+        == comes out as
+        2027-01-04..2027-03-26 without 2027-02-15
+        Mon Tue Wed Thu 09:00–09:50 | Calculus | 204
+        Mon Wed Fri 08:00–08:50 | Physics | 101
+        == in calendars
+        Hale 35, Orr 47, Calculus 47, Physics 35, 101 35, 204 47
+    """,
+    "Denver: Bells, Days, Schedule (2)": r"""
+        America/Denver
+        == Bells.csv
+        Period,Start,End
+        1,8:00,8:50
+        2,9:00,9:50
+        3,10:00,10:50
+        == Schedule.csv
+        Course,Teacher,Room,Day 1,Day 2,Day 3
+        Physics,Hale,101,1,,2
+        Calculus,Orr,204,2,2,
+        Choir,Fay,Aud,,3,1
+        == Days.csv
+        Date,Day
+        1/4/2027,1
+        1/5/2027,2
+        1/6/2027,3
+        1/7/2027,1
+        1/8/2027,2
+        1/11/2027,3
+        1/12/2027,1
+        1/13/2027,2
+        1/14/2027,3
+        1/15/2027,1
+        == comes out as
+        2027-01-04..2027-01-15 without 2027-01-05 2027-01-08 2027-01-11 2027-01-14
+        Mon Tue Thu Fri 08:00–08:50 | Physics | 101 | Day 1, period 1
+        Mon Tue Thu Fri 09:00–09:50 | Calculus | 204 | Day 1, period 2
+        2027-01-05 2027-01-08 2027-01-13 09:00–09:50 | Calculus | 204 | Day 2, period 2
+        2027-01-05 2027-01-08 2027-01-13 10:00–10:50 | Choir | Aud | Day 2, period 3
+        2027-01-06 2027-01-11 2027-01-14 08:00–08:50 | Choir | Aud | Day 3, period 1
+        2027-01-06 2027-01-11 2027-01-14 09:00–09:50 | Physics | 101 | Day 3, period 2
+        == in calendars
+        Fay 6, Hale 7, Orr 7, Calculus 7, Choir 6, Physics 7, 101 7, 204 7, Aud 6
+        == with
+        notes year-is-listed
+    """,
 }

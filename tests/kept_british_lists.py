@@ -2480,4 +2480,29 @@ KEPT = {
         == with
         notes note-used
     """,
+    "London: Spring programme": r"""
+        Europe/London
+        == Spring programme.csv
+        1st Harbour Scouts - Spring programme 2027
+        Meetings are Fridays 7.00pm-8.45pm at the Scout Hut unless stated
+        ,,
+        Date,Activity,Notes
+        8 Jan,Knots,
+        15 Jan,Night hike,Meet at Beacon car park 6.30pm
+        22 Jan,Cooking,
+        29 Jan,No meeting,
+        5 Feb,Pioneering,
+        12 Feb,Half term - no meeting,
+        19 Feb,First aid,
+        == comes out as
+        2027-01-08 19:00–20:45 | Knots | Scout Hut
+        2027-01-15 19:00–20:45 | Night hike | Scout Hut | Meet at Beacon car park 6.30pm
+        2027-01-22 19:00–20:45 | Cooking | Scout Hut
+        2027-02-05 19:00–20:45 | Pioneering | Scout Hut
+        2027-02-19 19:00–20:45 | First aid | Scout Hut
+        == in calendars
+        Spring programme 5
+        == with
+        notes note-used nothing-on year-of-title
+    """,
 }

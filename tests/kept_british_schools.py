@@ -625,8 +625,7 @@ KEPT = {
         Spring,11/01/2027,26/03/2027
         == is refused
         == with
-        error no-bell-times Opening hours.csv, B2
-        notes cells-meet
+        undecided Opening hours.csv
     """,
     "London: Clinics 2027, Period": r"""
         Europe/London

@@ -925,4 +925,29 @@ KEPT = {
         == with
         notes note-used short-days unsure-column
     """,
+    "Helsinki: Jäävuorot": r"""
+        Europe/Helsinki
+        == Jäävuorot.csv
+        Jäävuorot kevät 2027 (4.1.–28.3.2027)
+        Klo;Ma;Ti;Ke;To;Pe
+        16.00–17.00;Luistelukoulu;Juniorit;Luistelukoulu;Juniorit;
+        17.00–18.30;U12;U15;U12;U15;Naiset
+        18.30–20.00;U15;Naiset;;U12;Miehet
+        Ei vuoroja talvilomaviikolla 22.–26.2.2027
+        == comes out as
+        2027-01-04..2027-03-26 without 2027-02-22 2027-02-23 2027-02-24 2027-02-25 2027-02-26
+        Mon 18:30–20:00 | U15
+        Mon Wed 16:00–17:00 | Luistelukoulu
+        Mon Wed 17:00–18:30 | U12
+        Tue 18:30–20:00 | Naiset
+        Tue Thu 16:00–17:00 | Juniorit
+        Tue Thu 17:00–18:30 | U15
+        Thu 18:30–20:00 | U12
+        Fri 17:00–18:30 | Naiset
+        Fri 18:30–20:00 | Miehet
+        == in calendars
+        Juniorit 22, Luistelukoulu 22, Miehet 11, Naiset 22, U12 33, U15 33
+        == with
+        notes cells-meet holds-for-dates note-used
+    """,
 }

@@ -46,6 +46,11 @@ def bell_parts(grid: Grid) -> list[Part]:
             return [
                 Part(_pair(_one_heading(grid, index), index + 1, pair, timed), name) for name, pair in pairs.items()
             ]
+        above = [" ".join(plain_text(cell).split()) for cell in grid.rows[index - 1]] if index else []
+        if len(starts) == 1 and above and (pairs := _pairs_below(grid, index - 1, above, known)):
+            timed = {column for both in pairs.values() for column in both}
+            bare = replace(grid, rows=[[] if number == index - 1 else one for number, one in enumerate(grid.rows)])
+            return [Part(_pair(bare, index, pair, timed), name) for name, pair in pairs.items()]
         if len(starts) == 1 and (pairs := _pairs(texts, known)):
             timed = {column for both in pairs.values() for column in both}
             return [Part(_pair(grid, index, pair, timed), name) for name, pair in pairs.items()]

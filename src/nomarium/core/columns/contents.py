@@ -603,7 +603,16 @@ def says_how_often(column: Column, *, in_words: bool = False) -> bool:
     """
     sign = _WORD_OF_REPEATS if in_words else _HOW_OFTEN
     cells = [cell for cell in _filled(column) if isinstance(cell, str)]
-    return _mostly(cells, lambda cell: bool(sign.search(cell))) and holds_repeats(column)
+    signs = _mostly(cells, lambda cell: bool(sign.search(cell))) or (not in_words and _some_of_month(cells))
+    return signs and holds_repeats(column)
+
+
+def _some_of_month(cells: Sequence[str]) -> bool:
+    """Tell whether texts that are all repeats name days of a month, too: "Sunday", "First Friday"."""
+    return any(map(_OF_MONTH.match, cells)) and all(map(is_repeat, dict.fromkeys(cells)))
+
+
+_OF_MONTH = regex(r"(?:first|second|third|fourth|last|1st|2nd|3rd|4th)\s+[^\W\d_]{3,}", re.IGNORECASE)
 
 
 _REPEAT_WORDS = (
@@ -733,7 +742,8 @@ def names_people(column: Column) -> bool:
 
 
 _PERSON = regex(
-    r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Sir|Herr|Frau|M|Mme|Mlle|Sr|Sra|Señor|Señora|Sig|Dhr|Mevr)\b\.? \S.*"
+    r"(?:(?:Mr|Mrs|Ms|Miss|Mx|Dr|Prof|Sir|Fr|Rev|Revd|Br|Nurse|Sister|Coach|Herr|Frau|"
+    r"M|Mme|Mlle|Sr|Sra|Señor|Señora|Sig|Dhr|Mevr)\b\.? \S.*"
     r"|(?:[^\W\d_]\.[ -]?)+[^\W\d_][\w’'-]+|[^\W\d_][\w’'-]+, ?[^\W\d_]\.(?: ?[^\W\d_]\.)*|[\w.+-]+@[\w.-]+\.\w+)"
 )
 

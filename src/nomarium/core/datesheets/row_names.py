@@ -9,7 +9,7 @@ from nomarium.lazily import regex
 
 _CLOSES = regex(
     rf"\b(?:{words.CLOSED}|off|no students|\w*ferien|no lectivo|"
-    rf"(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen|inga|sem)\s(?:{words.ACTIVITIES}))\b",
+    rf"{words.NONE_OF}\s(?:{words.ACTIVITIES}))\b",
     re.IGNORECASE,
 )
 

@@ -360,7 +360,8 @@ def says_closed(sheet: FoundSheet) -> str:
 
 _MOST_COLUMNS = 4
 _NO_SUCH = regex(
-    r"(?:no|keine?|pas d[e’']|sin|senza|geen|ingen|sem)\s*(?!of\b|show|charge|fee)[^\W\d_]{4,}(?: (?:dates|days|on))?",
+    r"(?:pas d[’']|(?:no|keine?|pas de|sin|senza|geen|ingen|sem)\s+)"
+    r"(?!of\b|show|charge|fee)[^\W\d_]{4,}(?: (?:dates|days|on))?",
     re.IGNORECASE,
 )
 """“No clubs”: what is not on."""

@@ -65,6 +65,7 @@ from nomarium.core.recognition import (
 )
 from nomarium.core.sheets import SheetChoices, dates_without, notes_of, sentences_of
 from nomarium.core.slots import DayReader, DayTest, UnknownDay, bare_block, bare_period, letters_in, read_slots
+from nomarium.core.sources import days_in_words
 from nomarium.core.tables import (
     ONEROSTER_FILES,
     Cell,
@@ -79,7 +80,16 @@ from nomarium.core.tables import (
     read_grids,
 )
 from nomarium.core.timetable import Block, chosen_blocks, find_blocks, lines_of_cell, parts_with_times
-from nomarium.core.values import CLASS_FORM, TITLED_FORM, DateChoices, Order, span_in, split_list
+from nomarium.core.values import (
+    CLASS_FORM,
+    TITLED_FORM,
+    DateChoices,
+    Order,
+    only_order,
+    parted_dates,
+    span_in,
+    split_list,
+)
 from nomarium.lazily import regex
 
 
@@ -149,10 +159,16 @@ class FoundSheet:
         if self.kind is Kind.GRID:
             rows = self.grid.rows if self.grid is not None else []
             texts = [texts for texts in map(_texts_of, rows) if len(texts) == 1]
-            return any(map(dates_without, (part for [text] in texts for part in sentences_of(text))))
+            return any(map(self._names_days, (part for [text] in texts for part in sentences_of(text))))
         table = _as_timetable(self)
         notes = notes_of(self.grid, table) if self.grid is not None and table is not None else []
         return bool(self.column("except")) or any(dates_without(note.text) for note in notes)
+
+    def _names_days(self, text: str) -> bool:
+        """Tell whether a text says on which days nothing is, and all of them can be read."""
+        parts = parted_dates(dates_without(text))
+        order = self.order or only_order(parts)
+        return bool(parts) and all(days_in_words(part, date(2000, 1, 1), order) for part in parts)
 
     def done_by(self) -> str:
         """Return the heading below which a list of dated duties says who does each, some several; "" for none."""

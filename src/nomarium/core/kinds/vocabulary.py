@@ -346,9 +346,15 @@ ACTIVITIES = (
     r"swimming|games?|matches|fixtures?|tuition|teaching|lectures?|tutorials?|workshops?|services?|clinics?|coaching|"
     r"unterricht|kurse?|stunden|training|proben?|treffen|ags?|angebote|betrieb|cours|ateliers?|activités?|entraînements?|"
     r"répétitions?|séances?|clases?|actividades|entrenamientos?|talleres|ensayos?|lezion[ei]|corsi|attività|allenament[oi]|"
-    r"lessen|les|training(?:en)?|repetities|undervisning|lektioner|träning|träningar|kurser|trening|trenings?|aulas?|treinos?)"
+    r"lessen|les|training(?:en)?|repetities|undervisning|lektioner|träning|träningar|kurser|trening|trenings?|aulas?|treinos?|"
+    r"vuoroja|vuorot|tunteja|opetusta|harjoituksia|treenejä|kerhoa|zajęć|zajęcia|lekcji|treningów|treningu|výuk[ay]|tréninky?|"
+    r"óra|órák|edzés(?:ek)?|tanítás|foglalkozás)"
 )
 """What goes on week by week, as a note calls it that says when it does not."""
+NONE_OF = (
+    r"(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen|inga|sem|ei|ei ole|brak|není|nejsou|nincs(?:enek)?|nema|нет|няма)"
+)
+"""What stands ahead of it where it does not go on."""
 NOT_HELD = (
     "no class|no classes|no lesson|no lessons|no session|no sessions|no meeting|no practice|no training|no rehearsal|"
     "cancelled on|kein unterricht|kein kurs|kein training|entfällt am|pas de cours|sin clase|sin clases|senza lezione|"

@@ -34,6 +34,7 @@ from nomarium.lazily import regex
 WEEK_OF = (
     "week beginning|week commencing|w/c|w/b|week of|week starting|week starts|monday|week from|week start|first day of week|"
     "week begin date|week starting date|week commencing date|week begins|calendar week start|calendar week start date|reporting week begins|week commencing monday|"
+    "monday date|date of monday|mondays|week start date|start of week|w/c date|week commences|"
     "monday of the week|week that begins|starts on monday|woche ab|woche vom|wochenbeginn|wochenanfang|woche beginnt am|"
     "montag der woche|semaine du|semaine commençant le|lundi de la semaine|semana del|semana de|semana que empieza el|"
     "lunes de la semana|settimana del|settimana dal|semana começando|semana com início em|week van|week beginnend op|uge fra|"

@@ -632,7 +632,7 @@ _INITIALS = regex(r"[A-ZÄÖÜÅØÆ]{2,4}")
 def _heads_names(found: Crossing) -> bool:
     """Tell whether the names of a crossing stand below a heading such as Class or Room, and so are no periods."""
     heading = found.heading(found.named_by) if found.named_by is not None else ""
-    return Headings(TIMETABLE_SHEET)(heading) in ("class", "teacher", "room", "student", "team", "group")
+    return Headings(TIMETABLE_SHEET)(heading) in ("class", "course", "teacher", "room", "student", "team", "group")
 
 
 def _share_hours(found: Crossing) -> bool:
@@ -647,10 +647,10 @@ def _not_bells(found: Crossing, texts: Sequence[str]) -> bool:
     """Tell whether cells that all hold times are no bell times: they have words beside, or overlap on a day."""
     if any(len(text) > len(span.text) + 2 for text in texts if (span := span_in(text))):
         return True
-    if (
-        found.role() in ("team", "teacher", "student")
-        or Headings(TIMETABLE_SHEET)(found.heading(found.leads[0])) == "class"
-    ):
+    known = Headings(TIMETABLE_SHEET)
+    if any(known(found.heading(lead)) in ("teacher", "room") for lead in found.leads):
+        return True
+    if found.role() in ("team", "teacher", "student") or known(found.heading(found.leads[0])) == "class":
         return True
     by_day: dict[int, list[str]] = {}
     for _, column, text in found.cells():

@@ -25,6 +25,7 @@ from nomarium.core.shapes.months import DrawnDay, month_blocks, year_page
 from nomarium.core.shapes.months_across import months_across
 from nomarium.core.shapes.names_below_days import names_below_days
 from nomarium.core.shapes.paired_hours import join_paired_hours
+from nomarium.core.shapes.periods_of_days import periods_of_days
 from nomarium.core.shapes.sentences import sentences
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.unfolding import unfold
@@ -74,6 +75,7 @@ _OTHER_SHAPES = (
     days_beside,
     names_below_days,
     crossed_weekdays,
+    periods_of_days,
     groups_across,
     sentences,
     hours_across,

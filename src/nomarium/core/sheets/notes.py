@@ -89,6 +89,12 @@ def notes_of(grid: Grid, table: Table) -> list[Note]:
     return found
 
 
+def _beside(notes: Sequence[Note], table: Table) -> list[Note]:
+    """Return the notes that are no records: what these say is told where they are read."""
+    records = set(table.row_numbers[-_MOST_BELOW:])
+    return [note for note in notes if note.row not in records]
+
+
 def _last_whole(table: Table) -> int:
     """Return the row of the last record with more than one cell; that of the headings where none of a few has."""
     for record in reversed(range(max(0, len(table) - _MOST_BELOW), len(table))):
@@ -141,7 +147,7 @@ def take_notes(
     _take_length(found, [note for note in notes if length_said(note.text)], table, matches, kind)
     untold = [
         note
-        for note in found.unused
+        for note in _beside(found.unused, table)
         if says_when_or_where(note.text) or (not timed and _HOUR.search(note.text))
         if not says_how_new(note.text) and (kind.kind is Kind.LIST or not _only_names_span(note.text))
     ]
@@ -162,7 +168,7 @@ def take_notes(
 
 def tell_notes(grid: Grid, table: Table) -> list[Problem]:
     """Return a word on each note beside a table of whose notes nothing is ever taken, and that says when or where."""
-    telling = [note for note in notes_of(grid, table) if says_when_or_where(note.text)]
+    telling = [note for note in _beside(notes_of(grid, table), table) if says_when_or_where(note.text)]
     return [
         wording.note_unused(note.place, note.text)
         for note in telling

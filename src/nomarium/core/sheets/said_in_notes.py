@@ -295,12 +295,12 @@ def titled_span(text: str, order: Order | None = None, year: TitledYear | None =
 
 
 _NUMBERED_PART = regex(
-    r"\b(?:blocks?|terms?|sessions?|cycles?|modules?|quarters?|semesters?|trimesters?|parts?|phases?|rounds?|weeks?|"
+    r"\b20\d\d\b|\b(?:blocks?|terms?|sessions?|cycles?|modules?|quarters?|semesters?|trimesters?|parts?|phases?|rounds?|weeks?|"
     r"half[- ]terms?|courses?|bloc|bloques?|blok|blocco|phase|fase|quartal|kurs|runde|vecka|uke|uge|woche|wochen|"
     r"semaines?|semanas?|settimane|weken)\s*\d{1,2}(?:\s?[-–]\s?\d{1,2})?\b",
     re.IGNORECASE,
 )
-"""What a title calls the part of a year that it is about: “Block 1”, “Weeks 1–5”."""
+"""What a title calls the part of a year that it is about, and the year: “Block 1”, “Weeks 1–5”."""
 
 
 _WORDS_OF_TITLE = 5
@@ -412,7 +412,7 @@ def _dates_ahead_of_nothing(text: str) -> str:
     return dates.strip() if not any(map(str.isdigit, name)) and are_dates(dates) else ""
 
 
-_NO_ACTIVITY = rf"(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen|inga)\s+(?:{words.ACTIVITIES})\b"
+_NO_ACTIVITY = rf"{words.NONE_OF}\s+(?:{words.ACTIVITIES})\b"
 _NOTHING_BEHIND = regex(
     rf"(?P<rest>.*?\d[^:]*?)[\s:,;(–-]+(?:there (?:is|are|will be) )?{_NO_ACTIVITY}(?:\s*\([^()]*\))?[\s.)!]*",
     re.IGNORECASE,
@@ -445,7 +445,7 @@ _TO = regex(
     r"\d\S*\s*(?:[-–—]|\b(?:to|until|till|bis|au|al?|tot|t/m|til|till|hasta)\b)\s*\S*\d|[,;&]|\band\b", re.IGNORECASE
 )
 _NOTHING_IN = regex(
-    rf"(?:there (?:is|are|will be) )?(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen|inga)\s+(?:{words.ACTIVITIES})\b"
+    rf"(?:there (?:is|are|will be) )?{words.NONE_OF}\s+(?:{words.ACTIVITIES})\b"
     r"(?:\s+(?:in|during|over|on|at|for|am|an|im|in den|während|pendant|en|durante|i|op|på|om)\b)?"
     r"(?:\s+(?:the\s+|den\s+|der\s+|la\s+|les\s+|el\s+)?[^\d():,]{3,40}?)?"
     r"[\s(:,–-]+(?P<dates>\d[^():]*|[^\W\d_]{3,}\.? \d[^():]*)[\s).]*",

@@ -5,12 +5,14 @@ So too for days and times that are each at a place of their own: "Mon 5–6pm Fi
 
 from __future__ import annotations
 
+import re
 from collections.abc import Mapping, Sequence
 from typing import TYPE_CHECKING
 
 from nomarium.core.columns import Certainty, Match, parted_place, places_apart
 from nomarium.core.tables import Cell, Column, Table
 from nomarium.core.values import scan_span, several_times
+from nomarium.lazily import regex
 
 if TYPE_CHECKING:
     from nomarium.core.columns import Matches
@@ -21,7 +23,8 @@ _STARTS, _ENDS = ("start_time", "start", "hours"), ("end_time", "end")
 def split_times(table: Table, matches: Matches) -> None:
     """Let each time of a cell with several have a record of its own, all else of the row repeated.
 
-    Spans say themselves how long each takes; starts do so with a length beside them, or with as many ends.
+    Spans say themselves how long each takes; starts do so with a length beside them, or with as many ends. Two starts
+    with “and” between them are no start and end.
     """
     column = next(filter(None, map(matches.column, _STARTS)), None)
     if column is None:
@@ -38,7 +41,8 @@ def split_times(table: Table, matches: Matches) -> None:
         end = ends.cells[record] if ends else ""
         length = lengths.cells[record] if lengths else ""
         times, until = several.get(cell, [cell]), _times(end) or [end]
-        if not _are_sure(times, until, length):
+        apart = isinstance(cell, str) and _are_apart(cell) and (end, length) == ("", "")
+        if not (apart or _are_sure(times, until, length)):
             times, until = [cell], [end]
         records += [record] * len(times)
         starting += times
@@ -63,6 +67,15 @@ def split_slots(table: Table, matches: Matches) -> None:
     rooms = Column(column.heading, column.index, [place for parts in each for _, place in parts])
     table.derived.append(rooms)
     matches.all.append(Match(rooms, "room", Certainty.SURE, "places stand behind its times"))
+
+
+def _are_apart(text: str) -> bool:
+    """Tell whether a text names two times with “and” between them, and not from when to when: “between 10 and 12”."""
+    return _BOTH.search(text) is not None and _BETWEEN.search(text) is None
+
+
+_BETWEEN = regex(r"\b(?:between|zwischen|entre|tra|fra|tussen|mellan|mellem|mellom)\b", re.IGNORECASE)
+_BOTH = regex(r"[&+]|\b(?:and|und|et|y|e|en|och|og|i|oraz)\b", re.IGNORECASE)
 
 
 def _with_place(cell: Cell, several: Mapping[str, Sequence[tuple[str, str]]]) -> Sequence[tuple[Cell, Cell]]:

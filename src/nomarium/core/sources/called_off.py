@@ -135,12 +135,14 @@ def leave_out_idle(sheet: EventSheet, details: Details, all_day: Sequence[int]) 
 
 
 _IS_NOT_ON = regex(
-    r"(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen)\s+(?:meetings?|class(?:es)?|lessons?|sessions?|rehearsals?|"
+    r"(?:(?:[\w’' ]{2,30} )?(?:half[- ]?term|holidays?|break|vacation|easter|christmas|\w*ferien|vacances|vacaciones|"
+    r"vacanze|\w*vakantie|\w*lov|\w*ferie)(?:\s[–—-]\s|\s?[,:(]\s?))?(?:no|kein\w*|pas de|sin|nessun\w*|geen|ingen)\s+"
+    r"(?:meetings?|class(?:es)?|lessons?|sessions?|rehearsals?|"
     r"practice|training|club|choir|treffen|kurs|unterricht|probe|cours|séance|réunion|clases?|reunión|lezione|les|repetitie|möte|"
     r"møde|træning|träning)\b",
     re.IGNORECASE,
 )
-"""What the title of a row with times says where nothing is on: “No meeting – half term”."""
+"""What the title of a row with times says where nothing is on: “No meeting – half term”, “Half term (no meeting)”."""
 _BYE_WORDS = (
     "bye", "bye week", "spielfrei", "exempt", "exempte", "descansa", "descanso", "riposa", "riposo", "spilfri",
     "spillefri", "folga",

@@ -14,6 +14,8 @@ if TYPE_CHECKING:
     from nomarium.core.repeats import (
         Repeat,
     )
+    from nomarium.core.values.date_text import YearMonthDay
+    from nomarium.core.values.moment_text import MomentShape
     from nomarium.core.year import SchoolYear
 
 
@@ -26,7 +28,7 @@ class DatesInWords:
 
     def read(self, text: str, after: date) -> date | None:
         """Return the date that a text means: without a year, the first one on or after a date; None for none or two."""
-        shape = self._scanner.scan(text) or MomentScanner(likeliest_words([text])).scan(text)
+        shape = self._scan(text)
         if shape is None or shape.first is None or shape.last or shape.times:
             return None
         readings = shape.first.readings
@@ -36,10 +38,26 @@ class DatesInWords:
             found = {reading for reading in readings.values() if reading.possible}
         if len(found) != 1:
             return None
-        reading = found.pop()
-        years = (reading.year,) if reading.year is not None else (after.year, after.year + 1)
-        days = (reading._replace(year=year).as_date() for year in years)
-        return next((day for day in days if day and (reading.year is not None or day >= after)), None)
+        return _dated(found.pop(), after)
+
+    def _scan(self, text: str) -> MomentShape | None:
+        return self._scanner.scan(text) or MomentScanner(likeliest_words([text])).scan(text)
+
+    def _span(self, text: str, after: date) -> list[date]:
+        """Return all days from the first to the last of a span that its parts name, "22.–26.2.2027"; none in doubt."""
+        shape = self._scan(text)
+        if shape is None or shape.first is None or shape.last is None or shape.times:
+            return []
+        known = self._order or ("dmy" if shape.first.dotted else None)
+        found = set()
+        for order in [known] if known else [*shape.first.readings]:
+            both = [shape.first.readings.get(order), shape.last.readings.get(order)]
+            start, last = (_dated(one, after) if one is not None and one.possible else None for one in both)
+            if start is not None and last is not None and start <= last:
+                found.add((start, last))
+        start, last = found.pop() if len(found) == 1 else (date.max, date.min)
+        days = (last - start).days + 1
+        return [start + timedelta(days=step) for step in range(days)] if 0 < days <= _MOST_DAYS else []
 
     def days(self, text: str, after: date) -> list[date]:
         """Return the day that a text means, all from one to another, or those of a month; none for other texts.
@@ -48,6 +66,8 @@ class DatesInWords:
         """
         if (single := self.read(text, after)) is not None:
             return [single]
+        if span := self._span(text, after):
+            return span
         if (named := _MONTH.fullmatch(text)) is not None and (number := month_of(named["month"])) is not None:
             year = int(named["year"] or after.year + (number < after.month))
             return [date(year, number, day) for day in range(1, monthrange(year, number)[1] + 1)]
@@ -61,6 +81,13 @@ class DatesInWords:
         start = self.read(whole, after)
         days = (last - start).days + 1 if last is not None and start is not None else 0
         return [start + timedelta(days=step) for step in range(days)] if start and days <= _MOST_DAYS else []
+
+
+def _dated(reading: YearMonthDay, after: date) -> date | None:
+    """Return the date that a reading means: without a year, the first one on or after a date."""
+    years = (reading.year,) if reading.year is not None else (after.year, after.year + 1)
+    days = (reading._replace(year=year).as_date() for year in years)
+    return next((day for day in days if day and (reading.year is not None or day >= after)), None)
 
 
 _DAYS_OF_MONTH = regex(
