@@ -2002,4 +2002,29 @@ KEPT = {
         == with
         notes year-is-listed
     """,
+    "New York: Clubs, No school, School year": r"""
+        America/New_York
+        == Clubs.csv
+        Club,Advisor,Room,Meets,Time
+        Chess,Mr. Orr,12,"First and third Mondays",2:45-3:30
+        Robotics,Ms. Fay,Lab,Tuesdays and Thursdays,2:45-4:00
+        Yearbook,Mrs. Low,9,Every other Wednesday starting 9/16,2:45-3:30
+        == School year.csv
+        First day,Last day
+        9/8/2026,12/18/2026
+        == No school.csv
+        Date
+        9/21/2026
+        11/26/2026
+        11/27/2026
+        == comes out as
+        2026-09-08..2026-12-17 without 2026-09-09 2026-09-14 2026-09-21 2026-09-23 2026-09-28 2026-10-07 2026-10-12 2026-10-21 2026-10-26 2026-11-04 2026-11-09 2026-11-18 2026-11-23 2026-11-26 2026-11-30 2026-12-02 2026-12-14 2026-12-16
+        Tue Thu 14:45–16:00 | Robotics | Lab | Advisor: Ms. Fay
+        Wed 14:45–15:30 | Yearbook | 9 | Advisor: Mrs. Low
+        Mon 14:45–15:30 | Chess | 12 | Advisor: Mr. Orr
+        == in calendars
+        Clubs 41
+        == with
+        notes people-in-text unsure-column
+    """,
 }

@@ -2505,4 +2505,18 @@ KEPT = {
         == with
         notes note-used nothing-on year-of-title
     """,
+    "Dublin: Rotations (2)": r"""
+        Europe/Dublin
+        == Rotations.csv
+        Group,11 Jan - 5 Feb 2027,8 Feb - 5 Mar 2027,8 Mar - 2 Apr 2027
+        Group A,Surgery,Paediatrics,Psychiatry
+        Group B,Psychiatry,Surgery,Paediatrics
+        Group C,Paediatrics,Psychiatry,Surgery
+        == comes out as
+        2027-01-11 2027-02-08 2027-03-08 26 days | Paediatrics
+        2027-01-11 2027-02-08 2027-03-08 26 days | Psychiatry
+        2027-01-11 2027-02-08 2027-03-08 26 days | Surgery
+        == in calendars
+        Group A 3, Group B 3, Group C 3
+    """,
 }

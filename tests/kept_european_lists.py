@@ -950,4 +950,37 @@ KEPT = {
         == with
         notes cells-meet holds-for-dates note-used
     """,
+    "Vienna: Führungen": r"""
+        Europe/Vienna
+        == Führungen.csv
+        Führung;Wann;Treffpunkt
+        Schiffsbau kompakt;Samstags 11 Uhr, 5. Juni bis 28. August 2027;Kassa
+        Hafenrundgang;jeden 1. Sonntag im Monat, 14:00-15:30, Juni bis August 2027;Steg 2
+        Nachtführung;Freitag, 18.6.2027, 21:00-22:30 Uhr;Kassa
+        == comes out as
+        2027-06-05..2027-08-28
+        Sat 11:00–12:00 | Schiffsbau kompakt | Kassa
+        2027-06-06 2027-07-04 2027-08-01 14:00–15:30 | Hafenrundgang | Steg 2
+        2027-06-18 21:00–22:30 | Nachtführung | Kassa
+        == in calendars
+        Führungen 17
+        == with
+        notes unsure-column
+    """,
+    "Amsterdam: Dienstrooster": r"""
+        Europe/Amsterdam
+        == Dienstrooster.csv
+        Datum;Dag;Ploeg;Dienst
+        01-03-2027;ma;Blauw;07:00-07:00
+        02-03-2027;di;Rood;07:00-07:00
+        03-03-2027;wo;Groen;07:00-07:00
+        == comes out as
+        2027-03-01 07:00–07:00 | Blauw
+        2027-03-02 07:00–07:00 | Rood
+        2027-03-03 07:00–07:00 | Groen
+        == in calendars
+        Dienstrooster 3
+        == with
+        notes ends-next-day unsure-column
+    """,
 }

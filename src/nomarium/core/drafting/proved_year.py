@@ -164,7 +164,7 @@ def with_closures(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
     def as_closures(sheet: FoundSheet) -> FoundSheet:
         also = sheet.recognised.also
-        if sheet.kind is None and (said := _closes_on_dates_alone(sheet)):
+        if sheet.kind in (Kind.EVENTS, None) and (said := _closes_on_dates_alone(sheet)):
             return replace(sheet, recognised=Recognised(Kind.CLOSURES, f"it holds dates alone, and “{said}” says why"))
         if sheet.kind is Kind.TERMS and holds_holidays(_names_on(sheet)):
             return replace(sheet, recognised=replace(sheet.recognised, also=(*also, Kind.CLOSURES)))

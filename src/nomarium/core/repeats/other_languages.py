@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from functools import partial
 
-from nomarium.core.values import WEEKDAY_NAMES, weekday_in_any
+from nomarium.core.values import MONTH_NAMES, WEEKDAY_NAMES, month_of, weekday_in_any
 from nomarium.lazily import regex
 
 _PHRASES = {
@@ -109,7 +109,38 @@ def in_english(text: str) -> str | None:
         found = ordinals.sub(f"\x00{english}\x00", found)
     found = _BETWEEN.sub(" and ", _ARTICLES.sub("", found)).replace("\x00", "")
     found = _OTHER_OF_MONTH.sub("second ", found)
+    found = _MONTH_ALONE.sub(_month, _FROM_MONTH_TO_MONTH.sub(_months, found))
     return found if found != text else None
+
+
+_MONTH_ALONE = regex(
+    r"(?<![\d.] )(?<!\d)\b[^\W\d_]{3,}\b(?= (?:\d{4}|until|to|-|–|a|à|al|au|tot|til|till)\b| ?[-–])", re.IGNORECASE
+)
+"""A word that may be a month without a day: “Juni bis August 2027”."""
+
+
+_FROM_MONTH_TO_MONTH = regex(
+    r"\b(?:de|da|di)\s+(?P<first>[^\W\d_]{3,})\s+(?:à|a|al?|até)\s+(?P<last>[^\W\d_]{3,})(?:\s+de)?\s+(?P<year>\d{4})\b",
+    re.IGNORECASE,
+)
+"""“De septembre à décembre 2027”."""
+
+
+def _months(span: re.Match[str]) -> str:
+    """Return a span of months in English; any other words as they are."""
+    first, last = month_of(span["first"]), month_of(span["last"])
+    if first is None or last is None:
+        return span[0]
+    return f"from {MONTH_NAMES[first - 1]} to {MONTH_NAMES[last - 1]} {span['year']}"
+
+
+def _month(word: re.Match[str]) -> str:
+    """Return a month's name in English; any other word as it is."""
+    number = month_of(word[0]) if len(word[0]) >= _SHORTEST_MONTH else None
+    return word[0] if number is None else MONTH_NAMES[number - 1]
+
+
+_SHORTEST_MONTH = 4
 
 
 def _weekday(word: re.Match[str], shortest: int) -> str:

@@ -27,6 +27,7 @@ from nomarium.core.shapes.names_below_days import names_below_days
 from nomarium.core.shapes.paired_hours import join_paired_hours
 from nomarium.core.shapes.periods_of_days import periods_of_days
 from nomarium.core.shapes.sentences import sentences
+from nomarium.core.shapes.spans_across import spans_across
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.shapes.unfolding import unfold
 from nomarium.core.shapes.untold import lines_untold
@@ -70,6 +71,7 @@ _OTHER_SHAPES = (
     captioned_list,
     dates_below_labels,
     dates_across,
+    spans_across,
     months_across,
     day_sheet,
     days_beside,

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from contextlib import suppress
 from datetime import date
 from typing import NamedTuple
@@ -10,7 +11,8 @@ from nomarium.core.columns import Kind
 from nomarium.core.repeats import NotUnderstood, read_words
 from nomarium.core.shapes.unfolded import ListRows, Unfolded
 from nomarium.core.tables import Grid, GridView
-from nomarium.core.values import are_dates, is_date, spans_in, without_preposition
+from nomarium.core.values import Found, are_dates, is_date, spans_in, without_preposition
+from nomarium.lazily import regex
 
 _MOST_ABOVE = 6
 _LONGEST = 160
@@ -51,9 +53,22 @@ def _said_below(view: GridView, head: int, column: int) -> dict[int, _Sentence]:
     return found if any(one.repeats or not is_date(one.days) for one in found.values()) else {}
 
 
+def _only_time(text: str) -> re.Match[str] | None:
+    """Return the only time of day of a text, which surely is one: “11 Uhr”, “7 pm”; None for none, or several."""
+    times = list(_TIME.finditer(text)) if len(text) <= _LONGEST else []
+    return times[0] if len(times) == 1 else None
+
+
+_TIME = regex(
+    r"(?<![\d.:])\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\b\.?|uhr\b|uur\b|h\b)|(?<![\d.:])\d{1,2}[:h]\d{2}(?![\d:])",
+    re.IGNORECASE,
+)
+
+
 def _read(text: str) -> _Sentence | None:
     """Return what a cell says; None where it has no single span of times, or no bounds beside its days."""
     spans = list(spans_in(text)) if len(text) <= _LONGEST else []
+    spans = spans or ([Found(one[0], *one.span())] if (one := _only_time(text)) is not None else [])
     if len(spans) != 1:
         return None
     before, behind = text[: spans[0].start], text[spans[0].end :].strip(" ,;")
@@ -61,8 +76,12 @@ def _read(text: str) -> _Sentence | None:
     with suppress(NotUnderstood):
         found = read_words(repeat, date(2000, 1, 3))
         return _Sentence(repeat, spans[0].text, repeats=True) if found.first and (found.until or found.times) else None
-    dates = f"{before} {behind}".strip(" ,;")
+    dates = _WEEKDAY_AHEAD.sub(r"\1 ", f"{before} {behind}".strip(" ,;"))
     return _Sentence(dates, spans[0].text, repeats=False) if are_dates(dates) else None
+
+
+_WEEKDAY_AHEAD = regex(r"^([^\W\d_]{2,}\.?),\s+(?=\d)")
+"""“Freitag, 18.6.2027”."""
 
 
 def _list(view: GridView, head: int, column: int, said: dict[int, _Sentence]) -> Unfolded:

@@ -83,6 +83,8 @@ class RowTimes(NamedTuple):
     """Whether the row repeats: its times are then those of one event."""
     apart: bool = False
     """Whether its days and its times stand in cells of their own."""
+    as_span: bool = False
+    """Whether one cell names both times: "07:00–07:00"."""
 
 
 class SpanFound(NamedTuple):
@@ -119,7 +121,9 @@ def gather(starts: Sequence[Moment], ends: Sequence[Moment]) -> RowTimes | Findi
         last, end = last or final_day, end or final_time
     midnights = begins_at_midnight, ends_at_midnight
     apart = all(moment.first is None or moment.start is None for moment in (*starts, *ends))
-    return _with_midnights(RowTimes(first, start, last, end, all_day, None, midnights, None, in_one_cell, apart=apart))
+    as_span = any(moment.start is not None and moment.end is not None for moment in (*starts, *ends))
+    found = RowTimes(first, start, last, end, all_day, None, midnights, None, in_one_cell, apart=apart, as_span=as_span)
+    return _with_midnights(found)
 
 
 def _with_midnights(times: RowTimes) -> RowTimes:
@@ -224,13 +228,11 @@ def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> S
         end = after(start, times.length or Length(0, rules.length), rules.zone)
         assumed = not times.length and rules.length > timedelta(0)
     else:
-        ending = end_after(starting, times.end) if times.last in (None, first) else times.end
-        end, _ = _local(times.last or first, ending, rules.zone)
-        if end < start and times.last is None and not absolute:
-            end += timedelta(days=1)
-            if not may_pass_midnight(starting.seconds, ending.seconds, nights=rules.nights):
-                return _refused(wording.end_before_start(start, end - timedelta(days=1)))
-            findings.append(wording.ends_next_day(start, end))
+        ended = _ended(times, first, start, starting, absolute, rules)
+        if isinstance(ended, SpanFound):
+            return ended
+        end, said = ended
+        findings += said
         if times.length and end != after(start, times.length, rules.zone):
             return _refused(wording.length_against_end(start, end))
     if end < start:
@@ -243,6 +245,27 @@ def _timed(times: RowTimes, day: date, stated: ClockTime, rules: SpanRules) -> S
     if any(finding.is_error for finding in findings):
         return SpanFound(None, tuple(findings))
     return SpanFound(Occurrence(start, end, False, rules.zone), tuple(findings), assumed, days)
+
+
+def _ended(
+    times: RowTimes, first: date, start: datetime, starting: ClockTime, absolute: bool, rules: SpanRules
+) -> tuple[datetime, list[Finding]] | SpanFound:
+    """Return when an event ends whose end is said, on the next day where that is so, and a word on it."""
+    stated = times.end or starting
+    ending = end_after(starting, stated) if times.last in (None, first) else stated
+    end, _ = _local(times.last or first, ending, rules.zone)
+    if times.last is not None or absolute or end > start:
+        return end, []
+    following = end + timedelta(days=1)
+    if end == start:
+        return (
+            (following, [wording.ends_next_day(start, following)])
+            if times.as_span
+            else (end, [wording.no_length(start)])
+        )
+    if not may_pass_midnight(starting.seconds, ending.seconds, nights=rules.nights):
+        return _refused(wording.end_before_start(start, end))
+    return following, [wording.ends_next_day(start, following)]
 
 
 def _so_long_each_day(times: RowTimes, start: datetime, rules: SpanRules, findings: list[Finding]) -> SpanFound:

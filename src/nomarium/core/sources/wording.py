@@ -265,6 +265,13 @@ def ends_next_day(start: datetime, end: datetime) -> Finding:
     return Finding(Severity.NOTE, "ends-next-day", message, about="end")
 
 
+def no_length(start: datetime) -> Finding:
+    """A start and an end that are the same time."""
+    message = f"It begins and ends at {_clock(start)}: an event without a length."
+    advice = "If it lasts until the same time on the next day, write its last day, or both times into one cell"
+    return Finding(Severity.WARNING, "no-length", message, (advice,), about="end")
+
+
 def skipped_time(moment: datetime, zone: str) -> Finding:
     """The clock is put forward over this time."""
     message = f"{_clock(moment)} does not exist on {day_words(moment)} in {zone}: the clock is put forward over it."
