@@ -2519,4 +2519,51 @@ KEPT = {
         == in calendars
         Group A 3, Group B 3, Group C 3
     """,
+    "London: Calendar, Clubs": r"""
+        Europe/London
+        == Clubs.csv
+        Day,Start,End,Club,Room
+        Monday,15:30,16:30,Chess,R1
+        == Calendar.csv
+        Event,Date,To
+        Term 1 begins,2026-09-07,
+        Swimming starts,2026-09-14,
+        After-school clubs begin,2026-09-21,
+        Half term (closed),2026-10-26,2026-10-30
+        Rehearsals end,2026-12-04,
+        Term 1 ends,2026-12-18,
+        == comes out as
+        2026-09-07..2026-12-14 without 2026-10-26
+        Mon 15:30–16:30 | Chess | R1
+        == in calendars
+        Chess 14, R1 14
+        == with
+        warning not-a-closure Calendar.csv, A3:C3
+        warning not-a-closure Calendar.csv, A4:C4
+        warning not-a-closure Calendar.csv, A6:C6
+        notes unsure-column
+    """,
+    "London: Calendar, Clubs, Terms": r"""
+        Europe/London
+        == Clubs.csv
+        Day,Start,End,Club,Room
+        Monday,15:30,16:30,Chess,R1
+        == Terms.csv
+        Term,From,To
+        Autumn,2026-09-07,2026-12-18
+        == Calendar.csv
+        Event,Date
+        Swimming starts,2026-09-14
+        Half term starts,2026-10-26
+        Half term ends,2026-10-30
+        Swimming ends,2026-11-20
+        INSET (closed),2026-11-23
+        == comes out as
+        2026-09-07..2026-12-14 without 2026-10-26 2026-11-23
+        Mon 15:30–16:30 | Chess | R1
+        == in calendars
+        Chess 13, R1 13
+        == with
+        notes unsure-column
+    """,
 }

@@ -2572,4 +2572,46 @@ KEPT = {
         == in calendars
         7S 90
     """,
+    "Dublin: House exams": r"""
+        Europe/Dublin
+        == House exams.csv
+        House exams – May 2027,,,
+        Date,Session,2nd Year,5th Year
+        Mon 17 May,9.00am,English (2 h),Maths P1 (2.5 h)
+        ,1.30pm,Geography (1.5 h),
+        Tue 18 May,9.00am,Maths (2 h),Irish P1 (2 h)
+        == comes out as
+        2027-05-17 09:00–11:00 | English
+        2027-05-17 09:00–11:30 | Maths P1
+        2027-05-17 13:30–15:00 | Geography
+        2027-05-18 09:00–11:00 | Irish P1
+        2027-05-18 09:00–11:00 | Maths
+        == in calendars
+        2nd Year 3, 5th Year 2
+        == with
+        notes day-carried year-of-title
+    """,
+    "London: Closures, Lessons, Terms": r"""
+        Europe/London
+        == Lessons.csv
+        Class,Day,Start,End,Subject
+        7A,Wednesday,09:00,10:00,Maths
+        7A,Wednesday,14:00,15:00,Games
+        == Terms.csv
+        Term,From,To
+        Autumn,2026-09-07,2026-10-23
+        == Closures.csv
+        Event,Date,Closed
+        Staff conference,2026-09-23,afternoon
+        Open morning,2026-09-30,until 10:30
+        Founders Day,2026-10-14,all day
+        == comes out as
+        2026-09-09..2026-10-21 without 2026-10-14
+        Wed but 2026-09-23 14:00–15:00 | Games (7A)
+        Wed but 2026-09-30 09:00–10:00 | Maths (7A)
+        == in calendars
+        7A 10
+        == with
+        notes not-rung part-of-day
+    """,
 }

@@ -983,4 +983,22 @@ KEPT = {
         == with
         notes ends-next-day unsure-column
     """,
+    "Stockholm: Kurser, Lov": r"""
+        Europe/Stockholm
+        == Kurser.csv
+        Kurs;Ledare;Dagar;Tid;Start;Antal ggr;Lokal
+        Keramik;Eva Lund;måndagar;18.00-20.30;2027-01-18;8;Ateljén
+        Svenska A1;Olle Berg;tisdagar och torsdagar;17.30-19.00;2027-01-19;20;Sal 2
+        == Lov.csv
+        Lov;Från;Till
+        Sportlov;2027-02-22;2027-02-26
+        == comes out as
+        2027-01-18..2027-04-01 without 2027-02-22 2027-02-23 2027-02-25 2027-03-22 2027-03-29
+        Mon 18:00–20:30 | Keramik | Ateljén
+        Tue Thu 17:30–19:00 | Svenska A1 | Sal 2
+        == in calendars
+        Eva Lund 8, Olle Berg 20, Keramik 8, Svenska A1 20, Ateljén 8, Sal 2 20
+        == with
+        notes unsure-column
+    """,
 }

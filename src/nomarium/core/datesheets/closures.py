@@ -94,19 +94,27 @@ def take_closures(
     mixed = isinstance(sheet.sheet.table, LineTable) and sum(closes_school(row.name) for row in rows) >= _SEVERAL
     reader = _Reader(sheet, found, {name.casefold(): name for name in cycles}, problems, mixed)
     edges = join_edges(rows, of_school=False)
+    beside = [one.row for one in edges.spans if not _speaks_of_closing(one.name)]  # “Advising begins”, “Swimming ends”
     for joined in edges.spans:
-        reader.take(joined.row._replace(name=joined.name, last=joined.last))
+        if joined.row not in beside:
+            reader.take(joined.row._replace(name=joined.name, last=joined.last))
     for row, edge in edges.open:
-        if speaks_of_holiday(edge.what) or names_holiday(edge.what) or closes_school(row.name):
+        if _speaks_of_closing(edge.what) or closes_school(row.name):
             problems.append(wording.edge_alone(sheet.place(row), row.name, edge.side))
-        else:  # “Advising begins” says nothing of school
-            problems.append(wording.not_a_closure(sheet.place(row), row.name))
-            found.left_out += 1
+        else:
+            beside.append(row)
+    problems += [wording.not_a_closure(sheet.place(row), row.name) for row in beside]
+    found.left_out += len(beside)
     apart = {*in_use} | edges.used | {row.record for row, _ in edges.open} | join_edges(rows, of_school=True).used
     for row in rows:
         if row.record not in apart:
             reader.take(row)
     return problems
+
+
+def _speaks_of_closing(what: str) -> bool:
+    """Tell whether what begins or ends is a holiday, or closes the school."""
+    return speaks_of_holiday(what) or names_holiday(what) or closes_school(what)
 
 
 _RETURN = regex(

@@ -36,7 +36,13 @@ class Edge(NamedTuple):
     @property
     def of_school(self) -> bool:
         """Whether school itself begins or ends, and no holiday."""
-        return bool(_SCHOOL.search(self.what)) and not speaks_of_holiday(self.what)
+        what = self.what
+        return bool(_SCHOOL.search(what)) and not _BESIDE_SCHOOL.search(what) and not speaks_of_holiday(what)
+
+    @property
+    def of_activity(self) -> bool:
+        """Whether something begins or ends that goes on week by week, as clubs do: where no school is, that is it."""
+        return bool(_ACTIVITY.search(self.what)) and not speaks_of_holiday(self.what)
 
     @property
     def without_break(self) -> Edge:
@@ -57,9 +63,18 @@ _SCHOOL = regex(
     r"\b(?:school|classes|class|terms?|semesters?|quarters?|trimesters?|lessons|instruction|students|school year|"
     r"semestre|trimestre|bimestre|cuatrimestre|quadrimestre|halbjahr|schulhalbjahr|termin|session|seasons?|saison|temporada|stagione|seizoen|sæson|sesong|säsong|training|"
     r"teaching|clases|curso|lectivo|rentrée|année|anno|élèves|unterricht|schule|schuljahr|cours|classe|lezioni|scuola|lessen|skole|skola|"
-    rf"undervisning|aulas?|letivo|escola|escolar|{words.ACTIVITIES})\b|{_SCHOOL_DECLINED}",
+    rf"undervisning|aulas?|letivo|escola|escolar)\b|{_SCHOOL_DECLINED}",
     re.IGNORECASE,
 )
+_BESIDE_SCHOOL = regex(
+    r"\b(?:after[- ]school|clubs?|activit(?:y|ies)|swimming|rehearsals?|practices?|games|matches|fixtures?|tutoring|"
+    r"workshops?|services?|clinics?|coaching|photos?|pictures?|trips?|fairs?|plays?|concerts?|registration|enrol\w*|"
+    r"applications?|interviews?|advising|orientation|meals|lunch\w*|bus(?:es)?|sports|ags?|ateliers?|talleres|"
+    r"inscri\w+|matrícula\w*|iscrizion\w+)\b",
+    re.IGNORECASE,
+)
+"""What begins or ends beside school itself: “After-school clubs”, “School photos”."""
+_ACTIVITY = regex(rf"\b(?:{words.ACTIVITIES})\b", re.IGNORECASE)
 _HOLIDAY = regex(
     r"\b(?:holidays?|break|vacations?|half[- ]term|recess|reading (?:week|days?)|study (?:week|days?)|inset|"
     r"closures?|closed|no (?:school|class|classes|lessons)|"
@@ -253,6 +268,8 @@ def join_edges(rows: Iterable[DatedRow], *, of_school: bool) -> Edges:
     in_order = sorted(rows, key=lambda row: row.first)
     edges = [(row, edge) for row in in_order if (edge := edge_of(row.name)) is not None]
     edges = _with_the_last_before_a_break(edges)
+    if not any(edge.of_school for _, edge in edges):
+        edges = [(row, edge._replace(what="school") if edge.of_activity else edge) for row, edge in edges]
     found = Edges()
     if of_school and (whole := _until_a_break(in_order, edges)):
         return Edges([whole], used={whole.row.record, in_order[-1].record})

@@ -106,12 +106,15 @@ def _says_when_school_begins(sheet: FoundSheet) -> bool:
     Where both stand in one row they are headings: the dates are below them. So are bare words without a date beside.
     """
     sides: set[Side] = set()
+    of_clubs: set[Side] = set()
     for row in sheet.grid.rows if sheet.grid else ():
         if any(isinstance(cell, str) and is_bare_edge(cell) for cell in row) and not _names_any_date(row):
             continue
-        edges = (edge_of(cell) for cell in row if isinstance(cell, str))
-        of_row = {edge.side for edge in edges if edge is not None and edge.without_break.of_school}
-        sides |= of_row if len(of_row) == 1 else set()
+        edges = [edge.without_break for cell in row if isinstance(cell, str) and (edge := edge_of(cell)) is not None]
+        if len({edge.side for edge in edges}) == 1:
+            sides |= {edge.side for edge in edges if edge.of_school}
+            of_clubs |= {edge.side for edge in edges if edge.of_activity}
+    sides = sides or of_clubs
     if sides == {Side.BEGINS} and _may_be_mixed(sheet):
         terms = read_terms(as_found(sheet))[0]
         return bool(terms) and all(term.last - term.first > SHORTEST_TERM for term in terms)

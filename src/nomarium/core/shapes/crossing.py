@@ -724,7 +724,7 @@ def _is_sure_turned(found: Crossing) -> bool:
     if (found.dated and (by_hours or places)) or on_duty:
         return True
     texts = found.texts()
-    forms = {re.sub(r"\d+", "9", re.sub(r"\b[A-Za-z]\b|(?<=\d)[a-z]\b", "A", name)) for name in names}
+    forms = {re.sub(r"\d+(?:st|nd|rd|th)?", "9", re.sub(r"\b[A-Za-z]\b|(?<=\d)[a-z]\b", "A", name)) for name in names}
     on_rota = found.dated and any(map(_ABOUT_PEOPLE.search, found.titles)) and all(map(_is_short, texts))
     if (len(forms) == 1 and forms != set(names)) or _share_texts(found) or on_rota:
         return True

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Mapping, Sequence
 from datetime import date, time
 
@@ -12,6 +13,7 @@ from nomarium.core.shapes.day_titles import date_in_words, date_of
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.tables import Cell, GridView
 from nomarium.core.values import is_place_word, scan_span, weekday_in_any
+from nomarium.lazily import regex
 
 
 def list_of_day(view: GridView, head: int) -> Unfolded | None:
@@ -59,7 +61,8 @@ def _may_be_list(view: GridView, head: int, headings: Mapping[int, str], fields:
     says_day = not DAY_HEADINGS.isdisjoint(map(heading_key, headings.values()))
     if len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys() or says_day:
         return False
-    if len(fields) < _FEWEST_FIELDS and not any(holds_numbers(view, head, column) for column in headings):
+    is_list = any(is_of_slots(text) or holds_numbers(view, head, column) for column, text in headings.items())
+    if len(fields) < _FEWEST_FIELDS and not is_list:
         return False
     if "location" not in fields or not fields.keys() <= _OF_TIMES | {"location"}:
         return True
@@ -103,6 +106,20 @@ def _is_day(view: GridView, row: int, column: int) -> bool:
 
 _FEWEST_HEADINGS = 3
 _DATES = frozenset({"start_date", "end_date", "weekday", "repeat", "period"})
+
+
+def is_of_slots(heading: str) -> bool:
+    """Tell whether a heading is one of a list whose rows are a slot each, “Student”, “Parent”: the name of nobody."""
+    return _ROLE.fullmatch(heading) is not None
+
+
+_ROLE = regex(
+    r"(?:name (?:of )?)?(?:the )?(?:students?|pupils?|child|children|parents?|parents?/(?:guardians?|carers?)|"
+    r"guardians?|carers?|family|families|patients?|clients?|visitors?|candidates?|teachers?|staff|tutors?|subjects?|courses?|notes?|"
+    r"phone|e-?mail|schüler(?:/in|in)?|kind|eltern|lehrer|élèves?|parents d.élève|enfant|professeur|alumn[oa]s?|padres|"
+    r"familia|profesor|alunn[oi]|genitori|leerling|ouders?|elev|förälder|foresatte|forældre)(?:.s)?(?: names?)?",
+    re.IGNORECASE,
+)
 
 
 def holds_numbers(view: GridView, row: int, column: int) -> bool:

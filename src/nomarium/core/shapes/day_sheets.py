@@ -20,7 +20,7 @@ from nomarium.core.shapes import wording
 from nomarium.core.shapes.axis import by_their_weekdays, one_date
 from nomarium.core.shapes.cell_texts import is_free
 from nomarium.core.shapes.crossing import find_crossing
-from nomarium.core.shapes.day_lists import has_time, holds_numbers, list_of_day
+from nomarium.core.shapes.day_lists import has_time, holds_numbers, is_of_slots, list_of_day
 from nomarium.core.shapes.day_titles import date_in_words, date_of, days_of, titles, week_of, year_above
 from nomarium.core.shapes.unfolded import Unfolded
 from nomarium.core.sheets import note_used
@@ -196,6 +196,7 @@ def _names_at(view: GridView, row: int) -> dict[int, str]:
     plain = len(words) == len(names) and not any(map(has_time, names.values())) and len(set(words)) == len(words)
     known = Headings(EVENT_SHEET)
     plain = plain and not any(_begins_with_weekday(word) or known(word) in _TIMES for word in words)
+    plain = plain and not all(is_of_slots(word) for word in words)
     plain = plain and not any(holds_numbers(view, row, column) for column in names)
     return names if len(names) >= _FEWEST_NAMES and plain and below and is_head else {}
 

@@ -270,7 +270,7 @@ def weekday_in_any(text: str) -> int | None:
         return int(numbered["feira"] or numbered["thu"]) - 2
     if eastern := _EASTERN.fullmatch(word):
         return _EASTERN_DAYS.index(next(filter(None, eastern.groups()))) // _WRITINGS
-    for form in (word, word.removesuffix("s")) if len(word) >= _SHORTEST_PLURAL else (word,):
+    for form in _singulars(word):
         if form in ENGLISH.weekdays:
             return ENGLISH.weekdays[form]
         found = {names.weekdays[form] for names in usual_languages() if form in names.weekdays}
@@ -282,6 +282,17 @@ def weekday_in_any(text: str) -> int | None:
     return None
 
 
+def _singulars(word: str) -> Iterator[str]:
+    """Yield a word, and what it would be without the ending of several: "Mondays", "måndagar", "maandagen"."""
+    yield word
+    if len(word) >= _SHORTEST_PLURAL:
+        yield word.removesuffix("s")
+    if len(word) >= _LONG_PLURAL:
+        yield from (word.removesuffix(ending) for ending in _PLURALS if word.endswith(ending))
+
+
+_LONG_PLURAL = 7
+_PLURALS = ("arna", "ar", "ene", "er", "en", "e", "isin", "sin")
 _NUMBERED = regex(r"(?P<feira>[2-6])\.?[ªao]?[ .-]{0,2}(?:feiras?|f)|thứ ?(?P<thu>[2-7])")
 """Weekdays by number, Monday the second: "2ª-feira" in Portuguese, "Thứ 2" in Vietnamese."""
 
