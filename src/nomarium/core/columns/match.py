@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 
 from nomarium.core.columns import wording
 from nomarium.core.columns.by_contents import fields_by_contents
+from nomarium.core.columns.closings import marks_of_closures
 from nomarium.core.columns.contents import (
     are_clock_times,
     are_first_and_last_days,
@@ -27,9 +28,7 @@ from nomarium.core.columns.contents import (
     holds_repeats,
     holds_spans_of_dates,
     holds_times,
-    holds_titles,
     holds_weekdays,
-    marks_rows,
     may_be_times,
     named_field,
     names_no_time,
@@ -81,7 +80,7 @@ def match_columns(table: Table, stated: Mapping[str, str], headings: Headings) -
     _no_ends_beside_hours(matches)
     _departures_first(matches, headings.sheet)
     _due_dates_end(matches)
-    _marks_of_closures(matches, headings.sheet)
+    marks_of_closures(matches, headings.sheet)
     _days_and_times_apart(matches, headings.sheet)
     _last_day_of_repeats(matches)
     _breaks_of_terms(matches, headings.sheet)
@@ -237,48 +236,6 @@ def _retell(matches: Matches, fields: Collection[str], fits: Callable[[Match], b
     fitting = (match for match in matches.all if match.field in fields and match.is_free and fits(match))
     if matches.open(name) and (match := next(fitting, None)) is not None:
         match.field, match.why = name, f"its heading, with {below} below it"
-
-
-def _marks_of_closures(matches: Matches, sheet: SheetKind) -> None:
-    """Let crosses below “No school” say which rows of a calendar close it: the others do not, and have names beside."""
-    if sheet.kind is not Kind.CLOSURES:
-        return
-    parts = [match for match in matches.all if match.is_free and matches.open("part") and _says_part_of_day(match)]
-    if len(parts) == 1:
-        parts[0].field, parts[0].why = "part", "its heading, with parts of the day below it"
-    named = [match for match in matches.all if match.field in ("", "summary") and holds_titles(match.column)]
-    marked = [
-        match
-        for match in matches.all
-        if match.field in ("summary", "kind") and match.is_free and marks_rows(match.column)
-    ]
-    if len(marked) == 1 and named:
-        column = marked[0].column
-        column.cells = ["no" if cell == "" else "closed" for cell in column.cells]
-        marked[0].field, marked[0].why = "kind", "its heading, with crosses below it"
-
-
-def _says_part_of_day(match: Match) -> bool:
-    """Tell whether “Closed” stands above parts of the day, “afternoon”, “until 10:30”, all filled cells being such."""
-    texts = [plain_text(cell).strip() for cell in match.column.distinct if cell != ""]
-    named = match.field in ("", "summary", "kind") and _CLOSED.fullmatch(match.column.heading.strip()) is not None
-    return named and any(map(_PART_OF_DAY.fullmatch, texts)) and all(map(_PART_OR_WHOLE.fullmatch, texts))
-
-
-_CLOSED = regex(
-    r"closed|closure|closes|when closed|geschlossen|fermé|cerrado|chiuso|gesloten|stängt|lukket|stengt", re.IGNORECASE
-)
-_PART = (
-    r"(?:in the )?(?:mornings?|afternoons?|evenings?|am|pm|vormittags?|nachmittags?|matin|après-midi|mañana|tarde|"
-    r"mattina|pomeriggio|ochtend|middag|förmiddag|eftermiddag)(?: only)?|"
-    r"(?:from|until|till|after|before|ab|bis|vor|nach|à partir de|jusqu.à|desde|hasta|"
-    r"dalle|fino alle|vanaf|tot|från|till)\s+\d[\d:. apm]*|"
-    r"periods? \d[\d–, -]*"
-)
-_PART_OF_DAY = regex(_PART, re.IGNORECASE)
-_PART_OR_WHOLE = regex(
-    rf"{_PART}|(?:all|whole|full|entire)(?: the)?(?: day)?|yes|ganztägig|journée|todo el día", re.IGNORECASE
-)
 
 
 def _begins_with_numbers(match: Match) -> bool:

@@ -8,7 +8,7 @@ if TYPE_CHECKING:
     from nomarium.core.datesheets.closures import ClosureList, read_closures, speaks_of_school
     from nomarium.core.datesheets.edges import Side, edge_of, is_bare_edge, names_holiday, names_term
     from nomarium.core.datesheets.listed import ListedDays, read_listed_days
-    from nomarium.core.datesheets.plain_list import is_plain_list, is_plain_tab, read_plain_list, read_plain_tab
+    from nomarium.core.datesheets.plain_list import names_dates, read_plain_list, read_plain_tab
     from nomarium.core.datesheets.public_holidays import leave_open, read_public_holidays
     from nomarium.core.datesheets.row_names import closes_school, names_event
     from nomarium.core.datesheets.rows import DatedSheet
@@ -32,9 +32,8 @@ __all__ = [
     "holds_holidays",
     "holidays_among_terms",
     "is_bare_edge",
-    "is_plain_list",
-    "is_plain_tab",
     "leave_open",
+    "names_dates",
     "names_event",
     "names_holiday",
     "names_term",

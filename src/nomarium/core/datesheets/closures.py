@@ -94,10 +94,12 @@ def take_closures(
     mixed = isinstance(sheet.sheet.table, LineTable) and sum(closes_school(row.name) for row in rows) >= _SEVERAL
     reader = _Reader(sheet, found, {name.casefold(): name for name in cycles}, problems, mixed)
     edges = join_edges(rows, of_school=False)
-    beside = [one.row for one in edges.spans if not _speaks_of_closing(one.name)]  # “Advising begins”, “Swimming ends”
+    beside: list[DatedRow] = []  # “Advising begins”, “Swimming ends”
     for joined in edges.spans:
-        if joined.row not in beside:
+        if _speaks_of_closing(joined.name):
             reader.take(joined.row._replace(name=joined.name, last=joined.last))
+        else:
+            beside.append(joined.row)
     for row, edge in edges.open:
         if _speaks_of_closing(edge.what) or closes_school(row.name):
             problems.append(wording.edge_alone(sheet.place(row), row.name, edge.side))

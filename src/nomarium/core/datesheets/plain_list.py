@@ -76,7 +76,10 @@ def read_plain_list(path: Path, vocabulary: Vocabulary) -> tuple[LineTable, list
 
 
 def read_plain_tab(grid: Grid, vocabulary: Vocabulary) -> tuple[LineTable, list[Problem]] | None:
-    """Read a tab of a workbook without headings, its rows as the lines of a plain list; None where it is no such."""
+    """Read a tab of a workbook without headings, its rows as the lines of a plain list; None where it is no such.
+
+    Most of its rows have a date and a name.
+    """
     rows = [(number, row) for number, row in enumerate(grid.rows, 1) if any(cell != "" for cell in row)]
     if grid.origins or not grid.typed or len(rows) > _MOST_ROWS_OF_TAB:
         return None
@@ -86,7 +89,8 @@ def read_plain_tab(grid: Grid, vocabulary: Vocabulary) -> tuple[LineTable, list[
     if any(known_fields(row, vocabulary) or sum(cell != "" for cell in row) > 1 for row in above):
         return None  # it has headings
     lines = [(number, _as_line(row)) for number, row in rows]
-    return _table_of(_Lines(grid.file, grid.sheet, grid.form, lines, []))
+    listed = _table_of(_Lines(grid.file, grid.sheet, grid.form, lines, []))
+    return listed if listed is not None and names_dates(listed[0]) else None
 
 
 _MOST_ROWS_OF_TAB = 400
@@ -171,24 +175,13 @@ _MOST_CELLS = 3
 _CLOCK = regex(r"(?<!\d)\d{1,2}[:hu]\d{2}(?!\d)|(?<![\d.])(?:[01]?\d|2[0-4])\.(?:00|15|30|45)(?![\d.])")
 
 
-def is_plain_list(path: Path, vocabulary: Vocabulary) -> bool:
-    """Tell whether most lines of a text without headings have a date and a name."""
-    return _names_dates(read_plain_list(path, vocabulary))
-
-
-def is_plain_tab(grid: Grid, vocabulary: Vocabulary) -> bool:
-    """Tell whether most rows of a tab without headings have a date and a name."""
-    return _names_dates(read_plain_tab(grid, vocabulary))
-
-
-def _names_dates(found: tuple[LineTable, list[Problem]] | None) -> bool:
-    if found is None or any(map(_says_times, found[0].columns[1].cells)):
+def names_dates(table: LineTable) -> bool:
+    """Tell whether most lines have a date and a name, and none is the row of a table of more."""
+    dates, names = table.columns
+    if any(map(_says_times, names.cells)) or any(map(_has_many_cells, names.cells)):
         return False
-    if any(map(_has_many_cells, found[0].columns[1].cells)):
-        return False
-    dates, names = found[0].columns
     whole = sum(
         day != "" and sum(map(str.isalpha, plain_text(name))) > 1  # a letter is a label, and no name
         for day, name in zip(dates.cells, names.cells, strict=True)
     )
-    return whole * 2 > len(found[0])
+    return whole * 2 > len(table)

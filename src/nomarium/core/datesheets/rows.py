@@ -10,7 +10,7 @@ from typing import NamedTuple
 
 from nomarium.core.columns import Headings, Kind, SheetKind
 from nomarium.core.datesheets import wording
-from nomarium.core.datesheets.plain_list import is_plain_tab, read_plain_list, read_plain_tab
+from nomarium.core.datesheets.plain_list import read_plain_list, read_plain_tab
 from nomarium.core.problems import DataRefused, Place, Problem
 from nomarium.core.shapes import Unfolded, dates_across, listed_in
 from nomarium.core.sheets import Sheet, SheetChoices, choose_grid, read_sheet, sheet_of
@@ -92,9 +92,8 @@ def _plain_list(choices: SheetChoices, kind: SheetKind) -> tuple[Table, list[Pro
     if choices.table != TableChoices(choices.table.sheet) or choices.columns:
         return None
     grid, problems = choose_grid(choices.path, kind, choices.table)
-    if not is_plain_tab(grid, headings) or (found := read_plain_tab(grid, headings)) is None:
-        return None
-    return found[0], problems + found[1]
+    found = read_plain_tab(grid, headings)
+    return (found[0], problems + found[1]) if found is not None else None
 
 
 def _in_several_columns(choices: SheetChoices, kind: SheetKind) -> Unfolded | None:

@@ -14,6 +14,7 @@ from nomarium.core.columns import (
 from nomarium.core.drafting.sheets import (
     FoundSheet,
     as_found,
+    blocks_below,
     codes_in_column,
     codes_of,
     is_of_blocks,
@@ -29,7 +30,6 @@ from nomarium.core.kinds import (
 from nomarium.core.kinds import vocabulary as words
 from nomarium.core.recognition import Recognised
 from nomarium.core.shapes import crossing_by_key, explains, headed_by_values, unfold
-from nomarium.core.slots import bare_block
 from nomarium.core.tables import Column, plain_text
 from nomarium.core.values import are_people, name_key
 
@@ -55,7 +55,7 @@ def with_lookups(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         if sheet.kind is Kind.CODES and codes_of(sheet) & blocks and (keyed or not _names_subjects(sheet)):
             return sheet
         found = _codes_and_names(sheet, said)
-        if found is not None and _says_what_meets(sheet) and _texts_in(found[0]) <= blocks:
+        if found is not None and _says_what_meets(sheet) and blocks_below(found[0]) <= blocks:
             return sheet
         kind = _explained(sheet, *found, by_field) if found else None
         if found is None or kind is None:
@@ -78,11 +78,6 @@ def _says_what_meets(sheet: FoundSheet) -> bool:
     """Tell whether a sheet says of each of its codes what is on then, and with whom or where, as keys of blocks do."""
     named = Evidence.of(sheet.grid, CODE_SHEET, {}).named.keys() if sheet.grid else set()
     return "title" in named and not named.isdisjoint({"teacher", "room"})
-
-
-def _texts_in(column: Column) -> set[str]:
-    """Return what stands in a column, as keys of blocks."""
-    return {bare_block(plain_text(cell)) for cell in column.cells if cell != ""}
 
 
 LOOKED_UP = {Kind.PEOPLE: "teacher", Kind.PLACES: "room", Kind.SUBJECTS: "course"}

@@ -29,8 +29,7 @@ from nomarium.core.columns import (
 from nomarium.core.datesheets import (
     closes_school,
     edge_of,
-    is_plain_list,
-    is_plain_tab,
+    names_dates,
     names_term,
     read_listed_days,
     read_plain_list,
@@ -49,7 +48,7 @@ from nomarium.core.kinds import (
     bare_label,
     plain_labels,
 )
-from nomarium.core.problems import DataRefused, Place, Problem
+from nomarium.core.problems import DataRefused, Place
 from nomarium.core.recognition import (
     FAMILIES,
     LETTER_FAMILY,
@@ -298,18 +297,18 @@ def _found(path: Path, grid: Grid) -> list[FoundSheet]:
 
 def _is_plain_list(path: Path, found: FoundSheet, grid: Grid) -> bool:
     """Tell whether a text is a name and a date a line; what seems to be events must say when the school is closed."""
-    headings = Headings(CLOSURE_SHEET)
-    if _is_headed(grid) or not _may_be_plain(found.recognised) or not is_plain_list(path, headings):
+    if _is_headed(grid) or not _may_be_plain(found.recognised):
         return False
-    return found.kind is None or _speaks_of_year(read_plain_list(path, headings))
+    listed = read_plain_list(path, Headings(CLOSURE_SHEET))
+    if listed is None or not names_dates(listed[0]):
+        return False
+    return found.kind is None or _speaks_of_year(listed[0])
 
 
 def _is_plain_tab(grid: Grid, recognised: Recognised) -> bool:
     """Tell whether a tab of a workbook has nothing but names and dates, some of which say when the school is closed."""
-    headings = Headings(CLOSURE_SHEET)
-    return (
-        _may_be_plain(recognised) and is_plain_tab(grid, headings) and _speaks_of_year(read_plain_tab(grid, headings))
-    )
+    listed = read_plain_tab(grid, Headings(CLOSURE_SHEET)) if _may_be_plain(recognised) else None
+    return listed is not None and _speaks_of_year(listed[0])
 
 
 def _may_be_plain(recognised: Recognised) -> bool:
@@ -318,9 +317,9 @@ def _may_be_plain(recognised: Recognised) -> bool:
     return recognised.kind is None or listed
 
 
-def _speaks_of_year(listed: tuple[Table, list[Problem]] | None) -> bool:
-    """Tell whether lines of names and dates say when school begins, ends or is closed."""
-    names = map(plain_text, listed[0].columns[1].cells) if listed else ()
+def _speaks_of_year(listed: Table) -> bool:
+    """Tell whether lines of dates and names say when school begins, ends or is closed."""
+    names = map(plain_text, listed.columns[1].cells)
     return any(closes_school(name) or edge_of(name) is not None or names_term(name) for name in names)
 
 
@@ -607,6 +606,11 @@ def codes_in_column(sheet: FoundSheet) -> set[str]:
     return {bare_block(text) for text in codes}
 
 
+def blocks_below(column: Column) -> set[str]:
+    """Return what stands in a column, as keys of blocks."""
+    return {bare_block(plain_text(cell)) for cell in column.cells if cell != ""}
+
+
 def _texts_below(sheet: FoundSheet, heading: str) -> list[str]:
     table = Evidence.of(sheet.grid, CODE_SHEET, {}).table if sheet.grid else None
     column = next((one for one in table.columns if one.heading == heading), None) if table else None
@@ -618,7 +622,7 @@ def key_column(sheet: FoundSheet, blocks: set[str]) -> dict[str, str]:
     seen = Evidence.of(sheet.grid, CODE_SHEET, {}) if sheet.grid else None
     found = []
     for column in seen.table.columns if seen and seen.table else ():
-        texts = {bare_block(plain_text(cell)) for cell in column.cells if cell != ""}
+        texts = blocks_below(column)
         if column.heading and len(texts & blocks) * 2 > max(len(blocks), len(texts)):
             found.append(column.heading)
     if len(found) != 1 or seen is None:

@@ -326,7 +326,8 @@ def _grid(grid: Grid, _: Mapping[str, str], names: tuple[str, ...] = ()) -> Cand
     tests = [test for several in blocks[0].days.values() for test in several]
     days = ", ".join(filter(None, dict.fromkeys(test.name for test in tests)))
     lines = ", ".join(line.words for line in blocks[0].lines[:4])
-    heads = [_ABOUT_MEETINGS(line.words) for line in blocks[0].lines]
+    known = Headings(TIMETABLE_SHEET)
+    heads = [known(line.words) for line in blocks[0].lines]
     if all(head in _OF_A_LIST for head in heads) or not _TIMES_OF_A_LIST.isdisjoint(heads):
         return Candidate(Kind.GRID, "", (f"its heads are those of a list ({lines})",))
     if (letter := _no_run(blocks)) is not None:
@@ -343,7 +344,6 @@ def _grid(grid: Grid, _: Mapping[str, str], names: tuple[str, ...] = ()) -> Cand
     return Candidate(Kind.GRID, why)
 
 
-_ABOUT_MEETINGS = Headings(TIMETABLE_SHEET)
 _TIMES_OF_A_LIST = frozenset({"hours", "start", "end"})
 _OF_A_LIST = frozenset({"course", "class", "teacher", "room", "title"})
 

@@ -220,12 +220,12 @@ _DATE = (
     r"(?:\d{1,2}(?:st|nd|rd|th|er|\.)? (?:de )?[^\W\d]{3,}(?:,? (?:de )?\d{4})?|"
     r"[^\W\d]{3,} \d{1,2}(?:st|nd|rd|th)?(?:,? \d{4})?|\d{1,2}[./]\d{1,2}[./](?:\d{2,4})?|\d{4}-\d\d-\d\d)"
 )
-_TO = r" ?(?:[-–—]|to|until|till?|through|au|al?|bis|tot|hasta(?: el)?) ?"
+_TO = r"(?:[-–—]|to|until|till?|through|au|al?|bis|tot|hasta(?: el)?) ?"
 _OFTEN = rf"(?:{_WEEKDAY}|daily|weekdays?|every day|weekly)"
 _DAYS_OF_ONE_MONTH = regex(
     r"^(?P<days>[^\d,]+?(?:, [^\d,]+?)*?),? (?P<from>from |between |du |del |dal |vom |van |från |fra )?"
     r"(?:(?P<ahead>[^\W\d]{3,} ))?"
-    rf"(?P<first>\d{{1,2}}(?:st|nd|rd|th|\.)?)(?:(?P<and> and )|{_TO})(?P<last>\d{{1,2}}(?:st|nd|rd|th|\.)?)"
+    rf"(?P<first>\d{{1,2}}(?:st|nd|rd|th|\.)?)(?:(?P<and> and )| ?{_TO})(?P<last>\d{{1,2}}(?:st|nd|rd|th|\.)?)"
     r"(?P<behind> (?:de )?[^\W\d]{3,})?(?P<year>,? (?:de )?\d{4})?(?=$|,| )",
     re.IGNORECASE,
 )
@@ -255,7 +255,7 @@ _WEEKDAY_SPAN = regex(r"[^\W\d_]{2,}\.?\s?[-–—]\s?[^\W\d_]{2,}\.?")
 _DAYS_OF_WEEK = 7
 _SPAN_BEHIND = regex(
     rf"^(?P<days>[^\d]*\b{_OFTEN}),? (?:du |del? |dal |vom |van )?(?P<first>{_DATE}) ?"
-    rf"{_TO.removeprefix(' ?')}(?P<last>{_DATE})(?=$|,| )"
+    rf"{_TO}(?P<last>{_DATE})(?=$|,| )"
 )
 """“Wednesdays, 9 September to 9 December 2026”."""
 

@@ -61,8 +61,9 @@ def _may_be_list(view: GridView, head: int, headings: Mapping[int, str], fields:
     says_day = not DAY_HEADINGS.isdisjoint(map(heading_key, headings.values()))
     if len(headings) < _FEWEST_HEADINGS or _DATES & fields.keys() or says_day:
         return False
-    is_list = any(is_of_slots(text) or holds_numbers(view, head, column) for column, text in headings.items())
-    if len(fields) < _FEWEST_FIELDS and not is_list:
+    if len(fields) < _FEWEST_FIELDS and not any(
+        is_of_slots(text) or holds_numbers(view, head, column) for column, text in headings.items()
+    ):
         return False
     if "location" not in fields or not fields.keys() <= _OF_TIMES | {"location"}:
         return True

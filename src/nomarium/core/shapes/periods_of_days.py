@@ -29,11 +29,11 @@ def periods_of_days(grid: Grid) -> Unfolded | None:
     view = small_view(grid)
     if view is None:
         return None
+    known = Headings(TIMETABLE_SHEET)
     for head in range(min(_MOST_ABOVE, len(view.rows))):
         headings = dict(view.filled(head))
         days = {column: (found["behind"] or found["ahead"]).upper() for column, found in _days(headings).items()}
         others = [column for column in headings if column not in days]
-        known = Headings(TIMETABLE_SHEET)
         if len(days) < _FEWEST_DAYS or not any(known(headings[column]) in _WHAT_MEETS for column in others):
             continue
         below = [row for row in range(head + 1, len(view.rows)) if any(True for _ in view.filled(row))]

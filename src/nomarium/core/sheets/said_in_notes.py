@@ -445,7 +445,7 @@ _TO = regex(
     r"\d\S*\s*(?:[-–—]|\b(?:to|until|till|bis|au|al?|tot|t/m|til|till|hasta)\b)\s*\S*\d|[,;&]|\band\b", re.IGNORECASE
 )
 _NOTHING_IN = regex(
-    rf"(?:there (?:is|are|will be) )?{words.NONE_OF}\s+(?:{words.ACTIVITIES})\b"
+    rf"(?:there (?:is|are|will be) )?{_NO_ACTIVITY}"
     r"(?:\s+(?:in|during|over|on|at|for|am|an|im|in den|während|pendant|en|durante|i|op|på|om)\b)?"
     r"(?:\s+(?:the\s+|den\s+|der\s+|la\s+|les\s+|el\s+)?[^\d():,]{3,40}?)?"
     r"[\s(:,–-]+(?P<dates>\d[^():]*|[^\W\d_]{3,}\.? \d[^():]*)[\s).]*",

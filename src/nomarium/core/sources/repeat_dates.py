@@ -55,9 +55,7 @@ class DatesInWords:
             start, last = (_dated(one, after) if one is not None and one.possible else None for one in both)
             if start is not None and last is not None and start <= last:
                 found.add((start, last))
-        start, last = found.pop() if len(found) == 1 else (date.max, date.min)
-        days = (last - start).days + 1
-        return [start + timedelta(days=step) for step in range(days)] if 0 < days <= _MOST_DAYS else []
+        return _all_from(*found.pop()) if len(found) == 1 else []
 
     def days(self, text: str, after: date) -> list[date]:
         """Return the day that a text means, all from one to another, or those of a month; none for other texts.
@@ -79,8 +77,13 @@ class DatesInWords:
         month = _MONTH_BEHIND.search(ends["last"])
         whole = ends["first"] if not ends["first"].isdecimal() or month is None else f"{ends['first']} {month[1]}"
         start = self.read(whole, after)
-        days = (last - start).days + 1 if last is not None and start is not None else 0
-        return [start + timedelta(days=step) for step in range(days)] if start and days <= _MOST_DAYS else []
+        return _all_from(start, last) if start is not None and last is not None else []
+
+
+def _all_from(first: date, last: date) -> list[date]:
+    """Return all days from one to another; none where these are too many to be meant."""
+    days = (last - first).days + 1
+    return [first + timedelta(days=step) for step in range(days)] if days <= _MOST_DAYS else []
 
 
 def _dated(reading: YearMonthDay, after: date) -> date | None:

@@ -256,15 +256,11 @@ def _ended(
     end, _ = _local(times.last or first, ending, rules.zone)
     if times.last is not None or absolute or end > start:
         return end, []
-    following = end + timedelta(days=1)
-    if end == start:
-        return (
-            (following, [wording.ends_next_day(start, following)])
-            if times.as_span
-            else (end, [wording.no_length(start)])
-        )
-    if not may_pass_midnight(starting.seconds, ending.seconds, nights=rules.nights):
+    if end == start and not times.as_span:
+        return end, [wording.no_length(start)]
+    if end < start and not may_pass_midnight(starting.seconds, ending.seconds, nights=rules.nights):
         return _refused(wording.end_before_start(start, end))
+    following = end + timedelta(days=1)
     return following, [wording.ends_next_day(start, following)]
 
 
