@@ -18,7 +18,10 @@ from nomarium.core.values.words import normalised, without_accents
 FOLDER = Path(__file__).parent.parent / "src" / "nomarium" / "core" / "values"
 SHORTEST_BEGINNING = 3
 DAYS_OF_A_WEEK = 7
-ALSO_WRITTEN = {"de": {"mrz": 3}}
+ALSO_WRITTEN = {
+    "de": {"mrz": 3, "jänner": 1, "jän": 1, "feber": 2},  # as Austria says
+    "es": {"setiembre": 9},
+}
 ALSO_SHORT = {"pl": "pn wt śr cz pt sb nd", "pt": "2ª 3ª 4ª 5ª 6ª"}
 """What people write besides, from Monday on: not in CLDR."""
 

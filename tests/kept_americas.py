@@ -676,7 +676,7 @@ KEPT = {
         2027-03-15 7 days | Dr. Low
         2027-03-29 3 days | Dr. Hale
         == in calendars
-        On-call March 2027 5
+        On-call March 2027 5, Dr. Hale 2, Dr. Low 1, Dr. Orr 2
         == with
         notes dates-under-captions unsure-column
     """,
@@ -782,10 +782,12 @@ KEPT = {
         Ana Ruiz,2027-03-13 19:00,2027-03-14 07:30,ICU
         Bo Lee,2027-03-14 07:00,2027-03-14 19:30,ICU
         == comes out as
-        2027-03-13 19:00–07:30 | ICU
-        2027-03-14 07:00–19:30 | ICU
+        2027-03-13 19:00–07:30 | ICU |  | Employee: Ana Ruiz
+        2027-03-14 07:00–19:30 | ICU |  | Employee: Bo Lee
         == in calendars
         Shifts 2
+        == with
+        notes people-in-text
     """,
     "New York: webcal": r"""
         America/New_York
@@ -2026,5 +2028,59 @@ KEPT = {
         Clubs 41
         == with
         notes people-in-text unsure-column
+    """,
+    "Chicago: AB calendar, Bell schedules, Bell schedules, Master schedule": r"""
+        America/Chicago
+        == Bell schedules.xlsx / Regular
+        Block,Begin,End
+        1,8:00 AM,9:25 AM
+        2,9:35 AM,11:00 AM
+        3,12:00 PM,1:25 PM
+        4,1:35 PM,3:00 PM
+        == Bell schedules.xlsx / Late Start
+        Block,Begin,End
+        1,10:00 AM,11:00 AM
+        2,11:10 AM,12:10 PM
+        3,12:50 PM,1:50 PM
+        4,2:00 PM,3:00 PM
+        == Master schedule.csv
+        Course,Section,Expression,Teacher,Room
+        Algebra I,01,1(A),"Reyes, M.",204
+        Biology,01,1(B),"Stone, K.",Lab 1
+        English 9,02,2(A-B),"Novak, P.",110
+        PE,03,4(B),"Hill, D.",Gym
+        == AB calendar.csv
+        Date,Day,A/B,Notes
+        1/11/2027,Mon,A,
+        1/12/2027,Tue,B,
+        1/13/2027,Wed,A,Late Start
+        1/14/2027,Thu,B,
+        1/15/2027,Fri,A,
+        1/18/2027,Mon,,MLK Day - No School
+        1/19/2027,Tue,B,
+        1/20/2027,Wed,A,Late Start
+        1/21/2027,Thu,B,
+        1/22/2027,Fri,A,
+        1/25/2027,Mon,B,
+        1/26/2027,Tue,A,
+        1/27/2027,Wed,B,Late Start
+        1/28/2027,Thu,A,
+        1/29/2027,Fri,B,
+        == comes out as
+        2027-01-11..2027-01-29 without 2027-01-18
+        2027-01-11 2027-01-15 2027-01-22 2027-01-26 2027-01-28 08:00–09:25 | Algebra I (Algebra I 01) | 204 | Day A, period 1
+        2027-01-11 2027-01-15 2027-01-22 2027-01-26 2027-01-28 09:35–11:00 | English 9 (English 9 02) | 110 | Day A, period 2
+        2027-01-12 2027-01-14 2027-01-19 2027-01-21 2027-01-25 2027-01-29 08:00–09:25 | Biology (Biology 01) | Lab 1 | Day B, period 1
+        2027-01-12 2027-01-14 2027-01-19 2027-01-21 2027-01-25 2027-01-29 09:35–11:00 | English 9 (English 9 02) | 110 | Day B, period 2
+        2027-01-12 2027-01-14 2027-01-19 2027-01-21 2027-01-25 2027-01-29 13:35–15:00 | PE (PE 03) | Gym | Day B, period 4
+        2027-01-13 2027-01-20 10:00–11:00 | Algebra I (Algebra I 01) | 204 | Day A, period 1
+        2027-01-13 2027-01-20 11:10–12:10 | English 9 (English 9 02) | 110 | Day A, period 2
+        2027-01-27 10:00–11:00 | Biology (Biology 01) | Lab 1 | Day B, period 1
+        2027-01-27 11:10–12:10 | English 9 (English 9 02) | 110 | Day B, period 2
+        2027-01-27 14:00–15:00 | PE (PE 03) | Gym | Day B, period 4
+        == in calendars
+        Hill, D. 7, Novak, P. 14, Reyes, M. 7, Stone, K. 7, Algebra I 01 7, Biology 01 7, English 9 02 14, PE 03 7, 110 14, 204 7, Gym 7, Lab 1 7
+        == with
+        notes numbered-sections year-is-listed
     """,
 }

@@ -110,9 +110,9 @@ KEPT = {
         Sat 10 Oct,11.00,Albion,A,Mill Lane
         Sat 9 Jan,10.30,Town,H,Top field
         == comes out as
-        2026-10-03 10:30–11:30 | Rovers | Top field
-        2026-10-10 11:00–12:00 | Albion | Mill Lane
-        2027-01-09 10:30–11:30 | Town | Top field
+        2026-10-03 10:30–11:30 | Rovers (H) | Top field
+        2026-10-10 11:00–12:00 | Albion (A) | Mill Lane
+        2027-01-09 10:30–11:30 | Town (H) | Top field
         == in calendars
         U12 fixtures 3
         == with
@@ -328,9 +328,10 @@ KEPT = {
         2027-02-03 all day | DAY OFF
         2027-02-04 18:30–22:00 | Stagger through | Stage
         == in calendars
-        Rehearsal calls 6
+        Rehearsal calls 6, Chorus 2, Full company 2, Principals 1
         == with
         warning no-time Rehearsal calls.csv, A6
+        warning without-value Rehearsal calls.csv, A6:E6
         notes dates-carried no-address unsure-column
     """,
     "Dublin: Rota": r"""
@@ -1201,14 +1202,14 @@ KEPT = {
         21 Jan,Night hike,Meet at Quay car park,Cy
         28 Jan,Cooking,,Ann
         == comes out as
-        2027-01-07 19:00–20:30 | Knots | Scout Hut
-        2027-01-14 19:00–20:30 | Navigation | Scout Hut
-        2027-01-21 19:00–20:30 | Night hike | Meet at Quay car park
-        2027-01-28 19:00–20:30 | Cooking | Scout Hut
+        2027-01-07 19:00–20:30 | Knots | Scout Hut | Leader: Ann
+        2027-01-14 19:00–20:30 | Navigation | Scout Hut | Leader: Bo
+        2027-01-21 19:00–20:30 | Night hike | Meet at Quay car park | Leader: Cy
+        2027-01-28 19:00–20:30 | Cooking | Scout Hut | Leader: Ann
         == in calendars
-        Programme Spring 4
+        Programme Spring 4, Ann 2, Bo 1, Cy 1
         == with
-        notes note-used year-of-title
+        notes note-used people-in-text year-of-title
     """,
     "London: Committee dates 2027 (3)": r"""
         Europe/London
@@ -2565,5 +2566,73 @@ KEPT = {
         Chess 13, R1 13
         == with
         notes unsure-column
+    """,
+    "London: Rehearsals Spring 2027": r"""
+        Europe/London
+        == Rehearsals Spring 2027.csv
+        Spring concert rehearsals,,
+        "All rehearsals Tuesdays 7.30–9.30pm in the Methodist Hall unless stated",,
+        Date,What,Notes
+        Tue 12 Jan,Tutti,
+        Tue 19 Jan,Strings only,
+        Tue 26 Jan,Wind and brass,in the Studio
+        Tue 2 Feb,Tutti,
+        Tue 9 Feb,Tutti,7pm start
+        Tue 16 Feb,NO REHEARSAL (half term),
+        Tue 23 Feb,Tutti with soloist,
+        Sat 27 Feb,Dress rehearsal,2–5pm
+        Sat 27 Feb,CONCERT,7.30pm St Mary's
+        == comes out as
+        2027-01-12 2027-02-02 19:30–21:30 | Tutti | Methodist Hall
+        2027-01-19 19:30–21:30 | Strings only | Methodist Hall
+        2027-01-26 19:30–21:30 | Wind and brass | Studio | in the Studio
+        2027-02-09 19:00–21:30 | Tutti | Methodist Hall | 7pm start
+        2027-02-23 19:30–21:30 | Tutti with soloist | Methodist Hall
+        2027-02-27 14:00–17:00 | Dress rehearsal |  | 2–5pm
+        2027-02-27 19:30–20:30 | CONCERT |  | 7.30pm St Mary's
+        == in calendars
+        Rehearsals Spring 2027 8
+        == with
+        notes note-used nothing-on time-of-remark year-of-title
+    """,
+    "Dublin: Fixtures (2)": r"""
+        Europe/Dublin
+        == Fixtures.csv
+        Date,Comp,Opposition,H/A,Push back,Pitch
+        Sat 09/01/27,League,Avoca,H,12.30,Astro 1
+        Sat 16/01/27,League,Corrib,A,14.00,TBC
+        Sat 23/01/27,Cup R2,Bandon,H,TBC,Astro 1
+        Sat 30/01/27,,BYE,,,
+        Sat 06/02/27,League,Lee Valley,A,13.15,
+        == comes out as
+        2027-01-09 12:30–13:30 | Avoca (H) | Astro 1
+        2027-01-16 14:00–15:00 | Corrib (A) | TBC
+        2027-01-23 all day | Bandon (H) | Astro 1
+        2027-02-06 13:15–14:15 | Lee Valley (A)
+        == in calendars
+        Fixtures 4
+        == with
+        warning to-come Fixtures.csv, E4
+        warning no-time Fixtures.csv, A4
+        notes nothing-on unsure-column
+    """,
+    "London: Collections": r"""
+        Europe/London
+        == Collections.csv
+        Round,Waste,Day,Frequency,First collection
+        R1,Recycling,Wednesday,Fortnightly,06/01/2027
+        R1,Refuse,Wednesday,Fortnightly,13/01/2027
+        R2,Recycling,Friday,Fortnightly,08/01/2027
+        R2,Garden,Friday,Every 4 weeks,15/01/2027
+        until 31 March 2027,,,,
+        == comes out as
+        2027-01-06..2027-03-31 without 2027-01-15 2027-01-29 2027-02-12 2027-02-26 2027-03-12 2027-03-26
+        Wed Fri but 2027-01-13 2027-01-27 2027-02-10 2027-02-24 2027-03-10 2027-03-24 all day | Recycling
+        2027-01-13 2027-01-27 2027-02-10 2027-02-24 2027-03-10 2027-03-24 all day | Refuse
+        2027-01-15 2027-02-12 2027-03-12 all day | Garden
+        == in calendars
+        Collections 22
+        == with
+        notes note-used unsure-column
     """,
 }

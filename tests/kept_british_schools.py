@@ -2614,4 +2614,39 @@ KEPT = {
         == with
         notes not-rung part-of-day
     """,
+    "London: Closures, Period times, Staff list, Timetable export, Week calendar": r"""
+        Europe/London
+        == Timetable export.csv
+        Class,Subject,Staff,Room,Slot
+        12A/Ma1,Mathematics,RGR,M4,1Mon:2
+        12A/Ma1,Mathematics,RGR,M4,2Tue:1
+        12B/Ph1,Physics,TKL,S2,1Wed:1
+        12B/Ph1,Physics,TKL,S2,2Mon:2
+        == Staff list.csv
+        Code,Surname,Title
+        RGR,Granger,Mr
+        TKL,Kellett,Dr
+        == Period times.csv
+        Period,Start,End
+        1,09:00,10:00
+        2,10:15,11:15
+        == Week calendar.csv
+        Week commencing,Week
+        04/01/2027,1
+        11/01/2027,2
+        18/01/2027,1
+        25/01/2027,2
+        01/02/2027,1
+        08/02/2027,2
+        == Closures.csv
+        Date,Reason
+        Mon 4 January 2027,Staff training
+        == comes out as
+        2027-01-06 2027-01-20 2027-02-03 09:00–10:00 | Physics (12B/Ph1) | S2 | Period 1
+        2027-01-11 2027-01-25 2027-02-08 10:15–11:15 | Physics (12B/Ph1) | S2 | Period 2
+        2027-01-12 2027-01-26 2027-02-09 09:00–10:00 | Mathematics (12A/Ma1) | M4 | Period 1
+        2027-01-18 2027-02-01 10:15–11:15 | Mathematics (12A/Ma1) | M4 | Period 2
+        == in calendars
+        Dr Kellett 6, Mr Granger 5, 12A/Ma1 5, 12B/Ph1 6, M4 5, S2 6
+    """,
 }

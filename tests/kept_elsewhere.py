@@ -1001,7 +1001,7 @@ KEPT = {
         Wed 10:00–13:00 | Kloof High |  | Nurse: Sr Mokoena
         2027-01-29 2027-02-26 2027-03-26 08:00–10:00 | Bay High |  | Nurse: Sr Naidoo
         == in calendars
-        Clinic days 22
+        Clinic days 22, Sr Mokoena 14, Sr Naidoo 8
         == with
         notes people-in-text repeat-bounded unsure-column
     """,

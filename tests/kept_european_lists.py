@@ -73,11 +73,13 @@ KEPT = {
         ma 05-10-2026;Tim Bos;Avond;16:30;22:00;Hoofdgebouw
         di 06-10-2026;Sanne de Wit;Avond;16:30;22:00;Bijgebouw
         == comes out as
-        2026-10-05 08:30–17:00 | Balie | Hoofdgebouw
-        2026-10-05 16:30–22:00 | Avond | Hoofdgebouw
-        2026-10-06 16:30–22:00 | Avond | Bijgebouw
+        2026-10-05 08:30–17:00 | Balie | Hoofdgebouw | Medewerker: Sanne de Wit
+        2026-10-05 16:30–22:00 | Avond | Hoofdgebouw | Medewerker: Tim Bos
+        2026-10-06 16:30–22:00 | Avond | Bijgebouw | Medewerker: Sanne de Wit
         == in calendars
         Diensten week 41 3, Sanne de Wit 2, Tim Bos 1
+        == with
+        notes people-in-text
     """,
     "Vienna: Wochenplan KW 42 2026": r"""
         Europe/Vienna
@@ -113,12 +115,13 @@ KEPT = {
         Voile;du lundi 19 au vendredi 23 octobre 2026;9h30-12h;Base nautique;Luc
         Poterie;26, 28 et 30 octobre 2026;14h-16h30;Atelier;Inès
         == comes out as
-        2026-10-19..2026-10-23 09:30–12:00 | Voile | Base nautique
-        2026-10-26 2026-10-28 2026-10-30 14:00–16:30 | Poterie | Atelier
+        2026-10-19..2026-10-30 without 2026-10-26 2026-10-27 2026-10-28 2026-10-29 2026-10-30
+        Mon Tue Wed Thu Fri 09:30–12:00 | Voile | Base nautique | Animateur: Luc
+        2026-10-26 2026-10-28 2026-10-30 14:00–16:30 | Poterie | Atelier | Animateur: Inès
         == in calendars
         Stages 8
         == with
-        notes on-each-day unsure-column
+        notes on-each-day people-in-text unsure-column
     """,
     "Zurich: Pikett 2027": r"""
         Europe/Zurich
@@ -141,12 +144,12 @@ KEPT = {
         EHBO;Mw. Smit;5, 12 en 19 oktober 2026;19:30 - 22:00;Zaal 1
         Reanimatie;Dhr. Kok;zaterdag 7 november 2026;9:00-13:00;Zaal 2
         == comes out as
-        2026-10-05..2026-10-19/7 19:30–22:00 | EHBO | Zaal 1
-        2026-11-07 09:00–13:00 | Reanimatie | Zaal 2
+        2026-10-05 2026-10-12 2026-10-19 19:30–22:00 | EHBO | Zaal 1 | Docent: Mw. Smit
+        2026-11-07 09:00–13:00 | Reanimatie | Zaal 2 | Docent: Dhr. Kok
         == in calendars
         Cursusdata 4
         == with
-        notes unsure-column
+        notes people-in-text unsure-column
     """,
     "Vienna: Kindergartenjahr, Schliesstage, Tagesablauf": r"""
         Europe/Vienna
@@ -182,7 +185,7 @@ KEPT = {
         2027-05-02 14:30–15:30 | Familienführung | Kassa | Guide: M. Ott
         2027-05-08 11:00–12:30 | Werft und Hafen | Kassa | Guide: M. Ott
         == in calendars
-        Führungen Mai 2027 3
+        Führungen Mai 2027 3, L. Fux 1, M. Ott 2
         == with
         notes people-in-text unsure-column year-of-title
     """,
@@ -252,13 +255,13 @@ KEPT = {
         F103;Seekarten;Kern;Do, 14.01.2027;19:00-21:00;Saal;8 €;2
         == comes out as
         2027-01-12..2027-02-16
-        Tue 18:30–20:00 | Knoten und Spleiße | Werkstatt
-        2027-01-23 2027-01-30 10:00–15:00 | Segelnähen | Segelboden
-        2027-01-14 19:00–21:00 | Seekarten | Saal
+        Tue 18:30–20:00 | Knoten und Spleiße | Werkstatt | Kursleitung: Sommer
+        2027-01-14 19:00–21:00 | Seekarten | Saal | Kursleitung: Kern
+        2027-01-23 2027-01-30 10:00–15:00 | Segelnähen | Segelboden | Kursleitung: Wald
         == in calendars
         Kursprogramm 9
         == with
-        notes unsure-column
+        notes people-in-text unsure-column
     """,
     "Paris: Planning semaine du 8 au 12 mars 2027": r"""
         Europe/Paris
@@ -552,14 +555,14 @@ KEPT = {
         Segel nähen;08.03.2027;13.15-16.30;Atelier;Frei
         Motorenkunde;10.03.2027, 17.03.2027;18.30-21.00;Raum 4;Huber
         == comes out as
-        2027-03-01..2027-03-03 08:15–11:45 | Schweissen Grundkurs | Werkstatt 2
-        2027-03-01..2027-03-03 13:15–16:30 | Schweissen Grundkurs | Werkstatt 2
-        2027-03-08 13:15–16:30 | Segel nähen | Atelier
-        2027-03-10 2027-03-17 18:30–21:00 | Motorenkunde | Raum 4
+        2027-03-01 2027-03-02 2027-03-03 08:15–11:45 | Schweissen Grundkurs | Werkstatt 2 | Leitung: Huber
+        2027-03-01 2027-03-02 2027-03-03 13:15–16:30 | Schweissen Grundkurs | Werkstatt 2 | Leitung: Huber
+        2027-03-08 13:15–16:30 | Segel nähen | Atelier | Leitung: Frei
+        2027-03-10 2027-03-17 18:30–21:00 | Motorenkunde | Raum 4 | Leitung: Huber
         == in calendars
-        Kursliste 9
+        Kursliste 9, Frei 1, Huber 8
         == with
-        notes on-each-day unsure-column
+        notes on-each-day people-in-text unsure-column
     """,
     "Lisbon: Exames": r"""
         Europe/Lisbon
@@ -1000,5 +1003,43 @@ KEPT = {
         Eva Lund 8, Olle Berg 20, Keramik 8, Svenska A1 20, Ateljén 8, Sal 2 20
         == with
         notes unsure-column
+    """,
+    "Paris: Programme (2)": r"""
+        Europe/Paris
+        == Programme.csv
+        Film;Durée;mer 13/01;jeu 14/01;ven 15/01;sam 16/01;dim 17/01
+        Les Marées;1h45;14h00;18h30;21h00;14h00 / 18h30;16h00
+        Voiles;1h30;20h30;;18h00;21h00;11h00
+        Du 13 au 17 janvier 2027;;;;;;
+        == comes out as
+        2027-01-13 2027-01-16 14:00–15:45 | Les Marées
+        2027-01-13 20:30–22:00 | Voiles
+        2027-01-14 2027-01-16 18:30–20:15 | Les Marées
+        2027-01-15 18:00–19:30 | Voiles
+        2027-01-15 21:00–22:45 | Les Marées
+        2027-01-16 21:00–22:30 | Voiles
+        2027-01-17 11:00–12:30 | Voiles
+        2027-01-17 16:00–17:45 | Les Marées
+        == in calendars
+        Les Marées 6, Voiles 4
+        == with
+        warning notes-not-used Programme.csv, A4
+    """,
+    "Vienna: Skikurse": r"""
+        Europe/Vienna
+        == Skikurse.csv
+        Woche;Gruppe;Lehrer;Uhrzeit;Treffpunkt
+        KW 1 (4.–8. Jänner 2027);Zwerge;Toni;10–12 Uhr;Übungslift
+        KW 1 (4.–8. Jänner 2027);Fortgeschrittene;Resi;13–15:30 Uhr;Talstation
+        KW 2 (11.–15. Jänner 2027);Zwerge;Resi;10–12 Uhr;Übungslift
+        == comes out as
+        2027-01-04..2027-01-15
+        2027-01-04 2027-01-05 2027-01-06 2027-01-07 2027-01-08 10:00–12:00 | Zwerge | Übungslift | Lehrer: Toni
+        2027-01-04 2027-01-05 2027-01-06 2027-01-07 2027-01-08 13:00–15:30 | Fortgeschrittene | Talstation | Lehrer: Resi
+        2027-01-11 2027-01-12 2027-01-13 2027-01-14 2027-01-15 10:00–12:00 | Zwerge | Übungslift | Lehrer: Resi
+        == in calendars
+        Skikurse 15, Resi 10, Toni 5
+        == with
+        notes on-each-day people-in-text unsure-column
     """,
 }

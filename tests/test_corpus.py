@@ -594,10 +594,10 @@ CASES = [
         "who",
         ("Title,Date,Teacher\nA,2026-09-08,Farrow\n"),
         ["A 2026-09-08..2026-09-09"],
-        [],
+        ["people-in-text C1"],
     ),
     Case(
-        "google",
+        "an export with seconds and a column for all day",
         ('Name,Start,End,All-day,Location\nA,"Sep 8, 2026, 9:00:00 AM","Sep 8, 2026, 10:00:00 AM",,\n'),
         ["A 2026-09-08 09:00–10:00"],
         [],
@@ -1366,7 +1366,7 @@ CASES = [
         "prices below unknown headings",
         "Title,Date,Place,Adult,Family\nA,2026-09-08,Quay,9.00,19.50\nB,2026-09-09,Quay,10.00,12.50\n",
         ["A 2026-09-08..2026-09-09", "B 2026-09-09..2026-09-10"],
-        [],
+        ["unread-times D1", "unread-times E1"],
     ),
     Case(
         "an end by its place beside the starts",

@@ -268,7 +268,7 @@ def test_what_a_text_says(reader, text, said):
 
 @pytest.mark.parametrize(("sheet", "events"), [
     ("“Mondays 18:30-20:00”\nDate,Activity\n7 Sep 2026,Knots\n14 Sep 2026,Maps\n", ["Knots 2026-09-07 18:30–20:00", "Maps 2026-09-14 18:30–20:00"]),
-    ("“Mondays 18:30-20:00”\nDate,Activity\n7 Sep 2026,Knots\n12 Sep 2026,Fair\n", ["Knots 2026-09-07..2026-09-08", "Fair 2026-09-12..2026-09-13"]),
+    ("“Mondays 18:30-20:00”\nDate,Activity\n7 Sep 2026,Knots\n12 Sep 2026,Fair\n", ["Knots 2026-09-07 18:30–20:00", "Fair 2026-09-12..2026-09-13"]),
     ("Title,Date,Times,Minutes\nTour,5 Sep 2026,\"10:30, 14:00\",60\n", ["Tour 2026-09-05 10:30–11:30", "Tour 2026-09-05 14:00–15:00"]),
     ("Title,Date,Start,End\nTour,5 Sep 2026,\"10:30, 14:00\",\"11:00, 15:30\"\n", ["Tour 2026-09-05 10:30–11:00", "Tour 2026-09-05 14:00–15:30"]),
     ("Rota October 2026\nName,Date,Start\nFay,01/10/2026,9:00\nOde,02/10/2026,9:00\n", ["Fay 2026-10-01 09:00–10:00", "Ode 2026-10-02 09:00–10:00"]),

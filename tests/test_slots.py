@@ -153,6 +153,9 @@ def test_a_label_of_one_division_is_none_of_the_other():
         ("Day B P3", ["B 3"]),
         ("Mon 5", ["Monday 5"]),
         ("Mon P5, Wed P2", ["Monday 5", "Wednesday 2"]),
+        ("BMon2", ["B Monday 2"]),
+        ("AWed:1", ["A Wednesday 1"]),
+        ("Mon 1:2", None),
         ("A9 and B2", None),
         ("E1", None),
         ("A", None),
@@ -163,6 +166,14 @@ def test_slots_are_a_day_and_a_period_in_one(text, slots):
     found = read_slots(text, DAYS, ("Loft",))
     told = None if isinstance(found, UnknownDay) else [f"{day.name} {'+'.join(periods)}" for day, periods in found]
     assert told == slots
+
+
+@pytest.mark.parametrize("text", ["2Mon:3", "2Mon3", "Mon 2:3", "Mon2 P3", "MonWk2:3", "W2Mon3", "Week 2 Mon 3"])
+def test_slots_in_weeks_that_go_by_numbers(text):
+    days = DayReader(SchoolYear(YearRules((TERM,), weeks=WeekRules(letters=("1", "2")))))
+    found = read_slots(text, days, ())
+    assert not isinstance(found, UnknownDay)
+    assert [(day.words, periods) for day, periods in found] == [("Monday, week 2", ("3",))]
 
 
 @pytest.mark.parametrize(("text", "letters"), [("A", ("A",)), ("week B", ("B",)), ("A, B", ("A", "B")), ("C", None)])

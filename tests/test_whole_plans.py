@@ -74,6 +74,24 @@ def test_what_has_no_effect_or_two_meanings_is_refused_by_name(tmp_path, source,
     assert problem in said(made)
 
 
+@pytest.mark.parametrize(
+    ("people", "teachers", "told"),
+    [
+        ("Code,Surname,Title\nV,Rune,Mr\nP,Dora,Dr\n", {"Mr Rune", "Dr Dora"}, 0),
+        ("Code,Title,Surname,Forename\nV,Mr,Rune,Vidar\nP,Dr,Dora,Pia\n", {"Vidar Rune", "Pia Dora"}, 0),
+        ("Code,Surname,Salutation\nV,Rune,Mr\nP,Dora,Dr\n", {"Mr Rune", "Dr Dora"}, 0),
+        ("Code,Surname,Title\nV,Rune,Mr\nP,Rune,Mr\n", {"Mr Rune (V)", "Mr Rune (P)"}, 1),
+        ("Code,Name,E-mail\nV,Rune,a@example.org\nP,Rune,a@example.org\n", {"Rune"}, 0),
+    ],
+)
+def test_people_are_called_by_title_and_name_and_namesakes_stay_apart(tmp_path, people, teachers, told):
+    sheets = {"timetable_csv": LIST, "people_csv": people}
+    made = build(tmp_path, plan(YARD + 'people = "people.csv"\n'), **sheets)
+    called = {line.split("–")[-1].split(" ", 1)[1] for line in lines(made, "teacher")}
+    assert called == teachers
+    assert [problem.code for problem in made.problems].count("namesakes") == told
+
+
 def test_a_sheet_of_bells_is_for_what_its_name_or_the_plan_says(tmp_path):
     text = "Class,Day,Period,Turno\nA,Mon,1,Yard\nB,Mon,1,Loft\n"
     stated = 'sheets = ["bells.csv", { file = "short.csv", division = "Loft" }]'

@@ -20,7 +20,7 @@ from nomarium.core.columns import (
     people_into_texts,
 )
 from nomarium.core.ics import CalendarFile
-from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.kinds import EVENT_SHEET, means_people
 from nomarium.core.problems import (
     DataRefused,
     Place,
@@ -183,7 +183,7 @@ def _events_of(one: _Read | CalendarFile, request: Request, headings: Headings) 
     found = list(unsure)
     if not has_errors(unsure):
         found += take_notes(one.grid, table, matches, EVENT_SHEET)
-        found += people_into_texts(table, matches, request.events.used)
+        found += people_into_texts(table, matches, request.events.used, means_people)
         unsure = account(EVENT_SHEET, table, matches, request.events.used, Known())
         found += unsure
     if has_errors(unsure):

@@ -11,7 +11,7 @@ from nomarium.core.building.sheet_desk import FileRead, SheetDesk, column_uses
 from nomarium.core.columns import Headings, Matches, check_columns, fit_columns, people_into_texts
 from nomarium.core.holidays import holiday_events, read_holidays
 from nomarium.core.ics import CalendarChoices, read_calendar
-from nomarium.core.kinds import EVENT_SHEET
+from nomarium.core.kinds import EVENT_SHEET, means_people
 from nomarium.core.problems import Problem, WrongCall, has_errors
 from nomarium.core.programmes import GROUP_HEADING
 from nomarium.core.shapes import MonthBlock, month_blocks
@@ -69,7 +69,7 @@ def take_events(desk: SheetDesk, name: str, keys: SourceKeys, choices: SheetChoi
         matches, problems = fit_columns(table, choices.columns, choices.values, headings)
         if not has_errors(problems):
             problems += take_notes(grid, table, matches, EVENT_SHEET)
-            problems += people_into_texts(table, matches, desk.used)
+            problems += people_into_texts(table, matches, desk.used, means_people)
             problems += account(EVENT_SHEET, table, matches, desk.used, desk.known)
         desk.found.problems += problems
         if has_errors(problems):

@@ -68,7 +68,7 @@ if TYPE_CHECKING:
     from nomarium.core.columns.headings import Headings
     from nomarium.core.columns.joined import SIDES_OF_A_MATCH, heads_people, people_into_texts
     from nomarium.core.columns.match import check_stated, columns_headed, match_columns
-    from nomarium.core.columns.matches import Certainty, Match, Matches
+    from nomarium.core.columns.matches import GIVEN_BY_NOTE, Certainty, Match, Matches
     from nomarium.core.columns.meetings import says_levels
     from nomarium.core.columns.own_values import OwnValues
     from nomarium.core.columns.places_behind import parted_place, places_apart
@@ -78,6 +78,7 @@ __all__ = [
     "DAY_HEADINGS",
     "END_FIELDS",
     "FILE_WIDE_FIELDS",
+    "GIVEN_BY_NOTE",
     "MOMENT_FIELDS",
     "ROW_FIELDS",
     "RULE_FIELDS",

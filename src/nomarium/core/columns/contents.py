@@ -16,6 +16,7 @@ from nomarium.core.values import (
     YES,
     MomentScanner,
     Order,
+    behind_its_week,
     calendar_words,
     date_in,
     is_date,
@@ -103,9 +104,9 @@ _BESIDE_A_DATE = regex(r"\d:\d\d|\d\s*[ap]\.?m\b|\d[hu](?:\d\d)?\b|\buhr\b", re.
 def _is_date(cell: Cell) -> bool:
     if not isinstance(cell, str):
         return isinstance(cell, date)
-    text = cell.strip()
+    text = behind_its_week(cell.strip())
     several = len(cell) <= _LONGEST and (_DAYS_OF_MONTH.fullmatch(text) or _are_dates_listed(text))
-    if several or (is_data(cell) and scan_span(cell) is None) or _is_span_of_dates(text):
+    if several or (is_data(text) and scan_span(text) is None) or _is_span_of_dates(text):
         return True
     if not any(map(str.isdigit, text)):
         return False
@@ -239,6 +240,17 @@ def are_starts_and_ends(first: Column, last: Column) -> bool:
         and all(one < other or (one >= _NOON and other <= _NOON) for one, other in whole)
         and any(one < other for one, other in whole)
     )
+
+
+def may_be_dotted_times(column: Column) -> bool:
+    """Tell whether a column of numbers such as “12.30” may be times, as its heading speaks of no price, result or so.
+
+    All have minutes that are fives and tens, and some differ.
+    """
+    minutes = {_minutes(cell) for cell in _filled(column)}
+    dotted = all("." in plain_text(cell) for cell in _filled(column))
+    fives = all(minute is not None and not minute % 5 for minute in minutes)
+    return len(minutes) > 1 and dotted and fives and not _NO_TIMES.search(column.heading)
 
 
 _NOON = 12 * 60
@@ -496,7 +508,7 @@ _LONGEST_PERIOD = 3
 def holds_numbered_weeks(column: Column) -> bool:
     """Tell whether all filled cells of a column are weeks by number, and say so: “v. 36–50”, “KW 40–45”."""
     texts = [plain_text(cell).strip() for cell in _filled(column)]
-    return bool(texts) and all(map(_NUMBERED_WEEKS.match, texts))
+    return bool(texts) and all(map(_NUMBERED_WEEKS.match, texts)) and not holds_days_and_periods(column)
 
 
 _NUMBERED_WEEKS = regex(
@@ -555,11 +567,20 @@ def _most_are(column: Column, fits: Callable[[str], bool]) -> bool:
 
 def _is_days_and_periods(text: str) -> bool:
     parts = [_DAY_AND_PERIOD.fullmatch(part.strip()) for part in re.split(r"[,;\n]", text) if part.strip()]
-    return bool(parts) and all(part and (is_weekday(part["day"]) or is_weekday(part["day"][:-1])) for part in parts)
+    days = [part["day"] if part else "" for part in parts]
+    return bool(days) and all(any(map(is_weekday, (day, day[:-1], _LETTER_AHEAD.sub("", day)))) for day in days)
 
 
+_LETTER_AHEAD = regex(r"^[A-D](?=[A-Z][a-z])")
+"""The letter of a week, glued to its weekday: “AMon”."""
+
+
+_OF_WEEK = r"(?:(?:week|wk|w)\.?\s?)?\d"
 _DAY_AND_PERIOD = regex(
-    r"(?P<day>[^\W\d_]{2,12})\.?(?:\s+[A-D])?\s*(?:p|pd|per|period|std|stunde|h|l)?\.?\s*\d{1,2}\.?", re.IGNORECASE
+    rf"(?:(?:{_OF_WEEK}[-.:/\s]?|(?:(?:week|wk)\s?)?[A-D][-.:/\s]))?(?P<day>[^\W\d_]{{2,12}}?)\.?"
+    rf"(?:\s+[A-D]|[-.:/\s]?{_OF_WEEK}(?=\D))?"
+    r"[-.:/\s]{0,2}(?:p|pd|per|period|std|stunde|h|l)?\.?\s*\d{1,2}\.?",
+    re.IGNORECASE,
 )
 
 

@@ -44,16 +44,21 @@ def title_of_two_sides(matches: Matches, sheet: SheetKind) -> None:
     name = "summary" if "title" in sheet.needs else "course" if sheet.kind is Kind.LIST else ""
     if not name or not matches.open(name) or (name == "course" and not matches.open("class")):
         return
-    open_or_local = [match for match in matches.all if match.is_free and match.field in ("", "location")]  # “Local”
-    sides = _two_of(open_or_local, _HOME, _AWAY) or _two_of(open_or_local, _OURS, _THEIRS) if name == "summary" else []
+    of_events = [match for match in matches.all if match.is_free and name == "summary"]
+    open_or_local = [match for match in of_events if match.field in ("", "location")]  # “Local”
+    sides = _two_of(open_or_local, _HOME, _AWAY) or _two_of(open_or_local, _OURS, _THEIRS)
     ends = [match for match in matches.all if (match.is_free or match.released) and _holds_words(match.column)]
-    for two, why in (
-        (sides, "the two sides of a match"),
-        (_two_of(ends, _ORIGIN, _DESTINATION), "from where to where"),
+    for two, why, text in (
+        (sides, "the two sides of a match", _both_sides),
+        (_two_of(ends, _ORIGIN, _DESTINATION), "from where to where", _both_sides),
+        (_two_of(open_or_local, _THEIRS, _HOME_OR_AWAY), "whom a match is against, and where", _in_brackets),
     ):
         if two:
-            _join(matches, two, name, why, _both_sides, Certainty.LIKELY)
+            _join(matches, two, name, why, text, Certainty.LIKELY)
             return
+    against = [match for match in open_or_local if heading_key(match.column.heading) in _THEIRS]
+    if len(against) == 1:
+        against[0].take(name, Certainty.LIKELY, "whom a match is against")
 
 
 def title_of_duties(matches: Matches, sheet: SheetKind) -> None:
@@ -83,6 +88,12 @@ def _holds_words(column: Column) -> bool:
 
 def _both_sides(cells: Sequence[str]) -> str:
     return " – ".join(filter(None, cells))
+
+
+def _in_brackets(cells: Sequence[str]) -> str:
+    """Return whom a match is against, and whether at home: "Rovers (H)"."""
+    against, where = cells
+    return f"{against} ({where})" if against and where else against
 
 
 _DUTIES = _keys(
@@ -115,6 +126,7 @@ _THEIRS = _keys(
     "opponent|opponents|opposition|against|versus|vs|v|gegner|adversaire|rival|avversario|adversário|tegenstander|"
     "motståndare|motstander|modstander|vastustaja|przeciwnik|soupeř"
 )
+_HOME_OR_AWAY = _keys("h/a|ha|home/away|home or away|home away|h or a|heim/auswärts|dom/ext|thuis/uit|hemma/borta")
 _ORIGIN = _keys("from|origin|departs from|leaves from|departure port|von|ab|de|desde|da|van|från|fra|lähtöpaikka|z")
 _DESTINATION = _keys("to|destination|arrives at|arrival port|nach|à|a|hasta|naar|till|til|do")
 
@@ -312,13 +324,21 @@ def _one_text(cells: Sequence[str]) -> str:
     return " ".join(filter(None, cells))
 
 
-def people_into_texts(table: Table, matches: Matches, used: Collection[str]) -> list[Problem]:
-    """Let people of whom no heading says what they do at an event stand in its text: "Nurse: Sr Mokoena"; it is told.
+def people_into_texts(
+    table: Table, matches: Matches, used: Collection[str], means_people: Callable[[str], bool]
+) -> list[Problem]:
+    """Let people for whom an event has no field stand in its text: "Nurse: Sr Mokoena"; it is told.
 
-    ``used`` are the keys of headings that a split or a pattern uses: these stay as they are.
+    ``used`` are the keys of headings that a split or a pattern uses: names that another shape was read from stay with
+    these alone. ``means_people`` tells whether a heading means people; of others their cells must say so.
     """
-    unused = [match for match in matches.unused_matches() if heading_key(match.column.heading) not in {*used, ""}]
-    people = [match for match in unused if names_people(match.column)]
+    kept = {*(used if table.origins else ()), ""}
+    unused = [match for match in matches.unused_matches() if heading_key(match.column.heading) not in kept]
+    people = [
+        match
+        for match in unused
+        if names_people(match.column) or (means_people(match.column.heading) and _holds_words(match.column))
+    ]
     texts = [match for match in matches.all if match.field == "description" and match.is_free]
     if not people or (not texts and not matches.open("description")):
         return []

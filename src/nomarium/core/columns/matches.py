@@ -22,6 +22,10 @@ class Certainty(StrEnum):
     DOUBTFUL = "doubtful"
 
 
+GIVEN_BY_NOTE = "a note beside the table"
+"""Why a column was taken that says of all rows what a note does."""
+
+
 @dataclass(slots=True)
 class Match:
     """One column, the field it was taken for ("" for none), how sure that is, and why."""

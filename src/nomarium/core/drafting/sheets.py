@@ -46,6 +46,7 @@ from nomarium.core.kinds import (
     SLOT_SHEET,
     TIMETABLE_SHEET,
     bare_label,
+    means_people,
     plain_labels,
 )
 from nomarium.core.problems import DataRefused, Place
@@ -142,7 +143,7 @@ class FoundSheet:
         table = settled_copy(table, Headings(kind)) or table
         matches, _ = match_columns(table, self.columns, Headings(kind))
         if self.kind is Kind.EVENTS:
-            people_into_texts(table, matches, ())
+            people_into_texts(table, matches, (), means_people)
         listed = listed_columns(self) if self.kind is Kind.DAYS else {}
         unused = [one for one in matches.unused if one.heading and one.heading not in listed]
         return [one.name for one in unused]
@@ -174,7 +175,11 @@ class FoundSheet:
         if self.kind is not Kind.EVENTS or not self.recognised.is_list or self.grid is None:
             return ""
         table = Evidence.of(self.grid, EVENT_SHEET, {}).table
-        headed = [column for column in table.columns if heads_people(column)] if table is not None else []
+        headed = (
+            [column for column in table.columns if heads_people(column) or means_people(column.heading)]
+            if table is not None
+            else []
+        )
         names = [plain_text(cell) for column in headed for cell in column.cells if cell != ""]
         return headed[0].heading if len(headed) == 1 and 1 < len(set(names)) < len(names) else ""
 

@@ -61,7 +61,7 @@ EVENT_FIELDS: tuple[Field, ...] = (
         "start_time",
         "the time it starts; a time or a span of times",
         "start time|time|begin time|beginning time|from time|time from|starting time|time start|event time|"
-        "time of event|start hour|doors|at|time begins|time of start|kick off|times|hour|uhrzeit|zeit|heure|"
+        "time of event|start hour|doors|at|time begins|time of start|kick off|ko|push back|pushback|tip off|throw in|bully off|face off|faceoff|puck drop|first pitch|first race|first gun|tee off|tee time|times|hour|uhrzeit|zeit|heure|"
         "hora|ora|tijd|tid|klokkeslett|beginnzeit|kl|klo|kello|godzina|čas|idő|időpont|saat|время|час|ώρα|שעה|الوقت|"
         "時間|时间|時刻|시간",
         Holds.TIME,

@@ -27,7 +27,7 @@ from nomarium.core.kinds.samples import DAY, SHEET_RULES
 
 _LABELS = (
     "label|cycle day|day letter|letter day|rotation day|rotation|cycle|day number|letter|timetable day|day of cycle|"
-    "workshop day|day name|school day|day type|schedule day|day code|day|a/b day|ab day|day no|day #"
+    "workshop day|day name|school day|day type|schedule day|day code|day|a/b|a/b day|ab day|day no|day #"
 )
 _MOST_LABELS = 12
 

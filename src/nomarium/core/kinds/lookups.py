@@ -56,6 +56,12 @@ PEOPLE_SHEET = with_phrases(
                 "sobrenome|apelido|achternaam|efternavn|etternavn|efternamn",
             ),
             Field(
+                "title",
+                "how they are addressed: Mr, Dr",
+                "salutation|honorific|form of address|title prefix|name prefix|anrede|civilité|tratamiento|trattamento|"
+                "appellativo|tratamento|aanhef|aanspreekvorm|titulatur|oslovení",
+            ),
+            Field(
                 "address",
                 "the mail address",
                 "address|mail|email|mailaddress|emailaddress|e-mail|email address",

@@ -287,11 +287,14 @@ _EXCEPT = (
     "eccetto", "behalve", "utom", "undtagen",
 )  # fmt: skip
 _COUNTED = regex(
-    rf"({_N_PLAIN}) (?:(?:weekly |consecutive )?(?:times|occurrences|sessions|meetings|lessons|classes|evenings|dates|"
-    r"weeks|sesiones|clases|séances|cours|termine|lezioni|incontri|lessen|gånger|gange)|"
-    r"(?:x |× )?(?P<days>[^\W\d]{2}.*))"
+    rf"({_N_PLAIN})(?: ?[x×]| (?:(?:weekly |consecutive )?(?:times|occurrences|sessions|meetings|lessons|classes|"
+    r"evenings|mornings|afternoons|dates|weeks|sesiones|clases|tardes|séances?|cours|soirées?|semaines|termin|termine|abende?|"
+    r"treffen|wochen|lezioni|incontri|serate|settimane|semanas|sessões|aulas|lessen|avonden|weken|bijeenkomsten|gånger|ggr|"
+    r"kvällar|veckor|tillfällen|gange|uger|aftener|kvelder|uker|kertaa|kerta|viikkoa|zajęć|spotkań|tygodni|lekcí|setkání|"
+    r"alkalom)|"
+    r"(?:x |× )?(?P<days>[^\W\d]{2}.*)))"
 )
-"""A number of meetings that stands in front: "10 sessions", "8 Tuesdays"."""
+"""A number of meetings that stands in front: "10 sessions", "8x", "8 Tuesdays"."""
 _TIMES = regex(rf",?\s+(?:for )?({_N}) (?:times|occurrences|sessions|meetings)$|,?\s*[x×]\s?(\d{{1,3}})$")
 _FOR_WEEKS = regex(rf",?\s+for ({_N}) (weeks|months|years|days)$")
 _IN_TERM = regex(r",?\s*\b(?:in|during) (?:the )?term(?: ?time)?(?: only)?$|,?\s*\bterm ?time(?: only)?$")

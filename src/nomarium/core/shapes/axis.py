@@ -361,7 +361,7 @@ def _between(columns: Sequence[int]) -> range:
 
 
 def _dated(view: GridView, row: int, heads: dict[int, Cell]) -> Axis:
-    year = year_in_titles(_titles(view, row))
+    year = year_in_titles([*_titles(view, row), *filter(span_of_dates, view.grid.closing_texts())])
     texts = {column: " ".join(plain_text(cell).split()) for column, cell in heads.items()}
     if year is not None and not year.crosses and (proved := by_their_weekdays(texts, year.first.year)):
         return _with_weekdays(view, row, dict(proved))

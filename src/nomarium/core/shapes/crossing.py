@@ -105,7 +105,8 @@ class Crossing:
 
     def _all_spans(self, lead: int) -> bool:
         texts = [text for row in self.rows if (text := self.name(row, lead))]
-        return bool(texts) and all(map(says_hours, texts))
+        lasts = Headings(EVENT_SHEET)(self.heading(lead)) == "duration"  # “1h45” may be a length as well
+        return bool(texts) and not lasts and all(map(says_hours, texts))
 
     @property
     def who(self) -> int | None:

@@ -27,7 +27,7 @@ _BARE_LINE = regex(
     r"(?P<mark>[A-Z]{2,8}|[^\s/]{1,3}/[^\s/]{1,3})\s+(?P<words>[^=:]+)"
 )
 """A line without a sign between: the hours themselves behind the code, or words behind one that is no word."""
-_APART = regex(r"\s*(?:[;\n|]|,(?=\s*[^\s=:,;]{1,8}\s*[=:]))\s*")
+_APART = regex(r"\s*(?:[;\n|]|,(?=\s*[^\s=:,;]{1,8}\s*[=:]))\s*|\s+(?=[^\s=:,;]{1,8}\s*=)")
 FREE = frozenset(
     "|off|day off|rest|rest day|free|none|no shift|not working|frei|"
     "ruhetag|libre|libranza|descanso|repos|riposo|vrij|fri|"

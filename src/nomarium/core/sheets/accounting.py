@@ -16,6 +16,7 @@ from nomarium.core.columns.contents import (
     holds_times_among_others,
     is_about_the_row,
     is_person,
+    may_be_dotted_times,
     may_be_times,
 )
 from nomarium.core.kinds import EVENT_SHEET, TIMETABLE_SHEET
@@ -39,7 +40,7 @@ _DATES = (("start_date", "start", "when", "first", "date", "from"), ("end_date",
 
 def _open_field(kind: SheetKind, matches: Matches, column: Column) -> str:
     """Return what an unused column of dates or times may be: an end that is open, else a part of the text."""
-    for names in _TIMES if holds_times(column) else _DATES:
+    for names in _TIMES if holds_times(column) or may_be_dotted_times(column) else _DATES:
         if all(map(matches.open, names)):
             return next((name for name in names if kind.field(name) is not None), "")
     return "description" if kind.field("description") is not None else ""
@@ -63,7 +64,7 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
             problems += _said_beside(table, column)
         elif kind.kind is Kind.LIST and _says_on_which_dates(column):
             problems.append(wording.unread_dates(table, column))
-        elif any(holds(column) for holds in _MOMENTS):
+        elif any(holds(column) for holds in _MOMENTS) or (_lacks_times(kind, matches) and may_be_dotted_times(column)):
             problems.append(wording.unread_moments(table, column, _open_field(kind, matches, column)))
         elif _says_how_often(kind, column, ended):
             problems.append(wording.idle_column(table, column, "how often each row meets"))
@@ -74,6 +75,11 @@ def account(kind: SheetKind, table: Table, matches: Matches, used: Collection[st
         elif Headings(kind)(column.heading) is None and heading_key(column.heading) not in _NOTES:
             problems += [one for one in _said_beside(table, column) if one.found.count(" ") >= _FEWEST_BLANKS]
     return problems
+
+
+def _lacks_times(kind: SheetKind, matches: Matches) -> bool:
+    """Tell whether a sheet may have times of its rows, and no column has them."""
+    return kind.field("start_time") is not None and all(map(matches.open, _TIMES[0]))
 
 
 def _says_on_which_dates(column: Column) -> bool:

@@ -7,8 +7,9 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 from datetime import date, datetime, time
 
-from nomarium.core.columns import Certainty, Kind, Match, Matches, SheetKind
+from nomarium.core.columns import GIVEN_BY_NOTE, Certainty, Kind, Match, Matches, SheetKind
 from nomarium.core.problems import Place, Problem
+from nomarium.core.repeats import bounds_in
 from nomarium.core.sheets import wording
 from nomarium.core.sheets.said_in_notes import (
     dates_without,
@@ -138,7 +139,8 @@ def take_notes(
     wanted = [*(() if timed else ("hours",)), *(() if placed and "" not in placed.cells else (place,))]
     repeating = kind.field("slot") or matches.column("repeat")
     wanted += ["except"] if repeating and not matches.column("except") else []
-    found = read_notes(notes, table, kind, (*wanted, *(() if bounded else _BOUNDS)), order)
+    open_bounds = _BOUNDS if not bounded else ("until",) if _has_open_repeats(matches) else ()
+    found = read_notes(notes, table, kind, (*wanted, *open_bounds), order)
     if named is not None and found.columns.keys().isdisjoint(_BOUNDS):
         said = [(name, day) for name, day in zip(_BOUNDS, (named.first, named.last), strict=True) if day is not None]
         found.columns |= {name: _column(table, name.capitalize(), day, 2) for name, day in said}
@@ -159,7 +161,7 @@ def take_notes(
             there.cells = [own if own != "" else said for own, said in zip(there.cells, column.cells, strict=True)]
             continue
         table.columns.append(column)
-        matches.all.append(Match(column, name, Certainty.LIKELY, "a note beside the table"))
+        matches.all.append(Match(column, name, Certainty.LIKELY, GIVEN_BY_NOTE))
     if left := [record for record, row in enumerate(table.row_numbers) if row not in used]:
         table.left_out[LeftOut.FOOTER] += len(table) - len(left)
         table.keep(left)
@@ -174,6 +176,15 @@ def tell_notes(grid: Grid, table: Table) -> list[Problem]:
         for note in telling
         if not _only_names_span(note.text) and not says_how_new(note.text)
     ]
+
+
+def _has_open_repeats(matches: Matches) -> bool:
+    """Tell whether a column says how often rows are, and neither it nor another says until when or how many times."""
+    repeat = matches.column("repeat")
+    if repeat is None or not all(map(matches.open, ("until", "times", "end", "end_date"))):
+        return False
+    bounds = [bounds_in(plain_text(cell)) for cell in repeat.distinct if cell != ""]
+    return not any(bound is not None and (bound.until or bound.times) for bound in bounds)
 
 
 def _only_names_span(text: str) -> bool:
@@ -234,7 +245,7 @@ def read_notes(
     telling = [note for note in notes if not is_about_others(note.text)]
     reading.take_span(telling, order)
     if kind.field("hours") is not None:
-        reading.take_times([note for note in telling if _is_of_all_days(note, table)])
+        reading.take_times(telling)
         reading.take_parts_of_day()
     reading.take_place()
     reading.take_exceptions()
@@ -264,26 +275,35 @@ class _Reading:
                 self._add(name, heading, getattr(span, _ENDS[name]), behind)
             self._tell(note, f"the span {span.words}")
             return
+        if len(bounds) == 1 and "until" in self.open_fields:
+            ((note, span),) = bounds
+            self._add("until", "Until", span.last, 3)
+            self._tell(note, f"the last day {full_day(span.last)}")
+            return
         said = [(note, bound) for note in telling if (bound := holding_bound(note.text, order)) is not None]
-        if len({bound.name for _, bound in said}) == len(said) and not bounds and self.of_weeks and open_to_both:
+        of_rows = self.of_weeks or "from" not in self.open_fields
+        open_to_all = of_rows and {bound.name for _, bound in said}.issubset(self.open_fields)
+        if len({bound.name for _, bound in said}) == len(said) and not bounds and open_to_all:
             for note, bound in said:
                 self._add(bound.name, bound.name.capitalize(), bound.day, 2)
                 self._tell(note, f"the {'last' if bound.name == 'until' else 'first'} day {full_day(bound.day)}")
 
     def take_times(self, telling: Sequence[Note]) -> None:
-        """Take the times of all rows, and the place behind them, where one note says them."""
+        """Take the times of rows, and the place behind them, where one note says them, or each its weekdays' own."""
         timed = [(note, spans) for note in telling if len(spans := list(spans_in(note.text))) == 1]
         timed = timed or [(note, [start]) for note in telling if (start := start_said(note.text)) is not None]
-        if len(timed) != 1 or "hours" not in self.open_fields:
+        about = [_rows_about(note, self.table) for note, _ in timed]
+        if any(sum(rows) != 1 for rows in zip(*about, strict=True)) and len(timed) > 1:
             return
-        note, (times,) = timed[0]
-        self._add("hours", "Hours", times.text, 0)
-        said = [f"the {'times' if is_span(times.text) else 'start'} {times.text}"]
-        place = place_behind(note.text[times.end :])
-        if place and self.place in self.open_fields:
-            self._add(self.place, "Place", place, 1)
-            said.append(f"the place “{place}”")
-        self._tell(note, *said)
+        for (note, (times,)), rows in zip(timed, about, strict=True):
+            if "hours" in self.open_fields and any(rows):
+                said = [f"the {'times' if is_span(times.text) else 'start'} {times.text}"]
+                self._add("hours", "Hours", times.text, 0, rows)
+                place = place_behind(note.text[times.end :])
+                if place and self.place in self.open_fields:
+                    self._add(self.place, "Place", place, 1, rows)
+                    said.append(f"the place “{place}”")
+                self._tell(note, *said, whole=all(rows))
 
     def take_parts_of_day(self) -> None:
         """Take the times of morning and afternoon, where one note says them, and a column says which a row is in."""
@@ -315,30 +335,37 @@ class _Reading:
             for note, dates in without:
                 self._tell(note, f"the dates {dates}")
 
-    def _add(self, name: str, heading: str, cell: Cell, behind: int) -> None:
-        self.found.columns[name] = _column(self.table, heading, cell, behind)
+    def _add(self, name: str, heading: str, cell: Cell, behind: int, rows: Sequence[bool] = ()) -> None:
+        """Let a column say this of all rows, or of those ``rows`` that are true; of others what is said already."""
+        column = self.found.columns.setdefault(name, _column(self.table, heading, "", behind))
+        about = rows or [True] * len(column.cells)
+        column.cells = [cell if is_about else kept for kept, is_about in zip(column.cells, about, strict=True)]
 
-    def _tell(self, note: Note, *said: str) -> None:
-        self.found.problems.append(wording.note_used(note.place, note.text, list(said)))
+    def _tell(self, note: Note, *said: str, whole: bool = True) -> None:
+        self.found.problems.append(wording.note_used(note.place, note.text, list(said), whole=whole))
         self.found.unused.remove(note)
 
 
-def _is_of_all_days(note: Note, table: Table) -> bool:
-    """Tell whether no row lies on another weekday than those that a note names."""
+def _rows_about(note: Note, table: Table) -> list[bool]:
+    """Tell of each row whether a note is about it: one on another weekday than those that it names is not."""
     named = weekdays_named(note.text)
-    texts = {cell for column in table.columns for cell in column.cells if named and cell != ""}
-    days = {day for cell in texts if (day := _weekday(cell)) is not None}
-    return days <= named
+    days = {cell: _weekday(cell) for column in table.columns for cell in (column.distinct if named else ())}
+    others = {cell for cell, day in days.items() if day is not None and day not in named}
+    return [others.isdisjoint(row) for row in zip(*(column.cells for column in table.columns), strict=True)]
 
 
 def _weekday(cell: Cell) -> int | None:
-    """Return the weekday of a date with its year, or that a text names; None for other cells."""
+    """Return the weekday of a date with its year, or that a text names, alone or ahead of a day; None for others."""
     if isinstance(cell, date):
         return cell.weekday()
     if not isinstance(cell, str):
         return None
     read = {day.weekday() for order in ORDERS if (day := date_in(cell, order)) is not None}
-    return read.pop() if len(read) == 1 else weekday_in_any(cell)
+    ahead = _AHEAD_OF_DAY.match(cell)
+    return read.pop() if len(read) == 1 else weekday_in_any(ahead["day"] if ahead else cell)
+
+
+_AHEAD_OF_DAY = regex(r"\s*(?P<day>[^\W\d_]{2,})[.,]*\s+(?=\d)")
 
 
 _ENDS = {"from": "first", "until": "last"}

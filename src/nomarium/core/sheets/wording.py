@@ -54,13 +54,14 @@ def idle_keys(place: Place, keys: Sequence[str], rows: str, fields: Sequence[str
     )
 
 
-def unread_moments(table: Table, column: Column, open_field: str) -> Problem:
+def unread_moments(table: Table, column: Column, open_field: str, *, sure: bool = True) -> Problem:
     """A column of dates or times that nothing was made of; ``open_field`` is what it may be, "" for nothing left."""
+    holds = "holds dates or times" if sure else "may hold times"
     say = column_way(column, open_field, "Say what it is, such as {}") if open_field else "Say so in its heading"
     return warning(
         "unread-times",
         table.heading_place(column),
-        f"Column {column.name} holds dates or times, but was not used.",
+        f"Column {column.name} {holds}, but was not used.",
         advice=(
             say,
             column_way(column, "", "or leave it alone: {}", "; "),
@@ -172,9 +173,10 @@ def several_html_tables(place: Place, count: int) -> Problem:
     )
 
 
-def note_used(place: Place, text: str, said: Sequence[str]) -> Problem:
-    """A note beside a table that says when or where all of its rows are."""
-    return note("note-used", place, f"“{text}” gives all rows that say nothing else {' and '.join(said)}.")
+def note_used(place: Place, text: str, said: Sequence[str], *, whole: bool = True) -> Problem:
+    """A note beside a table that says when or where all of its rows are, or those on the weekdays that it names."""
+    rows = "all rows" if whole else "the rows on its weekdays"
+    return note("note-used", place, f"“{text}” gives {rows} that say nothing else {' and '.join(said)}.")
 
 
 def whole_weeks(place: Place, text: str) -> Problem:

@@ -68,8 +68,11 @@ _DASHED = regex(r"([^\W\d_]{1,2})\s?[-–—]\s?([^\W\d_]{1,2})")
 _EITHER_WAY = 3
 """So many days from the first to the last: a dash between letters joins two as often as it spans them."""
 _WEEK = regex(r"[()\[\]:]|\b(?:weeks?|wk|woche|semaine|semana|vecka|uge)(?:\b\.?|(?=[A-D]\b))", re.IGNORECASE)
-_GLUED = regex(r"([^\W\d_]{2,}?[a-z])([A-D])")
-"""A weekday and the letter of a week in one: "MonA"."""
+_GLUED = regex(
+    r"([^\W\d_]{2,}?[a-z])([A-D])|([A-D])([A-Z][a-z]+)|(?i:week|wk|w)?\.?(\d)[-.:/]?([^\W\d_]{2,})|"
+    r"([^\W\d_]{2,}?)[-.:/]?(?i:week|wk|w)?\.?(\d)"
+)
+"""A weekday and the letter or the number of a week in one: "MonA", "1Mon"."""
 _EVERY = frozenset({"daily", "every day", "every school day", "all", "all days", "each day", "*"})
 _WEEKEND = (5, 6)
 _ONLY = regex(r"\s+(?:only|nur|seulement|uniquement|solo|sólo|alleen|bara|kun|endast)$", re.IGNORECASE)
@@ -292,7 +295,7 @@ class DayReader:
         """Read a weekday with a week's letter, or with the label of a cycle that goes by weeks: "Mon A", "A Monday"."""
         words = _WEEK.sub(" ", part).split()
         if len(words) == 1 and (glued := _GLUED.fullmatch(part)) is not None:
-            words = [*glued.groups()]
+            words = [word for word in glued.groups() if word]
         if len(words) != 2:
             return []
         for weekday_word, other in (words, words[::-1]):

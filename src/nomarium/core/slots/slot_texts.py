@@ -20,6 +20,12 @@ _PAIRS = (
     regex(
         r"(?P<day>[^\W\d]\D*?)\s*[-.:/ ]\s*(?P<period>(?:period|per|p)?\.?\s*\d+(?:\s*[-–]\s*\d+)?)", re.IGNORECASE
     ),  # "A Mon 3": the week's letter, too
+    regex(
+        r"(?P<day>(?:(?:week|wk|w)\.?\s?)?\d[-.:/ ]?[^\W\d_]{2,}|[^\W\d_]{2,}[-.:/ ]?(?:(?:week|wk|w)\.?\s?)?\d)"
+        r"\s*[-.:/ ]\s*(?P<period>(?:period|per|p)?\.?\s?\d+)",
+        re.IGNORECASE,
+    ),  # "1Mon:2", "Mon 1:2": the week's number, too
+    regex(r"(?P<day>(?:(?:week|wk|w)\.?\s?)?\d[^\W\d_]{2,})(?P<period>\d+)", re.IGNORECASE),
     regex(r"(?P<period>(?:p|pd|per|period)?\.?\s*\d+(?:\s*[-–]\s*\d+)?)\s*\(\s*(?P<day>[^()]+?)\s*\)", re.IGNORECASE),
 )  # fmt: skip
 

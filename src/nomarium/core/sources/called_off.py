@@ -149,4 +149,4 @@ _BYE_WORDS = (
 )  # fmt: skip
 _IS_A_BYE = regex(r"(?:.+ (?:–|-|vs?\.?) )?(?:{})(?: (?:–|-|vs?\.?) .+)?".format("|".join(_BYE_WORDS)), re.IGNORECASE)
 """What the title says where a team does not play: “Herons – BYE”."""
-_TWO_SIDES = regex(r"\S (?:–|-|vs?\.?) \S", re.IGNORECASE)
+_TWO_SIDES = regex(r"\S (?:–|-|vs?\.?) \S|\S \((?:h|a|home|away)\)$", re.IGNORECASE | re.MULTILINE)

@@ -36,6 +36,7 @@ from nomarium.core.sources.row_spans import RowSpans
 from nomarium.core.sources.set_reminders import REMINDER_FIELDS, set_reminders
 from nomarium.core.sources.spans import SpanFound, SpanRules
 from nomarium.core.sources.times_in_headings import with_times_of_headings
+from nomarium.core.sources.times_in_remarks import with_times_of_remarks
 from nomarium.core.sources.times_in_titles import with_time_in_title, with_times_of_titles
 from nomarium.core.sources.undated_repeats import with_first_days
 from nomarium.core.sources.week_dates import dated_by_weeks
@@ -70,6 +71,8 @@ def read_events(table: Table, matches: Matches, choices: EventChoices) -> EventS
     if not own_rows:
         matches, of_headings = with_times_of_headings(table, matches)
         sheet.matches, of_titles = with_times_of_titles(table, matches)
+        sheet.matches, of_remarks = with_times_of_remarks(table, sheet.matches)
+        of_titles += of_remarks
         matches = sheet.matches
     columns = matches.columns(MOMENT_FIELDS)
     beside_dates = any(name == "start_date" and holds_dates(column) for name, column in columns)

@@ -9,7 +9,7 @@ from datetime import date, datetime, time, timedelta
 from itertools import islice
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.columns import ROW_FIELDS, Matches, heading_key
+from nomarium.core.columns import GIVEN_BY_NOTE, ROW_FIELDS, Matches, heading_key
 from nomarium.core.repeats import (
     Frequency,
     NotUnderstood,
@@ -402,18 +402,23 @@ class RepeatingRow:
         excepted: set[date] = set()
         missed: list[date] = []
         days = {start.date() for start in starts}
-        place = self._place("except") if self._matches.column("except") else self._place("repeat")
+        of_all = any(match.field == "except" and match.why == GIVEN_BY_NOTE for match in self._matches.all)
+        stated = self._matches.column("except") and not of_all
+        place = self._place("except" if stated else "repeat")
         for text in repeat.except_:
             left_out = self._dates.days(text, self._first.start.date())
             if not left_out:
                 raise RowRefused(wording.bad_date(place, text))
             excepted.update(left_out)
-            if days.isdisjoint(left_out):
+            if days.isdisjoint(left_out) and not of_all:
                 missed.append(left_out[0])
         excepted |= self._remarked(days)
         missed = sorted({day for day in missed if not _is_of_whole_month(day, excepted)})
         self.said += [wording.no_such_exception(place, day) for day in missed]
-        return [start for start in starts if start.date() not in excepted]
+        remaining = [start for start in starts if start.date() not in excepted]
+        if repeat.times is not None and 0 < len(remaining) < len(starts):
+            self.said.append(wording.fewer_than_counted(self._place("repeat"), self._text, len(starts), len(remaining)))
+        return remaining
 
     def _remarked(self, days: Collection[date]) -> frozenset[date]:
         """Return the dates on which its remarks say that it is not: “No meeting in August”; it is told."""

@@ -231,6 +231,13 @@ def no_such_exception(place: Place, day: date) -> Problem:
     )
 
 
+def fewer_than_counted(place: Place, text: str, counted: int, remaining: int) -> Problem:
+    """A number of times, some of which are excepted: the number counts them, too."""
+    message = f"“{text}” makes {counted} dates, of which {counted - remaining} are excepted: {remaining} remain."
+    advice = f"If {counted} are meant without them, write the number that ends on the last."
+    return note("times-excepted", place, message, advice=advice)
+
+
 def over_gap(place: Place, days: Sequence[date]) -> Problem:
     """Dates on which the clock skips the time."""
     return warning(

@@ -23,12 +23,12 @@ _SURE = (
     r"\d{1,2}(?:[:.]\d{2})?\s?[ap]\.?m\b\.?|\d{1,2}(?:[:.]\d{2})?\s?(?:uhr|uur)\b|"
     r"\d{1,2}h(?:\d{2})?\b|\b(?:12 )?noon\b"
 )
-_CLOCK = rf"(?:{_SURE}|\d{{1,2}}:\d{{2}}(?![:\d]))"
-_AT = r"(?:(?:at|@|um|à|às|a las|alle(?: ore)?|kl\.?|om)\s)"
+CLOCK = rf"(?:{_SURE}|\d{{1,2}}:\d{{2}}(?![:\d]))"
+AT = r"(?:(?:at|@|um|à|às|a las|alle(?: ore)?|kl\.?|om)\s)"
 _ALONE = (
-    regex(rf"(?P<time>{_CLOCK})\s*[:,–—-]?\s+(?P<title>[^\W\d].*)", re.IGNORECASE),
-    regex(rf"(?P<title>.*?\S)\s*\(\s*{_AT}?\s*(?P<time>{_CLOCK})\s*\)", re.IGNORECASE),
-    regex(rf"(?P<title>.*?\S)(?:\s*[,–—@]|\s+-|\s+{_AT})\s*(?P<time>{_CLOCK})", re.IGNORECASE),
+    regex(rf"(?P<time>{CLOCK})\s*[:,–—-]?\s+(?P<title>[^\W\d].*)", re.IGNORECASE),
+    regex(rf"(?P<title>.*?\S)\s*\(\s*{AT}?\s*(?P<time>{CLOCK})\s*\)", re.IGNORECASE),
+    regex(rf"(?P<title>.*?\S)(?:\s*[,–—@]|\s+-|\s+{AT})\s*(?P<time>{CLOCK})", re.IGNORECASE),
     regex(rf"(?P<title>.*?[^\W\d])\s+(?P<time>{_SURE})", re.IGNORECASE),
 )
 _ENDS = regex(
@@ -94,7 +94,7 @@ def _says_one(title: str) -> bool:
 _MAY_SAY = regex(r"\d\s?[aphu:]|noon", re.IGNORECASE)
 _MAY_SPAN = regex(r"(?:\d|noon|mid)\D+(?:\d|noon|mid)", re.IGNORECASE)
 """What stands in each time alone, and in each span of times: quick to look for."""
-_SAID = regex(rf"(?<![\d:.]){_SURE}|\({_CLOCK}\)|\b{_AT}{_CLOCK}", re.IGNORECASE)
+_SAID = regex(rf"(?<![\d:.]){_SURE}|\({CLOCK}\)|\b{AT}{CLOCK}", re.IGNORECASE)
 
 
 def says_times(column: Column) -> bool:
@@ -108,7 +108,7 @@ def _says_time(cell: Cell) -> bool:
     return isinstance(cell, time) or (isinstance(cell, str) and _ANY.search(cell) is not None)
 
 
-_ANY = regex(_CLOCK, re.IGNORECASE)
+_ANY = regex(CLOCK, re.IGNORECASE)
 
 
 def _timed(text: str) -> _Said | None:

@@ -208,6 +208,22 @@ def times_of_titles(place: Place, title: str, count: int) -> Problem:
     return note("times-of-titles", place, f"{message} Where it is all day, write that into a column “Time”.")
 
 
+def time_of_remark(place: Place, remark: str) -> Problem:
+    """A row whose remark says when it is, where no column does."""
+    return note("time-of-remark", place, f"“{remark}” says when this row is, as no column does.")
+
+
+def time_in_remark(place: Place, remark: str) -> Problem:
+    """A row whose remark begins with a time that may be its own, and was not taken."""
+    return warning(
+        "time-in-remark",
+        place,
+        "A time stands in front, and was not taken as when this row is.",
+        found=remark,
+        advice="If it is, write it into a column of times.",
+    )
+
+
 def time_of_heading(place: Place, heading: str, time: str) -> Problem:
     """A heading of dates that says when on each of them something is."""
     message = f"“{heading}” says the time of all dates below it: {time}."

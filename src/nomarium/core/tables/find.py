@@ -225,6 +225,7 @@ def _cut(
     table.origins, table.first_day = grid.origins, grid.first_day
     above = [" ".join(filter(None, map(plain_text, row))) for row in reversed(grid.rows[:start])]
     table.titles = [*filter(None, above), grid.sheet or "", grid.file, *grid.above]
+    table.closing = grid.closing_texts()
     for column in table.columns:
         column.drawn = bool(grid.origins) and grid.origins[start][column.index : column.index + 1] != [
             (start, column.index)

@@ -8,6 +8,7 @@ from copy import copy
 from dataclasses import dataclass, field, replace
 from datetime import datetime
 from enum import StrEnum
+from itertools import takewhile
 
 from nomarium.core.problems import Place, Problem
 from nomarium.core.tables.cells import Cell, address, column_letters, plain_text, range_address
@@ -19,6 +20,8 @@ FIRST_DAY = datetime(1899, 12, 30)
 """Day number 0 of most workbooks, as counted since 1 March 1900 (ECMA-376, part 1, 18.17.4.1)."""
 FIRST_DAY_OF_1904 = datetime(1904, 1, 1)
 """Day number 0 of a workbook that says ``date1904``."""
+_MOST_CLOSING = 8
+"""The last rows of a sheet that are looked at for texts which stand alone."""
 
 
 @dataclass(slots=True)
@@ -38,6 +41,8 @@ class Grid:
     """Where each cell stands on its sheet, for a list that was made of another shape; none for a sheet as it is."""
     above: tuple[str, ...] = ()
     """The titles of the sheet that such a list was made of."""
+    below: tuple[str, ...] = ()
+    """The texts that stood alone in its last rows."""
     hidden: frozenset[int] = frozenset()
     """The filled rows that the sheet does not show, counted from 0."""
     crossed_out: frozenset[int] = frozenset()
@@ -65,11 +70,29 @@ class Grid:
         """Return a list that stands for the sheet, with where on it each cell stands; it holds dates of its own."""
         top = min((row for row, _ in origins[0]), default=0) if origins else 0
         above = tuple(filter(None, (" ".join(filter(None, map(plain_text, row))) for row in self.rows[:top])))
-        return replace(self, rows=rows, origins=origins, merged=[], typed=True, above=self.above or above)
+        return replace(
+            self,
+            rows=rows,
+            origins=origins,
+            merged=[],
+            typed=True,
+            above=self.above or above,
+            below=self.closing_texts(),
+        )
+
+    def closing_texts(self) -> tuple[str, ...]:
+        """Return the texts that stand alone in its last rows, or stood there before a list was made of it."""
+        rows = ([text for cell in row if (text := plain_text(cell))] for row in reversed(self.rows[-_MOST_CLOSING:]))
+        alone = takewhile(_stand_alone, rows)
+        return self.below or tuple(text for texts in alone for text in texts)
 
     def copy(self) -> Grid:
         """Return it with rows of its own, for what looks at a sheet and changes its cells."""
         return replace(self, rows=[list(row) for row in self.rows], merged=list(self.merged))
+
+
+def _stand_alone(texts: Sequence[str]) -> bool:
+    return len(texts) <= 1
 
 
 class LeftOut(StrEnum):
@@ -139,6 +162,8 @@ class Table:
     """Where each cell of the sheet's rows stands, where the list was made of another shape."""
     titles: Sequence[str] = ()
     """The texts above the headings, from the nearest on, then the tab, then the file's name."""
+    closing: Sequence[str] = ()
+    """The texts that stand alone in the last rows of the sheet."""
     first_day: datetime = FIRST_DAY
     """What the day number 0 stands for in its cells."""
     captions: Mapping[int, str] = field(default_factory=dict)

@@ -48,6 +48,7 @@ if TYPE_CHECKING:
         PERSON_FORM,
         ROOM_FORM,
         TEACHER_FORM,
+        TITLE_ALONE,
         TITLED_FORM,
         TITLED_WITHIN,
         are_people,
@@ -69,7 +70,7 @@ if TYPE_CHECKING:
     )
     from nomarium.core.values.leading_weekdays import leading_weekdays
     from nomarium.core.values.moment import BLANK, DateChoices, Moment, MomentColumn
-    from nomarium.core.values.moment_text import MomentScanner
+    from nomarium.core.values.moment_text import MomentScanner, behind_its_week
     from nomarium.core.values.moments import read_moments
     from nomarium.core.values.month_title import month_named, month_of
     from nomarium.core.values.names import Commas, NameReader, are_reversed_names, name_key
@@ -125,6 +126,7 @@ __all__ = [
     "TEACHER_FORM",
     "TITLED_FORM",
     "TITLED_WITHIN",
+    "TITLE_ALONE",
     "WEEKDAY_NAMES",
     "YES",
     "CalendarWords",
@@ -149,6 +151,7 @@ __all__ = [
     "are_dates",
     "are_people",
     "are_reversed_names",
+    "behind_its_week",
     "calendar_words",
     "cell_length",
     "clock_words",

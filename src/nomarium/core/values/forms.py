@@ -25,6 +25,8 @@ ROOM_FORM = regex(
     rf"(?!(?:{_CLASS})$)(?=.*\d)(?:[^\W\d_]{{0,10}}(?:\.? |[.-])?\d{{1,4}}[a-z]?|\d{{1,4}})", re.IGNORECASE
 )
 """“R12”, “Lab 3”, “204”."""
+TITLE_ALONE = regex(_TITLES)
+"""“Mr”, “Dr.”: how people are addressed."""
 TITLED_FORM = regex(_TITLE)
 """“Ms Okafor”, “D. Pell”."""
 TITLED_WITHIN = regex(

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator
 from typing import NamedTuple
 
@@ -55,6 +56,19 @@ _WEEKDAYS = (
 _WEEKDAYS_AHEAD = regex(rf"{_WEEKDAYS}[ ,]+(?P<days>.*\d.*)")
 _WEEKDAYS_BEHIND = regex(rf"(?P<days>.*\d.*?)[ ,]+\(?{_WEEKDAYS}\)?")
 
+_BEHIND_WEEK = regex(
+    r"(?:week|wk|kw|woche|tag|day|session|termin|semaine|sem|séance|jour|semana|sesión|día|settimana|giorno|vecka|v|uge|"
+    r"uke|dag|viikko|vko|tydzień|týden)\.? ?(?:no\.? ?|nr\.? ?)?"
+    r"\d{1,2} ?(?:[:,] ?|[–-] ?(?!\d)|\(|(?<=\d) )(?P<days>\S.*?)\)?",
+    re.IGNORECASE,
+)
+
+
+def behind_its_week(text: str) -> str:
+    """Return the days behind the number of their week, day or session, "KW 2 (11.–15.1.)"; any other text as it is."""
+    found = _BEHIND_WEEK.fullmatch(text)
+    return found["days"] if found else text
+
 
 class MomentScanner:
     """Reads texts with the names of months and weekdays given, each distinct part of a text once."""
@@ -76,7 +90,13 @@ class MomentScanner:
             return MomentShape(all_day=True)
         if times_first:
             return self._only_times(text) or _dated(self._simple(text) or self._compound(text))
-        return self._simple(text) or self._only_times(text) or self._compound(text) or self._between_weekdays(text)
+        return (
+            self._simple(text)
+            or self._only_times(text)
+            or self._compound(text)
+            or self._between_weekdays(text)
+            or self._behind_its_week(text)
+        )
 
     def _simple(self, text: str) -> MomentShape | None:
         """A date, or a date and a time with nothing that could be taken otherwise: most cells are that."""
@@ -107,6 +127,12 @@ class MomentScanner:
             day._replace(weekday=weekday) for day, weekday in zip((shape.first, shape.last), weekdays, strict=True)
         )
         return shape._replace(first=first, last=last)
+
+    def _behind_its_week(self, text: str) -> MomentShape | None:
+        """Days behind the number of their week or day: "Week 1 (4–8 Jan 2027)", "KW 2: 11.–15.1."."""
+        days = behind_its_week(text)
+        shape = self._simple(days) or self._compound(days) if days != text else None
+        return shape if shape is not None and shape.first is not None else None
 
     def _whole_date(self, text: str) -> MomentShape | None:
         shape = self._date(text)

@@ -12,6 +12,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.values import wording
 from nomarium.core.values.clock import Clock, ClockTime
+from nomarium.core.values.date_spans import span_of_dates
 from nomarium.core.values.durations import read_length
 from nomarium.core.values.faults import Fault
 from nomarium.core.values.languages import calendar_words, weekday_of
@@ -432,7 +433,8 @@ def _year_of_title(table: Table, column: MomentColumn) -> TitledYear | None:
         for reading in [shape.first.readings.get(column.order or "dmy") or next(iter(shape.first.readings.values()))]
         if reading.year is None
     ]
-    titled = year_in_titles([column.column.heading, *table.titles]) if months else None
+    titles = [column.column.heading, *table.titles, *filter(span_of_dates, table.closing)]
+    titled = year_in_titles(titles) if months else None
     falls = sum(earlier - later > _LEAST_OF_A_TURN for earlier, later in pairwise(months))
     return titled if titled and (titled.crosses or falls != 1 or months[-1] > months[0]) else None
 

@@ -62,7 +62,11 @@ class Found(NamedTuple):
 
 
 def spans_in(text: str) -> Iterator[Found]:
-    """Yield the spans of times in a text; "9-12" counts only as all of it, or in front of words: it may be anything."""
+    """Yield the spans of times in a text; "9-12" counts only as all of it, or in front of words: it may be anything.
+
+    Of a text longer than any that people write about times, only the first part is looked at.
+    """
+    text = text[:_LOOKED_INTO]
     digits = _DIGITS.fullmatch(text)
     if digits and not _are_years(int(digits["start"]), int(digits["end"])):
         yield Found(" ".join(f"{at[:2]}:{at[2:]}" for at in digits.groups()).replace(" ", "–"), 0, len(text))
@@ -99,6 +103,7 @@ def spans_in(text: str) -> Iterator[Found]:
     yield from sorted(found, key=lambda one: one.start)
 
 
+_LOOKED_INTO = 2_000
 _LASTING = regex(
     r"(?<![\w:.])(?P<hour>[01]?\d|2[0-3])[:.h](?P<minute>[0-5]\d)\s*(?P<half>[ap]\.?m\.?)?\s*(?:[(,/]|\bfor\b|\bfür\b)\s*"
     r"(?P<length>\d{1,3})\s*(?P<unit>min(?:s|utes?|uten|uti|utos|uter)?|hours?|hrs?|h|std|stunden?)\b\.?\)?",
