@@ -1290,9 +1290,27 @@ KEPT = {
         8:00-8:50,Math,ELA,Math,Science,Math
         8:55-9:45,ELA,Math,ELA,ELA,Art
         1:00-1:50,PE,Art,PE,Math,Science
-        == is refused
+        == comes out as
+        2027-01-04..2027-03-26 without 2027-01-18 2027-02-15 2027-02-16 2027-02-17 2027-02-18 2027-02-19
+        2027-01-04 all day | Classes resume
+        Mon Wed 13:00–13:50 | PE (Grade 6)
+        Mon Wed Fri 08:00–08:50 | Math (Grade 6)
+        Mon Wed Thu 08:55–09:45 | ELA (Grade 6)
+        Tue 08:00–08:50 | ELA (Grade 6)
+        Tue 08:55–09:45 | Math (Grade 6)
+        Tue 13:00–13:50 | Art (Grade 6)
+        Thu 08:00–08:50 | Science (Grade 6)
+        Thu 13:00–13:50 | Math (Grade 6)
+        Fri 08:55–09:45 | Art (Grade 6)
+        Fri but 2027-02-12 13:00–13:50 | Science (Grade 6)
+        2027-01-18 all day | No School - MLK Day
+        2027-02-12 all day | Early Release 12:00
+        2027-02-15 5 days | Winter Break - No School
+        2027-03-26 all day | Last day of quarter
+        == in calendars
+        Grade 6 161, Calendar 2026-27 5
         == with
-        undecided terms
+        notes not-rung part-of-day
     """,
     "New York: Letter days, Specials": r"""
         America/New_York
@@ -2082,5 +2100,62 @@ KEPT = {
         Hill, D. 7, Novak, P. 14, Reyes, M. 7, Stone, K. 7, Algebra I 01 7, Biology 01 7, English 9 02 14, PE 03 7, 110 14, 204 7, Gym 7, Lab 1 7
         == with
         notes numbered-sections year-is-listed
+    """,
+    "New York: Day calendar, Specials rotation": r"""
+        America/New_York
+        == Specials rotation.csv
+        Time,Class,Day 1,Day 2,Day 3,Day 4,Day 5,Day 6
+        9:00-9:45,Adams (2),Art,Music,PE,Library,PE,STEM
+        9:50-10:35,Brown (3),Music,PE,Art,PE,Library,Music
+        == Day calendar.csv
+        Date,Day
+        2027-01-04,1
+        2027-01-05,2
+        2027-01-06,3
+        2027-01-07,4
+        2027-01-08,5
+        2027-01-11,6
+        2027-01-12,1
+        2027-01-13,2
+        2027-01-14,3
+        2027-01-15,4
+        2027-01-18,No school – MLK Day
+        2027-01-19,5
+        2027-01-20,6
+        2027-01-21,1
+        2027-01-22,2
+        == comes out as
+        2027-01-04 2027-01-12 2027-01-21 09:00–09:45 | Art (Adams (2)) |  | Day 1
+        2027-01-04 2027-01-12 2027-01-21 09:50–10:35 | Music (Brown (3)) |  | Day 1
+        2027-01-05 2027-01-13 2027-01-22 09:00–09:45 | Music (Adams (2)) |  | Day 2
+        2027-01-05 2027-01-13 2027-01-22 09:50–10:35 | PE (Brown (3)) |  | Day 2
+        2027-01-06 2027-01-14 09:00–09:45 | PE (Adams (2)) |  | Day 3
+        2027-01-06 2027-01-14 09:50–10:35 | Art (Brown (3)) |  | Day 3
+        2027-01-07 2027-01-15 09:00–09:45 | Library (Adams (2)) |  | Day 4
+        2027-01-07 2027-01-15 09:50–10:35 | PE (Brown (3)) |  | Day 4
+        2027-01-08 2027-01-19 09:00–09:45 | PE (Adams (2)) |  | Day 5
+        2027-01-08 2027-01-19 09:50–10:35 | Library (Brown (3)) |  | Day 5
+        2027-01-11 2027-01-20 09:00–09:45 | STEM (Adams (2)) |  | Day 6
+        2027-01-11 2027-01-20 09:50–10:35 | Music (Brown (3)) |  | Day 6
+        == in calendars
+        Adams (2) 14, Brown (3) 14
+        == with
+        notes year-is-listed
+    """,
+    "Chicago: Finals": r"""
+        America/Chicago
+        == Finals.csv
+        Class meeting time,Exam date,Exam time
+        MWF 8:00-8:50 AM,"Monday, May 10, 2027",8:00-9:50 AM
+        MWF 9:00-9:50 AM,"Wednesday, May 12, 2027",8:00-9:50 AM
+        TR 9:30-10:45 AM,"Tuesday, May 11, 2027",10:00-11:50 AM
+        == comes out as
+        2027-05-10 08:00–09:50 | MWF 8:00-8:50 AM
+        2027-05-11 10:00–11:50 | TR 9:30-10:45 AM
+        2027-05-12 08:00–09:50 | MWF 9:00-9:50 AM
+        == in calendars
+        Finals 3
+        == with
+        notes unsure-column
     """,
 }

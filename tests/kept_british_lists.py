@@ -1393,9 +1393,18 @@ KEPT = {
         18/02/2027 - 19/02/2027,Mid-term break
         17/03/2027,St Patrick's Day
         19/03/2027,School closes for Easter at 12:00
-        == is refused
+        == comes out as
+        2027-01-11..2027-03-18 without 2027-02-01 2027-02-18
+        Mon 09:20–10:00 | Gaeilge (3rd)
+        Mon 10:00–10:50 | Maths (3rd)
+        Tue 09:20–10:00 | English (3rd)
+        Tue 10:00–10:50 | Gaeilge (3rd)
+        Thu 09:20–10:00 | Maths (3rd)
+        Thu 10:00–10:50 | PE (3rd)
+        == in calendars
+        3rd 56
         == with
-        undecided terms
+        warning ends-at-a-time School calendar.csv, A6:B6
     """,
     "London: Theatre lists": r"""
         Europe/London
@@ -2634,5 +2643,47 @@ KEPT = {
         Collections 22
         == with
         notes note-used unsure-column
+    """,
+    "London: What's on": r"""
+        Europe/London
+        == What's on.csv
+        Session,When,Where,Cost
+        Stay & Play,"Mondays and Thursdays, 9.30–11am",Main hall,£2
+        Baby Massage,"Wednesdays 10–10.45am, starts 13 Jan, 6 weeks",Studio,£30
+        Rhyme Time,"Fridays 2pm (30 mins), not 19 Feb",Library,Free
+        Term dates: 11 January – 26 March 2027 (half term 15–19 February),,,
+        == comes out as
+        2027-01-11..2027-03-26 without 2027-02-15 2027-02-17 2027-02-18 2027-02-19 2027-03-03 2027-03-10 2027-03-17 2027-03-24
+        Mon Thu 09:30–11:00 | Stay & Play | Main hall
+        Wed 10:00–10:45 | Baby Massage | Studio
+        Fri 14:00–14:30 | Rhyme Time | Library
+        == in calendars
+        Baby Massage 6, Rhyme Time 10, Stay & Play 20, Library 10, Main hall 20, Studio 6
+        == with
+        notes note-used unsure-column
+    """,
+    "London: Parents evening 4 Feb 2027, Parents evening 4 Feb 2027": r"""
+        Europe/London
+        == Parents evening 4 Feb 2027.xlsx / Mr Hale
+        Time,Student,Parent
+        16:00,A. Bell,Mrs Bell
+        16:10,C. Dunn,Mr Dunn
+        16:20,,
+        == Parents evening 4 Feb 2027.xlsx / Ms Orr
+        Time,Student,Parent
+        16:00,C. Dunn,Mr Dunn
+        16:10,,
+        16:20,A. Bell,Mrs Bell
+        == comes out as
+        2027-02-04 16:00–17:00 | A. Bell |  | Parent: Mrs Bell / Person: Mr Hale
+        2027-02-04 16:00–17:00 | C. Dunn |  | Parent: Mr Dunn / Person: Ms Orr
+        2027-02-04 16:10–17:10 | C. Dunn |  | Parent: Mr Dunn / Person: Mr Hale
+        2027-02-04 16:20–17:20 | A. Bell |  | Parent: Mrs Bell / Person: Ms Orr
+        == in calendars
+        Parents evening 4 Feb 2027 4
+        == with
+        warning assumed-overlap Parents evening 4 Feb 2027.xlsx, sheet “Mr Hale”, A2
+        warning assumed-overlap Parents evening 4 Feb 2027.xlsx, sheet “Ms Orr”, A2
+        notes people-in-text unsure-column
     """,
 }

@@ -2649,4 +2649,51 @@ KEPT = {
         == in calendars
         Dr Kellett 6, Mr Granger 5, 12A/Ma1 5, 12B/Ph1 6, M4 5, S2 6
     """,
+    "Dublin: School calendar 2026-27, Timetables, Timetables": r"""
+        Europe/Dublin
+        == Timetables.xlsx / Ms Daly 3rd class
+        Time,Monday,Tuesday,Wednesday,Thursday,Friday
+        9:00-9:40,English,Irish,English,Maths,English
+        9:40-10:20,Maths,English,Maths,Irish,Art
+        Lunch,,,,,
+        11:10-11:50,Irish,PE,SESE,Music,Irish
+        == Timetables.xlsx / Mr Roche 5th class
+        Time,Monday,Tuesday,Wednesday,Thursday,Friday
+        9:00-9:40,Maths,Maths,Irish,English,PE
+        9:40-10:20,English,Irish,Maths,Maths,Maths
+        Lunch,,,,,
+        11:10-11:50,SESE,Music,English,Irish,Art
+        == School calendar 2026-27.csv
+        School re-opens,Wed 6 January 2027
+        Mid-term break,Mon 15 February – Fri 19 February 2027
+        St Patrick's Day,Wed 17 March 2027
+        School closes for Easter,Fri 19 March 2027
+        == comes out as
+        2027-01-06..2027-03-19 without 2027-02-15 2027-02-16 2027-02-17 2027-02-18 2027-02-19 2027-03-17
+        Mon Wed 09:40–10:20 | Maths (Ms Daly 3rd)
+        Mon Wed Fri 09:00–09:40 | English (Ms Daly 3rd)
+        Wed 09:00–09:40 | Irish (Mr Roche 5th)
+        Wed 11:10–11:50 | English (Mr Roche 5th)
+        Wed 11:10–11:50 | SESE (Ms Daly 3rd)
+        Wed Thu Fri 09:40–10:20 | Maths (Mr Roche 5th)
+        Thu 09:00–09:40 | English (Mr Roche 5th)
+        Thu 09:00–09:40 | Maths (Ms Daly 3rd)
+        Thu 09:40–10:20 | Irish (Ms Daly 3rd)
+        Thu 11:10–11:50 | Irish (Mr Roche 5th)
+        Thu 11:10–11:50 | Music (Ms Daly 3rd)
+        Fri 09:00–09:40 | PE (Mr Roche 5th)
+        Fri 09:40–10:20 | Art (Ms Daly 3rd)
+        Fri 11:10–11:50 | Art (Mr Roche 5th)
+        Mon Fri 11:10–11:50 | Irish (Ms Daly 3rd)
+        Mon 09:40–10:20 | English (Mr Roche 5th)
+        Mon 11:10–11:50 | SESE (Mr Roche 5th)
+        Mon Tue 09:00–09:40 | Maths (Mr Roche 5th)
+        Tue 09:00–09:40 | Irish (Ms Daly 3rd)
+        Tue 09:40–10:20 | English (Ms Daly 3rd)
+        Tue 09:40–10:20 | Irish (Mr Roche 5th)
+        Tue 11:10–11:50 | Music (Mr Roche 5th)
+        Tue 11:10–11:50 | PE (Ms Daly 3rd)
+        == in calendars
+        Mr Roche 5th 141, Ms Daly 3rd 141
+    """,
 }

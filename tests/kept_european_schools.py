@@ -2774,4 +2774,115 @@ KEPT = {
         == with
         notes columns-by-cells holds-for-all
     """,
+    "Rome: Calendario scolastico, Orario 1A, Ore": r"""
+        Europe/Rome
+        == Orario 1A.csv
+        Classe 1A;Lun;Mar;Mer;Gio;Ven;Sab
+        1ª;Italiano (Rossi);Matematica (Bianchi);Latino (Rossi);Fisica (Neri);Storia (Verdi);Arte (Gallo)
+        2ª;Italiano (Rossi);Inglese (Greco);Matematica (Bianchi);Latino (Rossi);Inglese (Greco);Matematica (Bianchi)
+        3ª;Matematica (Bianchi);Storia (Verdi);Inglese (Greco);Italiano (Rossi);Fisica (Neri);
+        == Ore.csv
+        Ora;Inizio;Fine
+        1ª;8.10;9.10
+        2ª;9.10;10.10
+        3ª;10.20;11.20
+        == Calendario scolastico.csv
+        Evento;Dal;Al
+        Lezioni (secondo quadrimestre);01/02/2027;08/05/2027
+        Vacanze di Pasqua;25/03/2027;30/03/2027
+        Anniversario della Liberazione;25/04/2027;
+        Festa del Lavoro;01/05/2027;
+        == comes out as
+        2027-02-01..2027-05-08 without 2027-03-25 2027-03-26 2027-03-27 2027-03-29 2027-03-30 2027-05-01
+        Mon 08:10–10:10 | Italiano (Rossi) (1A) |  | Period 1–2
+        Mon 10:20–11:20 | Matematica (Bianchi) (1A) |  | Period 3
+        Tue 08:10–09:10 | Matematica (Bianchi) (1A) |  | Period 1
+        Tue 10:20–11:20 | Storia (Verdi) (1A) |  | Period 3
+        Tue Fri 09:10–10:10 | Inglese (Greco) (1A) |  | Period 2
+        Wed 08:10–09:10 | Latino (Rossi) (1A) |  | Period 1
+        Wed 10:20–11:20 | Inglese (Greco) (1A) |  | Period 3
+        Wed Sat 09:10–10:10 | Matematica (Bianchi) (1A) |  | Period 2
+        Thu 08:10–09:10 | Fisica (Neri) (1A) |  | Period 1
+        Thu 09:10–10:10 | Latino (Rossi) (1A) |  | Period 2
+        Thu 10:20–11:20 | Italiano (Rossi) (1A) |  | Period 3
+        Fri 08:10–09:10 | Storia (Verdi) (1A) |  | Period 1
+        Fri 10:20–11:20 | Fisica (Neri) (1A) |  | Period 3
+        Sat 08:10–09:10 | Arte (Gallo) (1A) |  | Period 1
+        == in calendars
+        1A 209
+        == with
+        notes open-brackets unsure-column
+    """,
+    "Amsterdam: Periode, Rooster, Vrije dagen": r"""
+        Europe/Amsterdam
+        == Rooster.csv
+        Vak;Docent;Dag;Begintijd;Eindtijd;Lokaal;Weken
+        Boekhouden;Smit;ma;09:00;10:30;B12;2 t/m 6
+        Marketing;Kok;di;13:00;14:30;B14;2-4, 6
+        Excel;Smit;do;11:00;12:30;PC3;3 t/m 5
+        == Periode.csv
+        Periode;Van;Tot en met
+        Blok 3;11-01-2027;12-02-2027
+        == Vrije dagen.csv
+        Omschrijving;Datum
+        Studiedag;28-01-2027
+        == comes out as
+        2027-01-11..2027-02-09 without 2027-02-02
+        Mon 09:00–10:30 | Boekhouden | B12
+        Tue 13:00–14:30 | Marketing | B14
+        2027-01-21 2027-02-04 11:00–12:30 | Excel | PC3
+        == in calendars
+        Kok 4, Smit 7, Boekhouden 5, Excel 2, Marketing 4, B12 5, B14 4, PC3 2
+    """,
+    "Copenhagen: Ferieplan, Skema": r"""
+        Europe/Copenhagen
+        == Skema.csv
+        Elev;Instrument;Lærer;Ugedag;Kl.;Varighed;Lokale
+        Ida Holm;Klaver;Mette Friis;mandag;15.00;25 min;Sal 1
+        Emil Dam;Klaver;Mette Friis;mandag;15.25;25 min;Sal 1
+        Asta Lund;Violin;Jon Berg;onsdag;16.30;40 min;Sal 2
+        == Ferieplan.csv
+        Ferie;Fra;Til
+        Sæsonstart;4. januar 2027;
+        Vinterferie;Uge 7;
+        Påskeferie;20. marts 2027;29. marts 2027
+        Sidste undervisningsdag;9. april 2027;
+        == comes out as
+        2027-01-04..2027-04-07 without 2027-02-15 2027-02-17 2027-03-22 2027-03-24 2027-03-29
+        Mon 15:00–15:25 | Klaver | Sal 1
+        Mon 15:25–15:50 | Klaver | Sal 1
+        Wed 16:30–17:10 | Violin | Sal 2
+        == in calendars
+        Jon Berg 12, Mette Friis 22, Klaver 22, Violin 12, Sal 1 22, Sal 2 12, Asta Lund 12, Emil Dam 11, Ida Holm 11
+        == with
+        notes unsure-column year-of-others
+    """,
+    "Madrid: Curso, Festivos, Guardias": r"""
+        Europe/Madrid
+        == Guardias.csv
+        Hora,Lunes,Martes,Miércoles,Jueves,Viernes
+        8:15-9:10,"García, López",Ruiz,"López, Sanz",García,Ruiz
+        9:10-10:05,Sanz,García,Ruiz,"López, Ruiz",Sanz
+        == Curso.csv
+        Evaluación,Inicio,Fin
+        2ª,11/01/2027,19/03/2027
+        == Festivos.csv
+        Fecha,Festivo
+        15/02/2027,Carnaval
+        16/02/2027,Carnaval
+        == comes out as
+        2027-01-11..2027-03-19 without 2027-02-15 2027-02-16
+        Mon Fri 09:10–10:05 | Sanz
+        Mon Thu 08:15–09:10 | García
+        Mon Wed 08:15–09:10 | López
+        Tue 09:10–10:05 | García
+        Tue Fri 08:15–09:10 | Ruiz
+        Wed 08:15–09:10 | Sanz
+        Wed Thu 09:10–10:05 | Ruiz
+        Thu 09:10–10:05 | López
+        == in calendars
+        García 28, López 29, Ruiz 39, Sanz 29
+        == with
+        notes cells-meet cells-name-several unsure-column
+    """,
 }

@@ -43,6 +43,8 @@ class Evidence:
     refused: Problem | None = None
     """Why it has no table."""
     named: dict[str, Column] = field(default_factory=dict)
+    stated: frozenset[str] = frozenset()
+    """The fields that somebody said."""
 
     @classmethod
     def of(cls, grid: Grid, kind: SheetKind, stated: Mapping[str, str]) -> Evidence:
@@ -53,7 +55,7 @@ class Evidence:
         def vocabulary(heading: str) -> str | None:
             return by_user.get(heading_key(heading)) or headings(heading)
 
-        found = cls(grid, kind)
+        found = cls(grid, kind, stated=frozenset(filter(None, by_user.values())))
         try:
             found.table, _ = look_for_table(grid, vocabulary)
         except DataRefused as refused:

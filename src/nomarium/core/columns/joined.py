@@ -11,6 +11,7 @@ from nomarium.core.columns.contents import (
     holds_dates,
     holds_halves_of_the_day,
     holds_people,
+    holds_times,
     holds_titles,
     holds_weekdays,
     holds_weeks_of_month,
@@ -21,6 +22,7 @@ from nomarium.core.columns.matches import Certainty, Match, Matches
 from nomarium.core.tables import Cell, Column, plain_text
 from nomarium.core.values import (
     MONTH_NAMES,
+    TITLED_FORM,
     hours_of_part,
     is_date,
     is_place_word,
@@ -327,7 +329,7 @@ def _one_text(cells: Sequence[str]) -> str:
 def people_into_texts(
     table: Table, matches: Matches, used: Collection[str], means_people: Callable[[str], bool]
 ) -> list[Problem]:
-    """Let people for whom an event has no field stand in its text: "Nurse: Sr Mokoena"; it is told.
+    """Let people for whom an event has no field stand in its text: "Nurse: Sr Mokoena"; so somebody whose tab it is.
 
     ``used`` are the keys of headings that a split or a pattern uses: names that another shape was read from stay with
     these alone. ``means_people`` tells whether a heading means people; of others their cells must say so.
@@ -339,6 +341,11 @@ def people_into_texts(
         for match in unused
         if names_people(match.column) or (means_people(match.column.heading) and _holds_words(match.column))
     ]
+    told = [wording.people_in_text(table, match.column) for match in people]
+    if tab := _somebody_by_tab(table):
+        people.append(Match(Column("Person", max(one.index for one in table.columns) + 1, [tab] * len(table))))
+        matches.all.append(people[-1])
+        told.append(wording.tab_in_text(table, tab))
     texts = [match for match in matches.all if match.field == "description" and match.is_free]
     if not people or (not texts and not matches.open("description")):
         return []
@@ -350,7 +357,13 @@ def people_into_texts(
 
     _join(matches, [*texts, *people], "description", "its cells hold people", text, Certainty.LIKELY)
     table.derived.append(matches.all[-1].column)
-    return [wording.people_in_text(table, match.column) for match in people]
+    return told
+
+
+def _somebody_by_tab(table: Table) -> str:
+    """Return the name of a sheet’s tab where it is somebody’s, "Mr Hale", and stands in no cell; "" for any other."""
+    tab = table.sheet or ""
+    return tab if TITLED_FORM.fullmatch(tab) and not any(tab in column.distinct for column in table.columns) else ""
 
 
 def _text_of_several(field: Field, headings: Sequence[str]) -> Callable[[Sequence[str]], str] | None:
@@ -385,6 +398,10 @@ def part_times_and_words(matches: Matches, sheet: SheetKind) -> None:
     if len(found) != 1 or len(timed) > 1 or found[0].field not in ("", "hours", "start_time"):
         return
     match = found[0]
+    if any(holds_times(other.column) for other in matches.unused_matches() if other is not match):
+        if match.field:  # a column of times alone says when: “Class meeting time” beside “Exam time”
+            match.release()
+        return
     parts = [_time_and_words(plain_text(cell)) for cell in match.column.cells]
     words: list[Cell] = [rest for _, rest in parts]
     said = re.findall(r"[^\W\d_]+", match.column.heading.casefold())

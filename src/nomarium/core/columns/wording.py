@@ -103,6 +103,11 @@ def people_in_text(table: Table, column: Column) -> Problem:
     )
 
 
+def tab_in_text(table: Table, tab: str) -> Problem:
+    """A tab with somebody's name, which stands in no cell: the text of each event names them."""
+    return note("people-in-text", table.place, f"The tab is called “{tab}”: each event’s description names them.")
+
+
 def joined_match(table: Table, column: Column, name: str, why: str) -> Problem:
     """Columns that were taken together for a field without their headings saying so; ``column`` is made of them."""
     first = next(one for one in table.columns if one.index == column.index)

@@ -93,21 +93,22 @@ def take_closures(
     problems: list[Problem] = []
     mixed = isinstance(sheet.sheet.table, LineTable) and sum(closes_school(row.name) for row in rows) >= _SEVERAL
     reader = _Reader(sheet, found, {name.casefold(): name for name in cycles}, problems, mixed)
-    edges = join_edges(rows, of_school=False)
+    edges, of_school = (join_edges(rows, of_school=whether) for whether in (False, True))
+    open_rows = [(row, edge) for row, edge in edges.open if row.record not in of_school.used]
     beside: list[DatedRow] = []  # “Advising begins”, “Swimming ends”
     for joined in edges.spans:
         if _speaks_of_closing(joined.name):
             reader.take(joined.row._replace(name=joined.name, last=joined.last))
         else:
             beside.append(joined.row)
-    for row, edge in edges.open:
+    for row, edge in open_rows:
         if _speaks_of_closing(edge.what) or closes_school(row.name):
             problems.append(wording.edge_alone(sheet.place(row), row.name, edge.side))
         else:
             beside.append(row)
     problems += [wording.not_a_closure(sheet.place(row), row.name) for row in beside]
     found.left_out += len(beside)
-    apart = {*in_use} | edges.used | {row.record for row, _ in edges.open} | join_edges(rows, of_school=True).used
+    apart = {*in_use} | edges.used | {row.record for row, _ in open_rows} | of_school.used
     for row in rows:
         if row.record not in apart:
             reader.take(row)

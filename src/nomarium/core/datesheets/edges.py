@@ -83,12 +83,15 @@ _HOLIDAY = regex(
     re.IGNORECASE,
 )
 _DAY_OF_SCHOOL = (
-    r"(?:schul|unterrichts|vorlesungs|les|school|skol|skole|koulu)(?:tag|dag|daga?r?|päivä)|schooldag|lesdag|skoldagen|"
+    r"(?:schul|unterrichts|vorlesungs|kurs|les|school|skol|skole|undervisnings|undervisning|koulu)"
+    r"(?:tag|dag|daga?r?|päivä)|schooldag|lesdag|skoldagen|"
     r"(?:clases?|cours|classe|scuola|lezioni?|aulas?|nauki|zajęć|szkoły|vyučování|školy|lektionen?)\b"
 )
 _FIRST_DAY = "first day|erster tag|premier jour|primer día|primo giorno|eerste dag|första dagen|første dag"
 _LAST_DAY = "last day|letzter tag|dernier jour|último día|ultimo giorno|laatste dag|sista dagen|sidste dag|siste dag"
 """What rows below the name of a term are called."""
+_SEASON = r"saison|sæson|säsong|sesong|seizoen|semester|kurs|kursus|undervisning"
+"""What begins or ends in one word with it: “Sæsonstart”."""
 _OPEN_OR_CLOSE = r"schools?|classes|(?:\w+ )?(?:term|semester|trimester|quarter)(?: \w{1,3})?"
 _FORMS = (
     (Side.RESUMES, regex(
@@ -99,6 +102,8 @@ _FORMS = (
     (Side.ENDS, regex(
         rf"(?:the )?(?P<what>{_OPEN_OR_CLOSE}) (?:closes?|breaks? up)"
         r"(?: for (?:the )?(?:(?:school )?year|summer(?: holidays?)?))?", re.I)),
+    (Side.ENDS, regex(
+        rf"(?:the )?(?P<what>{_OPEN_OR_CLOSE}) (?:closes?|breaks? up|finish(?:es)?) (?:for|at|until) .+", re.I)),
     (Side.BEGINS, regex(rf"(?P<what>{_FIRST_DAY})", re.I)),
     (Side.ENDS, regex(rf"(?P<what>{_LAST_DAY})", re.I)),
     (Side.BEGINS, regex(
@@ -140,9 +145,11 @@ _FORMS = (
         r"(?:(?:der )?letzte[rn]? |laatste |último |ultimo |dernier |sista |siste |sidste |viimeinen |"
         r"ostatni |poslední )"
         rf"(?:(?:giorno|día|dia|jour|dzień|den) (?:di |de |del |d['’])?)?(?P<what>{_DAY_OF_SCHOOL}).*", re.I)),
-    (Side.BEGINS, regex(r"(?P<what>unterricht|schul|.*ferien)s?beginn|(?P<what2>skole|skol)start", re.I)),
+    (Side.BEGINS, regex(
+        rf"(?P<what>unterricht|schul|.*ferien|{_SEASON})s?beginn|(?P<what2>skole|skol|{_SEASON})s?start", re.I)),
     (Side.ENDS, regex(
-        r"(?P<what>unterricht|schul|.*ferien)s?(?:ende|schluss)|(?P<what2>skole|skol)(?:slutt|slut|avslutning)", re.I)),
+        rf"(?P<what>unterricht|schul|.*ferien|{_SEASON})s?(?:ende|schluss)|"
+        rf"(?P<what2>skole|skol|{_SEASON})s?(?:slutt?|avslutning|afslutning|einde)", re.I)),
 )  # fmt: skip
 _LAST_BEFORE = regex(
     r"(?:the |der |le |el |l')?(?:last|letzter|dernier|último|ultimo|laatste|sista|siste|sidste) "
@@ -151,6 +158,8 @@ _LAST_BEFORE = regex(
     re.IGNORECASE,
 )
 """“Last day before winter break”: of school, as all know."""
+_CLOSES_FOR = regex(r"\b(?:closes?|breaks? up) for\b", re.IGNORECASE)
+"""“Close for Easter”: school, as all know; “closed for Easter” is about that day."""
 _PART_OF_WORD = ("schul", "skol", "skole")
 _LONGEST = 120
 _GENERIC = regex(
@@ -172,6 +181,8 @@ def edge_of(name: str) -> Edge | None:
     text = re.sub(r"\s*\([^)]*\)\s*$", "", " ".join(name.split())).strip(" .!")
     if (before := _LAST_BEFORE.fullmatch(text)) is not None:
         return Edge(Side.ENDS, f"school {before['before']}")
+    if _CLOSES_FOR.match(text):
+        return Edge(Side.ENDS, "school")
     for side, form in _FORMS:
         if match := form.fullmatch(text):
             what = next(filter(None, match.groupdict().values()), "").strip(" :–-")
@@ -217,10 +228,14 @@ def names_holiday(name: str) -> bool:
 def names_term(name: str) -> bool:
     """Tell whether a row is called as a school year or one of its parts: "Autumn term", "Année scolaire 2026-27"."""
     text = " ".join(name.split())
-    called = names_part_of_year(text) or _WHOLE_YEAR.fullmatch(text) is not None
+    whole = _IN_BRACKETS.fullmatch(text)
+    parts = whole.groups() if whole and names_part_of_year(whole["which"]) else (text,)
+    called = any(names_part_of_year(part) or _WHOLE_YEAR.fullmatch(part) is not None for part in parts)
     return called and not speaks_of_holiday(text) and not edge_of(text)
 
 
+_IN_BRACKETS = regex(r"(?P<what>[^()]+?)\s*\((?P<which>[^()]+)\)")
+"""“Lezioni (secondo quadrimestre)”."""
 _WHOLE_YEAR = regex(
     r"(?:the |all |le |les |el |los |las |i |le )?(?:course|courses|curso|cursos|cours|corso|corsi|kurse?|classes?|"
     r"clases|lessons|lezioni|lessen|teaching|instruction|unterricht|undervisning|session|season|saison|temporada|stagione|"
@@ -247,6 +262,8 @@ class Joined:
     row: DatedRow
     before: DatedRow | None = None
     """The break on whose eve it ends, where no row says the end itself."""
+    ends: DatedRow | None = None
+    """The row that says the end, and a time of that day with it: “School closes at 12:00”."""
 
 
 @dataclass(slots=True)
@@ -266,10 +283,12 @@ def join_edges(rows: Iterable[DatedRow], *, of_school: bool) -> Edges:
     What is closed ends with a row that says so, or on the day before school is in again.
     """
     in_order = sorted(rows, key=lambda row: row.first)
-    edges = [(row, edge) for row in in_order if (edge := edge_of(row.name)) is not None]
+    spans = {row.record for row in in_order if row.first < row.last and _CLOSES_FOR.search(row.name)}  # closures
+    edges = [(row, edge) for row in in_order if row.record not in spans and (edge := edge_of(row.name)) is not None]
     edges = _with_the_last_before_a_break(edges)
     if not any(edge.of_school for _, edge in edges):
         edges = [(row, edge._replace(what="school") if edge.of_activity else edge) for row, edge in edges]
+    edges = _with_school_begun(edges) if of_school else edges
     found = Edges()
     if of_school and (whole := _until_a_break(in_order, edges)):
         return Edges([whole], used={whole.row.record, in_order[-1].record})
@@ -282,13 +301,25 @@ def join_edges(rows: Iterable[DatedRow], *, of_school: bool) -> Edges:
             continue
         last, after = end
         day = last.last if after.side is Side.ENDS else last.first - timedelta(days=1)
-        found.spans.append(Joined(edge.what, row.first, day, row))
+        early = last if after.side is Side.ENDS and _AT_A_TIME.search(last.name) else None
+        found.spans.append(Joined(edge.what, row.first, day, row, ends=early))
         found.used |= {row.record, last.record}
     found.open += [
         (row, edge)
         for row, edge in edges
         if edge.side is Side.ENDS and edge.of_school is of_school and row.record not in found.used
     ]
+    return found
+
+
+def _with_school_begun(edges: list[tuple[DatedRow, Edge]]) -> list[tuple[DatedRow, Edge]]:
+    """Let “school re-opens” begin it, where nothing else has begun it before, or another row has ended it."""
+    found: list[tuple[DatedRow, Edge]] = []
+    in_school = False
+    for row, edge in edges:
+        begins = edge.of_school and edge.side is Side.RESUMES and not in_school
+        found.append((row, edge._replace(side=Side.BEGINS) if begins else edge))
+        in_school = edge.side is not Side.ENDS if edge.of_school else in_school
     return found
 
 
@@ -303,9 +334,10 @@ def _with_the_last_before_a_break(edges: list[tuple[DatedRow, Edge]]) -> list[tu
 
 
 def _until_a_break(rows: Sequence[DatedRow], edges: list[tuple[DatedRow, Edge]]) -> Joined | None:
-    """Return school from its only first day until the eve of the last row: a break with nothing but its first day."""
+    """Return school from its first day until the eve of the last row: a break with nothing but its first day."""
     of_school = [(row, edge) for row, edge in edges if edge.of_school]
-    if len(of_school) != 1 or of_school[0][1].side is not Side.BEGINS:
+    sides = [edge.side for _, edge in of_school]
+    if sides[:1] != [Side.BEGINS] or set(sides[1:]) - {Side.RESUMES}:
         return None
     (row, edge), last = of_school[0], rows[-1]
     if last.first != last.last or last.timed or not _BREAKS.search(last.name) or last.first <= row.first:
@@ -335,6 +367,9 @@ def _end_of(edge: Edge, later: Sequence[tuple[DatedRow, Edge]], *, of_school: bo
         if other.side is Side.BEGINS and other.of_school is of_school:
             return None
     return None
+
+
+_AT_A_TIME = regex(r"\d[:.h]\d\d\b|\d\s?[ap]\.?m\b|\b(?:noon|midday|midi|mediodía|mittags)\b", re.IGNORECASE)
 
 
 def _key(what: str) -> str:

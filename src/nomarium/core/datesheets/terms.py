@@ -95,6 +95,7 @@ def terms_between(sheet: DatedSheet, problems: list[Problem]) -> list[Term]:
     """
     spans = join_edges(sheet.rows, of_school=True).spans
     problems += [wording.ends_before_break(sheet.place(one.before), one.before.name) for one in spans if one.before]
+    problems += [wording.ends_at_a_time(sheet.place(one.ends), one.ends.name) for one in spans if one.ends]
     return [
         Term(term_name(one, number, len(spans)), one.first, one.last, sheet.place(one.row))
         for number, one in enumerate(spans, 1)

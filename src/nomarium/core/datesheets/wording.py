@@ -142,6 +142,16 @@ def ends_before_break(place: Place, name: str) -> Problem:
     )
 
 
+def ends_at_a_time(place: Place, name: str) -> Problem:
+    """The row that ends school names a time of that day, too."""
+    return warning(
+        "ends-at-a-time",
+        place,
+        f"“{name}” names a time: what meets later on that day is kept.",
+        advice="Say in a sheet of closures which part of that day is closed, such as “from 12:00” below “Closed”.",
+    )
+
+
 def unknown_effect(place: Place, text: str) -> Problem:
     """A word that says neither hold nor skip."""
     return error(

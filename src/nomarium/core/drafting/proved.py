@@ -21,6 +21,7 @@ from nomarium.core.drafting.sheets import FoundSheet, texts_below, texts_of_grid
 from nomarium.core.drafting.special_notes import with_special_notes
 from nomarium.core.kinds import (
     BELL_SHEET,
+    CODE_SHEET,
     EVENT_SHEET,
     TIMETABLE_SHEET,
     bare_label,
@@ -69,8 +70,20 @@ def with_lists_of_times(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
 
 
 def with_lists_in_periods(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
-    """Return the sheets of a folder; rows with a weekday and one of the periods of bell times are a timetable."""
+    """Return the sheets of a folder; rows with a weekday and one of the periods of bell times are a timetable.
+
+    So are rows with one of the periods and what is on in it every day, which could be the key of a grid, where none is.
+    """
     known = _periods_of(sheets)
+    alone = not any(sheet.kind in (Kind.LIST, Kind.GRID, Kind.SLOTS) or sheet.recognised.unfolded for sheet in sheets)
+
+    def on_every_day(sheet: FoundSheet) -> FoundSheet:
+        seen = Evidence.of(sheet.grid, CODE_SHEET, {}) if sheet.grid and known and alone else None
+        code = seen.named.get("code") if seen is not None else None
+        if code is None or not _are_all(code, known):
+            return sheet
+        why = f"below “{code.heading}” stand the periods of the bell times, and no other sheet is a timetable"
+        return replace(sheet, recognised=Recognised(Kind.LIST, why), columns={code.heading: "period"})
 
     def as_list(sheet: FoundSheet) -> FoundSheet:
         grid = sheet.grid if sheet.kind in (Kind.GRID, None) and known and not sheet.recognised.unfolded else None
@@ -87,7 +100,7 @@ def with_lists_in_periods(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         why = f"a weekday stands in each row, and below “{periods[0].heading}” when bell times say it is"
         return replace(sheet, recognised=Recognised(Kind.LIST, why), columns=stated)
 
-    return [as_list(sheet) for sheet in sheets]
+    return [on_every_day(sheet) if sheet.kind is Kind.CODES else as_list(sheet) for sheet in sheets]
 
 
 def _are_all(column: Column, known: Collection[str]) -> bool:
@@ -172,9 +185,17 @@ def _with_drawn_names(sheet: FoundSheet, said: Collection[str]) -> FoundSheet | 
 
 
 def _are_labels(texts: Sequence[str], words: Sequence[str], said: Collection[str]) -> bool:
-    """Tell whether texts beside dates are all letters or numbers that come again, and timetables name some of them."""
-    distinct = {text.casefold() for text in texts}
-    return not words and 1 < len(distinct) < len(texts) and not distinct.isdisjoint(said)
+    """Tell whether texts beside dates are letters or numbers that come again, and timetables name some of them.
+
+    A few ``words`` among them, each there once, say of a day that it has none: “No school”.
+    """
+    labels = [text for text in texts if text not in words]
+    distinct = {bare_label(text, ()).casefold() for text in labels}
+    few = len(words) * _LABELS_TO_WORDS <= len(labels) == len(texts) - len(words)
+    return few and 1 < len(distinct) < len(labels) and not distinct.isdisjoint(said)
+
+
+_LABELS_TO_WORDS = 5
 
 
 def _days_said(sheet: FoundSheet) -> set[str]:

@@ -114,7 +114,7 @@ def _says_when_school_begins(sheet: FoundSheet) -> bool:
         if len({edge.side for edge in edges}) == 1:
             sides |= {edge.side for edge in edges if edge.of_school}
             of_clubs |= {edge.side for edge in edges if edge.of_activity}
-    sides = sides or of_clubs
+    sides = {Side.BEGINS if side is Side.RESUMES else side for side in sides or of_clubs}
     if sides == {Side.BEGINS} and _may_be_mixed(sheet):
         terms = read_terms(as_found(sheet))[0]
         return bool(terms) and all(term.last - term.first > SHORTEST_TERM for term in terms)
@@ -350,13 +350,13 @@ def says_closed(sheet: FoundSheet) -> str:
         plain = text.replace("_", " ")
         if _CLOSED.search(plain) or _NO_SUCH.fullmatch(plain.strip()):
             return f"{where} of closures"
-    names = _names_on(sheet)
+    names = [name for name in _names_on(sheet) if not names_term(name)]
     spoken = [name for name in names if _CLOSED.search(name) or edge_of(name) is not None]
     holidays = [name for name in names if name not in spoken and names_holiday(name) and not names_event(name)]
     whole = len(spoken) > 1 and len(spoken) + len(holidays) == len(names)
     if whole or (len(spoken) * 2 > len(names) and sum(map(holds_dates, seen.table.columns)) > 1):
         spoken += holidays  # beside rows that begin and end school, or with a first and a last day
-    others = [name for name in names if name not in spoken and not speaks_of_school(name) and not names_term(name)]
+    others = [name for name in names if name not in spoken and not speaks_of_school(name)]
     shown = next(filter(closes_school, spoken), next(iter(spoken), ""))
     return f"its rows speak of closures (“{shown}”)" if len(spoken) * 2 > len(names) and not others else ""
 

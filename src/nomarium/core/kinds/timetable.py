@@ -201,7 +201,7 @@ def _falls_on(date: str, word: str, order: Order) -> bool:
 
 
 def _every_day(seen: Evidence) -> Verdict:
-    """Periods by number, and whose or where they are, without a column of days: each meets on every school day."""
+    """Periods by number, or said to be such, and whose or where they are, without days: each meets every school day."""
     lacks = Verdict("no column such as “day”")
     if "period" not in seen.named or seen.named.keys().isdisjoint(("teacher", "room")):
         return lacks
@@ -210,7 +210,8 @@ def _every_day(seen: Evidence) -> Verdict:
         return lacks  # each row is on its date
     periods = seen.texts("period")
     numbered = sum(any(map(str.isdigit, text)) and len(text) <= _LONGEST_PERIOD for text in periods)
-    return Verdict() if 0 < len(periods) < numbered * 2 and "day" not in seen.named else lacks
+    sure = "period" in seen.stated or len(periods) < numbered * 2
+    return Verdict() if periods and sure and "day" not in seen.named else lacks
 
 
 _LONGEST_PERIOD = 9

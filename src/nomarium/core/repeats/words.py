@@ -296,7 +296,8 @@ _COUNTED = regex(
 )
 """A number of meetings that stands in front: "10 sessions", "8x", "8 Tuesdays"."""
 _TIMES = regex(rf",?\s+(?:for )?({_N}) (?:times|occurrences|sessions|meetings)$|,?\s*[x×]\s?(\d{{1,3}})$")
-_FOR_WEEKS = regex(rf",?\s+for ({_N}) (weeks|months|years|days)$")
+_FOR_WEEKS = regex(rf"(?:,?\s+for|,) ({_N_PLAIN}) (weeks|months|years|days)$")
+_COUNT_BEHIND = regex(rf",?\s+(?:for )?{_N_PLAIN} (?:times|occurrences|sessions|meetings|weeks)$")
 _IN_TERM = regex(r",?\s*\b(?:in|during) (?:the )?term(?: ?time)?(?: only)?$|,?\s*\bterm ?time(?: only)?$")
 _IN_PERIOD = regex(r",?\s*\b(?:(?:in|during|at) )?(?:the )?(?:period|block|lesson) (\w{1,12})$")
 _IN_WEEK = regex(
@@ -312,10 +313,13 @@ def _modifiers(text: str) -> tuple[str, list[_Modifier]]:
     """Split a text into what repeats, and what bounds it: until, times, except, in term, odd weeks."""
     found: list[_Modifier] = []
     pieces = list(_KEYWORDS.finditer(text))
+    head = text[: pieces[0].start()] if pieces else text
     for place, match in enumerate(pieces):
         end = pieces[place + 1].start() if place + 1 < len(pieces) else len(text)
-        found.append(_bound(match["word"], text[match.end() : end].strip(" ,")))
-    head = text[: pieces[0].start()] if pieces else text
+        rest = text[match.end() : end].strip(" ,")
+        if counted := _COUNT_BEHIND.search(rest):  # “from 13 Jan, 6 weeks”
+            head, rest = f"{head}, {counted[0].strip(' ,')}", rest[: counted.start()]
+        found.append(_bound(match["word"], rest))
     counted = _COUNTED.fullmatch(head.strip(" ,"))
     if counted and (counted["days"] is None or _is_weekday(counted["days"].split()[0].rstrip(","))):
         times = _number(counted[1])
@@ -357,9 +361,8 @@ def _suffix(head: str) -> tuple[str, _Modifier | None]:
         times = _number(match[1] or match[2])
         return head[: match.start()], lambda repeat: replace(repeat, times=times)
     if match := _FOR_WEEKS.search(head):
-        raise NotUnderstood(
-            f"“{match[0].strip(' ,')}” does not say on which date it ends.", "“until 18 Dec 2026”, or “10 times”"
-        )
+        shorter, times = head[: match.start()], _times_in_weeks(head[: match.start()], match)
+        return shorter, lambda repeat: replace(repeat, times=times)
     if match := _IN_PERIOD.search(head):
         period = match[1]
         return head[: match.start()], lambda repeat: replace(repeat, period=period)
@@ -371,6 +374,23 @@ def _suffix(head: str) -> tuple[str, _Modifier | None]:
         rest = f"{head[: match.start()]} {head[match.end() :]}".strip()
         return rest or "weekly", lambda repeat: replace(repeat, week=week)
     return head, None
+
+
+_TIMES_BEHIND = regex(r"[\s,]*(?=\d)")
+
+
+def _times_in_weeks(head: str, weeks: re.Match[str]) -> int:
+    """Return how often something is in some weeks that is on the same weekdays in each; others have no last date."""
+    try:
+        days, *_ = _TIMES_BEHIND.split(head, 1)
+        rule = _head(days or head, date(2000, 1, 3), head).rule
+    except NotUnderstood:
+        rule = Rule(Frequency.DAILY)
+    if weeks[2] != "weeks" or rule.freq is not Frequency.WEEKLY or rule.interval != 1:
+        raise NotUnderstood(
+            f"“{weeks[0].strip(' ,')}” does not say on which date it ends.", "“until 18 Dec 2026”, or “10 times”"
+        )
+    return _number(weeks[1]) * max(1, len(rule.by_day))
 
 
 def _number(word: str) -> int:

@@ -21,9 +21,11 @@ _TERM = regex(
     re.IGNORECASE,
 )
 _ANY = regex(r"\b(?:weeks?|wks?|wochen?|w)\b\.?", re.IGNORECASE)
-_PART = regex(r"(?P<first>\d{1,2})(?:\s*(?:-|–|—|to|bis|à|a)\s*(?P<last>\d{1,2}))?", re.IGNORECASE)
+_PART = regex(r"(?P<first>\d{1,2})(?:-(?P<last>\d{1,2}))?")
 _APART = regex(r"\s*(?:[,;/&+]|\band\b|\bund\b|\bet\b|\by\b|\boch\b|\bog\b)\s*|(?<=\d)\s+(?=\d)", re.IGNORECASE)
-_SPACED_RANGE = regex(r"\s*([-–—])\s*")
+_SPACED_RANGE = regex(
+    r"\s*[-–—]\s*|(?<=\d)\s*(?:t/m|tot en met|tot|till|til|to|thru|through|bis|hasta|até|au|al|à|a|do)\s*(?=\d)", re.I
+)
 _WITHOUT = regex(
     r"\s*,?\s*\b(?:not|no|except|excluding|excl\.?|without|but not|ohne|außer|sauf|salvo|excepto|exceto|eccetto|utom|"
     r"ej|inte|ikke|ikkje|undtagen|unntatt|niet|behalve|"
@@ -74,7 +76,7 @@ def read_week_numbers(text: str) -> WeekNumbers | None:
         return _less(read_week_numbers(kept), read_week_numbers(" ".join(without)))
     bare = _ANY.sub(" ", _TERM.sub(" ", _CALENDAR.sub(" ", text))).strip(" .:")
     numbers: list[int] = []
-    for part in _APART.split(_SPACED_RANGE.sub(r"\1", bare)):
+    for part in _APART.split(_SPACED_RANGE.sub("-", bare)):
         match = _PART.fullmatch(part.strip())
         if match is None:
             return None
@@ -128,7 +130,7 @@ def _beside(words: str, text: str) -> WeekNumbers | None:
     """Return the one span of weeks that stands before or behind one of some words; None where nothing stands so."""
     found = re.fullmatch(rf"(?:{words})(?!\w)(.+)|(.+)(?<!\w)(?:{words})\W*", text.strip(), re.IGNORECASE)
     bare = (found[1] or found[2]).strip() if found else ""
-    return read_week_numbers(bare) if bare and not _APART.search(_SPACED_RANGE.sub(r"\1", bare)) else None
+    return read_week_numbers(bare) if bare and not _APART.search(_SPACED_RANGE.sub("-", bare)) else None
 
 
 def _every_other(text: str) -> tuple[int, ...] | None:

@@ -182,7 +182,8 @@ def _owned_blocks(
         with_hours_said(own, grid, found.problems)
         taught = (cell for cell in _filled(own, found) if not not_taught(owner.kind, cell.text))
         taught_in = (replace(cell, room=cell.room or around.room) for cell in taught)
-        cells = list(_in_weeks(list(taught_in), choices, found.problems))
+        each = taught_in if owner.kind or choices.of_blocks else _one_by_one(list(taught_in), found.problems)
+        cells = list(_in_weeks(list(each), choices, found.problems))
         inside += [cell.text for cell in cells]
         weeks = _weeks(week, block.view.place(block.head, 0), choices, found.problems)
         called = (owner.kind, owner.name) if owner.kind else ()
@@ -294,6 +295,20 @@ def _validity(block: Block, choices: TimetableChoices, problems: list[Problem]) 
 
 
 _SHORTEST_BOUNDED = 10
+
+
+def _one_by_one(cells: Sequence[_Filled], problems: list[Problem]) -> list[_Filled]:
+    """Return cells that name several with commas once for each; as they are where a name stands in one only.
+
+    Of “García, López” each stands alone elsewhere, or beside another.
+    """
+    several = {cell.text: split_list(cell.text) for cell in cells if "," in cell.text}
+    alone = {cell.text for cell in cells if cell.text not in several}
+    beside = Counter(name for names in several.values() for name in names)
+    if not several or not all(name in alone or beside[name] > 1 for names in several.values() for name in names):
+        return list(cells)
+    problems.append(next(wording.listed_apart(cell.place, cell.text) for cell in cells if cell.text in several))
+    return [replace(cell, text=name) for cell in cells for name in several.get(cell.text, (cell.text,))]
 
 
 def _says_itself(texts: Sequence[str]) -> bool:

@@ -10,8 +10,9 @@ from functools import cached_property
 from typing import TYPE_CHECKING, NamedTuple
 
 from nomarium.core.columns import Holds, heading_key
+from nomarium.core.columns.contents import is_repeat
 from nomarium.core.repeats import Bounds, bounds_in
-from nomarium.core.sheets import NOT_RUNNING, RUNNING, Sheet, column_text
+from nomarium.core.sheets import NOT_RUNNING, RUNNING, Sheet, column_text, says_when
 from nomarium.core.slots import (
     EVERY_WEEK,
     Count,
@@ -378,7 +379,9 @@ class _Rows:
                 {text: [s for s in span if s] for text, span in spans.items()}, self._choices.dates.earliest_hour
             )
         if behind := words_behind_spans(self._said(record, name)):
-            self._problems.append(remark_behind(self._sheet.place(record, name), self._said(record, name), behind))
+            otherwise = says_when(behind) or (is_repeat(behind) and behind.casefold() not in EVERY_WEEK)
+            tell = wording.unread_behind if otherwise else remark_behind
+            self._problems.append(tell(self._sheet.place(record, name), self._said(record, name), behind))
         found: list[_Slot] = []
         for part in parts_with_times(self._said(record, name)):
             days = self._day_reader.read(part.days, self._choices.cycles(division))

@@ -286,6 +286,17 @@ def unreadable_clock(place: Place, text: str) -> Problem:
     )
 
 
+def unread_behind(place: Place, text: str, behind: str) -> Problem:
+    """A cell of days and times, behind which stands something else that says when."""
+    return error(
+        "unread-bound",
+        place,
+        f"“{behind}” behind it says when, and can't be read.",
+        found=text,
+        advice="Write it into columns of its own: “From”, “Until”, “Sessions”, “Weeks” or “Repeat”.",
+    )
+
+
 def unreadable_bound(place: Place, text: str) -> Problem:
     """A first or last day that is none."""
     return error("unreadable-date", place, "This can't be read as a date.", found=text, advice="Correct the cell.")
@@ -593,6 +604,12 @@ def half_by_order(place: Place, text: str, first: str, last: str) -> Problem:
         found=text,
         advice=("Write am or pm into the lines", Way("hours", "{} says in which hours such times lie", "9-21")),
     )
+
+
+def listed_apart(place: Place, text: str) -> Problem:
+    """Cells that name several, each of whom other cells name, too."""
+    message = f"Cells such as “{text}” name several, as other cells name each: every one meets by itself."
+    return note("cells-name-several", place, message)
 
 
 def may_end_in_rooms(place: Place) -> Problem:

@@ -381,7 +381,7 @@ class _DaysAround(NamedTuple):
 def _days_around(column: MomentColumn) -> _DaysAround | None:
     """Return what dates without a year lie in that stand among others with one; None where these are far apart."""
     dated: dict[date, str] = {}
-    without = []
+    without = [text for text, weeks in column.weeks.items() if weeks.year is None]
     for text, shape in column.shapes.items():
         readings = shape.first.readings if shape.first else {}
         reading = readings.get(column.order or "dmy") or next(iter(readings.values()), None)

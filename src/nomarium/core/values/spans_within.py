@@ -105,7 +105,8 @@ def spans_in(text: str) -> Iterator[Found]:
 
 _LOOKED_INTO = 2_000
 _LASTING = regex(
-    r"(?<![\w:.])(?P<hour>[01]?\d|2[0-3])[:.h](?P<minute>[0-5]\d)\s*(?P<half>[ap]\.?m\.?)?\s*(?:[(,/]|\bfor\b|\bfür\b)\s*"
+    r"(?<![\w:.])(?P<hour>[01]?\d|2[0-3])(?:[:.h](?P<minute>[0-5]\d)|(?=\s*[ap]\.?m\b))\s*(?P<half>[ap]\.?m\.?)?\s*"
+    r"(?:[(,/]|\bfor\b|\bfür\b)\s*"
     r"(?P<length>\d{1,3})\s*(?P<unit>min(?:s|utes?|uten|uti|utos|uter)?|hours?|hrs?|h|std|stunden?)\b\.?\)?",
     re.IGNORECASE,
 )
@@ -115,7 +116,7 @@ _MINUTES_OF_NOON = 720
 
 def _till_its_end(lasting: re.Match[str]) -> str:
     """Return a start and its length as the span that they are, the end written on the clock of its start."""
-    start = int(lasting["hour"]) * 60 + int(lasting["minute"])
+    start = int(lasting["hour"]) * 60 + int(lasting["minute"] or 0)
     length = int(lasting["length"]) * (1 if lasting["unit"][0] in "mM" else 60)
     half, end = lasting["half"] or "", start + length
     if half:
