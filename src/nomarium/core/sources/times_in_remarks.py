@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from typing import TYPE_CHECKING, NamedTuple
 
-from nomarium.core.columns import GIVEN_BY_NOTE, TIME_FIELDS, Certainty, Match, Matches
+from nomarium.core.columns import GIVEN_BY_NOTE, MOMENT_FIELDS, TIME_FIELDS, Certainty, Match, Matches
 from nomarium.core.sources import wording
 from nomarium.core.sources.times_in_titles import AT, CLOCK, says_times
 from nomarium.core.tables import Column, plain_text
@@ -52,6 +52,9 @@ def with_times_of_remarks(table: Table, matches: Matches) -> tuple[Matches, list
     hours = given.get("hours")
     given_hours = hours.column if hours else None
     timed = any(column is not given_hours for _, column in matches.columns((*TIME_FIELDS, "period")))
+    timed = timed or any(
+        says_times(column) for _, column in matches.columns(MOMENT_FIELDS) if column is not given_hours
+    )
     if remarks is None or timed or not says_times(remarks):
         return matches, []
     said = {cell: _said(cell) if isinstance(cell, str) else _Said() for cell in remarks.distinct}
