@@ -2158,4 +2158,51 @@ KEPT = {
         == with
         notes unsure-column
     """,
+    "Denver: Bell schedule, Calendar, Classes": r"""
+        America/Denver
+        == Bell schedule.csv
+        Period,Grades 6-7 Start,Grades 6-7 End,Grade 8 Start,Grade 8 End
+        1,8:00 AM,8:50 AM,8:00 AM,8:50 AM
+        2,8:54 AM,9:44 AM,8:54 AM,9:44 AM
+        3,9:48 AM,10:38 AM,10:20 AM,11:10 AM
+        == Classes.csv
+        Section,Grade,Course,Teacher,Period,Room
+        601,Grades 6-7,Math,K. Ott,1,12
+        601,Grades 6-7,Science,L. Ray,3,14
+        801,Grade 8,History,M. Sun,3,20
+        == Calendar.csv
+        Event,Date
+        First Day of School,1/5/2027
+        MLK Day - No School,1/18/2027
+        Presidents Day - No School,2/15/2027
+        Last Day of School,3/12/2027
+        == comes out as
+        2027-01-05..2027-03-12 without 2027-01-18 2027-02-15
+        Mon Tue Wed Thu Fri 08:00–08:50 | Math (601) | 12 | Period 1
+        Mon Tue Wed Thu Fri 09:48–10:38 | Science (601) | 14 | Period 3
+        Mon Tue Wed Thu Fri 10:20–11:10 | History (801) | 20 | Period 3
+        == in calendars
+        K. Ott 47, L. Ray 47, M. Sun 47, 601 94, 801 47, 12 47, 14 47, 20 47
+        == with
+        notes every-day
+    """,
+    "Toronto: Programs": r"""
+        America/Toronto
+        == Programs.csv
+        Program,Branch,When,Time,Runs
+        Baby Rhymes,Central,Tuesdays,10:00-10:30 a.m.,Jan 12 - Mar 30 2027
+        Lego Club,East,1st and 3rd Saturday,2:00-3:30 p.m.,Jan 2 - Mar 20 2027
+        Book Club,Central,Last Wednesday of the month,7:00 p.m.,Jan 27 - Apr 28 2027
+        Tax Help,West,Mon & Thu,1:00-4:00 p.m.,Mar 1 - Mar 25 2027
+        == comes out as
+        2027-01-02..2027-04-28 without 2027-01-04 2027-01-05 2027-01-06 2027-01-07 2027-01-09 2027-01-11 2027-01-13 2027-01-14 2027-01-18 2027-01-20 2027-01-21 2027-01-23 2027-01-25 2027-01-28 2027-01-30 2027-02-01 2027-02-03 2027-02-04 2027-02-08 2027-02-10 2027-02-11 2027-02-13 2027-02-15 2027-02-17 2027-02-18 2027-02-22 2027-02-25 2027-02-27 2027-03-03 2027-03-10 2027-03-13 2027-03-17 2027-03-24 2027-03-27 2027-03-29 2027-04-01 2027-04-03 2027-04-05 2027-04-06 2027-04-07 2027-04-08 2027-04-10 2027-04-12 2027-04-13 2027-04-14 2027-04-15 2027-04-17 2027-04-19 2027-04-20 2027-04-21 2027-04-22 2027-04-24 2027-04-26 2027-04-27
+        Sat 14:00–15:30 | Lego Club | East
+        Tue 10:00–10:30 | Baby Rhymes | Central
+        Wed 19:00–20:00 | Book Club | Central
+        Mon Thu 13:00–16:00 | Tax Help | West
+        == in calendars
+        Programs 30
+        == with
+        notes repeat-bounded unsure-column
+    """,
 }

@@ -1616,9 +1616,14 @@ KEPT = {
         Term dates
         Autumn term: 7 September 2026 to 18 December 2026 (half term 26-30 October 2026)
         Spring term: 4 January 2027 to 24 March 2027 (half term 15-19 February 2027)
-        == is refused
+        == comes out as
+        2026-09-07..2027-03-23 without 2026-10-26 2026-10-27 2026-12-21 2026-12-22 2026-12-28 2026-12-29 2027-02-15 2027-02-16
+        Mon 09:00–10:00 | Maths (7A)
+        Tue 09:00–10:00 | Art (7A)
+        == in calendars
+        7A 50
         == with
-        undecided terms
+        notes title-line
     """,
     "London: Duty, Staff": r"""
         Europe/London
@@ -2685,5 +2690,27 @@ KEPT = {
         warning assumed-overlap Parents evening 4 Feb 2027.xlsx, sheet “Mr Hale”, A2
         warning assumed-overlap Parents evening 4 Feb 2027.xlsx, sheet “Ms Orr”, A2
         notes people-in-text unsure-column
+    """,
+    "London: Clubs, Term dates": r"""
+        Europe/London
+        == Term dates.csv
+        Academic year 2026-27
+        "Autumn term: Thursday 3 September 2026 – Friday 18 December 2026 (half term Monday 26 – Friday 30 October)"
+        "Spring term: Tuesday 5 January 2027 – Thursday 25 March 2027 (half term 15–19 February)"
+        "Summer term: Monday 12 April 2027 – Wednesday 21 July 2027 (half term 31 May – 4 June)"
+        Bank holiday: Monday 3 May 2027
+        INSET days: 3 September 2026, 5 January 2027
+        == Clubs.csv
+        Club,Day,Time,Venue,Leader
+        Chess,Tuesday,3.30pm-4.30pm,Library,Mr Low
+        Netball,Thursday,3.30-4.45pm,Courts,Miss Day
+        == comes out as
+        2026-09-08..2027-07-20 without 2026-10-27 2026-10-29 2026-12-22 2026-12-24 2026-12-29 2026-12-31 2027-01-05 2027-02-16 2027-02-18 2027-03-30 2027-04-01 2027-04-06 2027-04-08 2027-06-01 2027-06-03
+        Tue 15:30–16:30 | Chess | Library
+        Thu 15:30–16:45 | Netball | Courts
+        == in calendars
+        Miss Day 38, Mr Low 38, Chess 38, Netball 38, Courts 38, Library 38
+        == with
+        notes title-line unsure-column
     """,
 }

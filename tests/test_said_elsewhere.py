@@ -9,7 +9,6 @@ from conftest import events_in, told
 from made_schools import drafted, laid_out
 from nomarium.core.columns import Headings, parted_place, places_apart
 from nomarium.core.datesheets import edge_of
-from nomarium.core.datesheets.plain_list import split_line
 from nomarium.core.datesheets.row_names import leaves_school_open
 from nomarium.core.kinds import TIMETABLE_SHEET, week_numbers_in
 from nomarium.core.recognition import any_days, families
@@ -34,6 +33,7 @@ from nomarium.core.timetable.grid_shape import find_blocks
 from nomarium.core.values import (
     MomentScanner,
     NameReader,
+    dated_parts,
     is_place_name,
     likeliest_words,
     several_times,
@@ -81,7 +81,9 @@ READERS = {
         day_of_week(date.fromisoformat(text[:10]), int(text[11]), frozenset(map(int, text[11:])))
     ),
     "names": lambda text: " ".join(map(str, weekdays_of_names(text.split(", ")).values())),
-    "line": lambda text: " | ".join(split_line(text, MomentScanner(likeliest_words([text])))),
+    "line": lambda text: " / ".join(
+        " | ".join(part) for part in dated_parts(text, MomentScanner(likeliest_words([text])))
+    ),
     "weeks": lambda text: week_numbers_in(text.split(", ")),
     "open": leaves_school_open,
     "place name": is_place_name,
@@ -208,6 +210,9 @@ READERS = {
     ("names", "Sat Vigil, Hall", ""),
     ("names", "Sat Vigil", ""),
     ("line", "Toussaint;du samedi 17 octobre 2026;au lundi 2 novembre 2026 (reprise)", "du samedi 17 octobre 2026 au lundi 2 novembre 2026 | Toussaint (reprise)"),
+    ("line", "INSET days: 3 September 2026, 5 January and 12 April 2027", "3 September 2026 | INSET days / 5 January | INSET days / 12 April 2027 | INSET days"),
+    ("line", "“Spring term: 5 January – 25 March 2027 (half term 15–19 February)”", "5 January – 25 March 2027 | Spring term / 15–19 February 2027 | half term"),
+    ("line", "Winter break, 21/12/2026, 04/01/2027", "21/12/2026 to 04/01/2027 | Winter break"),
     ("line", "Winter break (no school) Dec 21 - Jan 1", "Dec 21 - Jan 1 | Winter break (no school)"),
     ("weeks", "1, 2, Reading week, 3", [1, 2, None, 3]),
     ("weeks", "Week 1, Week 2, Week 3", [1, 2, 3]),

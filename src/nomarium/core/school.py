@@ -195,8 +195,9 @@ class _Assembly:
         keys = self._keys.year
         closures = [closure for calendar in self._calendars for closure in calendar.closed.closures] + self._breaks
         half_days = [day for calendar in self._calendars for day in calendar.closed.half_days]
+        in_use = {(term.place, term.first) for term in terms}
         for choices in self._sheets.of(keys.closures, "year", "closures"):
-            found = self._take_list(read_closures(choices, list(self._keys.cycles), [term.place for term in terms]))
+            found = self._take_list(read_closures(choices, list(self._keys.cycles), in_use))
             gave = [counted(len(found.closures), "closure")]
             gave += [counted(len(found.half_days), "half day")] if found.half_days else []
             gave += [counted(found.left_out, "row") + " left out"] if found.left_out else []

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Collection, Sequence
 from dataclasses import dataclass, field
-from datetime import timedelta
+from datetime import date, timedelta
 from typing import TYPE_CHECKING
 
 from nomarium.core.datesheets import wording
@@ -65,16 +65,16 @@ class ClosureList:
 
 
 def read_closures(
-    choices: SheetChoices, cycles: Collection[str] = (), terms: Collection[Place] = ()
+    choices: SheetChoices, cycles: Collection[str] = (), terms: Collection[tuple[Place, date]] = ()
 ) -> tuple[ClosureList, list[Problem]]:
     """Read a list of closures; names in its column of divisions that are cycles mean the cycles.
 
-    ``terms`` are the rows that are in use as terms: they are passed over.
+    ``terms`` are where rows stand that are in use as terms, with their first days: they are passed over.
     """
     sheet, problems = read_dated_rows(choices, CLOSURE_SHEET, plain_lists=True)
     found = ClosureList(sheet=sheet)
     if sheet is not None:
-        in_use = {row.record for row in sheet.rows if sheet.place(row) in terms}
+        in_use = {row.record for row in sheet.rows if (sheet.place(row), row.first) in terms}
         problems += take_closures(sheet, sheet.rows, found, cycles, in_use)
     return found, problems
 

@@ -24,7 +24,7 @@ from nomarium.core.tables import (
     plain_text,
     read_text,
 )
-from nomarium.core.values import EDGES_OF_LINES, date_left_in, line_scanner, split_line
+from nomarium.core.values import EDGES_OF_LINES, date_left_in, dated_parts, line_scanner
 from nomarium.lazily import regex
 
 
@@ -117,8 +117,8 @@ def _table_of(source: _Lines) -> tuple[LineTable, list[Problem]] | None:
     scanner = line_scanner([line for _, line in lines])
     if not lines or scanner is None:
         return None
-    pieces = [split_line(line, scanner) for _, line in lines]
-    first = next((index for index, (dates, _) in enumerate(pieces) if dates), None)
+    pieces = [dated_parts(line, scanner) for _, line in lines]
+    first = next((index for index, [(dates, _), *_] in enumerate(pieces) if dates), None)
     if first is None:
         return None
     while first and _is_alike(lines[first - 1][1], lines[first][1]):
@@ -126,13 +126,14 @@ def _table_of(source: _Lines) -> tuple[LineTable, list[Problem]] | None:
     above, rows = lines[:first], []
     beside: list[Problem] = []
     """What is said of all lines: “Valid from 25 January 2027” is no line of the list."""
-    for line, (dates, name) in zip(lines[first:], pieces[first:], strict=True):
+    for line, parts in zip(lines[first:], pieces[first:], strict=True):
+        dates, name = parts[0]
         if not dates and names_term_alone(name):
             above.append(line)
         elif holding_bound(line[1].strip(EDGES_OF_LINES)) is not None:
             beside.append(note_unused(source.place(line[0]), line[1].strip(EDGES_OF_LINES)))
         else:
-            rows.append((line, dates, name))
+            rows += [(line, *part) for part in parts]
     told = [wording.title_line(source.place(number), line.strip(EDGES_OF_LINES)) for number, line in above]
     told += beside
     told += [

@@ -7,6 +7,7 @@ from collections.abc import Collection, Iterable, Sequence
 from dataclasses import replace
 from typing import Literal
 
+from nomarium.core.bells import bell_parts
 from nomarium.core.columns import (
     Evidence,
     Headings,
@@ -21,6 +22,7 @@ from nomarium.core.drafting.sheets import FoundSheet, texts_below, texts_of_grid
 from nomarium.core.drafting.special_notes import with_special_notes
 from nomarium.core.kinds import (
     BELL_SHEET,
+    CLASS_SHEET,
     CODE_SHEET,
     EVENT_SHEET,
     TIMETABLE_SHEET,
@@ -40,7 +42,7 @@ def proved_together(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
     sheets = [replace(sheet, order=order or None) for sheet in sheets]
     sheets = with_crossings(with_lists_in_periods(with_lists_of_times(sheets)))
     proved = with_class_lists(with_keys(with_closures(with_specials(with_terms(with_named_days(sheets))))))
-    return with_closures_alone(with_special_notes(with_programmes(with_periods(with_lookups(proved)))))
+    return with_closures_alone(with_special_notes(with_programmes(with_periods(with_divisions(with_lookups(proved))))))
 
 
 def with_lists_of_times(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
@@ -253,6 +255,26 @@ def with_class_lists(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
         return replace(sheet, recognised=Recognised(Kind.CLASSES, "its classes meet as another sheet says"))
 
     return [as_class_list(sheet) for sheet in sheets]
+
+
+def with_divisions(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:
+    """Return the sheets of a folder; a column that holds what tables of bell times are captioned with says for whom."""
+    bells = [sheet.grid for sheet in sheets if sheet.kind is Kind.BELLS and sheet.grid is not None]
+    captions = {part.caption.casefold() for grid in bells for part in bell_parts(grid) if part.caption}
+
+    def for_whom(sheet: FoundSheet) -> FoundSheet:
+        kind = {Kind.LIST: TIMETABLE_SHEET, Kind.CLASSES: CLASS_SHEET}.get(sheet.kind) if sheet.kind else None
+        seen = Evidence.of(sheet.grid, kind, sheet.columns) if kind and sheet.grid and len(captions) > 1 else None
+        if seen is None or seen.table is None or "division" in seen.named:
+            return sheet
+        held = {
+            one.heading: {plain_text(cell).strip().casefold() for cell in one.cells} - {""}
+            for one in seen.table.columns
+        }
+        fitting = [heading for heading, texts in held.items() if heading and len(texts) > 1 and texts <= captions]
+        return replace(sheet, columns={**sheet.columns, fitting[0]: "division"}) if len(fitting) == 1 else sheet
+
+    return [for_whom(sheet) for sheet in sheets]
 
 
 def with_periods(sheets: Sequence[FoundSheet]) -> list[FoundSheet]:

@@ -200,7 +200,7 @@ class FoundSheet:
         columns = table.columns if table else []
         named = [one for one in columns if heading_key(one.heading) == name or headings(one.heading) == name]
         if table is not None and self.kind is Kind.LIST:
-            named = [column for _, column in match_columns(table, {}, headings)[0].columns((name,))]
+            named = [column for _, column in match_columns(table, self.columns, headings)[0].columns((name,))]
         return [" ".join(plain_text(cell).split()) for column in named for cell in column.cells if cell != ""]
 
 

@@ -268,6 +268,9 @@ def _so_long_each_day(times: RowTimes, start: datetime, rules: SpanRules, findin
     """Return an event of a length on each of several days; refused where no length, or one over days, is said."""
     last, length = times.last or start.date(), times.length
     count = (last - start.date()).days + 1
+    if times.repeats and timedelta(count) > LONGEST_OF_REPEAT and not (length and length.days):
+        end = after(start + timedelta(count - 1), length or Length(0, rules.length), rules.zone)
+        return SpanFound(Occurrence(start, end, False, rules.zone), tuple(findings), not length)  # bounds the repeat
     if not length or length.days or length.elapsed >= _A_DAY or times.repeats or count > _MOST_DAYS:
         return _refused(wording.last_day_without_end(last))
     starts = [start + timedelta(days=day) for day in range(count)]

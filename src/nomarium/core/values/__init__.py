@@ -40,7 +40,7 @@ if TYPE_CHECKING:
     )
     from nomarium.core.values.date_spans import DateSpan, span_of_dates
     from nomarium.core.values.date_text import ORDERS, Order
-    from nomarium.core.values.dated_lines import EDGES_OF_LINES, date_left_in, line_scanner, split_line
+    from nomarium.core.values.dated_lines import EDGES_OF_LINES, date_left_in, dated_parts, line_scanner, split_line
     from nomarium.core.values.durations import Length, cell_length, read_length, read_shift, unit_in_heading, unit_of
     from nomarium.core.values.faults import Fault
     from nomarium.core.values.forms import (
@@ -158,6 +158,7 @@ __all__ = [
     "counted",
     "date_in",
     "date_left_in",
+    "dated_parts",
     "day_words",
     "days_of_week",
     "earliest_in_turn",

@@ -31,15 +31,18 @@ _BESIDE_NUMBERS = regex(r"(?<![^\W\d_])[^\W\d_]{3,}\.?\s+\d|\d(?:st|nd|rd|th|\.)
 def split_line(line: str, scanner: MomentScanner) -> tuple[str, str]:
     """Return the date or range of a line as text, and its name: ("21 Dec 2026 to 1 Jan 2027", "Winter break").
 
-    A line with two dates apart ("2026-12-21, 2027-01-01, Winter break") has a range. Without a date: ("", the line).
+    A line with two dates apart ("2026-12-21, 2027-01-01, Winter break") has a range; the dates of days that are listed
+    ("INSET days: 3 September, 5 January") stand with "; " between. Without a date: ("", the line).
     """
     line = _CELLS_OF_A_SPAN.sub(" ", line)
     remark = _REMARK.search(line)
     rest = (line[: remark.start()] if remark else line).strip(EDGES_OF_LINES)
     dates: list[str] = []
-    while len(dates) < 2 and (found := _date_at_an_end(rest, scanner)):
+    listed = _LISTED.search(line) is not None and not _LASTS.search(line)
+    while len(dates) < (_MOST_LISTED if listed else 2) and (found := _date_at_an_end(rest, scanner)):
         text, rest = found
         dates.append(text)
+        rest = _AND_AT_ITS_END.sub("", rest) if listed else rest
     if not dates and (found := _date_between_cells(rest, scanner)):
         text, rest = found
         dates.append(text)
@@ -47,15 +50,53 @@ def split_line(line: str, scanner: MomentScanner) -> tuple[str, str]:
     if name.count("(") > name.count(")"):
         name += ")"
     behind = remark[0].rstrip(" \t;,|") if remark else ""
-    return " to ".join(sorted(dates, key=line.find)), f"{name}{behind}" if name else behind.strip(EDGES_OF_LINES)
+    return ("; " if listed else " to ").join(sorted(dates, key=line.find)), f"{name}{behind}" if name else behind.strip(
+        EDGES_OF_LINES
+    )
 
 
+_AND = r"(?:and|&|und|et|y|e|en|og|och)"
+_LISTED = regex(
+    rf"(?:^[^\d:]+:\s|\b(?:days|dates|tage|jours|journées|días|dias|giorni|giornate|dagen|dagar|dage|dager)\b)"
+    rf"[^;|\t]*\w(?:,\s|,?\s{_AND}\s)",
+    re.IGNORECASE,
+)
+"""A line whose dates are days apart, and no first and last one: “INSET days: 3 September 2026, 5 January 2027”."""
+_LASTS = regex(
+    r"(?<!bank )(?<!public )\bholidays\b|\b(?:break|half[- ]term|vacations?|vacances|vacaciones|vacanze|férias|"
+    r"ferie|lov)\b|ferien\b|vakantie\b",
+    re.IGNORECASE,
+)
+"""What has a first and a last day, though a comma stands between."""
+_AND_AT_ITS_END = regex(rf"[\s,]+{_AND}\s*$", re.IGNORECASE)
+_MOST_LISTED = 12
 _CELLS_OF_A_SPAN = regex(
     r"\s?[;,|\t]\s?(?=(?:to|until|till|through|bis|au|al|até|tot|t/m|till och med|til)\s+\S)", re.IGNORECASE
 )
 """What parts the two ends of a span that stand in cells of their own: "du 17 octobre;au 2 novembre"."""
 _REMARK = regex(r"\s?\([^()]{0,80}[^\W\d_]{3}[^()]{0,80}\)[\s;,|]{0,40}$")
 """What stands in brackets behind all else: "(reprise)", "(no school)"."""
+
+
+def dated_parts(line: str, scanner: MomentScanner) -> list[tuple[str, str]]:
+    """Return the dates, or ranges, of a line each with its name: one for each day listed, one for a break in brackets.
+
+    "Autumn term: 3 September – 18 December 2026 (half term 26–30 October)" has two, both in one year.
+    """
+    line = line.strip(' \t"“”')
+    remark = _REMARK.search(line)
+    inside, what = split_line(remark[0].strip(EDGES_OF_LINES), scanner) if remark else ("", "")
+    dates, name = split_line(line[: remark.start()] if remark and inside and what else line, scanner)
+    found = [(day, name) for day in dates.split("; ")]
+    if remark and inside and what and dates:
+        years = set(_YEAR.findall(dates))
+        dated = [f"{inside}{sign}{year}" for year in years for sign in (" ", ", ") if not _YEAR.search(inside)]
+        whole = next((text for text in dated if len(years) == 1 and _is_dated(scanner, text)), inside)
+        found.append((whole, what))
+    return found
+
+
+_YEAR = regex(r"\b20\d\d\b")
 
 
 def date_left_in(name: str, scanner: MomentScanner) -> str:

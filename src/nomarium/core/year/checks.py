@@ -57,10 +57,18 @@ def _check_closures(rules: YearRules, attendance: Attendance) -> Iterator[Proble
         yield from _check_names(closure, rules)
         if not any(attendance.term(day) for day in closure.days()):
             yield wording.closure_outside_terms(closure)
+        for term in rules.terms:
+            closed, whole = sum(day in term for day in closure.days()), (term.last - term.first).days + 1
+            if closed > _LONG_BREAK and closed * 2 > whole:
+                yield wording.closes_most_of_term(closure, term, closed, whole)
         concerned = [by_name[name] for name in closure.cycles if name in by_name] or list(by_name.values())
         if closure.effect and concerned and not any(rule.advance.heeds_closures for rule in concerned):
             yield wording.effect_without_meaning(closure)
     yield from _check_twice(own)
+
+
+_LONG_BREAK = 35
+"""Days; hardly a break within a term is longer."""
 
 
 def _check_names(span: Closure | SpecialDay, rules: YearRules) -> Iterator[Problem]:

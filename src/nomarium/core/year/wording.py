@@ -86,6 +86,17 @@ def closure_outside_terms(closure: Closure) -> Problem:
     )
 
 
+def closes_most_of_term(closure: Closure, term: Term, closed: int, whole: int) -> Problem:
+    """A closure of more than half of a term: two days apart may have been taken for a first and a last one."""
+    return warning(
+        "closes-most-of-term",
+        closure.place,
+        f"{days_words(closure)} closes {closed} of the {whole} days of “{term.name}”.",
+        found=closure.name,
+        advice="If two days apart are meant, write a row for each.",
+    )
+
+
 def effect_without_meaning(span: Span) -> Problem:
     """Hold or skip, where labels go by weeks."""
     return warning(
